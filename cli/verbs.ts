@@ -1,0 +1,108 @@
+/** The verbs of the headless command: one document in, one out. Sentences come from wording/, in imperial units. */
+import { z } from 'zod';
+import { checkWith } from '../core/exchange/problems';
+import { conditionsSchema } from '../core/exchange/conditionsDocument';
+import { learnSchema } from '../core/exchange/learnDocument';
+import { planSchema } from '../core/exchange/planDocument';
+import { simulateDocument, simulateSchema } from '../core/exchange/simulateDocument';
+import { learn, PRIOR_WEIGHT_CASTS } from '../core/lessons/learn';
+import { isBuiltFamily } from '../core/lures/families';
+import { UNBUILT_FAMILIES } from '../core/lures/family';
+import { rankFamilies } from '../core/lures/rank';
+import { MOODS, type MoodDistribution } from '../core/mood/states';
+import type { Problem, Result } from '../core/problems';
+import { ROD_ACTIONS } from '../core/retrieve/tackle/rod';
+import { planRetrieve } from '../core/retrieve/plan/plan';
+import { moodSentences } from '../wording/mood';
+import { noteText } from '../wording/problems';
+import { exclusionSentence, reasonSentence } from '../wording/reasons';
+import { IMPERIAL } from '../wording/units';
+
+const rankSchema = conditionsSchema.extend({
+  box: z.array(z.looseObject({ family: z.string() })).nullish(),
+  rods: z.array(z.strictObject({ minLureKg: z.number().positive(), maxLureKg: z.number().positive(), lengthM: z.number().positive(), action: z.enum(ROD_ACTIONS) })).nullish(),
+  schools: z.strictObject({ peg: z.enum(['free', 'by-cover']) }).nullish(),
+});
+
+const moodObject = (p: MoodDistribution) => Object.fromEntries(MOODS.map((m, i) => [m, p[i]]));
+
+function rank(d: z.infer<typeof rankSchema>) {
+  const families = d.box?.map((l) => l.family).filter(isBuiltFamily);
+  const r = rankFamilies(d, { rods: d.rods ?? null, schools: d.schools ?? undefined, families });
+  const unbuilt = d.box ? d.box.map((l) => l.family).filter((f) => !isBuiltFamily(f)) : UNBUILT_FAMILIES;
+  return {
+    mood: moodObject(r.mood.distribution),
+    ranked: r.ranked.map((x) => ({
+      family: x.family,
+      strikesPerHour: x.strikesPerHour,
+      low: x.low,
+      high: x.high,
+      score: x.score,
+      why: x.why.map((w) => ({ factor: w.factor, ln: w.ln, text: reasonSentence(w, IMPERIAL) })),
+      rig: x.rig,
+    })),
+    excluded: r.excluded.map((x) => ({ family: x.family, reason: exclusionSentence(x, IMPERIAL) })),
+    plan: r.plan,
+    assumed: r.reading.assumed,
+    notes: [...r.notes.map(noteText), ...(unbuilt.length > 0 ? [`families not built yet: ${unbuilt.join(', ')}`] : [])],
+  };
+}
+
+function mood(d: z.infer<typeof conditionsSchema>) {
+  const r = rankFamilies(d, { families: [] });
+  return {
+    mood: moodObject(r.mood.distribution),
+    mean: r.mood.mean,
+    reasons: [...r.mood.reasons.map((x) => ({ factor: x.factor, shift: x.shift })), ...r.mood.signs.map((s) => ({ factor: s.kind, shift: s.shift }))],
+    text: moodSentences(r.mood, r.reading, IMPERIAL),
+    nextSign: r.mood.nextSign,
+    assumed: r.reading.assumed,
+    notes: r.notes.map(noteText),
+  };
+}
+
+function learnVerb(d: z.infer<typeof learnSchema>) {
+  const strikes = d.efforts.reduce((s, e) => s + e.strikes, 0);
+  const casts = d.efforts.reduce((s, e) => s + e.casts, 0);
+  // Without a stated prior each is shrunk towards the mean of them all.
+  const prior = d.prior ?? { meanPerCast: (strikes + 0.5) / (casts + 10), weightCasts: PRIOR_WEIGHT_CASTS };
+  const { rates, comparisons } = learn(d.efforts, () => prior);
+  return {
+    rates: rates.map((r) => ({ presentation: r.presentation, casts: r.casts, perCast: r.perCast, hooked: r.hookedShare, landed: r.landedShare, tooThin: r.tooThin })),
+    comparisons,
+  };
+}
+
+interface Verb {
+  about: string;
+  run(value: unknown): Result<unknown>;
+}
+
+const verb = <T>(about: string, schema: z.ZodType<T>, answer: (d: T) => unknown): Verb => ({
+  about,
+  run(value) {
+    const checked = checkWith(schema, value);
+    return checked.ok ? { ok: true, value: answer(checked.value) } : checked;
+  },
+});
+
+export const VERBS: Record<string, Verb> = {
+  rank: verb('conditions (and box, rods, schools) → mood, ranked families with reasons, exclusions, plan', rankSchema, rank),
+  mood: verb('conditions → how the fish feel, why, and which sign to look for', conditionsSchema, mood),
+  plan: verb('conditions, tackle and a lure → cast, countdown, speed, rod, cadence, share in the zone', planSchema, (d) => planRetrieve(d)),
+  simulate: verb('a line-and-lure problem (free-sink, cast-retrieve) → its track', simulateSchema, simulateDocument),
+  learn: verb('efforts with casts and strikes → rates with 90 % intervals, comparisons', learnSchema, learnVerb),
+};
+
+/** A document, or an array of them answered in order. Problems carry the place in the array. */
+export function runVerb(v: Verb, input: unknown): Result<unknown> {
+  if (!Array.isArray(input)) return v.run(input);
+  const problems: Problem[] = [];
+  const answers = input.map((one, i) => {
+    const r = v.run(one);
+    if (r.ok) return r.value;
+    problems.push(...r.problems.map((p) => ({ ...p, path: `[${i}]${p.path.startsWith('[') || p.path.startsWith('(') ? '' : '.'}${p.path}` })));
+    return null;
+  });
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, value: answers };
+}

@@ -1,0 +1,61 @@
+/** The whole record as one open JSON document, and back again with problems listed; what is good is kept, what is not is named. */
+import { decodeRecord, upgradeRecord } from '../records/define';
+import { KINDS, RECORDS, put, type Book, type Kind, type Put } from '../records';
+import type { Problem } from '../problems';
+
+export const BOOK_FORMAT = 'moss-kettle-record';
+export const BOOK_VERSION = 1;
+
+export interface BookDocument {
+  format: typeof BOOK_FORMAT;
+  version: number;
+  exportedAt: string;
+  records: Record<string, { version: number; data: unknown }[]>;
+}
+
+export function exportBook(book: Book, exportedAt: string): BookDocument {
+  const records = Object.fromEntries(KINDS.map((k) => [k, Object.values(book[k]).map((data) => ({ version: RECORDS[k].version, data: data as unknown }))]));
+  return { format: BOOK_FORMAT, version: BOOK_VERSION, exportedAt, records };
+}
+
+export interface ImportResult {
+  puts: Put[];
+  problems: Problem[];
+}
+
+export function importBook(text: string): ImportResult {
+  const fail = (code: string, expected: string): ImportResult => ({ puts: [], problems: [{ code, path: '(whole document)', expected }] });
+  let d: Partial<BookDocument>;
+  try {
+    d = JSON.parse(text) as Partial<BookDocument>;
+  } catch {
+    return fail('not-json', 'JSON text');
+  }
+  if (!d || d.format !== BOOK_FORMAT || !d.records || typeof d.records !== 'object') return fail('not-a-record', `a document with format "${BOOK_FORMAT}"`);
+  if (typeof d.version !== 'number' || d.version > BOOK_VERSION) return fail('newer-version', `version ${BOOK_VERSION} or older`);
+  const out: ImportResult = { puts: [], problems: [] };
+  for (const [kind, rows] of Object.entries(d.records)) {
+    if (!(kind in RECORDS)) {
+      out.problems.push({ code: 'unknown-kind', path: `records.${kind}`, expected: `one of ${KINDS.join(', ')}` });
+      continue;
+    }
+    if (!Array.isArray(rows)) {
+      out.problems.push({ code: 'not-a-list', path: `records.${kind}`, expected: 'a list' });
+      continue;
+    }
+    rows.forEach((row, i) => {
+      const r = upgradeRecord(RECORDS[kind as Kind] as never, row);
+      if (r.ok) out.puts.push(put(kind as Kind, r.value as never));
+      else out.problems.push(...r.problems.map((p) => ({ ...p, path: `records.${kind}[${i}].${p.path}` })));
+    });
+  }
+  return out;
+}
+
+/** A stored value back to a put; the key says the kind. */
+export function decodeStored(key: string, text: string): { ok: true; put: Put } | { ok: false; problems: Problem[] } {
+  const kind = key.split('/')[0] as Kind;
+  if (!(kind in RECORDS)) return { ok: false, problems: [{ code: 'unknown-kind', path: key, expected: `one of ${KINDS.join(', ')}` }] };
+  const r = decodeRecord(RECORDS[kind] as never, text);
+  return r.ok ? { ok: true, put: put(kind, r.value as never) } : { ok: false, problems: r.problems.map((p) => ({ ...p, path: `${key}: ${p.path}` })) };
+}

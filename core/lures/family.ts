@@ -1,0 +1,116 @@
+/** What a lure family brings to a water: everything the ranking, the rig and the simulator need to know of it. */
+import type { CoverKind } from '../water/conditions';
+import type { CadenceStyle } from '../retrieve/cadence/library';
+
+export const BUILT_FAMILIES = [
+  'hollow-frog', 'buzzbait', 'popper', 'walking-bait', 'prop-bait', 'soft-jerk-weightless', 'floating-minnow', 'suspending-jerkbait',
+  'sinking-twitchbait', 'lipless-vibrating', 'square-bill', 'deep-crank', 'bladed-jig', 'spinnerbait', 'inline-spinner', 'swim-jig',
+  'paddletail', 'flipping-jig', 'texas-rig', 'finesse-jig', 'shaky-head', 'drop-shot', 'football-jig', 'carolina-rig', 'blade-bait',
+  'casting-spoon', 'shrimp-imitation', 'popping-cork-shrimp', 'panfish-jig-straight', 'panfish-jig-action',
+] as const;
+export type FamilyId = (typeof BUILT_FAMILIES)[number];
+
+/** Families of the vocabulary whose own rooms (ice, guarding, towing, vertical, long surf) are not built yet. */
+export const UNBUILT_FAMILIES = [
+  'slender-metal', 'bucktail-jig', 'ice-lipless', 'ice-gliding-jig', 'ice-rattle-spoon', 'ice-flutter-spoon', 'ice-slender-spoon',
+  'ice-dead-stick', 'vertical-metal-jig', 'big-swimbait', 'small-swimbait', 'towed-plug', 'towed-natural-bait',
+] as const;
+
+/** Where in the water it works: on top, at a depth it is counted or driven to, along the bottom, or hung below a float. */
+export type WorkingMode = 'surface' | 'swim' | 'bottom' | 'float';
+
+export const HOOKS = ['weedless', 'single', 'treble'] as const;
+export type Hook = (typeof HOOKS)[number];
+export const NOISES = ['silent', 'rattle', 'thump'] as const;
+export type Noise = (typeof NOISES)[number];
+export const TRAILERS = ['none', 'flat', 'flapping', 'paddle', 'curl'] as const;
+export type Trailer = (typeof TRAILERS)[number];
+export const COLOURS = ['natural', 'dark', 'white', 'craw', 'flash', 'opaque'] as const;
+export type Colour = (typeof COLOURS)[number];
+
+/** What a fish may take it for. */
+export const PREY_SHAPES = ['deep-fish', 'slender-fish', 'craw', 'shrimp', 'frog', 'insect', 'worm'] as const;
+export type PreyShape = (typeof PREY_SHAPES)[number];
+
+/** How it is made: a lead head with a body of plastic and skirt, or one piece of a given density relative to water. */
+export type Build =
+  | { kind: 'head'; bodyKg: number; bodyGravity: number }
+  | { kind: 'piece'; gravity: number };
+
+export interface Family {
+  id: FamilyId;
+  mode: WorkingMode;
+  build: Build;
+  /** CdA at the middle weight, m²; grows with weight^(2/3). */
+  dragAreaM2: number;
+  liftAreaM2: number;
+  /** Usual weights, kg: light, middle, heavy (of the head, or of the whole lure). */
+  weightKg: readonly [number, number, number];
+  lengthM: readonly [number, number, number];
+  /** Depths it can be held at while worked, m. */
+  depthM: readonly [number, number];
+  /** Speeds at which it works, m/s, averaged over a cadence. */
+  speedMps: readonly [number, number];
+  /** Longest hang that still fishes, s. */
+  longestPauseS: number;
+  /** How loud and restless it is, 0 (still, silent) – 1. */
+  action: number;
+  /** Pressure waves felt close by, sound heard from afar, flash seen in sun: each 0–1. */
+  thump: number;
+  rattle: number;
+  flash: number;
+  shapes: Partial<Record<PreyShape, number>>;
+  hook: Hook;
+  /** A weedless version exists that works as well. */
+  weedlessToo: boolean;
+  trailers: boolean;
+  /** Sliding weight that may be pegged. */
+  sliding: boolean;
+  /** Share of the fish in this cover that can be shown it, 0–1 (absent: 0.35). */
+  coverReach: Partial<Record<CoverKind, number>>;
+  /** Chance per cast of a firm snag at full density (absent: by hook). */
+  snag: Partial<Record<CoverKind, number>>;
+  /** Logistic comfort with temperature: works above `fromC`, below `toC`, over `softC`; excluded below `neverBelowC`. */
+  tempC: { from?: number; to?: number; soft: number; neverBelow?: number };
+  /** ln-gain per tenfold fall of light below bright day (surface baits like low light; flash dislikes it). */
+  lowLight: number;
+  /** Wave height at which it stops working, m; null = does not care. */
+  chopLimitM: number | null;
+  /** Hooked per strike when all is done right. */
+  hooking: number;
+  /** Bulk, 0 compact – 1 a sail: shortens casts. */
+  bulk: number;
+  /** Cadence by liveliness of the fish: cold or shut, middle, lively. */
+  styles: readonly [CadenceStyle, CadenceStyle, CadenceStyle];
+}
+
+/** The part of a row that differs from lure to lure; the rest has defaults. */
+type Row = Pick<Family, 'id' | 'mode' | 'build' | 'dragAreaM2' | 'weightKg' | 'lengthM' | 'depthM' | 'speedMps' | 'action' | 'shapes' | 'hook' | 'styles'> & Partial<Family>;
+
+/** prior: judgement, as are all figures of the family tables unless they are physics. */
+export function family(row: Row): Family {
+  return {
+    liftAreaM2: 0,
+    longestPauseS: 20,
+    thump: 0.2,
+    rattle: 0,
+    flash: 0.2,
+    weedlessToo: false,
+    trailers: false,
+    sliding: false,
+    coverReach: {},
+    snag: {},
+    tempC: { soft: 2 },
+    lowLight: 0,
+    chopLimitM: null,
+    hooking: row.hook === 'treble' ? 0.72 : row.hook === 'single' ? 0.68 : 0.58,
+    bulk: 0.2,
+    ...row,
+  };
+}
+
+export const cm2 = (v: number): number => v * 1e-4;
+export const grams = (lo: number, mid: number, hi: number): readonly [number, number, number] => [lo / 1000, mid / 1000, hi / 1000];
+export const mm = (lo: number, mid: number, hi: number): readonly [number, number, number] => [lo / 1000, mid / 1000, hi / 1000];
+export const head = (bodyG: number, bodyGravity = 1.1): Build => ({ kind: 'head', bodyKg: bodyG / 1000, bodyGravity });
+export const piece = (gravity: number): Build => ({ kind: 'piece', gravity });

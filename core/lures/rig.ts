@@ -1,0 +1,117 @@
+/**
+ * How to rig a family for this water: weight, colour, trailer, size, hook, noise, peg.
+ * Weight: the lightest that reaches and holds, against a fall slow enough for the cold. Gains are prior: judgement.
+ */
+import { clamp, logistic } from '../numbers';
+import { freeSink } from '../retrieve/simulate/sink';
+import type { Reading } from '../water/defaults';
+import { surfaceLux } from '../water/light';
+import type { SpeciesProfile } from '../water/species';
+import type { Colour, Family, FamilyId, Hook, Noise, Trailer } from './family';
+import { lurePhysics } from './physics';
+import { DEFAULT_SCHOOLS, type Schools } from './schools';
+
+export interface Rig {
+  family: FamilyId;
+  weightKg: number;
+  sizeM: number;
+  colour: Colour;
+  trailer: Trailer;
+  hook: Hook;
+  noise: Noise;
+  peg: boolean | null;
+}
+
+/** Weights sold, kg (1/32 … 3 oz). */
+const SOLD_KG = [0.9, 1.8, 2.7, 3.5, 5.3, 7.1, 8.9, 10.6, 14.2, 17.7, 21.3, 28.3, 42.5, 56.7, 85].map((g) => g / 1000);
+
+/** Fall the fish wants to see, m/s: slow in the cold, faster as water and mood warm. */
+export const wantedFallMps = (tempC: number, moodMean: number): number => 0.24 + 0.42 * logistic(tempC, 15, 2.5) + 0.04 * moodMean;
+
+/** Lightest weight, kg, that keeps bottom or depth: deeper, stronger current and wind ask for more. */
+export function holdingWeightKg(f: Family, r: Reading): number {
+  const depth = f.mode === 'bottom' ? r.depthM : Math.min(r.fishDepthM, f.depthM[1]);
+  const drive = r.currentMps ** 2 * 0.06 + Math.max(0, r.windMps - 4) * 0.0006;
+  const through = f.mode === 'bottom' && (r.cover.kind === 'matted-grass' || r.cover.kind === 'pads') ? 0.014 * r.cover.density : 0;
+  return Math.max(0.0012 * depth * (f.weightKg[1] / 0.0106) + drive, through);
+}
+
+export function chooseWeightKg(f: Family, r: Reading, moodMean: number): number {
+  const [lo, , hi] = f.weightKg;
+  const inRange = SOLD_KG.filter((w) => w >= lo * 0.95 && w <= hi * 1.05);
+  const weights = inRange.length > 0 ? inRange : [f.weightKg[1]];
+  const need = Math.min(holdingWeightKg(f, r), weights[weights.length - 1]!);
+  const usable = weights.filter((w) => w >= need * 0.999);
+  if (f.mode === 'surface' || (f.build.kind === 'piece' && f.build.gravity < 1.05)) {
+    return weights.reduce((a, b) => (Math.abs(b - f.weightKg[1]) < Math.abs(a - f.weightKg[1]) ? b : a));
+  }
+  const wanted = wantedFallMps(r.surfaceTempC, moodMean);
+  const miss = (w: number): number => {
+    const s = freeSink(lurePhysics(f, w), 998);
+    return s ? Math.abs(Math.log(s.terminalMps / wanted)) + 0.35 * Math.abs(Math.log(w / f.weightKg[1])) : 9;
+  };
+  return usable.reduce((a, b) => (miss(b) < miss(a) ? b : a));
+}
+
+function chooseColour(f: Family, r: Reading): Colour {
+  const lux = surfaceLux(r.sunElevationDeg, r.cloud);
+  if (r.clarityM < 0.5 || lux < 5) return 'dark';
+  if (f.shapes.craw === 1 && r.forage.includes('crawfish')) return 'craw';
+  if (f.flash >= 0.6 && lux > 20_000 && r.clarityM >= 0.8) return 'flash';
+  const fishLike = (f.shapes['slender-fish'] ?? 0) >= 0.7 || (f.shapes['deep-fish'] ?? 0) >= 0.7;
+  if (fishLike && r.forage.some((x) => x === 'shad' || x === 'mullet' || x === 'menhaden' || x === 'silverside')) return 'white';
+  if (r.cloud > 0.75 && fishLike) return 'opaque';
+  return 'natural';
+}
+
+function chooseTrailer(f: Family, r: Reading, moodMean: number): Trailer {
+  if (f.id === 'panfish-jig-action') return 'curl';
+  if (f.id === 'paddletail') return 'paddle';
+  if (!f.trailers) return 'none';
+  if (r.surfaceTempC < 12 || moodMean < 1.1) return 'flat';
+  if (f.mode === 'swim') return r.surfaceTempC > 18 ? 'flapping' : 'paddle';
+  return r.surfaceTempC > 17 ? 'flapping' : 'flat';
+}
+
+const NEEDS_WEEDLESS = new Set(['pads', 'matted-grass', 'submerged-grass', 'reeds', 'wood', 'brush', 'oyster']);
+
+function chooseHook(f: Family, r: Reading): Hook {
+  return f.weedlessToo && NEEDS_WEEDLESS.has(r.cover.kind) && r.cover.density >= 0.2 ? 'weedless' : f.hook;
+}
+
+function chooseNoise(f: Family, r: Reading): Noise {
+  if (f.thump >= 0.7 && f.thump >= f.rattle) return 'thump';
+  const wantsNoise = r.clarityM < 0.7 || r.waveHeightM > 0.25 || surfaceLux(r.sunElevationDeg, r.cloud) < 20;
+  if (f.rattle >= 0.5) return 'rattle';
+  return f.rattle > 0.15 && wantsNoise && r.pressure !== 'high' ? 'rattle' : 'silent';
+}
+
+/** Thin branches or a mat jam a free weight away from its bait; else free glides better. */
+export function choosePeg(f: Family, r: Reading, school: Schools['peg']): boolean | null {
+  if (!f.sliding) return null;
+  if (school === 'free') return false;
+  const { kind, density, branchDiameterM } = r.cover;
+  if (kind === 'matted-grass' || (kind === 'pads' && density > 0.6)) return true;
+  return (kind === 'wood' || kind === 'brush') && density >= 0.3 && branchDiameterM < 0.025;
+}
+
+/** Length nearest the food, inside what the family comes in: the hatch when it is thin or normal, a size up when it is thick. */
+export function chooseSizeM(f: Family, r: Reading, p: SpeciesProfile): number {
+  const [lo, mid, hi] = f.lengthM;
+  const food = r.forageAbundance === 'thick' ? 1.2 : r.forageAbundance === 'scarce' ? 0.9 : 1;
+  const wish = Math.sqrt(mid * p.preyLengthM[1]) * food * (r.surfaceTempC < 8 ? 0.85 : 1);
+  return clamp(wish, lo, Math.min(hi, Math.max(lo, p.preyLengthM[2])));
+}
+
+export function chooseRig(f: Family, r: Reading, p: SpeciesProfile, moodMean: number, schools: Schools = DEFAULT_SCHOOLS): Rig {
+  return {
+    family: f.id,
+    weightKg: chooseWeightKg(f, r, moodMean),
+    sizeM: chooseSizeM(f, r, p),
+    colour: chooseColour(f, r),
+    trailer: chooseTrailer(f, r, moodMean),
+    hook: chooseHook(f, r),
+    noise: chooseNoise(f, r),
+    peg: choosePeg(f, r, schools.peg),
+  };
+}

@@ -1,0 +1,47 @@
+/**
+ * Mood before any sign was seen: a continuous index on 0 (shut) … 4 (aggressive), a sum of named contributions, spread over the states.
+ * All gains are `prior: judgement` from anglers' rules of thumb; the signs then correct them.
+ */
+import { clamp, logistic } from '../numbers';
+import { thermalComfort } from '../water/comfort';
+import type { Reading } from '../water/defaults';
+import { luxAtDepth, surfaceLux } from '../water/light';
+import type { SpeciesProfile } from '../water/species';
+import { spreadMood, type MoodDistribution } from './states';
+
+export const MOOD_FACTORS = ['comfort', 'trend', 'front', 'light', 'current', 'bait', 'pressure'] as const;
+export type MoodFactor = (typeof MOOD_FACTORS)[number];
+
+export interface MoodReason {
+  factor: MoodFactor;
+  /** Shift of the index, in states. */
+  shift: number;
+}
+
+/** prior: judgement. Index of a fish at no comfort, and what full comfort adds. */
+const GAIN = { base: 0.85, comfort: 1.75, warmingInCold: 0.2, coolingInHeat: 0.15, sharpFall: 0.32, frontPassed: 0.55, frontComing: 0.25, light: 0.25, current: 0.3, pressure: 0.3 } as const;
+const WIDTH = 0.95;
+
+export function moodPrior(r: Reading, p: SpeciesProfile): { distribution: MoodDistribution; reasons: MoodReason[] } {
+  const comfort = thermalComfort(p, r.surfaceTempC);
+  const coldHalf = 1 - logistic(r.surfaceTempC, p.toptC - 5, 1.5);
+  const d = clamp(r.tempChange3dC, -5, 5);
+  const easing = d > 0 ? coldHalf * GAIN.warmingInCold * d : (1 - coldHalf) * GAIN.coolingInHeat * -d;
+  const shock = d < 0 ? -GAIN.sharpFall * -d * coldHalf : -GAIN.sharpFall * 0.5 * d * (1 - coldHalf);
+  const lux = luxAtDepth(surfaceLux(r.sunElevationDeg, r.cloud), r.clarityM, r.fishDepthM);
+  // Best between late dusk and shade; little below starlight, less in full sun.
+  const light = GAIN.light * (Math.exp(-0.5 * ((Math.log10(Math.max(lux, 1e-4)) - 1.8) / 1.6) ** 2) * 2 - 1);
+  const tidal = r.salinity !== 'fresh';
+  const current = tidal ? GAIN.current * (Math.min(r.currentMps, 0.6) / 0.3 - 0.6) : GAIN.current * Math.min(r.currentMps, 0.4);
+  const reasons: MoodReason[] = [
+    { factor: 'comfort', shift: GAIN.base + GAIN.comfort * comfort - 2 },
+    { factor: 'trend', shift: clamp(easing + shock, -1.2, 1.2) },
+    { factor: 'front', shift: r.front === 'passed' ? -GAIN.frontPassed : r.front === 'approaching' ? GAIN.frontComing : 0 },
+    { factor: 'light', shift: light },
+    { factor: 'current', shift: current },
+    { factor: 'bait', shift: r.forageAbundance === 'scarce' ? -0.25 : r.forageAbundance === 'thick' ? 0.1 : 0 },
+    { factor: 'pressure', shift: r.pressure === 'high' ? -GAIN.pressure : r.pressure === 'low' ? GAIN.pressure : 0 },
+  ];
+  const index = 2 + reasons.reduce((s, x) => s + x.shift, 0);
+  return { distribution: spreadMood(clamp(index, -0.5, 4.5), WIDTH), reasons };
+}

@@ -1,0 +1,26 @@
+/** Mood of the fish: how far it will travel, how fast a lure it will chase, how long a pause it wants. */
+export const MOODS = ['shut', 'reluctant', 'neutral', 'willing', 'aggressive'] as const;
+export type Mood = (typeof MOODS)[number];
+
+/** One value per mood, in the order of MOODS. */
+export type PerMood = readonly [number, number, number, number, number];
+
+/** Probabilities per mood; they sum to 1. */
+export type MoodDistribution = PerMood;
+
+export const moodMean = (p: MoodDistribution): number => p.reduce((s, v, i) => s + i * v, 0);
+
+export const likeliestMood = (p: MoodDistribution): Mood => MOODS[p.indexOf(Math.max(...p))]!;
+
+export function normalise(p: readonly number[]): MoodDistribution {
+  const total = p.reduce((s, v) => s + v, 0);
+  return p.map((v) => v / total) as unknown as MoodDistribution;
+}
+
+/** Expectation of a per-mood quantity. */
+export const overMoods = (p: MoodDistribution, f: (index: number) => number): number => p.reduce((s, v, i) => s + v * f(i), 0);
+
+/** A continuous index spread over the five states (normal of the given width around it, cut to bins). */
+export function spreadMood(index: number, width: number): MoodDistribution {
+  return normalise([0, 1, 2, 3, 4].map((i) => Math.exp(-0.5 * ((i - index) / width) ** 2)));
+}

@@ -1,0 +1,11 @@
+/** A problem is data: a code, the JSON path it concerns and the facts behind it. Words are made in wording/. */
+export interface Problem {
+  readonly code: string;
+  readonly path: string;
+  readonly expected?: string;
+}
+
+export type Result<T> = { ok: true; value: T } | { ok: false; problems: Problem[] };
+
+export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
+export const fail = (...problems: Problem[]): Result<never> => ({ ok: false, problems });

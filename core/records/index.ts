@@ -1,0 +1,59 @@
+/** Every kind of record, and the book they make together. */
+import type { RecordKind } from './define';
+import { waterRecord, spotRecord } from './places';
+import { preferencesRecord } from './preferences';
+import { calibrationRecord, lineRecord, lureRecord, reelRecord, rodRecord } from './tackle';
+import { blockRecord, castRecord, eventRecord, tombstoneRecord, tripRecord } from './trip';
+
+export const RECORDS = {
+  water: waterRecord,
+  spot: spotRecord,
+  lure: lureRecord,
+  rod: rodRecord,
+  reel: reelRecord,
+  line: lineRecord,
+  calibration: calibrationRecord,
+  trip: tripRecord,
+  block: blockRecord,
+  event: eventRecord,
+  cast: castRecord,
+  tombstone: tombstoneRecord,
+  preferences: preferencesRecord,
+} as const;
+
+export type Kind = keyof typeof RECORDS;
+export type DataOf<K extends Kind> = (typeof RECORDS)[K] extends RecordKind<infer T> ? T : never;
+export const KINDS = Object.keys(RECORDS) as Kind[];
+
+/** All records by kind and id. */
+export type Book = { readonly [K in Kind]: Readonly<Record<string, DataOf<K>>> };
+
+export const emptyBook = (): Book => Object.fromEntries(KINDS.map((k) => [k, {}])) as unknown as Book;
+
+/** One change of the book. */
+export type Put = { [K in Kind]: { kind: K; data: DataOf<K> } }[Kind];
+export const put = <K extends Kind>(kind: K, data: DataOf<K>): Put => ({ kind, data }) as Put;
+
+/** Where a record is stored. Events and casts carry their block so that a block's own can be found by prefix. */
+export function storageKey(p: Put): string {
+  if (p.kind === 'event' || p.kind === 'cast') return `${p.kind}/${p.data.blockId}/${String(p.data.seq).padStart(6, '0')}-${p.data.id}`;
+  return `${p.kind}/${p.data.id}`;
+}
+
+export function applyPuts(book: Book, puts: readonly Put[]): Book {
+  const next = { ...book } as Record<Kind, Record<string, unknown>>;
+  const copied = new Set<Kind>();
+  for (const p of puts) {
+    if (!copied.has(p.kind)) next[p.kind] = { ...next[p.kind] };
+    copied.add(p.kind);
+    next[p.kind][p.data.id] = p.data;
+  }
+  return next as unknown as Book;
+}
+
+/** Casts and events that were not taken back, in the order they were made. */
+export function standing<K extends 'event' | 'cast'>(book: Book, kind: K): DataOf<K>[] {
+  const undone = new Set(Object.values(book.tombstone).map((t) => t.of));
+  const all = Object.values(book[kind]) as { id: string; atMs: number; seq: number }[];
+  return all.filter((x) => !undone.has(x.id)).sort((a, b) => a.seq - b.seq || a.atMs - b.atMs) as unknown as DataOf<K>[];
+}

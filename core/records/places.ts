@@ -1,0 +1,37 @@
+/** Waters and the spots on them. */
+import * as z from 'zod';
+import { BOTTOMS, FORAGES, SALINITIES, SETTINGS } from '../water/conditions';
+import { coverSchema } from '../exchange/conditionsDocument';
+import { defineRecord } from './define';
+import { id, itemName, ms } from './tackle';
+
+export const waterRecord = defineRecord(
+  'water',
+  z.strictObject({
+    id,
+    name: itemName,
+    setting: z.enum(SETTINGS),
+    salinity: z.enum(SALINITIES),
+    latDeg: z.number().min(-90).max(90),
+    lonDeg: z.number().min(-180).max(180),
+    zone: z.string().min(1).max(60),
+    /** What it is usually like; stands in, marked assumed, for what was not read today. */
+    usual: z.strictObject({
+      depthM: z.number().min(0.1).max(300).nullable(),
+      fishDepthM: z.number().min(0).max(300).nullable(),
+      clarityM: z.number().min(0.02).max(30).nullable(),
+      cover: coverSchema.nullable(),
+      bottom: z.enum(BOTTOMS).nullable(),
+      forage: z.array(z.enum(FORAGES)),
+    }),
+    note: z.string().max(500),
+    retiredAtMs: ms.nullable().default(null),
+  }),
+);
+export type WaterPlace = z.infer<typeof waterRecord.schema>;
+
+export const spotRecord = defineRecord(
+  'spot',
+  z.strictObject({ id, waterId: id, name: itemName, latDeg: z.number().min(-90).max(90), lonDeg: z.number().min(-180).max(180), bait: z.boolean(), current: z.boolean(), structure: z.boolean(), depthChange: z.boolean(), note: z.string().max(500) }),
+);
+export type Spot = z.infer<typeof spotRecord.schema>;

@@ -1,0 +1,36 @@
+import * as z from 'zod';
+import { defineRecord } from './define';
+import { id, ms } from './tackle';
+
+const unitsSchema = z.strictObject({ temp: z.enum(['F', 'C']), depth: z.enum(['ft', 'm']), size: z.enum(['in', 'cm']), weight: z.enum(['oz', 'g']), line: z.enum(['lb', 'kg']), speed: z.enum(['mph', 'kmh']) });
+
+export const preferencesRecord = defineRecord(
+  'preferences',
+  z.strictObject({
+    id: z.literal('mine'),
+    units: unitsSchema,
+    light: z.enum(['shade', 'night']),
+    textScale: z.number().min(1).max(2),
+    peg: z.enum(['free', 'by-cover']),
+    /** Demo world: the moment it stands for, and when it was loaded. */
+    demoClock: z.strictObject({ demoAtMs: ms, realAtMs: ms }).nullable(),
+    activeTripId: id.nullable(),
+    lastRodId: id.nullable(),
+    lastReelId: id.nullable(),
+    lastLineId: id.nullable(),
+  }),
+);
+export type Preferences = z.infer<typeof preferencesRecord.schema>;
+
+export const DEFAULT_PREFERENCES: Preferences = {
+  id: 'mine',
+  units: { temp: 'F', depth: 'ft', size: 'in', weight: 'oz', line: 'lb', speed: 'mph' },
+  light: 'shade',
+  textScale: 1,
+  peg: 'by-cover',
+  demoClock: null,
+  activeTripId: null,
+  lastRodId: null,
+  lastReelId: null,
+  lastLineId: null,
+};

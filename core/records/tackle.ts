@@ -1,0 +1,55 @@
+/** What lies in the kit: lures, rods, reels, lines. */
+import * as z from 'zod';
+import { BUILT_FAMILIES, COLOURS, HOOKS } from '../lures/family';
+import { LINE_MATERIALS } from '../retrieve/tackle/line';
+import { ROD_ACTIONS } from '../retrieve/tackle/rod';
+import { defineRecord } from './define';
+
+export const id = z.string().min(1).max(60);
+export const ms = z.number().int().min(0);
+export const itemName = z.string().trim().min(1, 'a name').max(60);
+const retiredAtMs = ms.nullable().default(null);
+
+export const lureRecord = defineRecord(
+  'lure',
+  z.strictObject({
+    id,
+    name: itemName,
+    family: z.enum(BUILT_FAMILIES),
+    weightKg: z.number().min(0.0002).max(0.5),
+    lengthM: z.number().min(0.005).max(0.5),
+    colour: z.enum(COLOURS),
+    hook: z.enum(HOOKS),
+    /** Price in the smallest coin, whole number. */
+    priceMinor: z.number().int().min(0).max(1_000_000),
+    count: z.number().int().min(0).max(10_000),
+    note: z.string().max(500),
+    retiredAtMs,
+  }),
+  2,
+  // Version 1 kept the weight in grams and had no count.
+  { 1: ({ weightG, ...rest }) => ({ ...rest, weightKg: Number(weightG) / 1000, count: 1 }) },
+);
+export type Lure = z.infer<typeof lureRecord.schema>;
+
+export const rodRecord = defineRecord(
+  'rod',
+  z.strictObject({ id, name: itemName, lengthM: z.number().min(0.4).max(5), minLureKg: z.number().min(0.0002).max(1), maxLureKg: z.number().min(0.0005).max(1), action: z.enum(ROD_ACTIONS), retiredAtMs }).refine((r) => r.minLureKg < r.maxLureKg, { path: ['maxLureKg'], message: 'more than the lightest lure' }),
+);
+export type Rod = z.infer<typeof rodRecord.schema>;
+
+export const reelRecord = defineRecord(
+  'reel',
+  z.strictObject({ id, name: itemName, ratio: z.number().min(1).max(12), spoolM: z.number().min(0.01).max(0.2), arborM: z.number().min(0.005).max(0.2), capacityM: z.number().min(10).max(2000), retiredAtMs }).refine((r) => r.arborM < r.spoolM, { path: ['arborM'], message: 'less than the full spool' }),
+);
+export type Reel = z.infer<typeof reelRecord.schema>;
+
+export const lineRecord = defineRecord('line', z.strictObject({ id, name: itemName, material: z.enum(LINE_MATERIALS), strengthLb: z.number().min(1).max(200), retiredAtMs }));
+export type Line = z.infer<typeof lineRecord.schema>;
+
+/** A measurement the angler made of a lure; read by the calibration of lure parameters. */
+export const calibrationRecord = defineRecord(
+  'calibration',
+  z.strictObject({ id, lureId: id, kind: z.enum(['sink-slack', 'sink-tight', 'ticks-bottom', 'turns-in']), depthM: z.number().min(0).max(100).nullable(), seconds: z.number().min(0).max(600).nullable(), turns: z.number().min(0).max(500).nullable(), castM: z.number().min(0).max(150).nullable(), atMs: ms }),
+);
+export type Calibration = z.infer<typeof calibrationRecord.schema>;

@@ -1,0 +1,119 @@
+/** A day on the water: trip → effort blocks → casts and events. Nothing is an event without the effort it belongs to. */
+import * as z from 'zod';
+import { COLOURS, HOOKS, BUILT_FAMILIES, NOISES, TRAILERS } from '../lures/family';
+import { conditionsSchema, coverSchema, waterSchema } from '../exchange/conditionsDocument';
+import { lineSpecSchema, planSettingsSchema, reelSpecSchema, rodSpecSchema } from '../exchange/planDocument';
+import { PHASES, STEP_KINDS } from '../retrieve/cadence/cadence';
+import { CADENCE_STYLES } from '../retrieve/cadence/library';
+import { TIP_POSITIONS } from '../retrieve/tackle/rod';
+import { EVENT_KINDS } from '../strikes/events';
+import { ABUNDANCES, ACCESSES, BEHAVIOURS, FISHING_PRESSURES, FORAGES, FRONTS, SIGN_KINDS, SPECIES } from '../water/conditions';
+import { defineRecord } from './define';
+import { id, ms } from './tackle';
+
+/** What was read or entered today; whatever is absent is assumed. */
+export const readingsSchema = z.strictObject({
+  water: waterSchema.omit({ setting: true }).partial().extend({ cover: coverSchema.nullish() }),
+  sky: z.strictObject({ cloud: z.number().min(0).max(1).nullish(), sunElevationDeg: z.number().min(-90).max(90).nullish(), front: z.enum(FRONTS).nullish() }),
+  forage: z.array(z.enum(FORAGES)).optional(),
+  forageAbundance: z.enum(ABUNDANCES).optional(),
+  pressure: z.enum(FISHING_PRESSURES).optional(),
+  access: z.enum(ACCESSES).optional(),
+  behaviour: z.enum(BEHAVIOURS).optional(),
+});
+export type Readings = z.infer<typeof readingsSchema>;
+
+export const tripRecord = defineRecord(
+  'trip',
+  z.strictObject({
+    id,
+    waterId: id,
+    spotId: id.nullable(),
+    species: z.enum(SPECIES),
+    startedAtMs: ms,
+    endedAtMs: ms.nullable(),
+    readings: readingsSchema,
+    /** Signs tapped by hand. */
+    signs: z.array(z.strictObject({ kind: z.enum(SIGN_KINDS), count: z.number().int().min(1).max(1000), atMs: ms })),
+    /** Lure picked by hand; null follows the ranking. */
+    lureId: id.nullable(),
+    rodId: id.nullable(),
+    reelId: id.nullable(),
+    lineId: id.nullable(),
+    settings: planSettingsSchema,
+    note: z.string().max(2000),
+  }),
+);
+export type Trip = z.infer<typeof tripRecord.schema>;
+
+const finite = z.number();
+const lurePhysicsSchema = z.strictObject({ massKg: finite, volumeM3: finite, dragAreaM2: finite, liftAreaM2: finite, addedMass: finite });
+const stepSchema = z.strictObject({
+  kind: z.enum(STEP_KINDS),
+  durationS: z.number().positive().max(120),
+  handleTurns: z.number().min(0).max(500).optional(),
+  tip: z.strictObject({ backM: finite, upM: finite, sideM: finite }).optional(),
+  slack: z.boolean().optional(),
+  jitter: z.number().min(0).max(1).optional(),
+});
+
+export const presentationSchema = z.strictObject({
+  rig: z.strictObject({ family: z.enum(BUILT_FAMILIES), weightKg: finite, sizeM: finite, colour: z.enum(COLOURS), trailer: z.enum(TRAILERS), hook: z.enum(HOOKS), noise: z.enum(NOISES), peg: z.boolean().nullable() }),
+  lureId: z.string().nullable(),
+  lureName: z.string(),
+  lure: lurePhysicsSchema,
+  line: lineSpecSchema,
+  reel: reelSpecSchema,
+  rod: rodSpecSchema,
+  tip: z.strictObject({ position: z.enum(TIP_POSITIONS), angleDeg: finite, heightM: finite }),
+  castM: finite,
+  countdownS: finite,
+  turnsPerS: finite,
+  style: z.enum(CADENCE_STYLES),
+  cadence: z.strictObject({ steps: z.array(stepSchema).min(1).max(60), loop: z.boolean() }),
+  bandM: z.tuple([finite, finite]),
+});
+
+export const blockRecord = defineRecord(
+  'block',
+  z.strictObject({
+    id,
+    tripId: id,
+    presentationId: z.string(),
+    presentation: presentationSchema,
+    conditions: conditionsSchema,
+    startedAtMs: ms,
+    endedAtMs: ms.nullable(),
+    zoneShare: z.number().min(0).max(1),
+    zoneSecondsPerCast: z.number().min(0).max(3600),
+    phaseS: z.record(z.enum(PHASES), z.number().min(0)),
+    /** What the model expected when the block was opened. */
+    expectedPerCast: z.number().min(0).max(10),
+  }),
+);
+export type EffortBlock = z.infer<typeof blockRecord.schema>;
+
+export const eventRecord = defineRecord(
+  'event',
+  z.strictObject({
+    id,
+    blockId: id,
+    seq: z.number().int().min(0),
+    atMs: ms,
+    kind: z.enum(EVENT_KINDS),
+    phase: z.enum(PHASES).nullable(),
+    place: z.enum(['edge', 'inside', 'open', 'bottom']).nullable(),
+    side: z.enum(['front', 'behind', 'side']).nullable(),
+    depthM: z.number().min(0).max(300).nullable(),
+    lengthM: z.number().min(0).max(3).nullable(),
+  }),
+);
+export type StrikeEvent = z.infer<typeof eventRecord.schema>;
+
+/** Casts made; one a tap on the water, more when entered afterwards. */
+export const castRecord = defineRecord('cast', z.strictObject({ id, blockId: id, seq: z.number().int().min(0), atMs: ms, count: z.number().int().min(1).max(1000) }));
+export type CastTally = z.infer<typeof castRecord.schema>;
+
+/** Takes a cast or an event back without touching it. */
+export const tombstoneRecord = defineRecord('tombstone', z.strictObject({ id, of: id, atMs: ms }));
+export type Tombstone = z.infer<typeof tombstoneRecord.schema>;

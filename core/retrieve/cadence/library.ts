@@ -1,0 +1,57 @@
+/**
+ * Default cadences by style and mood. Lengths follow the wanted pause of the species in that mood;
+ * handle speed sets the turns. prior: judgement.
+ */
+import { clamp } from '../../numbers';
+import type { Cadence, Step } from './cadence';
+
+export const CADENCE_STYLES = [
+  'steady', 'bump', 'stop-and-go', 'twitch-pause', 'pop-rest', 'walk', 'yo-yo', 'hop', 'drag', 'shake', 'dead-stick', 'burn-kill',
+] as const;
+export type CadenceStyle = (typeof CADENCE_STYLES)[number];
+
+export interface CadenceWish {
+  style: CadenceStyle;
+  /** 0 shut … 4 aggressive. */
+  moodMean: number;
+  /** The hang the fish wants, s. */
+  pauseS: number;
+  /** Handle turns a second while turning. */
+  turnsPerS: number;
+}
+
+/** Step lengths are kept to tenths so that a beat can be learned by heart. */
+const tenth = (s: number): number => Math.round(s * 10) / 10;
+
+export function defaultCadence(w: CadenceWish): Cadence {
+  const lively = clamp(w.moodMean / 4, 0, 1);
+  const pause: Step = { kind: 'pause', durationS: tenth(clamp(w.pauseS, 0.5, 20)) };
+  const turn = (s: number): Step => ({ kind: 'turn', durationS: tenth(s), handleTurns: tenth(s) * w.turnsPerS });
+  const loop = (...steps: Step[]): Cadence => ({ steps, loop: true });
+  switch (w.style) {
+    case 'steady':
+      return loop(turn(4));
+    case 'bump':
+      return loop(turn(2.5), { kind: 'twitch', durationS: 0.5 });
+    case 'stop-and-go':
+      return loop(turn(1.5 + lively), pause);
+    case 'twitch-pause':
+      return loop(turn(1), ...Array.from({ length: lively > 0.35 ? 2 : 1 }, (): Step => ({ kind: 'twitch', durationS: 0.5 })), pause);
+    case 'pop-rest':
+      return loop({ kind: 'pop', durationS: 0.5 }, ...(lively > 0.4 ? [{ kind: 'pop', durationS: 0.5 } satisfies Step] : []), turn(0.6), pause);
+    case 'walk':
+      return loop({ kind: 'snap', durationS: tenth(0.8 - 0.3 * lively), handleTurns: 0.35 });
+    case 'yo-yo':
+      return loop({ kind: 'lift', durationS: 0.6 }, { kind: 'drop', durationS: tenth(clamp(w.pauseS * 0.5, 1, 3)) }, turn(0.8));
+    case 'hop':
+      return loop({ kind: 'hop', durationS: 0.5 }, pause, turn(1.2));
+    case 'drag':
+      return loop({ kind: 'drag', durationS: tenth(2 - lively) }, turn(1.2), pause);
+    case 'shake':
+      return loop({ kind: 'shake', durationS: 2 }, pause, turn(1));
+    case 'dead-stick':
+      return loop({ ...pause, durationS: tenth(clamp(w.pauseS * 1.5, 3, 20)) }, turn(0.4));
+    case 'burn-kill':
+      return loop({ kind: 'burn', durationS: 1.5, handleTurns: 1.5 * Math.min(3, w.turnsPerS * 1.6) }, { kind: 'pause', durationS: tenth(clamp(w.pauseS * 0.4, 0.5, 2)) });
+  }
+}

@@ -1,0 +1,39 @@
+/** What a plan is made from. */
+import type { FamilyId } from '../../lures/family';
+import type { Schools } from '../../lures/schools';
+import type { Conditions } from '../../water/conditions';
+import type { CadenceStyle } from '../cadence/library';
+import type { LineSpec } from '../tackle/line';
+import type { ReelSpec } from '../tackle/reel';
+import type { RodSpec, TipPosition } from '../tackle/rod';
+
+export interface PlannedLure {
+  id?: string | null;
+  family: FamilyId;
+  name?: string | null;
+  weightKg?: number | null;
+  lengthM?: number | null;
+}
+
+/** What the angler fixed by hand; the planner leaves these alone. */
+export interface PlanSettings {
+  castM?: number;
+  countdownS?: number;
+  turnsPerS?: number;
+  tip?: TipPosition;
+  style?: CadenceStyle;
+  /** The hang, s. */
+  pauseS?: number;
+}
+
+export interface PlanRequest {
+  conditions: Conditions;
+  lure: PlannedLure;
+  rod: RodSpec;
+  reel: ReelSpec;
+  line: LineSpec;
+  /** Distance to the fish or the cover, m; absent: the middle of a comfortable cast. */
+  targetM?: number | null;
+  schools?: Schools | null;
+  set?: PlanSettings | null;
+}

@@ -1,0 +1,48 @@
+/** Rods: what they cast, and where the tip can be held. */
+import { clamp } from '../../numbers';
+
+export const ROD_ACTIONS = ['slow', 'moderate', 'fast'] as const;
+export type RodAction = (typeof ROD_ACTIONS)[number];
+
+export interface RodSpec {
+  lengthM: number;
+  minLureKg: number;
+  maxLureKg: number;
+  action: RodAction;
+}
+
+/** How high the hands are above the water, m, by where one stands. prior: judgement. */
+export const HAND_HEIGHT_M: Record<string, number> = { bow: 1.5, stern: 1.4, kayak: 0.8, bank: 1.2, dock: 1.8, wade: 0.7, jetty: 2.6, surf: 1.2, ice: 0.6 };
+
+export const TIP_POSITIONS = ['down', 'level', 'up'] as const;
+export type TipPosition = (typeof TIP_POSITIONS)[number];
+
+export interface TipSetting {
+  position: TipPosition;
+  /** Rod angle above horizontal, °. */
+  angleDeg: number;
+  /** Tip above the water, m. */
+  heightM: number;
+}
+
+const ANGLE_DEG: Record<TipPosition, number> = { down: -25, level: 10, up: 45 };
+
+/** Tip height for a position, never below 0.2 m so that the tip stays out of the water. */
+export function tipSetting(position: TipPosition, rod: Pick<RodSpec, 'lengthM'>, access: string): TipSetting {
+  const angleDeg = ANGLE_DEG[position];
+  const hand = HAND_HEIGHT_M[access] ?? 1.2;
+  return { position, angleDeg, heightM: Math.max(0.2, hand + rod.lengthM * 0.8 * Math.sin((angleDeg * Math.PI) / 180)) };
+}
+
+export type RodFit = 'fits' | 'too-light' | 'too-heavy';
+export const rodFit = (rod: RodSpec, lureKg: number): RodFit => (lureKg < rod.minLureKg * 0.85 ? 'too-light' : lureKg > rod.maxLureKg * 1.1 ? 'too-heavy' : 'fits');
+
+/**
+ * A comfortable cast, m: longer with weight (to saturation) and rod length, shorter when the lure is outside the rating or bulky.
+ * prior: judgement, to be calibrated by counting turns. Example: 10 g, compact, 2.1 m rod inside its rating → 26 m.
+ */
+export function comfortableCastM(rod: RodSpec, lureKg: number, bulk: number, lineDiameterM: number): number {
+  const reach = 8 + 30 * (1 - Math.exp(-lureKg / 0.011));
+  const fit = rodFit(rod, lureKg) === 'fits' ? 1 : 0.75;
+  return clamp(reach * (0.4 + 0.6 * (rod.lengthM / 2.1)) * (1 - 0.25 * bulk) * (1 - 200 * Math.max(0, lineDiameterM - 0.25e-3)) * fit, 4, 80);
+}

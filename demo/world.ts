@@ -1,0 +1,139 @@
+/** Builds the sample world from the tables beside this file. Same seed, same world. */
+import { rankFamilies } from '../core/lures/rank';
+import { poisson, seededRandom, type Random } from '../core/random';
+import { DEFAULT_PREFERENCES } from '../core/records/preferences';
+import { applyPuts, emptyBook, put, type Put } from '../core/records';
+import type { Lure } from '../core/records/tackle';
+import type { EffortBlock, StrikeEvent, Trip } from '../core/records/trip';
+import { defaultCadence } from '../core/retrieve/cadence/library';
+import { PHASES, type Phase } from '../core/retrieve/cadence/cadence';
+import { estimateZone } from '../core/retrieve/surrogate/zone';
+import { firstHands, presentationOf, setUpProblem, type Problem } from '../core/retrieve/plan/setup';
+import { presentationId, type Presentation } from '../core/retrieve/presentation';
+import { composeDay } from '../core/strikes/day';
+import type { Conditions } from '../core/water/conditions';
+import { DEMO_LINES, DEMO_LURES, DEMO_REELS, DEMO_RODS } from './tackle';
+import { DEMO_SEASON, DEMO_SPOTS, DEMO_TODAY, DEMO_WATERS, demoMs, type DemoDay } from './season';
+
+const SEED = 20261008;
+
+const lureByShortId = (id: string): Lure => DEMO_LURES.find((l) => l.id === `lure-${id}`)!;
+
+function outfitFor(lure: Lure): { rod: (typeof DEMO_RODS)[number]; reel: (typeof DEMO_REELS)[number]; line: (typeof DEMO_LINES)[number] } {
+  const pick = lure.weightKg < 0.004 ? ['rod-light', 'reel-small', 'line-nylon6'] : lure.hook === 'weedless' ? ['rod-heavy', 'reel-turning', 'line-braid40'] : ['rod-middle', 'reel-fixed', 'line-fluoro10'];
+  return { rod: DEMO_RODS.find((r) => r.id === pick[0])!, reel: DEMO_REELS.find((r) => r.id === pick[1])!, line: DEMO_LINES.find((l) => l.id === pick[2])! };
+}
+
+interface Recipe {
+  presentation: Presentation;
+  zone: { share: number; zoneSecondsPerCast: number; castS: number };
+  phaseS: Record<Phase, number>;
+}
+
+/** How this angler works a lure: set on the first day it is fished and kept, so that the season adds up. */
+function recipeFor(lure: Lure, conditions: Conditions): Recipe | null {
+  const { rod, reel, line } = outfitFor(lure);
+  const p = setUpProblem({
+    conditions,
+    lure: { id: lure.id, family: lure.family, name: lure.name, weightKg: lure.weightKg, lengthM: lure.lengthM },
+    rod: { lengthM: rod.lengthM, minLureKg: rod.minLureKg, maxLureKg: rod.maxLureKg, action: rod.action },
+    reel: { ratio: reel.ratio, spoolM: reel.spoolM, arborM: reel.arborM, capacityM: reel.capacityM },
+    line: { material: line.material, strengthLb: line.strengthLb },
+  });
+  if (!p) return null;
+  const hands = firstHands(p);
+  const cadence = defaultCadence({ style: hands.style, moodMean: p.mood.mean, pauseS: hands.pauseS, turnsPerS: hands.turnsPerS });
+  const zone = estimateZone(p.family, p.depthM, p.speedMps, p.pitched ? 1 : 0);
+  return { presentation: presentationOf(p, hands, cadence), zone, phaseS: phaseExposure(p, hands.countdownS, cadence.steps, zone.castS) };
+}
+
+function phaseExposure(p: Problem, countdownS: number, steps: Presentation['cadence']['steps'], castS: number): Record<Phase, number> {
+  const out = Object.fromEntries(PHASES.map((x) => [x, 0])) as Record<Phase, number>;
+  const total = steps.reduce((s, x) => s + x.durationS, 0);
+  const pauseShare = steps.filter((x) => x.kind === 'pause').reduce((s, x) => s + x.durationS, 0) / total;
+  const worked = Math.max(1, castS - countdownS - 3);
+  out.splash = 0.6;
+  out.fall = countdownS;
+  out.pause = worked * pauseShare;
+  out.move = worked * (1 - pauseShare);
+  out.boat = 2;
+  return out;
+}
+
+function drawPhase(random: Random, phaseS: Record<Phase, number>, cold: boolean): Phase {
+  const weight = PHASES.map((p) => phaseS[p] * (p === 'pause' ? (cold ? 2.5 : 1.3) : p === 'fall' ? 1.6 : p === 'splash' ? 4 : 1));
+  let u = random() * weight.reduce((s, w) => s + w, 0);
+  for (let i = 0; i < PHASES.length; i++) if ((u -= weight[i]!) <= 0) return PHASES[i]!;
+  return 'move';
+}
+
+function drawKind(random: Random): StrikeEvent['kind'] {
+  const u = random();
+  return u < 0.45 ? 'landed' : u < 0.6 ? 'lost' : u < 0.8 ? 'missed' : 'bump';
+}
+
+function buildDay(day: DemoDay, index: number, random: Random, recipes: Map<string, Recipe>, base: readonly Put[]): Put[] {
+  const startMs = demoMs(day.at);
+  const trip: Trip = {
+    id: `trip-${String(index + 1).padStart(2, '0')}`, waterId: day.waterId, spotId: null, species: day.species, startedAtMs: startMs, endedAtMs: startMs + 4 * 3600_000,
+    readings: day.readings, signs: [], lureId: null, rodId: null, reelId: null, lineId: null, settings: {}, note: day.note,
+  };
+  const month = Number(day.at.slice(5, 7));
+  const conditions = composeDay(applyPuts(emptyBook(), base), trip, [], startMs + 3600_000, month)!.conditions;
+  const ranking = rankFamilies(conditions, { withoutRange: true });
+  const out: Put[] = [put('trip', trip)];
+  let atMs = startMs + 6 * 60_000;
+  let seq = 0;
+  const luck = 0.6 + 0.8 * random();
+  day.blocks.forEach((b, i) => {
+    const lure = lureByShortId(b.lure);
+    const recipe = recipes.get(b.lure) ?? recipeFor(lure, conditions);
+    if (!recipe) return;
+    recipes.set(b.lure, recipe);
+    const ranked = ranking.ranked.find((r) => r.family === lure.family);
+    const expectedPerCast = ranked ? Math.min(0.4, ranked.strikesPerHour / ranked.zone.castsPerHour) : 0.01;
+    const blockMs = Math.round(b.casts * (recipe.zone.castS + 11) * 1000);
+    const block: EffortBlock = {
+      id: `${trip.id}-b${i + 1}`, tripId: trip.id, presentationId: presentationId(recipe.presentation), presentation: recipe.presentation as EffortBlock['presentation'],
+      conditions: conditions as EffortBlock['conditions'], startedAtMs: atMs, endedAtMs: atMs + blockMs, zoneShare: Math.min(1, recipe.zone.share), zoneSecondsPerCast: recipe.zone.zoneSecondsPerCast,
+      phaseS: recipe.phaseS, expectedPerCast,
+    };
+    out.push(put('block', block), put('cast', { id: `${block.id}-casts`, blockId: block.id, seq: seq++, atMs, count: b.casts }));
+    const strikes = b.strikes ?? Math.min(b.casts, poisson(random, b.casts * expectedPerCast * luck));
+    const extra: StrikeEvent['kind'][] = random() < 0.35 ? ['follow'] : random() < 0.3 ? ['snag'] : [];
+    const kinds = [...Array.from({ length: strikes }, () => drawKind(random)), ...extra];
+    kinds.forEach((kind, n) => {
+      out.push(put('event', {
+        id: `${block.id}-e${n + 1}`, blockId: block.id, seq: seq++, atMs: Math.round(atMs + ((n + 0.5) / kinds.length) * blockMs), kind,
+        phase: kind === 'snag' || kind === 'follow' ? 'move' : drawPhase(random, recipe.phaseS, (conditions.water.surfaceTempC ?? 15) < 16), place: null, side: null, depthM: null, lengthM: kind === 'landed' ? 0.22 + 0.25 * random() : null,
+      }));
+    });
+    atMs += blockMs + 5 * 60_000;
+  });
+  return out;
+}
+
+/** Everything of the demo world; `realNowMs` is when it is loaded, so that its clock can run on from the demo day. */
+export function buildDemoWorld(realNowMs: number): Put[] {
+  const base: Put[] = [
+    ...DEMO_WATERS.map((w) => put('water', w)),
+    ...DEMO_SPOTS.map((s) => put('spot', s)),
+    ...DEMO_LURES.map((l) => put('lure', l)),
+    ...DEMO_RODS.map((r) => put('rod', r)),
+    ...DEMO_REELS.map((r) => put('reel', r)),
+    ...DEMO_LINES.map((l) => put('line', l)),
+  ];
+  const random = seededRandom(SEED);
+  const recipes = new Map<string, Recipe>();
+  const season = DEMO_SEASON.flatMap((day, i) => buildDay(day, i, random, recipes, base));
+  const today: Trip = {
+    id: 'trip-today', waterId: DEMO_TODAY.waterId, spotId: DEMO_TODAY.spotId, species: DEMO_TODAY.species, startedAtMs: demoMs(DEMO_TODAY.at) - 4 * 60_000, endedAtMs: null,
+    readings: DEMO_TODAY.readings, signs: [], lureId: null, rodId: 'rod-middle', reelId: 'reel-fixed', lineId: 'line-fluoro10', settings: {}, note: '',
+  };
+  return [
+    ...base,
+    ...season,
+    put('trip', today),
+    put('preferences', { ...DEFAULT_PREFERENCES, demoClock: { demoAtMs: demoMs(DEMO_TODAY.at), realAtMs: realNowMs }, activeTripId: today.id, lastRodId: 'rod-middle', lastReelId: 'reel-fixed', lastLineId: 'line-fluoro10' }),
+  ];
+}

@@ -1,0 +1,25 @@
+const expo = require('eslint-config-expo/flat');
+const prettier = require('eslint-config-prettier');
+
+const noClock = [
+  { selector: "MemberExpression[object.name='Date'][property.name='now']", message: 'Only the clock port reads the clock.' },
+  { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Only the clock port reads the clock.' },
+  { selector: "MemberExpression[object.name='Math'][property.name='random']", message: 'Pass a seeded generator in.' },
+];
+
+module.exports = [
+  ...expo,
+  prettier,
+  { ignores: ['node_modules/', 'dist/', 'build/', '.cache/', '.expo/', 'core/retrieve/surrogate/table.ts'] },
+  {
+    files: ['**/*.{ts,tsx}'],
+    rules: {
+      'no-restricted-syntax': ['error', ...noClock],
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      'import/no-unresolved': 'off',
+      'react-hooks/exhaustive-deps': 'error',
+    },
+  },
+  { files: ['ui/platform/clock.ts', 'e2e/**', 'scripts/**'], rules: { 'no-restricted-syntax': 'off' } },
+];

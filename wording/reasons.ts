@@ -1,0 +1,86 @@
+/** Why a lure ranks where it does, and why one is left out: a sentence with the numbers that drove it. */
+import type { Contribution } from '../core/lures/factors';
+import type { Exclusion } from '../core/lures/limits';
+import type { CoverKind, Forage } from '../core/water/conditions';
+import type { Hook } from '../core/lures/family';
+import { COVER_NAME, FORAGE_NAME, HOOK_NAME } from './names';
+import { say, type UnitPrefs } from './units';
+
+const num = (v: number | string | undefined): number => (typeof v === 'number' ? v : 0);
+const text = (v: number | string | undefined): string => String(v ?? '');
+
+/** Multiplier of a contribution, as people say it. */
+export const timesText = (ln: number): string => {
+  const k = Math.exp(ln);
+  return k >= 1.95 ? `×${k.toFixed(k < 9.5 ? 1 : 0)}` : `×${k.toFixed(2)}`;
+};
+
+export function reasonSentence(w: Contribution, u: UnitPrefs): string {
+  const f = w.facts;
+  switch (w.factor) {
+    case 'zone':
+      return `About ${Math.round(num(f.minutes))} minutes of each hour at ${num(f.depthM) < 0.05 ? 'the surface' : say.depth(num(f.depthM), u)}, ${say.percent(num(f.share))} of every cast.`;
+    case 'noticed': {
+      const how = num(f.rattle) >= 0.5 ? ', and hears it from further' : num(f.thump) >= 0.5 ? ', and feels its thump close by' : '';
+      return `A fish there sees about ${say.depth(num(f.sightM), u)}${how}: ${say.percent(num(f.chance))} noticed.`;
+    }
+    case 'travel':
+      return num(f.gapM) < 0.05
+        ? 'It works at the fish’s own depth; nothing to travel.'
+        : `The fish must move ${say.depth(num(f.gapM), u)} up or down for it; in this mood they move about ${say.depth(num(f.reachM), u)}.`;
+    case 'speed':
+      return `Worked at ${say.speed(num(f.speedMps), u)}; fish in this mood run down about ${say.speed(num(f.chaseMps), u)}.`;
+    case 'pause':
+      return num(f.longestS) >= num(f.wantedS)
+        ? `It can hang as long as they want, ${say.seconds(num(f.wantedS))}.`
+        : `They want a hang of ${say.seconds(num(f.wantedS))}; it holds ${say.seconds(num(f.longestS))}.`;
+    case 'noise':
+      return Math.abs(num(f.action) - num(f.wanted)) < 0.2
+        ? `As lively as this mood and ${say.depth(num(f.clarityM), u)} of clarity ask for.`
+        : num(f.action) > num(f.wanted)
+          ? `Louder and busier than this mood wants in ${say.depth(num(f.clarityM), u)} of clarity.`
+          : `Quieter than these fish would answer to in ${say.depth(num(f.clarityM), u)} of clarity.`;
+    case 'food':
+      return num(f.match) >= 0.7 ? `Looks like the ${FORAGE_NAME[text(f.forage) as Forage] ?? 'food'} about.` : num(f.match) > 0 ? `Passes for ${FORAGE_NAME[text(f.forage) as Forage] ?? 'food'}, no more.` : 'Looks like nothing they are eating now.';
+    case 'size':
+      return `${say.size(num(f.sizeM), u)} against a favourite mouthful of ${say.size(num(f.bestM), u)}.`;
+    case 'warmth':
+      return num(f.fromC) > -50
+        ? `Best in water above ${say.temp(num(f.fromC), u)}; it is ${say.temp(num(f.tempC), u)}.`
+        : num(f.toC) < 90
+          ? `Best in water below ${say.temp(num(f.toC), u)}; it is ${say.temp(num(f.tempC), u)}.`
+          : 'Works in any warmth.';
+    case 'light':
+      return num(f.gain) > 0.01 ? (num(f.lux) < 10_000 ? 'Low light helps a lure on or near the top.' : 'Full light holds fish back from the top.') : 'Light makes little difference to it.';
+    case 'chop':
+      return num(f.limitM) > 90 ? 'Chop does not trouble it.' : `Waves of ${say.size(num(f.waveM), u)}; it fades past ${say.size(num(f.limitM), u)}.`;
+    case 'cover':
+      return text(f.cover) === 'none' ? 'Open water: it can be shown to every fish.' : `About ${say.percent(num(f.reach))} of the fish in ${COVER_NAME[text(f.cover) as CoverKind]} can be shown it.`;
+    case 'hooked':
+      return `${say.percent(num(f.chance))} of strikes hook up on ${HOOK_NAME[text(f.hook) as Hook].replace(/s?$/, 's')}.`;
+    case 'snags':
+      return num(f.perCast) < 0.004 ? 'Hardly ever snags here.' : `Hangs up about once in ${Math.max(2, Math.round(1 / num(f.perCast)))} casts, leaving ${say.percent(num(f.share))} of the hour.`;
+  }
+}
+
+export function exclusionSentence(x: Exclusion, u: UnitPrefs): string {
+  const f = x.facts;
+  switch (x.code) {
+    case 'snags':
+      return `${text(f.hook) === 'treble' ? 'exposed trebles' : HOOK_NAME[text(f.hook) as Hook]} in ${COVER_NAME[text(f.cover) as CoverKind]}: ${Math.round(num(f.chance) * 10)} casts in 10 would hang up`;
+    case 'too-cold':
+      return `${say.temp(num(f.tempC), u)} is too cold for it; it wants ${say.temp(num(f.needC), u)} at least`;
+    case 'cannot-reach':
+      return f.needM !== undefined ? `only ${say.depth(num(f.depthM), u)} of water; it wants ${say.depth(num(f.needM), u)}` : `runs to ${say.depth(num(f.reachM), u)}; the fish start at ${say.depth(num(f.topM), u)}`;
+    case 'fish-too-deep':
+      return `fish at ${say.depth(num(f.topM), u)} will not come to the top`;
+    case 'too-big':
+      return `smallest is ${say.size(num(f.lengthM), u)}; their mouth takes ${say.size(num(f.mouthM), u)}`;
+    case 'no-grip-in-current':
+      return `even the heaviest does not hold in ${say.speed(num(f.currentMps), u)} of current`;
+    case 'drowned':
+      return 'white water drowns a surface lure';
+    case 'no-rod':
+      return 'no rod here casts its weight';
+  }
+}
