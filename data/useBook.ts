@@ -1,6 +1,7 @@
 /** The book over TanStack Query: shown at once from the cache, changed optimistically, rolled back when the device refuses to store. */
+import { useCallback, useMemo } from 'react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { applyPuts, type Put } from '../core/records';
+import { applyPuts, type Book, type Put } from '../core/records';
 import { queryKeys } from './keys';
 import { clearStore, loadBook, replaceStore, savePuts, type Loaded } from './repository';
 import { deviceStore } from './store';
@@ -9,18 +10,31 @@ export function useLoadedBook() {
   return useQuery({ queryKey: queryKeys.book, queryFn: () => loadBook(deviceStore()), staleTime: Infinity, gcTime: Infinity });
 }
 
-/** Store changes. The screen shows them before the device has answered; a refusal takes exactly these back. */
-export function useCommit() {
+export interface Committer {
+  /** Changes the book on screen at once and stores the change; a refusal by the device reads the truth back and is told. */
+  commit: (puts: readonly Put[]) => void;
+  /** The book as it stands this instant, even between two taps of one frame. */
+  current: () => Book | null;
+  error: Error | null;
+  clearError: () => void;
+}
+
+export function useCommitter(): Committer {
   const client = useQueryClient();
-  return useMutation({
+  const { mutate, error, reset } = useMutation({
     mutationFn: (puts: readonly Put[]) => savePuts(deviceStore(), puts),
-    onMutate: async (puts) => {
-      await client.cancelQueries({ queryKey: queryKeys.book });
-      client.setQueryData<Loaded>(queryKeys.book, (old) => old && { ...old, book: applyPuts(old.book, puts) });
-    },
     // What is stored is the truth: read it again rather than guess what to take back.
     onError: () => client.invalidateQueries({ queryKey: queryKeys.book }),
   });
+  const commit = useCallback(
+    (puts: readonly Put[]) => {
+      client.setQueryData<Loaded>(queryKeys.book, (old) => old && { ...old, book: applyPuts(old.book, puts) });
+      mutate(puts);
+    },
+    [client, mutate],
+  );
+  const current = useCallback(() => client.getQueryData<Loaded>(queryKeys.book)?.book ?? null, [client]);
+  return useMemo(() => ({ commit, current, error, clearError: reset }), [commit, current, error, reset]);
 }
 
 export function useReplaceBook() {

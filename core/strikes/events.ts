@@ -41,7 +41,7 @@ export function signsFromLog(events: readonly LoggedEvent[], casts: number, zone
       if (e.phase === 'splash') add('hit-at-once', e.atMs);
     }
   }
-  const signs: Sign[] = [...byKind].map(([kind, x]) => ({ kind, count: x.count, minutesAgo: Math.max(0, (nowMs - x.newest) / 60_000) }));
+  const signs: Sign[] = [...byKind].map(([kind, x]) => ({ kind, count: x.count, minutesAgo: Math.max(0, Math.round((nowMs - x.newest) / 60_000)) }));
   const empty = Math.max(0, casts - strikes);
   if (empty > 0) signs.push({ kind: 'empty-cast', count: empty, zoneShare });
   return signs;

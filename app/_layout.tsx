@@ -1,0 +1,1 @@
+export { Root as default } from '../ui/shell/Root';

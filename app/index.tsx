@@ -1,0 +1,1 @@
+export { WaterScreen as default } from '../ui/water/WaterScreen';

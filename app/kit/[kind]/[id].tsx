@@ -1,0 +1,1 @@
+export { EditScreen as default } from '../../../ui/kit/EditScreen';

@@ -1,0 +1,1 @@
+export { StrikesScreen as default } from '../ui/strikes/StrikesScreen';

@@ -1,0 +1,5 @@
+import { checkNode, ensureBuild, ensurePackages } from './lib.mjs';
+
+checkNode();
+ensurePackages();
+ensureBuild();

@@ -1,0 +1,122 @@
+// Shared by the scripts. Nothing outside Node's own modules: they run before anything is installed.
+import { spawn, spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const ROOT = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
+const CACHE = path.join(ROOT, '.cache');
+const OLDEST_NODE = [20, 19, 4];
+
+export function stop(message) {
+  console.error(`\n${message}\n`);
+  process.exit(1);
+}
+
+export function checkNode() {
+  const have = process.versions.node.split('.').map(Number);
+  const older = have.some((v, i) => v !== OLDEST_NODE[i]) && (have[0] - OLDEST_NODE[0] || have[1] - OLDEST_NODE[1] || have[2] - OLDEST_NODE[2]) < 0;
+  if (older) stop(`Moss Kettle needs Node.js ${OLDEST_NODE.join('.')} or newer; this is ${process.versions.node}.`);
+}
+
+/** Runs a command with its output shown; stops the script when it fails. */
+export function run(command, args, options = {}) {
+  const r = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...options.env }, shell: false });
+  if (r.error) stop(`Could not start ${command}: ${r.error.message}`);
+  if (r.status !== 0 && !options.mayFail) stop(`${command} ${args.join(' ')} ended with ${r.status}.`);
+  return r.status ?? 1;
+}
+
+export const bin = (name) => path.join(ROOT, 'node_modules', '.bin', name);
+
+const stampFile = (name) => path.join(CACHE, `${name}.stamp`);
+const readStamp = (name) => (existsSync(stampFile(name)) ? readFileSync(stampFile(name), 'utf8') : '');
+function writeStamp(name, text) {
+  mkdirSync(CACHE, { recursive: true });
+  writeFileSync(stampFile(name), text);
+}
+
+/** Installs the locked packages when they are missing or the lock has changed. */
+export function ensurePackages() {
+  const lock = createHash('sha256').update(readFileSync(path.join(ROOT, 'package-lock.json'))).digest('hex');
+  if (existsSync(path.join(ROOT, 'node_modules')) && readStamp('packages') === lock) return;
+  console.log('Installing packages (about three minutes the first time)…');
+  run('npm', ['ci', '--no-audit', '--no-fund'], { env: { PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1' } });
+  writeStamp('packages', lock);
+}
+
+function filesUnder(dir) {
+  if (!existsSync(dir)) return [];
+  return readdirSync(dir).sort().flatMap((name) => {
+    const full = path.join(dir, name);
+    return statSync(full).isDirectory() ? filesUnder(full) : [full];
+  });
+}
+
+const BUILD_INPUTS = ['app', 'ui', 'wording', 'data', 'workers', 'core', 'demo', 'public'];
+const BUILD_FILES = ['package-lock.json', 'app.json', 'babel.config.js', 'metro.config.js'];
+
+function buildIdentity() {
+  const h = createHash('sha256');
+  const files = [...BUILD_INPUTS.flatMap((d) => filesUnder(path.join(ROOT, d))), ...BUILD_FILES.map((f) => path.join(ROOT, f))];
+  for (const f of files) if (!/\.test\.tsx?$/.test(f)) h.update(path.relative(ROOT, f)).update(readFileSync(f));
+  return h.digest('hex');
+}
+
+/** Builds the web application into dist/ when its sources have changed since the last build. */
+export function ensureBuild() {
+  const identity = buildIdentity();
+  if (existsSync(path.join(ROOT, 'dist', 'index.html')) && readStamp('build') === identity) return;
+  console.log('Building the application (two to eight minutes the first time)…');
+  run(bin('expo'), ['export', '--platform', 'web', '--output-dir', 'dist'], { env: { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', EXPO_NO_DOTENV: '1', CI: '1', NODE_ENV: 'production' } });
+  const scripts = filesUnder(path.join(ROOT, 'dist')).map((f) => path.basename(f));
+  if (!scripts.some((f) => /^compute-.*\.js$/.test(f))) stop('The build holds no worker script: the ranking and the planner would not run.');
+  writeStamp('build', identity);
+}
+
+const CHROMIUM_PLACES = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
+export const findChromium = () => [process.env.CHROMIUM_PATH, ...CHROMIUM_PLACES].find((p) => p && existsSync(p)) ?? null;
+
+/** Finds Chromium, or installs Debian's when this user may. */
+export function ensureChromium() {
+  const found = findChromium();
+  if (found) return found;
+  const root = process.getuid?.() === 0;
+  if (root && spawnSync('apt-get', ['--version']).status === 0) {
+    console.log('Installing Chromium from Debian’s packages…');
+    run('apt-get', ['update', '-qq']);
+    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { env: { DEBIAN_FRONTEND: 'noninteractive' } });
+    const now = findChromium();
+    if (now) return now;
+  }
+  return stop('The tests drive Chromium and none was found.\nInstall it with:  sudo apt-get install --no-install-recommends chromium\nor set CHROMIUM_PATH to the browser’s file.');
+}
+
+export function isPortFree(port) {
+  return new Promise((resolve) => {
+    const s = createServer();
+    s.once('error', () => resolve(false));
+    s.listen(port, '127.0.0.1', () => s.close(() => resolve(true)));
+  });
+}
+
+/** Starts the server and waits until it answers. */
+export async function startServer(port, args = []) {
+  const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts', '--port', String(port), ...args], { cwd: ROOT, stdio: ['ignore', 'inherit', 'inherit'] });
+  let ended = false;
+  child.once('exit', () => { ended = true; });
+  for (let i = 0; i < 150; i++) {
+    if (ended) stop('The server ended before it answered.');
+    try {
+      const r = await fetch(`http://127.0.0.1:${port}/api/start`);
+      if (r.ok) return child;
+    } catch {
+      // Not up yet.
+    }
+    await new Promise((r) => setTimeout(r, 200));
+  }
+  child.kill();
+  return stop('The server did not answer within thirty seconds.');
+}

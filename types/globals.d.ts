@@ -1,0 +1,4 @@
+declare module '*.ttf' {
+  const asset: number;
+  export default asset;
+}

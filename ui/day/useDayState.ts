@@ -1,0 +1,124 @@
+/** Everything that follows from the book and the clock: today's conditions, the mood, the ranking, the lure in hand and its plan. */
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { isPlan, type Plan } from '../../core/retrieve/plan/plan';
+import type { PlanRequest } from '../../core/retrieve/plan/request';
+import { rodFit } from '../../core/retrieve/tackle/rod';
+import { contentHash } from '../../core/hash';
+import type { Ranking } from '../../core/lures/rank';
+import { judgeMood, type MoodJudgement } from '../../core/mood/filter';
+import { DEFAULT_PREFERENCES, type Preferences } from '../../core/records/preferences';
+import type { Book } from '../../core/records';
+import type { Line, Lure, Reel, Rod } from '../../core/records/tackle';
+import { composeDay, type Day } from '../../core/strikes/day';
+import { tallyTrip, type TripTally } from '../../core/strikes/tally';
+import { resolveConditions, type Reading } from '../../core/water/defaults';
+import { speciesProfile } from '../../core/water/species';
+import { queryKeys } from '../../data/keys';
+import { compute } from '../../workers/client';
+import { monthOf } from '../../wording/time';
+
+export interface Tackle {
+  rod: Rod;
+  reel: Reel;
+  line: Line;
+}
+
+export interface DayState {
+  prefs: Preferences;
+  day: Day | null;
+  reading: Reading | null;
+  mood: MoodJudgement | null;
+  tally: TripTally | null;
+  box: Lure[];
+  ranking: Ranking | null;
+  rankingBusy: boolean;
+  rankingError: boolean;
+  lure: Lure | null;
+  /** The lure the ranking would start with, when another is in hand. */
+  suggested: Lure | null;
+  tackle: Tackle | null;
+  request: PlanRequest | null;
+  plan: Plan | null;
+  planBusy: boolean;
+  planError: boolean;
+}
+
+const inUse = <T extends { retiredAtMs: number | null }>(all: Readonly<Record<string, T>>): T[] => Object.values(all).filter((x) => x.retiredAtMs === null);
+
+function chooseTackle(book: Book, day: Day | null, prefs: Preferences, lure: Lure | null): Tackle | null {
+  const rods = inUse(book.rod);
+  const fits = (r: Rod): boolean => !lure || rodFit(r, lure.weightKg) === 'fits';
+  const rod = rods.find((r) => r.id === day?.trip.rodId) ?? rods.find((r) => r.id === prefs.lastRodId && fits(r)) ?? rods.find(fits) ?? rods[0];
+  const reels = inUse(book.reel);
+  const reel = reels.find((r) => r.id === (day?.trip.reelId ?? prefs.lastReelId)) ?? reels[0];
+  const lines = inUse(book.line);
+  const line = lines.find((l) => l.id === (day?.trip.lineId ?? prefs.lastLineId)) ?? lines[0];
+  return rod && reel && line ? { rod, reel, line } : null;
+}
+
+function planRequest(day: Day | null, lure: Lure | null, t: Tackle | null, prefs: Preferences): PlanRequest | null {
+  if (!day || !lure || !t) return null;
+  // What the log says moves the ranking, but not the plan in hand: it must not shift between two casts.
+  const conditions = { ...day.conditions, signs: (day.conditions.signs ?? []).slice(0, day.trip.signs.length) };
+  return {
+    conditions,
+    lure: { id: lure.id, family: lure.family, name: lure.name, weightKg: lure.weightKg, lengthM: lure.lengthM },
+    rod: { lengthM: t.rod.lengthM, minLureKg: t.rod.minLureKg, maxLureKg: t.rod.maxLureKg, action: t.rod.action },
+    reel: { ratio: t.reel.ratio, spoolM: t.reel.spoolM, arborM: t.reel.arborM, capacityM: t.reel.capacityM },
+    line: { material: t.line.material, strengthLb: t.line.strengthLb },
+    schools: { peg: prefs.peg },
+    set: day.trip.settings,
+  };
+}
+
+export function useDayState(book: Book, nowMs: number): DayState {
+  const prefs = book.preferences.mine ?? DEFAULT_PREFERENCES;
+  const trip = prefs.activeTripId ? (book.trip[prefs.activeTripId] ?? null) : null;
+  const tally = useMemo(() => (trip ? tallyTrip(book, trip.id, nowMs) : null), [book, trip, nowMs]);
+  const day = useMemo(() => {
+    const water = trip && book.water[trip.waterId];
+    return trip && tally && water ? composeDay(book, trip, tally.signs, nowMs, monthOf(nowMs, water.zone)) : null;
+  }, [book, trip, tally, nowMs]);
+  const reading = useMemo(() => (day ? resolveConditions(day.conditions) : null), [day]);
+  const mood = useMemo(() => {
+    const species = reading && speciesProfile(reading.species);
+    return reading && species ? judgeMood(reading, species) : null;
+  }, [reading]);
+
+  const box = useMemo(() => inUse(book.lure).sort((a, b) => a.name.localeCompare(b.name)), [book.lure]);
+  const families = useMemo(() => [...new Set(box.map((l) => l.family))].sort(), [box]);
+  const rankOptions = useMemo(() => ({ schools: { peg: prefs.peg }, families: families.length > 0 ? families : undefined }), [prefs.peg, families]);
+  const rankIdentity = day ? contentHash({ c: day.conditions, rankOptions }) : 'none';
+  const rankQuery = useQuery({
+    queryKey: queryKeys.ranking(rankIdentity),
+    queryFn: () => compute.rank(day!.conditions, rankOptions),
+    enabled: !!day,
+    placeholderData: keepPreviousData,
+    gcTime: 60_000,
+    staleTime: Infinity,
+  });
+  const ranking = rankQuery.data ?? null;
+
+  const startLure = useMemo(() => box.find((l) => l.family === ranking?.plan?.start) ?? box.find((l) => l.family === ranking?.ranked[0]?.family) ?? null, [box, ranking]);
+  const picked = trip?.lureId ? (book.lure[trip.lureId] ?? null) : null;
+  const lure = picked ?? startLure;
+  const tackle = useMemo(() => chooseTackle(book, day, prefs, lure), [book, day, prefs, lure]);
+  const request = useMemo(() => planRequest(day, lure, tackle, prefs), [day, lure, tackle, prefs]);
+  const planIdentity = request ? contentHash(request) : 'none';
+  const planOptions = { enabled: !!request, gcTime: 300_000, staleTime: Infinity };
+  const first = useQuery({ queryKey: queryKeys.plan(planIdentity, 'first'), queryFn: () => compute.plan(request!, 'first'), ...planOptions });
+  const settled = useQuery({ queryKey: queryKeys.plan(planIdentity, 'settled'), queryFn: () => compute.plan(request!, 'settled'), ...planOptions });
+  const plan = [settled.data, first.data].find((x): x is Plan => !!x && isPlan(x)) ?? null;
+
+  return {
+    prefs, day, reading, mood, tally, box, ranking,
+    rankingBusy: rankQuery.isFetching,
+    rankingError: rankQuery.isError,
+    lure,
+    suggested: startLure && lure && startLure.id !== lure.id ? startLure : null,
+    tackle, request, plan,
+    planBusy: settled.isFetching,
+    planError: settled.isError,
+  };
+}

@@ -1,0 +1,143 @@
+/** Add or change one thing of the kit. What is wrong is said beside its field and nothing typed is lost. */
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { TextInput } from 'react-native-paper';
+import { checkWith } from '../../core/exchange/problems';
+import type { Problem } from '../../core/problems';
+import { put, RECORDS } from '../../core/records';
+import type { FamilyId } from '../../core/lures/family';
+import { capital } from '../../wording/names';
+import { useDay } from '../day/DayProvider';
+import { Note, Part, Row } from '../parts/Box';
+import { Button, Choices } from '../parts/Buttons';
+import { Glyph } from '../parts/Glyph';
+import { Press } from '../parts/Press';
+import { Say } from '../parts/Say';
+import { realNowMs } from '../platform/clock';
+import { newId } from '../platform/ids';
+import { Screen } from '../shell/Screen';
+import { stepBy } from '../theme/stepping';
+import { useTheme } from '../theme/ThemeProvider';
+import { EDITABLE, fieldsOf, getAt, KIND_NAME, lureDefaults, newDraft, setAt, type Draft, type EditableKind, type Field } from './fields';
+
+export function EditScreen() {
+  const { kind, id } = useLocalSearchParams<{ kind: string; id: string }>();
+  const { book } = useDay();
+  const router = useRouter();
+  if (!EDITABLE.includes(kind as EditableKind)) return <Missing text="There is no such page in the Kit." onBack={() => router.navigate('/kit')} />;
+  const k = kind as EditableKind;
+  const existing = id === 'new' ? null : (book[k] as Record<string, Draft>)[id];
+  if (id !== 'new' && !existing) return <Missing text={`This ${KIND_NAME[k]} is not in the Kit any more.`} onBack={() => router.navigate('/kit')} />;
+  return <Editor key={`${k}/${id}`} kind={k} existing={existing ?? null} />;
+}
+
+function Missing({ text, onBack }: { text: string; onBack: () => void }) {
+  return (
+    <Screen title="Kit" section={false}>
+      <Note>{text}</Note>
+      <Button title="Back to the Kit" onPress={onBack} />
+    </Screen>
+  );
+}
+
+function Editor({ kind, existing }: { kind: EditableKind; existing: Draft | null }) {
+  const { committer, book } = useDay();
+  const { units } = useTheme();
+  const router = useRouter();
+  const [draft, setDraft] = useState<Draft>(() => existing ?? newDraft(kind, newId(), Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC'));
+  const [problems, setProblems] = useState<Problem[]>([]);
+  const back = (): void => router.navigate('/kit');
+  const change = (key: string, value: unknown): void => {
+    setProblems((old) => old.filter((x) => x.path !== key));
+    setDraft((d) => {
+      const next = setAt(d, key, value);
+      if (key === 'usual.cover.kind') return setAt(next, 'usual.cover.density', value === 'none' ? 0 : 0.4);
+      return kind === 'lure' && key === 'family' && !existing ? { ...next, ...lureDefaults(value as FamilyId) } : next;
+    });
+  };
+  const save = (data: Draft): void => {
+    const r = checkWith(RECORDS[kind].schema as never, data);
+    if (!r.ok) {
+      setProblems(r.problems);
+      return;
+    }
+    committer.commit([put(kind, r.value as never)]);
+    back();
+  };
+  const retired = draft.retiredAtMs !== null;
+  const used = kind === 'lure' && Object.values(book.block).some((b) => b.presentation.lureId === draft.id);
+  return (
+    <Screen title={existing ? String(existing.name) : `A new ${KIND_NAME[kind]}`} sub={existing ? `Change this ${KIND_NAME[kind]}` : undefined} section={false}>
+      {fieldsOf(kind, units).map((f) => (
+        <FieldView key={f.key} f={f} value={getAt(draft, f.key)} problem={problems.find((x) => x.path === f.key)} onChange={(v) => change(f.key, v)} />
+      ))}
+      {problems.length > 0 ? <View role="alert"><Say tone="bad" kind="strong">{`Not saved yet: ${problems.map((x) => `${x.path} wants ${x.expected ?? x.code}`).join('; ')}.`}</Say></View> : null}
+      <Button kind="solid" title="Save" onPress={() => save(draft)} />
+      <Button title="Back without saving" onPress={back} />
+      {existing ? (
+        <View style={{ gap: 6 }}>
+          <Button title={retired ? `Bring this ${KIND_NAME[kind]} back` : `Retire this ${KIND_NAME[kind]}`} onPress={() => save({ ...draft, retiredAtMs: retired ? null : realNowMs() })} />
+          <Say kind="label" tone="soft">{used ? 'Retired lures keep their place in your record.' : 'Retired things are kept, out of the way.'}</Say>
+        </View>
+      ) : null}
+    </Screen>
+  );
+}
+
+function FieldView({ f, value, problem, onChange }: { f: Field; value: unknown; problem: Problem | undefined; onChange: (v: unknown) => void }) {
+  const { p } = useTheme();
+  const wrong = problem ? <Say kind="label" tone="bad">{`Wants ${problem.expected ?? problem.code}.`}</Say> : null;
+  if (f.type === 'text')
+    return (
+      <View style={{ gap: 4 }}>
+        <TextInput mode="outlined" label={f.label} accessibilityLabel={f.label} value={String(value ?? '')} onChangeText={onChange} multiline={f.multiline} error={!!problem} style={{ backgroundColor: p.card, minHeight: 56 }} />
+        {wrong}
+      </View>
+    );
+  if (f.type === 'choice')
+    return (
+      <Part title={f.label}>
+        <Choices label={f.label} options={f.options} value={(value as string) ?? null} onChange={onChange} />
+        {wrong}
+      </Part>
+    );
+  if (f.type === 'many') {
+    const set = new Set((value as string[]) ?? []);
+    return (
+      <Part title={f.label}>
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          {f.options.map((o) => {
+            const on = set.has(o.value);
+            return (
+              <Press key={o.value} as="checkbox" selected={on} label={o.title} onPress={() => onChange(on ? [...set].filter((x) => x !== o.value) : [...set, o.value])} style={{ borderRadius: 10, borderWidth: on ? 2 : 1.5, borderColor: on ? p.moss : p.rule, backgroundColor: on ? p.mossWash : p.card, paddingHorizontal: 12 }}>
+                <Row gap={6}>
+                  {on ? <Glyph name="check" size={18} /> : null}
+                  <Say kind={on ? 'strong' : 'body'}>{o.title}</Say>
+                </Row>
+              </Press>
+            );
+          })}
+        </View>
+      </Part>
+    );
+  }
+  const number = typeof value === 'number' ? value : 0;
+  const key = { borderRadius: 14, borderWidth: 1.5, borderColor: p.edge, backgroundColor: p.card, width: 60, alignItems: 'center' as const };
+  return (
+    <View style={{ gap: 4 }}>
+      <Row style={{ justifyContent: 'space-between' }} wrap>
+        <View style={{ flexShrink: 1 }}>
+          <Say kind="strong">{f.label}</Say>
+          {f.hint ? <Say kind="label" tone="soft">{f.hint}</Say> : null}
+        </View>
+        <Row gap={10}>
+          <Press label={`${f.label}: less`} onPress={() => onChange(stepBy(f.stepper, number, -1))} style={key}><Glyph name="minus" /></Press>
+          <Say kind="figure" style={{ minWidth: 84, textAlign: 'center' }} aria-label={`${capital(f.label)}: ${f.text(number)}`}>{f.text(number)}</Say>
+          <Press label={`${f.label}: more`} onPress={() => onChange(stepBy(f.stepper, number, 1))} style={key}><Glyph name="plus" /></Press>
+        </Row>
+      </Row>
+      {wrong}
+    </View>
+  );
+}

@@ -1,0 +1,74 @@
+/** The whole record out to one open file and back, the demo world, and what could not be read. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { exportBook, importBook, type ImportResult } from '../../core/exchange/bookDocument';
+import { problemText } from '../../wording/problems';
+import { useReplaceBook } from '../../data/useBook';
+import { useDay } from '../day/DayProvider';
+import { Card, Note, Part } from '../parts/Box';
+import { Button } from '../parts/Buttons';
+import { Disclosure } from '../parts/Disclosure';
+import { Say } from '../parts/Say';
+import { realNowMs } from '../platform/clock';
+import { pickTextFile, saveFile } from '../platform/files';
+import { useDemoWorld } from './useDemoWorld';
+
+const SHOWN = 12;
+
+export function RecordPart() {
+  const { book, quarantined, prefs } = useDay();
+  const replace = useReplaceBook();
+  const demo = useDemoWorld();
+  const [read, setRead] = useState<ImportResult | null>(null);
+  const [asking, setAsking] = useState<'demo' | 'clear' | null>(null);
+  const [said, setSaid] = useState('');
+  const hasRecord = Object.keys(book.trip).length > 0 || Object.keys(book.lure).length > 0;
+
+  const exportAll = (): void => {
+    const at = new Date(realNowMs()).toISOString();
+    saveFile(`moss-kettle-${at.slice(0, 10)}.json`, JSON.stringify(exportBook(book, at), null, 1));
+    setSaid('The record was handed to the browser as a file.');
+  };
+  const importFile = async (): Promise<void> => {
+    const text = await pickTextFile('.json,application/json');
+    if (text !== null) setRead(importBook(text));
+  };
+  return (
+    <Part title="Your record">
+      <Say>Everything you entered and logged is yours, in one open file.</Say>
+      <View style={{ gap: 8 }}>
+        <Button title="Save the record to a file" onPress={exportAll} disabled={!hasRecord} />
+        <Button title="Read a record from a file…" onPress={() => void importFile()} />
+        {hasRecord ? <Button title="Clear everything…" onPress={() => setAsking('clear')} /> : null}
+        <Button title={prefs.demoClock ? 'Load the demo world afresh…' : 'Look around with the demo world…'} onPress={() => (hasRecord ? setAsking('demo') : demo.load())} disabled={demo.busy} />
+      </View>
+      {said ? <Say role="status" kind="label" tone="moss">{said}</Say> : null}
+      {asking ? (
+        <Card tone="wash">
+          <Say kind="strong">{asking === 'clear' ? 'Clear the whole record on this device? Save it to a file first if you want it back.' : 'The demo world takes the place of what is here. Save your record to a file first.'}</Say>
+          <Button kind="copper" title={asking === 'clear' ? 'Clear everything now' : 'Load the demo world now'} onPress={() => { if (asking === 'clear') demo.clear(); else demo.load(); setAsking(null); setSaid(asking === 'clear' ? 'Cleared.' : 'The demo world is loaded.'); }} />
+          <Button title="Leave it as it is" onPress={() => setAsking(null)} />
+        </Card>
+      ) : null}
+      {read ? (
+        <Card tone="wash">
+          <Say kind="strong">{`${read.puts.length} records can be read${read.problems.length > 0 ? `, ${read.problems.length} problem${read.problems.length === 1 ? '' : 's'}` : ''}.`}</Say>
+          {read.problems.slice(0, SHOWN).map((x, i) => (
+            <Say key={i} kind="label">{problemText(x)}</Say>
+          ))}
+          {read.problems.length > SHOWN ? <Say kind="label">{`and ${read.problems.length - SHOWN} more`}</Say> : null}
+          {read.puts.length > 0 ? <Button kind="copper" title="Put these in place of what is here" onPress={() => { replace.mutate(read.puts); setRead(null); setSaid('The record was read in.'); }} /> : null}
+          <Button title="Leave it as it is" onPress={() => setRead(null)} />
+        </Card>
+      ) : null}
+      {replace.isError || demo.error ? <Note>This device refused to store that. Nothing else was changed.</Note> : null}
+      {quarantined.length > 0 ? (
+        <Disclosure title={`${quarantined.length} stored value${quarantined.length === 1 ? '' : 's'} could not be read`}>
+          <Say kind="label">They are kept aside untouched.</Say>
+          {quarantined.slice(0, SHOWN).flatMap((q) => q.problems.map((x, i) => <Say key={`${q.key}${i}`} kind="label">{problemText(x)}</Say>))}
+          <Button title="Save them to a file" onPress={() => saveFile('moss-kettle-unreadable.json', JSON.stringify(quarantined, null, 1))} />
+        </Disclosure>
+      ) : null}
+    </Part>
+  );
+}

@@ -1,0 +1,111 @@
+/** The fields of each kind of kit, and what a new one starts as. */
+import { BUILT_FAMILIES, COLOURS, HOOKS, type FamilyId } from '../../core/lures/family';
+import { familyById } from '../../core/lures/families';
+import { LINE_MATERIALS, LINE_CLASSES_LB } from '../../core/retrieve/tackle/line';
+import { ROD_ACTIONS } from '../../core/retrieve/tackle/rod';
+import { BOTTOMS, COVER_KINDS, FORAGES, SALINITIES, SETTINGS } from '../../core/water/conditions';
+import { BOTTOM_NAME, capital, COLOUR_NAME, COVER_NAME, FAMILY_NAME, FORAGE_NAME, HOOK_NAME, SETTING_NAME } from '../../wording/names';
+import { say, type UnitPrefs } from '../../wording/units';
+import type { Option } from '../parts/Buttons';
+import { STEPPERS, type Stepper } from '../theme/stepping';
+
+export const EDITABLE = ['lure', 'rod', 'reel', 'line', 'water'] as const;
+export type EditableKind = (typeof EDITABLE)[number];
+export const KIND_NAME: Record<EditableKind, string> = { lure: 'lure', rod: 'rod', reel: 'reel', line: 'line', water: 'water' };
+
+export type Draft = Record<string, unknown>;
+
+export type Field =
+  | { type: 'text'; key: string; label: string; hint?: string; multiline?: boolean }
+  | { type: 'number'; key: string; label: string; hint?: string; stepper: Stepper; text: (v: number) => string }
+  | { type: 'choice'; key: string; label: string; options: Option<string>[] }
+  | { type: 'many'; key: string; label: string; options: Option<string>[] };
+
+const options = <T extends string>(all: readonly T[], name: Record<T, string>): Option<string>[] => all.map((v) => ({ value: v, title: capital(name[v]) }));
+const plainOptions = (all: readonly string[]): Option<string>[] => all.map((v) => ({ value: v, title: capital(v) }));
+
+export function fieldsOf(kind: EditableKind, u: UnitPrefs): Field[] {
+  const name: Field = { type: 'text', key: 'name', label: 'Name' };
+  switch (kind) {
+    case 'lure':
+      return [
+        name,
+        { type: 'choice', key: 'family', label: 'Kind of lure', options: options(BUILT_FAMILIES, FAMILY_NAME) },
+        { type: 'number', key: 'weightKg', label: 'Weight', stepper: STEPPERS.weight(u), text: (v) => say.weight(v, u) },
+        { type: 'number', key: 'lengthM', label: 'Length', stepper: STEPPERS.size(u), text: (v) => say.size(v, u) },
+        { type: 'choice', key: 'colour', label: 'Colour', options: options(COLOURS, COLOUR_NAME) },
+        { type: 'choice', key: 'hook', label: 'Hook', options: options(HOOKS, HOOK_NAME) },
+        { type: 'number', key: 'count', label: 'How many', stepper: STEPPERS.plain(1, 0, 200), text: (v) => String(v) },
+        { type: 'number', key: 'priceMinor', label: 'Price each', hint: 'In your own money', stepper: STEPPERS.plain(50, 0, 100_000), text: (v) => (v / 100).toFixed(2) },
+        { type: 'text', key: 'note', label: 'Note', multiline: true },
+      ];
+    case 'rod':
+      return [
+        name,
+        { type: 'number', key: 'lengthM', label: 'Length', stepper: STEPPERS.depth(u, 5), text: (v) => say.depth(v, u) },
+        { type: 'number', key: 'minLureKg', label: 'Lightest lure', stepper: STEPPERS.weight(u), text: (v) => say.weight(v, u) },
+        { type: 'number', key: 'maxLureKg', label: 'Heaviest lure', stepper: STEPPERS.weight(u), text: (v) => say.weight(v, u) },
+        { type: 'choice', key: 'action', label: 'Action', options: plainOptions(ROD_ACTIONS) },
+      ];
+    case 'reel':
+      return [
+        name,
+        { type: 'number', key: 'ratio', label: 'Gear ratio', hint: 'Turns of the spool for one of the handle', stepper: STEPPERS.plain(0.1, 2, 10), text: (v) => `${v.toFixed(1)} to 1` },
+        { type: 'number', key: 'spoolM', label: 'Full spool across', stepper: { ...STEPPERS.size(u), step: () => (u.size === 'in' ? 0.125 : 0.2) }, text: (v) => (u.size === 'in' ? `${(v / 0.0254).toFixed(2)} in` : say.size(v, u)) },
+        { type: 'number', key: 'arborM', label: 'Bare spool across', stepper: { ...STEPPERS.size(u), step: () => (u.size === 'in' ? 0.125 : 0.2) }, text: (v) => (u.size === 'in' ? `${(v / 0.0254).toFixed(2)} in` : say.size(v, u)) },
+        { type: 'number', key: 'capacityM', label: 'Line it holds', stepper: { ...STEPPERS.distance(u), max: 500 }, text: (v) => say.distance(v, u) },
+      ];
+    case 'line':
+      return [
+        name,
+        { type: 'choice', key: 'material', label: 'Material', options: plainOptions(LINE_MATERIALS) },
+        { type: 'number', key: 'strengthLb', label: 'Strength', stepper: { to: (v) => LINE_CLASSES_LB.findIndex((c) => c >= v), from: (i) => LINE_CLASSES_LB[Math.max(0, Math.min(LINE_CLASSES_LB.length - 1, Math.round(i)))]!, step: () => 1, min: 4, max: 50 }, text: (v) => say.line(v, u) },
+      ];
+    case 'water':
+      return [
+        name,
+        { type: 'choice', key: 'setting', label: 'What kind of water', options: options(SETTINGS.filter((s) => s !== 'ice'), SETTING_NAME) },
+        { type: 'choice', key: 'salinity', label: 'Fresh or salt', options: plainOptions(SALINITIES) },
+        { type: 'number', key: 'usual.depthM', label: 'Usual depth where I fish', stepper: STEPPERS.depth(u), text: (v) => say.depth(v, u) },
+        { type: 'number', key: 'usual.fishDepthM', label: 'Fish usually at', stepper: STEPPERS.depth(u), text: (v) => say.depth(v, u) },
+        { type: 'number', key: 'usual.clarityM', label: 'Usual clarity', hint: 'Depth at which a white lure goes out of sight', stepper: STEPPERS.clarity(u), text: (v) => say.depth(v, u) },
+        { type: 'choice', key: 'usual.cover.kind', label: 'Usual cover', options: options(COVER_KINDS, COVER_NAME) },
+        { type: 'choice', key: 'usual.bottom', label: 'Bottom', options: options(BOTTOMS, BOTTOM_NAME) },
+        { type: 'many', key: 'usual.forage', label: 'What they eat there', options: options(FORAGES, FORAGE_NAME) },
+        { type: 'number', key: 'latDeg', label: 'Latitude', hint: 'For sunrise and sunset; a degree is near enough', stepper: STEPPERS.plain(1, -90, 90), text: (v) => `${Math.abs(v).toFixed(0)}° ${v < 0 ? 'south' : 'north'}` },
+        { type: 'number', key: 'lonDeg', label: 'Longitude', stepper: STEPPERS.plain(1, -180, 180), text: (v) => `${Math.abs(v).toFixed(0)}° ${v < 0 ? 'west' : 'east'}` },
+        { type: 'text', key: 'note', label: 'Note', multiline: true },
+      ];
+  }
+}
+
+export function newDraft(kind: EditableKind, id: string, zone: string): Draft {
+  const base = { id, name: '', retiredAtMs: null };
+  switch (kind) {
+    case 'lure':
+      return { ...base, ...lureDefaults('paddletail'), family: 'paddletail', colour: 'natural', priceMinor: 500, count: 1, note: '' };
+    case 'rod':
+      return { ...base, lengthM: 2.13, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' };
+    case 'reel':
+      return { ...base, ratio: 6.2, spoolM: 0.045, arborM: 0.03, capacityM: 140 };
+    case 'line':
+      return { ...base, material: 'braid', strengthLb: 15 };
+    case 'water':
+      return { ...base, setting: 'pond', salinity: 'fresh', latDeg: 45, lonDeg: 0, zone, usual: { depthM: 3, fishDepthM: 1.5, clarityM: 1, cover: { kind: 'none', density: 0 }, bottom: 'mud', forage: [] }, note: '' };
+  }
+}
+
+/** A family's usual weight, length and hook, taken over when the kind is changed. */
+export function lureDefaults(family: FamilyId): Draft {
+  const f = familyById(family);
+  return { weightKg: f.weightKg[1], lengthM: f.lengthM[1], hook: f.hook };
+}
+
+export function getAt(d: Draft, key: string): unknown {
+  return key.split('.').reduce<unknown>((v, k) => (v && typeof v === 'object' ? (v as Draft)[k] : undefined), d);
+}
+
+export function setAt(d: Draft, key: string, value: unknown): Draft {
+  const [head, ...rest] = key.split('.');
+  return { ...d, [head!]: rest.length === 0 ? value : setAt((d[head!] ?? {}) as Draft, rest.join('.'), value) };
+}

@@ -1,0 +1,36 @@
+/** Plain surfaces and rows. */
+import type { ReactNode } from 'react';
+import { View, type StyleProp, type ViewStyle } from 'react-native';
+import { useTheme } from '../theme/ThemeProvider';
+import { Say } from './Say';
+
+export function Card({ children, style, tone = 'plain' }: { children: ReactNode; style?: StyleProp<ViewStyle>; tone?: 'plain' | 'wash' }) {
+  const { p } = useTheme();
+  return <View style={[{ backgroundColor: tone === 'wash' ? p.mossWash : p.card, borderColor: p.rule, borderWidth: 1, borderRadius: 12, padding: 14, gap: 6 }, style]}>{children}</View>;
+}
+
+export function Row({ children, style, gap = 8, wrap = false }: { children: ReactNode; style?: StyleProp<ViewStyle>; gap?: number; wrap?: boolean }) {
+  return <View style={[{ flexDirection: 'row', alignItems: 'center', gap, flexWrap: wrap ? 'wrap' : 'nowrap' }, style]}>{children}</View>;
+}
+
+export function Part({ title, children, right, gap = 8 }: { title: string; children: ReactNode; right?: ReactNode; gap?: number }) {
+  return (
+    <View style={{ gap }}>
+      <Row style={{ justifyContent: 'space-between' }} wrap>
+        <Say kind="heading" level={2} style={{ flexShrink: 1 }}>{title}</Say>
+        {right}
+      </Row>
+      {children}
+    </View>
+  );
+}
+
+/** Honest words where there is nothing to show. */
+export function Note({ children }: { children: ReactNode }) {
+  const { p } = useTheme();
+  return (
+    <View style={{ borderLeftWidth: 3, borderLeftColor: p.edge, paddingLeft: 12, paddingVertical: 4 }}>
+      <Say tone="soft">{children}</Say>
+    </View>
+  );
+}

@@ -1,0 +1,61 @@
+/** The beat along the path: play it, stop it, or step through the cast. */
+import { useEffect } from 'react';
+import { View } from 'react-native';
+import type { Plan } from '../../core/retrieve/plan/plan';
+import { PHASE_NAME, capital } from '../../wording/names';
+import { cadenceText } from '../../wording/retrieve';
+import { say } from '../../wording/units';
+import { Part, Row } from '../parts/Box';
+import { Disclosure } from '../parts/Disclosure';
+import { Glyph } from '../parts/Glyph';
+import { Press } from '../parts/Press';
+import { Say } from '../parts/Say';
+import { usePlayback } from '../section/Playback';
+import { useTheme } from '../theme/ThemeProvider';
+import { CadenceLine } from './CadenceLine';
+
+const WINDOW_S = 14;
+const STEP_S = 2;
+
+export function BeatPart({ plan }: { plan: Plan }) {
+  const { p, units } = useTheme();
+  const { atS, playing, play, stop, seek } = usePlayback();
+  const { track } = plan;
+  const first = track.beats[0]?.atS ?? 0;
+  const { presentation } = plan;
+  // Another plan: the moment shown belonged to the old one.
+  useEffect(() => {
+    stop();
+    seek(null);
+  }, [presentation, stop, seek]);
+  useEffect(() => stop, [stop]);
+  const at = atS ?? first;
+  const fromS = Math.max(first, Math.min(at - WINDOW_S * 0.35, Math.max(first, track.castS - WINDOW_S)));
+  let i = 0;
+  while (i < track.tS.length - 1 && track.tS[i + 1]! <= at) i++;
+  const key = { borderWidth: 1.5, borderColor: p.edge, borderRadius: 14, alignItems: 'center' as const, width: 56, minHeight: 56 };
+  const move = (by: number): void => {
+    stop();
+    seek(Math.min(track.castS, Math.max(0, (atS ?? first) + by)));
+  };
+  return (
+    <Part title="The beat">
+      <CadenceLine beats={track.beats} fromS={fromS} spanS={WINDOW_S} atS={atS} label={`Cadence: ${cadenceText(presentation.cadence)}`} />
+      <Row gap={10}>
+        <Press label="Back two seconds" onPress={() => move(-STEP_S)} style={key}><Glyph name="left" /></Press>
+        <Press label={playing ? 'Stop the beat' : 'Play the beat'} onPress={() => (playing ? stop() : play(track.castS))} style={{ ...key, backgroundColor: p.moss, borderColor: p.moss, borderRadius: 28 }}>
+          <Glyph name={playing ? 'stop' : 'play'} color={p.onMoss} fill />
+        </Press>
+        <Press label="On two seconds" onPress={() => move(STEP_S)} style={key}><Glyph name="right" /></Press>
+        <View style={{ flex: 1, minWidth: 0 }}>
+          <Say kind="label" tone="soft">{atS === null ? `count ${say.seconds(plan.hands.countdownS)}, then` : `${say.seconds(Math.round(at))} · ${capital(PHASE_NAME[track.phase[i] ?? 'move'])} · ${say.depth(Math.max(0, track.depthM[i] ?? 0), units)} down`}</Say>
+          {atS === null ? <Say kind="label">{cadenceText(presentation.cadence)}</Say> : null}
+        </View>
+      </Row>
+      <Disclosure title="How to read the beat">
+        <Say>Time runs to the right. A green bar is turning the handle, taller is faster. A sharp peak is a twitch or snap of the wrist, a dome a pop, an arch a hop, a slope a lift or a drag, a zigzag a shake.</Say>
+        <Say>Each dot is a second of doing nothing: let it hang. The number under the dots is how long. Most people cut it short.</Say>
+      </Disclosure>
+    </Part>
+  );
+}

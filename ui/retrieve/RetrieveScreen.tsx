@@ -1,0 +1,78 @@
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { familyById } from '../../core/lures/families';
+import { rodFit } from '../../core/retrieve/tackle/rod';
+import { capital, FAMILY_NAME } from '../../wording/names';
+import { cadenceText, hookSetAdvice, shareSentence, styleTitle } from '../../wording/retrieve';
+import { say } from '../../wording/units';
+import { useDay } from '../day/DayProvider';
+import { Note, Part } from '../parts/Box';
+import { Button } from '../parts/Buttons';
+import { Say } from '../parts/Say';
+import { Screen } from '../shell/Screen';
+import { useTheme } from '../theme/ThemeProvider';
+import { BeatPart } from './BeatPart';
+import { BuysPart } from './BuysPart';
+import { HandsPart } from './HandsPart';
+import { TacklePart } from './TacklePart';
+
+export function RetrieveScreen() {
+  const { day, lure, plan, planBusy, planError, tackle, suggested, actions } = useDay();
+  const { units } = useTheme();
+  const router = useRouter();
+  if (!day || !lure || !tackle) {
+    const missing = !day ? 'Start a day on the Water page first.' : !lure ? 'There is no lure in the box that works here yet. Add one in the Kit.' : 'Add a rod, a reel and a line in the Kit: the plan needs to know what throws the lure.';
+    return (
+      <Screen title="Retrieve" sub="How do I work it?">
+        <Note>{missing}</Note>
+        <Button kind="solid" title={!day ? 'To the water' : 'To the Kit'} onPress={() => router.navigate(!day ? '/' : '/kit')} />
+      </Screen>
+    );
+  }
+  const f = familyById(lure.family);
+  const own = Object.keys(day.trip.settings).length > 0;
+  const fit = rodFit(tackle.rod, lure.weightKg);
+  return (
+    <Screen
+      title={lure.name}
+      sub={`${FAMILY_NAME[lure.family]}, ${say.weight(lure.weightKg, units)} · ${tackle.line.name}`}
+      right={
+        plan ? (
+          <View style={{ alignItems: 'flex-end' }} role="status" aria-label={`In the zone ${say.percent(plan.zoneShare.mean)}`}>
+            <Say kind="label" tone="soft">{f.mode === 'surface' ? 'on top' : 'in the zone'}</Say>
+            <Say kind="title" tone="copper">{say.percent(plan.zoneShare.mean)}</Say>
+          </View>
+        ) : null
+      }
+    >
+      {planError ? <Note>This plan could not be worked out. Change the cast, the line or the lure and it will try again.</Note> : null}
+      {!plan && !planError ? <Say role="status">Casting it on the model…</Say> : null}
+      {fit !== 'fits' ? <Note>{`${capital(say.weight(lure.weightKg, units))} is ${fit === 'too-heavy' ? 'heavier' : 'lighter'} than ${tackle.rod.name} is rated for (${say.weight(tackle.rod.minLureKg, units)}–${say.weight(tackle.rod.maxLureKg, units)}). Choose another rod below.`}</Note> : null}
+      {plan ? (
+        <>
+          <View style={{ gap: 4 }}>
+            <Say>{f.mode === 'surface' ? `It stays on top for the whole ${say.distance(plan.hands.castM, units)} cast; the fish must come up ${say.depth(Math.max(0, day.conditions.water.fishDepthM ?? 0), units)} for it.` : shareSentence(plan, units)}</Say>
+            {f.mode !== 'surface' && plan.bottomS > 3 ? <Say kind="label" tone="soft">{`${say.seconds(Math.round(plan.bottomS))} of it on the bottom or the limbs.`}</Say> : null}
+            {plan.cutShort ? <Say kind="label" tone="soft">Worked this slowly a cast lasts longer than is drawn: the first two and a half minutes are shown.</Say> : null}
+            {planBusy ? <Say kind="label" tone="soft" role="status">A first answer; trying other counts, speeds and rod heights…</Say> : null}
+          </View>
+          <BeatPart plan={plan} />
+          <HandsPart plan={plan} />
+          {own ? <Button title="Back to the plan’s own settings" onPress={() => actions.setSettings(null)} /> : null}
+          <BuysPart plan={plan} busy={planBusy} />
+          <Part title="When it takes">
+            <Say>{hookSetAdvice(f.mode, lure.hook, lure.family)}</Say>
+            <Say kind="label" tone="soft">{`${styleTitle(plan.hands.style)}: ${cadenceText(plan.presentation.cadence)}. Mind the hooks: glasses on.`}</Say>
+          </Part>
+        </>
+      ) : null}
+      <TacklePart />
+      {suggested ? (
+        <Part title="Another would now start">
+          <Say>{`As things stand the ${suggested.name} ranks first.`}</Say>
+          <Button title={`Change to the ${suggested.name}`} onPress={() => actions.chooseLure(null)} />
+        </Part>
+      ) : null}
+    </Screen>
+  );
+}

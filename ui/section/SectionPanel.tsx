@@ -1,0 +1,38 @@
+/** Fits the section into its space and gives it the moment that is shown. */
+import { usePathname } from 'expo-router';
+import { useState } from 'react';
+import { View, useWindowDimensions } from 'react-native';
+import { describeSection } from '../../wording/section';
+import { Say } from '../parts/Say';
+import { placeOfPath } from '../shell/places';
+import { useTheme } from '../theme/ThemeProvider';
+import { usePlayback } from './Playback';
+import { SectionDrawing } from './SectionDrawing';
+import { useSectionModel } from './useSectionModel';
+
+export function SectionPanel({ fill = false }: { fill?: boolean }) {
+  const { p, units } = useTheme();
+  const model = useSectionModel();
+  const { atS } = usePlayback();
+  const place = placeOfPath(usePathname());
+  const window = useWindowDimensions();
+  const [size, setSize] = useState({ width: fill ? 0 : window.width, height: 0 });
+  const phoneHeight = Math.round(Math.min(300, Math.max(200, window.height * (place === 'strikes' ? 0.22 : place === 'lessons' ? 0.22 : 0.31))));
+  const height = fill ? Math.max(300, size.height - 110) : phoneHeight;
+  return (
+    <View style={{ flex: fill ? 1 : undefined, overflow: 'hidden' }} onLayout={(e) => setSize({ width: Math.round(e.nativeEvent.layout.width), height: Math.round(e.nativeEvent.layout.height) })}>
+      {model && size.width > 0 ? (
+        <SectionDrawing model={model} width={size.width} height={height} atS={place === 'retrieve' || place === 'strikes' ? atS : null} showSight={place === 'water'} />
+      ) : (
+        <View style={{ height: fill ? 300 : 120, backgroundColor: p.water[0], justifyContent: 'center', padding: 20 }}>
+          <Say>No water yet: start a day on a water and the section through it appears here.</Say>
+        </View>
+      )}
+      {fill && model ? (
+        <View style={{ padding: 16, flexShrink: 1 }}>
+          <Say kind="label" tone="soft">{describeSection(model, units)}</Say>
+        </View>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,86 @@
+/** What the section shows, in SI: made by each place from the same day, drawn by SectionDrawing, told by wording/section. */
+import type { Phase } from '../../core/retrieve/cadence/cadence';
+import type { EventKind } from '../../core/strikes/events';
+import type { CoverKind } from '../../core/water/conditions';
+import { computeHolding, type HoldingPlace } from '../../core/water/holding';
+import type { Reading } from '../../core/water/defaults';
+import { attenuationPerM, luxAtDepth, sightingRangeM } from '../../core/water/light';
+import type { FamilyId } from '../../core/lures/family';
+
+export interface SectionPath {
+  xM: readonly number[];
+  depthM: readonly number[];
+  phase: readonly Phase[];
+  lineXZ: readonly (readonly number[])[];
+  tS: readonly number[];
+}
+
+export interface SectionMark {
+  id: string;
+  kind: EventKind;
+  xM: number;
+  depthM: number;
+}
+
+/** A lure's reach: from the shallowest to the deepest it works here. */
+export interface SectionReach {
+  id: string;
+  name: string;
+  topM: number;
+  bottomM: number;
+  snag: number;
+  chosen: boolean;
+}
+
+export interface SectionModel {
+  depthM: number;
+  bandM: readonly [number, number];
+  fishDepthM: number;
+  castM: number;
+  tipM: number;
+  attenuationPerM: number;
+  /** Surface light, lx. */
+  lux: number;
+  sightM: number;
+  waveM: number;
+  currentMps: number;
+  currentAngleDeg: number;
+  windMps: number;
+  cover: { kind: CoverKind; density: number; topDepthM: number };
+  bottom: Reading['bottom'];
+  holding: HoldingPlace;
+  path: SectionPath | null;
+  family: FamilyId | null;
+  lureName: string | null;
+  zoneShare: number | null;
+  marks: readonly SectionMark[];
+  reaches: readonly SectionReach[];
+}
+
+/** The water itself; places add their answer with `{...base, path, …}`. */
+export function sectionOfReading(r: Reading, tipM: number, castM: number): SectionModel {
+  const holding = computeHolding(r);
+  return {
+    depthM: r.depthM,
+    bandM: r.fishBandM,
+    fishDepthM: r.fishDepthM,
+    castM,
+    tipM,
+    attenuationPerM: attenuationPerM(r.clarityM),
+    lux: holding.lux,
+    sightM: sightingRangeM(r.clarityM, luxAtDepth(holding.lux, r.clarityM, r.fishDepthM)),
+    waveM: r.waveHeightM,
+    currentMps: r.currentMps,
+    currentAngleDeg: r.currentAngleDeg,
+    windMps: r.windMps,
+    cover: { kind: r.cover.kind, density: r.cover.density, topDepthM: r.cover.topDepthM },
+    bottom: r.bottom,
+    holding: holding.place,
+    path: null,
+    family: null,
+    lureName: null,
+    zoneShare: null,
+    marks: [],
+    reaches: [],
+  };
+}

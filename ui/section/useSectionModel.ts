@@ -1,0 +1,67 @@
+/** Each place's answer, put into the same section. */
+import { usePathname } from 'expo-router';
+import { useMemo } from 'react';
+import { familyById } from '../../core/lures/families';
+import { workingDepthM } from '../../core/lures/factors';
+import { snagChance } from '../../core/lures/factors';
+import { useDay } from '../day/DayProvider';
+import { placeOfPath } from '../shell/places';
+import type { StrikeEvent } from '../../core/records/trip';
+import { sectionOfReading, type SectionMark, type SectionModel, type SectionPath } from './model';
+
+const DEFAULT_CAST_M = 25;
+const DEFAULT_TIP_M = 1.5;
+
+export function useSectionModel(): SectionModel | null {
+  const place = placeOfPath(usePathname());
+  const { reading, plan, lure, ranking, box, tally } = useDay();
+  return useMemo(() => {
+    if (!reading) return null;
+    const base = sectionOfReading(reading, plan?.hands.tip.heightM ?? DEFAULT_TIP_M, plan?.hands.castM ?? DEFAULT_CAST_M);
+    if (place === 'lures' && ranking) {
+      return {
+        ...base,
+        reaches: ranking.ranked.slice(0, 5).map((r) => {
+          const f = familyById(r.family);
+          const at = workingDepthM(f, reading);
+          const spread = f.mode === 'surface' ? 0 : 0.18 * reading.depthM;
+          return {
+            id: r.family,
+            name: box.find((l) => l.family === r.family)?.name ?? r.family,
+            topM: f.mode === 'surface' ? 0 : Math.max(f.mode === 'bottom' ? at - spread : f.depthM[0], 0),
+            bottomM: f.mode === 'surface' ? 0.05 : Math.min(reading.depthM, f.mode === 'bottom' ? reading.depthM : f.depthM[1]),
+            snag: snagChance(f, reading),
+            chosen: lure?.family === r.family,
+          };
+        }),
+      };
+    }
+    if ((place === 'retrieve' || place === 'strikes') && plan) {
+      return {
+        ...base,
+        path: plan.track,
+        family: plan.presentation.rig.family,
+        lureName: lure?.name ?? null,
+        zoneShare: plan.zoneShare.mean,
+        bandM: reading.fishBandM,
+        marks: place === 'strikes' ? marksOf(tally?.events ?? [], plan.track) : [],
+      };
+    }
+    return base;
+  }, [reading, plan, lure, ranking, box, tally, place]);
+}
+
+/** Events along the path: at the middle of their phase, spread a little so that none hides another. */
+function marksOf(events: readonly StrikeEvent[], path: SectionPath): SectionMark[] {
+  const used = new Map<string, number>();
+  return events.map((e) => {
+    const phase = e.phase ?? 'move';
+    const idx = path.phase.flatMap((p, i) => (p === phase ? [i] : []));
+    const places = idx.length > 0 ? idx : path.phase.map((_, i) => i);
+    const n = used.get(phase) ?? 0;
+    used.set(phase, n + 1);
+    // Golden-ratio stepping keeps marks apart however many there are.
+    const i = places[Math.floor(((0.5 + n * 0.618) % 1) * places.length)]!;
+    return { id: e.id, kind: e.kind, xM: path.xM[i]!, depthM: Math.max(0.05, e.depthM ?? path.depthM[i]!) };
+  });
+}

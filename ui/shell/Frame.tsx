@@ -1,0 +1,111 @@
+/** Phone: the place above, five places in a bar below. Wide: a rail, the section always open, the place beside it. */
+import { usePathname, useRouter } from 'expo-router';
+import { useEffect, type ReactNode } from 'react';
+import { View } from 'react-native';
+import { useDay } from '../day/DayProvider';
+import { Button } from '../parts/Buttons';
+import { Glyph } from '../parts/Glyph';
+import { Press } from '../parts/Press';
+import { Say } from '../parts/Say';
+import { SectionPanel } from '../section/SectionPanel';
+import { useTheme } from '../theme/ThemeProvider';
+import { PLACES, placeOfPath } from './places';
+import { useFirstStart } from './useFirstStart';
+import { useWide } from './useWide';
+
+export function Frame({ children }: { children: ReactNode }) {
+  const { p } = useTheme();
+  const wide = useWide();
+  const { committer, status } = useDay();
+  const loadingDemo = useFirstStart();
+  useDocumentColours(p.ground, p.dark);
+  const place = (
+    <View role="main" style={{ flex: 1, minWidth: 0 }}>
+      {committer.error ? (
+        <View role="alert" style={{ backgroundColor: p.copperWash, padding: 12, gap: 6 }}>
+          <Say kind="strong">This device refused to store the last change. What you see now is what is really stored.</Say>
+          <Button title="Understood" onPress={committer.clearError} style={{ alignSelf: 'flex-start' }} />
+        </View>
+      ) : null}
+      {status === 'loading' || loadingDemo ? <Centre text={loadingDemo ? 'Setting out the demo world…' : 'Opening your record…'} /> : status === 'error' ? <Centre text="The record on this device could not be opened. Nothing has been changed. Close other tabs and load the page again." /> : children}
+    </View>
+  );
+  if (!wide)
+    return (
+      <View style={{ flex: 1, backgroundColor: p.ground }}>
+        {place}
+        <Bar />
+      </View>
+    );
+  return (
+    <View style={{ flex: 1, flexDirection: 'row', backgroundColor: p.ground }}>
+      <Rail />
+      <View style={{ flex: 1.25, borderRightWidth: 1, borderRightColor: p.rule, minWidth: 0 }}>{status === 'ready' ? <SectionPanel fill /> : null}</View>
+      <View style={{ flex: 1, minWidth: 0, maxWidth: 640 }}>{place}</View>
+    </View>
+  );
+}
+
+function Centre({ text }: { text: string }) {
+  return (
+    <View style={{ flex: 1, alignItems: 'center', justifyContent: 'center', padding: 24 }}>
+      <Say role="status" style={{ textAlign: 'center' }}>{text}</Say>
+    </View>
+  );
+}
+
+function NavItem({ item, current, column }: { item: (typeof PLACES)[number]; current: boolean; column: boolean }) {
+  const { p, scale } = useTheme();
+  const router = useRouter();
+  return (
+    <Press
+      as="link"
+      label={item.name}
+      {...({ 'aria-current': current ? 'page' : undefined, href: item.path } as object)}
+      onPress={(e) => {
+        e.preventDefault();
+        router.navigate(item.path);
+      }}
+      style={{ flex: column ? undefined : 1, alignItems: 'center', paddingVertical: column ? 12 : 7, borderTopWidth: column ? 0 : 4, borderTopColor: current ? p.moss : 'transparent', borderLeftWidth: column ? 4 : 0, borderLeftColor: current ? p.moss : 'transparent', minHeight: 60 }}
+    >
+      <Glyph name={item.glyph} color={current ? p.moss : p.soft} />
+      <Say kind={current ? 'labelStrong' : 'label'} tone={current ? 'moss' : 'soft'} numberOfLines={1} style={{ fontSize: 13 * Math.min(scale, column ? 1.5 : 1.15) }}>
+        {item.name}
+      </Say>
+    </Press>
+  );
+}
+
+function Bar() {
+  const { p } = useTheme();
+  const here = placeOfPath(usePathname());
+  return (
+    <View role="navigation" aria-label="Places" style={{ flexDirection: 'row', backgroundColor: p.card, borderTopWidth: 1, borderTopColor: p.rule }}>
+      {PLACES.filter((x) => x.id !== 'kit').map((x) => (
+        <NavItem key={x.id} item={x} current={x.id === here} column={false} />
+      ))}
+    </View>
+  );
+}
+
+function Rail() {
+  const { p, scale } = useTheme();
+  const here = placeOfPath(usePathname());
+  return (
+    <View role="navigation" aria-label="Places" style={{ width: 84 + 36 * (scale - 1), backgroundColor: p.card, borderRightWidth: 1, borderRightColor: p.rule, paddingTop: 10 }}>
+      {PLACES.map((x) => (
+        <NavItem key={x.id} item={x} current={x.id === here} column />
+      ))}
+    </View>
+  );
+}
+
+/** Page colour behind the application, for overscroll and the browser's own edges. */
+function useDocumentColours(ground: string, dark: boolean): void {
+  useEffect(() => {
+    document.body.style.backgroundColor = ground;
+    document.documentElement.style.colorScheme = dark ? 'dark' : 'light';
+    document.title = 'Moss Kettle';
+  }, [ground, dark]);
+}
+

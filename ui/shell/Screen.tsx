@@ -1,0 +1,57 @@
+/** A place: its head, on the phone the section, then what it holds. */
+import { usePathname, useRouter } from 'expo-router';
+import type { ReactNode } from 'react';
+import { ScrollView, View } from 'react-native';
+import { useDay } from '../day/DayProvider';
+import { Row } from '../parts/Box';
+import { Glyph } from '../parts/Glyph';
+import { Press } from '../parts/Press';
+import { Say } from '../parts/Say';
+import { SectionPanel } from '../section/SectionPanel';
+import { useTheme } from '../theme/ThemeProvider';
+import { placeOfPath } from './places';
+import { useWide } from './useWide';
+
+interface ScreenProps {
+  title: string;
+  sub?: string;
+  right?: ReactNode;
+  /** Show the section above the content on a phone. */
+  section?: boolean;
+  /** Keys that stay in reach of the thumb, below the scrolling part. */
+  foot?: ReactNode;
+  children: ReactNode;
+}
+
+export function Screen({ title, sub, right, section = true, foot, children }: ScreenProps) {
+  const { p, scale } = useTheme();
+  const wide = useWide();
+  const router = useRouter();
+  const { prefs } = useDay();
+  const inKit = placeOfPath(usePathname()) === 'kit';
+  return (
+    <View style={{ flex: 1 }}>
+      <ScrollView style={{ flex: 1 }} contentContainerStyle={{ paddingBottom: 24 }} tabIndex={-1}>
+        <View style={{ paddingHorizontal: 16, paddingTop: 12, paddingBottom: 10, gap: 2 }}>
+          <Row style={{ alignItems: 'flex-start', justifyContent: 'space-between' }} gap={10} wrap={scale > 1.4}>
+            <View style={{ flexShrink: 1, flexGrow: 1, flexBasis: 150 }}>
+              <Say kind="title" level={1}>{title}</Say>
+              {sub ? <Say kind="label" tone="soft">{sub}</Say> : null}
+            </View>
+            {right}
+            {!wide && !inKit ? (
+              <Press as="link" label="Kit" {...({ href: '/kit' } as object)} onPress={(e) => { e.preventDefault(); router.navigate('/kit'); }} style={{ alignItems: 'center', justifyContent: 'center' }}>
+                <Glyph name="kit" />
+                <Say kind="small" tone="soft">Kit</Say>
+              </Press>
+            ) : null}
+          </Row>
+          {prefs.demoClock ? <Say kind="small" tone="copper">Demo day: an invented world, its clock set to this morning</Say> : null}
+        </View>
+        {section && !wide ? <SectionPanel /> : null}
+        <View style={{ padding: 16, gap: 20 }}>{children}</View>
+      </ScrollView>
+      {foot ? <View style={{ borderTopWidth: 1, borderTopColor: p.rule, backgroundColor: p.ground, padding: 10 }}>{foot}</View> : null}
+    </View>
+  );
+}

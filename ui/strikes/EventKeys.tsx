@@ -1,0 +1,85 @@
+/** One touch for what happened, at most one more for when. Big keys, each with its own mark. */
+import { useEffect } from 'react';
+import { View } from 'react-native';
+import Svg from 'react-native-svg';
+import { PHASES } from '../../core/retrieve/cadence/cadence';
+import type { EventKind } from '../../core/strikes/events';
+import { EVENT_NAME, PHASE_NAME, capital } from '../../wording/names';
+import { useDay } from '../day/DayProvider';
+import { Row } from '../parts/Box';
+import { Press } from '../parts/Press';
+import { Say } from '../parts/Say';
+import { Mark } from '../section/Marks';
+import { useTheme } from '../theme/ThemeProvider';
+
+const KEYS: readonly { kind: EventKind; more: string; look: 'copper' | 'mossLine' | 'edgeLine' | 'plain' }[] = [
+  { kind: 'landed', more: 'in the hand', look: 'copper' },
+  { kind: 'lost', more: 'hooked, came off', look: 'mossLine' },
+  { kind: 'missed', more: 'struck, no hook', look: 'mossLine' },
+  { kind: 'bump', more: 'a knock', look: 'mossLine' },
+  { kind: 'follow', more: 'came, turned', look: 'edgeLine' },
+  { kind: 'snag', more: 'hung up', look: 'plain' },
+  { kind: 'lure-lost', more: 'broke off', look: 'plain' },
+];
+
+/** How long the phase keys wait, ms. */
+const ASK_MS = 12_000;
+
+export function EventKeys({ asking, setAsking }: { asking: string | null; setAsking: (id: string | null) => void }) {
+  const { actions, book } = useDay();
+  const { p, scale } = useTheme();
+  const asked = asking ? book.event[asking] : null;
+  useEffect(() => {
+    if (!asking) return;
+    const id = setTimeout(() => setAsking(null), ASK_MS);
+    return () => clearTimeout(id);
+  }, [asking, setAsking]);
+  const log = (kind: EventKind): void => {
+    const id = actions.logEvent(kind);
+    setAsking(kind === 'snag' || kind === 'lure-lost' ? null : id);
+  };
+  const looks = {
+    copper: { backgroundColor: p.copper, borderColor: p.copper },
+    mossLine: { backgroundColor: p.card, borderColor: p.moss },
+    edgeLine: { backgroundColor: p.card, borderColor: p.edge },
+    plain: { backgroundColor: p.ground, borderColor: p.rule },
+  };
+  return (
+    <View style={{ gap: 10 }}>
+      {asked && asked.phase === null ? (
+        <View style={{ backgroundColor: p.mossWash, borderRadius: 14, borderWidth: 2, borderColor: p.moss, padding: 10, gap: 8 }}>
+          <Say kind="strong">{`${EVENT_NAME[asked.kind]}. When?`}</Say>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            {PHASES.map((ph) => (
+              <Press key={ph} label={`On the ${PHASE_NAME[ph]}`.replace('On the at', 'At')} onPress={() => { actions.setPhase(asked.id, ph); setAsking(null); }} style={{ flexGrow: 1, flexBasis: 90 * scale, minHeight: 56, alignItems: 'center', borderRadius: 12, borderWidth: 1.5, borderColor: p.moss, backgroundColor: p.card, paddingHorizontal: 8 }}>
+                <Say kind="strong">{capital(PHASE_NAME[ph])}</Say>
+              </Press>
+            ))}
+          </View>
+        </View>
+      ) : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
+        {KEYS.map(({ kind, more, look }, i) => (
+          <Press key={kind} label={`${EVENT_NAME[kind]}: ${more}`} onPress={() => log(kind)} style={[{ flexGrow: 1, flexBasis: (i === 0 ? 260 : 132) * Math.min(scale, 1.9), minHeight: i === 0 ? 72 : 66, borderRadius: 16, borderWidth: 2, alignItems: 'center', paddingHorizontal: 10, paddingVertical: 6 }, looks[look]]}>
+            <Row gap={10}>
+              <MarkIcon kind={kind} />
+              <View style={{ flexShrink: 1 }}>
+                <Say kind="heading" tone={look === 'copper' ? 'onCopper' : 'ink'}>{EVENT_NAME[kind]}</Say>
+                <Say kind="small" tone={look === 'copper' ? 'onCopper' : 'soft'}>{more}</Say>
+              </View>
+            </Row>
+          </Press>
+        ))}
+      </View>
+    </View>
+  );
+}
+
+export function MarkIcon({ kind, size = 34 }: { kind: EventKind; size?: number }) {
+  const { p } = useTheme();
+  return (
+    <Svg width={size} height={size} viewBox="0 0 34 34" aria-hidden>
+      <Mark kind={kind} x={17} y={17} p={p} size={9} />
+    </Svg>
+  );
+}

@@ -1,0 +1,39 @@
+/** Today's events, newest first; each can be struck out later too. */
+import { View } from 'react-native';
+import { EVENT_NAME, PHASE_NAME } from '../../wording/names';
+import { clockText } from '../../wording/time';
+import { useDay } from '../day/DayProvider';
+import { Part, Row } from '../parts/Box';
+import { Glyph } from '../parts/Glyph';
+import { Press } from '../parts/Press';
+import { Say } from '../parts/Say';
+import { useTheme } from '../theme/ThemeProvider';
+import { MarkIcon } from './EventKeys';
+
+const SHOWN = 8;
+
+export function EventList() {
+  const { tally, day, book, actions } = useDay();
+  const { p } = useTheme();
+  if (!tally || !day || tally.events.length === 0) return null;
+  const events = [...tally.events].reverse();
+  return (
+    <Part title="Today’s log">
+      {events.slice(0, SHOWN).map((e) => (
+        <Row key={e.id} style={{ borderBottomWidth: 1, borderBottomColor: p.rule }}>
+          <View style={{ backgroundColor: p.water[2], borderRadius: 18 }}>
+            <MarkIcon kind={e.kind} size={32} />
+          </View>
+          <View style={{ flex: 1, minWidth: 0 }}>
+            <Say kind="strong">{`${EVENT_NAME[e.kind]}${e.phase ? ` · ${PHASE_NAME[e.phase]}` : ''}`}</Say>
+            <Say kind="label" tone="soft">{`${clockText(e.atMs, day.water.zone)} · ${book.block[e.blockId]?.presentation.lureName ?? ''}`}</Say>
+          </View>
+          <Press label={`Strike out: ${EVENT_NAME[e.kind]} at ${clockText(e.atMs, day.water.zone)}`} onPress={() => actions.takeBack(e.id)} style={{ alignItems: 'center' }}>
+            <Glyph name="close" size={20} color={p.soft} />
+          </Press>
+        </Row>
+      ))}
+      {events.length > SHOWN ? <Say kind="label" tone="soft">{`and ${events.length - SHOWN} earlier`}</Say> : null}
+    </Part>
+  );
+}

@@ -1,0 +1,74 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { castsText, strikesHeadline } from '../../wording/strikes';
+import { STYLE_NAME } from '../../wording/names';
+import { say } from '../../wording/units';
+import { useDay } from '../day/DayProvider';
+import { Note, Part } from '../parts/Box';
+import { Button } from '../parts/Buttons';
+import { Press } from '../parts/Press';
+import { Say } from '../parts/Say';
+import { Screen } from '../shell/Screen';
+import { useTheme } from '../theme/ThemeProvider';
+import { EventKeys } from './EventKeys';
+import { EventList } from './EventList';
+import { UndoKey } from './UndoKey';
+
+export function StrikesScreen() {
+  const { day, plan, lure, tally, actions } = useDay();
+  const { units, p } = useTheme();
+  const router = useRouter();
+  const [asking, setAsking] = useState<string | null>(null);
+  const [ending, setEnding] = useState(false);
+  if (!day || !tally) {
+    return (
+      <Screen title="Strikes" sub="What happened?">
+        <Note>Nothing can be logged without a day to log it to. Start one on the Water page; your earlier days are under Lessons.</Note>
+        <Button kind="solid" title="To the water" onPress={() => router.navigate('/')} />
+      </Screen>
+    );
+  }
+  const head = strikesHeadline(tally.events, tally.casts);
+  const ready = !!plan && !!lure;
+  return (
+    <Screen
+      title={castsText(tally.casts)}
+      sub={ready ? `${lure.name} · ${STYLE_NAME[plan.hands.style]} · ${say.depth(plan.depthM, units)}` : 'No plan yet'}
+      right={<UndoKey />}
+      foot={
+        ready ? (
+          <Press label="Cast: add one" onPress={actions.logCast} style={{ backgroundColor: p.strong, borderRadius: 16, minHeight: 68, alignItems: 'center' }}>
+            <Say kind="title" tone="onStrong">Cast +1</Say>
+          </Press>
+        ) : null
+      }
+    >
+      <View role="status" aria-live="polite">
+        <Say>
+          <Say kind="strong">{head.fact}</Say>
+          {` ${head.advice}`}
+        </Say>
+      </View>
+      {ready ? (
+        <EventKeys asking={asking} setAsking={setAsking} />
+      ) : (
+        <Note>{lure ? 'The plan is being worked out; logging starts with it in a moment.' : 'Choose a lure first: a strike is logged with what you were throwing.'}</Note>
+      )}
+      <EventList />
+      <Part title="The day">
+        <Say>{`${castsText(tally.casts)}, ${tally.strikes} strike${tally.strikes === 1 ? '' : 's'}, ${tally.hooked} hooked, ${tally.landed} landed.`}</Say>
+        {ending ? (
+          <View style={{ gap: 8 }}>
+            <Say>End the day? Everything logged stays under Lessons.</Say>
+            <Button kind="solid" title="End the day" onPress={() => { setEnding(false); actions.endTrip(); }} />
+            <Button title="Keep fishing" onPress={() => setEnding(false)} />
+          </View>
+        ) : (
+          <Button title="End the day…" onPress={() => setEnding(true)} />
+        )}
+        <Say kind="label" tone="soft">At the first flash or thunder get off the water, and wait thirty minutes after the last. Wet your hands before you touch a fish; barbs, teeth and spines cut.</Say>
+      </Part>
+    </Screen>
+  );
+}

@@ -1,0 +1,34 @@
+/** What the record says, and plainly when it does not know. */
+import { THIN_CASTS } from '../core/lessons/learn';
+import type { Comparison } from '../core/lessons/learn';
+import type { Lessons, Pattern } from '../core/lessons/patterns';
+import { STYLE_NAME, FAMILY_NAME } from './names';
+import { say } from './units';
+
+const per100 = (x: number): string => (x * 100 < 9.95 ? (x * 100).toFixed(1) : (x * 100).toFixed(0));
+
+export const patternTitle = (p: Pattern): string => p.lureName;
+export const patternSub = (p: Pattern): string => `${FAMILY_NAME[p.family]} · ${STYLE_NAME[p.style]}`;
+export const rateText = (p: Pattern): string => `${per100(p.perCast.mean)} in 100 casts, likely ${per100(p.perCast.low)}–${per100(p.perCast.high)}`;
+export const effortText = (p: Pattern): string => `${p.casts} casts on ${p.trips} day${p.trips === 1 ? '' : 's'} · ${p.strikes} struck, ${p.hooked} hooked, ${p.landed} landed`;
+
+export const thinText = (p: Pattern): string | null =>
+  p.tooThin ? `Not enough yet: ${THIN_CASTS - p.casts} more casts before this says more than the model did.` : p.perCast.high > 4 * Math.max(p.perCast.low, 1e-4) ? 'Wide open still: it may be four times better or worse.' : null;
+
+export function againstModel(p: Pattern): string {
+  const expected = `The model expected ${per100(p.expectedPerCast)}`;
+  if (p.tooThin) return `${expected}.`;
+  return p.perCast.low > p.expectedPerCast ? `${expected}: it does better than that for you.` : p.perCast.high < p.expectedPerCast ? `${expected}: it does worse than that for you.` : `${expected}: the record agrees so far.`;
+}
+
+export function comparisonText(c: Comparison, nameOf: (id: string) => string): string {
+  const sure = Math.max(c.aBeatsB, 1 - c.aBeatsB);
+  const [better, other] = c.aBeatsB >= 0.5 ? [c.a, c.b] : [c.b, c.a];
+  if (sure < 0.75) return `${nameOf(better)} or ${nameOf(other)}: cannot tell them apart yet (${say.percent(sure)}).`;
+  return `${nameOf(better)} beats ${nameOf(other)}: ${say.percent(sure)} sure.`;
+}
+
+export function lessonsHeadline(l: Lessons): string {
+  if (l.casts === 0) return 'No casts yet.';
+  return `${l.casts} casts on ${l.trips} day${l.trips === 1 ? '' : 's'}, ${l.strikes} strike${l.strikes === 1 ? '' : 's'}${l.blankTrips > 0 ? `; ${l.blankTrips} blank${l.blankTrips === 1 ? '' : 's'}, which count as much` : ''}.`;
+}

@@ -1,0 +1,28 @@
+/** Lures in sentences: why this one, how it is rigged. */
+import type { Contribution } from '../core/lures/factors';
+import type { RankedFamily } from '../core/lures/rank';
+import type { Rig } from '../core/lures/rig';
+import { COLOUR_NAME, HOOK_NAME, NOISE_NAME, TRAILER_NAME, list } from './names';
+import { reasonSentence } from './reasons';
+import { say, type UnitPrefs } from './units';
+
+/** The reasons that set a lure apart: those that differ most from the middle of all ranked lures. */
+export function tellingReasons(x: RankedFamily, all: readonly RankedFamily[], n: number): Contribution[] {
+  const middle = new Map<string, number>();
+  for (const w of x.why) {
+    const values = all.map((r) => r.why.find((v) => v.factor === w.factor)?.ln ?? 0).sort((a, b) => a - b);
+    middle.set(w.factor, values[Math.floor(values.length / 2)] ?? 0);
+  }
+  return x.why.map((w) => ({ w, lead: w.ln - middle.get(w.factor)! })).filter((v) => v.lead > 0.03).sort((a, b) => b.lead - a.lead).slice(0, n).map((v) => v.w);
+}
+
+export function whyLine(x: RankedFamily, all: readonly RankedFamily[], u: UnitPrefs): string {
+  const best = tellingReasons(x, all, 2);
+  return best.length > 0 ? best.map((w) => reasonSentence(w, u)).join(' ') : 'Nothing sets it apart here; it does everything fairly.';
+}
+
+export function rigLine(r: Rig, u: UnitPrefs): string {
+  return list([say.weight(r.weightKg, u), say.size(r.sizeM, u), COLOUR_NAME[r.colour], ...(r.trailer === 'none' ? [] : [TRAILER_NAME[r.trailer]]), HOOK_NAME[r.hook], NOISE_NAME[r.noise], ...(r.peg === null ? [] : [r.peg ? 'weight pegged' : 'weight left free'])]);
+}
+
+export const rateLine = (x: { strikesPerHour: number; low: number; high: number }): string => `${say.rate(x.strikesPerHour)} strikes an hour, likely ${say.rate(x.low)}–${say.rate(x.high)}`;

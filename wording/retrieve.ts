@@ -1,0 +1,70 @@
+/** The plan in words: what each change would buy, how sure the share is. */
+import type { Change, Plan } from '../core/retrieve/plan/plan';
+import type { CadenceStyle } from '../core/retrieve/cadence/library';
+import type { Cadence } from '../core/retrieve/cadence/cadence';
+import { STEP_NAME, STYLE_NAME, capital, list } from './names';
+import { quantity, say, type UnitPrefs } from './units';
+
+export function changeTitle(c: Change, u: UnitPrefs): string {
+  const f = c.facts;
+  switch (c.kind) {
+    case 'tip':
+      return f.tip === 'down' ? 'Drop the rod tip to the water' : f.tip === 'up' ? 'Hold the rod tip high' : 'Hold the rod level';
+    case 'line':
+      return `${say.line(f.strengthLb!, u)} line instead`;
+    case 'cast':
+      return `Cast further: ${say.distance(f.castM!, u)}`;
+    case 'slower':
+      return `Slower: ${turnsText(f.turnsPerS!)} turns a second`;
+    case 'faster':
+      return `Faster: ${turnsText(f.turnsPerS!)} turns a second`;
+    case 'count-more':
+      return `Count longer: ${say.seconds(f.countdownS!)}`;
+    case 'count-less':
+      return `Count less: ${say.seconds(f.countdownS!)}`;
+  }
+}
+
+export const turnsText = (t: number): string => t.toFixed(2).replace(/0$/, '');
+
+export const gainText = (gain: number): string => {
+  const points = Math.round(gain * 100);
+  return points === 0 ? 'no change' : `${points > 0 ? '+' : '−'}${Math.abs(points)} %`;
+};
+
+export function shareSentence(p: Plan, u: UnitPrefs): string {
+  const { mean, low, high } = p.zoneShare;
+  if (p.misses) return `It never comes among the fish at ${say.depthBand(p.bandM, u)}: its deepest is ${say.depth(p.deepestM, u)}.`;
+  const seconds = `${say.seconds(Math.round(p.zoneSecondsPerCast))} of every ${say.seconds(Math.round(p.castS))} cast`;
+  const range = high - low > 0.03 ? `, likely ${Math.round(low * 100)}–${say.percent(high)} as drag and line vary` : '';
+  return `${capital(say.percent(mean))} of the cast at ${say.depthBand(p.bandM, u)}: ${seconds}${range}.`;
+}
+
+/** The cadence read aloud: "turn 1 s, twitch twice, hang 4 s, and again". */
+export function cadenceText(c: Cadence): string {
+  const out: string[] = [];
+  let i = 0;
+  while (i < c.steps.length) {
+    const s = c.steps[i]!;
+    let n = 1;
+    while (c.steps[i + n] && c.steps[i + n]!.kind === s.kind && c.steps[i + n]!.durationS === s.durationS) n++;
+    const quick = s.durationS <= 0.8 && s.kind !== 'turn' && s.kind !== 'pause';
+    out.push(quick ? `${STEP_NAME[s.kind]}${n > 1 ? (n === 2 ? ' twice' : ` ${n} times`) : ''}` : `${STEP_NAME[s.kind]} ${say.seconds(s.durationS)}`);
+    i += n;
+  }
+  return `${list(out)}${c.loop ? ', and again' : ''}`;
+}
+
+export const styleTitle = (s: CadenceStyle): string => capital(STYLE_NAME[s]);
+
+/** Hook-set in a line, by where the lure works and how it is armed. */
+export function hookSetAdvice(mode: 'surface' | 'swim' | 'bottom' | 'float', hook: 'weedless' | 'single' | 'treble', family: string): string {
+  if (family === 'hollow-frog') return 'When it goes, wait until you feel weight, then a beat longer. Then hard.';
+  if (mode === 'surface') return 'Do not strike at the splash: wait until you feel weight, then sweep.';
+  if (hook === 'treble') return 'Sweep the rod, do not jerk: trebles pull out. Keep the drag loose.';
+  if (mode === 'float') return 'When the cork goes, reel tight first, then lift.';
+  return hook === 'weedless' ? 'Drop the tip, reel to the weight, then hard: the point must come through.' : 'Reel to the weight, then lift firmly.';
+}
+
+export const tipText = (p: { position: 'down' | 'level' | 'up'; heightM: number }, u: UnitPrefs): string => `${p.position}, ${join(quantity.depth(p.heightM, u))}`;
+const join = (q: { value: string; unit: string }): string => `${q.value} ${q.unit}`;

@@ -1,0 +1,42 @@
+/** The section told in words, for those who do not see it. */
+import type { CoverKind } from '../core/water/conditions';
+import type { HoldingPlace } from '../core/water/holding';
+import { COVER_NAME } from './names';
+import { say, type UnitPrefs } from './units';
+
+export interface SectionFacts {
+  depthM: number;
+  bandM: readonly [number, number];
+  sightM: number;
+  tipM: number;
+  castM: number;
+  currentMps: number;
+  cover: { kind: CoverKind; density: number };
+  holding: HoldingPlace;
+  lureName: string | null;
+  zoneShare: number | null;
+  path: { depthM: readonly number[] } | null;
+  marks: readonly unknown[];
+  reaches: readonly { name: string; topM: number; bottomM: number }[];
+}
+
+export function holdingPhrase(place: HoldingPlace, kind: CoverKind): string {
+  const outer: Partial<Record<CoverKind, string>> = { wood: 'tight to the outer limbs', brush: 'along the edge of the brush', pads: 'on the edge of the pads', dock: 'at the outer posts', rock: 'on the outer rocks', oyster: 'along the edge of the shell', reeds: 'on the outside of the reeds', 'submerged-grass': 'over and along the grass', 'matted-grass': 'at the rim of the mat' };
+  const inner: Partial<Record<CoverKind, string>> = { wood: 'inside, under the trunk', brush: 'down inside the brush', pads: 'under the pads', dock: 'in the shade under the deck', rock: 'down between the rocks', oyster: 'in the gaps of the shell', reeds: 'well inside the reeds', 'submerged-grass': 'down in the grass', 'matted-grass': 'under the mat' };
+  if (place === 'open') return 'out in the open';
+  if (place === 'outer-edge') return outer[kind] ?? 'on the edge';
+  if (place === 'inside') return inner[kind] ?? 'inside the cover';
+  return kind === 'none' ? 'deep and slow' : 'deep and tight to the cover';
+}
+
+export function describeSection(s: SectionFacts, u: UnitPrefs): string {
+  const parts = [
+    `Section through the water: ${say.depth(s.depthM, u)} deep, ${s.cover.kind === 'none' ? 'open water' : `${COVER_NAME[s.cover.kind]} at the far end`}.`,
+    `Fish expected ${say.depthBand(s.bandM, u)} down, ${holdingPhrase(s.holding, s.cover.kind)}; one sees a lure from about ${say.depth(s.sightM, u)}.`,
+  ];
+  if (s.currentMps >= 0.02) parts.push(`Current ${say.speed(s.currentMps, u)}.`);
+  if (s.path && s.lureName) parts.push(`${s.lureName} runs down to ${say.depth(Math.max(0, ...s.path.depthM), u)} on a ${say.distance(s.castM, u)} cast with the rod tip ${say.depth(s.tipM, u)} up${s.zoneShare === null ? '' : `, ${say.percent(s.zoneShare)} of the cast among the fish`}.`);
+  if (s.reaches.length > 0) parts.push(`Reach: ${s.reaches.map((r) => `${r.name} ${say.depth(r.topM, u)} to ${say.depth(r.bottomM, u)}`).join('; ')}.`);
+  if (s.marks.length > 0) parts.push(`${s.marks.length} marks from the log.`);
+  return parts.join(' ');
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { computeApi } from './compute';
+
+expose(computeApi);
