@@ -39,5 +39,10 @@ module.exports = {
       to: { path: '^core/(records|exchange)/', reachable: true },
     },
   ],
-  options: { tsPreCompilationDeps: true, tsConfig: { fileName: 'tsconfig.app.json' }, doNotFollow: { path: 'node_modules' }, exclude: { path: '(node_modules/(?!zod|suncalc|jstat))' } },
+  options: {
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.app.json' },
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(node_modules/(?!zod|suncalc|jstat))' },
+  },
 };

@@ -16,7 +16,7 @@ module.exports = [
     rules: {
       'no-restricted-syntax': ['error', ...noClock],
       '@typescript-eslint/no-explicit-any': 'error',
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', ignoreRestSiblings: true }],
       'import/no-unresolved': 'off',
       'react-hooks/exhaustive-deps': 'error',
     },

@@ -6,7 +6,11 @@ import { runVerb, VERBS } from './verbs';
 const [verbName, operand] = process.argv.slice(2);
 
 const help = (): string =>
-  ['kettle VERB [FILE|-]   one JSON document in (or an array of them), one out', '', ...Object.entries(VERBS).map(([name, v]) => `  ${name.padEnd(9)} ${v.about}`)].join('\n');
+  [
+    'kettle VERB [FILE|-]   one JSON document in (or an array of them), one out',
+    '',
+    ...Object.entries(VERBS).map(([name, v]) => `  ${name.padEnd(9)} ${v.about}`),
+  ].join('\n');
 
 function main(): number {
   if (!verbName || verbName === '--help' || verbName === '-h') {

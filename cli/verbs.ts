@@ -20,7 +20,16 @@ import { IMPERIAL } from '../wording/units';
 
 const rankSchema = conditionsSchema.extend({
   box: z.array(z.looseObject({ family: z.string() })).nullish(),
-  rods: z.array(z.strictObject({ minLureKg: z.number().positive(), maxLureKg: z.number().positive(), lengthM: z.number().positive(), action: z.enum(ROD_ACTIONS) })).nullish(),
+  rods: z
+    .array(
+      z.strictObject({
+        minLureKg: z.number().positive(),
+        maxLureKg: z.number().positive(),
+        lengthM: z.number().positive(),
+        action: z.enum(ROD_ACTIONS),
+      }),
+    )
+    .nullish(),
   schools: z.strictObject({ peg: z.enum(['free', 'by-cover']) }).nullish(),
 });
 
@@ -68,7 +77,14 @@ function learnVerb(d: z.infer<typeof learnSchema>) {
   const prior = d.prior ?? { meanPerCast: (strikes + 0.5) / (casts + 10), weightCasts: PRIOR_WEIGHT_CASTS };
   const { rates, comparisons } = learn(d.efforts, () => prior);
   return {
-    rates: rates.map((r) => ({ presentation: r.presentation, casts: r.casts, perCast: r.perCast, hooked: r.hookedShare, landed: r.landedShare, tooThin: r.tooThin })),
+    rates: rates.map((r) => ({
+      presentation: r.presentation,
+      casts: r.casts,
+      perCast: r.perCast,
+      hooked: r.hookedShare,
+      landed: r.landedShare,
+      tooThin: r.tooThin,
+    })),
     comparisons,
   };
 }

@@ -8,7 +8,7 @@ const place = { latDeg: 45, lonDeg: -75, zone: 'Etc/GMT+5', note: '', retiredAtM
 export const DEMO_WATERS: readonly WaterPlace[] = [
   {
     ...place, id: 'water-lantern', name: 'Lantern Kettle', setting: 'pond', salinity: 'fresh',
-    usual: { depthM: 3.4, fishDepthM: 1.6, clarityM: 1.1, cover: { kind: 'wood', density: 0.4, branchDiameterM: 0.02 }, bottom: 'mud', forage: ['minnow', 'bluegill'] },
+    usual: { depthM: 3.4, fishDepthM: 1.4, clarityM: 1.6, cover: { kind: 'wood', density: 0.3, branchDiameterM: 0.02 }, bottom: 'mud', forage: ['minnow', 'bluegill'] },
     note: 'Drowned alders along the north arm; pads in the south bay from June.',
   },
   {
@@ -78,7 +78,7 @@ export const DEMO_SEASON: readonly DemoDay[] = [
 ];
 
 /** The day the demo stands on. */
-export const DEMO_TODAY = { at: '2026-10-08T05:49', waterId: 'water-lantern', spotId: 'spot-alders', species: 'largemouth-bass' as SpeciesId, readings: { water: { surfaceTempC: 14.4, tempChange3dC: -1.1, waveHeightM: 0.05, cover: { kind: 'wood' as const, density: 0.4, branchDiameterM: 0.019 } }, sky: { cloud: 0.6 } } satisfies Readings };
+export const DEMO_TODAY = { at: '2026-10-08T05:49', waterId: 'water-lantern', spotId: 'spot-alders', species: 'largemouth-bass' as SpeciesId, readings: { water: { surfaceTempC: 12.2, tempChange3dC: -1.1, waveHeightM: 0.05, cover: { kind: 'wood' as const, density: 0.12, branchDiameterM: 0.019 } }, sky: { cloud: 0.6 } } satisfies Readings };
 
 /** Local demo time to milliseconds. */
 export const demoMs = (local: string): number => Date.parse(`${local}:00-05:00`);

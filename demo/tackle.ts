@@ -1,8 +1,28 @@
 /** A modest box of invented lures, and the rods, reels and lines that throw them. */
 import type { Line, Lure, Reel, Rod } from '../core/records/tackle';
 
-const lure = (id: string, name: string, family: Lure['family'], grams: number, mm: number, colour: Lure['colour'], hook: Lure['hook'], price: number, count = 1): Lure => ({
-  id: `lure-${id}`, name, family, weightKg: grams / 1000, lengthM: mm / 1000, colour, hook, priceMinor: price, count, note: '', retiredAtMs: null,
+const lure = (
+  id: string,
+  name: string,
+  family: Lure['family'],
+  grams: number,
+  mm: number,
+  colour: Lure['colour'],
+  hook: Lure['hook'],
+  price: number,
+  count = 1,
+): Lure => ({
+  id: `lure-${id}`,
+  name,
+  family,
+  weightKg: grams / 1000,
+  lengthM: mm / 1000,
+  colour,
+  hook,
+  priceMinor: price,
+  count,
+  note: '',
+  retiredAtMs: null,
 });
 
 export const DEMO_LURES: readonly Lure[] = [
@@ -42,6 +62,7 @@ export const DEMO_REELS: readonly Reel[] = [
 ];
 
 export const DEMO_LINES: readonly Line[] = [
+  { id: 'line-nylon10', name: 'Nylon 10', material: 'nylon', strengthLb: 10, retiredAtMs: null },
   { id: 'line-fluoro10', name: 'Fluorocarbon 10', material: 'fluorocarbon', strengthLb: 10, retiredAtMs: null },
   { id: 'line-braid15', name: 'Braid 15', material: 'braid', strengthLb: 15, retiredAtMs: null },
   { id: 'line-nylon6', name: 'Nylon 6', material: 'nylon', strengthLb: 6, retiredAtMs: null },

@@ -20,8 +20,17 @@ const SEED = 20261008;
 const lureByShortId = (id: string): Lure => DEMO_LURES.find((l) => l.id === `lure-${id}`)!;
 
 function outfitFor(lure: Lure): { rod: (typeof DEMO_RODS)[number]; reel: (typeof DEMO_REELS)[number]; line: (typeof DEMO_LINES)[number] } {
-  const pick = lure.weightKg < 0.004 ? ['rod-light', 'reel-small', 'line-nylon6'] : lure.hook === 'weedless' ? ['rod-heavy', 'reel-turning', 'line-braid40'] : ['rod-middle', 'reel-fixed', 'line-fluoro10'];
-  return { rod: DEMO_RODS.find((r) => r.id === pick[0])!, reel: DEMO_REELS.find((r) => r.id === pick[1])!, line: DEMO_LINES.find((l) => l.id === pick[2])! };
+  const pick =
+    lure.weightKg < 0.004
+      ? ['rod-light', 'reel-small', 'line-nylon6']
+      : lure.hook === 'weedless'
+        ? ['rod-heavy', 'reel-turning', 'line-braid40']
+        : ['rod-middle', 'reel-fixed', 'line-nylon10'];
+  return {
+    rod: DEMO_RODS.find((r) => r.id === pick[0])!,
+    reel: DEMO_REELS.find((r) => r.id === pick[1])!,
+    line: DEMO_LINES.find((l) => l.id === pick[2])!,
+  };
 }
 
 interface Recipe {
@@ -75,8 +84,20 @@ function drawKind(random: Random): StrikeEvent['kind'] {
 function buildDay(day: DemoDay, index: number, random: Random, recipes: Map<string, Recipe>, base: readonly Put[]): Put[] {
   const startMs = demoMs(day.at);
   const trip: Trip = {
-    id: `trip-${String(index + 1).padStart(2, '0')}`, waterId: day.waterId, spotId: null, species: day.species, startedAtMs: startMs, endedAtMs: startMs + 4 * 3600_000,
-    readings: day.readings, signs: [], lureId: null, rodId: null, reelId: null, lineId: null, settings: {}, note: day.note,
+    id: `trip-${String(index + 1).padStart(2, '0')}`,
+    waterId: day.waterId,
+    spotId: null,
+    species: day.species,
+    startedAtMs: startMs,
+    endedAtMs: startMs + 4 * 3600_000,
+    readings: day.readings,
+    signs: [],
+    lureId: null,
+    rodId: null,
+    reelId: null,
+    lineId: null,
+    settings: {},
+    note: day.note,
   };
   const month = Number(day.at.slice(5, 7));
   const conditions = composeDay(applyPuts(emptyBook(), base), trip, [], startMs + 3600_000, month)!.conditions;
@@ -94,19 +115,37 @@ function buildDay(day: DemoDay, index: number, random: Random, recipes: Map<stri
     const expectedPerCast = ranked ? Math.min(0.4, ranked.strikesPerHour / ranked.zone.castsPerHour) : 0.01;
     const blockMs = Math.round(b.casts * (recipe.zone.castS + 11) * 1000);
     const block: EffortBlock = {
-      id: `${trip.id}-b${i + 1}`, tripId: trip.id, presentationId: presentationId(recipe.presentation), presentation: recipe.presentation as EffortBlock['presentation'],
-      conditions: conditions as EffortBlock['conditions'], startedAtMs: atMs, endedAtMs: atMs + blockMs, zoneShare: Math.min(1, recipe.zone.share), zoneSecondsPerCast: recipe.zone.zoneSecondsPerCast,
-      phaseS: recipe.phaseS, expectedPerCast,
+      id: `${trip.id}-b${i + 1}`,
+      tripId: trip.id,
+      presentationId: presentationId(recipe.presentation),
+      presentation: recipe.presentation as EffortBlock['presentation'],
+      conditions: conditions as EffortBlock['conditions'],
+      startedAtMs: atMs,
+      endedAtMs: atMs + blockMs,
+      zoneShare: Math.min(1, recipe.zone.share),
+      zoneSecondsPerCast: recipe.zone.zoneSecondsPerCast,
+      phaseS: recipe.phaseS,
+      expectedPerCast,
     };
     out.push(put('block', block), put('cast', { id: `${block.id}-casts`, blockId: block.id, seq: seq++, atMs, count: b.casts }));
     const strikes = b.strikes ?? Math.min(b.casts, poisson(random, b.casts * expectedPerCast * luck));
     const extra: StrikeEvent['kind'][] = random() < 0.35 ? ['follow'] : random() < 0.3 ? ['snag'] : [];
     const kinds = [...Array.from({ length: strikes }, () => drawKind(random)), ...extra];
     kinds.forEach((kind, n) => {
-      out.push(put('event', {
-        id: `${block.id}-e${n + 1}`, blockId: block.id, seq: seq++, atMs: Math.round(atMs + ((n + 0.5) / kinds.length) * blockMs), kind,
-        phase: kind === 'snag' || kind === 'follow' ? 'move' : drawPhase(random, recipe.phaseS, (conditions.water.surfaceTempC ?? 15) < 16), place: null, side: null, depthM: null, lengthM: kind === 'landed' ? 0.22 + 0.25 * random() : null,
-      }));
+      out.push(
+        put('event', {
+          id: `${block.id}-e${n + 1}`,
+          blockId: block.id,
+          seq: seq++,
+          atMs: Math.round(atMs + ((n + 0.5) / kinds.length) * blockMs),
+          kind,
+          phase: kind === 'snag' || kind === 'follow' ? 'move' : drawPhase(random, recipe.phaseS, (conditions.water.surfaceTempC ?? 15) < 16),
+          place: null,
+          side: null,
+          depthM: null,
+          lengthM: kind === 'landed' ? 0.22 + 0.25 * random() : null,
+        }),
+      );
     });
     atMs += blockMs + 5 * 60_000;
   });
@@ -127,13 +166,32 @@ export function buildDemoWorld(realNowMs: number): Put[] {
   const recipes = new Map<string, Recipe>();
   const season = DEMO_SEASON.flatMap((day, i) => buildDay(day, i, random, recipes, base));
   const today: Trip = {
-    id: 'trip-today', waterId: DEMO_TODAY.waterId, spotId: DEMO_TODAY.spotId, species: DEMO_TODAY.species, startedAtMs: demoMs(DEMO_TODAY.at) - 4 * 60_000, endedAtMs: null,
-    readings: DEMO_TODAY.readings, signs: [], lureId: null, rodId: 'rod-middle', reelId: 'reel-fixed', lineId: 'line-fluoro10', settings: {}, note: '',
+    id: 'trip-today',
+    waterId: DEMO_TODAY.waterId,
+    spotId: DEMO_TODAY.spotId,
+    species: DEMO_TODAY.species,
+    startedAtMs: demoMs(DEMO_TODAY.at) - 4 * 60_000,
+    endedAtMs: null,
+    readings: DEMO_TODAY.readings,
+    signs: [],
+    lureId: null,
+    rodId: 'rod-middle',
+    reelId: 'reel-fixed',
+    lineId: 'line-nylon10',
+    settings: {},
+    note: '',
   };
   return [
     ...base,
     ...season,
     put('trip', today),
-    put('preferences', { ...DEFAULT_PREFERENCES, demoClock: { demoAtMs: demoMs(DEMO_TODAY.at), realAtMs: realNowMs }, activeTripId: today.id, lastRodId: 'rod-middle', lastReelId: 'reel-fixed', lastLineId: 'line-fluoro10' }),
+    put('preferences', {
+      ...DEFAULT_PREFERENCES,
+      demoClock: { demoAtMs: demoMs(DEMO_TODAY.at), realAtMs: realNowMs },
+      activeTripId: today.id,
+      lastRodId: 'rod-middle',
+      lastReelId: 'reel-fixed',
+      lastLineId: 'line-nylon10',
+    }),
   ];
 }

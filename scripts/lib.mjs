@@ -40,7 +40,9 @@ function writeStamp(name, text) {
 
 /** Installs the locked packages when they are missing or the lock has changed. */
 export function ensurePackages() {
-  const lock = createHash('sha256').update(readFileSync(path.join(ROOT, 'package-lock.json'))).digest('hex');
+  const lock = createHash('sha256')
+    .update(readFileSync(path.join(ROOT, 'package-lock.json')))
+    .digest('hex');
   if (existsSync(path.join(ROOT, 'node_modules')) && readStamp('packages') === lock) return;
   console.log('Installing packages (about three minutes the first time)…');
   run('npm', ['ci', '--no-audit', '--no-fund'], { env: { PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1' } });
@@ -49,10 +51,12 @@ export function ensurePackages() {
 
 function filesUnder(dir) {
   if (!existsSync(dir)) return [];
-  return readdirSync(dir).sort().flatMap((name) => {
-    const full = path.join(dir, name);
-    return statSync(full).isDirectory() ? filesUnder(full) : [full];
-  });
+  return readdirSync(dir)
+    .sort()
+    .flatMap((name) => {
+      const full = path.join(dir, name);
+      return statSync(full).isDirectory() ? filesUnder(full) : [full];
+    });
 }
 
 const BUILD_INPUTS = ['app', 'ui', 'wording', 'data', 'workers', 'core', 'demo', 'public'];
@@ -70,7 +74,9 @@ export function ensureBuild() {
   const identity = buildIdentity();
   if (existsSync(path.join(ROOT, 'dist', 'index.html')) && readStamp('build') === identity) return;
   console.log('Building the application (two to eight minutes the first time)…');
-  run(bin('expo'), ['export', '--platform', 'web', '--output-dir', 'dist'], { env: { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', EXPO_NO_DOTENV: '1', CI: '1', NODE_ENV: 'production' } });
+  run(bin('expo'), ['export', '--platform', 'web', '--output-dir', 'dist'], {
+    env: { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', EXPO_NO_DOTENV: '1', CI: '1', NODE_ENV: 'production' },
+  });
   const scripts = filesUnder(path.join(ROOT, 'dist')).map((f) => path.basename(f));
   if (!scripts.some((f) => /^compute-.*\.js$/.test(f))) stop('The build holds no worker script: the ranking and the planner would not run.');
   writeStamp('build', identity);
@@ -91,7 +97,9 @@ export function ensureChromium() {
     const now = findChromium();
     if (now) return now;
   }
-  return stop('The tests drive Chromium and none was found.\nInstall it with:  sudo apt-get install --no-install-recommends chromium\nor set CHROMIUM_PATH to the browser’s file.');
+  return stop(
+    'The tests drive Chromium and none was found.\nInstall it with:  sudo apt-get install --no-install-recommends chromium\nor set CHROMIUM_PATH to the browser’s file.',
+  );
 }
 
 export function isPortFree(port) {
@@ -104,9 +112,14 @@ export function isPortFree(port) {
 
 /** Starts the server and waits until it answers. */
 export async function startServer(port, args = []) {
-  const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts', '--port', String(port), ...args], { cwd: ROOT, stdio: ['ignore', 'inherit', 'inherit'] });
+  const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts', '--port', String(port), ...args], {
+    cwd: ROOT,
+    stdio: ['ignore', 'inherit', 'inherit'],
+  });
   let ended = false;
-  child.once('exit', () => { ended = true; });
+  child.once('exit', () => {
+    ended = true;
+  });
   for (let i = 0; i < 150; i++) {
     if (ended) stop('The server ended before it answered.');
     try {

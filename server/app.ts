@@ -1,5 +1,5 @@
 /** The server: the built application with its security headers, and what the application asks at its first start. */
-import Router from '@koa/router';
+import { Router } from '@koa/router';
 import etag from '@koa/etag';
 import Koa from 'koa';
 import compress from 'koa-compress';
@@ -22,8 +22,17 @@ export function createApp({ root, demo }: ServerOptions): Koa {
       contentSecurityPolicy: {
         useDefaults: false,
         directives: {
-          defaultSrc: ["'self'"], scriptSrc: ["'self'"], workerSrc: ["'self'"], fontSrc: ["'self'", 'data:'], imgSrc: ["'self'", 'data:', 'blob:'],
-          styleSrc: ["'self'", "'unsafe-inline'"], connectSrc: ["'self'"], objectSrc: ["'none'"], baseUri: ["'self'"], frameAncestors: ["'none'"], formAction: ["'self'"],
+          defaultSrc: ["'self'"],
+          scriptSrc: ["'self'"],
+          workerSrc: ["'self'"],
+          fontSrc: ["'self'", 'data:'],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          connectSrc: ["'self'"],
+          objectSrc: ["'none'"],
+          baseUri: ["'self'"],
+          frameAncestors: ["'none'"],
+          formAction: ["'self'"],
         },
       },
       crossOriginEmbedderPolicy: false,

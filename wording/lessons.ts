@@ -10,15 +10,24 @@ const per100 = (x: number): string => (x * 100 < 9.95 ? (x * 100).toFixed(1) : (
 export const patternTitle = (p: Pattern): string => p.lureName;
 export const patternSub = (p: Pattern): string => `${FAMILY_NAME[p.family]} · ${STYLE_NAME[p.style]}`;
 export const rateText = (p: Pattern): string => `${per100(p.perCast.mean)} in 100 casts, likely ${per100(p.perCast.low)}–${per100(p.perCast.high)}`;
-export const effortText = (p: Pattern): string => `${p.casts} casts on ${p.trips} day${p.trips === 1 ? '' : 's'} · ${p.strikes} struck, ${p.hooked} hooked, ${p.landed} landed`;
+export const effortText = (p: Pattern): string =>
+  `${p.casts} casts on ${p.trips} day${p.trips === 1 ? '' : 's'} · ${p.strikes} struck, ${p.hooked} hooked, ${p.landed} landed`;
 
 export const thinText = (p: Pattern): string | null =>
-  p.tooThin ? `Not enough yet: ${THIN_CASTS - p.casts} more casts before this says more than the model did.` : p.perCast.high > 4 * Math.max(p.perCast.low, 1e-4) ? 'Wide open still: it may be four times better or worse.' : null;
+  p.tooThin
+    ? `Not enough yet: ${THIN_CASTS - p.casts} more casts before this says more than the model did.`
+    : p.perCast.high > 8 * Math.max(p.perCast.low, 1e-4)
+      ? 'Wide open still: too few strikes to pin it down.'
+      : null;
 
 export function againstModel(p: Pattern): string {
   const expected = `The model expected ${per100(p.expectedPerCast)}`;
   if (p.tooThin) return `${expected}.`;
-  return p.perCast.low > p.expectedPerCast ? `${expected}: it does better than that for you.` : p.perCast.high < p.expectedPerCast ? `${expected}: it does worse than that for you.` : `${expected}: the record agrees so far.`;
+  return p.perCast.low > p.expectedPerCast
+    ? `${expected}: it does better than that for you.`
+    : p.perCast.high < p.expectedPerCast
+      ? `${expected}: it does worse than that for you.`
+      : `${expected}: the record agrees so far.`;
 }
 
 export function comparisonText(c: Comparison, nameOf: (id: string) => string): string {

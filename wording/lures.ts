@@ -13,7 +13,12 @@ export function tellingReasons(x: RankedFamily, all: readonly RankedFamily[], n:
     const values = all.map((r) => r.why.find((v) => v.factor === w.factor)?.ln ?? 0).sort((a, b) => a - b);
     middle.set(w.factor, values[Math.floor(values.length / 2)] ?? 0);
   }
-  return x.why.map((w) => ({ w, lead: w.ln - middle.get(w.factor)! })).filter((v) => v.lead > 0.03).sort((a, b) => b.lead - a.lead).slice(0, n).map((v) => v.w);
+  return x.why
+    .map((w) => ({ w, lead: w.ln - middle.get(w.factor)! }))
+    .filter((v) => v.lead > 0.03)
+    .sort((a, b) => b.lead - a.lead)
+    .slice(0, n)
+    .map((v) => v.w);
 }
 
 export function whyLine(x: RankedFamily, all: readonly RankedFamily[], u: UnitPrefs): string {
@@ -22,7 +27,16 @@ export function whyLine(x: RankedFamily, all: readonly RankedFamily[], u: UnitPr
 }
 
 export function rigLine(r: Rig, u: UnitPrefs): string {
-  return list([say.weight(r.weightKg, u), say.size(r.sizeM, u), COLOUR_NAME[r.colour], ...(r.trailer === 'none' ? [] : [TRAILER_NAME[r.trailer]]), HOOK_NAME[r.hook], NOISE_NAME[r.noise], ...(r.peg === null ? [] : [r.peg ? 'weight pegged' : 'weight left free'])]);
+  return list([
+    say.weight(r.weightKg, u),
+    say.size(r.sizeM, u),
+    COLOUR_NAME[r.colour],
+    ...(r.trailer === 'none' ? [] : [TRAILER_NAME[r.trailer]]),
+    HOOK_NAME[r.hook],
+    NOISE_NAME[r.noise],
+    ...(r.peg === null ? [] : [r.peg ? 'weight pegged' : 'weight left free']),
+  ]);
 }
 
-export const rateLine = (x: { strikesPerHour: number; low: number; high: number }): string => `${say.rate(x.strikesPerHour)} strikes an hour, likely ${say.rate(x.low)}–${say.rate(x.high)}`;
+export const rateLine = (x: { strikesPerHour: number; low: number; high: number }): string =>
+  `${say.rate(x.strikesPerHour)} strikes an hour, likely ${say.rate(x.low)}–${say.rate(x.high)}`;

@@ -12,8 +12,8 @@ const strength = (shift: number): string => (Math.abs(shift) > 0.6 ? 'much' : Ma
 export function moodShort(m: MoodReason, r: Reading): string {
   const up = m.shift > 0;
   const words: Record<MoodFactor, [string, string]> = {
-    comfort: ['comfortable water', r.surfaceTempC < 15 ? 'cold water' : 'water past its best'],
-    trend: [r.tempChange3dC > 0 ? 'warming' : 'cooling off', r.tempChange3dC > 0 ? 'heating up' : 'cooling water'],
+    comfort: ['comfortable water', r.surfaceTempC < 8 ? 'cold water' : r.surfaceTempC < 20 ? 'cool water' : 'water past its best'],
+    trend: [r.tempChange3dC > 0 ? 'warming' : 'cooling off', r.tempChange3dC > 0 ? 'getting hotter' : 'a falling temperature'],
     front: ['front coming', 'front just passed'],
     light: ['good light', r.sunElevationDeg < 0 ? 'dark down there' : 'harsh light'],
     current: ['current moving', 'slack current'],
@@ -46,7 +46,11 @@ export function moodReasonSentence(m: MoodReason, r: Reading, u: UnitPrefs): str
 }
 
 /** The reasons that moved the judgement most, strongest first. */
-export const mainReasons = (m: MoodJudgement, n = 3): MoodReason[] => [...m.reasons].filter((x) => Math.abs(x.shift) > 0.08).sort((a, b) => Math.abs(b.shift) - Math.abs(a.shift)).slice(0, n);
+export const mainReasons = (m: MoodJudgement, n = 3): MoodReason[] =>
+  [...m.reasons]
+    .filter((x) => Math.abs(x.shift) > 0.08)
+    .sort((a, b) => Math.abs(b.shift) - Math.abs(a.shift))
+    .slice(0, n);
 
 export function moodHeadline(m: MoodJudgement, r: Reading): string {
   const why = list(mainReasons(m).map((x) => moodShort(x, r)));
@@ -57,7 +61,9 @@ export function moodSentences(m: MoodJudgement, r: Reading, u: UnitPrefs): strin
   return [
     moodHeadline(m, r),
     ...mainReasons(m, 7).map((x) => moodReasonSentence(x, r, u)),
-    ...m.signs.filter((s) => Math.abs(s.shift) > 0.02).map((s) => `${capital(SIGN_NAME[s.kind])} ×${s.count} ${s.shift > 0 ? 'lifts' : 'lowers'} it by ${Math.abs(s.shift).toFixed(1)} of a step.`),
+    ...m.signs
+      .filter((s) => Math.abs(s.shift) > 0.02)
+      .map((s) => `${capital(SIGN_NAME[s.kind])} ×${s.count} ${s.shift > 0 ? 'lifts' : 'lowers'} it by ${Math.abs(s.shift).toFixed(1)} of a step.`),
     ...(m.nextSign ? [`Worth watching for: ${SIGN_NAME[m.nextSign.kind]}.`] : []),
   ];
 }

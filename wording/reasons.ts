@@ -41,7 +41,11 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
           ? `Louder and busier than this mood wants in ${say.depth(num(f.clarityM), u)} of clarity.`
           : `Quieter than these fish would answer to in ${say.depth(num(f.clarityM), u)} of clarity.`;
     case 'food':
-      return num(f.match) >= 0.7 ? `Looks like the ${FORAGE_NAME[text(f.forage) as Forage] ?? 'food'} about.` : num(f.match) > 0 ? `Passes for ${FORAGE_NAME[text(f.forage) as Forage] ?? 'food'}, no more.` : 'Looks like nothing they are eating now.';
+      return num(f.match) >= 0.7
+        ? `Looks like the ${FORAGE_NAME[text(f.forage) as Forage] ?? 'food'} about.`
+        : num(f.match) > 0
+          ? `Passes for ${FORAGE_NAME[text(f.forage) as Forage] ?? 'food'}, no more.`
+          : 'Looks like nothing they are eating now.';
     case 'size':
       return `${say.size(num(f.sizeM), u)} against a favourite mouthful of ${say.size(num(f.bestM), u)}.`;
     case 'warmth':
@@ -51,15 +55,23 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
           ? `Best in water below ${say.temp(num(f.toC), u)}; it is ${say.temp(num(f.tempC), u)}.`
           : 'Works in any warmth.';
     case 'light':
-      return num(f.gain) > 0.01 ? (num(f.lux) < 10_000 ? 'Low light helps a lure on or near the top.' : 'Full light holds fish back from the top.') : 'Light makes little difference to it.';
+      return num(f.gain) > 0.01
+        ? num(f.lux) < 10_000
+          ? 'Low light helps a lure on or near the top.'
+          : 'Full light holds fish back from the top.'
+        : 'Light makes little difference to it.';
     case 'chop':
       return num(f.limitM) > 90 ? 'Chop does not trouble it.' : `Waves of ${say.size(num(f.waveM), u)}; it fades past ${say.size(num(f.limitM), u)}.`;
     case 'cover':
-      return text(f.cover) === 'none' ? 'Open water: it can be shown to every fish.' : `About ${say.percent(num(f.reach))} of the fish in ${COVER_NAME[text(f.cover) as CoverKind]} can be shown it.`;
+      return text(f.cover) === 'none'
+        ? 'Open water: it can be shown to every fish.'
+        : `${num(f.reach) > 0.95 ? 'Nearly all' : `About ${say.percent(num(f.reach))}`} of the fish in ${COVER_NAME[text(f.cover) as CoverKind]} can be shown it.`;
     case 'hooked':
       return `${say.percent(num(f.chance))} of strikes hook up on ${HOOK_NAME[text(f.hook) as Hook].replace(/s?$/, 's')}.`;
     case 'snags':
-      return num(f.perCast) < 0.004 ? 'Hardly ever snags here.' : `Hangs up about once in ${Math.max(2, Math.round(1 / num(f.perCast)))} casts, leaving ${say.percent(num(f.share))} of the hour.`;
+      return num(f.perCast) < 0.004
+        ? 'Hardly ever snags here.'
+        : `Hangs up about once in ${Math.max(2, Math.round(1 / num(f.perCast)))} casts, leaving ${say.percent(num(f.share))} of the hour.`;
   }
 }
 
@@ -71,7 +83,9 @@ export function exclusionSentence(x: Exclusion, u: UnitPrefs): string {
     case 'too-cold':
       return `${say.temp(num(f.tempC), u)} is too cold for it; it wants ${say.temp(num(f.needC), u)} at least`;
     case 'cannot-reach':
-      return f.needM !== undefined ? `only ${say.depth(num(f.depthM), u)} of water; it wants ${say.depth(num(f.needM), u)}` : `runs to ${say.depth(num(f.reachM), u)}; the fish start at ${say.depth(num(f.topM), u)}`;
+      return f.needM !== undefined
+        ? `only ${say.depth(num(f.depthM), u)} of water; it wants ${say.depth(num(f.needM), u)}`
+        : `runs to ${say.depth(num(f.reachM), u)}; the fish start at ${say.depth(num(f.topM), u)}`;
     case 'fish-too-deep':
       return `fish at ${say.depth(num(f.topM), u)} will not come to the top`;
     case 'too-big':

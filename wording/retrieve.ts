@@ -18,6 +18,10 @@ export function changeTitle(c: Change, u: UnitPrefs): string {
       return `Slower: ${turnsText(f.turnsPerS!)} turns a second`;
     case 'faster':
       return `Faster: ${turnsText(f.turnsPerS!)} turns a second`;
+    case 'hang-less':
+      return `Hang shorter: ${say.seconds(f.pauseS!)}`;
+    case 'hang-more':
+      return `Hang longer: ${say.seconds(f.pauseS!)}`;
     case 'count-more':
       return `Count longer: ${say.seconds(f.countdownS!)}`;
     case 'count-less':
@@ -66,5 +70,6 @@ export function hookSetAdvice(mode: 'surface' | 'swim' | 'bottom' | 'float', hoo
   return hook === 'weedless' ? 'Drop the tip, reel to the weight, then hard: the point must come through.' : 'Reel to the weight, then lift firmly.';
 }
 
-export const tipText = (p: { position: 'down' | 'level' | 'up'; heightM: number }, u: UnitPrefs): string => `${p.position}, ${join(quantity.depth(p.heightM, u))}`;
+export const tipText = (p: { position: 'down' | 'level' | 'up'; heightM: number }, u: UnitPrefs): string =>
+  `${p.position}, ${join(quantity.depth(p.heightM, u))}`;
 const join = (q: { value: string; unit: string }): string => `${q.value} ${q.unit}`;

@@ -17,12 +17,33 @@ export interface SectionFacts {
   zoneShare: number | null;
   path: { depthM: readonly number[] } | null;
   marks: readonly unknown[];
-  reaches: readonly { name: string; topM: number; bottomM: number }[];
+  reaches: readonly { name: string; topM: number; bottomM: number; atM: number; snag: number }[];
+  layers: readonly { topM: number; bottomM: number; perCast: number; casts: number }[];
 }
 
 export function holdingPhrase(place: HoldingPlace, kind: CoverKind): string {
-  const outer: Partial<Record<CoverKind, string>> = { wood: 'tight to the outer limbs', brush: 'along the edge of the brush', pads: 'on the edge of the pads', dock: 'at the outer posts', rock: 'on the outer rocks', oyster: 'along the edge of the shell', reeds: 'on the outside of the reeds', 'submerged-grass': 'over and along the grass', 'matted-grass': 'at the rim of the mat' };
-  const inner: Partial<Record<CoverKind, string>> = { wood: 'inside, under the trunk', brush: 'down inside the brush', pads: 'under the pads', dock: 'in the shade under the deck', rock: 'down between the rocks', oyster: 'in the gaps of the shell', reeds: 'well inside the reeds', 'submerged-grass': 'down in the grass', 'matted-grass': 'under the mat' };
+  const outer: Partial<Record<CoverKind, string>> = {
+    wood: 'tight to the outer limbs',
+    brush: 'along the edge of the brush',
+    pads: 'on the edge of the pads',
+    dock: 'at the outer posts',
+    rock: 'on the outer rocks',
+    oyster: 'along the edge of the shell',
+    reeds: 'on the outside of the reeds',
+    'submerged-grass': 'over and along the grass',
+    'matted-grass': 'at the rim of the mat',
+  };
+  const inner: Partial<Record<CoverKind, string>> = {
+    wood: 'inside, under the trunk',
+    brush: 'down inside the brush',
+    pads: 'under the pads',
+    dock: 'in the shade under the deck',
+    rock: 'down between the rocks',
+    oyster: 'in the gaps of the shell',
+    reeds: 'well inside the reeds',
+    'submerged-grass': 'down in the grass',
+    'matted-grass': 'under the mat',
+  };
   if (place === 'open') return 'out in the open';
   if (place === 'outer-edge') return outer[kind] ?? 'on the edge';
   if (place === 'inside') return inner[kind] ?? 'inside the cover';
@@ -35,8 +56,18 @@ export function describeSection(s: SectionFacts, u: UnitPrefs): string {
     `Fish expected ${say.depthBand(s.bandM, u)} down, ${holdingPhrase(s.holding, s.cover.kind)}; one sees a lure from about ${say.depth(s.sightM, u)}.`,
   ];
   if (s.currentMps >= 0.02) parts.push(`Current ${say.speed(s.currentMps, u)}.`);
-  if (s.path && s.lureName) parts.push(`${s.lureName} runs down to ${say.depth(Math.max(0, ...s.path.depthM), u)} on a ${say.distance(s.castM, u)} cast with the rod tip ${say.depth(s.tipM, u)} up${s.zoneShare === null ? '' : `, ${say.percent(s.zoneShare)} of the cast among the fish`}.`);
-  if (s.reaches.length > 0) parts.push(`Reach: ${s.reaches.map((r) => `${r.name} ${say.depth(r.topM, u)} to ${say.depth(r.bottomM, u)}`).join('; ')}.`);
+  if (s.path && s.lureName)
+    parts.push(
+      `${s.lureName} runs down to ${say.depth(Math.max(0, ...s.path.depthM), u)} on a ${say.distance(s.castM, u)} cast with the rod tip ${say.depth(s.tipM, u)} up${s.zoneShare === null ? '' : `, ${say.percent(s.zoneShare)} of the cast among the fish`}.`,
+    );
+  if (s.reaches.length > 0)
+    parts.push(
+      `${s.reaches.map((r, i) => `${i + 1} ${r.name} works at ${r.atM < 0.05 ? 'the top' : say.depth(r.atM, u)}${r.snag > 0.12 ? ' and hangs up often' : ''}`).join('; ')}.`,
+    );
+  if (s.layers.length > 0)
+    parts.push(
+      `Strikes in 100 casts by depth: ${s.layers.map((l) => `${say.depthBand([l.topM, l.bottomM], u)}: ${(100 * l.perCast).toFixed(1)} from ${l.casts} casts`).join('; ')}.`,
+    );
   if (s.marks.length > 0) parts.push(`${s.marks.length} marks from the log.`);
   return parts.join(' ');
 }

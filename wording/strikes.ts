@@ -10,13 +10,24 @@ export const castsText = (n: number): string => `${n} cast${n === 1 ? '' : 's'}`
 export function strikesHeadline(events: readonly StrikeEvent[], casts: number): { fact: string; advice: string } {
   const strikes = events.filter((e) => isStrike(e.kind));
   if (casts === 0 && strikes.length === 0) return { fact: 'Nothing logged yet.', advice: 'Touch “Cast” each time you throw: empty casts count too.' };
-  if (strikes.length === 0) return { fact: 'No strike yet.', advice: casts < 12 ? 'Give it a dozen casts before you judge it.' : 'Change one thing: first depth or angle, then speed or hang, then the lure.' };
+  if (strikes.length === 0)
+    return {
+      fact: 'No strike yet.',
+      advice:
+        casts < 12 ? 'Give it a dozen casts before you judge it.' : 'Change one thing: first depth or angle, then speed or hang, then the lure.',
+    };
   const byPhase = new Map<Phase, number>();
   for (const s of strikes) if (s.phase) byPhase.set(s.phase, (byPhase.get(s.phase) ?? 0) + 1);
   const [top] = [...byPhase].sort((a, b) => b[1] - a[1]);
   const last = strikes[strikes.length - 1]!;
-  const advice = last.kind === 'missed' || last.kind === 'bump' ? 'Missed and not stung: rest the spot half an hour, then come back with the same.' : 'One bite is a reason to stay: slow down and pick that place apart.';
+  const advice =
+    last.kind === 'missed' || last.kind === 'bump'
+      ? 'Missed and not stung: rest the spot half an hour, then come back with the same.'
+      : 'One bite is a reason to stay: slow down and pick that place apart.';
   if (!top || top[1] < 2) return { fact: strikes.length === 1 ? 'One strike.' : `${strikes.length} strikes.`, advice };
   const all = top[1] === strikes.length;
-  return { fact: `${all ? (strikes.length === 2 ? 'Both' : 'All') : `${top[1]} of ${strikes.length}`} came on the ${PHASE_NAME[top[0]]}.`, advice: top[0] === 'pause' ? 'Let it hang a second longer.' : top[0] === 'fall' ? 'Let it fall more often, on a slacker line.' : advice };
+  return {
+    fact: `${all ? (strikes.length === 2 ? 'Both' : 'All') : `${top[1]} of ${strikes.length}`} came on the ${PHASE_NAME[top[0]]}.`,
+    advice: top[0] === 'pause' ? 'Let it hang a second longer.' : top[0] === 'fall' ? 'Let it fall more often, on a slacker line.' : advice,
+  };
 }

@@ -48,8 +48,11 @@ export const quantity = {
     return { value: v > 0.05 && !/^0(\.0)?$/.test(text) ? `+${text}` : text, unit: u.temp === 'F' ? '°F' : '°C' };
   },
   depth: (m: number, u: UnitPrefs): Quantity =>
-    u.depth === 'ft' ? { value: m / FT < 10 ? fraction(m / FT, m / FT < 1.5 ? 4 : 2) : fixed(m / FT, 0), unit: 'ft' } : { value: fixed(m, m < 10 ? 1 : 0), unit: 'm' },
-  distance: (m: number, u: UnitPrefs): Quantity => (u.depth === 'ft' ? { value: fixed(m / FT, 0), unit: 'ft' } : { value: fixed(m, m < 10 ? 1 : 0), unit: 'm' }),
+    u.depth === 'ft'
+      ? { value: m / FT < 10 ? fraction(m / FT, m / FT < 1.5 ? 4 : 2) : fixed(m / FT, 0), unit: 'ft' }
+      : { value: fixed(m, m < 10 ? 1 : 0), unit: 'm' },
+  distance: (m: number, u: UnitPrefs): Quantity =>
+    u.depth === 'ft' ? { value: fixed(m / FT, 0), unit: 'ft' } : { value: fixed(m, m < 10 ? 1 : 0), unit: 'm' },
   size: (m: number, u: UnitPrefs): Quantity =>
     u.size === 'in' ? { value: fraction(m / INCH, m / INCH < 2 ? 4 : 2), unit: 'in' } : { value: fixed(m * 100, m < 0.1 ? 1 : 0), unit: 'cm' },
   weight: (kg: number, u: UnitPrefs): Quantity => {
@@ -57,8 +60,10 @@ export const quantity = {
     const oz = kg / OUNCE;
     return { value: fraction(oz, oz < 0.1 ? 32 : oz < 0.9 ? 16 : 4), unit: 'oz' };
   },
-  line: (lb: number, u: UnitPrefs): Quantity => (u.line === 'lb' ? { value: fixed(lb, 0), unit: 'lb' } : { value: fixed(lb * 0.45359, 1), unit: 'kg' }),
-  speed: (mps: number, u: UnitPrefs): Quantity => (u.speed === 'mph' ? { value: fixed(mps * 2.23694, 1), unit: 'mph' } : { value: fixed(mps * 3.6, 1), unit: 'km/h' }),
+  line: (lb: number, u: UnitPrefs): Quantity =>
+    u.line === 'lb' ? { value: fixed(lb, 0), unit: 'lb' } : { value: fixed(lb * 0.45359, 1), unit: 'kg' },
+  speed: (mps: number, u: UnitPrefs): Quantity =>
+    u.speed === 'mph' ? { value: fixed(mps * 2.23694, 1), unit: 'mph' } : { value: fixed(mps * 3.6, 1), unit: 'km/h' },
   seconds: (s: number): Quantity => ({ value: s < 10 && Math.abs(s - Math.round(s)) > 0.05 ? fixed(s, 1) : fixed(s, 0), unit: 's' }),
   percent: (x: number): Quantity => ({ value: fixed(100 * x, 0), unit: '%' }),
   plain: (x: number, d = 1): Quantity => ({ value: fixed(x, d), unit: '' }),

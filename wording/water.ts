@@ -10,7 +10,13 @@ import { SPECIES_NAME } from './names';
 import { say, type UnitPrefs } from './units';
 
 const SEASON_NAME: Record<SeasonPhase, string> = {
-  winter: 'winter', 'pre-spawn': 'before the spawn', spawn: 'the spawn', 'post-spawn': 'after the spawn', summer: 'summer', 'autumn-cooling': 'autumn cooling', 'late-autumn': 'late autumn',
+  winter: 'winter',
+  'pre-spawn': 'before the spawn',
+  spawn: 'the spawn',
+  'post-spawn': 'after the spawn',
+  summer: 'summer',
+  'autumn-cooling': 'autumn cooling',
+  'late-autumn': 'late autumn',
 };
 
 export interface WaterWords {

@@ -14,7 +14,9 @@ export interface BookDocument {
 }
 
 export function exportBook(book: Book, exportedAt: string): BookDocument {
-  const records = Object.fromEntries(KINDS.map((k) => [k, Object.values(book[k]).map((data) => ({ version: RECORDS[k].version, data: data as unknown }))]));
+  const records = Object.fromEntries(
+    KINDS.map((k) => [k, Object.values(book[k]).map((data) => ({ version: RECORDS[k].version, data: data as unknown }))]),
+  );
   return { format: BOOK_FORMAT, version: BOOK_VERSION, exportedAt, records };
 }
 
@@ -31,7 +33,8 @@ export function importBook(text: string): ImportResult {
   } catch {
     return fail('not-json', 'JSON text');
   }
-  if (!d || d.format !== BOOK_FORMAT || !d.records || typeof d.records !== 'object') return fail('not-a-record', `a document with format "${BOOK_FORMAT}"`);
+  if (!d || d.format !== BOOK_FORMAT || !d.records || typeof d.records !== 'object')
+    return fail('not-a-record', `a document with format "${BOOK_FORMAT}"`);
   if (typeof d.version !== 'number' || d.version > BOOK_VERSION) return fail('newer-version', `version ${BOOK_VERSION} or older`);
   const out: ImportResult = { puts: [], problems: [] };
   for (const [kind, rows] of Object.entries(d.records)) {
@@ -57,5 +60,7 @@ export function decodeStored(key: string, text: string): { ok: true; put: Put } 
   const kind = key.split('/')[0] as Kind;
   if (!(kind in RECORDS)) return { ok: false, problems: [{ code: 'unknown-kind', path: key, expected: `one of ${KINDS.join(', ')}` }] };
   const r = decodeRecord(RECORDS[kind] as never, text);
-  return r.ok ? { ok: true, put: put(kind, r.value as never) } : { ok: false, problems: r.problems.map((p) => ({ ...p, path: `${key}: ${p.path}` })) };
+  return r.ok
+    ? { ok: true, put: put(kind, r.value as never) }
+    : { ok: false, problems: r.problems.map((p) => ({ ...p, path: `${key}: ${p.path}` })) };
 }

@@ -1,7 +1,19 @@
 /** The open conditions document: what the command reads and the application writes. Unknown keys are refused so that a typing slip is seen. */
 import * as z from 'zod';
 import {
-  ABUNDANCES, ACCESSES, BEHAVIOURS, BOTTOMS, COVER_KINDS, FISHING_PRESSURES, FORAGES, FRONTS, SALINITIES, SETTINGS, SIGN_KINDS, SPECIES, TIDE_STAGES,
+  ABUNDANCES,
+  ACCESSES,
+  BEHAVIOURS,
+  BOTTOMS,
+  COVER_KINDS,
+  FISHING_PRESSURES,
+  FORAGES,
+  FRONTS,
+  SALINITIES,
+  SETTINGS,
+  SIGN_KINDS,
+  SPECIES,
+  TIDE_STAGES,
 } from '../water/conditions';
 
 const num = (lo: number, hi: number) => z.number().min(lo).max(hi).nullish();

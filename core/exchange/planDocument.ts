@@ -5,8 +5,18 @@ import { LINE_MATERIALS } from '../retrieve/tackle/line';
 import { ROD_ACTIONS, TIP_POSITIONS } from '../retrieve/tackle/rod';
 import { conditionsSchema } from './conditionsDocument';
 
-export const rodSpecSchema = z.strictObject({ lengthM: z.number().min(0.4).max(5), minLureKg: z.number().positive().max(1), maxLureKg: z.number().positive().max(1), action: z.enum(ROD_ACTIONS) });
-export const reelSpecSchema = z.strictObject({ ratio: z.number().min(1).max(12), spoolM: z.number().min(0.01).max(0.2), arborM: z.number().min(0.005).max(0.2), capacityM: z.number().min(10).max(2000) });
+export const rodSpecSchema = z.strictObject({
+  lengthM: z.number().min(0.4).max(5),
+  minLureKg: z.number().positive().max(1),
+  maxLureKg: z.number().positive().max(1),
+  action: z.enum(ROD_ACTIONS),
+});
+export const reelSpecSchema = z.strictObject({
+  ratio: z.number().min(1).max(12),
+  spoolM: z.number().min(0.01).max(0.2),
+  arborM: z.number().min(0.005).max(0.2),
+  capacityM: z.number().min(10).max(2000),
+});
 export const lineSpecSchema = z.strictObject({ material: z.enum(LINE_MATERIALS), strengthLb: z.number().min(1).max(200) });
 export const planSettingsSchema = z.strictObject({
   castM: z.number().min(2).max(120).optional(),
@@ -20,7 +30,13 @@ export const planSettingsSchema = z.strictObject({
 /** The plan request as a document; see docs/ARCHITECTURE.md for the answer. Tackle left out is a usual middle set-up. */
 export const planSchema = z.strictObject({
   conditions: conditionsSchema,
-  lure: z.strictObject({ id: z.string().nullish(), family: z.enum(BUILT_FAMILIES), name: z.string().nullish(), weightKg: z.number().positive().max(1).nullish(), lengthM: z.number().positive().max(1).nullish() }),
+  lure: z.strictObject({
+    id: z.string().nullish(),
+    family: z.enum(BUILT_FAMILIES),
+    name: z.string().nullish(),
+    weightKg: z.number().positive().max(1).nullish(),
+    lengthM: z.number().positive().max(1).nullish(),
+  }),
   rod: rodSpecSchema.default({ lengthM: 2.1, minLureKg: 0.005, maxLureKg: 0.021, action: 'fast' }),
   reel: reelSpecSchema.default({ ratio: 6.2, spoolM: 0.045, arborM: 0.03, capacityM: 140 }),
   line: lineSpecSchema.default({ material: 'braid', strengthLb: 15 }),

@@ -35,8 +35,13 @@ const castRetrieveSchema = z.strictObject({
   tipM: vec3,
   lureM: vec3,
   lineLengthM: z.number().positive().max(500),
-  reel: z.strictObject({ startS: z.number().min(0), speedMps: z.number().min(0).max(10), rampS: z.number().min(0).max(60) }).nullable().default(null),
-  tipMoves: z.array(z.strictObject({ startS: z.number().min(0), durationS: z.number().positive(), dxM: finite, dyM: finite.optional(), dzM: finite })).default([]),
+  reel: z
+    .strictObject({ startS: z.number().min(0), speedMps: z.number().min(0).max(10), rampS: z.number().min(0).max(60) })
+    .nullable()
+    .default(null),
+  tipMoves: z
+    .array(z.strictObject({ startS: z.number().min(0), durationS: z.number().positive(), dxM: finite, dyM: finite.optional(), dzM: finite }))
+    .default([]),
   currentMps: vec3.default([0, 0, 0]),
   floorDepthM: z.number().positive().optional(),
   timesS: times,

@@ -26,7 +26,20 @@ export interface Lessons {
   strikes: number;
   trips: number;
   blankTrips: number;
+  /** Effort and strikes by the depth the lure was worked at. */
+  byDepth: DepthLayer[];
 }
+
+/** A layer of water with what was fished in it. */
+export interface DepthLayer {
+  topM: number;
+  bottomM: number;
+  casts: number;
+  strikes: number;
+}
+
+/** Layers by the middle of the band fished, m: the top, then ever thicker. */
+const LAYERS_M = [0, 0.3, 1, 2, 3.5, 6, 300] as const;
 
 export interface LessonFilter {
   species?: string | null;
@@ -35,9 +48,12 @@ export interface LessonFilter {
 
 export function learnFromBook(book: Book, filter: LessonFilter = {}): Lessons {
   const tallies = tallyByBlock(book);
-  const trips = Object.values(book.trip).filter((t) => (!filter.species || t.species === filter.species) && (!filter.waterId || t.waterId === filter.waterId));
+  const trips = Object.values(book.trip).filter(
+    (t) => (!filter.species || t.species === filter.species) && (!filter.waterId || t.waterId === filter.waterId),
+  );
   const wanted = new Set(trips.map((t) => t.id));
   const groups = new Map<string, { effort: Effort; facts: Omit<Pattern, keyof LearnedRate>; tripIds: Set<string>; expectedCasts: number }>();
+  const byDepth: DepthLayer[] = LAYERS_M.slice(0, -1).map((topM, i) => ({ topM, bottomM: LAYERS_M[i + 1]!, casts: 0, strikes: 0 }));
   const strikesOfTrip = new Map<string, number>();
   const fishedTrips = new Set<string>();
   for (const b of Object.values(book.block)) {
@@ -51,7 +67,13 @@ export function learnFromBook(book: Book, filter: LessonFilter = {}): Lessons {
       g = {
         effort: { presentation: b.presentationId, casts: 0, strikes: 0, hooked: 0, landed: 0 },
         facts: {
-          lureName: b.presentation.lureName, family: b.presentation.rig.family, style: b.presentation.style, bandM: b.presentation.bandM, expectedPerCast: 0, trips: 0, minutes: 0,
+          lureName: b.presentation.lureName,
+          family: b.presentation.rig.family,
+          style: b.presentation.style,
+          bandM: b.presentation.bandM,
+          expectedPerCast: 0,
+          trips: 0,
+          minutes: 0,
           byPhase: Object.fromEntries(PHASES.map((p) => [p, { strikes: 0, seconds: 0 }])) as Pattern['byPhase'],
         },
         tripIds: new Set(),
@@ -63,6 +85,12 @@ export function learnFromBook(book: Book, filter: LessonFilter = {}): Lessons {
     g.effort.strikes += t.strikes;
     g.effort.hooked += t.hooked;
     g.effort.landed += t.landed;
+    const middleM = (b.presentation.bandM[0] + b.presentation.bandM[1]) / 2;
+    const layer = byDepth.find((l) => middleM >= l.topM && middleM < l.bottomM);
+    if (layer) {
+      layer.casts += t.casts;
+      layer.strikes += t.strikes;
+    }
     g.expectedCasts += b.expectedPerCast * Math.max(1, t.casts);
     g.tripIds.add(b.tripId);
     const seconds = Object.values(b.phaseS).reduce((s, v) => s + v, 0);
@@ -72,14 +100,23 @@ export function learnFromBook(book: Book, filter: LessonFilter = {}): Lessons {
   }
   const list = [...groups.values()].sort((a, b) => b.effort.casts - a.effort.casts);
   const expected = new Map(list.map((g) => [g.effort.presentation, g.expectedCasts / Math.max(1, g.effort.casts)]));
-  const { rates, comparisons } = learn(list.map((g) => g.effort), (e) => ({ meanPerCast: Math.max(1e-4, expected.get(e.presentation)!), weightCasts: PRIOR_WEIGHT_CASTS }));
-  const patterns = rates.map((r, i): Pattern => ({ ...r, ...list[i]!.facts, expectedPerCast: expected.get(r.presentation)!, trips: list[i]!.tripIds.size }));
+  const { rates, comparisons } = learn(
+    list.map((g) => g.effort),
+    (e) => ({ meanPerCast: Math.max(1e-4, expected.get(e.presentation)!), weightCasts: PRIOR_WEIGHT_CASTS }),
+  );
+  const patterns = rates.map((r, i): Pattern => ({
+    ...r,
+    ...list[i]!.facts,
+    expectedPerCast: expected.get(r.presentation)!,
+    trips: list[i]!.tripIds.size,
+  }));
   return {
     patterns,
     comparisons,
     casts: patterns.reduce((s, p) => s + p.casts, 0),
     strikes: patterns.reduce((s, p) => s + p.strikes, 0),
     trips: fishedTrips.size,
+    byDepth: byDepth.filter((l) => l.casts > 0),
     blankTrips: [...fishedTrips].filter((id) => (strikesOfTrip.get(id) ?? 0) === 0).length,
   };
 }

@@ -8,7 +8,7 @@
 import { bell, clamp, lerp, logistic } from '../numbers';
 import { overMoods, type MoodDistribution, type PerMood } from '../mood/states';
 import { DEPTH_GRID_M } from '../retrieve/surrogate/grid';
-import { estimateZone, tableShare, type ZoneEstimate } from '../retrieve/surrogate/zone';
+import { estimateZone, hangLimitS, holdingOptions, shareAt, type ZoneEstimate } from '../retrieve/surrogate/zone';
 import { computeHolding } from '../water/holding';
 import type { Forage } from '../water/conditions';
 import type { Reading } from '../water/defaults';
@@ -19,7 +19,22 @@ import type { Family, PreyShape } from './family';
 import { coverSnagChance } from './limits';
 import { chooseSizeM } from './rig';
 
-export const FACTORS = ['zone', 'noticed', 'travel', 'speed', 'pause', 'noise', 'food', 'size', 'warmth', 'light', 'chop', 'cover', 'hooked', 'snags'] as const;
+export const FACTORS = [
+  'zone',
+  'noticed',
+  'travel',
+  'speed',
+  'pause',
+  'noise',
+  'food',
+  'size',
+  'warmth',
+  'light',
+  'chop',
+  'cover',
+  'hooked',
+  'snags',
+] as const;
 export type Factor = (typeof FACTORS)[number];
 
 export interface Contribution {
@@ -41,9 +56,20 @@ export interface Score {
 }
 
 export const SHAPE_OF_FORAGE: Record<Forage, PreyShape> = {
-  shad: 'deep-fish', bluegill: 'deep-fish', perch: 'deep-fish', menhaden: 'deep-fish',
-  minnow: 'slender-fish', mullet: 'slender-fish', 'sand-eel': 'slender-fish', silverside: 'slender-fish',
-  crawfish: 'craw', 'shrimp-small': 'shrimp', 'shrimp-large': 'shrimp', frog: 'frog', insect: 'insect', worm: 'worm',
+  shad: 'deep-fish',
+  bluegill: 'deep-fish',
+  perch: 'deep-fish',
+  menhaden: 'deep-fish',
+  minnow: 'slender-fish',
+  mullet: 'slender-fish',
+  'sand-eel': 'slender-fish',
+  silverside: 'slender-fish',
+  crawfish: 'craw',
+  'shrimp-small': 'shrimp',
+  'shrimp-large': 'shrimp',
+  frog: 'frog',
+  insect: 'insect',
+  worm: 'worm',
 };
 
 /** Restlessness each mood likes best, 0–1. */
@@ -62,20 +88,6 @@ export function pitchedShare(f: Family, r: Reading): number {
 const SPOTTY = new Set(['wood', 'brush', 'dock']);
 const spottiness = (r: Reading): number => (SPOTTY.has(r.cover.kind) ? Math.min(1, r.cover.density / 0.25) : 0);
 
-/** Depth at which the family is worked here, m: as near the fish as it can be held for long. */
-export function workingDepthM(f: Family, r: Reading, reachM = 0.8): number {
-  if (f.mode === 'surface') return 0;
-  if (f.mode === 'bottom') return lerp(Math.min(r.depthM, f.depthM[1]), Math.min(r.fishDepthM, f.depthM[1]), pitchedShare(f, r));
-  // Over grass tops it must pass above them.
-  const grass = r.cover.kind === 'submerged-grass' ? Math.max(0.15, r.cover.topDepthM - 0.05) : r.depthM;
-  const deepest = Math.min(f.depthM[1], r.depthM, Math.max(grass, f.depthM[0]));
-  const shallowest = Math.min(f.depthM[0], deepest);
-  const wish = clamp(r.fishDepthM, shallowest, deepest);
-  if (f.mode === 'float') return wish;
-  const worth = (d: number): number => Math.max(0.01, tableShare(f.id, d)) * Math.exp(-((gapM(d, r.fishBandM) / reachM) ** 1.5));
-  return [wish, ...DEPTH_GRID_M.filter((d) => d >= shallowest && d <= deepest)].reduce((a, b) => (worth(b) > worth(a) ? b : a));
-}
-
 /** Vertical distance from the lure to the nearest fish of the band, m. */
 export const gapM = (depthM: number, band: readonly [number, number]): number => Math.max(0, band[0] - depthM, depthM - band[1]);
 
@@ -84,13 +96,20 @@ export function readContext(r: Reading, p: SpeciesProfile, mood: MoodDistributio
   const holding = computeHolding(r);
   const luxAtFish = luxAtDepth(holding.lux, r.clarityM, r.fishDepthM);
   return {
-    r, p, mood, holding, luxAtFish,
+    r,
+    p,
+    mood,
+    holding,
+    luxAtFish,
     sightM: sightingRangeM(r.clarityM, luxAtFish),
     comfort: thermalComfort(p, r.surfaceTempC),
     chopDamp: Math.exp(-r.waveHeightM / 0.6),
     plantDamp: ['pads', 'matted-grass', 'submerged-grass', 'reeds'].includes(r.cover.kind) ? 1 - 0.5 * r.cover.density : 1,
     /** Clear, calm, pressured → quieter; murky, choppy → louder. */
-    noiseShift: 0.22 * Math.log(1.2 / r.clarityM) * 0.6 + 0.35 * Math.min(r.waveHeightM, 0.8) + (r.pressure === 'high' ? -0.12 : r.pressure === 'low' ? 0.06 : 0),
+    noiseShift:
+      0.22 * Math.log(1.2 / r.clarityM) * 0.6 +
+      0.35 * Math.min(r.waveHeightM, 0.8) +
+      (r.pressure === 'high' ? -0.12 : r.pressure === 'low' ? 0.06 : 0),
     shapes: [...new Set(r.forage.map((x) => SHAPE_OF_FORAGE[x]))],
     decadesBelowDay: clamp(4.4 - Math.log10(Math.max(holding.lux, 1e-3)), 0, 4),
   };
@@ -101,9 +120,39 @@ function chaseMps(c: ReadContext, mood: number): number {
   return c.p.chaseMps[mood]! * (0.35 + 0.65 * c.comfort);
 }
 
-/** Speed at which the family is worked for this mix of moods, m/s. */
-function workingSpeed(f: Family, c: ReadContext): number {
-  return clamp(0.6 * overMoods(c.mood, (m) => chaseMps(c, m)), f.speedMps[0], f.speedMps[1]);
+/** How the family is worked here: its depth, m, and the average speed the fish see, m/s. */
+export interface Working {
+  depthM: number;
+  speedMps: number;
+}
+
+/**
+ * As near the fish, as long and as close to the speed they want as the family allows: for swimming lures the best of the table's depths and
+ * speeds, because a sinker cannot be held in mid-water as slowly as one might wish.
+ */
+export function chooseWorking(f: Family, c: ReadContext): Working {
+  const { r } = c;
+  const wishMps = clamp(0.6 * overMoods(c.mood, (m) => chaseMps(c, m)), f.speedMps[0], f.speedMps[1]);
+  if (f.mode === 'surface') return { depthM: 0, speedMps: wishMps };
+  if (f.mode === 'bottom')
+    return { depthM: lerp(Math.min(r.depthM, f.depthM[1]), Math.min(r.fishDepthM, f.depthM[1]), pitchedShare(f, r)), speedMps: wishMps };
+  // Over grass tops it must pass above them.
+  const grass = r.cover.kind === 'submerged-grass' ? Math.max(0.15, r.cover.topDepthM - 0.05) : r.depthM;
+  const deepest = Math.min(f.depthM[1], r.depthM, Math.max(grass, f.depthM[0]));
+  const shallowest = Math.min(f.depthM[0], deepest);
+  const wishM = clamp(r.fishDepthM, shallowest, deepest);
+  if (f.mode === 'float') return { depthM: wishM, speedMps: wishMps };
+  const reachM = overMoods(c.mood, (m) => c.p.reachM[m]!);
+  let best: Working & { worth: number } = { depthM: wishM, speedMps: wishMps, worth: -1 };
+  for (const depthM of [wishM, ...DEPTH_GRID_M.filter((d) => d >= shallowest && d <= deepest)]) {
+    const near = Math.exp(-((gapM(depthM, r.fishBandM) / reachM) ** 1.5));
+    const options = holdingOptions(f, depthM);
+    for (const speedMps of [wishMps, ...options.map((o) => o.speedMps)]) {
+      const worth = Math.max(0.005, shareAt(options, speedMps)) * near * overMoods(c.mood, (m) => speedMatch(speedMps, chaseMps(c, m)));
+      if (worth > best.worth) best = { depthM, speedMps, worth };
+    }
+  }
+  return best;
 }
 
 function noticedChance(f: Family, c: ReadContext, gap: number, speed: number): number {
@@ -121,23 +170,51 @@ function noticedChance(f: Family, c: ReadContext, gap: number, speed: number): n
 }
 
 /** Each match of P(taken): its value for mood m, in the order of FACTORS. */
-function matches(f: Family, c: ReadContext, gap: number, speed: number): { factor: Factor; of: (m: number) => number; facts: Contribution['facts'] }[] {
+function matches(
+  f: Family,
+  c: ReadContext,
+  gap: number,
+  speed: number,
+): { factor: Factor; of: (m: number) => number; facts: Contribution['facts'] }[] {
   const { r, p } = c;
   const food = foodMatch(f, c);
+  const hangS = hangLimitS(f, r.fishBandM);
   const sizeM = chooseSizeM(f, r, p);
   const misfit = Math.log(sizeM / p.preyLengthM[1]);
-  const warmth = (f.tempC.from === undefined ? 1 : logistic(r.surfaceTempC, f.tempC.from, f.tempC.soft)) * (f.tempC.to === undefined ? 1 : 0.3 + 0.7 * (1 - logistic(r.surfaceTempC, f.tempC.to, f.tempC.soft)));
+  const warmth =
+    (f.tempC.from === undefined ? 1 : logistic(r.surfaceTempC, f.tempC.from, f.tempC.soft)) *
+    (f.tempC.to === undefined ? 1 : 0.3 + 0.7 * (1 - logistic(r.surfaceTempC, f.tempC.to, f.tempC.soft)));
   return [
     { factor: 'travel', of: (m) => Math.exp(-((gap / p.reachM[m]!) ** 1.5)), facts: { gapM: gap, reachM: overMoods(c.mood, (m) => p.reachM[m]!) } },
     { factor: 'speed', of: (m) => speedMatch(speed, chaseMps(c, m)), facts: { speedMps: speed, chaseMps: overMoods(c.mood, (m) => chaseMps(c, m)) } },
-    { factor: 'pause', of: (m) => pauseMatch(f, p.wantedPauseS[m]! * (1.4 - 0.4 * c.comfort)), facts: { longestS: f.longestPauseS, wantedS: overMoods(c.mood, (m) => p.wantedPauseS[m]!) } },
-    { factor: 'noise', of: (m) => 0.3 + 0.7 * bell(f.action, clamp(WANTED_ACTION[m]! + c.noiseShift * (0.25 + 0.19 * m), 0, 1), 0.38), facts: { action: f.action, wanted: clamp(overMoods(c.mood, (m) => WANTED_ACTION[m]!) + c.noiseShift, 0, 1), clarityM: r.clarityM } },
+    {
+      factor: 'pause',
+      of: (m) => pauseMatch(hangS, p.wantedPauseS[m]! * (1.4 - 0.4 * c.comfort)),
+      facts: { longestS: hangS, wantedS: overMoods(c.mood, (m) => p.wantedPauseS[m]!) },
+    },
+    {
+      factor: 'noise',
+      of: (m) => 0.3 + 0.7 * bell(f.action, clamp(WANTED_ACTION[m]! + c.noiseShift * (0.25 + 0.19 * m), 0, 1), 0.38),
+      facts: { action: f.action, wanted: clamp(overMoods(c.mood, (m) => WANTED_ACTION[m]!) + c.noiseShift, 0, 1), clarityM: r.clarityM },
+    },
     { factor: 'food', of: () => food.value, facts: { forage: food.forage, match: food.best } },
-    { factor: 'size', of: () => bell(misfit, 0, misfit > 0 ? 0.4 : 0.5), facts: { sizeM, bestM: p.preyLengthM[1] } },
+    { factor: 'size', of: () => bell(misfit, 0, misfit > 0 ? 0.4 : 0.42), facts: { sizeM, bestM: p.preyLengthM[1] } },
     { factor: 'warmth', of: () => 0.02 + 0.98 * warmth, facts: { tempC: r.surfaceTempC, fromC: f.tempC.from ?? -99, toC: f.tempC.to ?? 99 } },
-    { factor: 'light', of: () => Math.exp((f.lowLight + (f.flash > 0.8 ? -0.03 : 0)) * (c.decadesBelowDay - 0.6)), facts: { lux: c.holding.lux, gain: f.lowLight } },
-    { factor: 'chop', of: () => (f.chopLimitM === null ? 1 : 0.02 + 0.98 * Math.exp(-((r.waveHeightM / f.chopLimitM) ** 2))), facts: { waveM: r.waveHeightM, limitM: f.chopLimitM ?? 99 } },
-    { factor: 'cover', of: () => coverAccess(f, c), facts: { cover: r.cover.kind, reach: f.coverReach[r.cover.kind] ?? 0.35, density: r.cover.density } },
+    {
+      factor: 'light',
+      of: () => Math.exp((f.lowLight + (f.flash > 0.8 ? -0.03 : 0)) * (c.decadesBelowDay - 0.6)),
+      facts: { lux: c.holding.lux, gain: f.lowLight },
+    },
+    {
+      factor: 'chop',
+      of: () => (f.chopLimitM === null ? 1 : 0.02 + 0.98 * Math.exp(-((r.waveHeightM / f.chopLimitM) ** 2))),
+      facts: { waveM: r.waveHeightM, limitM: f.chopLimitM ?? 99 },
+    },
+    {
+      factor: 'cover',
+      of: () => coverAccess(f, c),
+      facts: { cover: r.cover.kind, reach: f.coverReach[r.cover.kind] ?? 0.35, density: r.cover.density },
+    },
   ];
 }
 
@@ -148,7 +225,7 @@ function speedMatch(speed: number, chase: number): number {
 }
 
 /** A lure that cannot hang as long as the fish wants. */
-const pauseMatch = (f: Family, wantedS: number): number => (f.longestPauseS >= wantedS ? 1 : 0.45 + 0.55 * Math.exp(-(wantedS - f.longestPauseS) / 5));
+const pauseMatch = (hangS: number, wantedS: number): number => (hangS >= wantedS ? 1 : 0.45 + 0.55 * Math.exp(-(wantedS - hangS) / 5));
 
 function foodMatch(f: Family, c: ReadContext): { value: number; best: number; forage: string } {
   let best = 0;
@@ -175,7 +252,10 @@ function coverAccess(f: Family, c: ReadContext): number {
 
 /** Chance of a firm snag per cast from bottom and cover together. */
 export function snagChance(f: Family, r: Reading): number {
-  const floor = f.mode === 'bottom' || (f.mode === 'swim' && r.depthM - r.fishDepthM < 0.4) ? { mud: 0.003, sand: 0.003, gravel: 0.012, shell: 0.025, rock: 0.035 }[r.bottom] * (f.hook === 'weedless' ? 0.5 : 1) : 0;
+  const floor =
+    f.mode === 'bottom' || (f.mode === 'swim' && r.depthM - r.fishDepthM < 0.4)
+      ? { mud: 0.003, sand: 0.003, gravel: 0.012, shell: 0.025, rock: 0.035 }[r.bottom] * (f.hook === 'weedless' ? 0.5 : 1)
+      : 0;
   return Math.min(0.9, coverSnagChance(f, r) + floor);
 }
 
@@ -184,13 +264,16 @@ const SNAG_COSTS_MIN = 4;
 
 export function scoreFamily(f: Family, c: ReadContext): Score {
   const { r, p } = c;
-  const depth = workingDepthM(f, r, overMoods(c.mood, (m) => p.reachM[m]!));
+  const { depthM: depth, speedMps: speed } = chooseWorking(f, c);
   const gap = gapM(depth, r.fishBandM);
-  const speed = workingSpeed(f, c);
   const zone = estimateZone(f, depth, speed, pitchedShare(f, r), spottiness(r));
   const noticed = noticedChance(f, c, gap, speed);
   const why: Contribution[] = [
-    { factor: 'zone', ln: Math.log(p.strikesPerZoneMinute * zone.zoneMinutesPerHour), facts: { minutes: zone.zoneMinutesPerHour, share: zone.share, depthM: depth } },
+    {
+      factor: 'zone',
+      ln: Math.log(p.strikesPerZoneMinute * zone.zoneMinutesPerHour),
+      facts: { minutes: zone.zoneMinutesPerHour, share: zone.share, depthM: depth },
+    },
     { factor: 'noticed', ln: Math.log(noticed), facts: { sightM: c.sightM, chance: noticed, rattle: f.rattle, thump: f.thump } },
   ];
   const product = [...c.mood] as number[];
@@ -204,7 +287,10 @@ export function scoreFamily(f: Family, c: ReadContext): Score {
   const hooked = f.hooking * (p.softMouth && f.hook === 'treble' ? 0.95 : 1);
   const lost = clamp((zone.castsPerHour * snagChance(f, r) * SNAG_COSTS_MIN) / 60, 0, 20);
   const kept = 1 / (1 + lost);
-  why.push({ factor: 'hooked', ln: Math.log(hooked), facts: { chance: hooked, hook: f.hook } }, { factor: 'snags', ln: Math.log(kept), facts: { perCast: snagChance(f, r), share: kept } });
+  why.push(
+    { factor: 'hooked', ln: Math.log(hooked), facts: { chance: hooked, hook: f.hook } },
+    { factor: 'snags', ln: Math.log(kept), facts: { perCast: snagChance(f, r), share: kept } },
+  );
   const strikesPerHour = Math.exp(why.slice(0, -2).reduce((s, w) => s + w.ln, 0));
   return { strikesPerHour, score: strikesPerHour * hooked * kept, why, zone, workingDepthM: depth, speedMps: speed, noticed };
 }

@@ -3,17 +3,54 @@ import type { CoverKind } from '../water/conditions';
 import type { CadenceStyle } from '../retrieve/cadence/library';
 
 export const BUILT_FAMILIES = [
-  'hollow-frog', 'buzzbait', 'popper', 'walking-bait', 'prop-bait', 'soft-jerk-weightless', 'floating-minnow', 'suspending-jerkbait',
-  'sinking-twitchbait', 'lipless-vibrating', 'square-bill', 'deep-crank', 'bladed-jig', 'spinnerbait', 'inline-spinner', 'swim-jig',
-  'paddletail', 'flipping-jig', 'texas-rig', 'finesse-jig', 'shaky-head', 'drop-shot', 'football-jig', 'carolina-rig', 'blade-bait',
-  'casting-spoon', 'shrimp-imitation', 'popping-cork-shrimp', 'panfish-jig-straight', 'panfish-jig-action',
+  'hollow-frog',
+  'buzzbait',
+  'popper',
+  'walking-bait',
+  'prop-bait',
+  'soft-jerk-weightless',
+  'floating-minnow',
+  'suspending-jerkbait',
+  'sinking-twitchbait',
+  'lipless-vibrating',
+  'square-bill',
+  'deep-crank',
+  'bladed-jig',
+  'spinnerbait',
+  'inline-spinner',
+  'swim-jig',
+  'paddletail',
+  'flipping-jig',
+  'texas-rig',
+  'finesse-jig',
+  'shaky-head',
+  'drop-shot',
+  'football-jig',
+  'carolina-rig',
+  'blade-bait',
+  'casting-spoon',
+  'shrimp-imitation',
+  'popping-cork-shrimp',
+  'panfish-jig-straight',
+  'panfish-jig-action',
 ] as const;
 export type FamilyId = (typeof BUILT_FAMILIES)[number];
 
 /** Families of the vocabulary whose own rooms (ice, guarding, towing, vertical, long surf) are not built yet. */
 export const UNBUILT_FAMILIES = [
-  'slender-metal', 'bucktail-jig', 'ice-lipless', 'ice-gliding-jig', 'ice-rattle-spoon', 'ice-flutter-spoon', 'ice-slender-spoon',
-  'ice-dead-stick', 'vertical-metal-jig', 'big-swimbait', 'small-swimbait', 'towed-plug', 'towed-natural-bait',
+  'slender-metal',
+  'bucktail-jig',
+  'ice-lipless',
+  'ice-gliding-jig',
+  'ice-rattle-spoon',
+  'ice-flutter-spoon',
+  'ice-slender-spoon',
+  'ice-dead-stick',
+  'vertical-metal-jig',
+  'big-swimbait',
+  'small-swimbait',
+  'towed-plug',
+  'towed-natural-bait',
 ] as const;
 
 /** Where in the water it works: on top, at a depth it is counted or driven to, along the bottom, or hung below a float. */
@@ -33,9 +70,7 @@ export const PREY_SHAPES = ['deep-fish', 'slender-fish', 'craw', 'shrimp', 'frog
 export type PreyShape = (typeof PREY_SHAPES)[number];
 
 /** How it is made: a lead head with a body of plastic and skirt, or one piece of a given density relative to water. */
-export type Build =
-  | { kind: 'head'; bodyKg: number; bodyGravity: number }
-  | { kind: 'piece'; gravity: number };
+export type Build = { kind: 'head'; bodyKg: number; bodyGravity: number } | { kind: 'piece'; gravity: number };
 
 export interface Family {
   id: FamilyId;
@@ -85,7 +120,11 @@ export interface Family {
 }
 
 /** The part of a row that differs from lure to lure; the rest has defaults. */
-type Row = Pick<Family, 'id' | 'mode' | 'build' | 'dragAreaM2' | 'weightKg' | 'lengthM' | 'depthM' | 'speedMps' | 'action' | 'shapes' | 'hook' | 'styles'> & Partial<Family>;
+type Row = Pick<
+  Family,
+  'id' | 'mode' | 'build' | 'dragAreaM2' | 'weightKg' | 'lengthM' | 'depthM' | 'speedMps' | 'action' | 'shapes' | 'hook' | 'styles'
+> &
+  Partial<Family>;
 
 /** prior: judgement, as are all figures of the family tables unless they are physics. */
 export function family(row: Row): Family {

@@ -21,7 +21,18 @@ const RISE_LIMIT = 2.5;
 const GRIP = 6;
 
 const DEFAULT_SNAG = { treble: 0.5, single: 0.28, weedless: 0.08 } as const;
-const SNAGGY = { none: 0, pads: 1, 'matted-grass': 1.4, 'submerged-grass': 0.6, reeds: 0.8, wood: 0.8, brush: 1, dock: 0.15, rock: 0.2, oyster: 0.7 } as const;
+const SNAGGY = {
+  none: 0,
+  pads: 1,
+  'matted-grass': 1.4,
+  'submerged-grass': 0.6,
+  reeds: 0.8,
+  wood: 0.8,
+  brush: 1,
+  dock: 0.15,
+  rock: 0.2,
+  oyster: 0.7,
+} as const;
 
 /** Chance of a firm snag per cast, 0–1, on this cover, with the hook it is rigged with. */
 export function coverSnagChance(f: Family, r: Reading): number {
@@ -34,15 +45,18 @@ export function findExclusion(f: Family, r: Reading, p: SpeciesProfile, rods: re
   const no = (code: LimitCode, facts: Record<string, number | string> = {}): Exclusion => ({ family: f.id, code, facts });
   const snag = coverSnagChance(f, r);
   if (snag > WORST_SNAG) return no('snags', { cover: r.cover.kind, chance: snag, hook: f.hook });
-  if (f.tempC.neverBelow !== undefined && r.surfaceTempC < f.tempC.neverBelow) return no('too-cold', { tempC: r.surfaceTempC, needC: f.tempC.neverBelow });
+  if (f.tempC.neverBelow !== undefined && r.surfaceTempC < f.tempC.neverBelow)
+    return no('too-cold', { tempC: r.surfaceTempC, needC: f.tempC.neverBelow });
   if (f.lengthM[0] > p.preyLengthM[2] * 1.05) return no('too-big', { lengthM: f.lengthM[0], mouthM: p.preyLengthM[2] });
   if (f.mode === 'surface') {
     if (r.setting === 'spillway') return no('drowned', { setting: r.setting });
     if (r.fishBandM[0] > RISE_LIMIT * p.reachM[4]) return no('fish-too-deep', { topM: r.fishBandM[0] });
   }
-  if (f.mode === 'swim' && r.fishBandM[0] - f.depthM[1] > RISE_LIMIT * p.reachM[4]) return no('cannot-reach', { topM: r.fishBandM[0], reachM: f.depthM[1] });
+  if (f.mode === 'swim' && r.fishBandM[0] - f.depthM[1] > RISE_LIMIT * p.reachM[4])
+    return no('cannot-reach', { topM: r.fishBandM[0], reachM: f.depthM[1] });
   if (r.depthM < f.depthM[0] * 0.8 && f.mode === 'swim') return no('cannot-reach', { depthM: r.depthM, needM: f.depthM[0] });
   if (f.mode === 'bottom' && r.currentMps > GRIP * Math.sqrt(f.weightKg[2])) return no('no-grip-in-current', { currentMps: r.currentMps });
-  if (rods && rods.length > 0 && rods.every((rod) => rodFit(rod, f.weightKg[0]) === 'too-heavy' || rodFit(rod, f.weightKg[2]) === 'too-light')) return no('no-rod', {});
+  if (rods && rods.length > 0 && rods.every((rod) => rodFit(rod, f.weightKg[0]) === 'too-heavy' || rodFit(rod, f.weightKg[2]) === 'too-light'))
+    return no('no-rod', {});
   return null;
 }

@@ -14,7 +14,8 @@ export function lurePhysics(f: Family, weightKg: number, trailer: Trailer = 'fla
   const scale = (weightKg / f.weightKg[1]) ** (2 / 3);
   const dragAreaM2 = f.dragAreaM2 * scale * (f.trailers ? TRAILER_DRAG[trailer] : 1);
   const liftAreaM2 = f.liftAreaM2 * scale;
-  if (f.build.kind === 'piece') return { massKg: weightKg, volumeM3: weightKg / (f.build.gravity * FRESH_KG_M3), dragAreaM2, liftAreaM2, addedMass: 0.5 };
+  if (f.build.kind === 'piece')
+    return { massKg: weightKg, volumeM3: weightKg / (f.build.gravity * FRESH_KG_M3), dragAreaM2, liftAreaM2, addedMass: 0.5 };
   return {
     massKg: weightKg + f.build.bodyKg,
     volumeM3: weightKg / LEAD_KG_M3 + f.build.bodyKg / (f.build.bodyGravity * FRESH_KG_M3),
@@ -24,7 +25,8 @@ export function lurePhysics(f: Family, weightKg: number, trailer: Trailer = 'fla
   };
 }
 
-export const waterDensityKgM3 = (salinity: 'fresh' | 'brackish' | 'salt'): number => (salinity === 'fresh' ? 998 : salinity === 'brackish' ? 1010 : 1025);
+export const waterDensityKgM3 = (salinity: 'fresh' | 'brackish' | 'salt'): number =>
+  salinity === 'fresh' ? 998 : salinity === 'brackish' ? 1010 : 1025;
 
 /** Kinematic viscosity of water, m²/s, 0–35 °C (fit to tables, ± 2 %): 1.79e-6 at 0, 1.00e-6 at 20. */
 export const viscosityM2s = (tempC: number): number => 1.79e-6 / (1 + 0.0337 * tempC + 0.000221 * tempC * tempC);

@@ -84,7 +84,13 @@ export function rankFamilies(conditions: Conditions, options: RankOptions = {}):
     }
     const [low, high] = rangeOf(f, draws, seat);
     const score = scoreFamily(f, context);
-    ranked.push({ family: f.id, ...score, low: Math.min(low, score.strikesPerHour), high: Math.max(high, score.strikesPerHour), rig: chooseRig(f, reading, species, mood.mean, schools) });
+    ranked.push({
+      family: f.id,
+      ...score,
+      low: Math.min(low, score.strikesPerHour),
+      high: Math.max(high, score.strikesPerHour),
+      rig: chooseRig(f, reading, species, mood.mean, schools),
+    });
   });
   ranked.sort((a, b) => b.score - a.score || (a.family < b.family ? -1 : 1));
   return { reading, mood, ranked, excluded, plan: chooseThree(ranked, reading, species), notes };
@@ -103,7 +109,9 @@ export function chooseThree(ranked: readonly RankedFamily[], reading: Reading, s
   const again = (casts: number) => {
     const distribution = afterEmpties(reading, species, casts, start.zone.share);
     const c = readContext(reading, species, distribution);
-    return ranked.map((x) => ({ id: x.family, f: familyOf(x.family), score: scoreFamily(familyOf(x.family), c).score })).sort((a, b) => b.score - a.score);
+    return ranked
+      .map((x) => ({ id: x.family, f: familyOf(x.family), score: scoreFamily(familyOf(x.family), c).score }))
+      .sort((a, b) => b.score - a.score);
   };
   const first = familyOf(start.family);
   const differs = (f: Family, g: Family): boolean => f.id !== g.id && (f.mode !== g.mode || Math.abs(f.action - g.action) >= 0.25);
@@ -120,4 +128,3 @@ function afterEmpties(r: Reading, species: SpeciesProfile, casts: number, share:
   const ln = signLogLikelihood({ kind: 'empty-cast', count: casts, zoneShare: share })!;
   return normalise(judgeMood(r, species).distribution.map((v, i) => v * Math.exp(ln[i]!)));
 }
-

@@ -19,7 +19,18 @@ export interface MoodReason {
 }
 
 /** prior: judgement. Index of a fish at no comfort, and what full comfort adds. */
-const GAIN = { base: 0.85, comfort: 1.75, warmingInCold: 0.2, coolingInHeat: 0.15, sharpFall: 0.32, frontPassed: 0.55, frontComing: 0.25, light: 0.25, current: 0.3, pressure: 0.3 } as const;
+const GAIN = {
+  base: 0.85,
+  comfort: 1.75,
+  warmingInCold: 0.2,
+  coolingInHeat: 0.15,
+  sharpFall: 0.32,
+  frontPassed: 0.55,
+  frontComing: 0.25,
+  light: 0.25,
+  current: 0.3,
+  pressure: 0.3,
+} as const;
 const WIDTH = 0.95;
 
 export function moodPrior(r: Reading, p: SpeciesProfile): { distribution: MoodDistribution; reasons: MoodReason[] } {

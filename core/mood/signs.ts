@@ -28,7 +28,15 @@ const STRIKES_PER_ZONE_CAST: PerMood = [0.005, 0.025, 0.06, 0.12, 0.22];
 const HALF_LIFE_MIN = 90;
 
 /** Signs that can be looked for on any water, in the order they are offered. */
-export const WATCHABLE_SIGNS: readonly SignKind[] = ['follow', 'short-strike', 'chase-miss', 'marks-ignore-lure', 'marks-rise', 'hit-at-once', 'school-fires'];
+export const WATCHABLE_SIGNS: readonly SignKind[] = [
+  'follow',
+  'short-strike',
+  'chase-miss',
+  'marks-ignore-lure',
+  'marks-rise',
+  'hit-at-once',
+  'school-fires',
+];
 
 /** How much n like observations weigh together. */
 export const temperedCount = (n: number): number => (n <= 0 ? 0 : n ** 0.7);

@@ -16,8 +16,16 @@ export interface RecordKind<T> {
   migrations: Record<number, (old: Plain) => Plain>;
 }
 
-export const defineRecord = <S extends z.ZodType>(kind: string, schema: S, version = 1, migrations: RecordKind<z.infer<S>>['migrations'] = {}): RecordKind<z.infer<S>> => ({
-  kind, version, schema: schema as z.ZodType<z.infer<S>>, migrations,
+export const defineRecord = <S extends z.ZodType>(
+  kind: string,
+  schema: S,
+  version = 1,
+  migrations: RecordKind<z.infer<S>>['migrations'] = {},
+): RecordKind<z.infer<S>> => ({
+  kind,
+  version,
+  schema: schema as z.ZodType<z.infer<S>>,
+  migrations,
 });
 
 const envelope = z.strictObject({ version: z.number().int().min(1), data: z.record(z.string(), z.unknown()) });
@@ -26,7 +34,10 @@ export function encodeRecord<T>(k: RecordKind<T>, data: T): string {
   return JSON.stringify({ version: k.version, data });
 }
 
-const problem = (code: string, path: string, expected: string): { ok: false; problems: Problem[] } => ({ ok: false, problems: [{ code, path, expected }] });
+const problem = (code: string, path: string, expected: string): { ok: false; problems: Problem[] } => ({
+  ok: false,
+  problems: [{ code, path, expected }],
+});
 
 export function decodeRecord<T>(k: RecordKind<T>, text: string): Result<T> {
   let value: unknown;

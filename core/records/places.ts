@@ -32,6 +32,17 @@ export type WaterPlace = z.infer<typeof waterRecord.schema>;
 
 export const spotRecord = defineRecord(
   'spot',
-  z.strictObject({ id, waterId: id, name: itemName, latDeg: z.number().min(-90).max(90), lonDeg: z.number().min(-180).max(180), bait: z.boolean(), current: z.boolean(), structure: z.boolean(), depthChange: z.boolean(), note: z.string().max(500) }),
+  z.strictObject({
+    id,
+    waterId: id,
+    name: itemName,
+    latDeg: z.number().min(-90).max(90),
+    lonDeg: z.number().min(-180).max(180),
+    bait: z.boolean(),
+    current: z.boolean(),
+    structure: z.boolean(),
+    depthChange: z.boolean(),
+    note: z.string().max(500),
+  }),
 );
 export type Spot = z.infer<typeof spotRecord.schema>;

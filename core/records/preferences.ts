@@ -2,7 +2,14 @@ import * as z from 'zod';
 import { defineRecord } from './define';
 import { id, ms } from './tackle';
 
-const unitsSchema = z.strictObject({ temp: z.enum(['F', 'C']), depth: z.enum(['ft', 'm']), size: z.enum(['in', 'cm']), weight: z.enum(['oz', 'g']), line: z.enum(['lb', 'kg']), speed: z.enum(['mph', 'kmh']) });
+const unitsSchema = z.strictObject({
+  temp: z.enum(['F', 'C']),
+  depth: z.enum(['ft', 'm']),
+  size: z.enum(['in', 'cm']),
+  weight: z.enum(['oz', 'g']),
+  line: z.enum(['lb', 'kg']),
+  speed: z.enum(['mph', 'kmh']),
+});
 
 export const preferencesRecord = defineRecord(
   'preferences',

@@ -34,22 +34,54 @@ export type Lure = z.infer<typeof lureRecord.schema>;
 
 export const rodRecord = defineRecord(
   'rod',
-  z.strictObject({ id, name: itemName, lengthM: z.number().min(0.4).max(5), minLureKg: z.number().min(0.0002).max(1), maxLureKg: z.number().min(0.0005).max(1), action: z.enum(ROD_ACTIONS), retiredAtMs }).refine((r) => r.minLureKg < r.maxLureKg, { path: ['maxLureKg'], message: 'more than the lightest lure' }),
+  z
+    .strictObject({
+      id,
+      name: itemName,
+      lengthM: z.number().min(0.4).max(5),
+      minLureKg: z.number().min(0.0002).max(1),
+      maxLureKg: z.number().min(0.0005).max(1),
+      action: z.enum(ROD_ACTIONS),
+      retiredAtMs,
+    })
+    .refine((r) => r.minLureKg < r.maxLureKg, { path: ['maxLureKg'], message: 'more than the lightest lure' }),
 );
 export type Rod = z.infer<typeof rodRecord.schema>;
 
 export const reelRecord = defineRecord(
   'reel',
-  z.strictObject({ id, name: itemName, ratio: z.number().min(1).max(12), spoolM: z.number().min(0.01).max(0.2), arborM: z.number().min(0.005).max(0.2), capacityM: z.number().min(10).max(2000), retiredAtMs }).refine((r) => r.arborM < r.spoolM, { path: ['arborM'], message: 'less than the full spool' }),
+  z
+    .strictObject({
+      id,
+      name: itemName,
+      ratio: z.number().min(1).max(12),
+      spoolM: z.number().min(0.01).max(0.2),
+      arborM: z.number().min(0.005).max(0.2),
+      capacityM: z.number().min(10).max(2000),
+      retiredAtMs,
+    })
+    .refine((r) => r.arborM < r.spoolM, { path: ['arborM'], message: 'less than the full spool' }),
 );
 export type Reel = z.infer<typeof reelRecord.schema>;
 
-export const lineRecord = defineRecord('line', z.strictObject({ id, name: itemName, material: z.enum(LINE_MATERIALS), strengthLb: z.number().min(1).max(200), retiredAtMs }));
+export const lineRecord = defineRecord(
+  'line',
+  z.strictObject({ id, name: itemName, material: z.enum(LINE_MATERIALS), strengthLb: z.number().min(1).max(200), retiredAtMs }),
+);
 export type Line = z.infer<typeof lineRecord.schema>;
 
 /** A measurement the angler made of a lure; read by the calibration of lure parameters. */
 export const calibrationRecord = defineRecord(
   'calibration',
-  z.strictObject({ id, lureId: id, kind: z.enum(['sink-slack', 'sink-tight', 'ticks-bottom', 'turns-in']), depthM: z.number().min(0).max(100).nullable(), seconds: z.number().min(0).max(600).nullable(), turns: z.number().min(0).max(500).nullable(), castM: z.number().min(0).max(150).nullable(), atMs: ms }),
+  z.strictObject({
+    id,
+    lureId: id,
+    kind: z.enum(['sink-slack', 'sink-tight', 'ticks-bottom', 'turns-in']),
+    depthM: z.number().min(0).max(100).nullable(),
+    seconds: z.number().min(0).max(600).nullable(),
+    turns: z.number().min(0).max(500).nullable(),
+    castM: z.number().min(0).max(150).nullable(),
+    atMs: ms,
+  }),
 );
 export type Calibration = z.infer<typeof calibrationRecord.schema>;

@@ -14,7 +14,11 @@ import { id, ms } from './tackle';
 /** What was read or entered today; whatever is absent is assumed. */
 export const readingsSchema = z.strictObject({
   water: waterSchema.omit({ setting: true }).partial().extend({ cover: coverSchema.nullish() }),
-  sky: z.strictObject({ cloud: z.number().min(0).max(1).nullish(), sunElevationDeg: z.number().min(-90).max(90).nullish(), front: z.enum(FRONTS).nullish() }),
+  sky: z.strictObject({
+    cloud: z.number().min(0).max(1).nullish(),
+    sunElevationDeg: z.number().min(-90).max(90).nullish(),
+    front: z.enum(FRONTS).nullish(),
+  }),
   forage: z.array(z.enum(FORAGES)).optional(),
   forageAbundance: z.enum(ABUNDANCES).optional(),
   pressure: z.enum(FISHING_PRESSURES).optional(),
@@ -58,7 +62,16 @@ const stepSchema = z.strictObject({
 });
 
 export const presentationSchema = z.strictObject({
-  rig: z.strictObject({ family: z.enum(BUILT_FAMILIES), weightKg: finite, sizeM: finite, colour: z.enum(COLOURS), trailer: z.enum(TRAILERS), hook: z.enum(HOOKS), noise: z.enum(NOISES), peg: z.boolean().nullable() }),
+  rig: z.strictObject({
+    family: z.enum(BUILT_FAMILIES),
+    weightKg: finite,
+    sizeM: finite,
+    colour: z.enum(COLOURS),
+    trailer: z.enum(TRAILERS),
+    hook: z.enum(HOOKS),
+    noise: z.enum(NOISES),
+    peg: z.boolean().nullable(),
+  }),
   lureId: z.string().nullable(),
   lureName: z.string(),
   lure: lurePhysicsSchema,
@@ -111,7 +124,10 @@ export const eventRecord = defineRecord(
 export type StrikeEvent = z.infer<typeof eventRecord.schema>;
 
 /** Casts made; one a tap on the water, more when entered afterwards. */
-export const castRecord = defineRecord('cast', z.strictObject({ id, blockId: id, seq: z.number().int().min(0), atMs: ms, count: z.number().int().min(1).max(1000) }));
+export const castRecord = defineRecord(
+  'cast',
+  z.strictObject({ id, blockId: id, seq: z.number().int().min(0), atMs: ms, count: z.number().int().min(1).max(1000) }),
+);
 export type CastTally = z.infer<typeof castRecord.schema>;
 
 /** Takes a cast or an event back without touching it. */

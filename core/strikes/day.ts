@@ -22,7 +22,9 @@ export function composeDay(book: Book, trip: Trip, logSigns: readonly Sign[], no
   const u = water.usual;
   const r = trip.readings;
   const signs: Sign[] = [
-    ...trip.signs.map((s) => ({ kind: s.kind, count: s.count, minutesAgo: Math.max(0, Math.round((nowMs - s.atMs) / 60_000)) })).filter((s) => s.minutesAgo < FORGET_MIN),
+    ...trip.signs
+      .map((s) => ({ kind: s.kind, count: s.count, minutesAgo: Math.max(0, Math.round((nowMs - s.atMs) / 60_000)) }))
+      .filter((s) => s.minutesAgo < FORGET_MIN),
     ...logSigns,
   ];
   const assumed = new Set<string>();
@@ -48,7 +50,11 @@ export function composeDay(book: Book, trip: Trip, logSigns: readonly Sign[], no
       waveHeightM: pick('water.waveHeightM', w.waveHeightM, null),
       currentMps: pick('water.currentMps', w.currentMps, null),
     },
-    sky: { cloud: pick('sky.cloud', r.sky.cloud, null), front: pick('sky.front', r.sky.front, null), sunElevationDeg: r.sky.sunElevationDeg ?? Math.round(sunElevationDeg(nowMs, water)) },
+    sky: {
+      cloud: pick('sky.cloud', r.sky.cloud, null),
+      front: pick('sky.front', r.sky.front, null),
+      sunElevationDeg: r.sky.sunElevationDeg ?? Math.round(sunElevationDeg(nowMs, water)),
+    },
     month,
     forage: r.forage ?? (u.forage.length > 0 ? u.forage : null),
     forageAbundance: r.forageAbundance ?? null,

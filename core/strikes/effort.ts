@@ -5,7 +5,7 @@ import type { Conditions } from '../water/conditions';
 
 /** Readings that define a block; the sun's creeping and what the log itself says do not. */
 export function conditionsKey(c: Conditions): string {
-  const { signs: _signs, sky, ...rest } = c;
+  const { signs, sky, ...rest } = c;
   return contentHash({ ...rest, sky: { cloud: sky?.cloud ?? null, front: sky?.front ?? null } });
 }
 

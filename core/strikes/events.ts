@@ -12,7 +12,12 @@ export const isHooked = (k: EventKind): boolean => k === 'lost' || k === 'landed
 export const isLanded = (k: EventKind): boolean => k === 'landed';
 
 const BITE_SIGN: Record<Phase, SignKind> = {
-  splash: 'bite-on-splash', fall: 'bite-on-fall', pause: 'bite-on-pause', move: 'bite-on-move', deflection: 'bite-on-deflection', boat: 'bite-on-move',
+  splash: 'bite-on-splash',
+  fall: 'bite-on-fall',
+  pause: 'bite-on-pause',
+  move: 'bite-on-move',
+  deflection: 'bite-on-deflection',
+  boat: 'bite-on-move',
 };
 
 export interface LoggedEvent {

@@ -14,7 +14,13 @@ export interface Tally {
 
 export function tallyOf(casts: readonly { count: number }[], events: readonly StrikeEvent[]): Tally {
   const count = (f: (k: StrikeEvent['kind']) => boolean): number => events.filter((e) => f(e.kind)).length;
-  return { casts: casts.reduce((s, c) => s + c.count, 0), strikes: count(isStrike), hooked: count(isHooked), landed: count(isLanded), events: [...events] };
+  return {
+    casts: casts.reduce((s, c) => s + c.count, 0),
+    strikes: count(isStrike),
+    hooked: count(isHooked),
+    landed: count(isLanded),
+    events: [...events],
+  };
 }
 
 /** Tallies of every block of the book, in one pass. */
@@ -35,7 +41,10 @@ function groupBy<T>(items: readonly T[], key: (t: T) => string): Map<string, T[]
   return out;
 }
 
-export const blocksOfTrip = (book: Book, tripId: string): EffortBlock[] => Object.values(book.block).filter((b) => b.tripId === tripId).sort((a, b) => a.startedAtMs - b.startedAtMs);
+export const blocksOfTrip = (book: Book, tripId: string): EffortBlock[] =>
+  Object.values(book.block)
+    .filter((b) => b.tripId === tripId)
+    .sort((a, b) => a.startedAtMs - b.startedAtMs);
 
 export interface TripTally extends Tally {
   blocks: EffortBlock[];
@@ -49,6 +58,9 @@ export function tallyTrip(book: Book, tripId: string, nowMs: number): TripTally 
   const events = tallies.flatMap((t) => t.events).sort((a, b) => a.seq - b.seq);
   const casts = tallies.reduce((s, t) => s + t.casts, 0);
   const share = casts > 0 ? blocks.reduce((s, b, i) => s + b.zoneShare * tallies[i]!.casts, 0) / casts : 0.5;
-  const total = tallyOf([{ count: casts }].filter((c) => c.count > 0), events);
+  const total = tallyOf(
+    [{ count: casts }].filter((c) => c.count > 0),
+    events,
+  );
   return { ...total, blocks, signs: signsFromLog(events, casts, share, nowMs) };
 }

@@ -40,21 +40,63 @@ export interface Reading {
 
 /** Surface temperature by month, temperate north, °C. */
 const MONTH_TEMP_C: readonly (readonly [number, number])[] = [
-  [1, 4], [2, 4], [3, 8], [4, 13], [5, 18], [6, 22], [7, 26], [8, 26], [9, 22], [10, 16], [11, 10], [12, 6],
+  [1, 4],
+  [2, 4],
+  [3, 8],
+  [4, 13],
+  [5, 18],
+  [6, 22],
+  [7, 26],
+  [8, 26],
+  [9, 22],
+  [10, 16],
+  [11, 10],
+  [12, 6],
 ];
 
 /** Water depth within a cast, m. */
 const SETTING_DEPTH_M: Record<Setting, number> = {
-  pond: 2.5, lake: 4, reservoir: 5, river: 2.5, spillway: 3, 'tidal-creek': 1.8, flat: 1.2, inlet: 4, 'back-bay': 2, jetty: 6, surf: 2, ice: 6,
+  pond: 2.5,
+  lake: 4,
+  reservoir: 5,
+  river: 2.5,
+  spillway: 3,
+  'tidal-creek': 1.8,
+  flat: 1.2,
+  inlet: 4,
+  'back-bay': 2,
+  jetty: 6,
+  surf: 2,
+  ice: 6,
 };
 
 /** Visible depth, m. */
 const SETTING_CLARITY_M: Record<Setting, number> = {
-  pond: 1, lake: 1.5, reservoir: 1.2, river: 0.9, spillway: 0.9, 'tidal-creek': 0.7, flat: 1, inlet: 1.3, 'back-bay': 0.9, jetty: 1.5, surf: 1, ice: 3,
+  pond: 1,
+  lake: 1.5,
+  reservoir: 1.2,
+  river: 0.9,
+  spillway: 0.9,
+  'tidal-creek': 0.7,
+  flat: 1,
+  inlet: 1.3,
+  'back-bay': 0.9,
+  jetty: 1.5,
+  surf: 1,
+  ice: 3,
 };
 
 const COVER_DENSITY: Record<CoverKind, number> = {
-  none: 0, pads: 0.5, 'matted-grass': 0.8, 'submerged-grass': 0.5, reeds: 0.5, wood: 0.5, brush: 0.5, dock: 0.4, rock: 0.4, oyster: 0.5,
+  none: 0,
+  pads: 0.5,
+  'matted-grass': 0.8,
+  'submerged-grass': 0.5,
+  reeds: 0.5,
+  wood: 0.5,
+  brush: 0.5,
+  dock: 0.4,
+  rock: 0.4,
+  oyster: 0.5,
 };
 
 const saltOf = (s: Setting): Salinity =>
@@ -71,7 +113,8 @@ export const SPREAD = {
 } as const;
 
 /** Significant wave height from wind alone over a short fetch, m: H ≈ 0.0026·U^1.1·√fetch(km)·… reduced to a 400 m fetch (fetch-limited growth law, Hasselmann 1973, simplified). */
-export const chopFromWindM = (windMps: number, fetchM = 400): number => 0.0016 * Math.sqrt((9.81 * fetchM) / Math.max(windMps, 0.1) ** 2) * (windMps ** 2 / 9.81);
+export const chopFromWindM = (windMps: number, fetchM = 400): number =>
+  0.0016 * Math.sqrt((9.81 * fetchM) / Math.max(windMps, 0.1) ** 2) * (windMps ** 2 / 9.81);
 
 /** Fish band where none was read: fish depth ± the larger of 0.3 m and 10 %, kept inside the water. */
 export function defaultFishBandM(fishDepthM: number, depthM: number): readonly [number, number] {
@@ -119,7 +162,10 @@ export function resolveConditions(c: Conditions): Reading {
     sunElevationDeg: take(c.sky?.sunElevationDeg, 'sky.sunElevationDeg', 25),
     front: take(c.sky?.front, 'sky.front', 'none' as Front),
     month,
-    forage: c.forage && c.forage.length > 0 ? c.forage : (assumed.push('forage'), saltOf(w.setting) === 'fresh' ? (['minnow'] as const) : (['mullet', 'shrimp-small'] as const)),
+    forage:
+      c.forage && c.forage.length > 0
+        ? c.forage
+        : (assumed.push('forage'), saltOf(w.setting) === 'fresh' ? (['minnow'] as const) : (['mullet', 'shrimp-small'] as const)),
     forageAbundance: take(c.forageAbundance, 'forageAbundance', 'normal' as const),
     pressure: take(c.pressure, 'pressure', 'normal' as const),
     access: take(c.access, 'access', 'bank' as const),

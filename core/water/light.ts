@@ -12,7 +12,17 @@ import { interpolate } from '../numbers';
 
 /** log10 of clear-sky illuminance (lx) against sun elevation (°): starlight 0.002 lx, civil dusk 3 lx, horizon 500 lx, 30° 50 klx. */
 const LOG_LUX: readonly (readonly [number, number])[] = [
-  [-18, -2.7], [-12, -2.1], [-6, 0.48], [-3, 1.6], [0, 2.7], [5, 3.75], [10, 4.1], [20, 4.5], [30, 4.7], [60, 5], [90, 5.05],
+  [-18, -2.7],
+  [-12, -2.1],
+  [-6, 0.48],
+  [-3, 1.6],
+  [0, 2.7],
+  [5, 3.75],
+  [10, 4.1],
+  [20, 4.5],
+  [30, 4.7],
+  [60, 5],
+  [90, 5.05],
 ];
 
 /** Illuminance at the surface, lx. */
@@ -24,7 +34,8 @@ export function surfaceLux(sunElevationDeg: number, cloud: number): number {
 export const attenuationPerM = (clarityM: number): number => 1.7 / Math.max(clarityM, 0.05);
 
 /** Illuminance at depth, lx. */
-export const luxAtDepth = (surface: number, clarityM: number, depthM: number): number => surface * Math.exp(-attenuationPerM(clarityM) * Math.max(depthM, 0));
+export const luxAtDepth = (surface: number, clarityM: number, depthM: number): number =>
+  surface * Math.exp(-attenuationPerM(clarityM) * Math.max(depthM, 0));
 
 /** How far a fish sees a contrasting lure, m. */
 export function sightingRangeM(clarityM: number, lux: number): number {

@@ -33,13 +33,20 @@ export function DayProvider({ children }: { children: ReactNode }) {
   const committer = useCommitter();
   const book = loaded.data?.book ?? NOTHING;
   const prefs = book.preferences.mine ?? DEFAULT_PREFERENCES;
-  const now = useNow(prefs.demoClock, 30_000);
-  const nowMs = Math.floor(now / BUCKET_MS) * BUCKET_MS;
+  const nowMs = useNow(prefs.demoClock, BUCKET_MS);
   const state = useDayState(book, nowMs);
   const actions = useDayActions(state, committer);
   const quarantined = loaded.data?.quarantined;
   const value = useMemo(
-    () => ({ ...state, status: loaded.isError ? ('error' as const) : loaded.isPending ? ('loading' as const) : ('ready' as const), book, quarantined: quarantined ?? [], nowMs, actions, committer }),
+    () => ({
+      ...state,
+      status: loaded.isError ? ('error' as const) : loaded.isPending ? ('loading' as const) : ('ready' as const),
+      book,
+      quarantined: quarantined ?? [],
+      nowMs,
+      actions,
+      committer,
+    }),
     [state, loaded.isError, loaded.isPending, book, quarantined, nowMs, actions, committer],
   );
   return <DayContext.Provider value={value}>{children}</DayContext.Provider>;

@@ -86,8 +86,16 @@ export function useDayActions(state: DayState, { commit, current }: Committer): 
     if (existing) return { block: existing, puts, seq };
     const ranked = ranking?.ranked.find((r) => r.family === lure.family);
     const block = {
-      id: newId(), tripId: trip.id, presentationId: id, presentation: plan.presentation, conditions: request.conditions, startedAtMs: now(), endedAtMs: null,
-      zoneShare: plan.zoneShare.mean, zoneSecondsPerCast: plan.zoneSecondsPerCast, phaseS: plan.phaseS,
+      id: newId(),
+      tripId: trip.id,
+      presentationId: id,
+      presentation: plan.presentation,
+      conditions: request.conditions,
+      startedAtMs: now(),
+      endedAtMs: null,
+      zoneShare: plan.zoneShare.mean,
+      zoneSecondsPerCast: plan.zoneSecondsPerCast,
+      phaseS: plan.phaseS,
       expectedPerCast: ranked ? Math.min(1, ranked.strikesPerHour / Math.max(ranked.zone.castsPerHour, 1)) : 0.02,
     } as EffortBlock;
     const previous = blocks[blocks.length - 1];
@@ -111,7 +119,18 @@ export function useDayActions(state: DayState, { commit, current }: Committer): 
       const at = blockNow();
       if (!at) return null;
       const id = newId();
-      const event: StrikeEvent = { id, blockId: at.block.id, seq: at.seq, atMs: now(), kind, phase: null, place: null, side: null, depthM: null, lengthM: null };
+      const event: StrikeEvent = {
+        id,
+        blockId: at.block.id,
+        seq: at.seq,
+        atMs: now(),
+        kind,
+        phase: null,
+        place: null,
+        side: null,
+        depthM: null,
+        lengthM: null,
+      };
       commit([...at.puts, put('event', event)]);
       remember(id, kind);
       return id;
@@ -144,16 +163,42 @@ export function useDayActions(state: DayState, { commit, current }: Committer): 
       }),
     [changeTrip, now],
   );
-  const takeSign = useCallback((kind: SignKind) => changeTrip((t) => ({ ...t, signs: t.signs.map((s) => (s.kind === kind ? { ...s, count: s.count - 1 } : s)).filter((s) => s.count > 0) })), [changeTrip]);
-  const setSettings = useCallback((change: PlanSettings | null) => changeTrip((t) => ({ ...t, settings: change === null ? {} : { ...t.settings, ...change } })), [changeTrip]);
+  const takeSign = useCallback(
+    (kind: SignKind) =>
+      changeTrip((t) => ({ ...t, signs: t.signs.map((s) => (s.kind === kind ? { ...s, count: s.count - 1 } : s)).filter((s) => s.count > 0) })),
+    [changeTrip],
+  );
+  const setSettings = useCallback(
+    (change: PlanSettings | null) => changeTrip((t) => ({ ...t, settings: change === null ? {} : { ...t.settings, ...change } })),
+    [changeTrip],
+  );
   const chooseLure = useCallback((id: string | null) => changeTrip((t) => ({ ...t, lureId: id, settings: {} })), [changeTrip]);
 
   const startTrip = useCallback(
     (waterId: string, species: SpeciesId) => {
       const prefs = prefsNow();
-      const trip: Trip = { id: newId(), waterId, spotId: null, species, startedAtMs: now(), endedAtMs: null, readings: { water: {}, sky: {} }, signs: [], lureId: null, rodId: null, reelId: null, lineId: null, settings: {}, note: '' };
+      const trip: Trip = {
+        id: newId(),
+        waterId,
+        spotId: null,
+        species,
+        startedAtMs: now(),
+        endedAtMs: null,
+        readings: { water: {}, sky: {} },
+        signs: [],
+        lureId: null,
+        rodId: null,
+        reelId: null,
+        lineId: null,
+        settings: {},
+        note: '',
+      };
       const old = tripNow();
-      commit([...(old ? [put('trip', { ...old, endedAtMs: now() })] : []), put('trip', trip), put('preferences', { ...prefs, activeTripId: trip.id })]);
+      commit([
+        ...(old ? [put('trip', { ...old, endedAtMs: now() })] : []),
+        put('trip', trip),
+        put('preferences', { ...prefs, activeTripId: trip.id }),
+      ]);
     },
     [commit, now, prefsNow, tripNow],
   );
@@ -163,7 +208,22 @@ export function useDayActions(state: DayState, { commit, current }: Committer): 
   }, [commit, now, prefsNow, tripNow]);
 
   return useMemo(
-    () => ({ savePrefs, changeTrip, setReadings, addSign, takeSign, setSettings, chooseLure, startTrip, endTrip, logCast, logEvent, setPhase, takeBack, last }),
+    () => ({
+      savePrefs,
+      changeTrip,
+      setReadings,
+      addSign,
+      takeSign,
+      setSettings,
+      chooseLure,
+      startTrip,
+      endTrip,
+      logCast,
+      logEvent,
+      setPhase,
+      takeBack,
+      last,
+    }),
     [savePrefs, changeTrip, setReadings, addSign, takeSign, setSettings, chooseLure, startTrip, endTrip, logCast, logEvent, setPhase, takeBack, last],
   );
 }

@@ -44,7 +44,8 @@ export interface DayState {
   planError: boolean;
 }
 
-const inUse = <T extends { retiredAtMs: number | null }>(all: Readonly<Record<string, T>>): T[] => Object.values(all).filter((x) => x.retiredAtMs === null);
+const inUse = <T extends { retiredAtMs: number | null }>(all: Readonly<Record<string, T>>): T[] =>
+  Object.values(all).filter((x) => x.retiredAtMs === null);
 
 function chooseTackle(book: Book, day: Day | null, prefs: Preferences, lure: Lure | null): Tackle | null {
   const rods = inUse(book.rod);
@@ -100,7 +101,10 @@ export function useDayState(book: Book, nowMs: number): DayState {
   });
   const ranking = rankQuery.data ?? null;
 
-  const startLure = useMemo(() => box.find((l) => l.family === ranking?.plan?.start) ?? box.find((l) => l.family === ranking?.ranked[0]?.family) ?? null, [box, ranking]);
+  const startLure = useMemo(
+    () => box.find((l) => l.family === ranking?.plan?.start) ?? box.find((l) => l.family === ranking?.ranked[0]?.family) ?? null,
+    [box, ranking],
+  );
   const picked = trip?.lureId ? (book.lure[trip.lureId] ?? null) : null;
   const lure = picked ?? startLure;
   const tackle = useMemo(() => chooseTackle(book, day, prefs, lure), [book, day, prefs, lure]);
@@ -112,12 +116,20 @@ export function useDayState(book: Book, nowMs: number): DayState {
   const plan = [settled.data, first.data].find((x): x is Plan => !!x && isPlan(x)) ?? null;
 
   return {
-    prefs, day, reading, mood, tally, box, ranking,
+    prefs,
+    day,
+    reading,
+    mood,
+    tally,
+    box,
+    ranking,
     rankingBusy: rankQuery.isFetching,
     rankingError: rankQuery.isError,
     lure,
     suggested: startLure && lure && startLure.id !== lure.id ? startLure : null,
-    tackle, request, plan,
+    tackle,
+    request,
+    plan,
     planBusy: settled.isFetching,
     planError: settled.isError,
   };

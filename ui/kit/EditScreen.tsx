@@ -18,7 +18,7 @@ import { realNowMs } from '../platform/clock';
 import { newId } from '../platform/ids';
 import { Screen } from '../shell/Screen';
 import { stepBy } from '../theme/stepping';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 import { EDITABLE, fieldsOf, getAt, KIND_NAME, lureDefaults, newDraft, setAt, type Draft, type EditableKind, type Field } from './fields';
 
 export function EditScreen() {
@@ -68,17 +68,36 @@ function Editor({ kind, existing }: { kind: EditableKind; existing: Draft | null
   const retired = draft.retiredAtMs !== null;
   const used = kind === 'lure' && Object.values(book.block).some((b) => b.presentation.lureId === draft.id);
   return (
-    <Screen title={existing ? String(existing.name) : `A new ${KIND_NAME[kind]}`} sub={existing ? `Change this ${KIND_NAME[kind]}` : undefined} section={false}>
+    <Screen
+      title={existing ? String(existing.name) : `A new ${KIND_NAME[kind]}`}
+      sub={existing ? `Change this ${KIND_NAME[kind]}` : undefined}
+      section={false}
+    >
       {fieldsOf(kind, units).map((f) => (
-        <FieldView key={f.key} f={f} value={getAt(draft, f.key)} problem={problems.find((x) => x.path === f.key)} onChange={(v) => change(f.key, v)} />
+        <FieldView
+          key={f.key}
+          f={f}
+          value={getAt(draft, f.key)}
+          problem={problems.find((x) => x.path === f.key)}
+          onChange={(v) => change(f.key, v)}
+        />
       ))}
-      {problems.length > 0 ? <View role="alert"><Say tone="bad" kind="strong">{`Not saved yet: ${problems.map((x) => `${x.path} wants ${x.expected ?? x.code}`).join('; ')}.`}</Say></View> : null}
+      {problems.length > 0 ? (
+        <View role="alert">
+          <Say tone="bad" kind="strong">{`Not saved yet: ${problems.map((x) => `${x.path} wants ${x.expected ?? x.code}`).join('; ')}.`}</Say>
+        </View>
+      ) : null}
       <Button kind="solid" title="Save" onPress={() => save(draft)} />
       <Button title="Back without saving" onPress={back} />
       {existing ? (
         <View style={{ gap: 6 }}>
-          <Button title={retired ? `Bring this ${KIND_NAME[kind]} back` : `Retire this ${KIND_NAME[kind]}`} onPress={() => save({ ...draft, retiredAtMs: retired ? null : realNowMs() })} />
-          <Say kind="label" tone="soft">{used ? 'Retired lures keep their place in your record.' : 'Retired things are kept, out of the way.'}</Say>
+          <Button
+            title={retired ? `Bring this ${KIND_NAME[kind]} back` : `Retire this ${KIND_NAME[kind]}`}
+            onPress={() => save({ ...draft, retiredAtMs: retired ? null : realNowMs() })}
+          />
+          <Say kind="label" tone="soft">
+            {used ? 'Retired lures keep their place in your record.' : 'Retired things are kept, out of the way.'}
+          </Say>
         </View>
       ) : null}
     </Screen>
@@ -91,7 +110,16 @@ function FieldView({ f, value, problem, onChange }: { f: Field; value: unknown; 
   if (f.type === 'text')
     return (
       <View style={{ gap: 4 }}>
-        <TextInput mode="outlined" label={f.label} accessibilityLabel={f.label} value={String(value ?? '')} onChangeText={onChange} multiline={f.multiline} error={!!problem} style={{ backgroundColor: p.card, minHeight: 56 }} />
+        <TextInput
+          mode="outlined"
+          label={f.label}
+          accessibilityLabel={f.label}
+          value={String(value ?? '')}
+          onChangeText={onChange}
+          multiline={f.multiline}
+          error={!!problem}
+          style={{ backgroundColor: p.card, minHeight: 56 }}
+        />
         {wrong}
       </View>
     );
@@ -110,7 +138,20 @@ function FieldView({ f, value, problem, onChange }: { f: Field; value: unknown; 
           {f.options.map((o) => {
             const on = set.has(o.value);
             return (
-              <Press key={o.value} as="checkbox" selected={on} label={o.title} onPress={() => onChange(on ? [...set].filter((x) => x !== o.value) : [...set, o.value])} style={{ borderRadius: 10, borderWidth: on ? 2 : 1.5, borderColor: on ? p.moss : p.rule, backgroundColor: on ? p.mossWash : p.card, paddingHorizontal: 12 }}>
+              <Press
+                key={o.value}
+                as="checkbox"
+                selected={on}
+                label={o.title}
+                onPress={() => onChange(on ? [...set].filter((x) => x !== o.value) : [...set, o.value])}
+                style={{
+                  borderRadius: 10,
+                  borderWidth: on ? 2 : 1.5,
+                  borderColor: on ? p.moss : p.rule,
+                  backgroundColor: on ? p.mossWash : p.card,
+                  paddingHorizontal: 12,
+                }}
+              >
                 <Row gap={6}>
                   {on ? <Glyph name="check" size={18} /> : null}
                   <Say kind={on ? 'strong' : 'body'}>{o.title}</Say>
@@ -129,12 +170,22 @@ function FieldView({ f, value, problem, onChange }: { f: Field; value: unknown; 
       <Row style={{ justifyContent: 'space-between' }} wrap>
         <View style={{ flexShrink: 1 }}>
           <Say kind="strong">{f.label}</Say>
-          {f.hint ? <Say kind="label" tone="soft">{f.hint}</Say> : null}
+          {f.hint ? (
+            <Say kind="label" tone="soft">
+              {f.hint}
+            </Say>
+          ) : null}
         </View>
         <Row gap={10}>
-          <Press label={`${f.label}: less`} onPress={() => onChange(stepBy(f.stepper, number, -1))} style={key}><Glyph name="minus" /></Press>
-          <Say kind="figure" style={{ minWidth: 84, textAlign: 'center' }} aria-label={`${capital(f.label)}: ${f.text(number)}`}>{f.text(number)}</Say>
-          <Press label={`${f.label}: more`} onPress={() => onChange(stepBy(f.stepper, number, 1))} style={key}><Glyph name="plus" /></Press>
+          <Press label={`${f.label}: less`} onPress={() => onChange(stepBy(f.stepper, number, -1))} style={key}>
+            <Glyph name="minus" />
+          </Press>
+          <Say kind="figure" style={{ minWidth: 84, textAlign: 'center' }} aria-label={`${capital(f.label)}: ${f.text(number)}`}>
+            {f.text(number)}
+          </Say>
+          <Press label={`${f.label}: more`} onPress={() => onChange(stepBy(f.stepper, number, 1))} style={key}>
+            <Glyph name="plus" />
+          </Press>
         </Row>
       </Row>
       {wrong}

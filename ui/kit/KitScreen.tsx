@@ -11,7 +11,7 @@ import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { LurePicture } from '../lures/LurePicture';
 import { Screen } from '../shell/Screen';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 import { RecordPart } from './RecordPart';
 import { SettingsPart } from './SettingsPart';
 import type { ReactNode } from 'react';
@@ -27,19 +27,76 @@ interface Item {
 export function KitScreen() {
   const { book } = useDay();
   const { units } = useTheme();
-  const sorted = <T extends { name: string }>(all: Readonly<Record<string, T>>): T[] => Object.values(all).sort((a, b) => a.name.localeCompare(b.name));
+  const sorted = <T extends { name: string }>(all: Readonly<Record<string, T>>): T[] =>
+    Object.values(all).sort((a, b) => a.name.localeCompare(b.name));
   return (
     <Screen title="Kit" sub="What I own, where I fish, how the app behaves" section={false}>
-      <Items kind="lure" title="Lures" add="Add a lure" empty="The box is empty: every kind of lure is ranked until you add your own." items={sorted(book.lure).map((l) => ({ id: l.id, title: l.name, sub: `${FAMILY_NAME[l.family]}, ${say.weight(l.weightKg, units)}${l.count > 1 ? ` ×${l.count}` : ''}`, retired: l.retiredAtMs !== null, picture: <LurePicture family={l.family} width={40} /> }))} />
-      <Items kind="rod" title="Rods" add="Add a rod" empty="No rod yet: plans need one." items={sorted(book.rod).map((r) => ({ id: r.id, title: r.name, sub: `${say.depth(r.lengthM, units)}, lures ${say.weight(r.minLureKg, units)}–${say.weight(r.maxLureKg, units)}`, retired: r.retiredAtMs !== null }))} />
-      <Items kind="reel" title="Reels" add="Add a reel" empty="No reel yet: plans need one." items={sorted(book.reel).map((r) => ({ id: r.id, title: r.name, sub: `${r.ratio} to 1, spool ${say.size(r.spoolM, units)}`, retired: r.retiredAtMs !== null }))} />
-      <Items kind="line" title="Lines" add="Add a line" empty="No line yet: plans need one." items={sorted(book.line).map((l) => ({ id: l.id, title: l.name, sub: `${l.material}, ${say.line(l.strengthLb, units)}`, retired: l.retiredAtMs !== null }))} />
-      <Items kind="water" title="Waters" add="Add a water" empty="No water yet." items={sorted(book.water).map((w) => ({ id: w.id, title: w.name, sub: capital(SETTING_NAME[w.setting]), retired: w.retiredAtMs !== null }))} />
+      <Items
+        kind="lure"
+        title="Lures"
+        add="Add a lure"
+        empty="The box is empty: every kind of lure is ranked until you add your own."
+        items={sorted(book.lure).map((l) => ({
+          id: l.id,
+          title: l.name,
+          sub: `${FAMILY_NAME[l.family]}, ${say.weight(l.weightKg, units)}${l.count > 1 ? ` ×${l.count}` : ''}`,
+          retired: l.retiredAtMs !== null,
+          picture: <LurePicture family={l.family} width={40} />,
+        }))}
+      />
+      <Items
+        kind="rod"
+        title="Rods"
+        add="Add a rod"
+        empty="No rod yet: plans need one."
+        items={sorted(book.rod).map((r) => ({
+          id: r.id,
+          title: r.name,
+          sub: `${say.depth(r.lengthM, units)}, lures ${say.weight(r.minLureKg, units)}–${say.weight(r.maxLureKg, units)}`,
+          retired: r.retiredAtMs !== null,
+        }))}
+      />
+      <Items
+        kind="reel"
+        title="Reels"
+        add="Add a reel"
+        empty="No reel yet: plans need one."
+        items={sorted(book.reel).map((r) => ({
+          id: r.id,
+          title: r.name,
+          sub: `${r.ratio} to 1, spool ${say.size(r.spoolM, units)}`,
+          retired: r.retiredAtMs !== null,
+        }))}
+      />
+      <Items
+        kind="line"
+        title="Lines"
+        add="Add a line"
+        empty="No line yet: plans need one."
+        items={sorted(book.line).map((l) => ({
+          id: l.id,
+          title: l.name,
+          sub: `${l.material}, ${say.line(l.strengthLb, units)}`,
+          retired: l.retiredAtMs !== null,
+        }))}
+      />
+      <Items
+        kind="water"
+        title="Waters"
+        add="Add a water"
+        empty="No water yet."
+        items={sorted(book.water).map((w) => ({ id: w.id, title: w.name, sub: capital(SETTING_NAME[w.setting]), retired: w.retiredAtMs !== null }))}
+      />
       <SettingsPart />
       <RecordPart />
       <Part title="Staying whole">
-        <Say>Lightning: off the water at the first sign, and thirty minutes after the last thunder. Cold water: life jacket, dress for the water and not the air, tell someone. Rock and surf: slick, rogue waves, never alone. Wading: shuffle for stingrays, mind mud and tide. Hooks: glasses on.</Say>
-        <Say kind="label" tone="soft">Licences, seasons, sizes, bag limits and closed waters: local law decides. Nothing here replaces it, nor a guide’s or a doctor’s word.</Say>
+        <Say>
+          Lightning: off the water at the first sign, and thirty minutes after the last thunder. Cold water: life jacket, dress for the water and not
+          the air, tell someone. Rock and surf: slick, rogue waves, never alone. Wading: shuffle for stingrays, mind mud and tide. Hooks: glasses on.
+        </Say>
+        <Say kind="label" tone="soft">
+          Licences, seasons, sizes, bag limits and closed waters: local law decides. Nothing here replaces it, nor a guide’s or a doctor’s word.
+        </Say>
       </Part>
     </Screen>
   );
@@ -51,12 +108,19 @@ function Items({ kind, title, add, empty, items }: { kind: string; title: string
   const open = items.filter((i) => !i.retired);
   const retired = items.filter((i) => i.retired);
   const row = (i: Item) => (
-    <Press key={i.id} label={`${i.title}, ${i.sub}${i.retired ? ', retired' : ''}: open`} onPress={() => router.navigate(`/kit/${kind}/${i.id}` as never)} style={{ borderBottomWidth: 1, borderBottomColor: p.rule, paddingVertical: 4 }}>
+    <Press
+      key={i.id}
+      label={`${i.title}, ${i.sub}${i.retired ? ', retired' : ''}: open`}
+      onPress={() => router.navigate(`/kit/${kind}/${i.id}` as never)}
+      style={{ borderBottomWidth: 1, borderBottomColor: p.rule, paddingVertical: 4 }}
+    >
       <Row gap={10}>
         {i.picture}
         <View style={{ flex: 1, minWidth: 0 }}>
           <Say kind="strong">{i.title}</Say>
-          <Say kind="label" tone="soft">{i.sub}</Say>
+          <Say kind="label" tone="soft">
+            {i.sub}
+          </Say>
         </View>
         <Glyph name="right" size={18} color={p.soft} />
       </Row>
@@ -68,12 +132,18 @@ function Items({ kind, title, add, empty, items }: { kind: string; title: string
       {open.length > 6 ? (
         <>
           <View>{open.slice(0, 4).map(row)}</View>
-          <Disclosure title={`All ${open.length}`}><View>{open.slice(4).map(row)}</View></Disclosure>
+          <Disclosure title={`All ${open.length}`}>
+            <View>{open.slice(4).map(row)}</View>
+          </Disclosure>
         </>
       ) : (
         <View>{open.map(row)}</View>
       )}
-      {retired.length > 0 ? <Disclosure title={`Retired (${retired.length})`}><View>{retired.map(row)}</View></Disclosure> : null}
+      {retired.length > 0 ? (
+        <Disclosure title={`Retired (${retired.length})`}>
+          <View>{retired.map(row)}</View>
+        </Disclosure>
+      ) : null}
     </Part>
   );
 }

@@ -40,13 +40,34 @@ export function RecordPart() {
         <Button title="Save the record to a file" onPress={exportAll} disabled={!hasRecord} />
         <Button title="Read a record from a file…" onPress={() => void importFile()} />
         {hasRecord ? <Button title="Clear everything…" onPress={() => setAsking('clear')} /> : null}
-        <Button title={prefs.demoClock ? 'Load the demo world afresh…' : 'Look around with the demo world…'} onPress={() => (hasRecord ? setAsking('demo') : demo.load())} disabled={demo.busy} />
+        <Button
+          title={prefs.demoClock ? 'Load the demo world afresh…' : 'Look around with the demo world…'}
+          onPress={() => (hasRecord ? setAsking('demo') : demo.load())}
+          disabled={demo.busy}
+        />
       </View>
-      {said ? <Say role="status" kind="label" tone="moss">{said}</Say> : null}
+      {said ? (
+        <Say role="status" kind="label" tone="moss">
+          {said}
+        </Say>
+      ) : null}
       {asking ? (
         <Card tone="wash">
-          <Say kind="strong">{asking === 'clear' ? 'Clear the whole record on this device? Save it to a file first if you want it back.' : 'The demo world takes the place of what is here. Save your record to a file first.'}</Say>
-          <Button kind="copper" title={asking === 'clear' ? 'Clear everything now' : 'Load the demo world now'} onPress={() => { if (asking === 'clear') demo.clear(); else demo.load(); setAsking(null); setSaid(asking === 'clear' ? 'Cleared.' : 'The demo world is loaded.'); }} />
+          <Say kind="strong">
+            {asking === 'clear'
+              ? 'Clear the whole record on this device? Save it to a file first if you want it back.'
+              : 'The demo world takes the place of what is here. Save your record to a file first.'}
+          </Say>
+          <Button
+            kind="copper"
+            title={asking === 'clear' ? 'Clear everything now' : 'Load the demo world now'}
+            onPress={() => {
+              if (asking === 'clear') demo.clear();
+              else demo.load();
+              setAsking(null);
+              setSaid(asking === 'clear' ? 'Cleared.' : 'The demo world is loaded.');
+            }}
+          />
           <Button title="Leave it as it is" onPress={() => setAsking(null)} />
         </Card>
       ) : null}
@@ -54,10 +75,22 @@ export function RecordPart() {
         <Card tone="wash">
           <Say kind="strong">{`${read.puts.length} records can be read${read.problems.length > 0 ? `, ${read.problems.length} problem${read.problems.length === 1 ? '' : 's'}` : ''}.`}</Say>
           {read.problems.slice(0, SHOWN).map((x, i) => (
-            <Say key={i} kind="label">{problemText(x)}</Say>
+            <Say key={i} kind="label">
+              {problemText(x)}
+            </Say>
           ))}
           {read.problems.length > SHOWN ? <Say kind="label">{`and ${read.problems.length - SHOWN} more`}</Say> : null}
-          {read.puts.length > 0 ? <Button kind="copper" title="Put these in place of what is here" onPress={() => { replace.mutate(read.puts); setRead(null); setSaid('The record was read in.'); }} /> : null}
+          {read.puts.length > 0 ? (
+            <Button
+              kind="copper"
+              title="Put these in place of what is here"
+              onPress={() => {
+                replace.mutate(read.puts);
+                setRead(null);
+                setSaid('The record was read in.');
+              }}
+            />
+          ) : null}
           <Button title="Leave it as it is" onPress={() => setRead(null)} />
         </Card>
       ) : null}
@@ -65,7 +98,13 @@ export function RecordPart() {
       {quarantined.length > 0 ? (
         <Disclosure title={`${quarantined.length} stored value${quarantined.length === 1 ? '' : 's'} could not be read`}>
           <Say kind="label">They are kept aside untouched.</Say>
-          {quarantined.slice(0, SHOWN).flatMap((q) => q.problems.map((x, i) => <Say key={`${q.key}${i}`} kind="label">{problemText(x)}</Say>))}
+          {quarantined.slice(0, SHOWN).flatMap((q) =>
+            q.problems.map((x, i) => (
+              <Say key={`${q.key}${i}`} kind="label">
+                {problemText(x)}
+              </Say>
+            )),
+          )}
           <Button title="Save them to a file" onPress={() => saveFile('moss-kettle-unreadable.json', JSON.stringify(quarantined, null, 1))} />
         </Disclosure>
       ) : null}

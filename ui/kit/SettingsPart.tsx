@@ -6,8 +6,28 @@ import { Choices } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
 
-const UNIT_TITLE: Record<keyof UnitPrefs, string> = { temp: 'Temperature', depth: 'Depth and distance', size: 'Small lengths', weight: 'Lure weight', line: 'Line strength', speed: 'Speed' };
-const UNIT_NAME: Record<string, string> = { F: '°F', C: '°C', ft: 'feet', m: 'metres', in: 'inches', cm: 'centimetres', oz: 'ounces', g: 'grams', lb: 'pounds', kg: 'kilograms', mph: 'mph', kmh: 'km/h' };
+const UNIT_TITLE: Record<keyof UnitPrefs, string> = {
+  temp: 'Temperature',
+  depth: 'Depth and distance',
+  size: 'Small lengths',
+  weight: 'Lure weight',
+  line: 'Line strength',
+  speed: 'Speed',
+};
+const UNIT_NAME: Record<string, string> = {
+  F: '°F',
+  C: '°C',
+  ft: 'feet',
+  m: 'metres',
+  in: 'inches',
+  cm: 'centimetres',
+  oz: 'ounces',
+  g: 'grams',
+  lb: 'pounds',
+  kg: 'kilograms',
+  mph: 'mph',
+  kmh: 'km/h',
+};
 const same = (a: UnitPrefs, b: UnitPrefs): boolean => Object.keys(a).every((k) => a[k as keyof UnitPrefs] === b[k as keyof UnitPrefs]);
 
 export function SettingsPart() {
@@ -16,24 +36,62 @@ export function SettingsPart() {
   return (
     <>
       <Part title="Light and text">
-        <Say kind="label" tone="soft">Shade for the day, Night to keep your eyes in the dark.</Say>
-        <Choices label="Light" options={[{ value: 'shade', title: 'Shade' }, { value: 'night', title: 'Night' }]} value={prefs.light} onChange={(v) => actions.savePrefs({ light: v as 'shade' | 'night' })} />
-        <Say kind="label" tone="soft">Text size</Say>
-        <Choices label="Text size" options={[1, 1.25, 1.5, 2].map((v) => ({ value: v, title: `${Math.round(v * 100)} %` }))} value={prefs.textScale} onChange={(v) => actions.savePrefs({ textScale: v })} />
+        <Say kind="label" tone="soft">
+          Shade for the day, Night to keep your eyes in the dark.
+        </Say>
+        <Choices
+          label="Light"
+          options={[
+            { value: 'shade', title: 'Shade' },
+            { value: 'night', title: 'Night' },
+          ]}
+          value={prefs.light}
+          onChange={(v) => actions.savePrefs({ light: v as 'shade' | 'night' })}
+        />
+        <Say kind="label" tone="soft">
+          Text size
+        </Say>
+        <Choices
+          label="Text size"
+          options={[1, 1.25, 1.5, 2].map((v) => ({ value: v, title: `${Math.round(v * 100)} %` }))}
+          value={prefs.textScale}
+          onChange={(v) => actions.savePrefs({ textScale: v })}
+        />
       </Part>
       <Part title="Units">
-        <Choices label="Units" options={[{ value: 'imperial', title: '°F, feet, ounces' }, { value: 'metric', title: '°C, metres, grams' }]} value={same(set, IMPERIAL) ? 'imperial' : same(set, METRIC) ? 'metric' : null} onChange={(v) => actions.savePrefs({ units: v === 'metric' ? METRIC : IMPERIAL })} />
+        <Choices
+          label="Units"
+          options={[
+            { value: 'imperial', title: '°F, feet, ounces' },
+            { value: 'metric', title: '°C, metres, grams' },
+          ]}
+          value={same(set, IMPERIAL) ? 'imperial' : same(set, METRIC) ? 'metric' : null}
+          onChange={(v) => actions.savePrefs({ units: v === 'metric' ? METRIC : IMPERIAL })}
+        />
         <Disclosure title="One by one">
           {(Object.keys(UNIT_CHOICES) as (keyof UnitPrefs)[]).map((k) => (
             <Part key={k} title={UNIT_TITLE[k]}>
-              <Choices label={UNIT_TITLE[k]} options={UNIT_CHOICES[k].map((v) => ({ value: v as string, title: UNIT_NAME[v]! }))} value={set[k]} onChange={(v) => actions.savePrefs({ units: { ...set, [k]: v } as UnitPrefs })} />
+              <Choices
+                label={UNIT_TITLE[k]}
+                options={UNIT_CHOICES[k].map((v) => ({ value: v as string, title: UNIT_NAME[v]! }))}
+                value={set[k]}
+                onChange={(v) => actions.savePrefs({ units: { ...set, [k]: v } as UnitPrefs })}
+              />
             </Part>
           ))}
         </Disclosure>
       </Part>
       <Part title="Where good anglers disagree">
         <Say>Peg the sliding weight? Left free it glides and draws more bites; pegged it stays with its bait among thin or matted branches.</Say>
-        <Choices label="Peg the sliding weight" options={[{ value: 'by-cover', title: 'Peg when the cover asks' }, { value: 'free', title: 'Always free' }]} value={prefs.peg} onChange={(v) => actions.savePrefs({ peg: v as 'free' | 'by-cover' })} />
+        <Choices
+          label="Peg the sliding weight"
+          options={[
+            { value: 'by-cover', title: 'Peg when the cover asks' },
+            { value: 'free', title: 'Always free' },
+          ]}
+          value={prefs.peg}
+          onChange={(v) => actions.savePrefs({ peg: v as 'free' | 'by-cover' })}
+        />
       </Part>
     </>
   );

@@ -21,7 +21,8 @@ export type Field =
   | { type: 'choice'; key: string; label: string; options: Option<string>[] }
   | { type: 'many'; key: string; label: string; options: Option<string>[] };
 
-const options = <T extends string>(all: readonly T[], name: Record<T, string>): Option<string>[] => all.map((v) => ({ value: v, title: capital(name[v]) }));
+const options = <T extends string>(all: readonly T[], name: Record<T, string>): Option<string>[] =>
+  all.map((v) => ({ value: v, title: capital(name[v]) }));
 const plainOptions = (all: readonly string[]): Option<string>[] => all.map((v) => ({ value: v, title: capital(v) }));
 
 export function fieldsOf(kind: EditableKind, u: UnitPrefs): Field[] {
@@ -36,7 +37,14 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs): Field[] {
         { type: 'choice', key: 'colour', label: 'Colour', options: options(COLOURS, COLOUR_NAME) },
         { type: 'choice', key: 'hook', label: 'Hook', options: options(HOOKS, HOOK_NAME) },
         { type: 'number', key: 'count', label: 'How many', stepper: STEPPERS.plain(1, 0, 200), text: (v) => String(v) },
-        { type: 'number', key: 'priceMinor', label: 'Price each', hint: 'In your own money', stepper: STEPPERS.plain(50, 0, 100_000), text: (v) => (v / 100).toFixed(2) },
+        {
+          type: 'number',
+          key: 'priceMinor',
+          label: 'Price each',
+          hint: 'In your own money',
+          stepper: STEPPERS.plain(50, 0, 100_000),
+          text: (v) => (v / 100).toFixed(2),
+        },
         { type: 'text', key: 'note', label: 'Note', multiline: true },
       ];
     case 'rod':
@@ -50,30 +58,89 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs): Field[] {
     case 'reel':
       return [
         name,
-        { type: 'number', key: 'ratio', label: 'Gear ratio', hint: 'Turns of the spool for one of the handle', stepper: STEPPERS.plain(0.1, 2, 10), text: (v) => `${v.toFixed(1)} to 1` },
-        { type: 'number', key: 'spoolM', label: 'Full spool across', stepper: { ...STEPPERS.size(u), step: () => (u.size === 'in' ? 0.125 : 0.2) }, text: (v) => (u.size === 'in' ? `${(v / 0.0254).toFixed(2)} in` : say.size(v, u)) },
-        { type: 'number', key: 'arborM', label: 'Bare spool across', stepper: { ...STEPPERS.size(u), step: () => (u.size === 'in' ? 0.125 : 0.2) }, text: (v) => (u.size === 'in' ? `${(v / 0.0254).toFixed(2)} in` : say.size(v, u)) },
+        {
+          type: 'number',
+          key: 'ratio',
+          label: 'Gear ratio',
+          hint: 'Turns of the spool for one of the handle',
+          stepper: STEPPERS.plain(0.1, 2, 10),
+          text: (v) => `${v.toFixed(1)} to 1`,
+        },
+        {
+          type: 'number',
+          key: 'spoolM',
+          label: 'Full spool across',
+          stepper: { ...STEPPERS.size(u), step: () => (u.size === 'in' ? 0.125 : 0.2) },
+          text: (v) => (u.size === 'in' ? `${(v / 0.0254).toFixed(2)} in` : say.size(v, u)),
+        },
+        {
+          type: 'number',
+          key: 'arborM',
+          label: 'Bare spool across',
+          stepper: { ...STEPPERS.size(u), step: () => (u.size === 'in' ? 0.125 : 0.2) },
+          text: (v) => (u.size === 'in' ? `${(v / 0.0254).toFixed(2)} in` : say.size(v, u)),
+        },
         { type: 'number', key: 'capacityM', label: 'Line it holds', stepper: { ...STEPPERS.distance(u), max: 500 }, text: (v) => say.distance(v, u) },
       ];
     case 'line':
       return [
         name,
         { type: 'choice', key: 'material', label: 'Material', options: plainOptions(LINE_MATERIALS) },
-        { type: 'number', key: 'strengthLb', label: 'Strength', stepper: { to: (v) => LINE_CLASSES_LB.findIndex((c) => c >= v), from: (i) => LINE_CLASSES_LB[Math.max(0, Math.min(LINE_CLASSES_LB.length - 1, Math.round(i)))]!, step: () => 1, min: 4, max: 50 }, text: (v) => say.line(v, u) },
+        {
+          type: 'number',
+          key: 'strengthLb',
+          label: 'Strength',
+          stepper: {
+            to: (v) => LINE_CLASSES_LB.findIndex((c) => c >= v),
+            from: (i) => LINE_CLASSES_LB[Math.max(0, Math.min(LINE_CLASSES_LB.length - 1, Math.round(i)))]!,
+            step: () => 1,
+            min: 4,
+            max: 50,
+          },
+          text: (v) => say.line(v, u),
+        },
       ];
     case 'water':
       return [
         name,
-        { type: 'choice', key: 'setting', label: 'What kind of water', options: options(SETTINGS.filter((s) => s !== 'ice'), SETTING_NAME) },
+        {
+          type: 'choice',
+          key: 'setting',
+          label: 'What kind of water',
+          options: options(
+            SETTINGS.filter((s) => s !== 'ice'),
+            SETTING_NAME,
+          ),
+        },
         { type: 'choice', key: 'salinity', label: 'Fresh or salt', options: plainOptions(SALINITIES) },
         { type: 'number', key: 'usual.depthM', label: 'Usual depth where I fish', stepper: STEPPERS.depth(u), text: (v) => say.depth(v, u) },
         { type: 'number', key: 'usual.fishDepthM', label: 'Fish usually at', stepper: STEPPERS.depth(u), text: (v) => say.depth(v, u) },
-        { type: 'number', key: 'usual.clarityM', label: 'Usual clarity', hint: 'Depth at which a white lure goes out of sight', stepper: STEPPERS.clarity(u), text: (v) => say.depth(v, u) },
+        {
+          type: 'number',
+          key: 'usual.clarityM',
+          label: 'Usual clarity',
+          hint: 'Depth at which a white lure goes out of sight',
+          stepper: STEPPERS.clarity(u),
+          text: (v) => say.depth(v, u),
+        },
         { type: 'choice', key: 'usual.cover.kind', label: 'Usual cover', options: options(COVER_KINDS, COVER_NAME) },
         { type: 'choice', key: 'usual.bottom', label: 'Bottom', options: options(BOTTOMS, BOTTOM_NAME) },
         { type: 'many', key: 'usual.forage', label: 'What they eat there', options: options(FORAGES, FORAGE_NAME) },
-        { type: 'number', key: 'latDeg', label: 'Latitude', hint: 'For sunrise and sunset; a degree is near enough', stepper: STEPPERS.plain(1, -90, 90), text: (v) => `${Math.abs(v).toFixed(0)}° ${v < 0 ? 'south' : 'north'}` },
-        { type: 'number', key: 'lonDeg', label: 'Longitude', stepper: STEPPERS.plain(1, -180, 180), text: (v) => `${Math.abs(v).toFixed(0)}° ${v < 0 ? 'west' : 'east'}` },
+        {
+          type: 'number',
+          key: 'latDeg',
+          label: 'Latitude',
+          hint: 'For sunrise and sunset; a degree is near enough',
+          stepper: STEPPERS.plain(1, -90, 90),
+          text: (v) => `${Math.abs(v).toFixed(0)}° ${v < 0 ? 'south' : 'north'}`,
+        },
+        {
+          type: 'number',
+          key: 'lonDeg',
+          label: 'Longitude',
+          stepper: STEPPERS.plain(1, -180, 180),
+          text: (v) => `${Math.abs(v).toFixed(0)}° ${v < 0 ? 'west' : 'east'}`,
+        },
         { type: 'text', key: 'note', label: 'Note', multiline: true },
       ];
   }
@@ -91,7 +158,16 @@ export function newDraft(kind: EditableKind, id: string, zone: string): Draft {
     case 'line':
       return { ...base, material: 'braid', strengthLb: 15 };
     case 'water':
-      return { ...base, setting: 'pond', salinity: 'fresh', latDeg: 45, lonDeg: 0, zone, usual: { depthM: 3, fishDepthM: 1.5, clarityM: 1, cover: { kind: 'none', density: 0 }, bottom: 'mud', forage: [] }, note: '' };
+      return {
+        ...base,
+        setting: 'pond',
+        salinity: 'fresh',
+        latDeg: 45,
+        lonDeg: 0,
+        zone,
+        usual: { depthM: 3, fishDepthM: 1.5, clarityM: 1, cover: { kind: 'none', density: 0 }, bottom: 'mud', forage: [] },
+        note: '',
+      };
   }
 }
 

@@ -23,17 +23,43 @@ export function LessonsScreen() {
   const { patterns } = lessons;
   const highest = Math.max(0.01, ...patterns.map((x) => x.perCast.high));
   const nameOf = (id: string): string => patterns.find((x) => x.presentation === id)?.lureName ?? id;
-  const compared = new Set(patterns.filter((x) => !x.tooThin).slice(0, COMPARED).map((x) => x.presentation));
-  const comparisons = lessons.comparisons.filter((c) => compared.has(c.a) && compared.has(c.b)).sort((a, b) => Math.abs(b.aBeatsB - 0.5) - Math.abs(a.aBeatsB - 0.5));
+  const compared = new Set(
+    patterns
+      .filter((x) => !x.tooThin)
+      .slice(0, COMPARED)
+      .map((x) => x.presentation),
+  );
+  const comparisons = lessons.comparisons
+    .filter((c) => compared.has(c.a) && compared.has(c.b))
+    .sort((a, b) => Math.abs(b.aBeatsB - 0.5) - Math.abs(a.aBeatsB - 0.5));
   return (
-    <Screen title="What works" sub={lessonsHeadline(lessons)} section={false}>
-      {species.length > 1 ? <Choices label="Fish" options={species.map((s) => ({ value: s as string, title: capital(SPECIES_NAME[s as SpeciesId]) }))} value={chosen} onChange={setPicked} /> : null}
+    <Screen title="What works" sub={lessonsHeadline(lessons)} section={!!day}>
+      {day ? (
+        <Say
+          kind="label"
+          tone="soft"
+        >{`In the section: strikes in 100 casts by the depth fished, for ${SPECIES_NAME[day.trip.species]}; pale bars rest on fewer than thirty casts.`}</Say>
+      ) : null}
+      {species.length > 1 ? (
+        <Choices
+          label="Fish"
+          options={species.map((s) => ({ value: s as string, title: capital(SPECIES_NAME[s as SpeciesId]) }))}
+          value={chosen}
+          onChange={setPicked}
+        />
+      ) : null}
       {patterns.length === 0 ? (
-        <Note>Nothing to learn from yet. Count your casts and touch what happens on the Strikes page, blanks too: after thirty casts of one pattern this page starts to say something.</Note>
+        <Note>
+          Nothing to learn from yet. Count your casts and touch what happens on the Strikes page, blanks too: after thirty casts of one pattern this
+          page starts to say something.
+        </Note>
       ) : (
         <>
           <Part title="Strikes by pattern">
-            <Say kind="label" tone="soft">A pattern is one lure worked one way. The dot is the best guess, the bar holds the truth nine times in ten, the tick is what the model expected.</Say>
+            <Say kind="label" tone="soft">
+              A pattern is one lure worked one way. The dot is the best guess, the bar holds the truth nine times in ten, the tick is what the model
+              expected.
+            </Say>
             <View>
               {patterns.map((x) => (
                 <PatternRow key={x.presentation} x={x} highest={highest} />
@@ -45,7 +71,9 @@ export function LessonsScreen() {
               {comparisons.slice(0, 5).map((c) => (
                 <Say key={`${c.a}${c.b}`}>{comparisonText(c, nameOf)}</Say>
               ))}
-              <Say kind="label" tone="soft">With many pairs, one in ten that looks 90 % sure is luck.</Say>
+              <Say kind="label" tone="soft">
+                With many pairs, one in ten that looks 90 % sure is luck.
+              </Say>
             </Part>
           ) : (
             <Note>Not enough yet to compare patterns: two need thirty casts each.</Note>

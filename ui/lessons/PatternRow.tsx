@@ -9,7 +9,7 @@ import { Row } from '../parts/Box';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { LurePicture } from '../lures/LurePicture';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 
 export function PatternRow({ x, highest }: { x: Pattern; highest: number }) {
   const { p, units } = useTheme();
@@ -17,24 +17,41 @@ export function PatternRow({ x, highest }: { x: Pattern; highest: number }) {
   const thin = thinText(x);
   return (
     <View style={{ borderBottomWidth: 1, borderBottomColor: p.rule }}>
-      <Press label={`${patternTitle(x)}, ${patternSub(x)}: ${rateText(x)}. ${effortText(x)}`} expanded={open} onPress={() => setOpen(!open)} style={{ paddingVertical: 8 }}>
+      <Press
+        label={`${patternTitle(x)}, ${patternSub(x)}: ${rateText(x)}. ${effortText(x)}`}
+        expanded={open}
+        onPress={() => setOpen(!open)}
+        style={{ paddingVertical: 8 }}
+      >
         <View style={{ gap: 2 }}>
           <Row style={{ justifyContent: 'space-between' }} wrap>
             <Row gap={8} style={{ flexShrink: 1 }}>
               <LurePicture family={x.family} width={36} />
-              <Say kind="strong" style={{ flexShrink: 1 }}>{patternTitle(x)}</Say>
+              <Say kind="strong" style={{ flexShrink: 1 }}>
+                {patternTitle(x)}
+              </Say>
             </Row>
             <Say kind="label" tone="soft">{`${x.casts} casts`}</Say>
           </Row>
           <IntervalBar x={x} highest={highest} />
           <Say kind="label">{rateText(x)}</Say>
-          {thin ? <Say kind="label" tone="copper">{thin}</Say> : null}
+          {thin ? (
+            <Say kind="label" tone="copper">
+              {thin}
+            </Say>
+          ) : null}
         </View>
       </Press>
       {open ? (
         <View style={{ gap: 4, paddingBottom: 10 }}>
-          <Say kind="label">{patternSub(x)}{`, at ${say.depthBand(x.bandM, units)}`}</Say>
-          <Say kind="label">{effortText(x)}{`, about ${Math.round(x.minutes)} minutes of fishing`}</Say>
+          <Say kind="label">
+            {patternSub(x)}
+            {`, at ${say.depthBand(x.bandM, units)}`}
+          </Say>
+          <Say kind="label">
+            {effortText(x)}
+            {`, about ${Math.round(x.minutes)} minutes of fishing`}
+          </Say>
           <Say kind="label">{`Hooked ${say.percent(x.hookedShare.low)}–${say.percent(x.hookedShare.high)} of strikes; landed ${say.percent(x.landedShare.low)}–${say.percent(x.landedShare.high)} of those.`}</Say>
           <Say kind="label">{againstModel(x)}</Say>
         </View>
@@ -52,7 +69,16 @@ function IntervalBar({ x, highest }: { x: Pattern; highest: number }) {
       {width > 0 ? (
         <Svg width={width} height={22} aria-hidden>
           <Path d={`M0 11H${width}`} stroke={p.rule} strokeWidth={1.5} />
-          <Rect x={at(x.perCast.low)} y={6} width={Math.max(3, at(x.perCast.high) - at(x.perCast.low))} height={10} rx={5} fill={x.tooThin ? p.mossWash : p.moss} stroke={p.moss} strokeWidth={1.5} />
+          <Rect
+            x={at(x.perCast.low)}
+            y={6}
+            width={Math.max(3, at(x.perCast.high) - at(x.perCast.low))}
+            height={10}
+            rx={5}
+            fill={x.tooThin ? p.mossWash : p.moss}
+            stroke={p.moss}
+            strokeWidth={1.5}
+          />
           <Path d={`M${at(x.expectedPerCast)} 1V21`} stroke={p.ink} strokeWidth={2} strokeDasharray="3 2" />
           <Circle cx={at(x.perCast.mean)} cy={11} r={6} fill={p.copper} stroke={p.card} strokeWidth={2} />
         </Svg>

@@ -7,7 +7,7 @@ import { PHASE_NAME } from '../../wording/names';
 import { say } from '../../wording/units';
 import { Part, Note } from '../parts/Box';
 import { Say } from '../parts/Say';
-import { FONT, useTheme } from '../theme/ThemeProvider';
+import { FONT, useTheme } from '../theme/theme';
 import { useWide } from '../shell/useWide';
 
 /** Below this exposure a rate by phase is noise, s. */
@@ -29,8 +29,14 @@ export function PhaseChart({ patterns }: { patterns: readonly Pattern[] }) {
   const barWidth = Math.max(22, (width - 80) / shown.length - 18);
   return (
     <Part title="When in the cast they strike">
-      <Say kind="label" tone="soft">Strikes for each hour spent in that part of the cast.</Say>
-      <View role="img" aria-label={shown.map((r) => `${PHASE_NAME[r.phase]}: ${say.rate(r.perHour!)} strikes an hour from ${r.strikes}`).join('; ')} style={{ overflow: 'hidden' }}>
+      <Say kind="label" tone="soft">
+        Strikes for each hour spent in that part of the cast.
+      </Say>
+      <View
+        role="img"
+        aria-label={shown.map((r) => `${PHASE_NAME[r.phase]}: ${say.rate(r.perHour!)} strikes an hour from ${r.strikes}`).join('; ')}
+        style={{ overflow: 'hidden' }}
+      >
         <BarChart
           data={shown.map((r) => ({
             value: r.perHour!,
@@ -38,7 +44,11 @@ export function PhaseChart({ patterns }: { patterns: readonly Pattern[] }) {
             frontColor: r.strikes >= 3 ? p.moss : p.mossWash,
             barBorderColor: p.moss,
             barBorderWidth: 1.5,
-            topLabelComponent: () => <Say kind="small" style={{ fontSize: 13 * Math.min(scale, 1.2) }}>{String(r.strikes)}</Say>,
+            topLabelComponent: () => (
+              <Say kind="small" style={{ fontSize: 13 * Math.min(scale, 1.2) }}>
+                {String(r.strikes)}
+              </Say>
+            ),
           }))}
           width={width - 50}
           height={150}
@@ -59,7 +69,9 @@ export function PhaseChart({ patterns }: { patterns: readonly Pattern[] }) {
           formatYLabel={(v) => String(Math.round(Number(v) * 10) / 10)}
         />
       </View>
-      <Say kind="label" tone="soft">The number on a bar is how many strikes made it; a pale bar rests on fewer than three and may be luck.</Say>
+      <Say kind="label" tone="soft">
+        The number on a bar is how many strikes made it; a pale bar rests on fewer than three and may be luck.
+      </Say>
     </Part>
   );
 }

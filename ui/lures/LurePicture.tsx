@@ -1,7 +1,7 @@
 import Svg from 'react-native-svg';
 import type { FamilyId } from '../../core/lures/family';
 import { LURE_BOX, LureShape } from '../section/LureShape';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 
 export function LurePicture({ family, width }: { family: FamilyId; width: number }) {
   const { p } = useTheme();

@@ -12,7 +12,7 @@ import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
 import { Screen } from '../shell/Screen';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 import { LurePicture } from './LurePicture';
 import { RankedRow } from './RankedRow';
 
@@ -36,7 +36,10 @@ export function LuresScreen() {
   }
   const nameOf = (f: FamilyId): string => box.find((l) => l.family === f)?.name ?? capital(FAMILY_NAME[f]);
   return (
-    <Screen title="Tie this on" sub={`${day.water.name} · ${box.length > 0 ? `${box.length} lures in the box` : 'every kind of lure, as the box is empty'}`}>
+    <Screen
+      title="Tie this on"
+      sub={`${day.water.name} · ${box.length > 0 ? `${box.length} lures in the box` : 'every kind of lure, as the box is empty'}`}
+    >
       {rankingError ? <Note>The ranking could not be worked out. Change a reading to try again.</Note> : null}
       {!ranking && !rankingError ? <Say role="status">Weighing up the box…</Say> : null}
       {ranking?.notes.map((n) => (
@@ -52,13 +55,18 @@ export function LuresScreen() {
       ) : null}
       {ranking && ranking.ranked.length > 0 ? (
         <Part title="Everything that would work">
-          <Say kind="label" tone="soft">Strikes an hour, with the likely range; the bar counts those hooked and the time lost to snags. The first five stand in the section by number.</Say>
+          <Say kind="label" tone="soft">
+            Strikes an hour, with the likely range; the bar counts those hooked and the time lost to snags. The first five stand in the section by
+            number.
+          </Say>
           {ranking.ranked.map((x, i) => (
             <RankedRow key={x.family} x={x} place={i + 1} best={ranking.ranked[0]!.score} all={ranking.ranked} />
           ))}
         </Part>
       ) : null}
-      {ranking && ranking.ranked.length === 0 && ranking.notes.length === 0 ? <Note>Nothing in the box works here: see below why, or add a lure in the Kit.</Note> : null}
+      {ranking && ranking.ranked.length === 0 && ranking.notes.length === 0 ? (
+        <Note>Nothing in the box works here: see below why, or add a lure in the Kit.</Note>
+      ) : null}
       {ranking && ranking.excluded.length > 0 ? (
         <Part title="Left in the box">
           {ranking.excluded.map((x) => (
@@ -82,14 +90,24 @@ function RoleCard({ title, more, x, name }: { title: string; more: string; x: Ra
   return (
     <Card style={inHand ? { borderColor: p.moss, borderWidth: 2 } : undefined}>
       <Row style={{ justifyContent: 'space-between' }} wrap>
-        <Say kind="label" tone="copper">{title}</Say>
-        {inHand ? <Say kind="labelStrong" tone="moss">in hand</Say> : null}
+        <Say kind="label" tone="copper">
+          {title}
+        </Say>
+        {inHand ? (
+          <Say kind="labelStrong" tone="moss">
+            in hand
+          </Say>
+        ) : null}
       </Row>
       <Row gap={12}>
         <LurePicture family={x.family} width={64} />
         <View style={{ flex: 1, minWidth: 0 }}>
-          <Say kind="heading" level={2}>{name}</Say>
-          <Say kind="label" tone="soft">{FAMILY_NAME[x.family]}</Say>
+          <Say kind="heading" level={2}>
+            {name}
+          </Say>
+          <Say kind="label" tone="soft">
+            {FAMILY_NAME[x.family]}
+          </Say>
         </View>
       </Row>
       <Say>{whyLine(x, ranking?.ranked ?? [x], units)}</Say>

@@ -13,7 +13,7 @@ import { Button } from '../parts/Buttons';
 import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 import { LurePicture } from './LurePicture';
 
 export function RankedRow({ x, place, best, all }: { x: RankedFamily; place: number; best: number; all: readonly RankedFamily[] }) {
@@ -27,12 +27,20 @@ export function RankedRow({ x, place, best, all }: { x: RankedFamily; place: num
     <View style={{ borderBottomWidth: 1, borderBottomColor: p.rule, paddingBottom: 6 }}>
       <Press label={`${place}. ${name}, ${FAMILY_NAME[x.family]}: ${rateLine(x)}. Reasons`} expanded={open} onPress={() => setOpen(!open)}>
         <Row gap={10} style={{ paddingVertical: 6 }}>
-          <Say kind="labelStrong" style={{ minWidth: 22 }}>{place}</Say>
+          <Say kind="labelStrong" style={{ minWidth: 22 }}>
+            {place}
+          </Say>
           <LurePicture family={x.family} width={44} />
           <View style={{ flex: 1, minWidth: 0, gap: 3 }}>
             <Say kind="strong">{name}</Say>
             <View style={{ height: 8, borderRadius: 4, backgroundColor: p.rule, overflow: 'hidden' }}>
-              <View style={{ height: 8, width: `${Math.max(1, (100 * x.score) / best)}%`, backgroundColor: lure?.family === x.family ? p.copper : p.moss }} />
+              <View
+                style={{
+                  height: 8,
+                  width: `${Math.max(1, (100 * x.score) / best)}%`,
+                  backgroundColor: lure?.family === x.family ? p.copper : p.moss,
+                }}
+              />
             </View>
           </View>
           <View style={{ alignItems: 'flex-end' }}>
@@ -46,7 +54,15 @@ export function RankedRow({ x, place, best, all }: { x: RankedFamily; place: num
         <View style={{ gap: 8, paddingVertical: 6 }}>
           <Factors x={x} all={all} />
           {own.map((l) => (
-            <Button key={l.id} kind={lure?.id === l.id ? 'solid' : 'outline'} title={lure?.id === l.id ? `${l.name} is in hand` : `Take the ${l.name}`} onPress={() => { actions.chooseLure(l.id); router.navigate('/retrieve'); }} />
+            <Button
+              key={l.id}
+              kind={lure?.id === l.id ? 'solid' : 'outline'}
+              title={lure?.id === l.id ? `${l.name} is in hand` : `Take the ${l.name}`}
+              onPress={() => {
+                actions.chooseLure(l.id);
+                router.navigate('/retrieve');
+              }}
+            />
           ))}
         </View>
       ) : null}
@@ -63,18 +79,26 @@ function Factors({ x, all }: { x: RankedFamily; all: readonly RankedFamily[] }) 
   };
   return (
     <View style={{ gap: 8 }}>
-      <Say kind="label" tone="soft">Each factor multiplies the rate; together they make it. Bars show it against the middle lure: right is better, left is worse.</Say>
+      <Say kind="label" tone="soft">
+        Each factor multiplies the rate; together they make it. Bars show it against the middle lure: right is better, left is worse.
+      </Say>
       {x.why.map((w) => {
         const lead = Math.max(-1.5, Math.min(1.5, w.ln - middle(w.factor)));
         return (
           <View key={w.factor} style={{ gap: 2 }}>
             <Row style={{ justifyContent: 'space-between' }} wrap>
               <Say kind="labelStrong">{capital(FACTOR_NAME[w.factor])}</Say>
-              <Say kind="label" tone="soft">{w.factor === 'zone' ? `base ${say.rate(Math.exp(w.ln))} an hour` : timesText(w.ln)}</Say>
+              <Say kind="label" tone="soft">
+                {w.factor === 'zone' ? `base ${say.rate(Math.exp(w.ln))} an hour` : timesText(w.ln)}
+              </Say>
             </Row>
             <View style={{ height: 6, flexDirection: 'row', backgroundColor: p.rule, borderRadius: 3 }}>
-              <View style={{ flex: 1, alignItems: 'flex-end' }}>{lead < 0 ? <View style={{ height: 6, width: `${(-lead / 1.5) * 100}%`, backgroundColor: p.copper, borderRadius: 3 }} /> : null}</View>
-              <View style={{ flex: 1 }}>{lead > 0 ? <View style={{ height: 6, width: `${(lead / 1.5) * 100}%`, backgroundColor: p.moss, borderRadius: 3 }} /> : null}</View>
+              <View style={{ flex: 1, alignItems: 'flex-end' }}>
+                {lead < 0 ? <View style={{ height: 6, width: `${(-lead / 1.5) * 100}%`, backgroundColor: p.copper, borderRadius: 3 }} /> : null}
+              </View>
+              <View style={{ flex: 1 }}>
+                {lead > 0 ? <View style={{ height: 6, width: `${(lead / 1.5) * 100}%`, backgroundColor: p.moss, borderRadius: 3 }} /> : null}
+              </View>
             </View>
             <Say kind="label">{reasonSentence(w, units)}</Say>
           </View>

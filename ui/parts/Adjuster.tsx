@@ -1,6 +1,6 @@
 /** Minus, value, plus: the quick way to set a number with a wet thumb. Steps are in the angler's units; presets below. */
 import { View } from 'react-native';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 import { Row } from './Box';
 import { Button, Choices, type Option } from './Buttons';
 import { Glyph } from './Glyph';
@@ -22,14 +22,30 @@ export interface AdjusterProps {
 
 export function Adjuster({ label, text, onLess, onMore, presets, preset = null, onPreset, hint, onClear, clearTitle = 'Not read' }: AdjusterProps) {
   const { p } = useTheme();
-  const key = { borderRadius: 14, borderWidth: 1.5, borderColor: p.edge, backgroundColor: p.ground, width: 64, minHeight: 56, alignItems: 'center' as const };
+  const key = {
+    borderRadius: 14,
+    borderWidth: 1.5,
+    borderColor: p.edge,
+    backgroundColor: p.ground,
+    width: 64,
+    minHeight: 56,
+    alignItems: 'center' as const,
+  };
   return (
     <View style={{ backgroundColor: p.card, borderColor: p.moss, borderWidth: 2, borderRadius: 14, padding: 12, gap: 10 }}>
-      <Say kind="label" tone="soft">{hint ?? label}</Say>
+      <Say kind="label" tone="soft">
+        {hint ?? label}
+      </Say>
       <Row style={{ justifyContent: 'space-between' }}>
-        <Press label={`${label}: less`} onPress={onLess} style={key}><Glyph name="minus" /></Press>
-        <Say kind="title" role="status" aria-live="polite" style={{ textAlign: 'center', flexShrink: 1 }}>{text}</Say>
-        <Press label={`${label}: more`} onPress={onMore} style={key}><Glyph name="plus" /></Press>
+        <Press label={`${label}: less`} onPress={onLess} style={key}>
+          <Glyph name="minus" />
+        </Press>
+        <Say kind="title" role="status" aria-live="polite" style={{ textAlign: 'center', flexShrink: 1 }}>
+          {text}
+        </Say>
+        <Press label={`${label}: more`} onPress={onMore} style={key}>
+          <Glyph name="plus" />
+        </Press>
       </Row>
       {presets && onPreset ? <Choices label={`${label}: presets`} options={presets} value={preset} onChange={onPreset} /> : null}
       {onClear ? <Button kind="plain" title={clearTitle} onPress={onClear} style={{ alignSelf: 'flex-start' }} /> : null}

@@ -1,12 +1,21 @@
 /** Plain surfaces and rows. */
 import type { ReactNode } from 'react';
 import { View, type StyleProp, type ViewStyle } from 'react-native';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 import { Say } from './Say';
 
 export function Card({ children, style, tone = 'plain' }: { children: ReactNode; style?: StyleProp<ViewStyle>; tone?: 'plain' | 'wash' }) {
   const { p } = useTheme();
-  return <View style={[{ backgroundColor: tone === 'wash' ? p.mossWash : p.card, borderColor: p.rule, borderWidth: 1, borderRadius: 12, padding: 14, gap: 6 }, style]}>{children}</View>;
+  return (
+    <View
+      style={[
+        { backgroundColor: tone === 'wash' ? p.mossWash : p.card, borderColor: p.rule, borderWidth: 1, borderRadius: 12, padding: 14, gap: 6 },
+        style,
+      ]}
+    >
+      {children}
+    </View>
+  );
 }
 
 export function Row({ children, style, gap = 8, wrap = false }: { children: ReactNode; style?: StyleProp<ViewStyle>; gap?: number; wrap?: boolean }) {
@@ -17,7 +26,9 @@ export function Part({ title, children, right, gap = 8 }: { title: string; child
   return (
     <View style={{ gap }}>
       <Row style={{ justifyContent: 'space-between' }} wrap>
-        <Say kind="heading" level={2} style={{ flexShrink: 1 }}>{title}</Say>
+        <Say kind="heading" level={2} style={{ flexShrink: 1 }}>
+          {title}
+        </Say>
         {right}
       </Row>
       {children}

@@ -1,12 +1,17 @@
 /** Buttons and choices in our own shapes. */
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 import { Row } from './Box';
 import { Press, type PressProps } from './Press';
 import { Say } from './Say';
 
-export function Button({ title, kind = 'outline', icon, ...rest }: Omit<PressProps, 'children'> & { title: string; kind?: 'solid' | 'outline' | 'plain' | 'copper'; icon?: ReactNode }) {
+export function Button({
+  title,
+  kind = 'outline',
+  icon,
+  ...rest
+}: Omit<PressProps, 'children'> & { title: string; kind?: 'solid' | 'outline' | 'plain' | 'copper'; icon?: ReactNode }) {
   const { p } = useTheme();
   const look = {
     solid: { backgroundColor: p.moss, borderColor: p.moss },
@@ -16,10 +21,20 @@ export function Button({ title, kind = 'outline', icon, ...rest }: Omit<PressPro
   }[kind];
   const tone = kind === 'solid' ? 'onMoss' : kind === 'copper' ? 'onCopper' : 'ink';
   return (
-    <Press label={title} {...rest} style={[{ borderWidth: 1.5, borderRadius: 12, paddingHorizontal: kind === 'plain' ? 8 : 16, paddingVertical: 8, alignItems: 'center' }, look, rest.style]}>
+    <Press
+      label={title}
+      {...rest}
+      style={[
+        { borderWidth: 1.5, borderRadius: 12, paddingHorizontal: kind === 'plain' ? 8 : 16, paddingVertical: 8, alignItems: 'center' },
+        look,
+        rest.style,
+      ]}
+    >
       <Row gap={8}>
         {icon}
-        <Say kind="strong" tone={tone} style={{ textAlign: 'center', flexShrink: 1, textDecorationLine: kind === 'plain' ? 'underline' : 'none' }}>{title}</Say>
+        <Say kind="strong" tone={tone} style={{ textAlign: 'center', flexShrink: 1, textDecorationLine: kind === 'plain' ? 'underline' : 'none' }}>
+          {title}
+        </Say>
       </Row>
     </Press>
   );
@@ -31,14 +46,38 @@ export interface Option<T extends string | number> {
 }
 
 /** One of a few: chips in a group. */
-export function Choices<T extends string | number>({ label, options, value, onChange }: { label: string; options: readonly Option<T>[]; value: T | null; onChange: (v: T) => void }) {
+export function Choices<T extends string | number>({
+  label,
+  options,
+  value,
+  onChange,
+}: {
+  label: string;
+  options: readonly Option<T>[];
+  value: T | null;
+  onChange: (v: T) => void;
+}) {
   const { p } = useTheme();
   return (
     <View role="radiogroup" aria-label={label} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       {options.map((o) => {
         const on = o.value === value;
         return (
-          <Press key={o.value} as="radio" selected={on} label={o.title} onPress={() => onChange(o.value)} style={{ borderRadius: 24, borderWidth: on ? 2 : 1.5, borderColor: on ? p.moss : p.rule, backgroundColor: on ? p.mossWash : p.card, paddingHorizontal: 14, paddingVertical: 6 }}>
+          <Press
+            key={o.value}
+            as="radio"
+            selected={on}
+            label={o.title}
+            onPress={() => onChange(o.value)}
+            style={{
+              borderRadius: 24,
+              borderWidth: on ? 2 : 1.5,
+              borderColor: on ? p.moss : p.rule,
+              backgroundColor: on ? p.mossWash : p.card,
+              paddingHorizontal: 14,
+              paddingVertical: 6,
+            }}
+          >
             <Say kind={on ? 'strong' : 'body'}>{o.title}</Say>
           </Press>
         );

@@ -13,7 +13,9 @@ export function Disclosure({ title, children, startOpen = false }: { title: stri
       <Press label={title} expanded={open} onPress={() => setOpen(!open)}>
         <Row gap={6}>
           <Glyph name={open ? 'up' : 'down'} size={20} />
-          <Say kind="strong" style={{ flexShrink: 1, textDecorationLine: 'underline' }}>{title}</Say>
+          <Say kind="strong" style={{ flexShrink: 1, textDecorationLine: 'underline' }}>
+            {title}
+          </Say>
         </Row>
       </Press>
       {open ? <View style={{ gap: 6, paddingBottom: 8 }}>{children}</View> : null}

@@ -1,6 +1,6 @@
 /** Our own small signs, drawn as strokes on a 24-unit square. */
 import Svg, { Path } from 'react-native-svg';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 
 const PATHS = {
   water: 'M3 9c2.5-3 5-3 7.5 0s5 3 7.5 0M6 15c2.5-3 5-3 7.5 0s5 3 7.5 0',

@@ -1,7 +1,7 @@
 /** The one pressable: at least 48 high, visible focus, pressed state. */
 import { useState, type ReactNode } from 'react';
 import { Pressable, type PressableProps, type StyleProp, type ViewStyle } from 'react-native';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 
 export interface PressProps extends Omit<PressableProps, 'style' | 'children'> {
   children: ReactNode;
@@ -16,7 +16,16 @@ export interface PressProps extends Omit<PressableProps, 'style' | 'children'> {
 export function Press({ children, label, selected, expanded, as = 'button', style, ...rest }: PressProps) {
   const { p } = useTheme();
   const [focus, setFocus] = useState(false);
-  const state = as === 'radio' || as === 'checkbox' ? { 'aria-checked': !!selected } : as === 'tab' ? { 'aria-selected': !!selected } : as === 'link' ? {} : selected === undefined ? {} : { 'aria-pressed': selected };
+  const state =
+    as === 'radio' || as === 'checkbox'
+      ? { 'aria-checked': !!selected }
+      : as === 'tab'
+        ? { 'aria-selected': !!selected }
+        : as === 'link'
+          ? {}
+          : selected === undefined
+            ? {}
+            : { 'aria-pressed': selected };
   return (
     <Pressable
       role={as}
@@ -26,7 +35,11 @@ export function Press({ children, label, selected, expanded, as = 'button', styl
       {...rest}
       onFocus={() => setFocus(true)}
       onBlur={() => setFocus(false)}
-      style={({ pressed }) => [{ minHeight: 48, minWidth: 48, justifyContent: 'center', opacity: rest.disabled ? 0.55 : pressed ? 0.75 : 1 }, style, focus && ({ outlineColor: p.copper, outlineWidth: 3, outlineStyle: 'solid', outlineOffset: 1 } as ViewStyle)]}
+      style={({ pressed }) => [
+        { minHeight: 48, minWidth: 48, justifyContent: 'center', opacity: rest.disabled ? 0.55 : pressed ? 0.75 : 1 },
+        style,
+        focus && ({ outlineColor: p.copper, outlineWidth: 3, outlineStyle: 'solid', outlineOffset: 1 } as ViewStyle),
+      ]}
     >
       {children}
     </Pressable>

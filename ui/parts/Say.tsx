@@ -1,7 +1,7 @@
 /** All text goes through here: two faces, a few sizes, the in-app text scale. Nothing smaller than 13. */
 import type { ReactNode } from 'react';
 import { Text, type TextProps, type TextStyle } from 'react-native';
-import { FONT, useTheme } from '../theme/ThemeProvider';
+import { FONT, useTheme } from '../theme/theme';
 
 const KINDS = {
   title: { fontFamily: FONT.head, fontSize: 24, lineHeight: 29 },
@@ -23,7 +23,14 @@ export function useSayStyle(kind: SayKind, tone: SayTone = 'ink'): TextStyle {
   return { ...k, fontSize: k.fontSize * scale, lineHeight: k.lineHeight * scale, color: p[tone] };
 }
 
-export function Say({ kind = 'body', tone = 'ink', style, children, level, ...rest }: TextProps & { kind?: SayKind; tone?: SayTone; children: ReactNode; level?: number }) {
+export function Say({
+  kind = 'body',
+  tone = 'ink',
+  style,
+  children,
+  level,
+  ...rest
+}: TextProps & { kind?: SayKind; tone?: SayTone; children: ReactNode; level?: number }) {
   const s = useSayStyle(kind, tone);
   const heading = level ? { role: 'heading' as const, 'aria-level': level } : {};
   return (

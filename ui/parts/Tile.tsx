@@ -1,6 +1,6 @@
 /** A reading as a tile: name, value, and a dotted underline while it is only assumed. */
 import { View } from 'react-native';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 import { Press } from './Press';
 import { Say } from './Say';
 
@@ -20,11 +20,26 @@ export function Tile({ name, value, assumed = false, open = false, onPress, flex
       label={`${name}: ${value}${assumed ? ', assumed' : ''}. Change`}
       expanded={open}
       onPress={onPress}
-      style={{ flexGrow: 1, flexBasis: flexBasis * scale, backgroundColor: open ? p.mossWash : p.card, borderColor: open ? p.moss : p.rule, borderWidth: open ? 2 : 1, borderRadius: 12, paddingHorizontal: 12, paddingVertical: 8, minHeight: 64, justifyContent: 'flex-start' }}
+      style={{
+        flexGrow: 1,
+        flexBasis: flexBasis * scale,
+        backgroundColor: open ? p.mossWash : p.card,
+        borderColor: open ? p.moss : p.rule,
+        borderWidth: open ? 2 : 1,
+        borderRadius: 12,
+        paddingHorizontal: 12,
+        paddingVertical: 8,
+        minHeight: 64,
+        justifyContent: 'flex-start',
+      }}
     >
-      <Say kind="label" tone="soft">{assumed ? `${name}, assumed` : name}</Say>
+      <Say kind="label" tone="soft">
+        {assumed ? `${name}, assumed` : name}
+      </Say>
       <View style={{ alignSelf: 'flex-start', borderBottomWidth: 2, borderStyle: 'dotted', borderBottomColor: assumed ? p.copper : 'transparent' }}>
-        <Say kind="figure" style={value.length > 9 ? { fontSize: 16 * scale } : undefined}>{value}</Say>
+        <Say kind="figure" style={value.length > 8 ? { fontSize: 16 * scale } : undefined}>
+          {value}
+        </Say>
       </View>
     </Press>
   );

@@ -1,5 +1,5 @@
 /** The clock port: the only place that reads the clock. In the demo world the day is pinned and runs on from there. */
-import { useEffect, useState } from 'react';
+import { useCallback, useSyncExternalStore } from 'react';
 
 export interface DemoClock {
   demoAtMs: number;
@@ -10,13 +10,14 @@ export const realNowMs = (): number => Date.now();
 
 export const appNowMs = (demo: DemoClock | null): number => (demo ? demo.demoAtMs + (realNowMs() - demo.realAtMs) : realNowMs());
 
-/** The time now, renewed every `everyMs`. */
-export function useNow(demo: DemoClock | null, everyMs: number): number {
-  const [now, setNow] = useState(() => appNowMs(demo));
-  useEffect(() => {
-    setNow(appNowMs(demo));
-    const id = setInterval(() => setNow(appNowMs(demo)), everyMs);
-    return () => clearInterval(id);
-  }, [demo, everyMs]);
-  return now;
+/** The time now, to the step below: it changes once in `stepMs`. */
+export function useNow(demo: DemoClock | null, stepMs: number): number {
+  const subscribe = useCallback(
+    (changed: () => void) => {
+      const id = setInterval(changed, Math.min(stepMs, 15_000));
+      return () => clearInterval(id);
+    },
+    [stepMs],
+  );
+  return useSyncExternalStore(subscribe, () => Math.floor(appNowMs(demo) / stepMs) * stepMs);
 }

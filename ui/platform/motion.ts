@@ -1,15 +1,13 @@
 /** Whether the person asked for less motion. */
-import { useEffect, useState } from 'react';
+import { useSyncExternalStore } from 'react';
 
-export function useReducedMotion(): boolean {
-  const [reduced, setReduced] = useState(false);
-  useEffect(() => {
-    const q = window.matchMedia?.('(prefers-reduced-motion: reduce)');
-    if (!q) return;
-    setReduced(q.matches);
-    const on = () => setReduced(q.matches);
-    q.addEventListener('change', on);
-    return () => q.removeEventListener('change', on);
-  }, []);
-  return reduced;
+const query = (): MediaQueryList | null =>
+  typeof window !== 'undefined' && window.matchMedia ? window.matchMedia('(prefers-reduced-motion: reduce)') : null;
+
+function subscribe(changed: () => void): () => void {
+  const q = query();
+  q?.addEventListener('change', changed);
+  return () => q?.removeEventListener('change', changed);
 }
+
+export const useReducedMotion = (): boolean => useSyncExternalStore(subscribe, () => query()?.matches ?? false);

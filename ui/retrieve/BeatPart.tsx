@@ -11,7 +11,7 @@ import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { usePlayback } from '../section/Playback';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 import { CadenceLine } from './CadenceLine';
 
 const WINDOW_S = 14;
@@ -42,18 +42,33 @@ export function BeatPart({ plan }: { plan: Plan }) {
     <Part title="The beat">
       <CadenceLine beats={track.beats} fromS={fromS} spanS={WINDOW_S} atS={atS} label={`Cadence: ${cadenceText(presentation.cadence)}`} />
       <Row gap={10}>
-        <Press label="Back two seconds" onPress={() => move(-STEP_S)} style={key}><Glyph name="left" /></Press>
-        <Press label={playing ? 'Stop the beat' : 'Play the beat'} onPress={() => (playing ? stop() : play(track.castS))} style={{ ...key, backgroundColor: p.moss, borderColor: p.moss, borderRadius: 28 }}>
+        <Press label="Back two seconds" onPress={() => move(-STEP_S)} style={key}>
+          <Glyph name="left" />
+        </Press>
+        <Press
+          label={playing ? 'Stop the beat' : 'Play the beat'}
+          onPress={() => (playing ? stop() : play(track.castS))}
+          style={{ ...key, backgroundColor: p.moss, borderColor: p.moss, borderRadius: 28 }}
+        >
           <Glyph name={playing ? 'stop' : 'play'} color={p.onMoss} fill />
         </Press>
-        <Press label="On two seconds" onPress={() => move(STEP_S)} style={key}><Glyph name="right" /></Press>
+        <Press label="On two seconds" onPress={() => move(STEP_S)} style={key}>
+          <Glyph name="right" />
+        </Press>
         <View style={{ flex: 1, minWidth: 0 }}>
-          <Say kind="label" tone="soft">{atS === null ? `count ${say.seconds(plan.hands.countdownS)}, then` : `${say.seconds(Math.round(at))} · ${capital(PHASE_NAME[track.phase[i] ?? 'move'])} · ${say.depth(Math.max(0, track.depthM[i] ?? 0), units)} down`}</Say>
+          <Say kind="label" tone="soft">
+            {atS === null
+              ? `count ${say.seconds(plan.hands.countdownS)}, then`
+              : `${say.seconds(Math.round(at))} · ${capital(PHASE_NAME[track.phase[i] ?? 'move'])} · ${say.depth(Math.max(0, track.depthM[i] ?? 0), units)} down`}
+          </Say>
           {atS === null ? <Say kind="label">{cadenceText(presentation.cadence)}</Say> : null}
         </View>
       </Row>
       <Disclosure title="How to read the beat">
-        <Say>Time runs to the right. A green bar is turning the handle, taller is faster. A sharp peak is a twitch or snap of the wrist, a dome a pop, an arch a hop, a slope a lift or a drag, a zigzag a shake.</Say>
+        <Say>
+          Time runs to the right. A green bar is turning the handle, taller is faster. A sharp peak is a twitch or snap of the wrist, a dome a pop, an
+          arch a hop, a slope a lift or a drag, a zigzag a shake.
+        </Say>
         <Say>Each dot is a second of doing nothing: let it hang. The number under the dots is how long. Most people cut it short.</Say>
       </Disclosure>
     </Part>

@@ -5,7 +5,7 @@ import Svg, { Circle, G, Path, Rect, Text as SvgText } from 'react-native-svg';
 import type { Beat } from '../../core/retrieve/cadence/cadence';
 import { STEP_NAME } from '../../wording/names';
 import { say } from '../../wording/units';
-import { FONT, useTheme } from '../theme/ThemeProvider';
+import { FONT, useTheme } from '../theme/theme';
 
 interface Props {
   beats: readonly Beat[];
@@ -25,7 +25,14 @@ export function CadenceLine({ beats, fromS, spanS, atS, label }: Props) {
   const x = (t: number): number => ((t - fromS) / spanS) * width;
   const shown = beats.filter((b) => b.atS < fromS + spanS && b.atS + b.durationS > fromS);
   const size = Math.min(17, 13 * Math.min(scale, 1.3));
-  let lastLabelEnd = -100;
+  const labels = placeLabels(
+    shown.map((b) => ({
+      text: b.kind === 'pause' ? say.seconds(b.durationS) : STEP_NAME[b.kind],
+      mid: (Math.max(0, x(b.atS)) + Math.min(width, x(b.atS + b.durationS))) / 2,
+    })),
+    width,
+    size,
+  );
   return (
     <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)} style={{ height: HEIGHT }}>
       {width > 0 ? (
@@ -34,17 +41,21 @@ export function CadenceLine({ beats, fromS, spanS, atS, label }: Props) {
           {shown.map((b, i) => {
             const x0 = Math.max(0, x(b.atS));
             const x1 = Math.min(width, x(b.atS + b.durationS));
-            const text = b.kind === 'pause' ? say.seconds(b.durationS) : STEP_NAME[b.kind];
-            const mid = (x0 + x1) / 2;
-            const room = text.length * size * 0.52;
-            const at = Math.min(Math.max(mid, room / 2 + 1), width - room / 2 - 1);
-            const fits = at - room / 2 > lastLabelEnd + 6;
-            if (fits) lastLabelEnd = at + room / 2;
+            const tag = labels[i];
             return (
               <G key={`${i}-${b.atS}`}>
                 <Sign beat={b} x0={x0} x1={x1} />
-                {fits ? (
-                  <SvgText x={at} y={BASE + 10 + size} fontSize={size} fontFamily={b.kind === 'pause' ? FONT.dataBold : FONT.data} fill={p.ink} textAnchor="middle">{text}</SvgText>
+                {tag ? (
+                  <SvgText
+                    x={tag.x}
+                    y={BASE + 10 + size}
+                    fontSize={size}
+                    fontFamily={b.kind === 'pause' ? FONT.dataBold : FONT.data}
+                    fill={p.ink}
+                    textAnchor="middle"
+                  >
+                    {tag.text}
+                  </SvgText>
                 ) : null}
               </G>
             );
@@ -97,4 +108,16 @@ function Sign({ beat, x0, x1 }: { beat: Beat; x0: number; x1: number }) {
     default:
       return <Path d={`M${x0} ${BASE}L${x1} ${BASE - 20}V${BASE}z`} fill={p.copper} />;
   }
+}
+
+/** Labels under the steps, left out where they would run into the one before. */
+function placeLabels(wanted: readonly { text: string; mid: number }[], width: number, size: number): ({ text: string; x: number } | null)[] {
+  let lastEnd = -Infinity;
+  return wanted.map(({ text, mid }) => {
+    const room = text.length * size * 0.52;
+    const x = Math.min(Math.max(mid, room / 2 + 1), width - room / 2 - 1);
+    if (x - room / 2 <= lastEnd + 6) return null;
+    lastEnd = x + room / 2;
+    return { text, x };
+  });
 }

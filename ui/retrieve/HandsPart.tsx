@@ -15,7 +15,7 @@ import { Button, Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { Tile } from '../parts/Tile';
 import { stepBy, STEPPERS } from '../theme/stepping';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 
 type Key = keyof PlanSettings;
 
@@ -26,13 +26,35 @@ export function HandsPart({ plan }: { plan: Plan }) {
   const h = plan.hands;
   const set = day?.trip.settings ?? {};
   const drop = (key: Key) => () => {
-    const { [key]: _gone, ...rest } = set;
-    actions.changeTrip((t) => ({ ...t, settings: rest }));
+    actions.changeTrip((t) => ({ ...t, settings: Object.fromEntries(Object.entries(t.settings).filter(([k]) => k !== key)) }));
   };
-  const number = (key: 'castM' | 'countdownS' | 'turnsPerS' | 'pauseS', label: string, hint: string, text: string, value: number, stepper: ReturnType<(typeof STEPPERS)['seconds']>) => (
-    <Adjuster label={label} hint={hint} text={text} onLess={() => actions.setSettings({ [key]: stepBy(stepper, value, -1) })} onMore={() => actions.setSettings({ [key]: stepBy(stepper, value, 1) })} onClear={set[key] === undefined ? undefined : drop(key)} clearTitle="Let the plan choose" />
+  const number = (
+    key: 'castM' | 'countdownS' | 'turnsPerS' | 'pauseS',
+    label: string,
+    hint: string,
+    text: string,
+    value: number,
+    stepper: ReturnType<(typeof STEPPERS)['seconds']>,
+  ) => (
+    <Adjuster
+      label={label}
+      hint={hint}
+      text={text}
+      onLess={() => actions.setSettings({ [key]: stepBy(stepper, value, -1) })}
+      onMore={() => actions.setSettings({ [key]: stepBy(stepper, value, 1) })}
+      onClear={set[key] === undefined ? undefined : drop(key)}
+      clearTitle="Let the plan choose"
+    />
   );
-  const tile = (key: Key, name: string, value: string) => <Tile name={set[key] === undefined ? name : `${name}, yours`} value={value} open={open === key} onPress={() => setOpen(open === key ? null : key)} flexBasis={92} />;
+  const tile = (key: Key, name: string, value: string) => (
+    <Tile
+      name={set[key] === undefined ? name : `${name}, yours`}
+      value={value}
+      open={open === key}
+      onPress={() => setOpen(open === key ? null : key)}
+      flexBasis={100}
+    />
+  );
   return (
     <Part title="Your hands">
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
@@ -43,19 +65,49 @@ export function HandsPart({ plan }: { plan: Plan }) {
         {tile('pauseS', 'hang', say.seconds(h.pauseS))}
         {tile('style', 'cadence', styleTitle(h.style).toLowerCase())}
       </View>
-      {open === 'turnsPerS' ? number('turnsPerS', 'Handle', `Turns of the handle a second; the lure moves at ${say.speed(plan.handleSpeedMps, units)}`, turnsText(h.turnsPerS), h.turnsPerS, STEPPERS.plain(0.05, 0.2, 3)) : null}
-      {open === 'countdownS' ? number('countdownS', 'Count down', 'Seconds from the splash to the first turn', say.seconds(h.countdownS), h.countdownS, STEPPERS.seconds()) : null}
-      {open === 'castM' ? number('castM', 'Cast', `How far; throw ${say.distance(plan.overshootM, units)} past the fish`, say.distance(h.castM, units), h.castM, STEPPERS.distance(units)) : null}
+      {open === 'turnsPerS'
+        ? number(
+            'turnsPerS',
+            'Handle',
+            `Turns of the handle a second; the lure moves at ${say.speed(plan.handleSpeedMps, units)}`,
+            turnsText(h.turnsPerS),
+            h.turnsPerS,
+            STEPPERS.plain(0.05, 0.2, 3),
+          )
+        : null}
+      {open === 'countdownS'
+        ? number('countdownS', 'Count down', 'Seconds from the splash to the first turn', say.seconds(h.countdownS), h.countdownS, STEPPERS.seconds())
+        : null}
+      {open === 'castM'
+        ? number(
+            'castM',
+            'Cast',
+            `How far; throw ${say.distance(plan.overshootM, units)} past the fish`,
+            say.distance(h.castM, units),
+            h.castM,
+            STEPPERS.distance(units),
+          )
+        : null}
       {open === 'pauseS' ? number('pauseS', 'Hang', 'How long it is left alone', say.seconds(h.pauseS), h.pauseS, STEPPERS.seconds()) : null}
       {open === 'tip' ? (
         <Panel hint={`Rod tip ${tipText(h.tip, units)} above the water`} p={p}>
-          <Choices label="Rod tip" options={TIP_POSITIONS.map((t) => ({ value: t, title: capital(TIP_NAME[t]) }))} value={h.tip.position} onChange={(t) => actions.setSettings({ tip: t as (typeof TIP_POSITIONS)[number] })} />
+          <Choices
+            label="Rod tip"
+            options={TIP_POSITIONS.map((t) => ({ value: t, title: capital(TIP_NAME[t]) }))}
+            value={h.tip.position}
+            onChange={(t) => actions.setSettings({ tip: t as (typeof TIP_POSITIONS)[number] })}
+          />
           {set.tip ? <Button kind="plain" title="Let the plan choose" onPress={drop('tip')} style={{ alignSelf: 'flex-start' }} /> : null}
         </Panel>
       ) : null}
       {open === 'style' ? (
         <Panel hint="How it is worked" p={p}>
-          <Choices label="Cadence" options={CADENCE_STYLES.map((s) => ({ value: s, title: styleTitle(s) }))} value={h.style} onChange={(s) => actions.setSettings({ style: s as (typeof CADENCE_STYLES)[number] })} />
+          <Choices
+            label="Cadence"
+            options={CADENCE_STYLES.map((s) => ({ value: s, title: styleTitle(s) }))}
+            value={h.style}
+            onChange={(s) => actions.setSettings({ style: s as (typeof CADENCE_STYLES)[number] })}
+          />
           {set.style ? <Button kind="plain" title="Let the plan choose" onPress={drop('style')} style={{ alignSelf: 'flex-start' }} /> : null}
         </Panel>
       ) : null}
@@ -66,7 +118,9 @@ export function HandsPart({ plan }: { plan: Plan }) {
 function Panel({ hint, p, children }: { hint: string; p: { card: string; moss: string }; children: React.ReactNode }) {
   return (
     <View style={{ backgroundColor: p.card, borderColor: p.moss, borderWidth: 2, borderRadius: 14, padding: 12, gap: 10 }}>
-      <Say kind="label" tone="soft">{hint}</Say>
+      <Say kind="label" tone="soft">
+        {hint}
+      </Say>
       {children}
     </View>
   );

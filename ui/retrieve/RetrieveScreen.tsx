@@ -10,7 +10,7 @@ import { Note, Part } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { Screen } from '../shell/Screen';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 import { BeatPart } from './BeatPart';
 import { BuysPart } from './BuysPart';
 import { HandsPart } from './HandsPart';
@@ -21,7 +21,11 @@ export function RetrieveScreen() {
   const { units } = useTheme();
   const router = useRouter();
   if (!day || !lure || !tackle) {
-    const missing = !day ? 'Start a day on the Water page first.' : !lure ? 'There is no lure in the box that works here yet. Add one in the Kit.' : 'Add a rod, a reel and a line in the Kit: the plan needs to know what throws the lure.';
+    const missing = !day
+      ? 'Start a day on the Water page first.'
+      : !lure
+        ? 'There is no lure in the box that works here yet. Add one in the Kit.'
+        : 'Add a rod, a reel and a line in the Kit: the plan needs to know what throws the lure.';
     return (
       <Screen title="Retrieve" sub="How do I work it?">
         <Note>{missing}</Note>
@@ -39,22 +43,42 @@ export function RetrieveScreen() {
       right={
         plan ? (
           <View style={{ alignItems: 'flex-end' }} role="status" aria-label={`In the zone ${say.percent(plan.zoneShare.mean)}`}>
-            <Say kind="label" tone="soft">{f.mode === 'surface' ? 'on top' : 'in the zone'}</Say>
-            <Say kind="title" tone="copper">{say.percent(plan.zoneShare.mean)}</Say>
+            <Say kind="label" tone="soft">
+              {f.mode === 'surface' ? 'on top' : 'in the zone'}
+            </Say>
+            <Say kind="title" tone="copper">
+              {say.percent(plan.zoneShare.mean)}
+            </Say>
           </View>
         ) : null
       }
     >
       {planError ? <Note>This plan could not be worked out. Change the cast, the line or the lure and it will try again.</Note> : null}
       {!plan && !planError ? <Say role="status">Casting it on the model…</Say> : null}
-      {fit !== 'fits' ? <Note>{`${capital(say.weight(lure.weightKg, units))} is ${fit === 'too-heavy' ? 'heavier' : 'lighter'} than ${tackle.rod.name} is rated for (${say.weight(tackle.rod.minLureKg, units)}–${say.weight(tackle.rod.maxLureKg, units)}). Choose another rod below.`}</Note> : null}
+      {fit !== 'fits' ? (
+        <Note>{`${capital(say.weight(lure.weightKg, units))} is ${fit === 'too-heavy' ? 'heavier' : 'lighter'} than ${tackle.rod.name} is rated for (${say.weight(tackle.rod.minLureKg, units)}–${say.weight(tackle.rod.maxLureKg, units)}). Choose another rod below.`}</Note>
+      ) : null}
       {plan ? (
         <>
           <View style={{ gap: 4 }}>
-            <Say>{f.mode === 'surface' ? `It stays on top for the whole ${say.distance(plan.hands.castM, units)} cast; the fish must come up ${say.depth(Math.max(0, day.conditions.water.fishDepthM ?? 0), units)} for it.` : shareSentence(plan, units)}</Say>
-            {f.mode !== 'surface' && plan.bottomS > 3 ? <Say kind="label" tone="soft">{`${say.seconds(Math.round(plan.bottomS))} of it on the bottom or the limbs.`}</Say> : null}
-            {plan.cutShort ? <Say kind="label" tone="soft">Worked this slowly a cast lasts longer than is drawn: the first two and a half minutes are shown.</Say> : null}
-            {planBusy ? <Say kind="label" tone="soft" role="status">A first answer; trying other counts, speeds and rod heights…</Say> : null}
+            <Say>
+              {f.mode === 'surface'
+                ? `It stays on top for the whole ${say.distance(plan.hands.castM, units)} cast; the fish must come up ${say.depth(Math.max(0, day.conditions.water.fishDepthM ?? 0), units)} for it.`
+                : shareSentence(plan, units)}
+            </Say>
+            {f.mode !== 'surface' && plan.bottomS > 3 ? (
+              <Say kind="label" tone="soft">{`${say.seconds(Math.round(plan.bottomS))} of it on the bottom or the limbs.`}</Say>
+            ) : null}
+            {plan.cutShort ? (
+              <Say kind="label" tone="soft">
+                Worked this slowly a cast lasts longer than is drawn: the first two and a half minutes are shown.
+              </Say>
+            ) : null}
+            {planBusy ? (
+              <Say kind="label" tone="soft" role="status">
+                A first answer; trying other counts, speeds and rod heights…
+              </Say>
+            ) : null}
           </View>
           <BeatPart plan={plan} />
           <HandsPart plan={plan} />
@@ -62,7 +86,10 @@ export function RetrieveScreen() {
           <BuysPart plan={plan} busy={planBusy} />
           <Part title="When it takes">
             <Say>{hookSetAdvice(f.mode, lure.hook, lure.family)}</Say>
-            <Say kind="label" tone="soft">{`${styleTitle(plan.hands.style)}: ${cadenceText(plan.presentation.cadence)}. Mind the hooks: glasses on.`}</Say>
+            <Say
+              kind="label"
+              tone="soft"
+            >{`${styleTitle(plan.hands.style)}: ${cadenceText(plan.presentation.cadence)}. Mind the hooks: glasses on.`}</Say>
           </Part>
         </>
       ) : null}

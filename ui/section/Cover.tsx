@@ -5,7 +5,7 @@ import type { Frame } from './geometry';
 import type { SectionModel } from './model';
 
 /** Fixed scatter so that the drawing never flickers. */
-const scatter = (i: number, k: number): number => ((Math.sin((i + 1) * 12.9898 + k * 78.233) * 43758.5453) % 1 + 1) % 1;
+const scatter = (i: number, k: number): number => (((Math.sin((i + 1) * 12.9898 + k * 78.233) * 43758.5453) % 1) + 1) % 1;
 
 export function Cover({ m, f, p }: { m: SectionModel; f: Frame; p: Palette }) {
   const { kind, density } = m.cover;
@@ -16,7 +16,7 @@ export function Cover({ m, f, p }: { m: SectionModel; f: Frame; p: Palette }) {
     case 'none':
       return null;
     case 'wood':
-      return <Wood left={f.x(m.castM * 0.74)} f={f} p={p} limbs={many(9)} />;
+      return <Wood left={f.x(m.castM * 0.74)} f={f} p={p} limbs={many(18)} />;
     case 'brush':
       return <Brush left={f.x(m.castM * 0.72)} f={f} p={p} limbs={many(16)} />;
     case 'pads':
@@ -28,7 +28,12 @@ export function Cover({ m, f, p }: { m: SectionModel; f: Frame; p: Palette }) {
             const w = kind === 'pads' ? 22 + 12 * scatter(i, 2) : 26;
             return (
               <G key={i}>
-                <Path d={`M${x} ${f.surfaceY}q${(scatter(i, 4) - 0.5) * 20} ${(f.bottomY - f.surfaceY) * 0.5} ${(scatter(i, 3) - 0.5) * 24} ${f.bottomY - f.surfaceY}`} stroke={p.coverFar} strokeWidth={kind === 'pads' ? 1.5 : 2.5} fill="none" />
+                <Path
+                  d={`M${x} ${f.surfaceY}q${(scatter(i, 4) - 0.5) * 20} ${(f.bottomY - f.surfaceY) * 0.5} ${(scatter(i, 3) - 0.5) * 24} ${f.bottomY - f.surfaceY}`}
+                  stroke={p.coverFar}
+                  strokeWidth={kind === 'pads' ? 1.5 : 2.5}
+                  fill="none"
+                />
                 <Path d={`M${x - w / 2} ${f.surfaceY - 1}q${w / 2} ${-6} ${w} 0q${-w / 2} ${5} ${-w} 0z`} fill={p.moss} />
               </G>
             );
@@ -43,7 +48,16 @@ export function Cover({ m, f, p }: { m: SectionModel; f: Frame; p: Palette }) {
           {Array.from({ length: many(60) }, (_, i) => {
             const x = left - 30 + scatter(i, 1) * (right - left + 30);
             const h = (f.bottomY - top) * (0.75 + 0.25 * scatter(i, 2));
-            return <Path key={i} d={`M${x} ${f.bottomY + 4}q${8 * (scatter(i, 3) - 0.5)} ${-h / 2} ${14 * (scatter(i, 4) - 0.5)} ${-h}`} stroke={i % 3 ? p.moss : p.coverFar} strokeWidth={2.2} fill="none" strokeLinecap="round" />;
+            return (
+              <Path
+                key={i}
+                d={`M${x} ${f.bottomY + 4}q${8 * (scatter(i, 3) - 0.5)} ${-h / 2} ${14 * (scatter(i, 4) - 0.5)} ${-h}`}
+                stroke={i % 3 ? p.moss : p.coverFar}
+                strokeWidth={2.2}
+                fill="none"
+                strokeLinecap="round"
+              />
+            );
           })}
         </G>
       );
@@ -64,7 +78,10 @@ export function Cover({ m, f, p }: { m: SectionModel; f: Frame; p: Palette }) {
           {Array.from({ length: many(kind === 'rock' ? 9 : 22) }, (_, i) => {
             const x = left - 40 + scatter(i, 1) * (right - left + 40);
             const s = kind === 'rock' ? 16 + 26 * scatter(i, 2) : 7 + 9 * scatter(i, 2);
-            const d = kind === 'rock' ? `M${x - s} ${f.bottomY + 6}q${s * 0.1} ${-s} ${s * 0.8} ${-s * 0.95}q${s * 0.9} ${-s * 0.15} ${s * 1.2} ${s * 0.95}z` : `M${x - s / 2} ${f.bottomY + 5}l${s * 0.2} ${-s * 1.5}l${s * 0.25} ${s * 0.6}l${s * 0.25} ${-s * 0.9}l${s * 0.3} ${s * 1.8}z`;
+            const d =
+              kind === 'rock'
+                ? `M${x - s} ${f.bottomY + 6}q${s * 0.1} ${-s} ${s * 0.8} ${-s * 0.95}q${s * 0.9} ${-s * 0.15} ${s * 1.2} ${s * 0.95}z`
+                : `M${x - s / 2} ${f.bottomY + 5}l${s * 0.2} ${-s * 1.5}l${s * 0.25} ${s * 0.6}l${s * 0.25} ${-s * 0.9}l${s * 0.3} ${s * 1.8}z`;
             return <Path key={i} d={d} fill={i % 2 ? p.cover : p.coverFar} />;
           })}
         </G>
@@ -84,11 +101,18 @@ function Wood({ left, f, p, limbs }: { left: number; f: Frame; p: Palette; limbs
       {Array.from({ length: limbs }, (_, i) => {
         const t = 0.3 + (0.65 * (i + 0.5)) / limbs;
         const [x, y] = at(t);
-        const len = (18 + 26 * scatter(i, 5)) * (1.15 - t * 0.5);
+        const len = (0.1 + 0.13 * scatter(i, 5)) * (f.bottomY - f.surfaceY) * (1.15 - t * 0.5) + 10;
         const down = i % 2 === 0;
-        return <Path key={i} d={`M${x} ${y}q${down ? -4 : -len * 0.4} ${down ? len * 0.5 : -2} ${down ? -len * 0.25 : -len} ${down ? len : -len * 0.25}`} stroke={i % 3 === 1 ? p.coverFar : p.cover} strokeWidth={3.4 - t * 1.4} />;
+        return (
+          <Path
+            key={i}
+            d={`M${x} ${y}q${down ? -4 : -len * 0.4} ${down ? len * 0.5 : -2} ${down ? -len * 0.25 : -len} ${down ? len : -len * 0.25}`}
+            stroke={i % 3 === 1 ? p.coverFar : p.cover}
+            strokeWidth={(3.4 - t * 1.4) * Math.max(1, f.height / 320)}
+          />
+        );
       })}
-      <Path d={`M${x0} ${y0}L${x1} ${y1}`} stroke={p.cover} strokeWidth={8} />
+      <Path d={`M${x0} ${y0}L${x1} ${y1}`} stroke={p.cover} strokeWidth={8 * Math.max(1, f.height / 320)} />
     </G>
   );
 }
@@ -102,7 +126,14 @@ function Brush({ left, f, p, limbs }: { left: number; f: Frame; p: Palette; limb
       {Array.from({ length: limbs }, (_, i) => {
         const lean = (i / Math.max(1, limbs - 1) - 0.5) * 2;
         const len = h * (0.6 + 0.4 * scatter(i, 6));
-        return <Path key={i} d={`M${mid + lean * 14} ${f.bottomY + 6}q${lean * 14} ${-len * 0.6} ${lean * 46} ${-len}m${-lean * 16} ${len * 0.45}l${lean * 22 + 6} ${-len * 0.3}`} stroke={i % 3 ? p.cover : p.coverFar} strokeWidth={3} />;
+        return (
+          <Path
+            key={i}
+            d={`M${mid + lean * 14} ${f.bottomY + 6}q${lean * 14} ${-len * 0.6} ${lean * 46} ${-len}m${-lean * 16} ${len * 0.45}l${lean * 22 + 6} ${-len * 0.3}`}
+            stroke={i % 3 ? p.cover : p.coverFar}
+            strokeWidth={3}
+          />
+        );
       })}
     </G>
   );

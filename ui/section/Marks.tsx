@@ -26,7 +26,9 @@ export function Mark({ kind, x, y, p, size = 9 }: { kind: EventKind; x: number; 
         </G>
       );
     case 'lost':
-      return <G>{both(`M${x - s * 0.9} ${y + s * 0.45}a${s} ${s} 0 1 1 ${s * 1.35} ${s * 0.45}M${x + s * 0.9} ${y + s * 1.3}l${s * 0.5} ${s * 0.5}`)}</G>;
+      return (
+        <G>{both(`M${x - s * 0.9} ${y + s * 0.45}a${s} ${s} 0 1 1 ${s * 1.35} ${s * 0.45}M${x + s * 0.9} ${y + s * 1.3}l${s * 0.5} ${s * 0.5}`)}</G>
+      );
     case 'missed':
       return <G>{both(hook)}</G>;
     case 'bump':

@@ -4,7 +4,7 @@ import Svg, { Circle, Defs, Ellipse, G, LinearGradient, Path, Rect, Stop, Text a
 import { FT, say } from '../../wording/units';
 import { describeSection } from '../../wording/section';
 import { mix } from '../theme/palette';
-import { FONT, useTheme } from '../theme/ThemeProvider';
+import { FONT, useTheme } from '../theme/theme';
 import { Cover } from './Cover';
 import { depthTicks, frameOf, polyline, tickStep, wave, type Frame } from './geometry';
 import { fishPath, Mark } from './Marks';
@@ -43,9 +43,10 @@ export function SectionDrawing({ model: m, width, height, atS, showSight = false
       <Bottom m={m} f={f} />
       <Band m={m} f={f} />
       <Cover m={m} f={f} p={p} />
-      <Fish m={m} f={f} showSight={showSight} label={label} />
+      {m.layers.length === 0 ? <Fish m={m} f={f} showSight={showSight} label={label} /> : null}
       <Flow m={m} f={f} label={label} />
       <Reaches m={m} f={f} label={label} />
+      <Layers m={m} f={f} label={label} />
       {m.path ? <PathAndLure m={m} f={f} atS={atS} /> : null}
       {m.marks.map((k) => (
         <Mark key={k.id} kind={k.kind} x={f.x(k.xM)} y={f.y(k.depthM)} p={p} />
@@ -77,8 +78,23 @@ function Halo({ x, y, size, text, anchor = 'start' }: { x: number; y: number; si
   const { p } = useTheme();
   return (
     <G>
-      <SvgText x={x} y={y} fontSize={size} fontFamily={FONT.dataBold} fill="none" stroke={p.halo} strokeWidth={3.5} strokeLinejoin="round" textAnchor={anchor} opacity={0.85}>{text}</SvgText>
-      <SvgText x={x} y={y} fontSize={size} fontFamily={FONT.dataBold} fill={p.onWater} textAnchor={anchor}>{text}</SvgText>
+      <SvgText
+        x={x}
+        y={y}
+        fontSize={size}
+        fontFamily={FONT.dataBold}
+        fill="none"
+        stroke={p.halo}
+        strokeWidth={3.5}
+        strokeLinejoin="round"
+        textAnchor={anchor}
+        opacity={0.85}
+      >
+        {text}
+      </SvgText>
+      <SvgText x={x} y={y} fontSize={size} fontFamily={FONT.dataBold} fill={p.onWater} textAnchor={anchor}>
+        {text}
+      </SvgText>
     </G>
   );
 }
@@ -103,9 +119,18 @@ function Bottom({ m, f }: { m: SectionModel; f: Frame }) {
   return (
     <G>
       <Path d={top} fill={p.peat} />
-      {[12, 22, 32].filter((d) => f.bottomY + d < f.height - 2).map((d, i) => (
-        <Path key={d} d={wave(w, f.bottomY + d, m.bottom === 'mud' ? 2 : 1, 14 + i * 5)} stroke={p.peatLine} strokeWidth={1.2} fill="none" strokeDasharray={m.bottom === 'mud' ? undefined : m.bottom === 'sand' ? '2 5' : m.bottom === 'gravel' ? '5 6' : '9 5'} />
-      ))}
+      {[12, 22, 32]
+        .filter((d) => f.bottomY + d < f.height - 2)
+        .map((d, i) => (
+          <Path
+            key={d}
+            d={wave(w, f.bottomY + d, m.bottom === 'mud' ? 2 : 1, 14 + i * 5)}
+            stroke={p.peatLine}
+            strokeWidth={1.2}
+            fill="none"
+            strokeDasharray={m.bottom === 'mud' ? undefined : m.bottom === 'sand' ? '2 5' : m.bottom === 'gravel' ? '5 6' : '9 5'}
+          />
+        ))}
     </G>
   );
 }
@@ -136,10 +161,20 @@ function Fish({ m, f, showSight, label }: { m: SectionModel; f: Frame; showSight
         <G>
           <Ellipse cx={x} cy={y} rx={rx} ry={ry} fill={p.onWater} opacity={0.16} />
           <Ellipse cx={x} cy={y} rx={rx} ry={ry} fill="none" stroke={p.onWater} strokeWidth={1.6} strokeDasharray="5 4" />
-          <Halo x={Math.max(f.x(0) + 60, x - rx - 6)} y={y - Math.max(8, ry * 0.55)} size={label} text={`sees ${say.depth(m.sightM, units)}`} anchor="end" />
+          <Halo
+            x={Math.max(f.x(0) + 60, x - rx - 6)}
+            y={y - Math.max(8, ry * 0.55)}
+            size={label}
+            text={`sees ${say.depth(m.sightM, units)}`}
+            anchor="end"
+          />
         </G>
       ) : null}
-      {[[0, 0, 30], [26, 12, 24], [-22, 13, 22]].map(([dx, dy, l], i) => (
+      {[
+        [0, 0, 30],
+        [26, 12, 24],
+        [-22, 13, 22],
+      ].map(([dx, dy, l], i) => (
         <Path key={i} d={fishPath(x + dx!, y + dy! * (ry > 30 ? 1 : 0.6), l!)} fill={p.halo} stroke={p.onWater} strokeWidth={1} opacity={0.85} />
       ))}
     </G>
@@ -157,28 +192,101 @@ function Flow({ m, f, label }: { m: SectionModel; f: Frame; label: number }) {
   const s = right ? 1 : -1;
   return (
     <G>
-      <Path d={`M${x - (s * len) / 2} ${y}h${s * len}m${-s * 9} -6l${s * 9} 6l${-s * 9} 6`} stroke={p.onWater} strokeWidth={2.4} fill="none" strokeLinecap="round" />
+      <Path
+        d={`M${x - (s * len) / 2} ${y}h${s * len}m${-s * 9} -6l${s * 9} 6l${-s * 9} 6`}
+        stroke={p.onWater}
+        strokeWidth={2.4}
+        fill="none"
+        strokeLinecap="round"
+      />
       <Halo x={x} y={y + label * 1.35} size={label} text={`current ${say.speed(m.currentMps, units)}`} anchor="middle" />
     </G>
   );
 }
 
+/** Each lure at the depth it is worked, on a line from the shallowest to the deepest it holds; dashed where it often hangs up. */
 function Reaches({ m, f, label }: { m: SectionModel; f: Frame; label: number }) {
   const { p } = useTheme();
   if (m.reaches.length === 0) return null;
-  const from = f.x(0) + 52;
-  const gap = (f.x(m.castM * 0.62) - from) / Math.max(1, m.reaches.length);
+  const from = f.x(0) + 44;
+  const gap = (f.x(m.castM * 0.72) - from) / m.reaches.length;
   return (
     <G>
       {m.reaches.map((r, i) => {
-        const x = from + gap * (i + 0.35);
+        const x = from + gap * (i + 0.5);
         const top = f.y(r.topM);
-        const bottom = Math.max(top + 7, f.y(r.bottomM));
+        const bottom = Math.max(top + 4, Math.min(f.y(r.bottomM), f.bottomY));
+        const colour = r.chosen ? p.copper : p.onWater;
         return (
           <G key={r.id}>
-            <Path d={`M${x} ${top}V${bottom}`} stroke={p.halo} strokeWidth={17} strokeLinecap="round" opacity={0.55} />
-            <Path d={`M${x} ${top}V${bottom}`} stroke={r.chosen ? p.copper : p.onWater} strokeWidth={11} strokeLinecap="round" strokeDasharray={r.snag > 0.12 ? '2 14' : undefined} />
-            <Halo x={x} y={f.surfaceY - 8} size={label} text={String(i + 1)} anchor="middle" />
+            <Path
+              d={`M${x - 7} ${top}h14M${x} ${top}V${bottom}M${x - 7} ${bottom}h14`}
+              stroke={p.halo}
+              strokeWidth={6}
+              strokeLinecap="round"
+              opacity={0.5}
+              fill="none"
+            />
+            <Path
+              d={`M${x - 7} ${top}h14M${x} ${top}V${bottom}M${x - 7} ${bottom}h14`}
+              stroke={colour}
+              strokeWidth={2.6}
+              strokeLinecap="round"
+              strokeDasharray={r.snag > 0.12 ? '3 7' : undefined}
+              fill="none"
+            />
+            <LureShape
+              family={r.family}
+              x={x}
+              y={Math.max(f.y(r.atM), f.surfaceY + 2)}
+              length={Math.min(38, gap * 0.85)}
+              fill={colour}
+              stroke={p.halo}
+            />
+            <NumberTag x={x} y={f.surfaceY - 14} n={i + 1} size={label} />
+          </G>
+        );
+      })}
+    </G>
+  );
+}
+
+function NumberTag({ x, y, n, size }: { x: number; y: number; n: number; size: number }) {
+  const { p } = useTheme();
+  return (
+    <SvgText x={x} y={y} fontSize={size + 2} fontFamily={FONT.dataBold} fill={p.ink} textAnchor="middle">
+      {String(n)}
+    </SvgText>
+  );
+}
+
+/** The record by depth: a bar for each layer fished, as long as its strikes per cast. */
+function Layers({ m, f, label }: { m: SectionModel; f: Frame; label: number }) {
+  const { p } = useTheme();
+  if (m.layers.length === 0) return null;
+  const most = Math.max(0.02, ...m.layers.map((l) => l.perCast));
+  const from = f.x(0) + 58;
+  const room = f.width * 0.46;
+  return (
+    <G>
+      {m.layers.map((l) => {
+        const y = (f.y(l.topM) + f.y(l.bottomM)) / 2;
+        const h = Math.max(10, Math.min(22, f.y(l.bottomM) - f.y(l.topM) - 6));
+        const w = Math.max(4, (room * l.perCast) / most);
+        return (
+          <G key={l.topM}>
+            <Rect
+              x={from}
+              y={y - h / 2}
+              width={w}
+              height={h}
+              rx={5}
+              fill={p.copper}
+              stroke={p.halo}
+              strokeWidth={1.5}
+              opacity={l.casts < 30 ? 0.55 : 1}
+            />
+            <Halo x={from + w + 8} y={y + label * 0.35} size={label} text={`${(100 * l.perCast).toFixed(1)} in 100 · ${l.casts} casts`} />
           </G>
         );
       })}

@@ -5,7 +5,7 @@ import { View, useWindowDimensions } from 'react-native';
 import { describeSection } from '../../wording/section';
 import { Say } from '../parts/Say';
 import { placeOfPath } from '../shell/places';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 import { usePlayback } from './Playback';
 import { SectionDrawing } from './SectionDrawing';
 import { useSectionModel } from './useSectionModel';
@@ -20,9 +20,18 @@ export function SectionPanel({ fill = false }: { fill?: boolean }) {
   const phoneHeight = Math.round(Math.min(300, Math.max(200, window.height * (place === 'strikes' ? 0.22 : place === 'lessons' ? 0.22 : 0.31))));
   const height = fill ? Math.max(300, size.height - 110) : phoneHeight;
   return (
-    <View style={{ flex: fill ? 1 : undefined, overflow: 'hidden' }} onLayout={(e) => setSize({ width: Math.round(e.nativeEvent.layout.width), height: Math.round(e.nativeEvent.layout.height) })}>
+    <View
+      style={{ flex: fill ? 1 : undefined, overflow: 'hidden' }}
+      onLayout={(e) => setSize({ width: Math.round(e.nativeEvent.layout.width), height: Math.round(e.nativeEvent.layout.height) })}
+    >
       {model && size.width > 0 ? (
-        <SectionDrawing model={model} width={size.width} height={height} atS={place === 'retrieve' || place === 'strikes' ? atS : null} showSight={place === 'water'} />
+        <SectionDrawing
+          model={model}
+          width={size.width}
+          height={height}
+          atS={place === 'retrieve' || place === 'strikes' ? atS : null}
+          showSight={place === 'water'}
+        />
       ) : (
         <View style={{ height: fill ? 300 : 120, backgroundColor: p.water[0], justifyContent: 'center', padding: 20 }}>
           <Say>No water yet: start a day on a water and the section through it appears here.</Say>
@@ -30,7 +39,9 @@ export function SectionPanel({ fill = false }: { fill?: boolean }) {
       )}
       {fill && model ? (
         <View style={{ padding: 16, flexShrink: 1 }}>
-          <Say kind="label" tone="soft">{describeSection(model, units)}</Say>
+          <Say kind="label" tone="soft">
+            {describeSection(model, units)}
+          </Say>
         </View>
       ) : null}
     </View>

@@ -30,6 +30,17 @@ export interface SectionReach {
   bottomM: number;
   snag: number;
   chosen: boolean;
+  family: FamilyId;
+  /** Where it is worked here, m. */
+  atM: number;
+}
+
+/** What the record says of a layer of water. */
+export interface SectionLayer {
+  topM: number;
+  bottomM: number;
+  perCast: number;
+  casts: number;
 }
 
 export interface SectionModel {
@@ -55,6 +66,7 @@ export interface SectionModel {
   zoneShare: number | null;
   marks: readonly SectionMark[];
   reaches: readonly SectionReach[];
+  layers: readonly SectionLayer[];
 }
 
 /** The water itself; places add their answer with `{...base, path, …}`. */
@@ -82,5 +94,6 @@ export function sectionOfReading(r: Reading, tipM: number, castM: number): Secti
     zoneShare: null,
     marks: [],
     reaches: [],
+    layers: [],
   };
 }

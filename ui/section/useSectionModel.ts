@@ -2,8 +2,8 @@
 import { usePathname } from 'expo-router';
 import { useMemo } from 'react';
 import { familyById } from '../../core/lures/families';
-import { workingDepthM } from '../../core/lures/factors';
 import { snagChance } from '../../core/lures/factors';
+import { learnFromBook } from '../../core/lessons/patterns';
 import { useDay } from '../day/DayProvider';
 import { placeOfPath } from '../shell/places';
 import type { StrikeEvent } from '../../core/records/trip';
@@ -14,7 +14,7 @@ const DEFAULT_TIP_M = 1.5;
 
 export function useSectionModel(): SectionModel | null {
   const place = placeOfPath(usePathname());
-  const { reading, plan, lure, ranking, box, tally } = useDay();
+  const { reading, plan, lure, ranking, box, tally, book } = useDay();
   return useMemo(() => {
     if (!reading) return null;
     const base = sectionOfReading(reading, plan?.hands.tip.heightM ?? DEFAULT_TIP_M, plan?.hands.castM ?? DEFAULT_CAST_M);
@@ -23,17 +23,25 @@ export function useSectionModel(): SectionModel | null {
         ...base,
         reaches: ranking.ranked.slice(0, 5).map((r) => {
           const f = familyById(r.family);
-          const at = workingDepthM(f, reading);
-          const spread = f.mode === 'surface' ? 0 : 0.18 * reading.depthM;
+          const at = r.workingDepthM;
           return {
             id: r.family,
             name: box.find((l) => l.family === r.family)?.name ?? r.family,
-            topM: f.mode === 'surface' ? 0 : Math.max(f.mode === 'bottom' ? at - spread : f.depthM[0], 0),
-            bottomM: f.mode === 'surface' ? 0.05 : Math.min(reading.depthM, f.mode === 'bottom' ? reading.depthM : f.depthM[1]),
+            topM: f.mode === 'bottom' ? Math.min(at, reading.depthM) : f.depthM[0],
+            bottomM: Math.min(reading.depthM, f.mode === 'bottom' ? reading.depthM : f.depthM[1]),
+            family: r.family,
+            atM: at,
             snag: snagChance(f, reading),
             chosen: lure?.family === r.family,
           };
         }),
+      };
+    }
+    if (place === 'lessons') {
+      const layers = learnFromBook(book, { species: reading.species }).byDepth.filter((l) => l.topM < reading.depthM);
+      return {
+        ...base,
+        layers: layers.map((l) => ({ topM: l.topM, bottomM: Math.min(l.bottomM, reading.depthM), perCast: l.strikes / l.casts, casts: l.casts })),
       };
     }
     if ((place === 'retrieve' || place === 'strikes') && plan) {
@@ -48,7 +56,7 @@ export function useSectionModel(): SectionModel | null {
       };
     }
     return base;
-  }, [reading, plan, lure, ranking, box, tally, place]);
+  }, [reading, plan, lure, ranking, box, tally, place, book]);
 }
 
 /** Events along the path: at the middle of their phase, spread a little so that none hides another. */

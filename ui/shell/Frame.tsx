@@ -8,7 +8,7 @@ import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { SectionPanel } from '../section/SectionPanel';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 import { PLACES, placeOfPath } from './places';
 import { useFirstStart } from './useFirstStart';
 import { useWide } from './useWide';
@@ -27,7 +27,13 @@ export function Frame({ children }: { children: ReactNode }) {
           <Button title="Understood" onPress={committer.clearError} style={{ alignSelf: 'flex-start' }} />
         </View>
       ) : null}
-      {status === 'loading' || loadingDemo ? <Centre text={loadingDemo ? 'Setting out the demo world…' : 'Opening your record…'} /> : status === 'error' ? <Centre text="The record on this device could not be opened. Nothing has been changed. Close other tabs and load the page again." /> : children}
+      {status === 'loading' || loadingDemo ? (
+        <Centre text={loadingDemo ? 'Setting out the demo world…' : 'Opening your record…'} />
+      ) : status === 'error' ? (
+        <Centre text="The record on this device could not be opened. Nothing has been changed. Close other tabs and load the page again." />
+      ) : (
+        children
+      )}
     </View>
   );
   if (!wide)
@@ -40,7 +46,9 @@ export function Frame({ children }: { children: ReactNode }) {
   return (
     <View style={{ flex: 1, flexDirection: 'row', backgroundColor: p.ground }}>
       <Rail />
-      <View style={{ flex: 1.25, borderRightWidth: 1, borderRightColor: p.rule, minWidth: 0 }}>{status === 'ready' ? <SectionPanel fill /> : null}</View>
+      <View style={{ flex: 1.25, borderRightWidth: 1, borderRightColor: p.rule, minWidth: 0 }}>
+        {status === 'ready' ? <SectionPanel fill /> : null}
+      </View>
       <View style={{ flex: 1, minWidth: 0, maxWidth: 640 }}>{place}</View>
     </View>
   );
@@ -49,7 +57,9 @@ export function Frame({ children }: { children: ReactNode }) {
 function Centre({ text }: { text: string }) {
   return (
     <View style={{ flex: 1, alignItems: 'center', justifyContent: 'center', padding: 24 }}>
-      <Say role="status" style={{ textAlign: 'center' }}>{text}</Say>
+      <Say role="status" style={{ textAlign: 'center' }}>
+        {text}
+      </Say>
     </View>
   );
 }
@@ -66,10 +76,24 @@ function NavItem({ item, current, column }: { item: (typeof PLACES)[number]; cur
         e.preventDefault();
         router.navigate(item.path);
       }}
-      style={{ flex: column ? undefined : 1, alignItems: 'center', paddingVertical: column ? 12 : 7, borderTopWidth: column ? 0 : 4, borderTopColor: current ? p.moss : 'transparent', borderLeftWidth: column ? 4 : 0, borderLeftColor: current ? p.moss : 'transparent', minHeight: 60 }}
+      style={{
+        flex: column ? undefined : 1,
+        alignItems: 'center',
+        paddingVertical: column ? 12 : 7,
+        borderTopWidth: column ? 0 : 4,
+        borderTopColor: current ? p.moss : 'transparent',
+        borderLeftWidth: column ? 4 : 0,
+        borderLeftColor: current ? p.moss : 'transparent',
+        minHeight: 60,
+      }}
     >
       <Glyph name={item.glyph} color={current ? p.moss : p.soft} />
-      <Say kind={current ? 'labelStrong' : 'label'} tone={current ? 'moss' : 'soft'} numberOfLines={1} style={{ fontSize: 13 * Math.min(scale, column ? 1.5 : 1.15) }}>
+      <Say
+        kind={current ? 'labelStrong' : 'label'}
+        tone={current ? 'moss' : 'soft'}
+        numberOfLines={1}
+        style={{ fontSize: 13 * Math.min(scale, column ? 1.5 : 1.15) }}
+      >
         {item.name}
       </Say>
     </Press>
@@ -92,7 +116,11 @@ function Rail() {
   const { p, scale } = useTheme();
   const here = placeOfPath(usePathname());
   return (
-    <View role="navigation" aria-label="Places" style={{ width: 84 + 36 * (scale - 1), backgroundColor: p.card, borderRightWidth: 1, borderRightColor: p.rule, paddingTop: 10 }}>
+    <View
+      role="navigation"
+      aria-label="Places"
+      style={{ width: 84 + 36 * (scale - 1), backgroundColor: p.card, borderRightWidth: 1, borderRightColor: p.rule, paddingTop: 10 }}
+    >
       {PLACES.map((x) => (
         <NavItem key={x.id} item={x} current={x.id === here} column />
       ))}
@@ -108,4 +136,3 @@ function useDocumentColours(ground: string, dark: boolean): void {
     document.title = 'Moss Kettle';
   }, [ground, dark]);
 }
-

@@ -8,7 +8,7 @@ import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { SectionPanel } from '../section/SectionPanel';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 import { placeOfPath } from './places';
 import { useWide } from './useWide';
 
@@ -35,18 +35,39 @@ export function Screen({ title, sub, right, section = true, foot, children }: Sc
         <View style={{ paddingHorizontal: 16, paddingTop: 12, paddingBottom: 10, gap: 2 }}>
           <Row style={{ alignItems: 'flex-start', justifyContent: 'space-between' }} gap={10} wrap={scale > 1.4}>
             <View style={{ flexShrink: 1, flexGrow: 1, flexBasis: 150 }}>
-              <Say kind="title" level={1}>{title}</Say>
-              {sub ? <Say kind="label" tone="soft">{sub}</Say> : null}
+              <Say kind="title" level={1}>
+                {title}
+              </Say>
+              {sub ? (
+                <Say kind="label" tone="soft">
+                  {sub}
+                </Say>
+              ) : null}
             </View>
             {right}
             {!wide && !inKit ? (
-              <Press as="link" label="Kit" {...({ href: '/kit' } as object)} onPress={(e) => { e.preventDefault(); router.navigate('/kit'); }} style={{ alignItems: 'center', justifyContent: 'center' }}>
+              <Press
+                as="link"
+                label="Kit"
+                {...({ href: '/kit' } as object)}
+                onPress={(e) => {
+                  e.preventDefault();
+                  router.navigate('/kit');
+                }}
+                style={{ alignItems: 'center', justifyContent: 'center' }}
+              >
                 <Glyph name="kit" />
-                <Say kind="small" tone="soft">Kit</Say>
+                <Say kind="small" tone="soft">
+                  Kit
+                </Say>
               </Press>
             ) : null}
           </Row>
-          {prefs.demoClock ? <Say kind="small" tone="copper">Demo day: an invented world, its clock set to this morning</Say> : null}
+          {prefs.demoClock ? (
+            <Say kind="small" tone="copper">
+              Demo day: an invented world, its clock set to this morning
+            </Say>
+          ) : null}
         </View>
         {section && !wide ? <SectionPanel /> : null}
         <View style={{ padding: 16, gap: 20 }}>{children}</View>

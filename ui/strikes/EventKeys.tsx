@@ -10,7 +10,7 @@ import { Row } from '../parts/Box';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { Mark } from '../section/Marks';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 
 const KEYS: readonly { kind: EventKind; more: string; look: 'copper' | 'mossLine' | 'edgeLine' | 'plain' }[] = [
   { kind: 'landed', more: 'in the hand', look: 'copper' },
@@ -51,7 +51,25 @@ export function EventKeys({ asking, setAsking }: { asking: string | null; setAsk
           <Say kind="strong">{`${EVENT_NAME[asked.kind]}. When?`}</Say>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             {PHASES.map((ph) => (
-              <Press key={ph} label={`On the ${PHASE_NAME[ph]}`.replace('On the at', 'At')} onPress={() => { actions.setPhase(asked.id, ph); setAsking(null); }} style={{ flexGrow: 1, flexBasis: 90 * scale, minHeight: 56, alignItems: 'center', borderRadius: 12, borderWidth: 1.5, borderColor: p.moss, backgroundColor: p.card, paddingHorizontal: 8 }}>
+              <Press
+                key={ph}
+                label={`On the ${PHASE_NAME[ph]}`.replace('On the at', 'At')}
+                onPress={() => {
+                  actions.setPhase(asked.id, ph);
+                  setAsking(null);
+                }}
+                style={{
+                  flexGrow: 1,
+                  flexBasis: 90 * scale,
+                  minHeight: 56,
+                  alignItems: 'center',
+                  borderRadius: 12,
+                  borderWidth: 1.5,
+                  borderColor: p.moss,
+                  backgroundColor: p.card,
+                  paddingHorizontal: 8,
+                }}
+              >
                 <Say kind="strong">{capital(PHASE_NAME[ph])}</Say>
               </Press>
             ))}
@@ -60,12 +78,33 @@ export function EventKeys({ asking, setAsking }: { asking: string | null; setAsk
       ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
         {KEYS.map(({ kind, more, look }, i) => (
-          <Press key={kind} label={`${EVENT_NAME[kind]}: ${more}`} onPress={() => log(kind)} style={[{ flexGrow: 1, flexBasis: (i === 0 ? 260 : 132) * Math.min(scale, 1.9), minHeight: i === 0 ? 72 : 66, borderRadius: 16, borderWidth: 2, alignItems: 'center', paddingHorizontal: 10, paddingVertical: 6 }, looks[look]]}>
+          <Press
+            key={kind}
+            label={`${EVENT_NAME[kind]}: ${more}`}
+            onPress={() => log(kind)}
+            style={[
+              {
+                flexGrow: 1,
+                flexBasis: (i === 0 ? 260 : 132) * Math.min(scale, 1.9),
+                minHeight: i === 0 ? 72 : 66,
+                borderRadius: 16,
+                borderWidth: 2,
+                alignItems: 'center',
+                paddingHorizontal: 10,
+                paddingVertical: 6,
+              },
+              looks[look],
+            ]}
+          >
             <Row gap={10}>
               <MarkIcon kind={kind} />
               <View style={{ flexShrink: 1 }}>
-                <Say kind="heading" tone={look === 'copper' ? 'onCopper' : 'ink'}>{EVENT_NAME[kind]}</Say>
-                <Say kind="small" tone={look === 'copper' ? 'onCopper' : 'soft'}>{more}</Say>
+                <Say kind="heading" tone={look === 'copper' ? 'onCopper' : 'ink'}>
+                  {EVENT_NAME[kind]}
+                </Say>
+                <Say kind="small" tone={look === 'copper' ? 'onCopper' : 'soft'}>
+                  {more}
+                </Say>
               </View>
             </Row>
           </Press>

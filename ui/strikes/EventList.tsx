@@ -7,7 +7,7 @@ import { Part, Row } from '../parts/Box';
 import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 import { MarkIcon } from './EventKeys';
 
 const SHOWN = 8;
@@ -28,7 +28,11 @@ export function EventList() {
             <Say kind="strong">{`${EVENT_NAME[e.kind]}${e.phase ? ` · ${PHASE_NAME[e.phase]}` : ''}`}</Say>
             <Say kind="label" tone="soft">{`${clockText(e.atMs, day.water.zone)} · ${book.block[e.blockId]?.presentation.lureName ?? ''}`}</Say>
           </View>
-          <Press label={`Strike out: ${EVENT_NAME[e.kind]} at ${clockText(e.atMs, day.water.zone)}`} onPress={() => actions.takeBack(e.id)} style={{ alignItems: 'center' }}>
+          <Press
+            label={`Strike out: ${EVENT_NAME[e.kind]} at ${clockText(e.atMs, day.water.zone)}`}
+            onPress={() => actions.takeBack(e.id)}
+            style={{ alignItems: 'center' }}
+          >
             <Glyph name="close" size={20} color={p.soft} />
           </Press>
         </Row>

@@ -10,7 +10,7 @@ import { Button } from '../parts/Buttons';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { Screen } from '../shell/Screen';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 import { EventKeys } from './EventKeys';
 import { EventList } from './EventList';
 import { UndoKey } from './UndoKey';
@@ -38,8 +38,14 @@ export function StrikesScreen() {
       right={<UndoKey />}
       foot={
         ready ? (
-          <Press label="Cast: add one" onPress={actions.logCast} style={{ backgroundColor: p.strong, borderRadius: 16, minHeight: 68, alignItems: 'center' }}>
-            <Say kind="title" tone="onStrong">Cast +1</Say>
+          <Press
+            label="Cast: add one"
+            onPress={actions.logCast}
+            style={{ backgroundColor: p.strong, borderRadius: 16, minHeight: 68, alignItems: 'center' }}
+          >
+            <Say kind="title" tone="onStrong">
+              Cast +1
+            </Say>
           </Press>
         ) : null
       }
@@ -53,7 +59,11 @@ export function StrikesScreen() {
       {ready ? (
         <EventKeys asking={asking} setAsking={setAsking} />
       ) : (
-        <Note>{lure ? 'The plan is being worked out; logging starts with it in a moment.' : 'Choose a lure first: a strike is logged with what you were throwing.'}</Note>
+        <Note>
+          {lure
+            ? 'The plan is being worked out; logging starts with it in a moment.'
+            : 'Choose a lure first: a strike is logged with what you were throwing.'}
+        </Note>
       )}
       <EventList />
       <Part title="The day">
@@ -61,13 +71,23 @@ export function StrikesScreen() {
         {ending ? (
           <View style={{ gap: 8 }}>
             <Say>End the day? Everything logged stays under Lessons.</Say>
-            <Button kind="solid" title="End the day" onPress={() => { setEnding(false); actions.endTrip(); }} />
+            <Button
+              kind="solid"
+              title="End the day"
+              onPress={() => {
+                setEnding(false);
+                actions.endTrip();
+              }}
+            />
             <Button title="Keep fishing" onPress={() => setEnding(false)} />
           </View>
         ) : (
           <Button title="End the day…" onPress={() => setEnding(true)} />
         )}
-        <Say kind="label" tone="soft">At the first flash or thunder get off the water, and wait thirty minutes after the last. Wet your hands before you touch a fish; barbs, teeth and spines cut.</Say>
+        <Say kind="label" tone="soft">
+          At the first flash or thunder get off the water, and wait thirty minutes after the last. Wet your hands before you touch a fish; barbs,
+          teeth and spines cut.
+        </Say>
       </Part>
     </Screen>
   );

@@ -6,7 +6,7 @@ import { UNDO_MS } from '../day/useDayActions';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { realNowMs } from '../platform/clock';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 
 export function UndoKey() {
   const { actions } = useDay();
@@ -23,7 +23,11 @@ export function UndoKey() {
   if (!last) return null;
   const what = last.what === 'cast' ? 'cast' : EVENT_NAME[last.what].toLowerCase();
   return (
-    <Press label={`Undo the ${what}`} onPress={() => actions.takeBack(last.id)} style={{ borderRadius: 28, borderWidth: 2, borderColor: p.copper, backgroundColor: p.card, paddingHorizontal: 16, minHeight: 56 }}>
+    <Press
+      label={`Undo the ${what}`}
+      onPress={() => actions.takeBack(last.id)}
+      style={{ borderRadius: 28, borderWidth: 2, borderColor: p.copper, backgroundColor: p.card, paddingHorizontal: 16, minHeight: 56 }}
+    >
       <Say kind="strong">{`undo ${what}`}</Say>
       <Say kind="small" tone="soft" style={{ textAlign: 'center' }}>{`${Math.min(left, UNDO_MS / 1000)} s`}</Say>
     </Press>

@@ -1,20 +1,10 @@
 /** The light, the text size and the units in force, for every component below. */
-import { createContext, useContext, useMemo, type ReactNode } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { MD3LightTheme, PaperProvider, configureFonts, type MD3Theme } from 'react-native-paper';
-import { IMPERIAL, type UnitPrefs } from '../../wording/units';
+import type { UnitPrefs } from '../../wording/units';
 import { Glyph, type GlyphName } from '../parts/Glyph';
-import { PALETTES, SHADE, type LightName, type Palette } from './palette';
-
-export const FONT = { data: 'AtkinsonHyperlegible_400Regular', dataBold: 'AtkinsonHyperlegible_700Bold', head: 'Bitter_700Bold' } as const;
-
-export interface Theme {
-  p: Palette;
-  scale: number;
-  units: UnitPrefs;
-}
-
-const ThemeContext = createContext<Theme>({ p: SHADE, scale: 1, units: IMPERIAL });
-export const useTheme = (): Theme => useContext(ThemeContext);
+import { PALETTES, type LightName, type Palette } from './palette';
+import { FONT, ThemeContext } from './theme';
 
 function paperTheme(p: Palette, scale: number): MD3Theme {
   const fonts = configureFonts({ config: { fontFamily: FONT.data } });
@@ -26,14 +16,31 @@ function paperTheme(p: Palette, scale: number): MD3Theme {
     fonts,
     colors: {
       ...MD3LightTheme.colors,
-      primary: p.moss, onPrimary: p.onMoss, primaryContainer: p.mossWash, onPrimaryContainer: p.ink, secondary: p.copper, onSecondary: p.onCopper,
-      background: p.ground, onBackground: p.ink, surface: p.card, onSurface: p.ink, surfaceVariant: p.card, onSurfaceVariant: p.soft, outline: p.edge, error: p.bad,
-      inverseSurface: p.strong, inverseOnSurface: p.onStrong, inversePrimary: p.onStrong,
+      primary: p.moss,
+      onPrimary: p.onMoss,
+      primaryContainer: p.mossWash,
+      onPrimaryContainer: p.ink,
+      secondary: p.copper,
+      onSecondary: p.onCopper,
+      background: p.ground,
+      onBackground: p.ink,
+      surface: p.card,
+      onSurface: p.ink,
+      surfaceVariant: p.card,
+      onSurfaceVariant: p.soft,
+      outline: p.edge,
+      error: p.bad,
+      inverseSurface: p.strong,
+      inverseOnSurface: p.onStrong,
+      inversePrimary: p.onStrong,
     },
   };
 }
 
-const paperSettings = { icon: ({ name, size, color }: { name: string; size: number; color?: string }) => <Glyph name={name as GlyphName} size={size} color={color} />, rippleEffectEnabled: false };
+const paperSettings = {
+  icon: ({ name, size, color }: { name: string; size: number; color?: string }) => <Glyph name={name as GlyphName} size={size} color={color} />,
+  rippleEffectEnabled: false,
+};
 
 export function ThemeProvider({ light, scale, units, children }: { light: LightName; scale: number; units: UnitPrefs; children: ReactNode }) {
   const value = useMemo(() => ({ p: PALETTES[light], scale, units }), [light, scale, units]);

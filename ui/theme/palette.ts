@@ -30,19 +30,63 @@ export interface Palette {
 }
 
 export const SHADE: Palette = {
-  ground: '#F2EEE2', card: '#FBF8EF', ink: '#1D2A23', soft: '#4E5B52', rule: '#D5CEBB', edge: '#7E8577',
-  moss: '#3F5F36', onMoss: '#FBF8EF', mossWash: '#DFE6D0', copper: '#A04C1A', onCopper: '#FFF9F0', copperWash: '#F3DDC8',
-  strong: '#1D2A23', onStrong: '#FBF8EF', bad: '#8E2A1E', sky: '#F2EEE2',
-  water: ['#DCE8DF', '#8FB3A6', '#3F6B66', '#1C3D3E'], zone: '#F4D9A8', zoneEdge: '#FFF3D6', peat: '#3A2C22', peatLine: '#5A4838',
-  cover: '#3A2C22', coverFar: '#6B5847', line: '#1D2A23', onWater: '#FFFFFF', halo: '#17312F', dark: false,
+  ground: '#F2EEE2',
+  card: '#FBF8EF',
+  ink: '#1D2A23',
+  soft: '#4E5B52',
+  rule: '#D5CEBB',
+  edge: '#7E8577',
+  moss: '#3F5F36',
+  onMoss: '#FBF8EF',
+  mossWash: '#DFE6D0',
+  copper: '#A04C1A',
+  onCopper: '#FFF9F0',
+  copperWash: '#F3DDC8',
+  strong: '#1D2A23',
+  onStrong: '#FBF8EF',
+  bad: '#8E2A1E',
+  sky: '#F2EEE2',
+  water: ['#DCE8DF', '#8FB3A6', '#3F6B66', '#1C3D3E'],
+  zone: '#F4D9A8',
+  zoneEdge: '#FFF3D6',
+  peat: '#3A2C22',
+  peatLine: '#5A4838',
+  cover: '#3A2C22',
+  coverFar: '#6B5847',
+  line: '#1D2A23',
+  onWater: '#FFFFFF',
+  halo: '#17312F',
+  dark: false,
 };
 
 export const NIGHT: Palette = {
-  ground: '#17130F', card: '#221C16', ink: '#F0DEC4', soft: '#BFAA8D', rule: '#43382C', edge: '#8A7860',
-  moss: '#9DB37F', onMoss: '#17130F', mossWash: '#2E3324', copper: '#E08A4C', onCopper: '#1B120A', copperWash: '#46301F',
-  strong: '#F0DEC4', onStrong: '#17130F', bad: '#F09A86', sky: '#17130F',
-  water: ['#33352D', '#28302C', '#1D2626', '#12191A'], zone: '#6E4F28', zoneEdge: '#B98A4E', peat: '#0C0907', peatLine: '#2A2119',
-  cover: '#070504', coverFar: '#3A2F25', line: '#F0DEC4', onWater: '#F5E9D6', halo: '#0C0907', dark: true,
+  ground: '#17130F',
+  card: '#221C16',
+  ink: '#F0DEC4',
+  soft: '#BFAA8D',
+  rule: '#43382C',
+  edge: '#8A7860',
+  moss: '#9DB37F',
+  onMoss: '#17130F',
+  mossWash: '#2E3324',
+  copper: '#E08A4C',
+  onCopper: '#1B120A',
+  copperWash: '#46301F',
+  strong: '#F0DEC4',
+  onStrong: '#17130F',
+  bad: '#F09A86',
+  sky: '#17130F',
+  water: ['#33352D', '#28302C', '#1D2626', '#12191A'],
+  zone: '#6E4F28',
+  zoneEdge: '#B98A4E',
+  peat: '#0C0907',
+  peatLine: '#2A2119',
+  cover: '#070504',
+  coverFar: '#3A2F25',
+  line: '#F0DEC4',
+  onWater: '#F5E9D6',
+  halo: '#0C0907',
+  dark: true,
 };
 
 export type LightName = 'shade' | 'night';
@@ -61,5 +105,11 @@ export function contrast(a: string, b: string): number {
 /** Mix of two #RRGGBB colours, t = 0 gives a. */
 export function mix(a: string, b: string, t: number): string {
   const k = Math.min(1, Math.max(0, t));
-  return `#${[1, 3, 5].map((i) => Math.round(parseInt(a.slice(i, i + 2), 16) * (1 - k) + parseInt(b.slice(i, i + 2), 16) * k).toString(16).padStart(2, '0')).join('')}`;
+  return `#${[1, 3, 5]
+    .map((i) =>
+      Math.round(parseInt(a.slice(i, i + 2), 16) * (1 - k) + parseInt(b.slice(i, i + 2), 16) * k)
+        .toString(16)
+        .padStart(2, '0'),
+    )
+    .join('')}`;
 }

@@ -10,17 +10,29 @@ export interface Stepper {
 }
 
 const linear = (unit: number, step: number | ((user: number) => number), min: number, max: number): Stepper => ({
-  to: (si) => si / unit, from: (u) => u * unit, step: typeof step === 'number' ? () => step : step, min, max,
+  to: (si) => si / unit,
+  from: (u) => u * unit,
+  step: typeof step === 'number' ? () => step : step,
+  min,
+  max,
 });
 
 export const STEPPERS = {
-  temp: (u: UnitPrefs): Stepper => (u.temp === 'F' ? { to: (c) => c * 1.8 + 32, from: (f) => (f - 32) / 1.8, step: () => 1, min: -2, max: 38 } : linear(1, 0.5, -2, 38)),
+  temp: (u: UnitPrefs): Stepper =>
+    u.temp === 'F' ? { to: (c) => c * 1.8 + 32, from: (f) => (f - 32) / 1.8, step: () => 1, min: -2, max: 38 } : linear(1, 0.5, -2, 38),
   tempChange: (u: UnitPrefs): Stepper => (u.temp === 'F' ? linear(1 / 1.8, 1, -10, 10) : linear(1, 0.5, -10, 10)),
-  depth: (u: UnitPrefs, max = 60): Stepper => (u.depth === 'ft' ? linear(FT, (v) => (v < 10 ? 0.5 : v < 30 ? 1 : 5), 0.1, max) : linear(1, (v) => (v < 3 ? 0.1 : v < 10 ? 0.5 : 1), 0.1, max)),
-  clarity: (u: UnitPrefs): Stepper => (u.depth === 'ft' ? linear(FT, (v) => (v < 1.5 ? 0.25 : v < 6 ? 0.5 : 1), 0.07, 12) : linear(1, (v) => (v < 0.5 ? 0.05 : v < 2 ? 0.1 : 0.5), 0.05, 12)),
+  depth: (u: UnitPrefs, max = 60): Stepper =>
+    u.depth === 'ft' ? linear(FT, (v) => (v < 10 ? 0.5 : v < 30 ? 1 : 5), 0.1, max) : linear(1, (v) => (v < 3 ? 0.1 : v < 10 ? 0.5 : 1), 0.1, max),
+  clarity: (u: UnitPrefs): Stepper =>
+    u.depth === 'ft'
+      ? linear(FT, (v) => (v < 1.5 ? 0.25 : v < 6 ? 0.5 : 1), 0.07, 12)
+      : linear(1, (v) => (v < 0.5 ? 0.05 : v < 2 ? 0.1 : 0.5), 0.05, 12),
   distance: (u: UnitPrefs): Stepper => (u.depth === 'ft' ? linear(FT, 5, 3, 90) : linear(1, 1, 3, 90)),
   size: (u: UnitPrefs): Stepper => (u.size === 'in' ? linear(INCH, 0.25, 0.005, 0.4) : linear(0.01, 0.5, 0.005, 0.4)),
-  weight: (u: UnitPrefs): Stepper => (u.weight === 'oz' ? linear(OUNCE, (v) => (v < 0.25 ? 1 / 32 : v < 1 ? 1 / 16 : 0.25), 0.0004, 0.15) : linear(0.001, (v) => (v < 5 ? 0.5 : v < 30 ? 1 : 5), 0.0004, 0.15)),
+  weight: (u: UnitPrefs): Stepper =>
+    u.weight === 'oz'
+      ? linear(OUNCE, (v) => (v < 0.25 ? 1 / 32 : v < 1 ? 1 / 16 : 0.25), 0.0004, 0.15)
+      : linear(0.001, (v) => (v < 5 ? 0.5 : v < 30 ? 1 : 5), 0.0004, 0.15),
   speed: (u: UnitPrefs): Stepper => (u.speed === 'mph' ? linear(1 / 2.23694, 0.1, 0, 4) : linear(1 / 3.6, 0.2, 0, 4)),
   seconds: (): Stepper => linear(1, (v) => (v < 5 ? 0.5 : 1), 0, 90),
   plain: (step: number, min: number, max: number): Stepper => linear(1, step, min, max),

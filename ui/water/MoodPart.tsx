@@ -11,7 +11,7 @@ import { Disclosure } from '../parts/Disclosure';
 import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 
 const OFFERED: readonly SignKind[] = ['follow', 'short-strike', 'chase-miss', 'hit-at-once', 'marks-ignore-lure', 'marks-rise'];
 const BAR_PX = 46;
@@ -24,7 +24,11 @@ export function MoodPart() {
   return (
     <Part title="The mood of the fish">
       <Say>{moodHeadline(mood, reading)}</Say>
-      <View role="img" aria-label={`Chances: ${MOODS.map((m, i) => `${MOOD_NAME[m]} ${say.percent(mood.distribution[i]!)}`).join(', ')}`} style={{ flexDirection: scale > 1.4 ? 'column' : 'row', gap: 5, alignItems: scale > 1.4 ? 'stretch' : 'flex-end' }}>
+      <View
+        role="img"
+        aria-label={`Chances: ${MOODS.map((m, i) => `${MOOD_NAME[m]} ${say.percent(mood.distribution[i]!)}`).join(', ')}`}
+        style={{ flexDirection: scale > 1.4 ? 'column' : 'row', gap: 5, alignItems: scale > 1.4 ? 'stretch' : 'flex-end' }}
+      >
         {MOODS.map((m, i) => {
           const share = mood.distribution[i]!;
           const on = m === top;
@@ -39,15 +43,24 @@ export function MoodPart() {
           return (
             <View key={m} style={{ flex: 1, alignItems: 'stretch', gap: 3 }}>
               <View style={{ ...look, height: Math.max(4, (BAR_PX * share) / Math.max(0.35, ...mood.distribution)) }} />
-              <Say kind={on ? 'labelStrong' : 'small'} tone={on ? 'ink' : 'soft'} numberOfLines={1} style={{ textAlign: 'center', fontSize: 13 * Math.min(scale, 1.05) }}>{MOOD_NAME[m]}</Say>
+              <Say
+                kind={on ? 'labelStrong' : 'small'}
+                tone={on ? 'ink' : 'soft'}
+                numberOfLines={1}
+                style={{ textAlign: 'center', fontSize: 13 * Math.min(scale, 1.05) }}
+              >
+                {MOOD_NAME[m]}
+              </Say>
             </View>
           );
         })}
       </View>
       <Disclosure title="Why this mood?">
-        {moodSentences(mood, reading, units).slice(1).map((t) => (
-          <Say key={t}>{t}</Say>
-        ))}
+        {moodSentences(mood, reading, units)
+          .slice(1)
+          .map((t) => (
+            <Say key={t}>{t}</Say>
+          ))}
       </Disclosure>
       <Signs />
     </Part>
@@ -68,12 +81,24 @@ function Signs() {
           const n = counts.get(kind) ?? 0;
           const on = n > 0;
           return (
-            <Row key={kind} gap={0} style={{ borderRadius: 24, borderWidth: on ? 2 : 1.5, borderColor: on ? p.moss : p.rule, backgroundColor: on ? p.mossWash : p.card }}>
-              <Press label={`${SIGN_NAME[kind]}${on ? `, seen ${n}` : ''}: add one`} onPress={() => actions.addSign(kind)} style={{ paddingHorizontal: 14 }}>
+            <Row
+              key={kind}
+              gap={0}
+              style={{ borderRadius: 24, borderWidth: on ? 2 : 1.5, borderColor: on ? p.moss : p.rule, backgroundColor: on ? p.mossWash : p.card }}
+            >
+              <Press
+                label={`${SIGN_NAME[kind]}${on ? `, seen ${n}` : ''}: add one`}
+                onPress={() => actions.addSign(kind)}
+                style={{ paddingHorizontal: 14 }}
+              >
                 <Say kind={on ? 'strong' : 'body'}>{on ? `${SIGN_NAME[kind]} ×${n}` : SIGN_NAME[kind]}</Say>
               </Press>
               {on ? (
-                <Press label={`${SIGN_NAME[kind]}: take one back`} onPress={() => actions.takeSign(kind)} style={{ alignItems: 'center', borderLeftWidth: 1, borderLeftColor: p.rule }}>
+                <Press
+                  label={`${SIGN_NAME[kind]}: take one back`}
+                  onPress={() => actions.takeSign(kind)}
+                  style={{ alignItems: 'center', borderLeftWidth: 1, borderLeftColor: p.rule }}
+                >
                   <Glyph name="minus" size={18} />
                 </Press>
               ) : null}

@@ -9,7 +9,7 @@ import { Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { Tile } from '../parts/Tile';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 import { nearPreset, readingControls, readingText, steppedReading, type ReadingControl } from './readings';
 
 const PER_ROW = 3;
@@ -25,12 +25,25 @@ export function ReadingTiles() {
   const assumed = controls.filter((c) => day.assumed.has(c.path)).length;
   return (
     <Part title="Read the water">
-      {assumed > 0 ? <Say kind="label" tone="soft">{`${assumed} of ${controls.length} not read today: a dotted line marks what is assumed. Touch one to set it.`}</Say> : null}
+      {assumed > 0 ? (
+        <Say
+          kind="label"
+          tone="soft"
+        >{`${assumed} of ${controls.length} not read today: a dotted line marks what is assumed. Touch one to set it.`}</Say>
+      ) : null}
       {rows.map((row, i) => (
         <View key={i} style={{ gap: 8 }}>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             {row.map((c) => (
-              <Tile key={c.id} name={c.name} value={readingText(c)} assumed={day.assumed.has(c.path)} open={open === c.id} onPress={() => setOpen(open === c.id ? null : c.id)} flexBasis={88} />
+              <Tile
+                key={c.id}
+                name={c.name}
+                value={readingText(c)}
+                assumed={day.assumed.has(c.path)}
+                open={open === c.id}
+                onPress={() => setOpen(open === c.id ? null : c.id)}
+                flexBasis={88}
+              />
             ))}
           </View>
           {row.map((c) => (open === c.id ? <Control key={c.id} c={c} /> : null))}
@@ -62,7 +75,9 @@ function Control({ c }: { c: ReadingControl }) {
     );
   return (
     <View style={{ backgroundColor: p.card, borderColor: p.moss, borderWidth: 2, borderRadius: 14, padding: 12, gap: 10 }}>
-      <Say kind="label" tone="soft">{c.hint}</Say>
+      <Say kind="label" tone="soft">
+        {c.hint}
+      </Say>
       <Choices label={c.hint} options={c.options} value={c.value} onChange={set} />
       {clear ? <Button kind="plain" title="Forget this reading" onPress={clear} style={{ alignSelf: 'flex-start' }} /> : null}
     </View>

@@ -22,7 +22,9 @@ export function StartDay() {
   if (waters.length === 0) {
     return (
       <Card>
-        <Say kind="heading" level={2}>Start with a water</Say>
+        <Say kind="heading" level={2}>
+          Start with a water
+        </Say>
         <Say>Name the pond, creek or shore you fish, and say what is usually there. Or look around first with an invented season.</Say>
         <Button kind="solid" title="Add my first water" onPress={() => router.navigate('/kit/water/new')} />
         <Button title={demo.busy ? 'Loading the demo world…' : 'Look around with the demo world'} onPress={demo.load} disabled={demo.busy} />
@@ -33,19 +35,41 @@ export function StartDay() {
   const chosen = waters.some((w) => w.id === waterId) ? waterId! : waters[0]!.id;
   return (
     <Card>
-      <Say kind="heading" level={2}>Which water?</Say>
+      <Say kind="heading" level={2}>
+        Which water?
+      </Say>
       <Choices label="Water" options={waters.map((w) => ({ value: w.id, title: w.name }))} value={chosen} onChange={setWaterId} />
-      <Say kind="heading" level={2}>Which fish?</Say>
-      <Choices label="Fish" options={builtSpecies().map((s) => ({ value: s, title: capital(SPECIES_NAME[s]) }))} value={species} onChange={(s) => setSpecies(s as SpeciesId)} />
+      <Say kind="heading" level={2}>
+        Which fish?
+      </Say>
+      <Choices
+        label="Fish"
+        options={builtSpecies().map((s) => ({ value: s, title: capital(SPECIES_NAME[s]) }))}
+        value={species}
+        onChange={(s) => setSpecies(s as SpeciesId)}
+      />
       {day ? (
         <>
-          <Say kind="heading" level={2}>Fishing from</Say>
-          <Choices label="Fishing from" options={BUILT_ACCESS.map((a) => ({ value: a, title: capital(ACCESS_NAME[a]) }))} value={day.conditions.access ?? null} onChange={(a) => actions.setReadings((r) => ({ ...r, access: a as (typeof ACCESSES)[number] }))} />
+          <Say kind="heading" level={2}>
+            Fishing from
+          </Say>
+          <Choices
+            label="Fishing from"
+            options={BUILT_ACCESS.map((a) => ({ value: a, title: capital(ACCESS_NAME[a]) }))}
+            value={day.conditions.access ?? null}
+            onChange={(a) => actions.setReadings((r) => ({ ...r, access: a as (typeof ACCESSES)[number] }))}
+          />
         </>
       ) : null}
-      <Button kind="solid" title={day ? 'End this day and start a new one there' : 'Start the day'} onPress={() => actions.startTrip(chosen, species)} />
+      <Button
+        kind="solid"
+        title={day ? 'End this day and start a new one there' : 'Start the day'}
+        onPress={() => actions.startTrip(chosen, species)}
+      />
       <Button kind="plain" title="Add another water" onPress={() => router.navigate('/kit/water/new')} />
-      <Say kind="label" tone="soft">Licences, seasons, sizes and closed waters are set by local law: check it before you fish.</Say>
+      <Say kind="label" tone="soft">
+        Licences, seasons, sizes and closed waters are set by local law: check it before you fish.
+      </Say>
     </Card>
   );
 }

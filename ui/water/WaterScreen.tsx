@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { speciesProfile } from '../../core/water/species';
 import { nextSunEvent } from '../../core/sky/sun';
 import { ACCESS_NAME, capital, SETTING_NAME, SPECIES_NAME } from '../../wording/names';
@@ -11,7 +11,7 @@ import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
 import { useNow } from '../platform/clock';
 import { Screen } from '../shell/Screen';
-import { useTheme } from '../theme/ThemeProvider';
+import { useTheme } from '../theme/theme';
 import { View } from 'react-native';
 import { MoodPart } from './MoodPart';
 import { ReadingTiles } from './ReadingTiles';
@@ -21,10 +21,9 @@ export function WaterScreen() {
   const { day, reading, prefs, book } = useDay();
   const { units } = useTheme();
   const router = useRouter();
-  const now = useNow(prefs.demoClock, 30_000);
-  const [changing, setChanging] = useState(false);
-  const tripId = day?.trip.id;
-  useEffect(() => setChanging(false), [tripId]);
+  const now = useNow(prefs.demoClock, 60_000);
+  // Open for one trip only: a new day closes it.
+  const [changingTrip, setChangingTrip] = useState<string | null>(null);
   if (!day || !reading) {
     return (
       <Screen title="Water" sub="What have I got in front of me?">
@@ -32,6 +31,7 @@ export function WaterScreen() {
       </Screen>
     );
   }
+  const changing = changingTrip === day.trip.id;
   const profile = speciesProfile(reading.species);
   const words = profile ? waterWords(reading, profile, units) : null;
   const sun = nextSunEvent(now, day.water);
@@ -43,7 +43,9 @@ export function WaterScreen() {
       right={
         sun ? (
           <View style={{ alignItems: 'flex-end' }}>
-            <Say kind="label" tone="soft">{sun.kind}</Say>
+            <Say kind="label" tone="soft">
+              {sun.kind}
+            </Say>
             <Say kind="labelStrong">{untilText(sun.atMs - now)}</Say>
           </View>
         ) : null
@@ -66,7 +68,10 @@ export function WaterScreen() {
       <ReadingTiles />
       <MoodPart />
       <View style={{ gap: 8 }}>
-        <Button title={changing ? 'Keep this day' : `Another water, fish or day (now ${ACCESS_NAME[reading.access]})`} onPress={() => setChanging(!changing)} />
+        <Button
+          title={changing ? 'Keep this day' : `Another water, fish or day (now ${ACCESS_NAME[reading.access]})`}
+          onPress={() => setChangingTrip(changing ? null : day.trip.id)}
+        />
         {changing ? <StartDay /> : null}
       </View>
     </Screen>

@@ -68,7 +68,18 @@ const SHAKES_PER_S = 3;
 const RAMP_S = 0.15;
 
 const PHASE_OF: Record<StepKind, Phase> = {
-  turn: 'move', twitch: 'move', pop: 'move', snap: 'move', lift: 'move', drop: 'fall', sweep: 'move', hop: 'move', shake: 'move', drag: 'move', pause: 'pause', burn: 'move',
+  turn: 'move',
+  twitch: 'move',
+  pop: 'move',
+  snap: 'move',
+  lift: 'move',
+  drop: 'fall',
+  sweep: 'move',
+  hop: 'move',
+  shake: 'move',
+  drag: 'move',
+  pause: 'pause',
+  burn: 'move',
 };
 
 export const cadenceLengthS = (c: Cadence): number => c.steps.reduce((s, x) => s + x.durationS, 0);

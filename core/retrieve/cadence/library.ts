@@ -6,7 +6,18 @@ import { clamp } from '../../numbers';
 import type { Cadence, Step } from './cadence';
 
 export const CADENCE_STYLES = [
-  'steady', 'bump', 'stop-and-go', 'twitch-pause', 'pop-rest', 'walk', 'yo-yo', 'hop', 'drag', 'shake', 'dead-stick', 'burn-kill',
+  'steady',
+  'bump',
+  'stop-and-go',
+  'twitch-pause',
+  'pop-rest',
+  'walk',
+  'yo-yo',
+  'hop',
+  'drag',
+  'shake',
+  'dead-stick',
+  'burn-kill',
 ] as const;
 export type CadenceStyle = (typeof CADENCE_STYLES)[number];
 
@@ -52,6 +63,9 @@ export function defaultCadence(w: CadenceWish): Cadence {
     case 'dead-stick':
       return loop({ ...pause, durationS: tenth(clamp(w.pauseS * 1.5, 3, 20)) }, turn(0.4));
     case 'burn-kill':
-      return loop({ kind: 'burn', durationS: 1.5, handleTurns: 1.5 * Math.min(3, w.turnsPerS * 1.6) }, { kind: 'pause', durationS: tenth(clamp(w.pauseS * 0.4, 0.5, 2)) });
+      return loop(
+        { kind: 'burn', durationS: 1.5, handleTurns: 1.5 * Math.min(3, w.turnsPerS * 1.6) },
+        { kind: 'pause', durationS: tenth(clamp(w.pauseS * 0.4, 0.5, 2)) },
+      );
   }
 }

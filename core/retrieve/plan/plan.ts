@@ -11,10 +11,10 @@ import { MESH } from '../simulate/types';
 import { thinnerLine, type LineSpec } from '../tackle/line';
 import { TIP_POSITIONS, tipSetting, type TipPosition } from '../tackle/rod';
 import type { PlanRequest, PlanSettings } from './request';
-import { firstHands, presentationOf, setUpProblem, turnsFor, type Hands, type Problem } from './setup';
+import { firstHands, presentationOf, setUpProblem, type Hands, type Problem } from './setup';
 import { COMPARED_S, LONGEST_CAST_S, simulateHands, type Track } from './track';
 
-export const CHANGES = ['tip', 'line', 'cast', 'slower', 'faster', 'count-more', 'count-less'] as const;
+export const CHANGES = ['tip', 'line', 'cast', 'slower', 'faster', 'count-more', 'count-less', 'hang-less', 'hang-more'] as const;
 export type ChangeKind = (typeof CHANGES)[number];
 
 /** What one change alone would do to the share of time in the zone. */
@@ -23,7 +23,7 @@ export interface Change {
   gain: number;
   settings: PlanSettings;
   line?: LineSpec;
-  facts: { tip?: TipPosition; castM?: number; turnsPerS?: number; countdownS?: number; strengthLb?: number };
+  facts: { tip?: TipPosition; castM?: number; turnsPerS?: number; countdownS?: number; pauseS?: number; strengthLb?: number; material?: string };
 }
 
 export interface Plan {
@@ -52,12 +52,13 @@ export interface Plan {
 
 /** Seconds between a cast and the next. prior: judgement. */
 const BETWEEN_CASTS_S = 11;
-const RANGE_DRAWS = 5;
+const RANGE_DRAWS = 4;
 
-/** Worth of a track: share in the zone, less when the fish would see it too fast or slow. */
+/** Worth of a track: share in the zone, less when the fish would see it too fast or slow, or hanging shorter than they want. */
 function worth(p: Problem, h: Hands, t: Track): number {
   const speed = h.castM / Math.max(t.castS - h.countdownS, 1);
-  return t.zoneShare * (0.4 + 0.6 * bell(Math.log(speed / p.speedMps), 0, 0.8));
+  const hang = p.pauseS > 0 ? Math.min(1, h.pauseS / p.pauseS) : 1;
+  return t.zoneShare * (0.4 + 0.6 * bell(Math.log(speed / p.speedMps), 0, 0.8)) * (0.55 + 0.45 * hang);
 }
 
 function neighbours(p: Problem, h: Hands, set: PlanSettings): Hands[] {
@@ -66,8 +67,12 @@ function neighbours(p: Problem, h: Hands, set: PlanSettings): Hands[] {
   if (set.countdownS === undefined && (p.family.mode === 'swim' || p.pitched) && h.countdownS > 0) {
     for (const k of [0.6, 0.8, 1.25, 1.5]) out.push({ ...h, countdownS: Math.round(h.countdownS * k * 2) / 2 });
   }
-  if (set.tip === undefined && p.family.mode !== 'float') for (const t of TIP_POSITIONS) if (t !== h.tip.position) out.push({ ...h, tip: tipSetting(t, p.request.rod, access) });
-  if (set.turnsPerS === undefined) for (const k of [0.75, 1.3]) out.push({ ...h, turnsPerS: turnsFor(p, p.speedMps * k, h.style) });
+  if (set.tip === undefined && p.family.mode !== 'float')
+    for (const t of TIP_POSITIONS) if (t !== h.tip.position) out.push({ ...h, tip: tipSetting(t, p.request.rod, access) });
+  if (set.pauseS === undefined && p.family.mode === 'swim' && h.pauseS >= 1.5)
+    for (const k of [0.7, 0.45]) out.push({ ...h, pauseS: Math.max(1, Math.round(h.pauseS * k * 2) / 2) });
+  if (set.turnsPerS === undefined)
+    for (const k of [0.7, 1.3, 1.7]) out.push({ ...h, turnsPerS: Math.max(0.2, Math.min(3, Math.round(h.turnsPerS * k * 20) / 20)) });
   return out;
 }
 
@@ -79,9 +84,9 @@ export function planRetrieve(request: PlanRequest, effort: Effort = 'settled'): 
   if (!p) return { notes: [`${request.conditions.species} is not built yet`] };
   const set = request.set ?? {};
   let simulations = 0;
-  const quick = (h: Hands, line?: LineSpec, drags?: { lureDrag: number; lineDrag: number }): Track => {
+  const quick = (h: Hands, line?: LineSpec, longestS = COMPARED_S, drags?: { lureDrag: number; lineDrag: number }): Track => {
     simulations++;
-    return simulateHands(p, h, { mesh: MESH.quick, longestS: COMPARED_S, line, ...drags });
+    return simulateHands(p, h, { mesh: MESH.quick, longestS, line, ...drags });
   };
 
   let best = firstHands(p);
@@ -89,7 +94,7 @@ export function planRetrieve(request: PlanRequest, effort: Effort = 'settled'): 
   let bestWorth = worth(p, best, bestTrack);
   // A lure on top is on top whatever the hands do: nothing to search.
   const search = effort === 'settled' && p.family.mode !== 'surface';
-  for (let round = 0; search && round < 2; round++) {
+  for (let round = 0; search && round < 3; round++) {
     let moved = false;
     for (const h of neighbours(p, best, set)) {
       const t = quick(h);
@@ -106,9 +111,12 @@ export function planRetrieve(request: PlanRequest, effort: Effort = 'settled'): 
   simulations++;
   const shares = Array.from({ length: search ? RANGE_DRAWS : 0 }, (_, n) => {
     const k = Math.round((n * DRAW_COUNT) / RANGE_DRAWS);
-    return quick(best, undefined, { lureDrag: Math.exp(0.15 * normalDraw(k, 0)), lineDrag: Math.exp(0.2 * normalDraw(k, 1)) }).zoneShare;
+    return quick(best, undefined, LONGEST_CAST_S, { lureDrag: Math.exp(0.15 * normalDraw(k, 0)), lineDrag: Math.exp(0.2 * normalDraw(k, 1)) }).zoneShare;
   });
-  const buys = (search ? changes(p, best) : []).map((c): Change => ({ ...c.change, gain: quick(c.hands, c.change.line).zoneShare - bestTrack.zoneShare }));
+  const buys = (search ? changes(p, best) : []).map((c): Change => ({
+    ...c.change,
+    gain: quick(c.hands, c.change.line).zoneShare - bestTrack.zoneShare,
+  }));
   buys.sort((a, b) => b.gain - a.gain);
 
   return {
@@ -141,7 +149,9 @@ function changes(p: Problem, h: Hands): { hands: Hands; change: Omit<Change, 'ga
     out.push({ hands: { ...h, ...hands }, change: { kind, settings, facts, line } });
   };
   if (p.family.mode !== 'float') {
-    for (const position of TIP_POSITIONS) if (position !== h.tip.position) add('tip', { tip: tipSetting(position, p.request.rod, p.reading.access) }, { tip: position }, { tip: position });
+    for (const position of TIP_POSITIONS)
+      if (position !== h.tip.position)
+        add('tip', { tip: tipSetting(position, p.request.rod, p.reading.access) }, { tip: position }, { tip: position });
   }
   const thin = thinnerLine(p.request.line);
   if (thin && p.family.mode !== 'surface' && p.family.mode !== 'float') add('line', {}, {}, { strengthLb: thin.strengthLb }, thin);
@@ -150,10 +160,21 @@ function changes(p: Problem, h: Hands): { hands: Hands; change: Omit<Change, 'ga
   const faster = Math.round(h.turnsPerS * 1.3 * 20) / 20;
   add('slower', { turnsPerS: slower }, { turnsPerS: slower }, { turnsPerS: slower });
   add('faster', { turnsPerS: faster }, { turnsPerS: faster }, { turnsPerS: faster });
+  if (p.family.mode === 'swim' && h.pauseS >= 1.5) {
+    const less = Math.max(1, Math.round(h.pauseS * 1.2) / 2);
+    const more = h.pauseS + 1;
+    add('hang-less', { pauseS: less }, { pauseS: less }, { pauseS: less });
+    add('hang-more', { pauseS: more }, { pauseS: more }, { pauseS: more });
+  }
   if (h.countdownS > 0) {
     const step = Math.max(1, Math.round(h.countdownS * 0.25));
     add('count-more', { countdownS: h.countdownS + step }, { countdownS: h.countdownS + step }, { countdownS: h.countdownS + step });
-    add('count-less', { countdownS: Math.max(0, h.countdownS - step) }, { countdownS: Math.max(0, h.countdownS - step) }, { countdownS: Math.max(0, h.countdownS - step) });
+    add(
+      'count-less',
+      { countdownS: Math.max(0, h.countdownS - step) },
+      { countdownS: Math.max(0, h.countdownS - step) },
+      { countdownS: Math.max(0, h.countdownS - step) },
+    );
   }
   return out;
 }

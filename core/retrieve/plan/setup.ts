@@ -1,5 +1,5 @@
 /** From a request to the fixed part of the problem: rig, depth wanted, speeds, cadence wish. No simulation here. */
-import { readContext, workingDepthM, pitchedShare } from '../../lures/factors';
+import { chooseWorking, pitchedShare, readContext } from '../../lures/factors';
 import { familyById } from '../../lures/families';
 import type { Family } from '../../lures/family';
 import { lurePhysics, waterDensityKgM3 } from '../../lures/physics';
@@ -8,13 +8,13 @@ import { DEFAULT_SCHOOLS } from '../../lures/schools';
 import { judgeMood, type MoodJudgement } from '../../mood/filter';
 import { overMoods } from '../../mood/states';
 import { clamp } from '../../numbers';
-import { thermalComfort } from '../../water/comfort';
 import { resolveConditions, type Reading } from '../../water/defaults';
 import { speciesProfile, type SpeciesProfile } from '../../water/species';
 import type { Cadence } from '../cadence/cadence';
 import type { CadenceStyle } from '../cadence/library';
 import type { Presentation } from '../presentation';
 import { freeSink, timeToSinkS } from '../simulate/sink';
+import { hangLimitS, holdingOptions, type HoldingOption } from '../surrogate/zone';
 import type { LurePhysics } from '../simulate/types';
 import { lineDiameterM } from '../tackle/line';
 import { metresPerTurn, FASTEST_TURNS_PER_S } from '../tackle/reel';
@@ -88,23 +88,30 @@ export function setUpProblem(request: PlanRequest): Problem | null {
   const rig: Rig = { ...chosen, weightKg: request.lure.weightKg ?? chosen.weightKg, sizeM: request.lure.lengthM ?? chosen.sizeM };
   const lure = lurePhysics(family, rig.weightKg, rig.trailer);
   const pitched = pitchedShare(family, reading);
-  const depthM = workingDepthM(family, reading, overMoods(mood.distribution, (m) => species.reachM[m]!));
+  const { depthM, speedMps } = chooseWorking(family, context);
   const comfortable = pitched > 0.5 ? PITCH_M : comfortableCastM(request.rod, lure.massKg, family.bulk, lineDiameterM(request.line));
   const overshootM = overshoot(family, lure, depthM, reading);
   const castM = request.set?.castM ?? Math.round(Math.min(comfortable, request.targetM ? request.targetM + overshootM : comfortable));
-  const comfort = thermalComfort(species, reading.surfaceTempC);
-  const chase = overMoods(mood.distribution, (m) => species.chaseMps[m]! * (0.35 + 0.65 * comfort));
   const wanted = overMoods(mood.distribution, (m) => species.wantedPauseS[m]!);
   return {
-    request, reading, species, mood, family, rig, lure, depthM, castM, overshootM,
+    request,
+    reading,
+    species,
+    mood,
+    family,
+    rig,
+    lure,
+    depthM,
+    castM,
+    overshootM,
     bandM: bandFor(family, reading, pitched),
     pitched: pitched > 0.5,
     floorDepthM: pitched > 0.5 ? Math.min(reading.depthM, reading.fishBandM[1]) : reading.depthM,
     longestS: pitched > 0.5 ? PITCH_S : LONGEST_S,
     metresPerTurn: metresPerTurn(request.reel, castM / 2),
-    speedMps: clamp(0.6 * chase, family.speedMps[0], family.speedMps[1]),
+    speedMps,
     style: request.set?.style ?? family.styles[liveliness(mood.mean)],
-    pauseS: request.set?.pauseS ?? Math.round(Math.min(wanted, Math.max(0.5, family.longestPauseS)) * 2) / 2,
+    pauseS: request.set?.pauseS ?? Math.round(Math.min(wanted, Math.max(0.5, hangLimitS(family, reading.fishBandM))) * 2) / 2,
     waterDensityKgM3: waterDensityKgM3(context.r.salinity),
   };
 }
@@ -119,10 +126,29 @@ function overshoot(f: Family, lure: LurePhysics, depthM: number, r: Reading): nu
 /** Turns a second that give the wanted average speed with this cadence, kept to what a hand can do. */
 export function turnsFor(p: Problem, speedMps: number, style: CadenceStyle): number {
   const duty: Record<CadenceStyle, number> = {
-    steady: 1, bump: 0.9, 'stop-and-go': 0.55, 'twitch-pause': 0.5, 'pop-rest': 0.5, walk: 0.8, 'yo-yo': 0.6, hop: 0.5, drag: 0.6, shake: 0.5, 'dead-stick': 0.4, 'burn-kill': 0.7,
+    steady: 1,
+    bump: 0.9,
+    'stop-and-go': 0.55,
+    'twitch-pause': 0.5,
+    'pop-rest': 0.5,
+    walk: 0.8,
+    'yo-yo': 0.6,
+    hop: 0.5,
+    drag: 0.6,
+    shake: 0.5,
+    'dead-stick': 0.4,
+    'burn-kill': 0.7,
   };
   const moving = clamp(speedMps / duty[style], 0.12, p.family.speedMps[1] * 1.4);
   return clamp(Math.round((moving / p.metresPerTurn) * 20) / 20, 0.2, FASTEST_TURNS_PER_S);
+}
+
+/** The table's own answer nearest the wanted speed: where the search starts for a swimming lure. */
+function tableStart(p: Problem): HoldingOption | null {
+  const near = holdingOptions(p.family, p.depthM).sort(
+    (a, b) => Math.abs(Math.log(a.speedMps / p.speedMps)) - Math.abs(Math.log(b.speedMps / p.speedMps)),
+  );
+  return near[0] ?? null;
 }
 
 /** Seconds of count until the lure is at depth, before refinement by simulation. */
@@ -138,12 +164,13 @@ const FIRST_TIP: Record<Family['mode'], TipPosition> = { surface: 'level', swim:
 
 export function firstHands(p: Problem): Hands {
   const set = p.request.set ?? {};
-  const lipped = p.lure.liftAreaM2 > 0;
+  const start = tableStart(p);
+  const position: TipPosition = start ? (start.tipM > 1 ? 'up' : 'down') : FIRST_TIP[p.family.mode];
   return {
     castM: p.castM,
-    countdownS: set.countdownS ?? firstCountdownS(p),
+    countdownS: set.countdownS ?? (start ? Math.round(start.countdownS * 2) / 2 : firstCountdownS(p)),
     turnsPerS: set.turnsPerS ?? turnsFor(p, p.speedMps, p.style),
-    tip: tipSetting(set.tip ?? (lipped ? 'down' : FIRST_TIP[p.family.mode]), p.request.rod, p.reading.access),
+    tip: tipSetting(set.tip ?? position, p.request.rod, p.reading.access),
     style: p.style,
     pauseS: p.pauseS,
   };

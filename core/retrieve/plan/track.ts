@@ -27,9 +27,9 @@ export interface Track {
   cadence: Cadence;
 }
 
-/** The longest a cast is followed, s; candidates are compared over their first minute and a bit. */
+/** The longest a cast is followed, s; candidates are compared over their first minute and a half. */
 export const LONGEST_CAST_S = 150;
-export const COMPARED_S = 70;
+export const COMPARED_S = 90;
 const SAMPLE_S = 0.2;
 const SPLASH_S = 0.6;
 /** From here the lure is at the angler's feet, m, or this share of a short cast. */
@@ -71,7 +71,10 @@ export function simulateHands(p: Problem, h: Hands, o: TrackOptions): Track {
     floorDepthM: p.floorDepthM,
   };
   const timesS = Array.from({ length: Math.ceil(longestS / SAMPLE_S) }, (_, i) => i * SAMPLE_S);
-  const samples = p.family.mode === 'float' ? hangBelowFloat(p, input, timesS) : runRetrieve(input, { mesh: o.mesh, timesS, lineShapes: o.lineShapes, stopAtLineM: h.tip.heightM + 1.2 }).samples;
+  const samples =
+    p.family.mode === 'float'
+      ? hangBelowFloat(p, input, timesS)
+      : runRetrieve(input, { mesh: o.mesh, timesS, lineShapes: o.lineShapes, stopAtLineM: h.tip.heightM + 1.2 }).samples;
   const phaseAt = (s: Sample): Phase => {
     if (s.tS < SPLASH_S) return 'splash';
     if (s.tS < startS) return 'fall';

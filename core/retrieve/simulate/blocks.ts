@@ -22,7 +22,15 @@ const tmp = new Float64Array(9);
 
 /** Inverse of the 3×3 block at `o` into `inv`, by cofactors (blocks here are mass-dominated and well conditioned). */
 function invert(a: Float64Array, o: number): void {
-  const a0 = a[o]!, a1 = a[o + 1]!, a2 = a[o + 2]!, b0 = a[o + 3]!, b1 = a[o + 4]!, b2 = a[o + 5]!, c0 = a[o + 6]!, c1 = a[o + 7]!, c2 = a[o + 8]!;
+  const a0 = a[o]!,
+    a1 = a[o + 1]!,
+    a2 = a[o + 2]!,
+    b0 = a[o + 3]!,
+    b1 = a[o + 4]!,
+    b2 = a[o + 5]!,
+    c0 = a[o + 6]!,
+    c1 = a[o + 7]!,
+    c2 = a[o + 8]!;
   const k0 = b1 * c2 - b2 * c1;
   const k1 = b2 * c0 - b0 * c2;
   const k2 = b0 * c1 - b1 * c0;
@@ -47,7 +55,9 @@ export function solveBlocks(s: BlockSystem, n: number): void {
       const u = l - 9;
       const q = 3 * i;
       for (let r = 0; r < 3; r++) {
-        const l0 = lower[l + 3 * r]!, l1 = lower[l + 3 * r + 1]!, l2 = lower[l + 3 * r + 2]!;
+        const l0 = lower[l + 3 * r]!,
+          l1 = lower[l + 3 * r + 1]!,
+          l2 = lower[l + 3 * r + 2]!;
         for (let c = 0; c < 3; c++) diag[l + 3 * r + c]! -= l0 * upper[u + c]! + l1 * upper[u + 3 + c]! + l2 * upper[u + 6 + c]!;
         rhs[q + r]! -= l0 * rhs[q - 3]! + l1 * rhs[q - 2]! + l2 * rhs[q - 1]!;
       }
@@ -61,7 +71,9 @@ export function solveBlocks(s: BlockSystem, n: number): void {
       upper.set(tmp, d);
     }
     const q = 3 * i;
-    const x = rhs[q]!, y = rhs[q + 1]!, z = rhs[q + 2]!;
+    const x = rhs[q]!,
+      y = rhs[q + 1]!,
+      z = rhs[q + 2]!;
     rhs[q] = inv[0]! * x + inv[1]! * y + inv[2]! * z;
     rhs[q + 1] = inv[3]! * x + inv[4]! * y + inv[5]! * z;
     rhs[q + 2] = inv[6]! * x + inv[7]! * y + inv[8]! * z;
@@ -69,7 +81,9 @@ export function solveBlocks(s: BlockSystem, n: number): void {
   for (let i = n - 2; i >= 0; i--) {
     const u = 9 * i;
     const q = 3 * i;
-    const x = rhs[q + 3]!, y = rhs[q + 4]!, z = rhs[q + 5]!;
+    const x = rhs[q + 3]!,
+      y = rhs[q + 4]!,
+      z = rhs[q + 5]!;
     rhs[q]! -= upper[u]! * x + upper[u + 1]! * y + upper[u + 2]! * z;
     rhs[q + 1]! -= upper[u + 3]! * x + upper[u + 4]! * y + upper[u + 5]! * z;
     rhs[q + 2]! -= upper[u + 6]! * x + upper[u + 7]! * y + upper[u + 8]! * z;

@@ -45,8 +45,14 @@ export function runRetrieve(input: RetrieveInput, o: RunOptions): Run {
     const { x, v } = engine;
     const n = engine.nodes();
     samples.push({
-      tS, xM: x[0]!, yM: x[1]!, zM: x[2]!, speedMps: Math.hypot(v[0]!, v[1]!, v[2]!),
-      tensionN: engine.tensionAtLureN(), lineOutM: engine.lineOutM(), onBottom: engine.onBottom(),
+      tS,
+      xM: x[0]!,
+      yM: x[1]!,
+      zM: x[2]!,
+      speedMps: Math.hypot(v[0]!, v[1]!, v[2]!),
+      tensionN: engine.tensionAtLureN(),
+      lineOutM: engine.lineOutM(),
+      onBottom: engine.onBottom(),
       ...(o.lineShapes ? { lineXZ: Array.from({ length: n + 1 }, (_, i) => [x[3 * i]!, x[3 * i + 2]!]).flat() } : {}),
     });
   };

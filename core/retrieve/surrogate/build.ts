@@ -1,6 +1,6 @@
 /**
  * Builds the table that ranking uses in place of a simulation: for each swimming family and depth, the best share of a cast
- * that a plain retrieve keeps it within the default fish band there (countdown, speed and rod tip chosen freely).
+ * and speed that a plain retrieve keeps it within the default fish band there (countdown and rod tip chosen freely).
  * Reference set-up: 22 m cast, tip 0.3 or 2.2 m up, 15-lb braid (6-lb below 4 g), still fresh water, no bottom.
  */
 import { defaultFishBandM } from '../../water/defaults';
@@ -10,7 +10,7 @@ import { runRetrieve } from '../simulate/retrieve';
 import { freeSink, timeToSinkS } from '../simulate/sink';
 import { MESH, type Mesh, type RetrieveInput } from '../simulate/types';
 import { linePhysics } from '../tackle/line';
-import { DEPTH_GRID_M } from './grid';
+import { DEPTH_GRID_M, tableSpeeds } from './grid';
 
 const CAST_M = 22;
 const SAMPLE_S = 0.2;
@@ -49,26 +49,30 @@ export function sharesOf(f: Family, s: Setup, mesh: Mesh = MESH.quick): number[]
   });
 }
 
-export function candidateSetups(f: Family): Setup[] {
+function countdowns(f: Family): number[] {
   const sink = freeSink(lurePhysics(f, f.weightKg[1]), 998);
-  const [lo, hi] = f.speedMps;
-  const slow = Math.max(lo, 0.12);
-  const speeds = [0, 0.25, 0.5, 0.75, 0.95].map((k) => slow * (hi / slow) ** k);
-  const counts = sink ? [0, ...DEPTH_GRID_M.filter((d) => d <= f.depthM[1]).flatMap((d) => [1.05, 1.3, 1.6].map((k) => k * timeToSinkS(sink, d)))].filter((t) => t < 45) : [0];
-  return counts.flatMap((countdownS) => speeds.flatMap((speedMps) => [0.3, 2.2].map((tipM) => ({ countdownS, speedMps, tipM }))));
+  if (!sink) return [0];
+  const depths = DEPTH_GRID_M.filter((d) => d <= f.depthM[1]);
+  return [0, ...depths.flatMap((d) => [1.05, 1.3, 1.6].map((k) => k * timeToSinkS(sink, d)))].filter((t) => t < 45);
 }
 
-/** The best share at each grid depth, and the set-up that gives it. */
-export function buildShares(f: Family, mesh: Mesh = MESH.quick): { share: number[]; setup: Setup[] } {
-  const share = DEPTH_GRID_M.map(() => 0);
-  const setup: Setup[] = DEPTH_GRID_M.map(() => ({ countdownS: 0, speedMps: f.speedMps[0], tipM: 0.3 }));
-  for (const s of candidateSetups(f)) {
-    sharesOf(f, s, mesh).forEach((v, i) => {
-      if (v > share[i]!) {
-        share[i] = v;
-        setup[i] = s;
-      }
-    });
-  }
-  return { share, setup };
+/** What holds the lure longest at a depth at one speed. */
+export interface Cell {
+  share: number;
+  countdownS: number;
+  tipM: number;
+}
+
+/** For each grid depth, for each table speed, the best share and how it was had. */
+export function buildTable(f: Family, mesh: Mesh = MESH.quick): Cell[][] {
+  const speeds = tableSpeeds(f);
+  const table = DEPTH_GRID_M.map(() => speeds.map((): Cell => ({ share: 0, countdownS: 0, tipM: 0.3 })));
+  speeds.forEach((speedMps, k) => {
+    for (const countdownS of countdowns(f))
+      for (const tipM of [0.3, 2.2])
+        sharesOf(f, { countdownS, speedMps, tipM }, mesh).forEach((share, i) => {
+          if (share > table[i]![k]!.share) table[i]![k] = { share, countdownS, tipM };
+        });
+  });
+  return table;
 }

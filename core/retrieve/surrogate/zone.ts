@@ -5,8 +5,8 @@
 import type { Family } from '../../lures/family';
 import { lurePhysics } from '../../lures/physics';
 import { clamp, interpolate, lerp } from '../../numbers';
-import { freeSink, timeToSinkS } from '../simulate/sink';
-import { DEPTH_GRID_M } from './grid';
+import { freeSink, netWeightN, timeToSinkS } from '../simulate/sink';
+import { DEPTH_GRID_M, tableSpeeds } from './grid';
 import { ZONE_TABLE } from './table';
 
 /** Seconds lost to every cast: bringing it back the last metres, aiming, throwing. prior: judgement. */
@@ -26,10 +26,46 @@ export interface ZoneEstimate {
   zoneMinutesPerHour: number;
 }
 
-export function tableShare(familyId: string, depthM: number): number {
-  const row = ZONE_TABLE[familyId];
-  if (!row) return 0;
-  return interpolate(row.map(([share], i) => [DEPTH_GRID_M[i]!, share] as const), depthM);
+export interface HoldingOption {
+  speedMps: number;
+  /** Share of the cast in the default band, 0–1. */
+  share: number;
+  countdownS: number;
+  tipM: number;
+}
+
+/** At each table speed, how long a swimming lure can be held at a depth, and how: between grid depths the share is interpolated. */
+export function holdingOptions(f: Family, depthM: number): HoldingOption[] {
+  const rows = ZONE_TABLE[f.id];
+  if (!rows) return [];
+  let i = 0;
+  while (i < DEPTH_GRID_M.length - 2 && DEPTH_GRID_M[i + 1]! < depthM) i++;
+  const t = clamp((depthM - DEPTH_GRID_M[i]!) / (DEPTH_GRID_M[i + 1]! - DEPTH_GRID_M[i]!), 0, 1);
+  const near = rows[t < 0.5 ? i : i + 1]!;
+  return tableSpeeds(f).map((speedMps, k) => {
+    const [, countdownS, tipM] = near[k]!;
+    return { speedMps, share: lerp(rows[i]![k]![0], rows[i + 1]![k]![0], t), countdownS, tipM };
+  });
+}
+
+/** Share at any speed between the table's, 0–1. */
+export function shareAt(options: readonly HoldingOption[], speedMps: number): number {
+  return options.length === 0
+    ? 0
+    : interpolate(
+        options.map((o) => [o.speedMps, o.share] as const),
+        speedMps,
+      );
+}
+
+/** How long the lure can be left alone before it leaves the band, s: a sinker falls out of it, a floater rises, a suspender stays. */
+export function hangLimitS(f: Family, bandM: readonly [number, number]): number {
+  // Lift-and-fall lures rest on the fall itself.
+  if (f.mode !== 'swim' || f.styles[0] === 'yo-yo') return f.longestPauseS;
+  const lure = lurePhysics(f, f.weightKg[1]);
+  const weightN = Math.abs(netWeightN(lure, 998));
+  const speed = Math.sqrt(weightN / (0.5 * 998 * lure.dragAreaM2));
+  return Math.min(f.longestPauseS, (bandM[1] - bandM[0] + 0.2) / Math.max(speed * 0.8, 0.01));
 }
 
 /** A pitch into cover: let fall, lifted and dropped a few times, out again, s; and the share of it at the fish's depth. prior: judgement. */
@@ -49,7 +85,13 @@ export function estimateZone(f: Family, workingDepthM: number, speedMps: number,
   const workedS = Math.min(LONGEST_CAST_S, REFERENCE_CAST_M / Math.max(speedMps, 0.02));
   const dragS = workedS + (f.mode === 'swim' ? Math.min(fallS, 30) : fallS);
   const draggedShare =
-    f.mode === 'surface' ? 0.97 : f.mode === 'swim' ? tableShare(f.id, workingDepthM) : f.mode === 'float' ? (0.92 * workedS) / dragS : (BOTTOM_SHARE * workedS) / dragS;
+    f.mode === 'surface'
+      ? 0.97
+      : f.mode === 'swim'
+        ? shareAt(holdingOptions(f, workingDepthM), speedMps)
+        : f.mode === 'float'
+          ? (0.92 * workedS) / dragS
+          : (BOTTOM_SHARE * workedS) / dragS;
   const castS = lerp(dragS, PITCH.castS, pitched);
   const share = lerp(draggedShare * lerp(1, PASSING_SHARE[f.mode], spotty), PITCH.share, pitched);
   const castsPerHour = 3600 / (castS + lerp(OVERHEAD_S, PITCH.overheadS, pitched));

@@ -17,9 +17,36 @@ export const LINE_CLASSES_LB = [4, 6, 8, 10, 12, 15, 17, 20, 25, 30, 40, 50] as 
 type Table = readonly (readonly [number, number])[];
 /** Diameter, mm, by lb class. */
 const DIAMETER_MM: Record<LineMaterial, Table> = {
-  braid: [[6, 0.11], [10, 0.15], [15, 0.19], [20, 0.22], [30, 0.28], [40, 0.32], [50, 0.36]],
-  fluorocarbon: [[4, 0.18], [6, 0.22], [8, 0.255], [10, 0.28], [12, 0.305], [15, 0.34], [17, 0.365], [20, 0.4], [25, 0.445]],
-  nylon: [[4, 0.19], [6, 0.23], [8, 0.26], [10, 0.29], [12, 0.325], [17, 0.385], [20, 0.43], [25, 0.47]],
+  braid: [
+    [6, 0.11],
+    [10, 0.15],
+    [15, 0.19],
+    [20, 0.22],
+    [30, 0.28],
+    [40, 0.32],
+    [50, 0.36],
+  ],
+  fluorocarbon: [
+    [4, 0.18],
+    [6, 0.22],
+    [8, 0.255],
+    [10, 0.28],
+    [12, 0.305],
+    [15, 0.34],
+    [17, 0.365],
+    [20, 0.4],
+    [25, 0.445],
+  ],
+  nylon: [
+    [4, 0.19],
+    [6, 0.23],
+    [8, 0.26],
+    [10, 0.29],
+    [12, 0.325],
+    [17, 0.385],
+    [20, 0.43],
+    [25, 0.47],
+  ],
 };
 const DENSITY_KG_M3: Record<LineMaterial, number> = { braid: 970, fluorocarbon: 1780, nylon: 1140 };
 const STRAIN_AT_RATING: Record<LineMaterial, number> = { braid: 0.035, fluorocarbon: 0.22, nylon: 0.25 };

@@ -12,7 +12,17 @@ export interface RodSpec {
 }
 
 /** How high the hands are above the water, m, by where one stands. prior: judgement. */
-export const HAND_HEIGHT_M: Record<string, number> = { bow: 1.5, stern: 1.4, kayak: 0.8, bank: 1.2, dock: 1.8, wade: 0.7, jetty: 2.6, surf: 1.2, ice: 0.6 };
+export const HAND_HEIGHT_M: Record<string, number> = {
+  bow: 1.5,
+  stern: 1.4,
+  kayak: 0.8,
+  bank: 1.2,
+  dock: 1.8,
+  wade: 0.7,
+  jetty: 2.6,
+  surf: 1.2,
+  ice: 0.6,
+};
 
 export const TIP_POSITIONS = ['down', 'level', 'up'] as const;
 export type TipPosition = (typeof TIP_POSITIONS)[number];
@@ -35,7 +45,8 @@ export function tipSetting(position: TipPosition, rod: Pick<RodSpec, 'lengthM'>,
 }
 
 export type RodFit = 'fits' | 'too-light' | 'too-heavy';
-export const rodFit = (rod: RodSpec, lureKg: number): RodFit => (lureKg < rod.minLureKg * 0.85 ? 'too-light' : lureKg > rod.maxLureKg * 1.1 ? 'too-heavy' : 'fits');
+export const rodFit = (rod: RodSpec, lureKg: number): RodFit =>
+  lureKg < rod.minLureKg * 0.85 ? 'too-light' : lureKg > rod.maxLureKg * 1.1 ? 'too-heavy' : 'fits';
 
 /**
  * A comfortable cast, m: longer with weight (to saturation) and rod length, shorter when the lure is outside the rating or bulky.

@@ -1,0 +1,30 @@
+// One command: everything. Types, lint, boundaries, format, unit tests, one build, then the application in a real browser.
+import { rmSync } from 'node:fs';
+import path from 'node:path';
+import { bin, checkNode, ensureBuild, ensureChromium, ensurePackages, isPortFree, ROOT, run, stop } from './lib.mjs';
+
+const PORT = 4391;
+
+checkNode();
+ensurePackages();
+const chromium = ensureChromium();
+const started = Date.now();
+const step = (name) => console.log(`\n— ${name} (${Math.round((Date.now() - started) / 1000)} s)`);
+
+step('types');
+run(bin('tsc'), ['-b']);
+step('lint');
+run(bin('eslint'), ['.', '--max-warnings', '0']);
+step('boundaries');
+run(bin('depcruise'), ['core', 'wording', 'data', 'workers', 'ui', 'app', 'cli', 'server', 'demo', '--config', '.dependency-cruiser.cjs', '--output-type', 'err']);
+step('format');
+run(bin('prettier'), ['--check', '.', '--log-level', 'warn']);
+step('unit tests');
+run(bin('jest'), ['--ci'], { env: { NODE_ENV: 'test' } });
+step('build');
+ensureBuild();
+step('the application in the browser');
+for (const port of [PORT, PORT + 1]) if (!(await isPortFree(port))) stop(`Port ${port} is taken; the browser tests need it.`);
+rmSync(path.join(ROOT, 'test-results'), { recursive: true, force: true });
+run(bin('playwright'), ['test'], { env: { CHROMIUM_PATH: chromium, E2E_PORT: String(PORT) } });
+step('done');

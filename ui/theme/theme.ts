@@ -1,0 +1,15 @@
+/** The light, the text size and the units in force. */
+import { createContext, useContext } from 'react';
+import { IMPERIAL, type UnitPrefs } from '../../wording/units';
+import { SHADE, type Palette } from './palette';
+
+export const FONT = { data: 'AtkinsonHyperlegible_400Regular', dataBold: 'AtkinsonHyperlegible_700Bold', head: 'Bitter_700Bold' } as const;
+
+export interface Theme {
+  p: Palette;
+  scale: number;
+  units: UnitPrefs;
+}
+
+export const ThemeContext = createContext<Theme>({ p: SHADE, scale: 1, units: IMPERIAL });
+export const useTheme = (): Theme => useContext(ThemeContext);
