@@ -1,19 +1,24 @@
 /**
- * Uncertainty by fixed low-discrepancy draws: the same points every time, so that an answer and its range never flicker.
- * Additive recurrence on the generalised golden ratio (M. Roberts, 2018): point n, dimension k = frac(0.5 + n·α_k).
+ * Uncertainty by fixed draws: the same points every time, so that an answer and its range never flicker.
+ * A Latin hypercube of 32 points in 8 dimensions with fixed shuffles: in every dimension each thirty-second of the unit interval holds one point.
  */
-const DIMENSIONS = 8;
-const PHI = (() => {
-  let x = 1.5;
-  for (let i = 0; i < 40; i++) x = (1 + x) ** (1 / (DIMENSIONS + 1));
-  return x;
-})();
+import { seededRandom } from './random';
 
-/** Uniform value in (0, 1) of draw `n` in dimension `k` (0–7). */
-export function uniformDraw(n: number, k: number): number {
-  const u = (0.5 + (n + 1) * PHI ** -(k + 1)) % 1;
-  return Math.min(1 - 1e-9, Math.max(1e-9, u));
-}
+export const DRAW_COUNT = 32;
+const DIMENSIONS = 8;
+
+const SHUFFLES: readonly (readonly number[])[] = Array.from({ length: DIMENSIONS }, (_, k) => {
+  const random = seededRandom(101 + k);
+  const order = Array.from({ length: DRAW_COUNT }, (_v, i) => i);
+  for (let i = order.length - 1; i > 0; i--) {
+    const j = Math.floor(random() * (i + 1));
+    [order[i], order[j]] = [order[j]!, order[i]!];
+  }
+  return order;
+});
+
+/** Uniform value in (0, 1) of draw `n` (taken modulo 32) in dimension `k` (0–7). */
+export const uniformDraw = (n: number, k: number): number => (SHUFFLES[k]![n % DRAW_COUNT]! + 0.5) / DRAW_COUNT;
 
 /** Inverse of the standard normal distribution (Acklam's rational approximation, |error| < 1.2e-9 relative). */
 export function normalQuantile(p: number): number {
@@ -33,5 +38,3 @@ export function normalQuantile(p: number): number {
 }
 
 export const normalDraw = (n: number, k: number): number => normalQuantile(uniformDraw(n, k));
-
-export const DRAW_COUNT = 32;

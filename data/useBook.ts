@@ -1,6 +1,6 @@
 /** The book over TanStack Query: shown at once from the cache, changed optimistically, rolled back when the device refuses to store. */
 import { useCallback, useMemo } from 'react';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useIsMutating, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { applyPuts, type Book, type Put } from '../core/records';
 import { queryKeys } from './keys';
 import { clearStore, loadBook, replaceStore, savePuts, type Loaded } from './repository';
@@ -15,13 +15,19 @@ export interface Committer {
   commit: (puts: readonly Put[]) => void;
   /** The book as it stands this instant, even between two taps of one frame. */
   current: () => Book | null;
+  /** Something is on its way to the device and not yet stored. */
+  saving: boolean;
   error: Error | null;
   clearError: () => void;
 }
 
+const SAVE = ['save'];
+
 export function useCommitter(): Committer {
   const client = useQueryClient();
+  const saving = useIsMutating({ mutationKey: SAVE }) > 0;
   const { mutate, error, reset } = useMutation({
+    mutationKey: SAVE,
     mutationFn: (puts: readonly Put[]) => savePuts(deviceStore(), puts),
     // What is stored is the truth: read it again rather than guess what to take back.
     onError: () => client.invalidateQueries({ queryKey: queryKeys.book }),
@@ -34,7 +40,7 @@ export function useCommitter(): Committer {
     [client, mutate],
   );
   const current = useCallback(() => client.getQueryData<Loaded>(queryKeys.book)?.book ?? null, [client]);
-  return useMemo(() => ({ commit, current, error, clearError: reset }), [commit, current, error, reset]);
+  return useMemo(() => ({ commit, current, saving, error, clearError: reset }), [commit, current, saving, error, reset]);
 }
 
 export function useReplaceBook() {

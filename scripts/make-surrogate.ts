@@ -8,7 +8,9 @@ const rows = allFamilies()
   .map((f) => {
     const table = buildTable(f);
     console.log(f.id, table.map((cells) => Math.max(...cells.map((c) => c.share)).toFixed(2)).join(' '));
-    const depths = table.map((cells) => `[${cells.map((c) => `[${[c.share, c.countdownS, c.tipM].map((x) => Number(x.toFixed(2))).join(',')}]`).join(',')}]`);
+    const depths = table.map(
+      (cells) => `[${cells.map((c) => `[${[c.share, c.countdownS, c.tipM].map((x) => Number(x.toFixed(2))).join(',')}]`).join(',')}]`,
+    );
     return `  '${f.id}': [\n    ${depths.join(',\n    ')},\n  ],`;
   });
 

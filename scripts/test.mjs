@@ -16,7 +16,21 @@ run(bin('tsc'), ['-b']);
 step('lint');
 run(bin('eslint'), ['.', '--max-warnings', '0']);
 step('boundaries');
-run(bin('depcruise'), ['core', 'wording', 'data', 'workers', 'ui', 'app', 'cli', 'server', 'demo', '--config', '.dependency-cruiser.cjs', '--output-type', 'err']);
+run(bin('depcruise'), [
+  'core',
+  'wording',
+  'data',
+  'workers',
+  'ui',
+  'app',
+  'cli',
+  'server',
+  'demo',
+  '--config',
+  '.dependency-cruiser.cjs',
+  '--output-type',
+  'err',
+]);
 step('format');
 run(bin('prettier'), ['--check', '.', '--log-level', 'warn']);
 step('unit tests');

@@ -1,22 +1,58 @@
-/** The one typed way to the worker. Two of them, so that a long plan never keeps a ranking waiting. */
+/**
+ * The one typed way to the workers. A question that is no longer wanted is stopped by ending its worker: the next question starts a fresh
+ * one, so that twenty quick taps on a reading never queue up twenty plans. One worker for each kind of question, so that none waits for another.
+ */
 import { wrap, type Remote } from 'comlink';
 import type { ComputeApi } from './compute';
 
-const started = new Map<string, Remote<ComputeApi>>();
+type Desk = 'rank' | 'first' | 'settled';
 
-function worker(name: 'rank' | 'plan'): Remote<ComputeApi> {
-  let w = started.get(name);
-  if (!w) {
-    w = wrap<ComputeApi>(new Worker(new URL('./compute.worker.ts', window.location.href)));
-    started.set(name, w);
+interface Running {
+  worker: Worker;
+  api: Remote<ComputeApi>;
+}
+
+const desks = new Map<Desk, Running>();
+
+function open(desk: Desk): Running {
+  let r = desks.get(desk);
+  if (!r) {
+    const worker = new Worker(new URL('./compute.worker.ts', window.location.href));
+    r = { worker, api: wrap<ComputeApi>(worker) };
+    desks.set(desk, r);
   }
-  return w;
+  return r;
+}
+
+function close(desk: Desk, r: Running): void {
+  r.worker.terminate();
+  if (desks.get(desk) === r) desks.delete(desk);
+}
+
+function ask<T>(desk: Desk, signal: AbortSignal, question: (api: Remote<ComputeApi>) => Promise<T>): Promise<T> {
+  const r = open(desk);
+  return new Promise<T>((resolve, reject) => {
+    const fail = (e: unknown): void => {
+      close(desk, r);
+      reject(e instanceof Error ? e : new Error('the worker failed'));
+    };
+    const stopped = (): void => fail(new DOMException('no longer wanted', 'AbortError'));
+    if (signal.aborted) return stopped();
+    signal.addEventListener('abort', stopped, { once: true });
+    r.worker.addEventListener('error', fail, { once: true });
+    question(r.api)
+      .then(resolve, fail)
+      .finally(() => {
+        signal.removeEventListener('abort', stopped);
+        r.worker.removeEventListener('error', fail);
+      });
+  });
 }
 
 type Args<K extends keyof ComputeApi> = Parameters<ComputeApi[K]>;
-type Answer<K extends keyof ComputeApi> = Promise<ReturnType<ComputeApi[K]>>;
 
 export const compute = {
-  rank: (...args: Args<'rank'>): Answer<'rank'> => worker('rank').rank(...args) as Answer<'rank'>,
-  plan: (...args: Args<'plan'>): Answer<'plan'> => worker('plan').plan(...args) as Answer<'plan'>,
+  rank: (signal: AbortSignal, ...args: Args<'rank'>) => ask('rank', signal, (api) => api.rank(...args) as Promise<ReturnType<ComputeApi['rank']>>),
+  plan: (signal: AbortSignal, request: Args<'plan'>[0], effort: 'first' | 'settled') =>
+    ask(effort, signal, (api) => api.plan(request, effort) as Promise<ReturnType<ComputeApi['plan']>>),
 };

@@ -105,7 +105,13 @@ describe('conditions', () => {
 
 describe('where they sit', () => {
   const at = (water: Partial<Conditions['water']>, sky: Conditions['sky']) =>
-    computeHolding(resolveConditions({ species: 'largemouth-bass', water: { setting: 'pond', cover: { kind: 'wood', density: 0.5 }, surfaceTempC: 20, waveHeightM: 0, ...water }, sky })).place;
+    computeHolding(
+      resolveConditions({
+        species: 'largemouth-bass',
+        water: { setting: 'pond', cover: { kind: 'wood', density: 0.5 }, surfaceTempC: 20, waveHeightM: 0, ...water },
+        sky,
+      }),
+    ).place;
 
   test.each([
     ['bright and calm: inside', {}, { sunElevationDeg: 50, cloud: 0 }, 'inside'],

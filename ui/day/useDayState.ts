@@ -93,7 +93,7 @@ export function useDayState(book: Book, nowMs: number): DayState {
   const rankIdentity = day ? contentHash({ c: day.conditions, rankOptions }) : 'none';
   const rankQuery = useQuery({
     queryKey: queryKeys.ranking(rankIdentity),
-    queryFn: () => compute.rank(day!.conditions, rankOptions),
+    queryFn: ({ signal }) => compute.rank(signal, day!.conditions, rankOptions),
     enabled: !!day,
     placeholderData: keepPreviousData,
     gcTime: 60_000,
@@ -111,8 +111,16 @@ export function useDayState(book: Book, nowMs: number): DayState {
   const request = useMemo(() => planRequest(day, lure, tackle, prefs), [day, lure, tackle, prefs]);
   const planIdentity = request ? contentHash(request) : 'none';
   const planOptions = { enabled: !!request, gcTime: 300_000, staleTime: Infinity };
-  const first = useQuery({ queryKey: queryKeys.plan(planIdentity, 'first'), queryFn: () => compute.plan(request!, 'first'), ...planOptions });
-  const settled = useQuery({ queryKey: queryKeys.plan(planIdentity, 'settled'), queryFn: () => compute.plan(request!, 'settled'), ...planOptions });
+  const first = useQuery({
+    queryKey: queryKeys.plan(planIdentity, 'first'),
+    queryFn: ({ signal }) => compute.plan(signal, request!, 'first'),
+    ...planOptions,
+  });
+  const settled = useQuery({
+    queryKey: queryKeys.plan(planIdentity, 'settled'),
+    queryFn: ({ signal }) => compute.plan(signal, request!, 'settled'),
+    ...planOptions,
+  });
   const plan = [settled.data, first.data].find((x): x is Plan => !!x && isPlan(x)) ?? null;
 
   return {

@@ -76,6 +76,7 @@ export function Choices<T extends string | number>({
               backgroundColor: on ? p.mossWash : p.card,
               paddingHorizontal: 14,
               paddingVertical: 6,
+              maxWidth: '100%',
             }}
           >
             <Say kind={on ? 'strong' : 'body'}>{o.title}</Say>

@@ -14,10 +14,11 @@ import { Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { Tile } from '../parts/Tile';
-import { stepBy, STEPPERS } from '../theme/stepping';
+import { stepBy, STEPPERS, type Stepper } from '../theme/stepping';
 import { useTheme } from '../theme/theme';
 
 type Key = keyof PlanSettings;
+type NumberKey = 'castM' | 'countdownS' | 'turnsPerS' | 'pauseS';
 
 export function HandsPart({ plan }: { plan: Plan }) {
   const { actions, day } = useDay();
@@ -28,20 +29,16 @@ export function HandsPart({ plan }: { plan: Plan }) {
   const drop = (key: Key) => () => {
     actions.changeTrip((t) => ({ ...t, settings: Object.fromEntries(Object.entries(t.settings).filter(([k]) => k !== key)) }));
   };
-  const number = (
-    key: 'castM' | 'countdownS' | 'turnsPerS' | 'pauseS',
-    label: string,
-    hint: string,
-    text: string,
-    value: number,
-    stepper: ReturnType<(typeof STEPPERS)['seconds']>,
-  ) => (
+  // From what is set this instant, so that quick taps add up while the plan is still being worked out.
+  const step = (key: NumberKey, planned: number, stepper: Stepper, way: 1 | -1): void =>
+    actions.changeTrip((t) => ({ ...t, settings: { ...t.settings, [key]: stepBy(stepper, t.settings[key] ?? planned, way) } }));
+  const number = (key: NumberKey, label: string, hint: string, text: (v: number) => string, planned: number, stepper: Stepper) => (
     <Adjuster
       label={label}
       hint={hint}
-      text={text}
-      onLess={() => actions.setSettings({ [key]: stepBy(stepper, value, -1) })}
-      onMore={() => actions.setSettings({ [key]: stepBy(stepper, value, 1) })}
+      text={text(set[key] ?? planned)}
+      onLess={() => step(key, planned, stepper, -1)}
+      onMore={() => step(key, planned, stepper, 1)}
       onClear={set[key] === undefined ? undefined : drop(key)}
       clearTitle="Let the plan choose"
     />
@@ -58,37 +55,37 @@ export function HandsPart({ plan }: { plan: Plan }) {
   return (
     <Part title="Your hands">
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {tile('turnsPerS', 'handle', `${turnsText(h.turnsPerS)} turn/s`)}
-        {tile('countdownS', 'count down', say.seconds(h.countdownS))}
-        {tile('tip', 'rod tip', TIP_NAME[h.tip.position])}
-        {tile('castM', 'cast', say.distance(h.castM, units))}
-        {tile('pauseS', 'hang', say.seconds(h.pauseS))}
-        {tile('style', 'cadence', styleTitle(h.style).toLowerCase())}
+        {tile('turnsPerS', 'handle', `${turnsText(set.turnsPerS ?? h.turnsPerS)} turn/s`)}
+        {tile('countdownS', 'count down', say.seconds(set.countdownS ?? h.countdownS))}
+        {tile('tip', 'rod tip', TIP_NAME[set.tip ?? h.tip.position])}
+        {tile('castM', 'cast', say.distance(set.castM ?? h.castM, units))}
+        {tile('pauseS', 'hang', say.seconds(set.pauseS ?? h.pauseS))}
+        {tile('style', 'cadence', styleTitle(set.style ?? h.style).toLowerCase())}
       </View>
       {open === 'turnsPerS'
         ? number(
             'turnsPerS',
             'Handle',
             `Turns of the handle a second; the lure moves at ${say.speed(plan.handleSpeedMps, units)}`,
-            turnsText(h.turnsPerS),
+            turnsText,
             h.turnsPerS,
             STEPPERS.plain(0.05, 0.2, 3),
           )
         : null}
       {open === 'countdownS'
-        ? number('countdownS', 'Count down', 'Seconds from the splash to the first turn', say.seconds(h.countdownS), h.countdownS, STEPPERS.seconds())
+        ? number('countdownS', 'Count down', 'Seconds from the splash to the first turn', say.seconds, h.countdownS, STEPPERS.seconds())
         : null}
       {open === 'castM'
         ? number(
             'castM',
             'Cast',
             `How far; throw ${say.distance(plan.overshootM, units)} past the fish`,
-            say.distance(h.castM, units),
+            (v) => say.distance(v, units),
             h.castM,
             STEPPERS.distance(units),
           )
         : null}
-      {open === 'pauseS' ? number('pauseS', 'Hang', 'How long it is left alone', say.seconds(h.pauseS), h.pauseS, STEPPERS.seconds()) : null}
+      {open === 'pauseS' ? number('pauseS', 'Hang', 'How long it is left alone', say.seconds, h.pauseS, STEPPERS.seconds()) : null}
       {open === 'tip' ? (
         <Panel hint={`Rod tip ${tipText(h.tip, units)} above the water`} p={p}>
           <Choices

@@ -1,15 +1,17 @@
 /** The section through the water in front of you: the one drawing every place fills in. */
 import { useId } from 'react';
-import Svg, { Circle, Defs, Ellipse, G, LinearGradient, Path, Rect, Stop, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, Defs, Ellipse, G, LinearGradient, Path, Rect, Stop } from 'react-native-svg';
 import { FT, say } from '../../wording/units';
 import { describeSection } from '../../wording/section';
 import { mix } from '../theme/palette';
-import { FONT, useTheme } from '../theme/theme';
+import { useTheme } from '../theme/theme';
+import { Layers, Reaches } from './Answers';
+import { CastPath } from './CastPath';
 import { Cover } from './Cover';
-import { depthTicks, frameOf, polyline, tickStep, wave, type Frame } from './geometry';
+import { depthTicks, frameOf, polyline, tickStep, tipPoint, wave, type Frame } from './geometry';
+import { Halo } from './Halo';
 import { fishPath, Mark } from './Marks';
 import type { SectionModel } from './model';
-import { LureShape } from './LureShape';
 
 const FT_STEPS = [1, 2, 4, 5, 10, 20, 40].map((v) => v * FT);
 const M_STEPS = [0.25, 0.5, 1, 2, 3, 5, 10];
@@ -47,7 +49,7 @@ export function SectionDrawing({ model: m, width, height, atS, showSight = false
       <Flow m={m} f={f} label={label} />
       <Reaches m={m} f={f} label={label} />
       <Layers m={m} f={f} label={label} />
-      {m.path ? <PathAndLure m={m} f={f} atS={atS} /> : null}
+      {m.path ? <CastPath m={m} f={f} atS={atS} /> : null}
       {m.marks.map((k) => (
         <Mark key={k.id} kind={k.kind} x={f.x(k.xM)} y={f.y(k.depthM)} p={p} />
       ))}
@@ -69,32 +71,6 @@ function Ticks({ m, f, label }: { m: SectionModel; f: Frame; label: number }) {
         </G>
       ))}
       <Halo x={13} y={f.bottomY + label * 1.25} size={label} text={`bottom ${say.depth(m.depthM, units)}`} />
-    </G>
-  );
-}
-
-/** Text that can be read on any water. */
-function Halo({ x, y, size, text, anchor = 'start' }: { x: number; y: number; size: number; text: string; anchor?: 'start' | 'middle' | 'end' }) {
-  const { p } = useTheme();
-  return (
-    <G>
-      <SvgText
-        x={x}
-        y={y}
-        fontSize={size}
-        fontFamily={FONT.dataBold}
-        fill="none"
-        stroke={p.halo}
-        strokeWidth={3.5}
-        strokeLinejoin="round"
-        textAnchor={anchor}
-        opacity={0.85}
-      >
-        {text}
-      </SvgText>
-      <SvgText x={x} y={y} fontSize={size} fontFamily={FONT.dataBold} fill={p.onWater} textAnchor={anchor}>
-        {text}
-      </SvgText>
     </G>
   );
 }
@@ -204,99 +180,9 @@ function Flow({ m, f, label }: { m: SectionModel; f: Frame; label: number }) {
   );
 }
 
-/** Each lure at the depth it is worked, on a line from the shallowest to the deepest it holds; dashed where it often hangs up. */
-function Reaches({ m, f, label }: { m: SectionModel; f: Frame; label: number }) {
-  const { p } = useTheme();
-  if (m.reaches.length === 0) return null;
-  const from = f.x(0) + 44;
-  const gap = (f.x(m.castM * 0.72) - from) / m.reaches.length;
-  return (
-    <G>
-      {m.reaches.map((r, i) => {
-        const x = from + gap * (i + 0.5);
-        const top = f.y(r.topM);
-        const bottom = Math.max(top + 4, Math.min(f.y(r.bottomM), f.bottomY));
-        const colour = r.chosen ? p.copper : p.onWater;
-        return (
-          <G key={r.id}>
-            <Path
-              d={`M${x - 7} ${top}h14M${x} ${top}V${bottom}M${x - 7} ${bottom}h14`}
-              stroke={p.halo}
-              strokeWidth={6}
-              strokeLinecap="round"
-              opacity={0.5}
-              fill="none"
-            />
-            <Path
-              d={`M${x - 7} ${top}h14M${x} ${top}V${bottom}M${x - 7} ${bottom}h14`}
-              stroke={colour}
-              strokeWidth={2.6}
-              strokeLinecap="round"
-              strokeDasharray={r.snag > 0.12 ? '3 7' : undefined}
-              fill="none"
-            />
-            <LureShape
-              family={r.family}
-              x={x}
-              y={Math.max(f.y(r.atM), f.surfaceY + 2)}
-              length={Math.min(38, gap * 0.85)}
-              fill={colour}
-              stroke={p.halo}
-            />
-            <NumberTag x={x} y={f.surfaceY - 14} n={i + 1} size={label} />
-          </G>
-        );
-      })}
-    </G>
-  );
-}
-
-function NumberTag({ x, y, n, size }: { x: number; y: number; n: number; size: number }) {
-  const { p } = useTheme();
-  return (
-    <SvgText x={x} y={y} fontSize={size + 2} fontFamily={FONT.dataBold} fill={p.ink} textAnchor="middle">
-      {String(n)}
-    </SvgText>
-  );
-}
-
-/** The record by depth: a bar for each layer fished, as long as its strikes per cast. */
-function Layers({ m, f, label }: { m: SectionModel; f: Frame; label: number }) {
-  const { p } = useTheme();
-  if (m.layers.length === 0) return null;
-  const most = Math.max(0.02, ...m.layers.map((l) => l.perCast));
-  const from = f.x(0) + 58;
-  const room = f.width * 0.46;
-  return (
-    <G>
-      {m.layers.map((l) => {
-        const y = (f.y(l.topM) + f.y(l.bottomM)) / 2;
-        const h = Math.max(10, Math.min(22, f.y(l.bottomM) - f.y(l.topM) - 6));
-        const w = Math.max(4, (room * l.perCast) / most);
-        return (
-          <G key={l.topM}>
-            <Rect
-              x={from}
-              y={y - h / 2}
-              width={w}
-              height={h}
-              rx={5}
-              fill={p.copper}
-              stroke={p.halo}
-              strokeWidth={1.5}
-              opacity={l.casts < 30 ? 0.55 : 1}
-            />
-            <Halo x={from + w + 8} y={y + label * 0.35} size={label} text={`${(100 * l.perCast).toFixed(1)} in 100 · ${l.casts} casts`} />
-          </G>
-        );
-      })}
-    </G>
-  );
-}
-
 function Angler({ m, f, showLine }: { m: SectionModel; f: Frame; showLine: boolean }) {
   const { p } = useTheme();
-  const tip: [number, number] = [f.x(0) + 22, Math.max(12, f.surfaceY - Math.max(8, m.tipM * Math.min(f.pxPerDepthM, 26)))];
+  const tip = tipPoint(m, f);
   const hand: [number, number] = [f.x(0) - 16, f.surfaceY - 14];
   return (
     <G strokeLinecap="round">
@@ -305,50 +191,4 @@ function Angler({ m, f, showLine }: { m: SectionModel; f: Frame; showLine: boole
       {showLine ? <Circle cx={tip[0]} cy={tip[1]} r={2.5} fill={p.line} /> : null}
     </G>
   );
-}
-
-function PathAndLure({ m, f, atS }: { m: SectionModel; f: Frame; atS: number | null }) {
-  const { p } = useTheme();
-  const path = m.path!;
-  const points = path.xM.map((x, i): [number, number] => [f.x(x), f.y(Math.max(0, path.depthM[i]!))]);
-  const inZone = path.depthM.map((d) => d >= m.bandM[0] - 0.02 && d <= m.bandM[1] + 0.05);
-  const pieces: [number, number][][] = [];
-  points.forEach((pt, i) => {
-    if (!inZone[i]) return;
-    if (i > 0 && inZone[i - 1]) pieces[pieces.length - 1]!.push(pt);
-    else pieces.push([pt]);
-  });
-  const i = indexAt(path.tS, atS, inZone);
-  const lure = points[i] ?? [0, 0];
-  const tip: [number, number] = [f.x(0) + 22, Math.max(12, f.surfaceY - Math.max(8, m.tipM * Math.min(f.pxPerDepthM, 26)))];
-  const xz = path.lineXZ[i] ?? [];
-  const line: [number, number][] = [];
-  for (let k = 0; k + 1 < xz.length; k += 2) {
-    const z = xz[k + 1]!;
-    line.push([f.x(xz[k]!), z <= 0 ? f.y(-z) : f.surfaceY - z * ((f.surfaceY - tip[1]) / Math.max(m.tipM, 0.2))]);
-  }
-  if (line.length > 0) line[line.length - 1] = tip;
-  return (
-    <G strokeLinecap="round" strokeLinejoin="round" fill="none">
-      <Path d={polyline(points)} stroke={p.halo} strokeWidth={5} opacity={0.5} />
-      <Path d={polyline(points)} stroke={p.dark ? p.copper : '#F0A06A'} strokeWidth={2.6} strokeDasharray="1 6" />
-      {pieces.map((piece, k) => (
-        <Path key={k} d={polyline(piece)} stroke={p.copper} strokeWidth={5} />
-      ))}
-      <Path d={polyline(line.length > 1 ? line : [lure, tip])} stroke={p.line} strokeWidth={1.4} opacity={0.9} />
-      <Circle cx={lure[0]} cy={lure[1]} r={17} fill={p.onWater} opacity={0.18} />
-      {m.family ? <LureShape family={m.family} x={lure[0]} y={lure[1]} length={34} fill={p.onWater} stroke={p.halo} /> : null}
-    </G>
-  );
-}
-
-/** Sample for a moment; without one, the middle of the time in the zone. */
-function indexAt(tS: readonly number[], atS: number | null, inZone: readonly boolean[]): number {
-  if (atS === null) {
-    const zone = inZone.flatMap((v, i) => (v ? [i] : []));
-    return zone[Math.floor(zone.length / 2)] ?? Math.floor(tS.length / 3);
-  }
-  let i = 0;
-  while (i < tS.length - 1 && tS[i + 1]! <= atS) i++;
-  return i;
 }

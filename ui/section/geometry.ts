@@ -49,3 +49,9 @@ export function wave(width: number, y: number, amplitude: number, length = 26): 
   for (let x = 0; x < width; x += length) d += `q${length / 4} ${-amplitude} ${length / 2} 0t${length / 2} 0`;
   return d;
 }
+
+/** Where the rod tip is drawn: at its height on the depth scale, but never out of the picture. */
+export const tipPoint = (m: Pick<SectionModel, 'tipM'>, f: Frame): [number, number] => [
+  f.x(0) + 22,
+  Math.max(12, f.surfaceY - Math.max(8, m.tipM * Math.min(f.pxPerDepthM, 26))),
+];

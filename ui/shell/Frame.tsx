@@ -19,6 +19,13 @@ export function Frame({ children }: { children: ReactNode }) {
   const { committer, status } = useDay();
   const loadingDemo = useFirstStart();
   useDocumentColours(p.ground, p.dark);
+  const waiting = loadingDemo
+    ? 'Setting out the demo world…'
+    : status === 'loading'
+      ? 'Opening your record…'
+      : status === 'error'
+        ? 'The record on this device could not be opened. Nothing has been changed. Close other tabs and load the page again.'
+        : null;
   const place = (
     <View role="main" style={{ flex: 1, minWidth: 0 }}>
       {committer.error ? (
@@ -27,13 +34,9 @@ export function Frame({ children }: { children: ReactNode }) {
           <Button title="Understood" onPress={committer.clearError} style={{ alignSelf: 'flex-start' }} />
         </View>
       ) : null}
-      {status === 'loading' || loadingDemo ? (
-        <Centre text={loadingDemo ? 'Setting out the demo world…' : 'Opening your record…'} />
-      ) : status === 'error' ? (
-        <Centre text="The record on this device could not be opened. Nothing has been changed. Close other tabs and load the page again." />
-      ) : (
-        children
-      )}
+      {waiting ? <Centre text={waiting} /> : null}
+      {/* Kept mounted while waiting, so that the page asked for is not forgotten. */}
+      <View style={{ flex: 1, display: waiting ? 'none' : 'flex' }}>{children}</View>
     </View>
   );
   if (!wide)

@@ -87,6 +87,7 @@ export function EventKeys({ asking, setAsking }: { asking: string | null; setAsk
                 flexGrow: 1,
                 flexBasis: (i === 0 ? 260 : 132) * Math.min(scale, 1.9),
                 minHeight: i === 0 ? 72 : 66,
+                maxWidth: '100%',
                 borderRadius: 16,
                 borderWidth: 2,
                 alignItems: 'center',

@@ -16,7 +16,7 @@ import { EventList } from './EventList';
 import { UndoKey } from './UndoKey';
 
 export function StrikesScreen() {
-  const { day, plan, lure, tally, actions } = useDay();
+  const { day, plan, lure, tally, actions, committer } = useDay();
   const { units, p } = useTheme();
   const router = useRouter();
   const [asking, setAsking] = useState<string | null>(null);
@@ -35,7 +35,14 @@ export function StrikesScreen() {
     <Screen
       title={castsText(tally.casts)}
       sub={ready ? `${lure.name} · ${STYLE_NAME[plan.hands.style]} · ${say.depth(plan.depthM, units)}` : 'No plan yet'}
-      right={<UndoKey />}
+      right={
+        <View style={{ alignItems: 'flex-end' }}>
+          <UndoKey />
+          <Say kind="small" tone="soft">
+            {committer.saving ? 'storing…' : tally.casts + tally.events.length > 0 ? 'all stored' : ''}
+          </Say>
+        </View>
+      }
       foot={
         ready ? (
           <Press

@@ -41,6 +41,10 @@ export const STEPPERS = {
 export function stepBy(s: Stepper, si: number, way: 1 | -1): number {
   const user = s.to(si);
   const step = s.step(way < 0 ? user - 1e-6 : user);
-  const next = (way > 0 ? Math.floor(user / step + 1e-6) + 1 : Math.ceil(user / step - 1e-6) - 1) * step;
+  const at = user / step;
+  // What shows as a round number is one: 53.96° reads 54, so the next step up is 55.
+  const near = Math.round(at);
+  const onGrid = Math.abs(at - near) < 0.3;
+  const next = (onGrid ? near + way : way > 0 ? Math.ceil(at) : Math.floor(at)) * step;
   return Math.min(s.max, Math.max(s.min, s.from(next)));
 }

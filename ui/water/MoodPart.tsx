@@ -1,5 +1,5 @@
 /** The mood as five bars with its reasons, and the signs to tap. */
-import { View } from 'react-native';
+import { useWindowDimensions, View } from 'react-native';
 import { MOODS, likeliestMood } from '../../core/mood/states';
 import type { SignKind } from '../../core/water/conditions';
 import { MOOD_NAME, SIGN_NAME, capital } from '../../wording/names';
@@ -19,6 +19,9 @@ const BAR_PX = 46;
 export function MoodPart() {
   const { mood, reading } = useDay();
   const { p, units, scale } = useTheme();
+  // Five words side by side need room; without it they stand below each other.
+  const { width } = useWindowDimensions();
+  const stacked = scale > 1.1 || width < 370;
   if (!mood || !reading) return null;
   const top = likeliestMood(mood.distribution);
   return (
@@ -27,13 +30,13 @@ export function MoodPart() {
       <View
         role="img"
         aria-label={`Chances: ${MOODS.map((m, i) => `${MOOD_NAME[m]} ${say.percent(mood.distribution[i]!)}`).join(', ')}`}
-        style={{ flexDirection: scale > 1.4 ? 'column' : 'row', gap: 5, alignItems: scale > 1.4 ? 'stretch' : 'flex-end' }}
+        style={{ flexDirection: stacked ? 'column' : 'row', gap: 5, alignItems: stacked ? 'stretch' : 'flex-end' }}
       >
         {MOODS.map((m, i) => {
           const share = mood.distribution[i]!;
           const on = m === top;
           const look = { backgroundColor: on ? p.moss : p.mossWash, borderWidth: 1.5, borderColor: p.moss, borderRadius: 4 };
-          if (scale > 1.4)
+          if (stacked)
             return (
               <View key={m} style={{ gap: 2 }}>
                 <Say kind={on ? 'labelStrong' : 'label'}>{`${MOOD_NAME[m]} ${say.percent(share)}`}</Say>

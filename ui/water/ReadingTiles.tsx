@@ -10,7 +10,7 @@ import { Button, Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { Tile } from '../parts/Tile';
 import { useTheme } from '../theme/theme';
-import { nearPreset, readingControls, readingText, steppedReading, type ReadingControl } from './readings';
+import { nearPreset, readingControls, readingText, stepReading, type ReadingControl } from './readings';
 
 const PER_ROW = 3;
 
@@ -64,8 +64,8 @@ function Control({ c }: { c: ReadingControl }) {
         label={capital(c.name)}
         hint={c.hint}
         text={c.text(c.value)}
-        onLess={() => set(steppedReading(c, -1))}
-        onMore={() => set(steppedReading(c, 1))}
+        onLess={() => actions.setReadings(stepReading(c, -1))}
+        onMore={() => actions.setReadings(stepReading(c, 1))}
         presets={c.presets}
         preset={nearPreset(c)}
         onPreset={set}

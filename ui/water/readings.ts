@@ -17,6 +17,8 @@ export interface NumberReading {
   text: (v: number) => string;
   stepper: Stepper;
   presets?: Option<number>[];
+  /** What was entered so far; absent while assumed. */
+  get: (r: Readings) => number | null | undefined;
   set: (r: Readings, v: number | null) => Readings;
 }
 
@@ -33,12 +35,16 @@ export interface ChoiceReading {
 
 export type ReadingControl = NumberReading | ChoiceReading;
 
-const setWater =
-  (key: keyof Readings['water']) =>
-  (r: Readings, v: number | null): Readings => ({ ...r, water: { ...r.water, [key]: v } });
-const setSky =
-  (key: keyof Readings['sky']) =>
-  (r: Readings, v: number | null): Readings => ({ ...r, sky: { ...r.sky, [key]: v } });
+type NumberKey<T> = { [K in keyof T]-?: NonNullable<T[K]> extends number ? K : never }[keyof T];
+
+const waterNumber = (key: NumberKey<Readings['water']>): Pick<NumberReading, 'get' | 'set'> => ({
+  get: (r) => r.water[key],
+  set: (r, v) => ({ ...r, water: { ...r.water, [key]: v } }),
+});
+const skyNumber = (key: NumberKey<Readings['sky']>): Pick<NumberReading, 'get' | 'set'> => ({
+  get: (r) => r.sky[key],
+  set: (r, v) => ({ ...r, sky: { ...r.sky, [key]: v } }),
+});
 
 export const CHOP_WORD = (m: number): string => (m < 0.03 ? 'flat' : m < 0.1 ? 'light' : m < 0.25 ? 'chop' : m < 0.5 ? 'rough' : 'heavy');
 const SKY_WORD = (c: number): string => (c < 0.2 ? 'clear' : c < 0.5 ? 'some cloud' : c < 0.85 ? 'cloudy' : 'overcast');
@@ -64,7 +70,7 @@ export function readingControls(r: Reading, u: UnitPrefs): ReadingControl[] {
       value: r.surfaceTempC,
       text: (v) => say.temp(v, u),
       stepper: STEPPERS.temp(u),
-      set: setWater('surfaceTempC'),
+      ...waterNumber('surfaceTempC'),
     },
     {
       type: 'number',
@@ -75,7 +81,7 @@ export function readingControls(r: Reading, u: UnitPrefs): ReadingControl[] {
       value: r.tempChange3dC,
       text: (v) => say.tempChange(v, u),
       stepper: STEPPERS.tempChange(u),
-      set: setWater('tempChange3dC'),
+      ...waterNumber('tempChange3dC'),
     },
     {
       type: 'number',
@@ -87,7 +93,7 @@ export function readingControls(r: Reading, u: UnitPrefs): ReadingControl[] {
       text: (v) => say.depth(v, u),
       stepper: STEPPERS.clarity(u),
       presets: [0.15, 0.45, 0.9, 1.8, 3.5].map((v) => ({ value: v, title: say.depth(v, u) })),
-      set: setWater('clarityM'),
+      ...waterNumber('clarityM'),
     },
     {
       type: 'number',
@@ -98,7 +104,7 @@ export function readingControls(r: Reading, u: UnitPrefs): ReadingControl[] {
       value: r.depthM,
       text: (v) => say.depth(v, u),
       stepper: STEPPERS.depth(u),
-      set: setWater('depthM'),
+      ...waterNumber('depthM'),
     },
     {
       type: 'number',
@@ -109,7 +115,7 @@ export function readingControls(r: Reading, u: UnitPrefs): ReadingControl[] {
       value: r.fishDepthM,
       text: (v) => say.depth(v, u),
       stepper: STEPPERS.depth(u, Math.max(0.2, r.depthM)),
-      set: setWater('fishDepthM'),
+      ...waterNumber('fishDepthM'),
     },
     {
       type: 'choice',
@@ -135,6 +141,7 @@ export function readingControls(r: Reading, u: UnitPrefs): ReadingControl[] {
       value: cover.density,
       text: (v) => say.percent(v),
       stepper: STEPPERS.plain(0.1, 0.1, 1),
+      get: (x) => x.water.cover?.density,
       set: (x, v) => setCover({ density: v ?? 0.4 })(x),
     });
   if (cover.kind === 'wood' || cover.kind === 'brush')
@@ -148,6 +155,7 @@ export function readingControls(r: Reading, u: UnitPrefs): ReadingControl[] {
       text: (v) => say.size(v, u),
       stepper: STEPPERS.size(u),
       presets: [0.5 * INCH, 0.75 * INCH, 1.5 * INCH, 3 * INCH].map((v) => ({ value: v, title: say.size(v, u) })),
+      get: (x) => x.water.cover?.branchDiameterM,
       set: (x, v) => setCover({ branchDiameterM: v ?? 0.03 })(x),
     });
   list.push(
@@ -161,7 +169,7 @@ export function readingControls(r: Reading, u: UnitPrefs): ReadingControl[] {
       text: (v) => `${CHOP_WORD(v)}, ${say.size(v, u)}`,
       stepper: { ...STEPPERS.size(u), step: () => (u.size === 'in' ? 1 : 2), min: 0, max: 2 },
       presets: [0, 0.05, 0.15, 0.35, 0.6].map((v) => ({ value: v, title: capital(CHOP_WORD(v)) })),
-      set: setWater('waveHeightM'),
+      ...waterNumber('waveHeightM'),
     },
     {
       type: 'number',
@@ -173,7 +181,7 @@ export function readingControls(r: Reading, u: UnitPrefs): ReadingControl[] {
       text: (v) => SKY_WORD(v),
       stepper: STEPPERS.plain(0.1, 0, 1),
       presets: [0, 0.35, 0.7, 1].map((v) => ({ value: v, title: capital(SKY_WORD(v)) })),
-      set: setSky('cloud'),
+      ...skyNumber('cloud'),
     },
     {
       type: 'choice',
@@ -195,13 +203,17 @@ export function readingControls(r: Reading, u: UnitPrefs): ReadingControl[] {
       text: (v) => (v < 0.02 ? 'none' : say.speed(v, u)),
       stepper: STEPPERS.speed(u),
       presets: [0, 0.15, 0.3, 0.6, 1].map((v) => ({ value: v, title: v === 0 ? 'None' : say.speed(v, u) })),
-      set: setWater('currentMps'),
+      ...waterNumber('currentMps'),
     },
   );
   return list;
 }
 
-export const steppedReading = (c: NumberReading, way: 1 | -1): number => stepBy(c.stepper, c.value, way);
+/** One step from what is entered this instant, so that quick taps add up. */
+export const stepReading =
+  (c: NumberReading, way: 1 | -1) =>
+  (r: Readings): Readings =>
+    c.set(r, stepBy(c.stepper, c.get(r) ?? c.value, way));
 export const nearPreset = (c: NumberReading): number | null =>
   c.presets?.find((o) => Math.abs(o.value - c.value) < 0.02 * FT + 0.01 * Math.abs(o.value))?.value ?? null;
 

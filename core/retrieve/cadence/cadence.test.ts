@@ -5,10 +5,23 @@ const reel = { metresPerTurn: 0.8 };
 const span = { startS: 2, endS: 12, sinks: true };
 
 test('turns become line, hangs stop the reel', () => {
-  const c: Cadence = { steps: [{ kind: 'turn', durationS: 2, handleTurns: 2 }, { kind: 'pause', durationS: 3 }], loop: true };
+  const c: Cadence = {
+    steps: [
+      { kind: 'turn', durationS: 2, handleTurns: 2 },
+      { kind: 'pause', durationS: 3 },
+    ],
+    loop: true,
+  };
   const out = compileCadence(c, reel, span);
-  expect(out.reelProfile.slice(0, 3).map((e) => [e.startS, e.speedMps])).toEqual([[2, 0.8], [4, 0], [7, 0.8]]);
-  expect(out.phases.slice(0, 2)).toEqual([{ fromS: 2, toS: 4, phase: 'move' }, { fromS: 4, toS: 7, phase: 'pause' }]);
+  expect(out.reelProfile.slice(0, 3).map((e) => [e.startS, e.speedMps])).toEqual([
+    [2, 0.8],
+    [4, 0],
+    [7, 0.8],
+  ]);
+  expect(out.phases.slice(0, 2)).toEqual([
+    { fromS: 2, toS: 4, phase: 'move' },
+    { fromS: 4, toS: 7, phase: 'pause' },
+  ]);
   expect(out.reelProfile[out.reelProfile.length - 1]!.speedMps).toBe(0);
 });
 
@@ -30,7 +43,17 @@ test.each(['twitch', 'pop', 'snap', 'hop'] as const)('a %s gives the tip back, s
 });
 
 test('lift and drop cancel over a cycle', () => {
-  const { tipMoves } = compileCadence({ steps: [{ kind: 'lift', durationS: 0.6 }, { kind: 'drop', durationS: 1 }], loop: false }, reel, span);
+  const { tipMoves } = compileCadence(
+    {
+      steps: [
+        { kind: 'lift', durationS: 0.6 },
+        { kind: 'drop', durationS: 1 },
+      ],
+      loop: false,
+    },
+    reel,
+    span,
+  );
   expect(tipMoves.map((m) => m.dzM)).toEqual([0.6, -0.6]);
   expect(tipMoves.reduce((s, m) => s + m.dxM, 0)).toBeCloseTo(0, 10);
 });
@@ -58,7 +81,13 @@ test.each(CADENCE_STYLES)('the default %s loops, has length and is livelier for 
 });
 
 test('phase seconds stop at the end of the cast', () => {
-  const s = phaseSeconds([{ fromS: 0, toS: 4, phase: 'move' }, { fromS: 4, toS: 9, phase: 'pause' }], 6);
+  const s = phaseSeconds(
+    [
+      { fromS: 0, toS: 4, phase: 'move' },
+      { fromS: 4, toS: 9, phase: 'pause' },
+    ],
+    6,
+  );
   expect(s.move).toBe(4);
   expect(s.pause).toBe(2);
 });

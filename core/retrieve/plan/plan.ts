@@ -11,8 +11,8 @@ import { MESH } from '../simulate/types';
 import { thinnerLine, type LineSpec } from '../tackle/line';
 import { TIP_POSITIONS, tipSetting, type TipPosition } from '../tackle/rod';
 import type { PlanRequest, PlanSettings } from './request';
-import { firstHands, presentationOf, setUpProblem, type Hands, type Problem } from './setup';
-import { COMPARED_S, LONGEST_CAST_S, simulateHands, type Track } from './track';
+import { firstHands, mostTurns, presentationOf, setUpProblem, type Hands, type Problem } from './setup';
+import { LONGEST_CAST_S, simulateHands, type Track } from './track';
 
 export const CHANGES = ['tip', 'line', 'cast', 'slower', 'faster', 'count-more', 'count-less', 'hang-less', 'hang-more'] as const;
 export type ChangeKind = (typeof CHANGES)[number];
@@ -61,19 +61,32 @@ function worth(p: Problem, h: Hands, t: Track): number {
   return t.zoneShare * (0.4 + 0.6 * bell(Math.log(speed / p.speedMps), 0, 0.8)) * (0.55 + 0.45 * hang);
 }
 
-function neighbours(p: Problem, h: Hands, set: PlanSettings): Hands[] {
-  const out: Hands[] = [];
-  const access = p.reading.access;
-  if (set.countdownS === undefined && (p.family.mode === 'swim' || p.pitched) && h.countdownS > 0) {
-    for (const k of [0.6, 0.8, 1.25, 1.5]) out.push({ ...h, countdownS: Math.round(h.countdownS * k * 2) / 2 });
+/** Handle speeds a hand can tell apart. */
+const twentieth = (turns: number): number => Math.round(turns * 20) / 20;
+
+/** What the hands can vary, one thing at a time, in the order it is tried; speed and tip are tried again at the end. */
+const TRIED = ['turns', 'countdown', 'tip', 'pause', 'turns', 'tip'] as const;
+
+function variants(p: Problem, h: Hands, what: (typeof TRIED)[number], set: PlanSettings): Hands[] {
+  const swims = p.family.mode === 'swim';
+  switch (what) {
+    case 'countdown':
+      return set.countdownS === undefined && (swims || p.pitched) && h.countdownS > 0
+        ? [0.6, 0.8, 1.25, 1.5].map((k) => ({ ...h, countdownS: Math.round(h.countdownS * k * 2) / 2 }))
+        : [];
+    case 'tip':
+      return set.tip === undefined && p.family.mode !== 'float'
+        ? TIP_POSITIONS.filter((t) => t !== h.tip.position).map((t) => ({ ...h, tip: tipSetting(t, p.request.rod, p.reading.access) }))
+        : [];
+    case 'pause':
+      return set.pauseS === undefined && swims && h.pauseS >= 1.5
+        ? [0.7, 0.45].map((k) => ({ ...h, pauseS: Math.max(1, Math.round(h.pauseS * k * 2) / 2) }))
+        : [];
+    case 'turns':
+      return set.turnsPerS === undefined
+        ? [0.7, 1.35, 1.8].map((k) => ({ ...h, turnsPerS: twentieth(Math.max(0.2, Math.min(mostTurns(p), h.turnsPerS * k))) }))
+        : [];
   }
-  if (set.tip === undefined && p.family.mode !== 'float')
-    for (const t of TIP_POSITIONS) if (t !== h.tip.position) out.push({ ...h, tip: tipSetting(t, p.request.rod, access) });
-  if (set.pauseS === undefined && p.family.mode === 'swim' && h.pauseS >= 1.5)
-    for (const k of [0.7, 0.45]) out.push({ ...h, pauseS: Math.max(1, Math.round(h.pauseS * k * 2) / 2) });
-  if (set.turnsPerS === undefined)
-    for (const k of [0.7, 1.3, 1.7]) out.push({ ...h, turnsPerS: Math.max(0.2, Math.min(3, Math.round(h.turnsPerS * k * 20) / 20)) });
-  return out;
 }
 
 /** `first`: the closed-form guess, solved once, to show at once; `settled`: searched, with its range and what one change would buy. */
@@ -84,34 +97,38 @@ export function planRetrieve(request: PlanRequest, effort: Effort = 'settled'): 
   if (!p) return { notes: [`${request.conditions.species} is not built yet`] };
   const set = request.set ?? {};
   let simulations = 0;
-  const quick = (h: Hands, line?: LineSpec, longestS = COMPARED_S, drags?: { lureDrag: number; lineDrag: number }): Track => {
+  const quick = (h: Hands, line?: LineSpec, drags?: { lureDrag: number; lineDrag: number }): Track => {
     simulations++;
-    return simulateHands(p, h, { mesh: MESH.quick, longestS, line, ...drags });
+    return simulateHands(p, h, { mesh: MESH.quick, longestS: LONGEST_CAST_S, line, ...drags });
   };
 
-  let best = firstHands(p);
+  const start = firstHands(p);
+  let best = start;
   let bestTrack = quick(best);
   let bestWorth = worth(p, best, bestTrack);
   // A lure on top is on top whatever the hands do: nothing to search.
   const search = effort === 'settled' && p.family.mode !== 'surface';
-  for (let round = 0; search && round < 3; round++) {
-    let moved = false;
-    for (const h of neighbours(p, best, set)) {
+  for (const what of search ? TRIED : []) {
+    for (const h of variants(p, best, what, set)) {
       const t = quick(h);
       const w = worth(p, h, t);
-      if (w > bestWorth * 1.02 + 1e-6) {
-        [best, bestTrack, bestWorth] = [h, t, w];
-        moved = true;
-      }
+      if (w > bestWorth * 1.02 + 1e-6) [best, bestTrack, bestWorth] = [h, t, w];
     }
-    if (!moved) break;
   }
 
-  const track = simulateHands(p, best, { mesh: effort === 'first' ? MESH.quick : MESH.plan, longestS: LONGEST_CAST_S, lineShapes: true });
+  const solve = (h: Hands): Track =>
+    simulateHands(p, h, { mesh: effort === 'first' ? MESH.quick : MESH.plan, longestS: LONGEST_CAST_S, lineShapes: true });
+  let track = solve(best);
   simulations++;
+  if (search && best !== start) {
+    // The coarse mesh may flatter: the first guess stands unless the finer mesh agrees.
+    const other = solve(start);
+    simulations++;
+    if (worth(p, start, other) > worth(p, best, track)) [best, track, bestTrack] = [start, other, quick(start)];
+  }
   const shares = Array.from({ length: search ? RANGE_DRAWS : 0 }, (_, n) => {
     const k = Math.round((n * DRAW_COUNT) / RANGE_DRAWS);
-    return quick(best, undefined, LONGEST_CAST_S, { lureDrag: Math.exp(0.15 * normalDraw(k, 0)), lineDrag: Math.exp(0.2 * normalDraw(k, 1)) }).zoneShare;
+    return quick(best, undefined, { lureDrag: Math.exp(0.15 * normalDraw(k, 0)), lineDrag: Math.exp(0.2 * normalDraw(k, 1)) }).zoneShare;
   });
   const buys = (search ? changes(p, best) : []).map((c): Change => ({
     ...c.change,
@@ -156,8 +173,8 @@ function changes(p: Problem, h: Hands): { hands: Hands; change: Omit<Change, 'ga
   const thin = thinnerLine(p.request.line);
   if (thin && p.family.mode !== 'surface' && p.family.mode !== 'float') add('line', {}, {}, { strengthLb: thin.strengthLb }, thin);
   add('cast', { castM: h.castM + 3 }, { castM: h.castM + 3 }, { castM: h.castM + 3 });
-  const slower = Math.max(0.2, Math.round(h.turnsPerS * 0.75 * 20) / 20);
-  const faster = Math.round(h.turnsPerS * 1.3 * 20) / 20;
+  const slower = twentieth(Math.max(0.2, h.turnsPerS * 0.75));
+  const faster = twentieth(Math.min(mostTurns(p), h.turnsPerS * 1.3));
   add('slower', { turnsPerS: slower }, { turnsPerS: slower }, { turnsPerS: slower });
   add('faster', { turnsPerS: faster }, { turnsPerS: faster }, { turnsPerS: faster });
   if (p.family.mode === 'swim' && h.pauseS >= 1.5) {

@@ -143,6 +143,9 @@ export function turnsFor(p: Problem, speedMps: number, style: CadenceStyle): num
   return clamp(Math.round((moving / p.metresPerTurn) * 20) / 20, 0.2, FASTEST_TURNS_PER_S);
 }
 
+/** The fastest this lure and this hand are turned, turns/s. */
+export const mostTurns = (p: Problem): number => Math.max(0.3, Math.min(FASTEST_TURNS_PER_S, (p.family.speedMps[1] * 1.3) / p.metresPerTurn));
+
 /** The table's own answer nearest the wanted speed: where the search starts for a swimming lure. */
 function tableStart(p: Problem): HoldingOption | null {
   const near = holdingOptions(p.family, p.depthM).sort(

@@ -27,9 +27,8 @@ export interface Track {
   cadence: Cadence;
 }
 
-/** The longest a cast is followed, s; candidates are compared over their first minute and a half. */
+/** The longest a cast is followed, s. */
 export const LONGEST_CAST_S = 150;
-export const COMPARED_S = 90;
 const SAMPLE_S = 0.2;
 const SPLASH_S = 0.6;
 /** From here the lure is at the angler's feet, m, or this share of a short cast. */

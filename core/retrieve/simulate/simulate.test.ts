@@ -17,7 +17,8 @@ interface Case {
 }
 
 const cases = JSON.parse(readFileSync(path.join(__dirname, '../../fixtures/physics.json'), 'utf8')) as Case[];
-const within = (got: number, want: number, c: Case): boolean => Math.abs(got - want) <= Math.max(c.toleranceAbs, (c.tolerancePercent / 100) * Math.abs(want));
+const within = (got: number, want: number, c: Case): boolean =>
+  Math.abs(got - want) <= Math.max(c.toleranceAbs, (c.tolerancePercent / 100) * Math.abs(want));
 
 describe('reference cases, solved by other means', () => {
   test.each(cases.filter((c) => c.given.kind === 'free-sink').map((c) => [c.name, c] as const))('free sink: %s', (_name, c) => {
@@ -34,7 +35,9 @@ describe('reference cases, solved by other means', () => {
     expect(run.failedAtS).toBeNull();
     const misses = run.samples.filter(
       (s, i) =>
-        !within(s.xM, (c.expect.xM as number[])[i]!, c) || !within(-s.zM, (c.expect.depthM as number[])[i]!, c) || (c.expect.yM && !within(s.yM, (c.expect.yM as number[])[i]!, c)),
+        !within(s.xM, (c.expect.xM as number[])[i]!, c) ||
+        !within(-s.zM, (c.expect.depthM as number[])[i]!, c) ||
+        (c.expect.yM && !within(s.yM, (c.expect.yM as number[])[i]!, c)),
     );
     expect(misses).toEqual([]);
     expect(within(Math.max(...run.samples.map((s) => -s.zM)), c.expect.maxDepthM as number, c)).toBe(true);
@@ -58,21 +61,28 @@ const cast = (change: Partial<RetrieveInput> = {}): RetrieveInput => ({
   ...change,
 });
 const times = (to: number, step = 1): number[] => Array.from({ length: Math.round(to / step) }, (_, i) => (i + 1) * step);
-const deepest = (input: RetrieveInput, to = 20): number => Math.max(...runRetrieve(input, { mesh: MESH.plan, timesS: times(to) }).samples.map((s) => -s.zM));
+const deepest = (input: RetrieveInput, to = 20): number =>
+  Math.max(...runRetrieve(input, { mesh: MESH.plan, timesS: times(to) }).samples.map((s) => -s.zM));
 
 describe('what must hold of any line and lure', () => {
   test('all else equal more weight never runs shallower', () => {
-    const depths = [0.7, 1, 1.4, 2].map((k) => deepest(cast({ lure: { ...JIG, massKg: JIG.volumeM3 * 998 + (JIG.massKg - JIG.volumeM3 * 998) * k } })));
+    const depths = [0.7, 1, 1.4, 2].map((k) =>
+      deepest(cast({ lure: { ...JIG, massKg: JIG.volumeM3 * 998 + (JIG.massKg - JIG.volumeM3 * 998) * k } })),
+    );
     expect([...depths].sort((a, b) => a - b)).toEqual(depths);
   });
 
   test('a thinner line never makes a diver shallower', () => {
-    const depths = [0.0004, 0.0003, 0.0002].map((diameterM) => deepest(cast({ lure: DIVER, reel: [{ startS: 1, speedMps: 1, rampS: 0.5 }], line: { ...BRAID, diameterM } })));
+    const depths = [0.0004, 0.0003, 0.0002].map((diameterM) =>
+      deepest(cast({ lure: DIVER, reel: [{ startS: 1, speedMps: 1, rampS: 0.5 }], line: { ...BRAID, diameterM } })),
+    );
     expect([...depths].sort((a, b) => a - b)).toEqual(depths);
   });
 
   test('a lower tip never runs shallower', () => {
-    const depths = [2.5, 1, 0.3].map((h) => deepest(cast({ lure: DIVER, tipM: [0, 0, h], lineLengthM: Math.hypot(20, h) * 1.001, reel: [{ startS: 1, speedMps: 1, rampS: 0.5 }] })));
+    const depths = [2.5, 1, 0.3].map((h) =>
+      deepest(cast({ lure: DIVER, tipM: [0, 0, h], lineLengthM: Math.hypot(20, h) * 1.001, reel: [{ startS: 1, speedMps: 1, rampS: 0.5 }] })),
+    );
     expect([...depths].sort((a, b) => a - b)).toEqual(depths);
   });
 
@@ -116,13 +126,31 @@ describe('what must hold of any line and lure', () => {
       const x = between(4, 40);
       const run = runRetrieve(
         cast({
-          lure: { massKg: volumeM3 * between(700, 9000), volumeM3, dragAreaM2: between(3e-5, 1.5e-3), liftAreaM2: random() < 0.4 ? between(5e-5, 8e-4) : 0, addedMass: 0.5 },
-          line: { diameterM: between(1e-4, 5e-4), densityKgM3: between(960, 1800), stiffnessN: between(60, 6000), normalDrag: random() < 0.5 ? null : 1.15, tangentialDrag: 0.015 },
+          lure: {
+            massKg: volumeM3 * between(700, 9000),
+            volumeM3,
+            dragAreaM2: between(3e-5, 1.5e-3),
+            liftAreaM2: random() < 0.4 ? between(5e-5, 8e-4) : 0,
+            addedMass: 0.5,
+          },
+          line: {
+            diameterM: between(1e-4, 5e-4),
+            densityKgM3: between(960, 1800),
+            stiffnessN: between(60, 6000),
+            normalDrag: random() < 0.5 ? null : 1.15,
+            tangentialDrag: 0.015,
+          },
           tipM: [0, 0, tip],
           lureM: [x, 0, 0],
           lineLengthM: Math.hypot(x, tip) * between(1, 1.2),
           reel: [{ startS: between(0.1, 8), speedMps: between(0.1, 2), rampS: 0.3 }],
-          tipMoves: random() < 0.5 ? [{ startS: 2, durationS: 0.15, dxM: -0.3, dzM: 0 }, { startS: 2.15, durationS: 0.3, dxM: 0.3, dzM: 0 }] : [],
+          tipMoves:
+            random() < 0.5
+              ? [
+                  { startS: 2, durationS: 0.15, dxM: -0.3, dzM: 0 },
+                  { startS: 2.15, durationS: 0.3, dxM: 0.3, dzM: 0 },
+                ]
+              : [],
           currentMps: [random() - 0.5, random() - 0.5, 0],
           floorDepthM: random() < 0.5 ? between(0.6, 10) : undefined,
         }),
@@ -162,7 +190,10 @@ describe('the parts', () => {
   });
 
   test('the reel ramps from one speed to the next', () => {
-    const reel = [{ startS: 1, speedMps: 1, rampS: 0.5 }, { startS: 3, speedMps: 0, rampS: 0.5 }];
+    const reel = [
+      { startS: 1, speedMps: 1, rampS: 0.5 },
+      { startS: 3, speedMps: 0, rampS: 0.5 },
+    ];
     expect([0.9, 1.25, 2, 3.25, 4].map((t) => reelSpeedMps(reel, t))).toEqual([0, 0.5, 1, 0.5, 0]);
     expect(lineTakenM(reel, 1.5, 2.5)).toBeCloseTo(1, 10);
     expect(driveBreaks(reel, [])).toEqual([1, 1.5, 3, 3.5]);

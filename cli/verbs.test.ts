@@ -1,0 +1,106 @@
+import { runVerb, VERBS } from './verbs';
+
+const conditions = { species: 'largemouth-bass', water: { setting: 'lake', surfaceTempC: 20, clarityM: 1.2, depthM: 3, fishDepthM: 2 } };
+type Out = Record<string, unknown>;
+const ok = (verb: string, input: unknown): Out => {
+  const r = runVerb(VERBS[verb]!, input);
+  if (!r.ok) throw new Error(JSON.stringify(r.problems));
+  return r.value as Out;
+};
+
+test('rank answers with mood, reasons in words, rigs, exclusions and three lures', () => {
+  const out = ok('rank', conditions) as {
+    mood: Out;
+    ranked: { family: string; why: { text: string; ln: number }[]; score: number; rig: Out }[];
+    excluded: unknown[];
+    plan: Out;
+    notes: string[];
+  };
+  expect(Object.keys(out.mood)).toEqual(['shut', 'reluctant', 'neutral', 'willing', 'aggressive']);
+  expect(out.ranked.length).toBeGreaterThan(10);
+  for (const x of out.ranked) {
+    expect(x.why.reduce((s, w) => s + w.ln, 0)).toBeCloseTo(Math.log(x.score), 9);
+    expect(x.why.every((w) => w.text.length > 5 && !/undefined|NaN/.test(w.text))).toBe(true);
+  }
+  expect(out.plan).toEqual({ start: expect.any(String), follow: expect.any(String), refusal: expect.any(String) });
+});
+
+test('a box limits the ranking and names what is not built', () => {
+  const out = ok('rank', { ...conditions, box: [{ family: 'popper' }, { family: 'finesse-jig', name: 'mine' }, { family: 'big-swimbait' }] }) as {
+    ranked: { family: string }[];
+    notes: string[];
+  };
+  expect(out.ranked.map((r) => r.family).sort()).toEqual(['finesse-jig', 'popper']);
+  expect(out.notes.join()).toContain('big-swimbait');
+});
+
+test('a fish that is listed but not built is a normal answer with a note', () => {
+  const out = ok('rank', { species: 'tarpon', water: { setting: 'inlet' } }) as { ranked: unknown[]; notes: string[] };
+  expect(out.ranked).toEqual([]);
+  expect(out.notes[0]).toContain('tarpon');
+});
+
+test('mood sums to one and says why', () => {
+  const out = ok('mood', conditions) as { mood: Record<string, number>; text: string[] };
+  expect(Object.values(out.mood).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
+  expect(out.text.length).toBeGreaterThan(1);
+});
+
+test('plan fills in the tackle that is not named', () => {
+  const out = ok('plan', { conditions, lure: { family: 'popper' } }) as { zoneShare: { mean: number }; presentation: { line: Out } };
+  expect(out.zoneShare.mean).toBeGreaterThan(0.8);
+  expect(out.presentation.line).toEqual({ material: 'braid', strengthLb: 15 });
+});
+
+test('simulate answers times in the order asked', () => {
+  const lure = { massKg: 0.01, volumeM3: 3.4e-6, dragAreaM2: 2e-4 };
+  const out = ok('simulate', { kind: 'free-sink', lure, timesS: [2, 1] }) as { depthM: number[] };
+  expect(out.depthM[0]).toBeGreaterThan(out.depthM[1]!);
+  const cast = ok('simulate', {
+    kind: 'cast-retrieve',
+    lure,
+    line: { diameterM: 0.0003, densityKgM3: 1140, stiffnessN: 214 },
+    tipM: [0, 0, 1],
+    lureM: [12, 0, 0],
+    lineLengthM: 12.1,
+    timesS: [3, 1],
+  }) as { depthM: number[] };
+  expect(cast.depthM[0]).toBeGreaterThan(cast.depthM[1]!);
+  expect(ok('simulate', { kind: 'steady-tow' })).toEqual({ notes: ['steady-tow is not built yet'] });
+});
+
+test('learn without a stated prior shrinks towards the mean of all', () => {
+  const out = ok('learn', {
+    efforts: [
+      { presentation: 'a', casts: 10, strikes: 3 },
+      { presentation: 'b', casts: 200, strikes: 4 },
+    ],
+  }) as { rates: { perCast: { mean: number } }[] };
+  expect(out.rates[0]!.perCast.mean).toBeLessThan(0.3);
+  expect(out.rates[0]!.perCast.mean).toBeGreaterThan(out.rates[1]!.perCast.mean);
+});
+
+test('a batch keeps its order', () => {
+  const out = ok('mood', [conditions, { ...conditions, water: { ...conditions.water, surfaceTempC: 4 } }]) as unknown as { mean: number }[];
+  expect(out[0]!.mean).toBeGreaterThan(out[1]!.mean);
+});
+
+describe('bad documents', () => {
+  const problems = (input: unknown) => {
+    const r = runVerb(VERBS.rank!, input);
+    return r.ok ? [] : r.problems.map((p) => p.path);
+  };
+  test.each([
+    ['a fish nobody knows', { ...conditions, species: 'whale' }, 'species'],
+    ['a slip of the key', { ...conditions, watr: {} }, '(whole document)'],
+    ['a number out of range', { ...conditions, water: { ...conditions.water, surfaceTempC: 99 } }, 'water.surfaceTempC'],
+    ['a sign without a count', { ...conditions, signs: [{ kind: 'follow' }] }, 'signs[0].count'],
+    ['nothing at all', null, '(whole document)'],
+  ])('%s names its place', (_name, input, at) => {
+    expect(problems(input)).toContain(at);
+  });
+
+  test('in a batch the place says which', () => {
+    expect(problems([conditions, { ...conditions, month: 13 }])).toEqual(['[1].month']);
+  });
+});

@@ -1,0 +1,74 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { normalDraw } from '../draws';
+import { poisson, seededRandom } from '../random';
+import { learn, THIN_CASTS, type Effort } from './learn';
+import { betaInterval, chanceGreater, gammaInterval, gammaRate, type Interval, type RatePrior } from './rates';
+
+interface Case {
+  given: { efforts: Effort[]; prior: RatePrior };
+  expect: {
+    rates: { presentation: string; perCast: Interval; hooked: Interval; landed: Interval }[];
+    comparisons: { a: string; b: string; aBeatsB: number }[];
+  };
+}
+const [reference] = JSON.parse(readFileSync(path.join(__dirname, '../fixtures/learn.json'), 'utf8')) as Case[];
+
+test('the reference efforts give the reference rates and comparison', () => {
+  const { rates, comparisons } = learn(reference!.given.efforts, () => reference!.given.prior);
+  reference!.expect.rates.forEach((want, i) => {
+    const got = rates[i]!;
+    for (const k of ['mean', 'low', 'high'] as const) {
+      expect(got.perCast[k]).toBeCloseTo(want.perCast[k], 5);
+      expect(got.hookedShare[k]).toBeCloseTo(want.hooked[k], 5);
+      expect(got.landedShare[k]).toBeCloseTo(want.landed[k], 5);
+    }
+  });
+  expect(comparisons[0]!.aBeatsB).toBeCloseTo(reference!.expect.comparisons[0]!.aBeatsB, 5);
+});
+
+test('more casts narrow the interval, strikes move it', () => {
+  const prior = { meanPerCast: 0.04, weightCasts: 50 };
+  const width = (strikes: number, casts: number): number => {
+    const i = gammaInterval(gammaRate(strikes, casts, prior));
+    return i.high - i.low;
+  };
+  expect(width(40, 1000)).toBeLessThan(width(4, 100));
+  expect(gammaInterval(gammaRate(6, 60, prior)).mean).toBeGreaterThan(gammaInterval(gammaRate(2, 60, prior)).mean);
+});
+
+test('without any effort the rate is the prior, and it is called thin', () => {
+  const { rates } = learn([{ presentation: 'x', casts: 0, strikes: 0, hooked: 0, landed: 0 }], () => ({ meanPerCast: 0.05, weightCasts: 50 }));
+  expect(rates[0]!.perCast.mean).toBeCloseTo(0.05, 10);
+  expect(rates[0]!.tooThin).toBe(true);
+  expect(THIN_CASTS).toBeGreaterThan(0);
+});
+
+test('beating is symmetrical, and sure for plain cases', () => {
+  const a = { shape: 20, rate: 200 };
+  const b = { shape: 5, rate: 200 };
+  expect(chanceGreater(a, b) + chanceGreater(b, a)).toBeCloseTo(1, 8);
+  expect(chanceGreater(a, b)).toBeGreaterThan(0.99);
+  expect(chanceGreater(a, a)).toBeCloseTo(0.5, 6);
+});
+
+test('shares of nothing are wide open', () => {
+  const i = betaInterval(0, 0);
+  expect([i.low, i.mean, i.high].map((v) => Math.round(v * 100))).toEqual([5, 50, 95]);
+});
+
+test('nine intervals in ten hold the truth when truths come from the prior (seed 5)', () => {
+  const random = seededRandom(5);
+  const prior = { meanPerCast: 0.05, weightCasts: 50 };
+  // Truths from the prior: a Gamma of shape 2.5 by adding exponentials and one half of a squared normal.
+  const truth = (k: number): number => (-Math.log(random()) - Math.log(random()) + 0.5 * normalDraw(k, 3) ** 2) / prior.weightCasts;
+  let inside = 0;
+  const rounds = 600;
+  for (let k = 0; k < rounds; k++) {
+    const rate = truth(k);
+    const i = gammaInterval(gammaRate(poisson(random, rate * 80), 80, prior));
+    if (rate >= i.low && rate <= i.high) inside++;
+  }
+  expect(inside / rounds).toBeGreaterThan(0.86);
+  expect(inside / rounds).toBeLessThan(0.94);
+});

@@ -1,0 +1,112 @@
+import * as z from 'zod';
+import { applyPuts, emptyBook, KINDS, put, RECORDS } from '.';
+import { exportBook, importBook, BOOK_FORMAT } from '../exchange/bookDocument';
+import { buildDemoWorld } from '../../demo/world';
+import { decodeRecord, defineRecord, encodeRecord, upgradeRecord } from './define';
+import { lureRecord } from './tackle';
+
+const puts = buildDemoWorld(0);
+const book = applyPuts(emptyBook(), puts);
+
+/** One stored value of every version that ever was, so that no step goes unused. */
+const OLDER: Record<string, Record<number, Record<string, unknown>>> = {
+  lure: {
+    1: {
+      id: 'l1',
+      name: 'Old spoon',
+      family: 'casting-spoon',
+      weightG: 14,
+      lengthM: 0.06,
+      colour: 'flash',
+      hook: 'single',
+      priceMinor: 300,
+      note: '',
+      retiredAtMs: null,
+    },
+  },
+};
+
+describe('versions', () => {
+  test.each(KINDS.filter((k) => RECORDS[k].version > 1))('every older version of a %s can be read', (k) => {
+    for (let v = 1; v < RECORDS[k].version; v++) {
+      const old = OLDER[k]?.[v];
+      expect(old).toBeDefined();
+      expect(upgradeRecord(RECORDS[k] as never, { version: v, data: old })).toMatchObject({ ok: true });
+    }
+  });
+
+  test('grams of version 1 become kilograms', () => {
+    const r = upgradeRecord(lureRecord, { version: 1, data: OLDER.lure![1] });
+    expect(r.ok && r.value).toMatchObject({ weightKg: 0.014, count: 1 });
+  });
+
+  test('a newer version is refused, not mangled', () => {
+    const r = upgradeRecord(lureRecord, { version: 99, data: {} });
+    expect(r.ok === false && r.problems[0]!.code).toBe('newer-version');
+  });
+
+  test('a missing step is a problem, and the stored value is not changed by trying', () => {
+    const kind = defineRecord('thing', z.strictObject({ id: z.string() }), 3, { 1: (d) => ({ ...d }) });
+    const stored = { version: 1, data: { id: 'a' } };
+    const copy = structuredClone(stored);
+    const r = upgradeRecord(kind, stored);
+    expect(r.ok === false && r.problems[0]!.code).toBe('no-migration');
+    expect(stored).toEqual(copy);
+  });
+});
+
+describe('reading what was stored', () => {
+  const lure = book.lure['lure-alder']!;
+  test('what is encoded is decoded', () => {
+    expect(decodeRecord(lureRecord, encodeRecord(lureRecord, lure))).toEqual({ ok: true, value: lure });
+  });
+
+  test.each([
+    ['half a value', '{"version":2,"data":{"id":', 'not-json'],
+    ['no envelope', '{"id":"x"}', 'invalid_type'],
+    ['a wrong field', JSON.stringify({ version: 2, data: { ...lure, weightKg: -1 } }), 'too_small'],
+    ['an unknown field', JSON.stringify({ version: 2, data: { ...lure, spoon: true } }), 'unrecognized_keys'],
+  ])('%s is a problem with its place', (_name, text, code) => {
+    const r = decodeRecord(lureRecord, text);
+    expect(r.ok === false && r.problems.some((p) => p.code === code)).toBe(true);
+  });
+
+  test('a rod that casts nothing is refused', () => {
+    const rod = { ...book.rod['rod-middle']!, minLureKg: 0.05 };
+    expect(RECORDS.rod.schema.safeParse(rod).success).toBe(false);
+  });
+});
+
+describe('the whole record out and in', () => {
+  const text = JSON.stringify(exportBook(book, '2026-10-08T06:00:00-05:00'));
+  test('all of the demo world comes back', () => {
+    const r = importBook(text);
+    expect(r.problems).toEqual([]);
+    expect(applyPuts(emptyBook(), r.puts)).toEqual(book);
+  });
+
+  test('one bad record is named, the others are kept', () => {
+    const d = JSON.parse(text) as { records: Record<string, { data: Record<string, unknown> }[]> };
+    d.records.lure![3]!.data.weightKg = 'heavy';
+    d.records.fish = [];
+    const r = importBook(JSON.stringify(d));
+    expect(r.puts).toHaveLength(puts.length - 1);
+    expect(r.problems.map((p) => p.path)).toEqual(expect.arrayContaining(['records.lure[3].weightKg', 'records.fish']));
+  });
+
+  test.each([
+    ['not JSON', 'hello', 'not-json'],
+    ['another document', '{"a":1}', 'not-a-record'],
+    ['a newer document', JSON.stringify({ format: BOOK_FORMAT, version: 9, records: {} }), 'newer-version'],
+  ])('%s is refused whole', (_name, bad, code) => {
+    expect(importBook(bad)).toMatchObject({ puts: [], problems: [{ code }] });
+  });
+});
+
+test('a put replaces, and other kinds are left alone', () => {
+  const lure = { ...book.lure['lure-alder']!, name: 'Alder, repainted' };
+  const next = applyPuts(book, [put('lure', lure)]);
+  expect(next.lure['lure-alder']!.name).toBe('Alder, repainted');
+  expect(next.rod).toBe(book.rod);
+  expect(book.lure['lure-alder']!.name).toBe('Alder minnow');
+});

@@ -1,0 +1,84 @@
+// Takes the pictures of docs/screenshots from the demo world: npm run screenshots (after npm run build).
+import { mkdirSync } from 'node:fs';
+import path from 'node:path';
+import { chromium } from '@playwright/test';
+import { ensureBuild, ensureChromium, isPortFree, ROOT, startServer, stop } from './lib.mjs';
+
+const PORT = 4397;
+const OUT = path.join(ROOT, 'docs', 'screenshots');
+const PHONE = { width: 390, height: 844 };
+const WIDE = { width: 1280, height: 800 };
+
+ensureBuild();
+const executablePath = ensureChromium();
+if (!(await isPortFree(PORT))) stop(`Port ${PORT} is taken.`);
+const server = await startServer(PORT, ['--demo']);
+mkdirSync(OUT, { recursive: true });
+const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--no-first-run'] });
+
+async function session(viewport, light, shots) {
+  const page = await (await browser.newContext({ viewport })).newPage();
+  const url = (p) => `http://127.0.0.1:${PORT}${p}`;
+  await page.goto(url('/'));
+  await page.getByRole('heading', { name: 'Lantern Kettle' }).waitFor({ timeout: 60_000 });
+  if (light === 'Night') {
+    await page.goto(url('/kit'));
+    await page.getByRole('radio', { name: 'Night' }).click();
+  }
+  for (const [name, where, act] of shots) {
+    await page.goto(url(where));
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    if (where === '/lures') await page.getByText('Start with').waitFor({ timeout: 60_000 });
+    if (where === '/retrieve') {
+      await page.getByText('What one change would buy').waitFor({ timeout: 60_000 });
+      await page.getByText(/A first answer/).waitFor({ state: 'detached', timeout: 60_000 });
+    }
+    if (where === '/strikes') await page.getByRole('button', { name: 'Cast: add one' }).waitFor({ timeout: 60_000 });
+    await act?.(page);
+    await page.waitForTimeout(500);
+    await page.screenshot({ path: path.join(OUT, `${name}.png`) });
+    console.log(name);
+  }
+  await page.context().close();
+}
+
+const logSome = async (page) => {
+  // The settled plan first, so that the marks lie on the path that stays.
+  await page.waitForTimeout(6000);
+  const cast = page.getByRole('button', { name: 'Cast: add one' });
+  for (let i = 0; i < 14; i++) await cast.click();
+  for (const [kind, phase] of [
+    ['Landed', 'On the hang'],
+    ['Missed', 'On the hang'],
+    ['Follow', 'On the move'],
+  ]) {
+    await page.getByRole('button', { name: new RegExp(`^${kind}:`) }).click();
+    await page.getByRole('button', { name: phase }).click();
+  }
+};
+
+try {
+  await session(PHONE, 'Shade', [
+    ['water-phone', '/'],
+    ['lures-phone', '/lures'],
+    ['retrieve-phone', '/retrieve'],
+    ['strikes-phone', '/strikes', logSome],
+    ['lessons-phone', '/lessons'],
+    ['kit-phone', '/kit'],
+  ]);
+  await session(PHONE, 'Night', [
+    ['water-phone-night', '/'],
+    ['retrieve-phone-night', '/retrieve'],
+    ['strikes-phone-night', '/strikes'],
+  ]);
+  await session(WIDE, 'Shade', [
+    ['water-wide', '/'],
+    ['lures-wide', '/lures'],
+    ['retrieve-wide', '/retrieve'],
+    ['lessons-wide', '/lessons'],
+  ]);
+  await session(WIDE, 'Night', [['strikes-wide-night', '/strikes', logSome]]);
+} finally {
+  await browser.close();
+  server.kill();
+}

@@ -1,0 +1,40 @@
+import { G, Text as SvgText } from 'react-native-svg';
+import { FONT, useTheme } from '../theme/theme';
+
+/** Text that can be read on any water. */
+export function Halo({
+  x,
+  y,
+  size,
+  text,
+  anchor = 'start',
+}: {
+  x: number;
+  y: number;
+  size: number;
+  text: string;
+  anchor?: 'start' | 'middle' | 'end';
+}) {
+  const { p } = useTheme();
+  return (
+    <G>
+      <SvgText
+        x={x}
+        y={y}
+        fontSize={size}
+        fontFamily={FONT.dataBold}
+        fill="none"
+        stroke={p.halo}
+        strokeWidth={3.5}
+        strokeLinejoin="round"
+        textAnchor={anchor}
+        opacity={0.85}
+      >
+        {text}
+      </SvgText>
+      <SvgText x={x} y={y} fontSize={size} fontFamily={FONT.dataBold} fill={p.onWater} textAnchor={anchor}>
+        {text}
+      </SvgText>
+    </G>
+  );
+}

@@ -1,0 +1,215 @@
+import { BUILT_FAMILIES } from '../core/lures/family';
+import { rankFamilies } from '../core/lures/rank';
+import { COVER_KINDS } from '../core/water/conditions';
+import { resolveConditions } from '../core/water/defaults';
+import { speciesProfile } from '../core/water/species';
+import { applyPuts, emptyBook } from '../core/records';
+import { learnFromBook } from '../core/lessons/patterns';
+import { buildDemoWorld } from '../demo/world';
+import { comparisonText, effortText, lessonsHeadline, rateText, thinText } from './lessons';
+import { rateLine, rigLine, whyLine } from './lures';
+import { moodHeadline, moodSentences } from './mood';
+import { FAMILY_NAME, list, withArticle } from './names';
+import { exclusionSentence, reasonSentence, timesText } from './reasons';
+import { cadenceText, changeTitle, gainText, hookSetAdvice } from './retrieve';
+import { describeSection, holdingPhrase } from './section';
+import { castsText, strikesHeadline } from './strikes';
+import { clockText, dayText, monthOf, untilText } from './time';
+import { fraction, IMPERIAL, METRIC, quantity, say } from './units';
+import { holdingReasons, waterWords } from './water';
+
+describe('numbers in the angler’s units', () => {
+  test.each([
+    [0.375, 16, '⅜'],
+    [2.5, 2, '2½'],
+    [0.3125, 16, '5/16'],
+    [1.75, 4, '1¾'],
+    [3, 2, '3'],
+    [0, 4, '0'],
+    [-0.5, 2, '−½'],
+  ])('%d in parts of %d is %s', (x, d, text) => {
+    expect(fraction(x, d)).toBe(text);
+  });
+
+  test.each([
+    ['temp', say.temp(14.4, IMPERIAL), '58 °F', say.temp(14.4, METRIC), '14.4 °C'],
+    ['change', say.tempChange(-1.1, IMPERIAL), '−2 °F', say.tempChange(1.2, METRIC), '+1.2 °C'],
+    ['depth', say.depth(1.6, IMPERIAL), '5 ft', say.depth(1.6, METRIC), '1.6 m'],
+    ['deep', say.depth(12, IMPERIAL), '39 ft', say.depth(12, METRIC), '12 m'],
+    ['size', say.size(0.1, IMPERIAL), '4 in', say.size(0.1, METRIC), '10 cm'],
+    ['weight', say.weight(0.0106, IMPERIAL), '⅜ oz', say.weight(0.0106, METRIC), '11 g'],
+    ['tiny weight', say.weight(0.0018, IMPERIAL), '1/16 oz', say.weight(0.0018, METRIC), '1.8 g'],
+    ['line', say.line(10, IMPERIAL), '10 lb', say.line(10, METRIC), '4.5 kg'],
+    ['speed', say.speed(0.5, IMPERIAL), '1.1 mph', say.speed(0.5, METRIC), '1.8 km/h'],
+    ['band', say.depthBand([1.2, 2.4], IMPERIAL), '4–8 ft', say.depthBand([1.2, 2.4], METRIC), '1.2–2.4 m'],
+  ])('%s', (_name, imperial, wantImperial, metric, wantMetric) => {
+    expect([imperial, metric]).toEqual([wantImperial, wantMetric]);
+  });
+
+  test('nothing is minus nothing', () => {
+    expect(quantity.tempChange(-0.01, IMPERIAL).value).toBe('0');
+    expect(say.seconds(3.5)).toBe('3.5 s');
+    expect(say.seconds(12.4)).toBe('12 s');
+    expect(say.percent(0.456)).toBe('46 %');
+    expect([say.rate(0.034), say.rate(1.26), say.rate(12.3)]).toEqual(['0.03', '1.3', '12']);
+  });
+});
+
+const clean = (text: string): void => {
+  expect(text.length).toBeGreaterThan(3);
+  expect(text).not.toMatch(/undefined|NaN|null|\[object|Infinity/);
+};
+
+describe('sentences hold on every water', () => {
+  const waters = COVER_KINDS.flatMap((kind) =>
+    [4, 14, 26].map((surfaceTempC) => ({
+      species: 'largemouth-bass' as const,
+      month: 6,
+      water: {
+        setting: 'lake' as const,
+        surfaceTempC,
+        tempChange3dC: -1,
+        clarityM: 0.8,
+        depthM: 4,
+        fishDepthM: 2,
+        cover: { kind, density: 0.6, branchDiameterM: 0.02 },
+      },
+      signs: [{ kind: 'follow' as const, count: 2 }],
+    })),
+  );
+  test.each(waters.map((w) => [`${w.water.cover.kind} at ${w.water.surfaceTempC} °C`, w] as const))('%s', (_name, c) => {
+    const r = rankFamilies(c, { withoutRange: true });
+    for (const u of [IMPERIAL, METRIC]) {
+      for (const x of r.ranked) {
+        for (const w of x.why) clean(reasonSentence(w, u));
+        clean(whyLine(x, r.ranked, u));
+        clean(rigLine(x.rig, u));
+        clean(rateLine(x));
+      }
+      for (const x of r.excluded) clean(exclusionSentence(x, u));
+      moodSentences(r.mood, r.reading, u).forEach(clean);
+      holdingReasons(r.reading, u).forEach(clean);
+      const words = waterWords(r.reading, speciesProfile('largemouth-bass')!, u);
+      Object.values(words).forEach(clean);
+    }
+    clean(moodHeadline(r.mood, r.reading));
+  });
+});
+
+describe('the section in words', () => {
+  const facts = {
+    depthM: 3,
+    bandM: [1, 2] as const,
+    sightM: 0.8,
+    tipM: 1,
+    castM: 20,
+    currentMps: 0.3,
+    cover: { kind: 'wood' as const, density: 0.4 },
+    holding: 'outer-edge' as const,
+    lureName: 'Alder minnow',
+    zoneShare: 0.46,
+    path: { depthM: [0, 1.5] },
+    marks: [{}],
+    reaches: [{ name: 'Popper', topM: 0, bottomM: 0, atM: 0, snag: 0.2 }],
+    layers: [{ topM: 0, bottomM: 1, perCast: 0.02, casts: 50 }],
+  };
+  test('says depth, band, path, current and marks', () => {
+    const text = describeSection(facts, IMPERIAL);
+    clean(text);
+    for (const part of ['10 ft', 'outer limbs', 'Alder minnow', '46 %', 'Current', 'Popper', '2.0 from 50 casts']) expect(text).toContain(part);
+  });
+  test.each(COVER_KINDS)('a place on %s has a phrase', (kind) => {
+    for (const place of ['open', 'outer-edge', 'inside', 'deep-tight'] as const) clean(holdingPhrase(place, kind));
+  });
+});
+
+describe('retrieve, strikes and lessons', () => {
+  test.each([
+    [{ kind: 'tip', gain: 0.1, settings: {}, facts: { tip: 'down' } }, 'Drop the rod tip to the water'],
+    [{ kind: 'line', gain: 0.1, settings: {}, facts: { strengthLb: 8 } }, '8 lb line instead'],
+    [{ kind: 'cast', gain: 0.1, settings: {}, facts: { castM: 24.4 } }, 'Cast further: 80 ft'],
+    [{ kind: 'count-more', gain: 0.1, settings: {}, facts: { countdownS: 6 } }, 'Count longer: 6 s'],
+    [{ kind: 'hang-less', gain: 0.1, settings: {}, facts: { pauseS: 2 } }, 'Hang shorter: 2 s'],
+    [{ kind: 'slower', gain: 0.1, settings: {}, facts: { turnsPerS: 0.5 } }, 'Slower: 0.5 turns a second'],
+  ] as const)('a change reads as an order: %o', (change, text) => {
+    expect(changeTitle(change, IMPERIAL)).toBe(text);
+  });
+
+  test('gains are points of the cast', () => {
+    expect([0.14, -0.05, 0.001].map(gainText)).toEqual(['+14 %', '−5 %', 'no change']);
+    expect([timesText(Math.log(0.5)), timesText(Math.log(3))]).toEqual(['×0.50', '×3.0']);
+  });
+
+  test('a cadence read aloud', () => {
+    expect(
+      cadenceText({
+        steps: [
+          { kind: 'turn', durationS: 1 },
+          { kind: 'twitch', durationS: 0.5 },
+          { kind: 'twitch', durationS: 0.5 },
+          { kind: 'pause', durationS: 4 },
+        ],
+        loop: true,
+      }),
+    ).toBe('turn 1 s, twitch twice and hang 4 s, and again');
+  });
+
+  test('waiting for the weight on top, sweeping with trebles', () => {
+    expect(hookSetAdvice('surface', 'treble', 'popper')).toContain('wait until you feel weight');
+    expect(hookSetAdvice('surface', 'weedless', 'hollow-frog')).toContain('a beat longer');
+    expect(hookSetAdvice('swim', 'treble', 'square-bill')).toContain('Sweep');
+  });
+
+  const strike = (kind: 'landed' | 'missed', phase: 'pause' | 'move', seq: number) => ({
+    id: String(seq),
+    blockId: 'b',
+    seq,
+    atMs: 0,
+    kind,
+    phase,
+    place: null,
+    side: null,
+    depthM: null,
+    lengthM: null,
+  });
+  test.each([
+    [[], 0, 'Nothing logged yet.'],
+    [[], 20, 'No strike yet.'],
+    [[strike('landed', 'pause', 1)], 5, 'One strike.'],
+    [[strike('landed', 'pause', 1), strike('missed', 'pause', 2)], 9, 'Both came on the hang.'],
+    [[strike('landed', 'pause', 1), strike('missed', 'pause', 2), strike('landed', 'move', 3)], 9, '2 of 3 came on the hang.'],
+  ] as const)('the headline of %#', (events, casts, fact) => {
+    const h = strikesHeadline([...events], casts);
+    expect(h.fact).toBe(fact);
+    clean(h.advice);
+    expect(castsText(1)).toBe('1 cast');
+  });
+
+  test('every lesson of the demo season reads well', () => {
+    const l = learnFromBook(applyPuts(emptyBook(), buildDemoWorld(0)));
+    clean(lessonsHeadline(l));
+    for (const p of l.patterns) {
+      clean(rateText(p));
+      clean(effortText(p));
+      const thin = thinText(p);
+      if (p.tooThin) expect(thin).toContain('Not enough yet');
+    }
+    expect(comparisonText({ a: 'x', b: 'y', aBeatsB: 0.9 }, (id) => id.toUpperCase())).toBe('X beats Y: 90 % sure.');
+    expect(comparisonText({ a: 'x', b: 'y', aBeatsB: 0.4 }, (id) => id)).toContain('cannot tell them apart');
+  });
+});
+
+test('times are told in the water’s own zone', () => {
+  const at = Date.parse('2026-10-08T05:49:00-05:00');
+  expect(clockText(at, 'Etc/GMT+5')).toBe('5:49');
+  expect(dayText(at, 'Etc/GMT+5')).toContain('8 Oct');
+  expect(monthOf(at, 'Etc/GMT+5')).toBe(10);
+  expect([untilText(12 * 60_000), untilText(200 * 60_000), untilText(-5)]).toEqual(['in 12 min', 'in 3 h 20', 'in 0 min']);
+});
+
+test('every family has a name, and lists read as lists', () => {
+  for (const f of BUILT_FAMILIES) clean(FAMILY_NAME[f]);
+  expect(list(['a', 'b', 'c'])).toBe('a, b and c');
+  expect(withArticle('Alder')).toBe('an Alder');
+  expect(resolveConditions({ species: 'crappie', water: { setting: 'pond' } }).setting).toBe('pond');
+});
