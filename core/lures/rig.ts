@@ -46,9 +46,11 @@ export function chooseWeightKg(f: Family, r: Reading, moodMean: number): number 
     return weights.reduce((a, b) => (Math.abs(b - f.weightKg[1]) < Math.abs(a - f.weightKg[1]) ? b : a));
   }
   const wanted = wantedFallMps(r.surfaceTempC, moodMean);
+  // Cold: lighter than the usual middle; warm: heavier.
+  const usual = f.weightKg[1] * (0.75 + 0.6 * logistic(r.surfaceTempC, 15, 2.5));
   const miss = (w: number): number => {
     const s = freeSink(lurePhysics(f, w), 998);
-    return s ? Math.abs(Math.log(s.terminalMps / wanted)) + 0.35 * Math.abs(Math.log(w / f.weightKg[1])) : 9;
+    return s ? Math.abs(Math.log(s.terminalMps / wanted)) + 0.35 * Math.abs(Math.log(w / usual)) : 9;
   };
   return usable.reduce((a, b) => (miss(b) < miss(a) ? b : a));
 }

@@ -68,7 +68,8 @@ export function Layers({ m, f, label }: { m: SectionModel; f: Frame; label: numb
   if (m.layers.length === 0) return null;
   const most = Math.max(0.02, ...m.layers.map((l) => l.perCast));
   const from = f.x(0) + 58;
-  const room = f.width * 0.46;
+  // Room for the longest label to the right of the longest bar.
+  const room = Math.max(30, f.width - from - 24 * label * 0.52 - 12);
   return (
     <G>
       {m.layers.map((l) => {

@@ -17,7 +17,11 @@ export function SectionPanel({ fill = false }: { fill?: boolean }) {
   const place = placeOfPath(usePathname());
   const window = useWindowDimensions();
   const [size, setSize] = useState({ width: fill ? 0 : window.width, height: 0 });
-  const phoneHeight = Math.round(Math.min(300, Math.max(200, window.height * (place === 'strikes' ? 0.22 : place === 'lessons' ? 0.22 : 0.31))));
+  const phoneHeight = Math.round(
+    place === 'strikes'
+      ? Math.min(220, Math.max(140, window.height * 0.18))
+      : Math.min(300, Math.max(190, window.height * (place === 'lessons' ? 0.24 : 0.31))),
+  );
   const height = fill ? Math.max(300, size.height - 110) : phoneHeight;
   return (
     <View

@@ -1,0 +1,126 @@
+import { judgeMood } from '../mood/filter';
+import { spreadMood, type MoodDistribution } from '../mood/states';
+import type { Conditions } from '../water/conditions';
+import { resolveConditions } from '../water/defaults';
+import { speciesProfile } from '../water/species';
+import { chooseWorking, FACTORS, gapM, pitchedShare, readContext, scoreFamily, snagChance, SHAPE_OF_FORAGE } from './factors';
+import { familyById } from './families';
+import type { FamilyId } from './family';
+
+const bass = speciesProfile('largemouth-bass')!;
+type Change = Partial<Omit<Conditions, 'water'>> & { water?: Partial<Conditions['water']>; mood?: MoodDistribution };
+
+function context({ mood, ...c }: Change = {}) {
+  const r = resolveConditions({
+    species: 'largemouth-bass',
+    month: 6,
+    forage: ['minnow'],
+    sky: { cloud: 0.4, sunElevationDeg: 30, front: 'none' },
+    ...c,
+    water: {
+      setting: 'lake',
+      surfaceTempC: 20,
+      clarityM: 1.2,
+      depthM: 3,
+      fishDepthM: 2,
+      waveHeightM: 0.05,
+      currentMps: 0,
+      windMps: 2,
+      cover: { kind: 'none', density: 0 },
+      bottom: 'sand',
+      ...c.water,
+    },
+  });
+  return readContext(r, bass, mood ?? judgeMood(r, bass).distribution);
+}
+const factor = (id: FamilyId, name: (typeof FACTORS)[number], c: Change = {}): number =>
+  scoreFamily(familyById(id), context(c)).why.find((w) => w.factor === name)!.ln;
+const shut = spreadMood(0.2, 0.5);
+const aggressive = spreadMood(3.8, 0.5);
+
+test('every factor stands once, in its order', () => {
+  expect(scoreFamily(familyById('paddletail'), context()).why.map((w) => w.factor)).toEqual([...FACTORS]);
+});
+
+describe('each factor moves the way an angler expects', () => {
+  test.each([
+    ['clear water shows a silent lure further', 'noticed', 'texas-rig', { water: { clarityM: 2.5 } }, { water: { clarityM: 0.4 } }],
+    ['a shallow fish is nearer a surface lure', 'travel', 'popper', { water: { fishDepthM: 0.5 } }, { water: { fishDepthM: 2 } }],
+    ['an aggressive fish travels further', 'travel', 'popper', { mood: aggressive }, { mood: shut }],
+    ['a shut fish is not run down by a fast lure', 'speed', 'buzzbait', { mood: aggressive }, { mood: shut }],
+    ['a buzzing bait cannot hang for a shut fish', 'pause', 'buzzbait', { mood: aggressive }, { mood: shut }],
+    ['a shut fish dislikes a loud lure', 'noise', 'lipless-vibrating', { mood: aggressive }, { mood: shut }],
+    ['murk asks for noise', 'noise', 'bladed-jig', { water: { clarityM: 0.2 } }, { water: { clarityM: 3 } }],
+    ['crawfish about make a jig look right', 'food', 'finesse-jig', { forage: ['crawfish'] }, { forage: ['shad'] }],
+    ['warm water suits a surface lure', 'warmth', 'walking-bait', { water: { surfaceTempC: 24 } }, { water: { surfaceTempC: 9 } }],
+    ['cold water suits a blade', 'warmth', 'blade-bait', { water: { surfaceTempC: 4 } }, { water: { surfaceTempC: 24 } }],
+    ['low light suits the top', 'light', 'walking-bait', { sky: { sunElevationDeg: 1, cloud: 0.8 } }, { sky: { sunElevationDeg: 60, cloud: 0 } }],
+    ['chop drowns a popper', 'chop', 'popper', { water: { waveHeightM: 0 } }, { water: { waveHeightM: 0.5 } }],
+    ['open water can all be shown', 'cover', 'deep-crank', {}, { water: { cover: { kind: 'dock', density: 0.8 } } }],
+    ['wood costs a lipless its hours', 'snags', 'lipless-vibrating', {}, { water: { cover: { kind: 'wood', density: 0.5 } } }],
+  ] as [string, (typeof FACTORS)[number], FamilyId, Change, Change][])('%s', (_name, name, id, better, worse) => {
+    expect(factor(id, name, better)).toBeGreaterThan(factor(id, name, worse) + 0.02);
+  });
+
+  test.each(['paddletail', 'texas-rig', 'suspending-jerkbait'] as const)('chop does not trouble a %s', (id) => {
+    expect(factor(id, 'chop', { water: { waveHeightM: 0.5 } })).toBeCloseTo(0, 10);
+  });
+});
+
+describe('where and how fast it is worked', () => {
+  const working = (id: FamilyId, c: Change = {}) => chooseWorking(familyById(id), context(c));
+  test('on top, on the bottom, or at the fish', () => {
+    expect(working('popper').depthM).toBe(0);
+    expect(working('football-jig').depthM).toBe(3);
+    expect(working('popping-cork-shrimp', { water: { fishDepthM: 0.9 } }).depthM).toBeCloseTo(0.9, 6);
+    expect(Math.abs(working('paddletail').depthM - 2)).toBeLessThan(0.6);
+  });
+
+  test('never below the grass tops, never below the bottom', () => {
+    expect(working('paddletail', { water: { cover: { kind: 'submerged-grass', density: 0.5, topDepthM: 0.9 } } }).depthM).toBeLessThan(0.9);
+    expect(working('casting-spoon', { water: { depthM: 1, fishDepthM: 1 } }).depthM).toBeLessThanOrEqual(1);
+  });
+
+  test('faster for livelier fish', () => {
+    expect(working('paddletail', { mood: aggressive }).speedMps).toBeGreaterThan(working('paddletail', { mood: shut }).speedMps);
+  });
+
+  test.each(['paddletail', 'bladed-jig', 'shaky-head', 'popper', 'panfish-jig-straight'] as const)('a %s within what it can do', (id) => {
+    const f = familyById(id);
+    for (const mood of [shut, aggressive]) {
+      const { speedMps } = working(id, { mood });
+      expect(speedMps).toBeGreaterThanOrEqual(f.speedMps[0] * 0.999);
+      expect(speedMps).toBeLessThanOrEqual(f.speedMps[1] * 1.001);
+    }
+  });
+});
+
+test('a lure is dropped into standing cover the more, the thicker it is and the better it gets in', () => {
+  const at = (id: FamilyId, kind: 'wood' | 'rock', density: number) =>
+    pitchedShare(familyById(id), context({ water: { cover: { kind, density } } }).r);
+  expect(at('flipping-jig', 'wood', 0.5)).toBe(1);
+  expect(at('flipping-jig', 'wood', 0.1)).toBeCloseTo(0.4, 6);
+  expect(at('football-jig', 'wood', 0.5)).toBeLessThan(0.5);
+  expect(at('flipping-jig', 'rock', 0.5)).toBe(0);
+  expect(at('paddletail', 'wood', 0.5)).toBe(0);
+});
+
+test('the gap is to the near edge of the band', () => {
+  expect([gapM(0, [1, 2]), gapM(1.5, [1, 2]), gapM(3, [1, 2])]).toEqual([1, 0, 1]);
+});
+
+test('snags come from cover and, near the bottom, from the bottom', () => {
+  const chance = (id: FamilyId, bottom: 'mud' | 'rock') => snagChance(familyById(id), context({ water: { bottom } }).r);
+  expect(chance('football-jig', 'rock')).toBeGreaterThan(chance('football-jig', 'mud'));
+  expect(chance('popper', 'rock')).toBe(0);
+});
+
+test('every forage has a shape', () => {
+  expect(new Set(Object.values(SHAPE_OF_FORAGE)).size).toBeGreaterThan(5);
+});
+
+test('a better angler’s luck is not in the model: the same reading gives the same score', () => {
+  const a = scoreFamily(familyById('swim-jig'), context());
+  const b = scoreFamily(familyById('swim-jig'), context());
+  expect(a).toEqual(b);
+});

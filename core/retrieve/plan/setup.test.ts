@@ -1,0 +1,90 @@
+import type { Conditions } from '../../water/conditions';
+import type { FamilyId } from '../../lures/family';
+import type { PlanRequest } from './request';
+import { firstCountdownS, firstHands, liveliness, mostTurns, setUpProblem, turnsFor, type Problem } from './setup';
+
+const request = (family: FamilyId, water: Partial<Conditions['water']> = {}, more: Partial<PlanRequest> = {}): PlanRequest => ({
+  conditions: {
+    species: 'largemouth-bass',
+    month: 6,
+    water: { setting: 'lake', surfaceTempC: 20, clarityM: 1.2, depthM: 3.5, fishDepthM: 1.6, cover: { kind: 'none', density: 0 }, ...water },
+  },
+  lure: { family },
+  rod: { lengthM: 2.13, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' },
+  reel: { ratio: 6.2, spoolM: 0.045, arborM: 0.03, capacityM: 140 },
+  line: { material: 'nylon', strengthLb: 10 },
+  ...more,
+});
+const problem = (...a: Parameters<typeof request>): Problem => setUpProblem(request(...a))!;
+
+test('the band is the fish’s for a swimmer, the top for a surface lure, the bottom and up for a jig', () => {
+  expect(problem('paddletail').bandM).toEqual([1.3, 1.9000000000000001]);
+  expect(problem('popper').bandM[0]).toBe(0);
+  expect(problem('football-jig').bandM[1]).toBe(3.5);
+});
+
+test('a lure in standing cover is pitched: short, brief, and carried at the fish’s depth', () => {
+  const p = problem('flipping-jig', { cover: { kind: 'wood', density: 0.6 } });
+  expect(p.pitched).toBe(true);
+  expect(p.castM).toBeLessThan(10);
+  expect(p.longestS).toBeLessThan(40);
+  expect(p.floorDepthM).toBeLessThan(3.5);
+  expect(problem('flipping-jig').pitched).toBe(false);
+  expect(problem('flipping-jig').floorDepthM).toBe(3.5);
+});
+
+test('throw past the target, further for a diver and in current', () => {
+  expect(problem('deep-crank', { fishDepthM: 2.4 }).overshootM).toBeGreaterThan(problem('paddletail').overshootM);
+  expect(problem('paddletail', { currentMps: 0.5 }).overshootM).toBeGreaterThan(problem('paddletail').overshootM);
+  const near = problem('paddletail', {}, { targetM: 12 });
+  expect(near.castM).toBe(Math.round(12 + near.overshootM));
+});
+
+test('the angler’s own lure keeps its weight and length', () => {
+  const p = problem('paddletail', {}, { lure: { family: 'paddletail', weightKg: 0.0142, lengthM: 0.12 } });
+  expect(p.rig.weightKg).toBe(0.0142);
+  expect(p.rig.sizeM).toBe(0.12);
+  expect(p.lure.massKg).toBeGreaterThan(problem('paddletail', {}, { lure: { family: 'paddletail', weightKg: 0.005 } }).lure.massKg);
+});
+
+test('count only what sinks', () => {
+  expect(firstCountdownS(problem('square-bill', { fishDepthM: 1 }))).toBe(0);
+  expect(firstCountdownS(problem('popper'))).toBe(0);
+  expect(firstCountdownS(problem('football-jig'))).toBeGreaterThan(2);
+  expect(firstCountdownS(problem('football-jig', { depthM: 7, fishDepthM: 6 }))).toBeGreaterThan(firstCountdownS(problem('football-jig')));
+});
+
+test('turns give the wanted speed and stay within hand and lure', () => {
+  const p = problem('paddletail');
+  expect(turnsFor(p, 0.6, 'steady') * p.metresPerTurn).toBeCloseTo(0.6, 1);
+  expect(turnsFor(p, 0.6, 'stop-and-go')).toBeGreaterThan(turnsFor(p, 0.6, 'steady'));
+  expect(turnsFor(p, 9, 'steady')).toBeLessThanOrEqual(2.5);
+  expect(mostTurns(problem('shaky-head'))).toBeLessThan(mostTurns(problem('casting-spoon')));
+});
+
+test('the mood picks the style', () => {
+  expect([0.5, 2, 3.5].map(liveliness)).toEqual([0, 1, 2]);
+  expect(problem('texas-rig', { surfaceTempC: 5 }).style).toBe('drag');
+  expect(problem('texas-rig', { surfaceTempC: 26 }).style).toBe('hop');
+});
+
+test('a hang is no longer than the lure stays in the band', () => {
+  const cold = { surfaceTempC: 5 };
+  expect(problem('sinking-twitchbait', cold).pauseS).toBeLessThan(problem('suspending-jerkbait', { ...cold, fishDepthM: 1.2 }).pauseS);
+});
+
+test('what is set by hand is what the hands start with', () => {
+  const h = firstHands(
+    problem('paddletail', {}, { set: { castM: 15, countdownS: 4, turnsPerS: 0.8, tip: 'down', pauseS: 2, style: 'stop-and-go' } }),
+  );
+  expect(h).toMatchObject({ castM: 15, countdownS: 4, turnsPerS: 0.8, pauseS: 2, style: 'stop-and-go', tip: { position: 'down' } });
+});
+
+test('salt water is denser', () => {
+  const salt = setUpProblem({
+    ...request('paddletail'),
+    conditions: { species: 'spotted-seatrout', water: { setting: 'flat', salinity: 'salt', surfaceTempC: 22, depthM: 1.5, fishDepthM: 1 } },
+  })!;
+  expect(salt.waterDensityKgM3).toBe(1025);
+  expect(problem('paddletail').waterDensityKgM3).toBe(998);
+});
