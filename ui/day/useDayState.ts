@@ -110,7 +110,8 @@ export function useDayState(book: Book, nowMs: number): DayState {
   const tackle = useMemo(() => chooseTackle(book, day, prefs, lure), [book, day, prefs, lure]);
   const request = useMemo(() => planRequest(day, lure, tackle, prefs), [day, lure, tackle, prefs]);
   const planIdentity = request ? contentHash(request) : 'none';
-  const planOptions = { enabled: !!request, gcTime: 300_000, staleTime: Infinity };
+  // While a changed plan is worked out the one before stays in view, as long as it is for the same lure.
+  const planOptions = { enabled: !!request, gcTime: 300_000, staleTime: Infinity, placeholderData: keepPreviousData };
   const first = useQuery({
     queryKey: queryKeys.plan(planIdentity, 'first'),
     queryFn: ({ signal }) => compute.plan(signal, request!, 'first'),
@@ -121,7 +122,8 @@ export function useDayState(book: Book, nowMs: number): DayState {
     queryFn: ({ signal }) => compute.plan(signal, request!, 'settled'),
     ...planOptions,
   });
-  const plan = [settled.data, first.data].find((x): x is Plan => !!x && isPlan(x)) ?? null;
+  const answers = [settled, first].sort((x, y) => Number(x.isPlaceholderData) - Number(y.isPlaceholderData)).map((x) => x.data);
+  const plan = answers.find((x): x is Plan => !!x && isPlan(x) && x.presentation.lureId === lure?.id) ?? null;
 
   return {
     prefs,
