@@ -16,11 +16,28 @@ export default defineConfig({
     trace: 'off',
     launchOptions: {
       executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking', '--disable-component-update', '--no-first-run'],
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-dev-shm-usage',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--no-first-run',
+      ],
     },
   },
   webServer: [
-    { command: `node --import tsx server/main.ts --port ${port} --demo`, url: `http://127.0.0.1:${port}/api/start`, reuseExistingServer: false, timeout: 60_000 },
-    { command: `node --import tsx server/main.ts --port ${port + 1}`, url: `http://127.0.0.1:${port + 1}/api/start`, reuseExistingServer: false, timeout: 60_000 },
+    {
+      command: `node --import tsx server/main.ts --port ${port} --demo`,
+      url: `http://127.0.0.1:${port}/api/start`,
+      reuseExistingServer: false,
+      timeout: 60_000,
+    },
+    {
+      command: `node --import tsx server/main.ts --port ${port + 1}`,
+      url: `http://127.0.0.1:${port + 1}/api/start`,
+      reuseExistingServer: false,
+      timeout: 60_000,
+    },
   ],
 });

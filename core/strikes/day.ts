@@ -9,6 +9,8 @@ export interface Day {
   trip: Trip;
   water: WaterPlace;
   conditions: Conditions;
+  /** The signs tapped by hand among those of the conditions; the rest come from the log. */
+  handSigns: Sign[];
   /** Paths that were neither read today nor known from the clock: usual or default, so assumed. */
   assumed: ReadonlySet<string>;
 }
@@ -21,12 +23,10 @@ export function composeDay(book: Book, trip: Trip, logSigns: readonly Sign[], no
   if (!water) return null;
   const u = water.usual;
   const r = trip.readings;
-  const signs: Sign[] = [
-    ...trip.signs
-      .map((s) => ({ kind: s.kind, count: s.count, minutesAgo: Math.max(0, Math.round((nowMs - s.atMs) / 60_000)) }))
-      .filter((s) => s.minutesAgo < FORGET_MIN),
-    ...logSigns,
-  ];
+  const handSigns: Sign[] = trip.signs
+    .map((x) => ({ kind: x.kind, count: x.count, minutesAgo: Math.max(0, Math.round((nowMs - x.atMs) / 60_000)) }))
+    .filter((x) => x.minutesAgo < FORGET_MIN);
+  const signs = [...handSigns, ...logSigns];
   const assumed = new Set<string>();
   const pick = <T>(path: string, read: T | null | undefined, usual: T | null): T | null => {
     if (read !== null && read !== undefined) return read;
@@ -63,5 +63,5 @@ export function composeDay(book: Book, trip: Trip, logSigns: readonly Sign[], no
     behaviour: r.behaviour ?? null,
     signs,
   };
-  return { trip, water, conditions, assumed };
+  return { trip, water, conditions, handSigns, assumed };
 }

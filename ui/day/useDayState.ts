@@ -58,10 +58,20 @@ function chooseTackle(book: Book, day: Day | null, prefs: Preferences, lure: Lur
   return rod && reel && line ? { rod, reel, line } : null;
 }
 
+/** A plan is worked out anew only when the sun has moved this far, or a sign has aged this much. */
+const SUN_STEP_DEG = 5;
+const SIGN_STEP_MIN = 30;
+const toNearest = (v: number, step: number): number => Math.round(v / step) * step;
+
 function planRequest(day: Day | null, lure: Lure | null, t: Tackle | null, prefs: Preferences): PlanRequest | null {
   if (!day || !lure || !t) return null;
-  // What the log says moves the ranking, but not the plan in hand: it must not shift between two casts.
-  const conditions = { ...day.conditions, signs: (day.conditions.signs ?? []).slice(0, day.trip.signs.length) };
+  // What the log says moves the ranking, but not the plan in hand: it must not shift between two casts, nor with every degree of the sun.
+  const { sky } = day.conditions;
+  const conditions = {
+    ...day.conditions,
+    sky: { ...sky, sunElevationDeg: toNearest(sky?.sunElevationDeg ?? 0, SUN_STEP_DEG) },
+    signs: day.handSigns.map((s) => ({ ...s, minutesAgo: toNearest(s.minutesAgo ?? 0, SIGN_STEP_MIN) })),
+  };
   return {
     conditions,
     lure: { id: lure.id, family: lure.family, name: lure.name, weightKg: lure.weightKg, lengthM: lure.lengthM },
