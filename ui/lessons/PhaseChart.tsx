@@ -25,6 +25,8 @@ export function PhaseChart({ patterns }: { patterns: readonly Pattern[] }) {
   });
   const shown = rows.filter((r) => r.perHour !== null);
   if (!shown.some((r) => r.strikes > 0)) return <Note>When in the cast they strike shows here once strikes are logged with their moment.</Note>;
+  // Whole numbers on the axis: a top that three equal steps reach.
+  const top = Math.max(3, Math.ceil((Math.max(...shown.map((r) => r.perHour!)) * 1.15) / 3) * 3);
   const width = Math.min(wide ? 520 : window.width - 40, 560);
   const barWidth = Math.max(22, (width - 80) / shown.length - 18);
   return (
@@ -56,7 +58,7 @@ export function PhaseChart({ patterns }: { patterns: readonly Pattern[] }) {
           spacing={16}
           initialSpacing={10}
           noOfSections={3}
-          maxValue={Math.max(1, ...shown.map((r) => r.perHour!)) * 1.25}
+          maxValue={top}
           yAxisTextStyle={{ color: p.soft, fontFamily: FONT.data, fontSize: 13 }}
           xAxisLabelTextStyle={{ color: p.ink, fontFamily: FONT.data, fontSize: 13 * Math.min(scale, 1.1) }}
           rulesColor={p.rule}

@@ -34,7 +34,7 @@ export function Screen({ title, sub, right, section = true, foot, children }: Sc
       <ScrollView style={{ flex: 1 }} contentContainerStyle={{ paddingBottom: 24 }} tabIndex={-1}>
         <View style={{ paddingHorizontal: 16, paddingTop: 12, paddingBottom: 10, gap: 2 }}>
           <Row style={{ alignItems: 'flex-start', justifyContent: 'space-between' }} gap={10} wrap={scale > 1.4}>
-            <View style={{ flexShrink: 1, flexGrow: 1, flexBasis: 150 }}>
+            <View style={{ flexShrink: 1, flexGrow: 1, flexBasis: scale > 1.4 ? '100%' : 150 }}>
               <Say kind="title" level={1}>
                 {title}
               </Say>
