@@ -1,0 +1,135 @@
+import { applyPuts, emptyBook, put, type Put } from '../records';
+import type { EffortBlock, StrikeEvent, Trip } from '../records/trip';
+import { buildDemoWorld } from '../../demo/world';
+import { learnFromBook } from './patterns';
+
+const world = applyPuts(emptyBook(), buildDemoWorld(0));
+const someBlock = Object.values(world.block)[0]!;
+const someTrip = Object.values(world.trip)[0]!;
+
+const trip = (id: string, change: Partial<Trip> = {}): Put => put('trip', { ...someTrip, id, species: 'largemouth-bass', waterId: 'w', ...change });
+const block = (id: string, tripId: string, presentationId: string, change: Partial<EffortBlock> = {}): Put =>
+  put('block', {
+    ...someBlock,
+    id,
+    tripId,
+    presentationId,
+    phaseS: { ...someBlock.phaseS, splash: 1, fall: 4, pause: 20, move: 15, boat: 2, deflection: 0 },
+    expectedPerCast: 0.04,
+    ...change,
+  });
+const casts = (blockId: string, count: number): Put => put('cast', { id: `${blockId}-c`, blockId, seq: 0, atMs: 0, count });
+const event = (blockId: string, n: number, kind: StrikeEvent['kind'], phase: StrikeEvent['phase']): Put =>
+  put('event', { id: `${blockId}-${n}`, blockId, seq: n + 1, atMs: n, kind, phase, place: null, side: null, depthM: null, lengthM: null });
+const learnPuts = (...puts: Put[]) => learnFromBook(applyPuts(emptyBook(), puts));
+
+test('blocks of one presentation are one pattern, over several days', () => {
+  const l = learnPuts(
+    trip('t1'),
+    trip('t2'),
+    block('a', 't1', 'p'),
+    block('b', 't2', 'p'),
+    casts('a', 20),
+    casts('b', 30),
+    event('a', 1, 'landed', 'pause'),
+    event('b', 1, 'missed', 'move'),
+  );
+  expect(l.patterns).toHaveLength(1);
+  expect(l.patterns[0]).toMatchObject({ casts: 50, strikes: 2, hooked: 1, landed: 1, trips: 2, tooThin: false });
+  expect(l.patterns[0]!.byPhase.pause).toEqual({ strikes: 1, seconds: 50 * 20 });
+});
+
+test('another presentation is another pattern, and the pair is compared', () => {
+  const l = learnPuts(
+    trip('t1'),
+    block('a', 't1', 'p'),
+    block('b', 't1', 'q'),
+    casts('a', 60),
+    casts('b', 60),
+    ...[1, 2, 3, 4, 5, 6].map((n) => event('a', n, 'landed', 'move')),
+  );
+  expect(l.patterns.map((p) => p.presentation)).toEqual(['p', 'q']);
+  expect(l.comparisons[0]!.aBeatsB).toBeGreaterThan(0.85);
+});
+
+test('a day without a strike is a blank and counts', () => {
+  const l = learnPuts(
+    trip('t1'),
+    trip('t2'),
+    block('a', 't1', 'p'),
+    block('b', 't2', 'p'),
+    casts('a', 40),
+    casts('b', 40),
+    event('a', 1, 'bump', 'fall'),
+  );
+  expect([l.trips, l.blankTrips, l.casts, l.strikes]).toEqual([2, 1, 80, 1]);
+});
+
+test('follows, snags and lost lures are no strikes', () => {
+  const l = learnPuts(
+    trip('t1'),
+    block('a', 't1', 'p'),
+    casts('a', 30),
+    event('a', 1, 'follow', 'move'),
+    event('a', 2, 'snag', 'move'),
+    event('a', 3, 'lure-lost', null),
+  );
+  expect(l.patterns[0]!.strikes).toBe(0);
+});
+
+test('what was taken back is gone from the lessons too', () => {
+  const l = learnPuts(
+    trip('t1'),
+    block('a', 't1', 'p'),
+    casts('a', 30),
+    event('a', 1, 'landed', 'move'),
+    put('tombstone', { id: 'x', of: 'a-1', atMs: 9 }),
+  );
+  expect(l.strikes).toBe(0);
+});
+
+test('the prior is what the model expected, by casts', () => {
+  const l = learnPuts(
+    trip('t1'),
+    block('a', 't1', 'p', { expectedPerCast: 0.02 }),
+    block('b', 't1', 'p', { expectedPerCast: 0.08 }),
+    casts('a', 30),
+    casts('b', 10),
+  );
+  expect(l.patterns[0]!.expectedPerCast).toBeCloseTo(0.035, 6);
+});
+
+test('other fish and other waters are kept apart', () => {
+  const puts = [
+    trip('t1'),
+    trip('t2', { species: 'crappie', waterId: 'v' }),
+    block('a', 't1', 'p'),
+    block('b', 't2', 'q'),
+    casts('a', 30),
+    casts('b', 30),
+  ];
+  const book = applyPuts(emptyBook(), puts);
+  expect(learnFromBook(book, { species: 'crappie' }).patterns.map((p) => p.presentation)).toEqual(['q']);
+  expect(learnFromBook(book, { waterId: 'w' }).patterns.map((p) => p.presentation)).toEqual(['p']);
+  expect(learnFromBook(book).patterns).toHaveLength(2);
+});
+
+test('layers hold the casts made at their depth', () => {
+  const at = (bandM: [number, number]): Partial<EffortBlock> => ({ presentation: { ...someBlock.presentation, bandM } });
+  const l = learnPuts(
+    trip('t1'),
+    block('a', 't1', 'p', at([0, 0.15])),
+    block('b', 't1', 'q', at([1.2, 1.8])),
+    casts('a', 10),
+    casts('b', 20),
+    event('b', 1, 'landed', 'move'),
+  );
+  expect(l.byDepth.map((x) => [x.topM, x.casts, x.strikes])).toEqual([
+    [0, 10, 0],
+    [1, 20, 1],
+  ]);
+});
+
+test('an empty book teaches nothing and says so', () => {
+  expect(learnFromBook(emptyBook())).toMatchObject({ patterns: [], comparisons: [], casts: 0, strikes: 0, trips: 0 });
+});
