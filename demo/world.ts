@@ -7,6 +7,7 @@ import type { Lure } from '../core/records/tackle';
 import type { EffortBlock, StrikeEvent, Trip } from '../core/records/trip';
 import { defaultCadence } from '../core/retrieve/cadence/library';
 import { PHASES, type Phase } from '../core/retrieve/cadence/cadence';
+import { BETWEEN_CASTS_S } from '../core/retrieve/cast';
 import { estimateZone } from '../core/retrieve/surrogate/zone';
 import { firstHands, presentationOf, setUpProblem, type Problem } from '../core/retrieve/plan/setup';
 import { presentationId, type Presentation } from '../core/retrieve/presentation';
@@ -113,7 +114,7 @@ function buildDay(day: DemoDay, index: number, random: Random, recipes: Map<stri
     recipes.set(b.lure, recipe);
     const ranked = ranking.ranked.find((r) => r.family === lure.family);
     const expectedPerCast = ranked ? Math.min(0.4, ranked.strikesPerHour / ranked.zone.castsPerHour) : 0.01;
-    const blockMs = Math.round(b.casts * (recipe.zone.castS + 11) * 1000);
+    const blockMs = Math.round(b.casts * (recipe.zone.castS + BETWEEN_CASTS_S) * 1000);
     const block: EffortBlock = {
       id: `${trip.id}-b${i + 1}`,
       tripId: trip.id,

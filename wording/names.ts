@@ -77,4 +77,3 @@ export const EVENT_NAME: Record<EventKind, string> = { follow: 'Follow', bump: '
 export const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 /** "a, b and c". */
 export const list = (words: readonly string[]): string => (words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`);
-export const withArticle = (noun: string): string => `${/^[aeiou]/i.test(noun) ? 'an' : 'a'} ${noun}`;

@@ -15,6 +15,10 @@ export const METRIC: UnitPrefs = { temp: 'C', depth: 'm', size: 'cm', weight: 'g
 export const FT = 0.3048;
 export const INCH = 0.0254;
 export const OUNCE = 0.028349523;
+export const MPH = 1 / 2.23694;
+export const KMH = 1 / 3.6;
+export const toFahrenheit = (c: number): number => c * 1.8 + 32;
+export const fromFahrenheit = (f: number): number => (f - 32) / 1.8;
 
 export interface Quantity {
   value: string;
@@ -41,7 +45,8 @@ export function fraction(x: number, denominator: number): string {
 }
 
 export const quantity = {
-  temp: (c: number, u: UnitPrefs): Quantity => (u.temp === 'F' ? { value: fixed(c * 1.8 + 32, 0), unit: '°F' } : { value: fixed(c, 1), unit: '°C' }),
+  temp: (c: number, u: UnitPrefs): Quantity =>
+    u.temp === 'F' ? { value: fixed(toFahrenheit(c), 0), unit: '°F' } : { value: fixed(c, 1), unit: '°C' },
   tempChange: (c: number, u: UnitPrefs): Quantity => {
     const v = u.temp === 'F' ? c * 1.8 : c;
     const text = fixed(v, u.temp === 'F' ? 0 : 1);
@@ -63,7 +68,7 @@ export const quantity = {
   line: (lb: number, u: UnitPrefs): Quantity =>
     u.line === 'lb' ? { value: fixed(lb, 0), unit: 'lb' } : { value: fixed(lb * 0.45359, 1), unit: 'kg' },
   speed: (mps: number, u: UnitPrefs): Quantity =>
-    u.speed === 'mph' ? { value: fixed(mps * 2.23694, 1), unit: 'mph' } : { value: fixed(mps * 3.6, 1), unit: 'km/h' },
+    u.speed === 'mph' ? { value: fixed(mps / MPH, 1), unit: 'mph' } : { value: fixed(mps / KMH, 1), unit: 'km/h' },
   seconds: (s: number): Quantity => ({ value: s < 10 && Math.abs(s - Math.round(s)) > 0.05 ? fixed(s, 1) : fixed(s, 0), unit: 's' }),
   percent: (x: number): Quantity => ({ value: fixed(100 * x, 0), unit: '%' }),
   plain: (x: number, d = 1): Quantity => ({ value: fixed(x, d), unit: '' }),
@@ -75,6 +80,8 @@ export const say = {
   depth: (m: number, u: UnitPrefs) => join(quantity.depth(m, u)),
   distance: (m: number, u: UnitPrefs) => join(quantity.distance(m, u)),
   size: (m: number, u: UnitPrefs) => join(quantity.size(m, u)),
+  /** For what is measured with calipers. */
+  fineSize: (m: number, u: UnitPrefs) => (u.size === 'in' ? `${fixed(m / INCH, 2)} in` : `${fixed(m * 100, 1)} cm`),
   weight: (kg: number, u: UnitPrefs) => join(quantity.weight(kg, u)),
   line: (lb: number, u: UnitPrefs) => join(quantity.line(lb, u)),
   speed: (mps: number, u: UnitPrefs) => join(quantity.speed(mps, u)),

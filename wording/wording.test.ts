@@ -9,7 +9,7 @@ import { buildDemoWorld } from '../demo/world';
 import { comparisonText, effortText, lessonsHeadline, rateText, thinText } from './lessons';
 import { rateLine, rigLine, whyLine } from './lures';
 import { moodHeadline, moodSentences } from './mood';
-import { FAMILY_NAME, list, withArticle } from './names';
+import { FAMILY_NAME, list } from './names';
 import { exclusionSentence, reasonSentence, timesText } from './reasons';
 import { cadenceText, changeTitle, gainText, hookSetAdvice } from './retrieve';
 import { describeSection, holdingPhrase } from './section';
@@ -210,6 +210,5 @@ test('times are told in the water’s own zone', () => {
 test('every family has a name, and lists read as lists', () => {
   for (const f of BUILT_FAMILIES) clean(FAMILY_NAME[f]);
   expect(list(['a', 'b', 'c'])).toBe('a, b and c');
-  expect(withArticle('Alder')).toBe('an Alder');
   expect(resolveConditions({ species: 'crappie', water: { setting: 'pond' } }).setting).toBe('pond');
 });

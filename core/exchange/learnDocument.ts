@@ -6,4 +6,3 @@ export const learnSchema = z.strictObject({
   efforts: z.array(z.looseObject({ presentation: z.string(), casts: count, strikes: count, hooked: count.default(0), landed: count.default(0) })),
   prior: z.strictObject({ meanPerCast: z.number().positive().max(10), weightCasts: z.number().positive().max(100_000) }).optional(),
 });
-export type LearnDocument = z.infer<typeof learnSchema>;

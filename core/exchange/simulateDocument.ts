@@ -1,6 +1,6 @@
 /** The line-and-lure problem as a document, and its answer. Only `free-sink` and `cast-retrieve` are solved so far. */
 import * as z from 'zod';
-import { viscosityM2s } from '../lures/physics';
+import { FRESH_KG_M3, viscosityM2s } from '../lures/physics';
 import { runRetrieve } from '../retrieve/simulate/retrieve';
 import { freeSink, sinkDepthM, sinkSpeedMps } from '../retrieve/simulate/sink';
 import { MESH } from '../retrieve/simulate/types';
@@ -23,7 +23,7 @@ const lineSchema = z.strictObject({
   tangentialDrag: z.number().min(0).max(1).default(0.015),
 });
 const times = z.array(z.number().min(0).max(3600)).min(1).max(5000);
-const density = z.number().min(900).max(1300).default(998);
+const density = z.number().min(900).max(1300).default(FRESH_KG_M3);
 
 const freeSinkSchema = z.strictObject({ kind: z.literal('free-sink'), waterDensityKgM3: density, lure: lureSchema, timesS: times });
 const castRetrieveSchema = z.strictObject({

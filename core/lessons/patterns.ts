@@ -1,5 +1,6 @@
 /** The record grouped into patterns (one presentation each), ready to learn from. */
 import { PHASES, type Phase } from '../retrieve/cadence/cadence';
+import { BETWEEN_CASTS_S } from '../retrieve/cast';
 import type { CadenceStyle } from '../retrieve/cadence/library';
 import type { FamilyId } from '../lures/family';
 import type { Book } from '../records';
@@ -94,7 +95,7 @@ export function learnFromBook(book: Book, filter: LessonFilter = {}): Lessons {
     g.expectedCasts += b.expectedPerCast * Math.max(1, t.casts);
     g.tripIds.add(b.tripId);
     const seconds = Object.values(b.phaseS).reduce((s, v) => s + v, 0);
-    g.facts.minutes += (t.casts * (seconds + 11)) / 60;
+    g.facts.minutes += (t.casts * (seconds + BETWEEN_CASTS_S)) / 60;
     for (const p of PHASES) g.facts.byPhase[p].seconds += t.casts * (b.phaseS[p] ?? 0);
     for (const e of t.events) if (e.phase && isStrike(e.kind)) g.facts.byPhase[e.phase].strikes++;
   }

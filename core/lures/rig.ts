@@ -8,7 +8,7 @@ import type { Reading } from '../water/defaults';
 import { surfaceLux } from '../water/light';
 import type { SpeciesProfile } from '../water/species';
 import type { Colour, Family, FamilyId, Hook, Noise, Trailer } from './family';
-import { lurePhysics } from './physics';
+import { FRESH_KG_M3, lurePhysics } from './physics';
 import { DEFAULT_SCHOOLS, type Schools } from './schools';
 
 export interface Rig {
@@ -49,7 +49,7 @@ export function chooseWeightKg(f: Family, r: Reading, moodMean: number): number 
   // Cold: lighter than the usual middle; warm: heavier.
   const usual = f.weightKg[1] * (0.75 + 0.6 * logistic(r.surfaceTempC, 15, 2.5));
   const miss = (w: number): number => {
-    const s = freeSink(lurePhysics(f, w), 998);
+    const s = freeSink(lurePhysics(f, w), FRESH_KG_M3);
     return s ? Math.abs(Math.log(s.terminalMps / wanted)) + 0.35 * Math.abs(Math.log(w / usual)) : 9;
   };
   return usable.reduce((a, b) => (miss(b) < miss(a) ? b : a));

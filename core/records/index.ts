@@ -57,3 +57,7 @@ export function standing<K extends 'event' | 'cast'>(book: Book, kind: K): DataO
   const all = Object.values(book[kind]) as { id: string; atMs: number; seq: number }[];
   return all.filter((x) => !undone.has(x.id)).sort((a, b) => a.seq - b.seq || a.atMs - b.atMs) as unknown as DataOf<K>[];
 }
+
+/** What is not retired. */
+export const inUse = <T extends { retiredAtMs: number | null }>(all: Readonly<Record<string, T>>): T[] =>
+  Object.values(all).filter((x) => x.retiredAtMs === null);

@@ -8,7 +8,7 @@ import { contentHash } from '../../core/hash';
 import type { Ranking } from '../../core/lures/rank';
 import { judgeMood, type MoodJudgement } from '../../core/mood/filter';
 import { DEFAULT_PREFERENCES, type Preferences } from '../../core/records/preferences';
-import type { Book } from '../../core/records';
+import { inUse, type Book } from '../../core/records';
 import type { Line, Lure, Reel, Rod } from '../../core/records/tackle';
 import { composeDay, type Day } from '../../core/strikes/day';
 import { tallyTrip, type TripTally } from '../../core/strikes/tally';
@@ -43,9 +43,6 @@ export interface DayState {
   planBusy: boolean;
   planError: boolean;
 }
-
-const inUse = <T extends { retiredAtMs: number | null }>(all: Readonly<Record<string, T>>): T[] =>
-  Object.values(all).filter((x) => x.retiredAtMs === null);
 
 function chooseTackle(book: Book, day: Day | null, prefs: Preferences, lure: Lure | null): Tackle | null {
   const rods = inUse(book.rod);

@@ -71,14 +71,14 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs): Field[] {
           key: 'spoolM',
           label: 'Full spool across',
           stepper: { ...STEPPERS.size(u), step: () => (u.size === 'in' ? 0.125 : 0.2) },
-          text: (v) => (u.size === 'in' ? `${(v / 0.0254).toFixed(2)} in` : say.size(v, u)),
+          text: (v) => say.fineSize(v, u),
         },
         {
           type: 'number',
           key: 'arborM',
           label: 'Bare spool across',
           stepper: { ...STEPPERS.size(u), step: () => (u.size === 'in' ? 0.125 : 0.2) },
-          text: (v) => (u.size === 'in' ? `${(v / 0.0254).toFixed(2)} in` : say.size(v, u)),
+          text: (v) => say.fineSize(v, u),
         },
         { type: 'number', key: 'capacityM', label: 'Line it holds', stepper: { ...STEPPERS.distance(u), max: 500 }, text: (v) => say.distance(v, u) },
       ];

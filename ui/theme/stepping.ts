@@ -1,5 +1,5 @@
 /** One step up or down in the angler's own units, landing on round numbers, clamped to what is possible. SI in, SI out. */
-import { FT, INCH, OUNCE, type UnitPrefs } from '../../wording/units';
+import { FT, fromFahrenheit, INCH, KMH, MPH, OUNCE, toFahrenheit, type UnitPrefs } from '../../wording/units';
 
 export interface Stepper {
   to: (si: number) => number;
@@ -19,7 +19,7 @@ const linear = (unit: number, step: number | ((user: number) => number), min: nu
 
 export const STEPPERS = {
   temp: (u: UnitPrefs): Stepper =>
-    u.temp === 'F' ? { to: (c) => c * 1.8 + 32, from: (f) => (f - 32) / 1.8, step: () => 1, min: -2, max: 38 } : linear(1, 0.5, -2, 38),
+    u.temp === 'F' ? { to: toFahrenheit, from: fromFahrenheit, step: () => 1, min: -2, max: 38 } : linear(1, 0.5, -2, 38),
   tempChange: (u: UnitPrefs): Stepper => (u.temp === 'F' ? linear(1 / 1.8, 1, -10, 10) : linear(1, 0.5, -10, 10)),
   depth: (u: UnitPrefs, max = 60): Stepper =>
     u.depth === 'ft' ? linear(FT, (v) => (v < 10 ? 0.5 : v < 30 ? 1 : 5), 0.1, max) : linear(1, (v) => (v < 3 ? 0.1 : v < 10 ? 0.5 : 1), 0.1, max),
@@ -33,7 +33,7 @@ export const STEPPERS = {
     u.weight === 'oz'
       ? linear(OUNCE, (v) => (v < 0.25 ? 1 / 32 : v < 1 ? 1 / 16 : 0.25), 0.0004, 0.15)
       : linear(0.001, (v) => (v < 5 ? 0.5 : v < 30 ? 1 : 5), 0.0004, 0.15),
-  speed: (u: UnitPrefs): Stepper => (u.speed === 'mph' ? linear(1 / 2.23694, 0.1, 0, 4) : linear(1 / 3.6, 0.2, 0, 4)),
+  speed: (u: UnitPrefs): Stepper => (u.speed === 'mph' ? linear(MPH, 0.1, 0, 4) : linear(KMH, 0.2, 0, 4)),
   seconds: (): Stepper => linear(1, (v) => (v < 5 ? 0.5 : 1), 0, 90),
   plain: (step: number, min: number, max: number): Stepper => linear(1, step, min, max),
 } as const;

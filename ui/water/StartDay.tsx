@@ -2,6 +2,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ACCESSES, type SpeciesId } from '../../core/water/conditions';
+import { inUse } from '../../core/records';
 import { builtSpecies } from '../../core/water/species';
 import { ACCESS_NAME, capital, SPECIES_NAME } from '../../wording/names';
 import { useDay } from '../day/DayProvider';
@@ -16,7 +17,7 @@ export function StartDay() {
   const { book, day, actions } = useDay();
   const router = useRouter();
   const demo = useDemoWorld();
-  const waters = Object.values(book.water).filter((w) => w.retiredAtMs === null);
+  const waters = inUse(book.water);
   const [waterId, setWaterId] = useState<string | null>(day?.water.id ?? waters[0]?.id ?? null);
   const [species, setSpecies] = useState<SpeciesId>(day?.trip.species ?? 'largemouth-bass');
   if (waters.length === 0) {

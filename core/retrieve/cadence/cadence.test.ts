@@ -1,4 +1,4 @@
-import { cadenceLengthS, compileCadence, phaseSeconds, STEP_KINDS, type Cadence, type Step } from './cadence';
+import { cadenceLengthS, compileCadence, STEP_KINDS, type Cadence, type Step } from './cadence';
 import { CADENCE_STYLES, defaultCadence } from './library';
 
 const reel = { metresPerTurn: 0.8 };
@@ -78,16 +78,4 @@ test.each(CADENCE_STYLES)('the default %s loops, has length and is livelier for 
   expect(cadenceLengthS(cold)).toBeGreaterThan(0);
   const moves = (c: Cadence): number => c.steps.filter((s) => s.kind !== 'pause').length / cadenceLengthS(c);
   expect(moves(warm)).toBeGreaterThanOrEqual(moves(cold) * 0.95);
-});
-
-test('phase seconds stop at the end of the cast', () => {
-  const s = phaseSeconds(
-    [
-      { fromS: 0, toS: 4, phase: 'move' },
-      { fromS: 4, toS: 9, phase: 'pause' },
-    ],
-    6,
-  );
-  expect(s.move).toBe(4);
-  expect(s.pause).toBe(2);
 });

@@ -153,10 +153,3 @@ function layTip(
   move(t, out, tip, 1);
   move(t + out, Math.min(FLICK_S.back, d - out), tip, -1);
 }
-
-/** Seconds of a track in each phase: the denominators of strikes by phase. */
-export function phaseSeconds(spans: readonly PhaseSpan[], endS: number): Record<Phase, number> {
-  const out: Record<Phase, number> = { splash: 0, fall: 0, pause: 0, move: 0, deflection: 0, boat: 0 };
-  for (const s of spans) out[s.phase] += Math.max(0, Math.min(s.toS, endS) - s.fromS);
-  return out;
-}

@@ -6,6 +6,7 @@
 import { bell } from '../../numbers';
 import { DRAW_COUNT, normalDraw } from '../../draws';
 import type { Phase } from '../cadence/cadence';
+import { BETWEEN_CASTS_S } from '../cast';
 import type { Presentation } from '../presentation';
 import { MESH } from '../simulate/types';
 import { thinnerLine, type LineSpec } from '../tackle/line';
@@ -50,8 +51,6 @@ export interface Plan {
   effort: Effort;
 }
 
-/** Seconds between a cast and the next. prior: judgement. */
-const BETWEEN_CASTS_S = 11;
 const RANGE_DRAWS = 4;
 
 /** Worth of a track: share in the zone, less when the fish would see it too fast or slow, or hanging shorter than they want. */

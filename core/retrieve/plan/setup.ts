@@ -2,7 +2,7 @@
 import { chooseWorking, pitchedShare, readContext } from '../../lures/factors';
 import { familyById } from '../../lures/families';
 import type { Family } from '../../lures/family';
-import { lurePhysics, waterDensityKgM3 } from '../../lures/physics';
+import { FRESH_KG_M3, lurePhysics, waterDensityKgM3 } from '../../lures/physics';
 import { chooseRig, type Rig } from '../../lures/rig';
 import { DEFAULT_SCHOOLS } from '../../lures/schools';
 import { judgeMood, type MoodJudgement } from '../../mood/filter';
@@ -119,7 +119,7 @@ export function setUpProblem(request: PlanRequest): Problem | null {
 /** How far past the target to throw so that the lure is at depth when it gets there, m. prior: judgement (glide of one depth, dive of five). */
 function overshoot(f: Family, lure: LurePhysics, depthM: number, r: Reading): number {
   if (f.mode === 'surface') return 1.5;
-  if (f.liftAreaM2 > 0 && lure.massKg <= 998 * lure.volumeM3) return Math.min(14, 5 * depthM);
+  if (f.liftAreaM2 > 0 && lure.massKg <= FRESH_KG_M3 * lure.volumeM3) return Math.min(14, 5 * depthM);
   return clamp(depthM + (r.currentMps > 0.2 ? 2 : 0), 1, 8);
 }
 

@@ -5,7 +5,7 @@
  */
 import { defaultFishBandM } from '../../water/defaults';
 import type { Family } from '../../lures/family';
-import { lurePhysics, viscosityM2s } from '../../lures/physics';
+import { FRESH_KG_M3, lurePhysics, viscosityM2s } from '../../lures/physics';
 import { runRetrieve } from '../simulate/retrieve';
 import { freeSink, timeToSinkS } from '../simulate/sink';
 import { MESH, type Mesh, type RetrieveInput } from '../simulate/types';
@@ -25,7 +25,7 @@ export function referenceInput(f: Family, s: Setup): RetrieveInput {
   const line = linePhysics({ material: 'braid', strengthLb: f.weightKg[1] < 0.004 ? 6 : 15 });
   const lengthM = Math.hypot(CAST_M, s.tipM) * 1.02;
   return {
-    waterDensityKgM3: 998,
+    waterDensityKgM3: FRESH_KG_M3,
     viscosityM2s: viscosityM2s(18),
     lure: lurePhysics(f, f.weightKg[1]),
     line,
@@ -50,7 +50,7 @@ export function sharesOf(f: Family, s: Setup, mesh: Mesh = MESH.quick): number[]
 }
 
 function countdowns(f: Family): number[] {
-  const sink = freeSink(lurePhysics(f, f.weightKg[1]), 998);
+  const sink = freeSink(lurePhysics(f, f.weightKg[1]), FRESH_KG_M3);
   if (!sink) return [0];
   const depths = DEPTH_GRID_M.filter((d) => d <= f.depthM[1]);
   return [0, ...depths.flatMap((d) => [1.05, 1.3, 1.6].map((k) => k * timeToSinkS(sink, d)))].filter((t) => t < 45);

@@ -3,14 +3,13 @@
  * Swimming lures: the simulated table (± 0.12 of share against a finely solved re-run, see zone.test.ts). Surface, bottom and float: closed form.
  */
 import type { Family } from '../../lures/family';
-import { lurePhysics } from '../../lures/physics';
+import { FRESH_KG_M3, lurePhysics } from '../../lures/physics';
 import { clamp, interpolate, lerp } from '../../numbers';
+import { BETWEEN_CASTS_S } from '../cast';
 import { freeSink, netWeightN, timeToSinkS } from '../simulate/sink';
 import { DEPTH_GRID_M, tableSpeeds } from './grid';
 import { ZONE_TABLE } from './table';
 
-/** Seconds lost to every cast: bringing it back the last metres, aiming, throwing. prior: judgement. */
-const OVERHEAD_S = 11;
 const REFERENCE_CAST_M = 22;
 /** Nobody lets one cast last longer than this, s. */
 const LONGEST_CAST_S = 150;
@@ -63,8 +62,8 @@ export function hangLimitS(f: Family, bandM: readonly [number, number]): number 
   // Lift-and-fall lures rest on the fall itself.
   if (f.mode !== 'swim' || f.styles[0] === 'yo-yo') return f.longestPauseS;
   const lure = lurePhysics(f, f.weightKg[1]);
-  const weightN = Math.abs(netWeightN(lure, 998));
-  const speed = Math.sqrt(weightN / (0.5 * 998 * lure.dragAreaM2));
+  const weightN = Math.abs(netWeightN(lure, FRESH_KG_M3));
+  const speed = Math.sqrt(weightN / (0.5 * FRESH_KG_M3 * lure.dragAreaM2));
   return Math.min(f.longestPauseS, (bandM[1] - bandM[0] + 0.2) / Math.max(speed * 0.8, 0.01));
 }
 
@@ -80,7 +79,7 @@ const PASSING_SHARE: Record<Family['mode'], number> = { surface: 0.5, swim: 0.5,
  */
 export function estimateZone(f: Family, workingDepthM: number, speedMps: number, pitched = 0, spotty = 0): ZoneEstimate {
   const weightKg = f.weightKg[1];
-  const sink = f.mode === 'surface' ? null : freeSink(lurePhysics(f, weightKg), 998);
+  const sink = f.mode === 'surface' ? null : freeSink(lurePhysics(f, weightKg), FRESH_KG_M3);
   const fallS = f.mode === 'surface' || (f.mode === 'float' && workingDepthM < 0.2) || !sink ? 0 : timeToSinkS(sink, workingDepthM) * 1.25;
   const workedS = Math.min(LONGEST_CAST_S, REFERENCE_CAST_M / Math.max(speedMps, 0.02));
   const dragS = workedS + (f.mode === 'swim' ? Math.min(fallS, 30) : fallS);
@@ -94,7 +93,7 @@ export function estimateZone(f: Family, workingDepthM: number, speedMps: number,
           : (BOTTOM_SHARE * workedS) / dragS;
   const castS = lerp(dragS, PITCH.castS, pitched);
   const share = lerp(draggedShare * lerp(1, PASSING_SHARE[f.mode], spotty), PITCH.share, pitched);
-  const castsPerHour = 3600 / (castS + lerp(OVERHEAD_S, PITCH.overheadS, pitched));
+  const castsPerHour = 3600 / (castS + lerp(BETWEEN_CASTS_S, PITCH.overheadS, pitched));
   const zoneSecondsPerCast = clamp(share, 0.005, 1) * castS;
   return { share, castS, zoneSecondsPerCast, castsPerHour, zoneMinutesPerHour: (castsPerHour * zoneSecondsPerCast) / 60 };
 }

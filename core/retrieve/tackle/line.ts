@@ -75,6 +75,3 @@ export function thinnerLine(l: LineSpec): LineSpec | null {
   const strengthLb = classes[classes.length - 1];
   return strengthLb === undefined ? null : { ...l, strengthLb };
 }
-
-/** Chance that a firm snag costs the lure, 0–1: stronger line frees or straightens more. prior: judgement. */
-export const breakOffChance = (l: LineSpec): number => 0.15 + 0.55 * Math.exp(-l.strengthLb / 14);

@@ -1,4 +1,4 @@
-import { breakOffChance, lineDiameterM, linePhysics, thinnerLine } from './line';
+import { lineDiameterM, linePhysics, thinnerLine } from './line';
 import { metresPerTurn } from './reel';
 import { comfortableCastM, rodFit, tipSetting } from './rod';
 
@@ -17,10 +17,6 @@ test.each([
 test('the next thinner class, until there is none', () => {
   expect(thinnerLine({ material: 'braid', strengthLb: 15 })?.strengthLb).toBe(10);
   expect(thinnerLine({ material: 'braid', strengthLb: 6 })).toBeNull();
-});
-
-test('stronger line loses fewer lures', () => {
-  expect(breakOffChance({ material: 'braid', strengthLb: 40 })).toBeLessThan(breakOffChance({ material: 'nylon', strengthLb: 6 }));
 });
 
 test('a turn takes less line as the spool empties', () => {
