@@ -1,4 +1,5 @@
 module.exports = function (api) {
   api.cache(true);
-  return { presets: ['babel-preset-expo'] };
+  // The interface kit's own plugin takes in only the components that are used.
+  return { presets: ['babel-preset-expo'], plugins: ['react-native-paper/babel'] };
 };

@@ -6,4 +6,15 @@ const config = getDefaultConfig(__dirname);
 // The cache lives beside the project so that a second build is quick.
 config.cacheStores = [new FileStore({ root: path.join(__dirname, '.cache', 'metro') })];
 config.watcher = { ...config.watcher, healthCheck: { enabled: false } };
+
+/** Weight that no screen shows: the validator's sixty languages (its English stays), and an icon font of 1.3 MB (icons are our own drawings). */
+const WITHOUT = [
+  { from: /node_modules\/zod\//, name: /\/locales\/index\.(js|cjs)$/ },
+  { from: /node_modules\//, name: /vector-icons\/MaterialCommunityIcons$/ },
+];
+const resolve = config.resolver.resolveRequest;
+config.resolver.resolveRequest = (context, moduleName, platform) => {
+  if (WITHOUT.some((w) => w.from.test(context.originModulePath) && w.name.test(moduleName))) return { type: 'empty' };
+  return (resolve ?? context.resolveRequest)(context, moduleName, platform);
+};
 module.exports = config;

@@ -2,4 +2,4 @@ import { checkNode, ensureBuild, ensurePackages } from './lib.mjs';
 
 checkNode();
 ensurePackages();
-ensureBuild();
+await ensureBuild();

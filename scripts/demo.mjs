@@ -6,7 +6,7 @@ const port = Number(process.env.PORT ?? 4380);
 if (!Number.isInteger(port) || port < 1 || port > 65_535) stop(`PORT must be a number from 1 to 65535, not "${process.env.PORT}".`);
 if (!(await isPortFree(port))) stop(`Port ${port} is taken. Free it, or choose another:  PORT=${port + 1} npm run demo`);
 ensurePackages();
-ensureBuild();
+await ensureBuild();
 const child = await startServer(port, ['--demo']);
 console.log(`\nMoss Kettle with the demo world:  http://localhost:${port}/\nStop it with Ctrl-C.\n`);
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));

@@ -1,7 +1,7 @@
 // Shared by the scripts. Nothing outside Node's own modules: they run before anything is installed.
 import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -49,7 +49,8 @@ export function ensurePackages() {
   writeStamp('packages', lock);
 }
 
-function filesUnder(dir) {
+/** Every file in and below a folder, in a fixed order. */
+export function filesUnder(dir) {
   if (!existsSync(dir)) return [];
   return readdirSync(dir)
     .sort()
@@ -60,7 +61,7 @@ function filesUnder(dir) {
 }
 
 const BUILD_INPUTS = ['app', 'ui', 'wording', 'data', 'workers', 'core', 'demo', 'public'];
-const BUILD_FILES = ['package-lock.json', 'app.json', 'babel.config.js', 'metro.config.js'];
+const BUILD_FILES = ['package-lock.json', 'app.json', 'babel.config.js', 'metro.config.js', 'scripts/finish-build.mjs'];
 
 function buildIdentity() {
   const h = createHash('sha256');
@@ -70,15 +71,18 @@ function buildIdentity() {
 }
 
 /** Builds the web application into dist/ when its sources have changed since the last build. */
-export function ensureBuild() {
+export async function ensureBuild() {
   const identity = buildIdentity();
   if (existsSync(path.join(ROOT, 'dist', 'index.html')) && readStamp('build') === identity) return;
   console.log('Building the application (two to eight minutes the first time)…');
+  rmSync(path.join(ROOT, 'dist'), { recursive: true, force: true });
   run(bin('expo'), ['export', '--platform', 'web', '--output-dir', 'dist'], {
     env: { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', EXPO_NO_DOTENV: '1', CI: '1', NODE_ENV: 'production' },
   });
   const scripts = filesUnder(path.join(ROOT, 'dist')).map((f) => path.basename(f));
   if (!scripts.some((f) => /^compute-.*\.js$/.test(f))) stop('The build holds no worker script: the ranking and the planner would not run.');
+  const { finishBuild } = await import('./finish-build.mjs');
+  await finishBuild(path.join(ROOT, 'dist'));
   writeStamp('build', identity);
 }
 
@@ -115,6 +119,7 @@ export async function startServer(port, args = []) {
   const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts', '--port', String(port), ...args], {
     cwd: ROOT,
     stdio: ['ignore', 'inherit', 'inherit'],
+    env: { LOG_LEVEL: 'warn', ...process.env },
   });
   let ended = false;
   child.once('exit', () => {
@@ -123,7 +128,7 @@ export async function startServer(port, args = []) {
   for (let i = 0; i < 150; i++) {
     if (ended) stop('The server ended before it answered.');
     try {
-      const r = await fetch(`http://127.0.0.1:${port}/api/start`);
+      const r = await fetch(`http://127.0.0.1:${port}/health`);
       if (r.ok) return child;
     } catch {
       // Not up yet.

@@ -36,7 +36,7 @@ run(bin('prettier'), ['--check', '.', '--log-level', 'warn']);
 step('unit tests');
 run(bin('jest'), ['--ci'], { env: { NODE_ENV: 'test' } });
 step('build');
-ensureBuild();
+await ensureBuild();
 step('the application in the browser');
 for (const port of [PORT, PORT + 1]) if (!(await isPortFree(port))) stop(`Port ${port} is taken; the browser tests need it.`);
 rmSync(path.join(ROOT, 'test-results'), { recursive: true, force: true });

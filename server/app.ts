@@ -1,69 +1,107 @@
-/** The server: the built application with its security headers, and what the application asks at its first start. */
+/** The server's layers, outermost first: log, errors, security headers, tags, the API with its limits, the application's files. It keeps no state. */
 import { Router } from '@koa/router';
 import etag from '@koa/etag';
-import Koa from 'koa';
-import compress from 'koa-compress';
+import Koa, { type Middleware } from 'koa';
 import conditional from 'koa-conditional-get';
 import helmet from 'koa-helmet';
-import send from 'koa-send';
+import type { Logger } from 'pino';
+import { serveApplication } from './assets';
+import type { ServerConfig } from './config';
+import { limitBody, limitRate } from './limits';
 
-export interface ServerOptions {
-  root: string;
-  /** Offer the demo world to a device that has no record yet. */
-  demo: boolean;
+/** What the application needs beside its own origin: inline styles, made by the interface library at run time. */
+const POLICY = {
+  defaultSrc: ["'self'"],
+  scriptSrc: ["'self'"],
+  workerSrc: ["'self'"],
+  manifestSrc: ["'self'"],
+  fontSrc: ["'self'"],
+  imgSrc: ["'self'", 'data:', 'blob:'],
+  styleSrc: ["'self'", "'unsafe-inline'"],
+  connectSrc: ["'self'"],
+  objectSrc: ["'none'"],
+  baseUri: ["'none'"],
+  frameAncestors: ["'none'"],
+  formAction: ["'none'"],
+};
+
+const logged =
+  (log: Logger): Middleware =>
+  async (ctx, next) => {
+    const from = process.hrtime.bigint();
+    ctx.res.once('close', () => {
+      const ms = Number((process.hrtime.bigint() - from) / 10_000n) / 100;
+      log.info({ method: ctx.method, path: ctx.path, status: ctx.res.statusCode, ms, whole: ctx.res.writableFinished }, 'request');
+    });
+    await next();
+  };
+
+/** Expected refusals keep their number; anything else is told to the log and is 500 without a word of its inside. */
+const caught =
+  (log: Logger): Middleware =>
+  async (ctx, next) => {
+    try {
+      await next();
+    } catch (e) {
+      const status = (e as { status?: number }).status ?? 500;
+      if (status >= 500) log.error({ err: e, path: ctx.path }, 'failed');
+      ctx.status = status;
+      ctx.remove('Cache-Control');
+      ctx.type = 'text/plain';
+      ctx.body = status >= 500 ? 'the server failed' : 'bad request';
+    }
+  };
+
+function api(config: ServerConfig): Middleware {
+  const router = new Router({ prefix: '/api' });
+  router.get('/start', (ctx) => {
+    ctx.body = { demo: config.DEMO };
+  });
+  const routes = router.routes();
+  const allowed = router.allowedMethods();
+  const layers: Middleware[] = [limitRate(config.API_PER_MINUTE), limitBody(config.BODY_LIMIT_BYTES), routes as Middleware, allowed as Middleware];
+  return async (ctx, next) => {
+    if (ctx.path !== '/api' && !ctx.path.startsWith('/api/')) return next();
+    ctx.set('Cache-Control', 'no-store');
+    const step = (i: number): Promise<void> => Promise.resolve(layers[i]?.(ctx, () => step(i + 1)) as unknown as Promise<void>);
+    await step(0);
+    if (ctx.status === 404 && !ctx.body) {
+      ctx.status = 404;
+      ctx.body = { problem: 'no-such-question' };
+    }
+  };
 }
 
-const YEAR_S = 31_536_000;
+export interface AppOptions {
+  config: ServerConfig;
+  log: Logger;
+  /** Answers go out with Connection: close while the server stops. */
+  stopping: () => boolean;
+}
 
-export function createApp({ root, demo }: ServerOptions): Koa {
-  const app = new Koa();
-  app.use(
-    helmet({
-      contentSecurityPolicy: {
-        useDefaults: false,
-        directives: {
-          defaultSrc: ["'self'"],
-          scriptSrc: ["'self'"],
-          workerSrc: ["'self'"],
-          fontSrc: ["'self'", 'data:'],
-          imgSrc: ["'self'", 'data:', 'blob:'],
-          styleSrc: ["'self'", "'unsafe-inline'"],
-          connectSrc: ["'self'"],
-          objectSrc: ["'none'"],
-          baseUri: ["'self'"],
-          frameAncestors: ["'none'"],
-          formAction: ["'self'"],
-        },
-      },
-      crossOriginEmbedderPolicy: false,
-      strictTransportSecurity: false,
-    }),
-  );
-  app.use(compress());
+export function createApp({ config, log, stopping }: AppOptions): Koa {
+  const app = new Koa({ proxy: config.BEHIND_PROXY, maxIpsCount: 1 });
+  app.on('error', (e: NodeJS.ErrnoException) => {
+    // The client went away in the middle: nothing failed here.
+    if (e.code !== 'ECONNRESET' && e.code !== 'EPIPE' && e.code !== 'ERR_STREAM_PREMATURE_CLOSE') log.error({ err: e }, 'failed');
+  });
+  app.use(logged(log));
+  app.use(caught(log));
+  app.use(helmet({ contentSecurityPolicy: { useDefaults: false, directives: POLICY }, strictTransportSecurity: config.HTTPS_ONLY ? undefined : false }));
+  app.use(async (ctx, next) => {
+    ctx.set('Permissions-Policy', 'camera=(), microphone=(), payment=(), usb=(), geolocation=(self)');
+    if (stopping()) ctx.set('Connection', 'close');
+    await next();
+  });
+  app.use(async (ctx, next) => {
+    if (ctx.path !== '/health') return next();
+    ctx.set('Cache-Control', 'no-store');
+    ctx.status = stopping() ? 503 : 200;
+    ctx.body = { status: stopping() ? 'stopping' : 'ok' };
+  });
   app.use(conditional());
   app.use(etag());
-  const api = new Router({ prefix: '/api' });
-  api.get('/start', (ctx) => {
-    ctx.set('Cache-Control', 'no-store');
-    ctx.body = { demo };
-  });
-  app.use(api.routes());
-  app.use(async (ctx) => {
-    if (ctx.path.startsWith('/api/')) return;
-    if (ctx.method !== 'GET' && ctx.method !== 'HEAD') {
-      ctx.status = 405;
-      return;
-    }
-    // Files by name; every other path is a place in the application.
-    const isFile = /\.[a-z0-9]+$/i.test(ctx.path);
-    const hashed = ctx.path.startsWith('/_expo/') || ctx.path.startsWith('/assets/');
-    try {
-      await send(ctx, isFile ? ctx.path : 'index.html', { root, index: 'index.html', maxage: hashed ? YEAR_S * 1000 : 0, immutable: hashed });
-    } catch (e) {
-      if ((e as { status?: number }).status !== 404) throw e;
-      ctx.status = 404;
-      ctx.body = 'not found';
-    }
-  });
+  app.use(api(config));
+  app.use(serveApplication(config.WEB_ROOT));
   return app;
 }

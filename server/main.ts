@@ -1,16 +1,34 @@
-// node --import tsx server/main.ts --port 4380 [--demo]
-import path from 'node:path';
-import { fileURLToPath } from 'node:url';
-import { createApp } from './app';
+// node --import tsx server/main.ts [--port 4380] [--demo]: settings come from the environment (server/config.ts), the two flags go before them.
+import pino from 'pino';
+import { readConfig } from './config';
+import { runServer } from './run';
 
 const args = process.argv.slice(2);
-const value = (name: string): string | undefined => args[args.indexOf(name) + 1];
-const port = Number(args.includes('--port') ? value('--port') : 4380);
-const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..', 'dist');
-
-const server = createApp({ root, demo: args.includes('--demo') }).listen(port, '127.0.0.1');
-server.on('error', (e: NodeJS.ErrnoException) => {
-  console.error(e.code === 'EADDRINUSE' ? `Port ${port} is taken.` : e.message);
-  process.exit(1);
+const portAt = args.indexOf('--port');
+const read = readConfig({
+  ...process.env,
+  ...(portAt >= 0 ? { PORT: args[portAt + 1] ?? '' } : {}),
+  ...(args.includes('--demo') ? { DEMO: '1' } : {}),
 });
-for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => server.close(() => process.exit(0)));
+if (!read.ok) {
+  for (const line of read.lines) console.error(line);
+  process.exit(2);
+}
+const log = pino({ level: read.config.LOG_LEVEL, base: null });
+runServer(read.config, log).then(
+  (running) => {
+    log.info({ address: running.address }, 'listening');
+    for (const signal of ['SIGINT', 'SIGTERM'] as const)
+      process.on(signal, () => {
+        log.info({ signal }, 'stopping');
+        void running.stop().then(() => {
+          log.info('stopped');
+          process.exit(0);
+        });
+      });
+  },
+  (e: NodeJS.ErrnoException) => {
+    console.error(e.code === 'EADDRINUSE' ? `Port ${read.config.PORT} is taken.` : e.message);
+    process.exit(1);
+  },
+);
