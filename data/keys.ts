@@ -1,6 +1,5 @@
 /** Every query key of the application. */
 export const queryKeys = {
-  book: ['book'] as const,
   ranking: (identity: string) => ['ranking', identity] as const,
   plan: (identity: string, effort: 'first' | 'settled') => ['plan', identity, effort] as const,
 };

@@ -1,32 +1,19 @@
 import { buildDemoWorld } from '../demo/world';
 import { put, storageKey } from '../core/records';
-import { clearStore, loadBook, QUARANTINE, replaceStore, savePuts } from './repository';
-import type { KeyValueStore } from './store';
+import { memoryStore } from './memoryStore';
+import { keysSince, loadBook, loadKeys, QUARANTINE, readRevision, replaceStore, savePuts, type Revision } from './repository';
 
-function memoryStore(start: Record<string, string> = {}): KeyValueStore & { all: Map<string, string> } {
-  const all = new Map(Object.entries(start));
-  return {
-    all,
-    getAllKeys: async () => [...all.keys()],
-    getMany: async (keys) => Object.fromEntries(keys.map((k) => [k, all.get(k) ?? null])),
-    setMany: async (entries) => {
-      for (const [k, v] of Object.entries(entries)) all.set(k, v);
-    },
-    removeMany: async (keys) => {
-      for (const k of keys) all.delete(k);
-    },
-  };
-}
-
+const NEW: Revision = { count: 0, recent: [] };
 const world = buildDemoWorld(0);
 
 test('what is saved is loaded', async () => {
   const store = memoryStore();
-  await savePuts(store, world);
+  await savePuts(store, world, NEW);
   const { book, quarantined } = await loadBook(store);
   expect(quarantined).toEqual([]);
   expect(Object.keys(book.lure)).toHaveLength(world.filter((p) => p.kind === 'lure').length);
-  expect(store.all.size).toBe(world.length);
+  // Beside them only the store's revision.
+  expect(store.all.size).toBe(world.length + 1);
 });
 
 test('an empty store is an empty book', async () => {
@@ -36,7 +23,7 @@ test('an empty store is an empty book', async () => {
 
 test('a damaged value is moved aside, reported, and stays reported', async () => {
   const store = memoryStore();
-  await savePuts(store, world);
+  await savePuts(store, world, NEW);
   const key = storageKey(world.find((p) => p.kind === 'lure')!);
   store.all.set(key, '{"version":2,"da');
   const first = await loadBook(store);
@@ -57,7 +44,7 @@ test('a value of a newer version waits aside until it can be read', async () => 
 test('a value mended in quarantine is read again', async () => {
   const lure = world.find((p) => p.kind === 'lure')!;
   const store = memoryStore();
-  await savePuts(store, [lure]);
+  await savePuts(store, [lure], NEW);
   const key = storageKey(lure);
   store.all.set(QUARANTINE + key, store.all.get(key)!);
   store.all.delete(key);
@@ -66,13 +53,57 @@ test('a value mended in quarantine is read again', async () => {
   expect(Object.keys(book.lure)).toHaveLength(1);
 });
 
-test('replacing leaves nothing of the old, clearing leaves nothing', async () => {
-  const store = memoryStore({ 'lure/old': '{}' });
+test('replacing leaves nothing of the old, an empty record leaves nothing', async () => {
+  const store = memoryStore({ 'lure/old': '{}', [`${QUARANTINE}lure/older`]: '{' });
   const some = world.slice(0, 5);
-  await replaceStore(store, some);
-  expect([...store.all.keys()].sort()).toEqual(some.map(storageKey).sort());
-  await clearStore(store);
-  expect(store.all.size).toBe(0);
+  const records = () => [...store.all.keys()].filter((k) => !k.startsWith('meta/')).sort();
+  const revision = await replaceStore(store, some, NEW);
+  expect(records()).toEqual(some.map(storageKey).sort());
+  await replaceStore(store, [], revision);
+  expect(records()).toEqual([]);
+});
+
+test('a page killed in the middle of replacing is caught up with at the next load', async () => {
+  const store = memoryStore();
+  await savePuts(store, world, NEW);
+  const kill = new Error('killed');
+  const dying = { ...store, removeMany: () => Promise.reject(kill) };
+  const some = world.filter((p) => p.kind === 'water');
+  await expect(replaceStore(dying, some, NEW)).rejects.toBe(kill);
+  const { book } = await loadBook(store);
+  expect(Object.keys(book.water)).toHaveLength(some.length);
+  expect(Object.keys(book.lure)).toEqual([]);
+  expect([...store.all.keys()].filter((k) => k.startsWith('meta/'))).toEqual(['meta/revision']);
+});
+
+describe('what another tab has written', () => {
+  test('the revision tells which keys', async () => {
+    const store = memoryStore();
+    const seen = await savePuts(store, world.slice(0, 3), NEW);
+    const lure = world.find((p) => p.kind === 'lure')!;
+    await savePuts(store, [lure], seen);
+    const now = await readRevision(store);
+    expect(keysSince(seen, now)).toEqual([storageKey(lure)]);
+    expect(await loadKeys(store, [storageKey(lure)])).toEqual([lure]);
+  });
+
+  test.each<[string, Revision, Revision]>([
+    ['too much was written to remember', { count: 1, recent: [] }, { count: 90, recent: [{ count: 90, keys: ['a'] }] }],
+    ['everything was replaced', { count: 1, recent: [] }, { count: 2, recent: [{ count: 2, keys: null }] }],
+    ['the count went back', { count: 9, recent: [] }, { count: 2, recent: [] }],
+  ])('when %s, everything is read', (_name, seen, now) => {
+    expect(keysSince(seen, now)).toBeNull();
+  });
+
+  test.each(['', '{"count":', '{"count":"x"}', 'null'])('a damaged revision (%s) counts as none', async (text) => {
+    expect(await readRevision(memoryStore({ 'meta/revision': text }))).toEqual(NEW);
+  });
+
+  test('a key that is gone or damaged cannot be read by itself', async () => {
+    const store = memoryStore({ 'lure/half': '{"version":2' });
+    expect(await loadKeys(store, ['lure/half'])).toBeNull();
+    expect(await loadKeys(store, ['lure/gone'])).toBeNull();
+  });
 });
 
 test('a newer event under the same key is the same event', async () => {
@@ -89,8 +120,8 @@ test('a newer event under the same key is the same event', async () => {
     lengthM: null,
   };
   const store = memoryStore();
-  await savePuts(store, [put('event', event)]);
-  await savePuts(store, [put('event', { ...event, phase: 'pause' })]);
-  expect(store.all.size).toBe(1);
+  await savePuts(store, [put('event', event)], NEW);
+  await savePuts(store, [put('event', { ...event, phase: 'pause' })], NEW);
+  expect([...store.all.keys()].filter((k) => k.startsWith('event/'))).toHaveLength(1);
   expect((await loadBook(store)).book.event.e!.phase).toBe('pause');
 });

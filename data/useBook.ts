@@ -1,52 +1,37 @@
-/** The book over TanStack Query: shown at once from the cache, changed optimistically, rolled back when the device refuses to store. */
-import { useCallback, useMemo } from 'react';
-import { useIsMutating, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { applyPuts, type Book, type Put } from '../core/records';
-import { queryKeys } from './keys';
-import { clearStore, loadBook, replaceStore, savePuts, type Loaded } from './repository';
-import { deviceStore } from './store';
+/** The book for the screens. */
+import { useMemo, useSyncExternalStore } from 'react';
+import { useMutation } from '@tanstack/react-query';
+import type { Book, Put } from '../core/records';
+import { deviceKeeper } from './deviceKeeper';
+import type { Change, Snapshot } from './keeper';
 
-export function useLoadedBook() {
-  return useQuery({ queryKey: queryKeys.book, queryFn: () => loadBook(deviceStore()), staleTime: Infinity, gcTime: Infinity });
+/** One part of what the keeper shows; the component is drawn again only when that part changes. */
+export function useStored<T>(part: (s: Snapshot) => T): T {
+  const keeper = deviceKeeper();
+  return useSyncExternalStore(keeper.subscribe, () => part(keeper.snapshot()));
 }
 
 export interface Committer {
-  /** Changes the book on screen at once and stores the change; a refusal by the device reads the truth back and is told. */
-  commit: (puts: readonly Put[]) => void;
-  /** The book as it stands this instant, even between two taps of one frame. */
+  /** For what is easily set again (readings, settings, the kit): shows at once, stored at the next moment. */
+  commit: (change: Change) => Promise<boolean>;
+  /** For the log: shows only when it is stored. */
+  record: (change: Change) => Promise<boolean>;
+  /** The book as it stands this instant, even between two taps of one frame; null before it is open. */
   current: () => Book | null;
-  /** Something is on its way to the device and not yet stored. */
-  saving: boolean;
-  error: Error | null;
-  clearError: () => void;
 }
-
-const SAVE = ['save'];
 
 export function useCommitter(): Committer {
-  const client = useQueryClient();
-  const saving = useIsMutating({ mutationKey: SAVE }) > 0;
-  const { mutate, error, reset } = useMutation({
-    mutationKey: SAVE,
-    mutationFn: (puts: readonly Put[]) => savePuts(deviceStore(), puts),
-    // What is stored is the truth: read it again rather than guess what to take back.
-    onError: () => client.invalidateQueries({ queryKey: queryKeys.book }),
-  });
-  const commit = useCallback(
-    (puts: readonly Put[]) => {
-      client.setQueryData<Loaded>(queryKeys.book, (old) => old && { ...old, book: applyPuts(old.book, puts) });
-      mutate(puts);
-    },
-    [client, mutate],
-  );
-  const current = useCallback(() => client.getQueryData<Loaded>(queryKeys.book)?.book ?? null, [client]);
-  return useMemo(() => ({ commit, current, saving, error, clearError: reset }), [commit, current, saving, error, reset]);
+  return useMemo(() => {
+    const keeper = deviceKeeper();
+    return {
+      commit: (change) => keeper.commit(change, 'at-once'),
+      record: (change) => keeper.commit(change, 'when-stored'),
+      current: () => (keeper.snapshot().status === 'ready' ? keeper.snapshot().book : null),
+    };
+  }, []);
 }
 
+/** Puts a whole record in place of this one; it may still have to be made or fetched. */
 export function useReplaceBook() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (puts: readonly Put[]) => (puts.length > 0 ? replaceStore(deviceStore(), puts) : clearStore(deviceStore())),
-    onSettled: () => client.invalidateQueries({ queryKey: queryKeys.book }),
-  });
+  return useMutation({ mutationFn: async (record: () => readonly Put[] | Promise<readonly Put[]>) => deviceKeeper().replaceAll(await record()) });
 }

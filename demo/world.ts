@@ -118,6 +118,7 @@ function buildDay(day: DemoDay, index: number, random: Random, recipes: Map<stri
     const block: EffortBlock = {
       id: `${trip.id}-b${i + 1}`,
       tripId: trip.id,
+      seq: seq++,
       presentationId: presentationId(recipe.presentation),
       presentation: recipe.presentation as EffortBlock['presentation'],
       conditions: conditions as EffortBlock['conditions'],

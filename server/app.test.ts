@@ -1,62 +1,107 @@
-import { mkdtempSync, mkdirSync, writeFileSync } from 'node:fs';
-import type { AddressInfo } from 'node:net';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
-import type { Server } from 'node:http';
-import { createApp } from './app';
+import pino from 'pino';
+import { started, SCRIPT } from './kit';
+import type { Running } from './run';
 
-const root = mkdtempSync(path.join(tmpdir(), 'kettle-'));
-writeFileSync(path.join(root, 'index.html'), '<!DOCTYPE html><title>Moss Kettle</title>');
-mkdirSync(path.join(root, '_expo'));
-writeFileSync(path.join(root, '_expo', 'a-123.js'), 'var a = 1;'.repeat(400));
-
-let server: Server;
-let address = '';
-beforeAll((done) => {
-  server = createApp({ root, demo: true }).listen(0, '127.0.0.1', () => {
-    address = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
-    done();
-  });
+let server: Running;
+beforeAll(async () => {
+  server = await started();
 });
-afterAll((done) => {
-  server.close(() => done());
-});
+afterAll(() => server.stop());
+const get = (path: string, headers: Record<string, string> = {}, method = 'GET') => fetch(server.address + path, { headers, method });
 
-test.each(['/', '/lures', '/kit/lure/new'])('the application answers at %s', async (p) => {
-  const r = await fetch(address + p);
+test.each(['/', '/lures', '/kit/lure/new', '/lures?from=water'])('the application answers at %s', async (p) => {
+  const r = await get(p);
   expect(r.status).toBe(200);
+  expect(r.headers.get('content-type')).toContain('text/html');
   expect(await r.text()).toContain('Moss Kettle');
 });
 
-test('scripts come from here alone', async () => {
-  const policy = (await fetch(address)).headers.get('content-security-policy')!;
-  expect(policy).toContain("script-src 'self'");
-  expect(policy).toContain("worker-src 'self'");
-  expect(policy).not.toMatch(/script-src[^;]*unsafe/);
+describe('headers', () => {
+  test('scripts come from here alone, none inline, none evaluated', async () => {
+    const policy = (await get('/')).headers.get('content-security-policy')!;
+    expect(policy).toContain("default-src 'self'");
+    for (const kind of ['script-src', 'worker-src', 'connect-src', 'font-src', 'manifest-src'])
+      expect(policy).toMatch(new RegExp(`${kind} 'self'(;|$)`));
+    for (const kind of ['object-src', 'frame-ancestors', 'base-uri', 'form-action']) expect(policy).toContain(`${kind} 'none'`);
+    expect(policy).not.toContain('unsafe-eval');
+    expect(policy).not.toMatch(/script-src[^;]*unsafe/);
+  });
+
+  test.each([
+    ['x-content-type-options', 'nosniff'],
+    ['x-frame-options', 'SAMEORIGIN'],
+    ['referrer-policy', 'no-referrer'],
+    ['cross-origin-opener-policy', 'same-origin'],
+    ['cross-origin-resource-policy', 'same-origin'],
+  ])('%s is %s on a page, on the API and on a refusal', async (name, value) => {
+    for (const p of ['/', '/api/start', '/nothing.js', '/health']) expect((await get(p)).headers.get(name)).toBe(value);
+  });
+
+  test('what the application does not use is closed to it, and nobody is told what runs here', async () => {
+    const { headers } = await get('/');
+    expect(headers.get('permissions-policy')).toContain('camera=()');
+    expect(headers.get('x-powered-by')).toBeNull();
+    expect(headers.get('strict-transport-security')).toBeNull();
+  });
+
+  test('strict transport is asked for where HTTPS alone leads here', async () => {
+    const https = await started({ HTTPS_ONLY: '1' });
+    expect((await fetch(https.address)).headers.get('strict-transport-security')).toMatch(/max-age=\d{7,}/);
+    await https.stop();
+  });
 });
 
-test('hashed files are kept for long, pages are asked for again', async () => {
-  expect((await fetch(`${address}/_expo/a-123.js`)).headers.get('cache-control')).toContain('immutable');
-  expect((await fetch(address)).headers.get('cache-control')).toContain('max-age=0');
+describe('files', () => {
+  test('hashed ones are kept for long, pages and the service worker are asked for again', async () => {
+    expect((await get('/_expo/a-123.js')).headers.get('cache-control')).toBe('max-age=31536000,immutable');
+    for (const p of ['/', '/lures', '/sw.js']) expect((await get(p)).headers.get('cache-control')).toBe('max-age=0');
+  });
+
+  test.each(['br', 'gzip', 'identity'])('sent ready pressed as %s', async (how) => {
+    const r = await get('/_expo/a-123.js', { 'accept-encoding': how });
+    expect(r.headers.get('content-encoding')).toBe(how === 'identity' ? null : how);
+    expect(r.headers.get('content-type')).toContain('javascript');
+    expect(r.headers.get('vary')).toContain('Accept-Encoding');
+    expect(await r.text()).toBe(SCRIPT);
+  });
+
+  test('an unchanged page is not sent twice, and every copy of the server tags it alike', async () => {
+    const etag = (await get('/')).headers.get('etag')!;
+    expect((await get('/', { 'if-none-match': etag, 'cache-control': 'max-age=0' })).status).toBe(304);
+    const copy = await started();
+    expect((await fetch(copy.address)).headers.get('etag')).toBe(etag);
+    await copy.stop();
+  });
+
+  test('HEAD answers without a body', async () => {
+    const r = await get('/', {}, 'HEAD');
+    expect([r.status, await r.text()]).toEqual([200, '']);
+  });
 });
 
-test('an unchanged page is not sent twice', async () => {
-  const etag = (await fetch(address)).headers.get('etag')!;
-  expect((await fetch(address, { headers: { 'if-none-match': etag, 'cache-control': 'max-age=0' } })).status).toBe(304);
+describe('the API', () => {
+  test('the first start is told whether to offer the demo', async () => {
+    const r = await get('/api/start');
+    expect(await r.json()).toEqual({ demo: true });
+    expect(r.headers.get('cache-control')).toBe('no-store');
+  });
+
+  test('health says ok', async () => {
+    const r = await get('/health');
+    expect([r.status, await r.json()]).toEqual([200, { status: 'ok' }]);
+  });
 });
 
-test.each([
-  ['a missing file', '/nothing.js', 404],
-  ['a way out of the folder', '/..%2f..%2fetc/passwd.txt', 403],
-  ['an unknown question', '/api/nothing', 404],
-])('%s is refused', async (_name, p, status) => {
-  expect((await fetch(address + p)).status).toBe(status);
-});
-
-test('writing is refused', async () => {
-  expect((await fetch(address, { method: 'POST' })).status).toBe(405);
-});
-
-test('the first start is told whether to offer the demo', async () => {
-  expect(await (await fetch(`${address}/api/start`)).json()).toEqual({ demo: true });
+test('each request is one line of the log, as data', async () => {
+  const lines: Record<string, unknown>[] = [];
+  const log = pino({ level: 'info', base: null }, { write: (line: string) => lines.push(JSON.parse(line) as Record<string, unknown>) });
+  const logged = await started({}, log);
+  await (await fetch(`${logged.address}/lures`)).text();
+  await (await fetch(`${logged.address}/nothing.js`)).text();
+  await logged.stop();
+  const told = lines.filter((l) => l.msg === 'request').map(({ method, path, status }) => ({ method, path, status }));
+  expect(told).toEqual([
+    { method: 'GET', path: '/lures', status: 200 },
+    { method: 'GET', path: '/nothing.js', status: 404 },
+  ]);
 });

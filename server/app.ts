@@ -31,7 +31,7 @@ const logged =
     const from = process.hrtime.bigint();
     ctx.res.once('close', () => {
       const ms = Number((process.hrtime.bigint() - from) / 10_000n) / 100;
-      log.info({ method: ctx.method, path: ctx.path, status: ctx.res.statusCode, ms, whole: ctx.res.writableFinished }, 'request');
+      log.info({ method: ctx.method, path: ctx.path, status: ctx.res.statusCode, ms }, 'request');
     });
     await next();
   };
@@ -87,7 +87,9 @@ export function createApp({ config, log, stopping }: AppOptions): Koa {
   });
   app.use(logged(log));
   app.use(caught(log));
-  app.use(helmet({ contentSecurityPolicy: { useDefaults: false, directives: POLICY }, strictTransportSecurity: config.HTTPS_ONLY ? undefined : false }));
+  app.use(
+    helmet({ contentSecurityPolicy: { useDefaults: false, directives: POLICY }, strictTransportSecurity: config.HTTPS_ONLY ? undefined : false }),
+  );
   app.use(async (ctx, next) => {
     ctx.set('Permissions-Policy', 'camera=(), microphone=(), payment=(), usb=(), geolocation=(self)');
     if (stopping()) ctx.set('Connection', 'close');

@@ -1,14 +1,15 @@
 /** Listens, bounds slow and oversized requests, and stops gently: what was asked is answered, then it ends, within two seconds. */
 import { createServer } from 'node:http';
-import type { AddressInfo } from 'node:net';
-import { Server as NetServer } from 'node:net';
+import type { AddressInfo , Server as NetServer, type Socket } from 'node:net';
+import { performance } from 'node:perf_hooks';
 import type { Logger } from 'pino';
 import { createApp } from './app';
 import type { ServerConfig } from './config';
 
-/** Requests under way get this long; a kept-alive connection this long to send its last, ms. */
+/** Requests under way get this long; new ones are still taken this long, ms. */
 const LAST_ANSWERS_MS = 1800;
 const LAST_QUESTIONS_MS = 300;
+const QUIET_MS = 250;
 const MAX_HEADER_BYTES = 16_384;
 const MAX_CONNECTIONS = 2000;
 
@@ -32,15 +33,35 @@ export function runServer(config: ServerConfig, log: Logger): Promise<Running> {
   );
   server.maxConnections = MAX_CONNECTIONS;
 
+  const open = new Map<Socket, { busy: number; quietSinceMs: number }>();
+  server.on('connection', (s: Socket) => {
+    open.set(s, { busy: 0, quietSinceMs: performance.now() });
+    s.once('close', () => open.delete(s));
+  });
+  server.on('request', ({ socket }, res) => {
+    const c = open.get(socket);
+    if (!c) return;
+    c.busy++;
+    res.once('close', () => {
+      c.busy--;
+      c.quietSinceMs = performance.now();
+    });
+  });
+  /** Ends, after what is still to be written, each connection that has been quiet for so long that no question can be on its way. */
+  const endIdle = (): void => {
+    for (const [s, c] of open) if (c.busy === 0 && performance.now() - c.quietSinceMs > QUIET_MS) s.end();
+  };
+
   let stopped: Promise<void> | null = null;
   const stop = (): Promise<void> =>
     (stopped ??= new Promise((done) => {
       stopping = true;
-      // Only the listening ends at once: http's own close would also cut idle connections whose next question is on its way.
-      NetServer.prototype.close.call(server, () => done());
       let idle: NodeJS.Timeout | undefined;
+      // For a moment it goes on listening: /health says that it stops, so that a proxy turns elsewhere, and what is on its way still arrives.
       const first = setTimeout(() => {
-        idle = setInterval(() => server.closeIdleConnections(), 50);
+        // Only the listening ends: http's own close also destroys connections whose last answer is not yet written out.
+        NetServer.prototype.close.call(server, () => done());
+        idle = setInterval(endIdle, 50);
       }, LAST_QUESTIONS_MS);
       const last = setTimeout(() => server.closeAllConnections(), LAST_ANSWERS_MS);
       server.once('close', () => {

@@ -15,3 +15,9 @@ export function noteText(n: { code: string; value: string }): string {
       return `${n.value} fish are not built yet: no lure is ranked`;
   }
 }
+
+/** Said while the device refuses to store; `still` when a second try was refused too. */
+export const refusedText = (count: number, still: boolean): string =>
+  `This device ${still ? 'still refuses' : 'refused'} to store ${count === 1 ? 'the last change' : `${count} changes`}. What you see is what is really stored; ${
+    count === 1 ? 'the change is' : 'the changes are'
+  } held on this page until you close it.`;

@@ -1,12 +1,24 @@
 /** Times in the water's own zone. */
-export const clockText = (ms: number, zone: string): string =>
-  new Intl.DateTimeFormat('en-GB', { hour: 'numeric', minute: '2-digit', hour12: false, timeZone: zone }).format(ms).replace(/^0(\d:)/, '$1');
+type Wanted = 'clock' | 'day' | 'month';
 
-export const dayText = (ms: number, zone: string): string =>
-  new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: zone }).format(ms);
+const OPTIONS: Record<Wanted, Intl.DateTimeFormatOptions> = {
+  clock: { hour: 'numeric', minute: '2-digit', hour12: false },
+  day: { weekday: 'short', day: 'numeric', month: 'short' },
+  month: { month: 'numeric' },
+};
+/** Making a formatter costs far more than using it. */
+const made = new Map<string, Intl.DateTimeFormat>();
 
-export const monthOf = (ms: number, zone: string): number =>
-  Number(new Intl.DateTimeFormat('en-GB', { month: 'numeric', timeZone: zone }).format(ms));
+function format(wanted: Wanted, ms: number, zone: string): string {
+  const key = `${wanted} ${zone}`;
+  let f = made.get(key);
+  if (!f) made.set(key, (f = new Intl.DateTimeFormat('en-GB', { ...OPTIONS[wanted], timeZone: zone })));
+  return f.format(ms);
+}
+
+export const clockText = (ms: number, zone: string): string => format('clock', ms, zone).replace(/^0(\d:)/, '$1');
+export const dayText = (ms: number, zone: string): string => format('day', ms, zone);
+export const monthOf = (ms: number, zone: string): number => Number(format('month', ms, zone));
 
 /** "in 12 min", "in 3 h 20". */
 export function untilText(ms: number): string {

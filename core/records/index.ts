@@ -1,9 +1,9 @@
 /** Every kind of record, and the book they make together. */
 import type { RecordKind } from './define';
 import { waterRecord, spotRecord } from './places';
-import { preferencesRecord } from './preferences';
+import { DEFAULT_PREFERENCES, preferencesRecord, type Preferences } from './preferences';
 import { calibrationRecord, lineRecord, lureRecord, reelRecord, rodRecord } from './tackle';
-import { blockRecord, castRecord, eventRecord, tombstoneRecord, tripRecord } from './trip';
+import { blockRecord, castRecord, eventRecord, tombstoneRecord, tripRecord, type Trip } from './trip';
 
 export const RECORDS = {
   water: waterRecord,
@@ -56,6 +56,14 @@ export function standing<K extends 'event' | 'cast'>(book: Book, kind: K): DataO
   const undone = new Set(Object.values(book.tombstone).map((t) => t.of));
   const all = Object.values(book[kind]) as { id: string; atMs: number; seq: number }[];
   return all.filter((x) => !undone.has(x.id)).sort((a, b) => a.seq - b.seq || a.atMs - b.atMs) as unknown as DataOf<K>[];
+}
+
+export const preferencesOf = (book: Book | null): Preferences => book?.preferences.mine ?? DEFAULT_PREFERENCES;
+
+/** The trip under way. */
+export function activeTrip(book: Book): Trip | null {
+  const id = preferencesOf(book).activeTripId;
+  return id ? (book.trip[id] ?? null) : null;
 }
 
 /** What is not retired. */

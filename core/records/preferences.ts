@@ -11,13 +11,19 @@ const unitsSchema = z.strictObject({
   speed: z.enum(['mph', 'kmh']),
 });
 
+/** Noon: strongest contrast, thick strokes; Shade: the default; Night: dim and warm. */
+export const LIGHTS = ['noon', 'shade', 'night'] as const;
+export type Light = (typeof LIGHTS)[number];
+
 export const preferencesRecord = defineRecord(
   'preferences',
   z.strictObject({
     id: z.literal('mine'),
     units: unitsSchema,
-    light: z.enum(['shade', 'night']),
+    light: z.enum(LIGHTS),
     textScale: z.number().min(1).max(2),
+    /** Single letters log and lead about. */
+    shortcuts: z.boolean(),
     peg: z.enum(['free', 'by-cover']),
     /** Demo world: the moment it stands for, and when it was loaded. */
     demoClock: z.strictObject({ demoAtMs: ms, realAtMs: ms }).nullable(),
@@ -26,6 +32,9 @@ export const preferencesRecord = defineRecord(
     lastReelId: id.nullable(),
     lastLineId: id.nullable(),
   }),
+  2,
+  // Version 1 knew two lights, which are still there, and had no switch for the keys.
+  { 1: (old) => ({ ...old, shortcuts: true }) },
 );
 export type Preferences = z.infer<typeof preferencesRecord.schema>;
 
@@ -34,6 +43,7 @@ export const DEFAULT_PREFERENCES: Preferences = {
   units: { temp: 'F', depth: 'ft', size: 'in', weight: 'oz', line: 'lb', speed: 'mph' },
   light: 'shade',
   textScale: 1,
+  shortcuts: true,
   peg: 'by-cover',
   demoClock: null,
   activeTripId: null,

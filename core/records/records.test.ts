@@ -2,11 +2,16 @@ import * as z from 'zod';
 import { applyPuts, emptyBook, KINDS, put, RECORDS } from '.';
 import { exportBook, importBook, BOOK_FORMAT } from '../exchange/bookDocument';
 import { buildDemoWorld } from '../../demo/world';
+import { blocksOfTrip, tallyTrip } from '../strikes/tally';
 import { decodeRecord, defineRecord, encodeRecord, upgradeRecord } from './define';
+import firstShape from '../fixtures/record-first-shape.json';
 import { lureRecord } from './tackle';
 
 const puts = buildDemoWorld(0);
 const book = applyPuts(emptyBook(), puts);
+
+/** The first value of a kind in the record as it was first written. */
+const first = (kind: 'block' | 'preferences'): Record<string, unknown> => firstShape.records[kind][0]!.data;
 
 /** One stored value of every version that ever was, so that no step goes unused. */
 const OLDER: Record<string, Record<number, Record<string, unknown>>> = {
@@ -26,7 +31,26 @@ const OLDER: Record<string, Record<number, Record<string, unknown>>> = {
   },
 };
 
+OLDER.block = { 1: first('block') };
+OLDER.preferences = { 1: first('preferences') };
+
 describe('versions', () => {
+  test('a whole record in its first shape is read, and nothing of it is lost', () => {
+    const r = importBook(JSON.stringify(firstShape));
+    expect(r.problems).toEqual([]);
+    const count = Object.values(firstShape.records).reduce((n, rows) => n + rows.length, 0);
+    expect(r.puts).toHaveLength(count);
+    const old = applyPuts(emptyBook(), r.puts);
+    // The lessons drawn from it are the same: blocks keep their order, casts and strikes their number.
+    expect(blocksOfTrip(old, 'trip-01').map((b) => b.id)).toEqual(
+      ['trip-01-b1', 'trip-01-b2', 'trip-01-b3'].slice(0, blocksOfTrip(old, 'trip-01').length),
+    );
+    const { casts, strikes } = tallyTrip(old, 'trip-01', 0);
+    const { casts: castsNow, strikes: strikesNow } = tallyTrip(book, 'trip-01', 0);
+    expect([casts, strikes]).toEqual([castsNow, strikesNow]);
+    expect(old.preferences.mine).toMatchObject({ light: 'shade', shortcuts: true });
+  });
+
   test.each(KINDS.filter((k) => RECORDS[k].version > 1))('every older version of a %s can be read', (k) => {
     for (let v = 1; v < RECORDS[k].version; v++) {
       const old = OLDER[k]?.[v];

@@ -92,6 +92,8 @@ export const blockRecord = defineRecord(
   z.strictObject({
     id,
     tripId: id,
+    /** Order among the trip's blocks, on the same count as its casts and events; the clock may be set back. */
+    seq: z.number().int().min(0),
     presentationId: z.string(),
     presentation: presentationSchema,
     conditions: conditionsSchema,
@@ -103,6 +105,9 @@ export const blockRecord = defineRecord(
     /** What the model expected when the block was opened. */
     expectedPerCast: z.number().min(0).max(10),
   }),
+  2,
+  // Version 1 was ordered by its start alone, which breaks the tie still.
+  { 1: (old) => ({ ...old, seq: 0 }) },
 );
 export type EffortBlock = z.infer<typeof blockRecord.schema>;
 

@@ -1,7 +1,13 @@
 /** Opening effort blocks: a change of presentation, water, spot or reading opens a new one. */
 import { contentHash } from '../hash';
-import type { EffortBlock } from '../records/trip';
+import type { RankedFamily } from '../lures/rank';
+import { put, type Book, type Put } from '../records';
+import type { EffortBlock, Trip } from '../records/trip';
+import type { Plan } from '../retrieve/plan/plan';
+import type { PlanRequest } from '../retrieve/plan/request';
+import { presentationId } from '../retrieve/presentation';
 import type { Conditions } from '../water/conditions';
+import { blocksOfTrip } from './tally';
 
 /** Readings that define a block; the sun's creeping and what the log itself says do not. */
 export function conditionsKey(c: Conditions): string {
@@ -14,4 +20,57 @@ export function openBlock(blocks: readonly EffortBlock[], presentationId: string
   const last = blocks[blocks.length - 1];
   if (!last || last.presentationId !== presentationId) return null;
   return conditionsKey(last.conditions as Conditions) === conditionsKey(conditions) ? last : null;
+}
+
+/** What was true when the finger went down, for a block that may have to be opened. */
+export interface Opening {
+  blockId: string;
+  atMs: number;
+  plan: Plan;
+  request: PlanRequest;
+  lureId: string;
+  /** What the ranking says of the lure in hand; null when it says nothing. */
+  ranked: RankedFamily | null;
+}
+
+export interface Place {
+  blockId: string;
+  /** Order in the trip: never the clock's. */
+  seq: number;
+  /** What must be stored with it. */
+  puts: Put[];
+}
+
+/** Strikes a cast where the ranking knows nothing of the lure. */
+const UNKNOWN_PER_CAST = 0.02;
+
+/** Where in the record a cast or an event made now goes. */
+export function placeInLog(book: Book, trip: Trip, o: Opening): Place {
+  const blocks = blocksOfTrip(book, trip.id);
+  const ids = new Set(blocks.map((b) => b.id));
+  const made = [...Object.values(book.event), ...Object.values(book.cast)].filter((x) => ids.has(x.blockId));
+  const next = [...made, ...blocks].reduce((m, x) => Math.max(m, x.seq + 1), 0);
+  const id = presentationId(o.plan.presentation);
+  const existing = openBlock(blocks, id, o.request.conditions);
+  // From the first cast on, the lure in hand stays until the angler changes it.
+  const puts: Put[] = trip.lureId === o.lureId ? [] : [put('trip', { ...trip, lureId: o.lureId })];
+  if (existing) return { blockId: existing.id, seq: next, puts };
+  const block = {
+    id: o.blockId,
+    tripId: trip.id,
+    seq: next,
+    presentationId: id,
+    presentation: o.plan.presentation,
+    conditions: o.request.conditions,
+    startedAtMs: o.atMs,
+    endedAtMs: null,
+    zoneShare: o.plan.zoneShare.mean,
+    zoneSecondsPerCast: o.plan.zoneSecondsPerCast,
+    phaseS: o.plan.phaseS,
+    expectedPerCast: o.ranked ? Math.min(1, o.ranked.strikesPerHour / Math.max(o.ranked.zone.castsPerHour, 1)) : UNKNOWN_PER_CAST,
+  } as EffortBlock;
+  const previous = blocks[blocks.length - 1];
+  // A clock set back must not end a block before it began.
+  if (previous && previous.endedAtMs === null) puts.push(put('block', { ...previous, endedAtMs: Math.max(previous.startedAtMs, o.atMs) }));
+  return { blockId: block.id, seq: next + 1, puts: [...puts, put('block', block)] };
 }

@@ -44,7 +44,7 @@ function groupBy<T>(items: readonly T[], key: (t: T) => string): Map<string, T[]
 export const blocksOfTrip = (book: Book, tripId: string): EffortBlock[] =>
   Object.values(book.block)
     .filter((b) => b.tripId === tripId)
-    .sort((a, b) => a.startedAtMs - b.startedAtMs);
+    .sort((a, b) => a.seq - b.seq || a.startedAtMs - b.startedAtMs);
 
 export interface TripTally extends Tally {
   blocks: EffortBlock[];

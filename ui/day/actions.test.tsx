@@ -26,32 +26,29 @@ const plan = planRetrieve(request, 'first') as Plan;
 function setUp(state: Partial<DayState> = {}) {
   let book: Book = world;
   const stored: Put[][] = [];
-  const committer: Committer = {
-    commit: (puts) => {
-      book = applyPuts(book, puts);
-      stored.push([...puts]);
-    },
-    current: () => book,
-    saving: false,
-    error: null,
-    clearError: () => undefined,
+  const store: Committer['commit'] = async (change) => {
+    const puts = change(book);
+    book = applyPuts(book, puts);
+    stored.push([...puts]);
+    return true;
   };
+  const committer: Committer = { commit: store, record: store, current: () => book };
   const day = { plan, request, lure, ranking: null, ...state } as DayState;
   const hook = renderHook(() => useDayActions(day, committer));
-  return { hook, stored, tally: () => tallyTrip(book, 'trip-today', NOW_MS), book: () => book };
+  return { hook, stored, committer, tally: () => tallyTrip(book, 'trip-today', NOW_MS), book: () => book };
 }
 
-test('the first cast opens a block, pins the lure and counts one', () => {
+test('the first cast opens a block, pins the lure and counts one', async () => {
   const t = setUp();
-  act(() => t.hook.result.current.logCast());
+  await act(async () => t.hook.result.current.logCast());
   expect(t.stored[0]!.map((p) => p.kind)).toEqual(['trip', 'block', 'cast']);
   expect(t.book().trip['trip-today']!.lureId).toBe(lure.id);
   expect(t.tally().casts).toBe(1);
 });
 
-test('casts in a row share one block and never a sequence number', () => {
+test('casts in a row share one block and never a sequence number', async () => {
   const t = setUp();
-  act(() => {
+  await act(async () => {
     for (let i = 0; i < 12; i++) t.hook.result.current.logCast();
   });
   const { blocks, casts } = t.tally();
@@ -62,74 +59,81 @@ test('casts in a row share one block and never a sequence number', () => {
   expect(new Set(seqs).size).toBe(12);
 });
 
-test('an event is logged at once, its phase after, undo takes exactly it back', () => {
+test('an event is logged, its phase after, undo takes exactly it back', async () => {
   const t = setUp();
   let id: string | null = null;
-  act(() => {
+  await act(async () => {
     t.hook.result.current.logCast();
     id = t.hook.result.current.logEvent('landed');
   });
-  act(() => t.hook.result.current.setPhase(id!, 'pause'));
+  await act(async () => t.hook.result.current.setPhase(id!, 'pause'));
   expect(t.tally().events.map((e) => [e.kind, e.phase])).toEqual([['landed', 'pause']]);
   expect(t.hook.result.current.last).toMatchObject({ id, what: 'landed' });
-  act(() => t.hook.result.current.takeBack(id!));
+  await act(async () => t.hook.result.current.takeBack(id!));
   expect([t.tally().strikes, t.tally().casts]).toEqual([0, 1]);
   expect(t.hook.result.current.last).toBeNull();
 });
 
-test('without a plan nothing is logged rather than something wrong', () => {
+test('what the device refuses is not told as logged', async () => {
+  const t = setUp();
+  const refusing: Committer = { ...t.committer, record: async () => false };
+  const hook = renderHook(() => useDayActions({ plan, request, lure, ranking: null } as unknown as DayState, refusing));
+  await act(async () => hook.result.current.logCast());
+  expect(hook.result.current.last).toBeNull();
+  expect(t.tally().casts).toBe(0);
+});
+
+test('without a plan nothing is logged rather than something wrong', async () => {
   const t = setUp({ plan: null });
-  act(() => t.hook.result.current.logCast());
+  await act(async () => t.hook.result.current.logCast());
   expect(t.stored).toEqual([]);
 });
 
-test('another water reading opens a new block and closes the old', () => {
+test('another water reading opens a new block and closes the old', async () => {
   const t = setUp();
-  act(() => t.hook.result.current.logCast());
+  await act(async () => t.hook.result.current.logCast());
   const murky = { ...request, conditions: { ...request.conditions, water: { ...request.conditions.water, clarityM: 0.3 } } };
   const state = { plan, request: murky, lure, ranking: null } as unknown as DayState;
-  const again = renderHook(() =>
-    useDayActions(state, { commit: (p) => t.stored.push([...p]), current: t.book, saving: false, error: null, clearError: () => undefined }),
-  );
-  act(() => again.result.current.logCast());
+  const again = renderHook(() => useDayActions(state, t.committer));
+  await act(async () => again.result.current.logCast());
   const last = t.stored[t.stored.length - 1]!;
   expect(last.map((p) => p.kind)).toEqual(['block', 'block', 'cast']);
   expect((last[0]!.data as { endedAtMs: number | null }).endedAtMs).not.toBeNull();
 });
 
-test('signs count up, come off again, and leave nothing behind', () => {
+test('signs count up, come off again, and leave nothing behind', async () => {
   const t = setUp();
   const signs = () => t.book().trip['trip-today']!.signs;
-  act(() => {
+  await act(async () => {
     t.hook.result.current.addSign('follow');
     t.hook.result.current.addSign('follow');
   });
   expect(signs()).toMatchObject([{ kind: 'follow', count: 2 }]);
-  act(() => {
+  await act(async () => {
     t.hook.result.current.takeSign('follow');
     t.hook.result.current.takeSign('follow');
   });
   expect(signs()).toEqual([]);
 });
 
-test('settings add up, a new lure forgets them', () => {
+test('settings add up, a new lure forgets them', async () => {
   const t = setUp();
   const settings = () => t.book().trip['trip-today']!.settings;
-  act(() => {
+  await act(async () => {
     t.hook.result.current.setSettings({ castM: 20 });
     t.hook.result.current.setSettings({ tip: 'up' });
   });
   expect(settings()).toEqual({ castM: 20, tip: 'up' });
-  act(() => t.hook.result.current.chooseLure('lure-frog'));
+  await act(async () => t.hook.result.current.chooseLure('lure-frog'));
   expect(settings()).toEqual({});
 });
 
-test('a new day ends the old one', () => {
+test('a new day ends the old one', async () => {
   const t = setUp();
-  act(() => t.hook.result.current.startTrip('water-sedge', 'crappie'));
+  await act(async () => t.hook.result.current.startTrip('water-sedge', 'crappie'));
   expect(t.book().trip['trip-today']!.endedAtMs).not.toBeNull();
   const id = t.book().preferences.mine!.activeTripId!;
   expect(t.book().trip[id]).toMatchObject({ waterId: 'water-sedge', species: 'crappie', endedAtMs: null });
-  act(() => t.hook.result.current.endTrip());
+  await act(async () => t.hook.result.current.endTrip());
   expect(t.book().preferences.mine!.activeTripId).toBeNull();
 });

@@ -7,8 +7,8 @@ import { rodFit } from '../../core/retrieve/tackle/rod';
 import { contentHash } from '../../core/hash';
 import type { Ranking } from '../../core/lures/rank';
 import { judgeMood, type MoodJudgement } from '../../core/mood/filter';
-import { DEFAULT_PREFERENCES, type Preferences } from '../../core/records/preferences';
-import { inUse, type Book } from '../../core/records';
+import type { Preferences } from '../../core/records/preferences';
+import { activeTrip, inUse, preferencesOf, type Book } from '../../core/records';
 import type { Line, Lure, Reel, Rod } from '../../core/records/tackle';
 import { composeDay, type Day } from '../../core/strikes/day';
 import { tallyTrip, type TripTally } from '../../core/strikes/tally';
@@ -81,8 +81,8 @@ function planRequest(day: Day | null, lure: Lure | null, t: Tackle | null, prefs
 }
 
 export function useDayState(book: Book, nowMs: number): DayState {
-  const prefs = book.preferences.mine ?? DEFAULT_PREFERENCES;
-  const trip = prefs.activeTripId ? (book.trip[prefs.activeTripId] ?? null) : null;
+  const prefs = preferencesOf(book);
+  const trip = activeTrip(book);
   const tally = useMemo(() => (trip ? tallyTrip(book, trip.id, nowMs) : null), [book, trip, nowMs]);
   const day = useMemo(() => {
     const water = trip && book.water[trip.waterId];
@@ -132,22 +132,29 @@ export function useDayState(book: Book, nowMs: number): DayState {
   const answers = [settled, first].sort((x, y) => Number(x.isPlaceholderData) - Number(y.isPlaceholderData)).map((x) => x.data);
   const plan = answers.find((x): x is Plan => !!x && isPlan(x) && x.presentation.lureId === lure?.id) ?? null;
 
-  return {
-    prefs,
-    day,
-    reading,
-    mood,
-    tally,
-    box,
-    ranking,
-    rankingBusy: rankQuery.isFetching,
-    rankingError: rankQuery.isError,
-    lure,
-    suggested: startLure && lure && startLure.id !== lure.id ? startLure : null,
-    tackle,
-    request,
-    plan,
-    planBusy: settled.isFetching,
-    planError: settled.isError,
-  };
+  const rankingBusy = rankQuery.isFetching;
+  const rankingError = rankQuery.isError;
+  const planBusy = settled.isFetching;
+  const planError = settled.isError;
+  return useMemo(
+    () => ({
+      prefs,
+      day,
+      reading,
+      mood,
+      tally,
+      box,
+      ranking,
+      rankingBusy,
+      rankingError,
+      lure,
+      suggested: startLure && lure && startLure.id !== lure.id ? startLure : null,
+      tackle,
+      request,
+      plan,
+      planBusy,
+      planError,
+    }),
+    [prefs, day, reading, mood, tally, box, ranking, rankingBusy, rankingError, lure, startLure, tackle, request, plan, planBusy, planError],
+  );
 }

@@ -14,7 +14,7 @@ import { Button, Choices } from '../parts/Buttons';
 import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
-import { realNowMs } from '../platform/clock';
+import { deviceZone, realNowMs } from '../platform/clock';
 import { newId } from '../platform/ids';
 import { Screen } from '../shell/Screen';
 import { stepBy } from '../theme/stepping';
@@ -45,7 +45,7 @@ function Editor({ kind, existing }: { kind: EditableKind; existing: Draft | null
   const { committer, book } = useDay();
   const { units } = useTheme();
   const router = useRouter();
-  const [draft, setDraft] = useState<Draft>(() => existing ?? newDraft(kind, newId(), Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC'));
+  const [draft, setDraft] = useState<Draft>(() => existing ?? newDraft(kind, newId(), deviceZone()));
   const [problems, setProblems] = useState<Problem[]>([]);
   const back = (): void => router.navigate('/kit');
   const change = (key: string, value: unknown): void => {
@@ -62,7 +62,7 @@ function Editor({ kind, existing }: { kind: EditableKind; existing: Draft | null
       setProblems(r.problems);
       return;
     }
-    committer.commit([put(kind, r.value as never)]);
+    void committer.commit(() => [put(kind, r.value as never)]);
     back();
   };
   const retired = draft.retiredAtMs !== null;
@@ -146,7 +146,7 @@ function FieldView({ f, value, problem, onChange }: { f: Field; value: unknown; 
                 onPress={() => onChange(on ? [...set].filter((x) => x !== o.value) : [...set, o.value])}
                 style={{
                   borderRadius: 10,
-                  borderWidth: on ? 2 : 1.5,
+                  borderWidth: (on ? 2 : 1.5) * p.stroke,
                   borderColor: on ? p.moss : p.rule,
                   backgroundColor: on ? p.mossWash : p.card,
                   paddingHorizontal: 12,
@@ -164,7 +164,14 @@ function FieldView({ f, value, problem, onChange }: { f: Field; value: unknown; 
     );
   }
   const number = typeof value === 'number' ? value : 0;
-  const key = { borderRadius: 14, borderWidth: 1.5, borderColor: p.edge, backgroundColor: p.card, width: 60, alignItems: 'center' as const };
+  const key = {
+    borderRadius: 14,
+    borderWidth: 1.5 * p.stroke,
+    borderColor: p.edge,
+    backgroundColor: p.card,
+    width: 60,
+    alignItems: 'center' as const,
+  };
   return (
     <View style={{ gap: 4 }}>
       <Row style={{ justifyContent: 'space-between' }} wrap>

@@ -12,6 +12,7 @@ import { Say } from '../parts/Say';
 import { LurePicture } from '../lures/LurePicture';
 import { Screen } from '../shell/Screen';
 import { useTheme } from '../theme/theme';
+import { DevicePart } from './DevicePart';
 import { RecordPart } from './RecordPart';
 import { SettingsPart } from './SettingsPart';
 import type { ReactNode } from 'react';
@@ -89,6 +90,7 @@ export function KitScreen() {
       />
       <SettingsPart />
       <RecordPart />
+      <DevicePart />
       <Part title="Staying whole">
         <Say>
           Lightning: off the water at the first sign, and thirty minutes after the last thunder. Cold water: life jacket, dress for the water and not
@@ -112,7 +114,7 @@ function Items({ kind, title, add, empty, items }: { kind: string; title: string
       key={i.id}
       label={`${i.title}, ${i.sub}${i.retired ? ', retired' : ''}: open`}
       onPress={() => router.navigate(`/kit/${kind}/${i.id}` as never)}
-      style={{ borderBottomWidth: 1, borderBottomColor: p.rule, paddingVertical: 4 }}
+      style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule, paddingVertical: 4 }}
     >
       <Row gap={10}>
         {i.picture}

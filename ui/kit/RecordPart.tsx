@@ -1,16 +1,17 @@
 /** The whole record out to one open file and back, the demo world, and what could not be read. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { exportBook, importBook, type ImportResult } from '../../core/exchange/bookDocument';
+import { importBook, type ImportResult } from '../../core/exchange/bookDocument';
 import { problemText } from '../../wording/problems';
+import { deviceKeeper } from '../../data/deviceKeeper';
 import { useReplaceBook } from '../../data/useBook';
 import { useDay } from '../day/DayProvider';
 import { Card, Note, Part } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
-import { realNowMs } from '../platform/clock';
 import { pickTextFile, saveFile } from '../platform/files';
+import { saveRecord } from './saveRecord';
 import { useDemoWorld } from './useDemoWorld';
 
 const SHOWN = 12;
@@ -25,8 +26,7 @@ export function RecordPart() {
   const hasRecord = Object.keys(book.trip).length > 0 || Object.keys(book.lure).length > 0;
 
   const exportAll = (): void => {
-    const at = new Date(realNowMs()).toISOString();
-    saveFile(`moss-kettle-${at.slice(0, 10)}.json`, JSON.stringify(exportBook(book, at), null, 1));
+    saveRecord(deviceKeeper().withRefused());
     setSaid('The record was handed to the browser as a file.');
   };
   const importFile = async (): Promise<void> => {
@@ -85,7 +85,7 @@ export function RecordPart() {
               kind="copper"
               title="Put these in place of what is here"
               onPress={() => {
-                replace.mutate(read.puts);
+                replace.mutate(() => read.puts);
                 setRead(null);
                 setSaid('The record was read in.');
               }}

@@ -1,4 +1,5 @@
 /** Units, light, text size, and the schools of thought. */
+import type { Light } from '../../core/records/preferences';
 import { useDay } from '../day/DayProvider';
 import { IMPERIAL, METRIC, UNIT_CHOICES, type UnitPrefs } from '../../wording/units';
 import { Part } from '../parts/Box';
@@ -37,16 +38,17 @@ export function SettingsPart() {
     <>
       <Part title="Light and text">
         <Say kind="label" tone="soft">
-          Shade for the day, Night to keep your eyes in the dark.
+          Noon for glare: black on white, thick lines. Shade for the day. Night to keep your eyes in the dark.
         </Say>
         <Choices
           label="Light"
           options={[
+            { value: 'noon', title: 'Noon' },
             { value: 'shade', title: 'Shade' },
             { value: 'night', title: 'Night' },
           ]}
           value={prefs.light}
-          onChange={(v) => actions.savePrefs({ light: v as 'shade' | 'night' })}
+          onChange={(v) => actions.savePrefs({ light: v as Light })}
         />
         <Say kind="label" tone="soft">
           Text size
@@ -56,6 +58,18 @@ export function SettingsPart() {
           options={[1, 1.25, 1.5, 2].map((v) => ({ value: v, title: `${Math.round(v * 100)} %` }))}
           value={prefs.textScale}
           onChange={(v) => actions.savePrefs({ textScale: v })}
+        />
+        <Say kind="label" tone="soft">
+          Single keys to log and move about, for a keyboard; ? lists them
+        </Say>
+        <Choices
+          label="Keys"
+          options={[
+            { value: 1, title: 'Keys on' },
+            { value: 0, title: 'Keys off' },
+          ]}
+          value={prefs.shortcuts ? 1 : 0}
+          onChange={(v) => actions.savePrefs({ shortcuts: v === 1 })}
         />
       </Part>
       <Part title="Units">

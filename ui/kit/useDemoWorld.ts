@@ -6,9 +6,7 @@ import { realNowMs } from '../platform/clock';
 
 export function useDemoWorld() {
   const { mutate, isPending, isError } = useReplaceBook();
-  const load = useCallback(() => {
-    void demoWorld(realNowMs()).then((puts) => mutate(puts));
-  }, [mutate]);
-  const clear = useCallback(() => mutate([]), [mutate]);
+  const load = useCallback(() => mutate(() => demoWorld(realNowMs())), [mutate]);
+  const clear = useCallback(() => mutate(() => []), [mutate]);
   return { load, clear, busy: isPending, error: isError };
 }

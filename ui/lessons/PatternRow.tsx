@@ -16,7 +16,7 @@ export function PatternRow({ x, highest }: { x: Pattern; highest: number }) {
   const [open, setOpen] = useState(false);
   const thin = thinText(x);
   return (
-    <View style={{ borderBottomWidth: 1, borderBottomColor: p.rule }}>
+    <View style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule }}>
       <Press
         label={`${patternTitle(x)}, ${patternSub(x)}: ${rateText(x)}. ${effortText(x)}`}
         expanded={open}
@@ -68,7 +68,7 @@ function IntervalBar({ x, highest }: { x: Pattern; highest: number }) {
     <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)} style={{ height: 22 }}>
       {width > 0 ? (
         <Svg width={width} height={22} aria-hidden>
-          <Path d={`M0 11H${width}`} stroke={p.rule} strokeWidth={1.5} />
+          <Path d={`M0 11H${width}`} stroke={p.rule} strokeWidth={1.5 * p.stroke} />
           <Rect
             x={at(x.perCast.low)}
             y={6}
@@ -77,10 +77,10 @@ function IntervalBar({ x, highest }: { x: Pattern; highest: number }) {
             rx={5}
             fill={x.tooThin ? p.mossWash : p.moss}
             stroke={p.moss}
-            strokeWidth={1.5}
+            strokeWidth={1.5 * p.stroke}
           />
-          <Path d={`M${at(x.expectedPerCast)} 1V21`} stroke={p.ink} strokeWidth={2} strokeDasharray="3 2" />
-          <Circle cx={at(x.perCast.mean)} cy={11} r={6} fill={p.copper} stroke={p.card} strokeWidth={2} />
+          <Path d={`M${at(x.expectedPerCast)} 1V21`} stroke={p.ink} strokeWidth={2 * p.stroke} strokeDasharray="3 2" />
+          <Circle cx={at(x.perCast.mean)} cy={11} r={6} fill={p.copper} stroke={p.card} strokeWidth={2 * p.stroke} />
         </Svg>
       ) : null}
     </View>

@@ -24,7 +24,7 @@ export function RankedRow({ x, place, best, all }: { x: RankedFamily; place: num
   const own = box.filter((l) => l.family === x.family);
   const name = own[0]?.name ?? capital(FAMILY_NAME[x.family]);
   return (
-    <View style={{ borderBottomWidth: 1, borderBottomColor: p.rule, paddingBottom: 6 }}>
+    <View style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule, paddingBottom: 6 }}>
       <Press label={`${place}. ${name}, ${FAMILY_NAME[x.family]}: ${rateLine(x)}. Reasons`} expanded={open} onPress={() => setOpen(!open)}>
         <Row gap={10} style={{ paddingVertical: 6 }}>
           <Say kind="labelStrong" style={{ minWidth: 22 }}>

@@ -24,7 +24,7 @@ export function Adjuster({ label, text, onLess, onMore, presets, preset = null, 
   const { p } = useTheme();
   const key = {
     borderRadius: 14,
-    borderWidth: 1.5,
+    borderWidth: 1.5 * p.stroke,
     borderColor: p.edge,
     backgroundColor: p.ground,
     width: 64,
@@ -32,7 +32,7 @@ export function Adjuster({ label, text, onLess, onMore, presets, preset = null, 
     alignItems: 'center' as const,
   };
   return (
-    <View style={{ backgroundColor: p.card, borderColor: p.moss, borderWidth: 2, borderRadius: 14, padding: 12, gap: 10 }}>
+    <View style={{ backgroundColor: p.card, borderColor: p.moss, borderWidth: 2 * p.stroke, borderRadius: 14, padding: 12, gap: 10 }}>
       <Say kind="label" tone="soft">
         {hint ?? label}
       </Say>

@@ -9,7 +9,14 @@ export function Card({ children, style, tone = 'plain' }: { children: ReactNode;
   return (
     <View
       style={[
-        { backgroundColor: tone === 'wash' ? p.mossWash : p.card, borderColor: p.rule, borderWidth: 1, borderRadius: 12, padding: 14, gap: 6 },
+        {
+          backgroundColor: tone === 'wash' ? p.mossWash : p.card,
+          borderColor: p.rule,
+          borderWidth: p.stroke,
+          borderRadius: 12,
+          padding: 14,
+          gap: 6,
+        },
         style,
       ]}
     >
@@ -40,7 +47,7 @@ export function Part({ title, children, right, gap = 8 }: { title: string; child
 export function Note({ children }: { children: ReactNode }) {
   const { p } = useTheme();
   return (
-    <View style={{ borderLeftWidth: 3, borderLeftColor: p.edge, paddingLeft: 12, paddingVertical: 4 }}>
+    <View style={{ borderLeftWidth: 3 * p.stroke, borderLeftColor: p.edge, paddingLeft: 12, paddingVertical: 4 }}>
       <Say tone="soft">{children}</Say>
     </View>
   );

@@ -25,7 +25,7 @@ export function Button({
       label={title}
       {...rest}
       style={[
-        { borderWidth: 1.5, borderRadius: 12, paddingHorizontal: kind === 'plain' ? 8 : 16, paddingVertical: 8, alignItems: 'center' },
+        { borderWidth: 1.5 * p.stroke, borderRadius: 12, paddingHorizontal: kind === 'plain' ? 8 : 16, paddingVertical: 8, alignItems: 'center' },
         look,
         rest.style,
       ]}
@@ -71,7 +71,7 @@ export function Choices<T extends string | number>({
             onPress={() => onChange(o.value)}
             style={{
               borderRadius: 24,
-              borderWidth: on ? 2 : 1.5,
+              borderWidth: (on ? 2 : 1.5) * p.stroke,
               borderColor: on ? p.moss : p.rule,
               backgroundColor: on ? p.mossWash : p.card,
               paddingHorizontal: 14,

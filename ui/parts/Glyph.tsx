@@ -27,7 +27,14 @@ export function Glyph({ name, size = 24, color, fill = false }: { name: GlyphNam
   const c = color ?? p.ink;
   return (
     <Svg width={size} height={size} viewBox="0 0 24 24" aria-hidden>
-      <Path d={PATHS[name] ?? PATHS.right} stroke={c} strokeWidth={2} fill={fill ? c : 'none'} strokeLinecap="round" strokeLinejoin="round" />
+      <Path
+        d={PATHS[name] ?? PATHS.right}
+        stroke={c}
+        strokeWidth={2 * p.stroke}
+        fill={fill ? c : 'none'}
+        strokeLinecap="round"
+        strokeLinejoin="round"
+      />
     </Svg>
   );
 }

@@ -36,7 +36,14 @@ export function Tile({ name, value, assumed = false, open = false, onPress, flex
       <Say kind="label" tone="soft">
         {assumed ? `${name}, assumed` : name}
       </Say>
-      <View style={{ alignSelf: 'flex-start', borderBottomWidth: 2, borderStyle: 'dotted', borderBottomColor: assumed ? p.copper : 'transparent' }}>
+      <View
+        style={{
+          alignSelf: 'flex-start',
+          borderBottomWidth: 2 * p.stroke,
+          borderStyle: 'dotted',
+          borderBottomColor: assumed ? p.copper : 'transparent',
+        }}
+      >
         <Say kind="figure" style={value.length > 8 ? { fontSize: 16 * scale } : undefined}>
           {value}
         </Say>

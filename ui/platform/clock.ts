@@ -6,6 +6,9 @@ export interface DemoClock {
   realAtMs: number;
 }
 
+/** The zone that the device stands in. */
+export const deviceZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
+
 export const realNowMs = (): number => Date.now();
 
 export const appNowMs = (demo: DemoClock | null): number => (demo ? demo.demoAtMs + (realNowMs() - demo.realAtMs) : realNowMs());

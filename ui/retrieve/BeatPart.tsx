@@ -33,7 +33,7 @@ export function BeatPart({ plan }: { plan: Plan }) {
   const fromS = Math.max(first, Math.min(at - WINDOW_S * 0.35, Math.max(first, track.castS - WINDOW_S)));
   let i = 0;
   while (i < track.tS.length - 1 && track.tS[i + 1]! <= at) i++;
-  const key = { borderWidth: 1.5, borderColor: p.edge, borderRadius: 14, alignItems: 'center' as const, width: 56, minHeight: 56 };
+  const key = { borderWidth: 1.5 * p.stroke, borderColor: p.edge, borderRadius: 14, alignItems: 'center' as const, width: 56, minHeight: 56 };
   const move = (by: number): void => {
     stop();
     seek(Math.min(track.castS, Math.max(0, (atS ?? first) + by)));

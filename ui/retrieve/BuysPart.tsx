@@ -50,7 +50,7 @@ function ChangeBar({ b, widest }: { b: Change; widest: number }) {
       style={{
         backgroundColor: p.card,
         borderColor: p.rule,
-        borderWidth: 1,
+        borderWidth: p.stroke,
         borderRadius: 12,
         overflow: 'hidden',
         minHeight: 50,

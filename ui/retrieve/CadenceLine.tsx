@@ -37,7 +37,7 @@ export function CadenceLine({ beats, fromS, spanS, atS, label }: Props) {
     <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)} style={{ height: HEIGHT }}>
       {width > 0 ? (
         <Svg width={width} height={HEIGHT} role="img" aria-label={label}>
-          <Path d={`M0 ${BASE}H${width}`} stroke={p.rule} strokeWidth={1.5} />
+          <Path d={`M0 ${BASE}H${width}`} stroke={p.rule} strokeWidth={1.5 * p.stroke} />
           {shown.map((b, i) => {
             const x0 = Math.max(0, x(b.atS));
             const x1 = Math.min(width, x(b.atS + b.durationS));
@@ -62,7 +62,7 @@ export function CadenceLine({ beats, fromS, spanS, atS, label }: Props) {
           })}
           {atS !== null && atS >= fromS && atS <= fromS + spanS ? (
             <G>
-              <Path d={`M${x(atS)} 8V${BASE + 4}`} stroke={p.ink} strokeWidth={2.5} />
+              <Path d={`M${x(atS)} 8V${BASE + 4}`} stroke={p.ink} strokeWidth={2.5 * p.stroke} />
               <Circle cx={x(atS)} cy={8} r={5} fill={p.ink} />
             </G>
           ) : null}
@@ -98,13 +98,20 @@ function Sign({ beat, x0, x1 }: { beat: Beat; x0: number; x1: number }) {
     case 'pop':
       return <Path d={`M${mid - 10} ${BASE}q10 -58 20 0z`} fill={p.copper} />;
     case 'hop':
-      return <Path d={`M${mid - 9} ${BASE}q9 -46 18 0`} stroke={p.copper} strokeWidth={3.5} fill="none" strokeLinecap="round" />;
+      return <Path d={`M${mid - 9} ${BASE}q9 -46 18 0`} stroke={p.copper} strokeWidth={3.5 * p.stroke} fill="none" strokeLinecap="round" />;
     case 'lift':
-      return <Path d={`M${x0} ${BASE}L${x1} ${BASE - 34}`} stroke={p.copper} strokeWidth={4} strokeLinecap="round" />;
+      return <Path d={`M${x0} ${BASE}L${x1} ${BASE - 34}`} stroke={p.copper} strokeWidth={4 * p.stroke} strokeLinecap="round" />;
     case 'drop':
-      return <Path d={`M${x0} ${BASE - 34}L${x1} ${BASE}`} stroke={p.soft} strokeWidth={3} strokeDasharray="2 6" strokeLinecap="round" />;
+      return <Path d={`M${x0} ${BASE - 34}L${x1} ${BASE}`} stroke={p.soft} strokeWidth={3 * p.stroke} strokeDasharray="2 6" strokeLinecap="round" />;
     case 'shake':
-      return <Path d={`M${x0} ${BASE}${'l4 -14l4 14'.repeat(Math.max(1, Math.floor(w / 8)))}`} stroke={p.copper} strokeWidth={2.4} fill="none" />;
+      return (
+        <Path
+          d={`M${x0} ${BASE}${'l4 -14l4 14'.repeat(Math.max(1, Math.floor(w / 8)))}`}
+          stroke={p.copper}
+          strokeWidth={2.4 * p.stroke}
+          fill="none"
+        />
+      );
     default:
       return <Path d={`M${x0} ${BASE}L${x1} ${BASE - 20}V${BASE}z`} fill={p.copper} />;
   }

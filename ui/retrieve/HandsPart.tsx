@@ -15,6 +15,7 @@ import { Button, Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { Tile } from '../parts/Tile';
 import { stepBy, STEPPERS, type Stepper } from '../theme/stepping';
+import type { Palette } from '../theme/palette';
 import { useTheme } from '../theme/theme';
 
 type Key = keyof PlanSettings;
@@ -112,9 +113,9 @@ export function HandsPart({ plan }: { plan: Plan }) {
   );
 }
 
-function Panel({ hint, p, children }: { hint: string; p: { card: string; moss: string }; children: React.ReactNode }) {
+function Panel({ hint, p, children }: { hint: string; p: Palette; children: React.ReactNode }) {
   return (
-    <View style={{ backgroundColor: p.card, borderColor: p.moss, borderWidth: 2, borderRadius: 14, padding: 12, gap: 10 }}>
+    <View style={{ backgroundColor: p.card, borderColor: p.moss, borderWidth: 2 * p.stroke, borderRadius: 14, padding: 12, gap: 10 }}>
       <Say kind="label" tone="soft">
         {hint}
       </Say>

@@ -24,7 +24,7 @@ export function Reaches({ m, f, label }: { m: SectionModel; f: Frame; label: num
             <Path
               d={`M${x - 7} ${top}h14M${x} ${top}V${bottom}M${x - 7} ${bottom}h14`}
               stroke={p.halo}
-              strokeWidth={6}
+              strokeWidth={6 * p.stroke}
               strokeLinecap="round"
               opacity={0.5}
               fill="none"
@@ -32,7 +32,7 @@ export function Reaches({ m, f, label }: { m: SectionModel; f: Frame; label: num
             <Path
               d={`M${x - 7} ${top}h14M${x} ${top}V${bottom}M${x - 7} ${bottom}h14`}
               stroke={colour}
-              strokeWidth={2.6}
+              strokeWidth={2.6 * p.stroke}
               strokeLinecap="round"
               strokeDasharray={r.snag > 0.12 ? '3 7' : undefined}
               fill="none"
@@ -86,7 +86,7 @@ export function Layers({ m, f, label }: { m: SectionModel; f: Frame; label: numb
               rx={5}
               fill={p.copper}
               stroke={p.halo}
-              strokeWidth={1.5}
+              strokeWidth={1.5 * p.stroke}
               opacity={l.casts < 30 ? 0.55 : 1}
             />
             <Halo x={from + w + 8} y={y + label * 0.35} size={label} text={`${(100 * l.perCast).toFixed(1)} in 100 · ${l.casts} casts`} />

@@ -29,12 +29,12 @@ export function CastPath({ m, f, atS }: { m: SectionModel; f: Frame; atS: number
   if (line.length > 0) line[line.length - 1] = tip;
   return (
     <G strokeLinecap="round" strokeLinejoin="round" fill="none">
-      <Path d={polyline(points)} stroke={p.halo} strokeWidth={5} opacity={0.5} />
-      <Path d={polyline(points)} stroke={p.dark ? p.copper : '#F0A06A'} strokeWidth={2.6} strokeDasharray="1 6" />
+      <Path d={polyline(points)} stroke={p.halo} strokeWidth={5 * p.stroke} opacity={0.5} />
+      <Path d={polyline(points)} stroke={p.dark ? p.copper : '#F0A06A'} strokeWidth={2.6 * p.stroke} strokeDasharray="1 6" />
       {pieces.map((piece, k) => (
-        <Path key={k} d={polyline(piece)} stroke={p.copper} strokeWidth={5} />
+        <Path key={k} d={polyline(piece)} stroke={p.copper} strokeWidth={5 * p.stroke} />
       ))}
-      <Path d={polyline(line.length > 1 ? line : [lure, tip])} stroke={p.line} strokeWidth={1.4} opacity={0.9} />
+      <Path d={polyline(line.length > 1 ? line : [lure, tip])} stroke={p.line} strokeWidth={1.4 * p.stroke} opacity={0.9} />
       <Circle cx={lure[0]} cy={lure[1]} r={17} fill={p.onWater} opacity={0.18} />
       {m.family ? <LureShape family={m.family} x={lure[0]} y={lure[1]} length={34} fill={p.onWater} stroke={p.halo} /> : null}
     </G>

@@ -31,7 +31,7 @@ export function Cover({ m, f, p }: { m: SectionModel; f: Frame; p: Palette }) {
                 <Path
                   d={`M${x} ${f.surfaceY}q${(scatter(i, 4) - 0.5) * 20} ${(f.bottomY - f.surfaceY) * 0.5} ${(scatter(i, 3) - 0.5) * 24} ${f.bottomY - f.surfaceY}`}
                   stroke={p.coverFar}
-                  strokeWidth={kind === 'pads' ? 1.5 : 2.5}
+                  strokeWidth={(kind === 'pads' ? 1.5 : 2.5) * p.stroke}
                   fill="none"
                 />
                 <Path d={`M${x - w / 2} ${f.surfaceY - 1}q${w / 2} ${-6} ${w} 0q${-w / 2} ${5} ${-w} 0z`} fill={p.moss} />
@@ -53,7 +53,7 @@ export function Cover({ m, f, p }: { m: SectionModel; f: Frame; p: Palette }) {
                 key={i}
                 d={`M${x} ${f.bottomY + 4}q${8 * (scatter(i, 3) - 0.5)} ${-h / 2} ${14 * (scatter(i, 4) - 0.5)} ${-h}`}
                 stroke={i % 3 ? p.moss : p.coverFar}
-                strokeWidth={2.2}
+                strokeWidth={2.2 * p.stroke}
                 fill="none"
                 strokeLinecap="round"
               />
@@ -67,7 +67,7 @@ export function Cover({ m, f, p }: { m: SectionModel; f: Frame; p: Palette }) {
         <G>
           <Path d={`M${f.x(m.castM * 0.78)} ${f.surfaceY - 20}H${right}v9H${f.x(m.castM * 0.78)}z`} fill={p.cover} />
           {[0.8, 0.88, 0.96].map((k) => (
-            <Path key={k} d={`M${f.x(m.castM * k)} ${f.surfaceY - 12}V${f.bottomY + 6}`} stroke={p.cover} strokeWidth={6} />
+            <Path key={k} d={`M${f.x(m.castM * k)} ${f.surfaceY - 12}V${f.bottomY + 6}`} stroke={p.cover} strokeWidth={6 * p.stroke} />
           ))}
         </G>
       );
@@ -108,11 +108,11 @@ function Wood({ left, f, p, limbs }: { left: number; f: Frame; p: Palette; limbs
             key={i}
             d={`M${x} ${y}q${down ? -4 : -len * 0.4} ${down ? len * 0.5 : -2} ${down ? -len * 0.25 : -len} ${down ? len : -len * 0.25}`}
             stroke={i % 3 === 1 ? p.coverFar : p.cover}
-            strokeWidth={(3.4 - t * 1.4) * Math.max(1, f.height / 320)}
+            strokeWidth={(3.4 - t * 1.4) * Math.max(1, f.height / 320) * p.stroke}
           />
         );
       })}
-      <Path d={`M${x0} ${y0}L${x1} ${y1}`} stroke={p.cover} strokeWidth={8 * Math.max(1, f.height / 320)} />
+      <Path d={`M${x0} ${y0}L${x1} ${y1}`} stroke={p.cover} strokeWidth={8 * Math.max(1, f.height / 320) * p.stroke} />
     </G>
   );
 }
@@ -131,7 +131,7 @@ function Brush({ left, f, p, limbs }: { left: number; f: Frame; p: Palette; limb
             key={i}
             d={`M${mid + lean * 14} ${f.bottomY + 6}q${lean * 14} ${-len * 0.6} ${lean * 46} ${-len}m${-lean * 16} ${len * 0.45}l${lean * 22 + 6} ${-len * 0.3}`}
             stroke={i % 3 ? p.cover : p.coverFar}
-            strokeWidth={3}
+            strokeWidth={3 * p.stroke}
           />
         );
       })}

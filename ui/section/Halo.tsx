@@ -25,7 +25,7 @@ export function Halo({
         fontFamily={FONT.dataBold}
         fill="none"
         stroke={p.halo}
-        strokeWidth={3.5}
+        strokeWidth={3.5 * p.stroke}
         strokeLinejoin="round"
         textAnchor={anchor}
         opacity={0.85}

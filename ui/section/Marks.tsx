@@ -7,8 +7,14 @@ import type { Palette } from '../theme/palette';
 export function Mark({ kind, x, y, p, size = 9 }: { kind: EventKind; x: number; y: number; p: Palette; size?: number }) {
   const s = size;
   const ink = p.dark ? p.onWater : '#FFFFFF';
-  const stroke = { stroke: ink, strokeWidth: 2.4, fill: 'none' as const, strokeLinecap: 'round' as const, strokeLinejoin: 'round' as const };
-  const under = { ...stroke, stroke: p.halo, strokeWidth: 5.5 };
+  const stroke = {
+    stroke: ink,
+    strokeWidth: 2.4 * p.stroke,
+    fill: 'none' as const,
+    strokeLinecap: 'round' as const,
+    strokeLinejoin: 'round' as const,
+  };
+  const under = { ...stroke, stroke: p.halo, strokeWidth: 5.5 * p.stroke };
   const both = (d: string) => (
     <>
       <Path d={d} {...under} />
@@ -20,9 +26,9 @@ export function Mark({ kind, x, y, p, size = 9 }: { kind: EventKind; x: number; 
     case 'landed':
       return (
         <G>
-          <Circle cx={x} cy={y} r={s + 1} fill={p.copper} stroke={p.halo} strokeWidth={5.5} />
-          <Circle cx={x} cy={y} r={s + 1} fill={p.copper} stroke={ink} strokeWidth={2.4} />
-          <Path d={hook} {...stroke} stroke={p.onCopper} strokeWidth={2} />
+          <Circle cx={x} cy={y} r={s + 1} fill={p.copper} stroke={p.halo} strokeWidth={5.5 * p.stroke} />
+          <Circle cx={x} cy={y} r={s + 1} fill={p.copper} stroke={ink} strokeWidth={2.4 * p.stroke} />
+          <Path d={hook} {...stroke} stroke={p.onCopper} strokeWidth={2 * p.stroke} />
         </G>
       );
     case 'lost':

@@ -66,7 +66,7 @@ function Ticks({ m, f, label }: { m: SectionModel; f: Frame; label: number }) {
     <G>
       {depthTicks(m.depthM, step).map((d) => (
         <G key={d}>
-          <Path d={`M0 ${f.y(d)}h9`} stroke={p.onWater} strokeWidth={2} />
+          <Path d={`M0 ${f.y(d)}h9`} stroke={p.onWater} strokeWidth={2 * p.stroke} />
           <Halo x={13} y={f.y(d) + label * 0.35} size={label} text={say.depth(d, units)} />
         </G>
       ))}
@@ -102,7 +102,7 @@ function Bottom({ m, f }: { m: SectionModel; f: Frame }) {
             key={d}
             d={wave(w, f.bottomY + d, m.bottom === 'mud' ? 2 : 1, 14 + i * 5)}
             stroke={p.peatLine}
-            strokeWidth={1.2}
+            strokeWidth={1.2 * p.stroke}
             fill="none"
             strokeDasharray={m.bottom === 'mud' ? undefined : m.bottom === 'sand' ? '2 5' : m.bottom === 'gravel' ? '5 6' : '9 5'}
           />
@@ -118,7 +118,13 @@ function Band({ m, f }: { m: SectionModel; f: Frame }) {
   return (
     <G>
       <Rect x={0} y={top} width={f.width} height={Math.max(3, bottom - top)} fill={p.zone} opacity={p.dark ? 0.42 : 0.45} />
-      <Path d={`M0 ${top}H${f.width}M0 ${bottom}H${f.width}`} stroke={p.zoneEdge} strokeWidth={2} strokeDasharray="2 6" strokeLinecap="round" />
+      <Path
+        d={`M0 ${top}H${f.width}M0 ${bottom}H${f.width}`}
+        stroke={p.zoneEdge}
+        strokeWidth={2 * p.stroke}
+        strokeDasharray="2 6"
+        strokeLinecap="round"
+      />
     </G>
   );
 }
@@ -136,7 +142,7 @@ function Fish({ m, f, showSight, label }: { m: SectionModel; f: Frame; showSight
       {showSight ? (
         <G>
           <Ellipse cx={x} cy={y} rx={rx} ry={ry} fill={p.onWater} opacity={0.16} />
-          <Ellipse cx={x} cy={y} rx={rx} ry={ry} fill="none" stroke={p.onWater} strokeWidth={1.6} strokeDasharray="5 4" />
+          <Ellipse cx={x} cy={y} rx={rx} ry={ry} fill="none" stroke={p.onWater} strokeWidth={1.6 * p.stroke} strokeDasharray="5 4" />
           <Halo
             x={Math.max(f.x(0) + 60, x - rx - 6)}
             y={y - Math.max(8, ry * 0.55)}
@@ -151,7 +157,14 @@ function Fish({ m, f, showSight, label }: { m: SectionModel; f: Frame; showSight
         [26, 12, 24],
         [-22, 13, 22],
       ].map(([dx, dy, l], i) => (
-        <Path key={i} d={fishPath(x + dx!, y + dy! * (ry > 30 ? 1 : 0.6), l!)} fill={p.halo} stroke={p.onWater} strokeWidth={1} opacity={0.85} />
+        <Path
+          key={i}
+          d={fishPath(x + dx!, y + dy! * (ry > 30 ? 1 : 0.6), l!)}
+          fill={p.halo}
+          stroke={p.onWater}
+          strokeWidth={p.stroke}
+          opacity={0.85}
+        />
       ))}
     </G>
   );
@@ -171,7 +184,7 @@ function Flow({ m, f, label }: { m: SectionModel; f: Frame; label: number }) {
       <Path
         d={`M${x - (s * len) / 2} ${y}h${s * len}m${-s * 9} -6l${s * 9} 6l${-s * 9} 6`}
         stroke={p.onWater}
-        strokeWidth={2.4}
+        strokeWidth={2.4 * p.stroke}
         fill="none"
         strokeLinecap="round"
       />
@@ -187,7 +200,7 @@ function Angler({ m, f, showLine }: { m: SectionModel; f: Frame; showLine: boole
   return (
     <G strokeLinecap="round">
       <Path d={`M0 ${f.surfaceY - 6}h${f.x(0) - 2}l-7 9H0z`} fill={p.line} />
-      <Path d={polyline([hand, tip])} stroke={p.line} strokeWidth={3.4} fill="none" />
+      <Path d={polyline([hand, tip])} stroke={p.line} strokeWidth={3.4 * p.stroke} fill="none" />
       {showLine ? <Circle cx={tip[0]} cy={tip[1]} r={2.5} fill={p.line} /> : null}
     </G>
   );

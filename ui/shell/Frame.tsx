@@ -2,41 +2,47 @@
 import { usePathname, useRouter } from 'expo-router';
 import { useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
+import { deviceKeeper } from '../../data/deviceKeeper';
+import { troubles } from '../../data/troubles';
 import { useDay } from '../day/DayProvider';
+import { saveProblemReport } from '../kit/problemReport';
 import { Button } from '../parts/Buttons';
 import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { SectionPanel } from '../section/SectionPanel';
 import { useTheme } from '../theme/theme';
+import { PlaceBoundary, SectionBoundary } from './Boundary';
+import { Notices } from './Notices';
+import { rememberGround } from '../platform/ground';
 import { PLACES, placeOfPath } from './places';
+import { Shortcuts } from './Shortcuts';
 import { useFirstStart } from './useFirstStart';
 import { useWide } from './useWide';
 
 export function Frame({ children }: { children: ReactNode }) {
   const { p } = useTheme();
   const wide = useWide();
-  const { committer, status } = useDay();
+  const { status } = useDay();
   const loadingDemo = useFirstStart();
   useDocumentColours(p.ground, p.dark);
+  useDocumentTitle();
   const waiting = loadingDemo
     ? 'Setting out the demo world…'
     : status === 'loading'
       ? 'Opening your record…'
       : status === 'error'
-        ? 'The record on this device could not be opened. Nothing has been changed. Close other tabs and load the page again.'
+        ? 'The record on this device could not be opened. Nothing has been changed.'
         : null;
   const place = (
     <View role="main" style={{ flex: 1, minWidth: 0 }}>
-      {committer.error ? (
-        <View role="alert" style={{ backgroundColor: p.copperWash, padding: 12, gap: 6 }}>
-          <Say kind="strong">This device refused to store the last change. What you see now is what is really stored.</Say>
-          <Button title="Understood" onPress={committer.clearError} style={{ alignSelf: 'flex-start' }} />
-        </View>
-      ) : null}
-      {waiting ? <Centre text={waiting} /> : null}
+      <Notices />
+      {waiting ? <Waiting text={waiting} failed={status === 'error'} /> : null}
       {/* Kept mounted while waiting, so that the page asked for is not forgotten. */}
-      <View style={{ flex: 1, display: waiting ? 'none' : 'flex' }}>{children}</View>
+      <View style={{ flex: 1, display: waiting ? 'none' : 'flex' }}>
+        <PlaceBoundary>{children}</PlaceBoundary>
+      </View>
+      <Shortcuts />
     </View>
   );
   if (!wide)
@@ -49,20 +55,30 @@ export function Frame({ children }: { children: ReactNode }) {
   return (
     <View style={{ flex: 1, flexDirection: 'row', backgroundColor: p.ground }}>
       <Rail />
-      <View style={{ flex: 1.25, borderRightWidth: 1, borderRightColor: p.rule, minWidth: 0 }}>
-        {status === 'ready' ? <SectionPanel fill /> : null}
+      <View style={{ flex: 1.25, borderRightWidth: p.stroke, borderRightColor: p.rule, minWidth: 0 }}>
+        {status === 'ready' ? (
+          <SectionBoundary>
+            <SectionPanel fill />
+          </SectionBoundary>
+        ) : null}
       </View>
       <View style={{ flex: 1, minWidth: 0, maxWidth: 640 }}>{place}</View>
     </View>
   );
 }
 
-function Centre({ text }: { text: string }) {
+function Waiting({ text, failed }: { text: string; failed: boolean }) {
   return (
-    <View style={{ flex: 1, alignItems: 'center', justifyContent: 'center', padding: 24 }}>
+    <View style={{ flex: 1, alignItems: 'center', justifyContent: 'center', padding: 24, gap: 12 }}>
       <Say role="status" style={{ textAlign: 'center' }}>
         {text}
       </Say>
+      {failed ? (
+        <>
+          <Button kind="solid" title="Try again" onPress={() => void deviceKeeper().open()} />
+          <Button title="Save the problem report to a file" onPress={() => saveProblemReport(troubles.list())} />
+        </>
+      ) : null}
     </View>
   );
 }
@@ -107,7 +123,11 @@ function Bar() {
   const { p } = useTheme();
   const here = placeOfPath(usePathname());
   return (
-    <View role="navigation" aria-label="Places" style={{ flexDirection: 'row', backgroundColor: p.card, borderTopWidth: 1, borderTopColor: p.rule }}>
+    <View
+      role="navigation"
+      aria-label="Places"
+      style={{ flexDirection: 'row', backgroundColor: p.card, borderTopWidth: p.stroke, borderTopColor: p.rule }}
+    >
       {PLACES.filter((x) => x.id !== 'kit').map((x) => (
         <NavItem key={x.id} item={x} current={x.id === here} column={false} />
       ))}
@@ -122,7 +142,7 @@ function Rail() {
     <View
       role="navigation"
       aria-label="Places"
-      style={{ width: 84 + 36 * (scale - 1), backgroundColor: p.card, borderRightWidth: 1, borderRightColor: p.rule, paddingTop: 10 }}
+      style={{ width: 84 + 36 * (scale - 1), backgroundColor: p.card, borderRightWidth: p.stroke, borderRightColor: p.rule, paddingTop: 10 }}
     >
       {PLACES.map((x) => (
         <NavItem key={x.id} item={x} current={x.id === here} column />
@@ -136,6 +156,15 @@ function useDocumentColours(ground: string, dark: boolean): void {
   useEffect(() => {
     document.body.style.backgroundColor = ground;
     document.documentElement.style.colorScheme = dark ? 'dark' : 'light';
-    document.title = 'Moss Kettle';
+    document.querySelector('meta[name="theme-color"]')?.setAttribute('content', ground);
+    rememberGround(ground);
   }, [ground, dark]);
+}
+
+/** The page's name in the tab and for a screen reader. */
+function useDocumentTitle(): void {
+  const here = placeOfPath(usePathname());
+  useEffect(() => {
+    document.title = `${PLACES.find((x) => x.id === here)!.name} · Moss Kettle`;
+  }, [here]);
 }

@@ -9,6 +9,7 @@ import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { SectionPanel } from '../section/SectionPanel';
 import { useTheme } from '../theme/theme';
+import { SectionBoundary } from './Boundary';
 import { placeOfPath } from './places';
 import { useWide } from './useWide';
 
@@ -69,10 +70,14 @@ export function Screen({ title, sub, right, section = true, foot, children }: Sc
             </Say>
           ) : null}
         </View>
-        {section && !wide ? <SectionPanel /> : null}
+        {section && !wide ? (
+          <SectionBoundary>
+            <SectionPanel />
+          </SectionBoundary>
+        ) : null}
         <View style={{ padding: 16, gap: 20 }}>{children}</View>
       </ScrollView>
-      {foot ? <View style={{ borderTopWidth: 1, borderTopColor: p.rule, backgroundColor: p.ground, padding: 10 }}>{foot}</View> : null}
+      {foot ? <View style={{ borderTopWidth: p.stroke, borderTopColor: p.rule, backgroundColor: p.ground, padding: 10 }}>{foot}</View> : null}
     </View>
   );
 }

@@ -1,5 +1,4 @@
 /** One touch for what happened, at most one more for when. Big keys, each with its own mark. */
-import { useEffect } from 'react';
 import { View } from 'react-native';
 import Svg from 'react-native-svg';
 import { PHASES } from '../../core/retrieve/cadence/cadence';
@@ -22,22 +21,11 @@ const KEYS: readonly { kind: EventKind; more: string; look: 'copper' | 'mossLine
   { kind: 'lure-lost', more: 'broke off', look: 'plain' },
 ];
 
-/** How long the phase keys wait, ms. */
-const ASK_MS = 12_000;
-
-export function EventKeys({ asking, setAsking }: { asking: string | null; setAsking: (id: string | null) => void }) {
+export function EventKeys() {
   const { actions, book } = useDay();
   const { p, scale } = useTheme();
-  const asked = asking ? book.event[asking] : null;
-  useEffect(() => {
-    if (!asking) return;
-    const id = setTimeout(() => setAsking(null), ASK_MS);
-    return () => clearTimeout(id);
-  }, [asking, setAsking]);
-  const log = (kind: EventKind): void => {
-    const id = actions.logEvent(kind);
-    setAsking(kind === 'snag' || kind === 'lure-lost' ? null : id);
-  };
+  // Asked as long as the last touch can be undone, and never about what no fish did.
+  const last = actions.last && actions.last.what !== 'snag' && actions.last.what !== 'lure-lost' ? book.event[actions.last.id] : null;
   const looks = {
     copper: { backgroundColor: p.copper, borderColor: p.copper },
     mossLine: { backgroundColor: p.card, borderColor: p.moss },
@@ -46,31 +34,30 @@ export function EventKeys({ asking, setAsking }: { asking: string | null; setAsk
   };
   return (
     <View style={{ gap: 10 }}>
-      {asked && asked.phase === null ? (
-        <View style={{ backgroundColor: p.mossWash, borderRadius: 14, borderWidth: 2, borderColor: p.moss, padding: 10, gap: 8 }}>
-          <Say kind="strong">{`${EVENT_NAME[asked.kind]}. When?`}</Say>
+      {last && last.phase === null ? (
+        <View style={{ backgroundColor: p.mossWash, borderRadius: 14, borderWidth: 2 * p.stroke, borderColor: p.moss, padding: 10, gap: 8 }}>
+          <Say kind="strong">{`${EVENT_NAME[last.kind]}. When?`}</Say>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             {PHASES.map((ph) => (
               <Press
                 key={ph}
                 label={`On the ${PHASE_NAME[ph]}`.replace('On the at', 'At')}
-                onPress={() => {
-                  actions.setPhase(asked.id, ph);
-                  setAsking(null);
-                }}
+                onPress={() => actions.setPhase(last.id, ph)}
                 style={{
                   flexGrow: 1,
                   flexBasis: 90 * scale,
                   minHeight: 56,
                   alignItems: 'center',
                   borderRadius: 12,
-                  borderWidth: 1.5,
+                  borderWidth: 1.5 * p.stroke,
                   borderColor: p.moss,
                   backgroundColor: p.card,
                   paddingHorizontal: 8,
                 }}
               >
-                <Say kind="strong">{capital(PHASE_NAME[ph])}</Say>
+                <Say kind="strong" style={{ textAlign: 'center' }}>
+                  {capital(PHASE_NAME[ph])}
+                </Say>
               </Press>
             ))}
           </View>
@@ -81,7 +68,7 @@ export function EventKeys({ asking, setAsking }: { asking: string | null; setAsk
           <Press
             key={kind}
             label={`${EVENT_NAME[kind]}: ${more}`}
-            onPress={() => log(kind)}
+            onPress={() => actions.logEvent(kind)}
             style={[
               {
                 flexGrow: 1,
@@ -89,7 +76,7 @@ export function EventKeys({ asking, setAsking }: { asking: string | null; setAsk
                 minHeight: i === 0 ? 72 : 66,
                 maxWidth: '100%',
                 borderRadius: 16,
-                borderWidth: 2,
+                borderWidth: 2 * p.stroke,
                 alignItems: 'center',
                 paddingHorizontal: 10,
                 paddingVertical: 6,

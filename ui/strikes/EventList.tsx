@@ -20,7 +20,7 @@ export function EventList() {
   return (
     <Part title="Today’s log">
       {events.slice(0, SHOWN).map((e) => (
-        <Row key={e.id} style={{ borderBottomWidth: 1, borderBottomColor: p.rule }}>
+        <Row key={e.id} style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule }}>
           <View style={{ backgroundColor: p.water[2], borderRadius: 18 }}>
             <MarkIcon kind={e.kind} size={32} />
           </View>

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { castsText, strikesHeadline } from '../../wording/strikes';
 import { STYLE_NAME } from '../../wording/names';
 import { say } from '../../wording/units';
+import { useStored } from '../../data/useBook';
 import { useDay } from '../day/DayProvider';
 import { Note, Part } from '../parts/Box';
 import { Button } from '../parts/Buttons';
@@ -16,10 +17,10 @@ import { EventList } from './EventList';
 import { UndoKey } from './UndoKey';
 
 export function StrikesScreen() {
-  const { day, plan, lure, tally, actions, committer } = useDay();
+  const { day, plan, lure, tally, actions } = useDay();
+  const storing = useStored((s) => s.storing);
   const { units, p } = useTheme();
   const router = useRouter();
-  const [asking, setAsking] = useState<string | null>(null);
   const [ending, setEnding] = useState(false);
   if (!day || !tally) {
     return (
@@ -39,7 +40,7 @@ export function StrikesScreen() {
         <View style={{ alignItems: 'flex-end' }}>
           <UndoKey />
           <Say kind="small" tone="soft">
-            {committer.saving ? 'storing…' : tally.casts + tally.events.length > 0 ? 'all stored' : ''}
+            {storing > 0 ? 'storing…' : tally.casts + tally.events.length > 0 ? 'all stored' : ''}
           </Say>
         </View>
       }
@@ -64,7 +65,7 @@ export function StrikesScreen() {
         </Say>
       </View>
       {ready ? (
-        <EventKeys asking={asking} setAsking={setAsking} />
+        <EventKeys />
       ) : (
         <Note>
           {lure

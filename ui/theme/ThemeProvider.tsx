@@ -1,9 +1,10 @@
 /** The light, the text size and the units in force, for every component below. */
 import { useMemo, type ReactNode } from 'react';
 import { MD3LightTheme, PaperProvider, configureFonts, type MD3Theme } from 'react-native-paper';
+import type { Light } from '../../core/records/preferences';
 import type { UnitPrefs } from '../../wording/units';
 import { Glyph, type GlyphName } from '../parts/Glyph';
-import { PALETTES, type LightName, type Palette } from './palette';
+import { PALETTES, type Palette } from './palette';
 import { FONT, ThemeContext } from './theme';
 
 function paperTheme(p: Palette, scale: number): MD3Theme {
@@ -42,7 +43,7 @@ const paperSettings = {
   rippleEffectEnabled: false,
 };
 
-export function ThemeProvider({ light, scale, units, children }: { light: LightName; scale: number; units: UnitPrefs; children: ReactNode }) {
+export function ThemeProvider({ light, scale, units, children }: { light: Light; scale: number; units: UnitPrefs; children: ReactNode }) {
   const value = useMemo(() => ({ p: PALETTES[light], scale, units }), [light, scale, units]);
   const paper = useMemo(() => paperTheme(value.p, scale), [value.p, scale]);
   return (

@@ -1,4 +1,6 @@
-/** Colours by light: Shade for the day, Night for the dark. Peat, moss, kettle copper and pale water. Pairs are checked in palette.test.tsx. */
+import type { Light } from '../../core/records/preferences';
+
+/** Colours by light: Noon for glare, Shade for the day, Night for the dark. Peat, moss, kettle copper and pale water. Pairs are checked in palette.test.tsx. */
 export interface Palette {
   ground: string;
   card: string;
@@ -27,6 +29,8 @@ export interface Palette {
   onWater: string;
   halo: string;
   dark: boolean;
+  /** How much thicker than usual every line is drawn. */
+  stroke: number;
 }
 
 export const SHADE: Palette = {
@@ -57,6 +61,38 @@ export const SHADE: Palette = {
   onWater: '#FFFFFF',
   halo: '#17312F',
   dark: false,
+  stroke: 1,
+};
+
+export const NOON: Palette = {
+  ground: '#FFFFFF',
+  card: '#FFFFFF',
+  ink: '#050A07',
+  soft: '#2C352F',
+  rule: '#7B8278',
+  edge: '#39423B',
+  moss: '#1D3F15',
+  onMoss: '#FFFFFF',
+  mossWash: '#E2EED4',
+  copper: '#752B00',
+  onCopper: '#FFFFFF',
+  copperWash: '#FCE9D6',
+  strong: '#050A07',
+  onStrong: '#FFFFFF',
+  bad: '#7A1206',
+  sky: '#FFFFFF',
+  water: ['#E6F2EB', '#8FBBAC', '#2C5D58', '#0C2829'],
+  zone: '#FFD98C',
+  zoneEdge: '#FFF6DE',
+  peat: '#1E150E',
+  peatLine: '#4A3A2B',
+  cover: '#160E08',
+  coverFar: '#4B3A2C',
+  line: '#050A07',
+  onWater: '#FFFFFF',
+  halo: '#04100F',
+  dark: false,
+  stroke: 1.5,
 };
 
 export const NIGHT: Palette = {
@@ -87,10 +123,10 @@ export const NIGHT: Palette = {
   onWater: '#F5E9D6',
   halo: '#0C0907',
   dark: true,
+  stroke: 1,
 };
 
-export type LightName = 'shade' | 'night';
-export const PALETTES: Record<LightName, Palette> = { shade: SHADE, night: NIGHT };
+export const PALETTES: Record<Light, Palette> = { noon: NOON, shade: SHADE, night: NIGHT };
 
 /** WCAG contrast ratio of two #RRGGBB colours. */
 export function contrast(a: string, b: string): number {

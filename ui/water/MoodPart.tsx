@@ -35,7 +35,7 @@ export function MoodPart() {
         {MOODS.map((m, i) => {
           const share = mood.distribution[i]!;
           const on = m === top;
-          const look = { backgroundColor: on ? p.moss : p.mossWash, borderWidth: 1.5, borderColor: p.moss, borderRadius: 4 };
+          const look = { backgroundColor: on ? p.moss : p.mossWash, borderWidth: 1.5 * p.stroke, borderColor: p.moss, borderRadius: 4 };
           if (stacked)
             return (
               <View key={m} style={{ gap: 2 }}>
@@ -87,7 +87,12 @@ function Signs() {
             <Row
               key={kind}
               gap={0}
-              style={{ borderRadius: 24, borderWidth: on ? 2 : 1.5, borderColor: on ? p.moss : p.rule, backgroundColor: on ? p.mossWash : p.card }}
+              style={{
+                borderRadius: 24,
+                borderWidth: (on ? 2 : 1.5) * p.stroke,
+                borderColor: on ? p.moss : p.rule,
+                backgroundColor: on ? p.mossWash : p.card,
+              }}
             >
               <Press
                 label={`${SIGN_NAME[kind]}${on ? `, seen ${n}` : ''}: add one`}
@@ -100,7 +105,7 @@ function Signs() {
                 <Press
                   label={`${SIGN_NAME[kind]}: take one back`}
                   onPress={() => actions.takeSign(kind)}
-                  style={{ alignItems: 'center', borderLeftWidth: 1, borderLeftColor: p.rule }}
+                  style={{ alignItems: 'center', borderLeftWidth: p.stroke, borderLeftColor: p.rule }}
                 >
                   <Glyph name="minus" size={18} />
                 </Press>

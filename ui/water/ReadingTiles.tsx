@@ -74,7 +74,7 @@ function Control({ c }: { c: ReadingControl }) {
       />
     );
   return (
-    <View style={{ backgroundColor: p.card, borderColor: p.moss, borderWidth: 2, borderRadius: 14, padding: 12, gap: 10 }}>
+    <View style={{ backgroundColor: p.card, borderColor: p.moss, borderWidth: 2 * p.stroke, borderRadius: 14, padding: 12, gap: 10 }}>
       <Say kind="label" tone="soft">
         {c.hint}
       </Say>

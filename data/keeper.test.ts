@@ -1,0 +1,197 @@
+import { emptyBook, put, type Book, type Put } from '../core/records';
+import { buildDemoWorld } from '../demo/world';
+import { createKeeper, type Change, type Keeper } from './keeper';
+import { memoryStore, type MemoryStore } from './memoryStore';
+
+const world = buildDemoWorld(0);
+
+/** Tabs over one store: a lock that all share, notices that reach the others, and writes that can be made to fail. */
+function tabs(count: number, store: MemoryStore = memoryStore()) {
+  let last: Promise<unknown> = Promise.resolve();
+  const hearers: (() => void)[] = [];
+  const faults = { refuse: (_entries: Record<string, string>) => false, readsFail: false };
+  const troubles: string[] = [];
+  const port = {
+    ...store,
+    getMany: (keys: string[]) => (faults.readsFail ? Promise.reject(new Error('no reading')) : store.getMany(keys)),
+    setMany: (entries: Record<string, string>) => (faults.refuse(entries) ? Promise.reject(new Error('full')) : store.setMany(entries)),
+  };
+  const open = (i: number): Keeper =>
+    createKeeper({
+      store: () => port,
+      alone: (run) => {
+        const mine = last.then(run, run);
+        last = mine.catch(() => undefined);
+        return mine;
+      },
+      tell: () => hearers.forEach((h, j) => j !== i && h()),
+      hear: (h) => hearers.push(h),
+      trouble: (where) => troubles.push(where),
+    });
+  return { keepers: Array.from({ length: count }, (_, i) => open(i)), store, faults, troubles };
+}
+const cast = (id: string, seq: number): Put => put('cast', { id, blockId: 'b', seq, atMs: 0, count: 1 });
+/** One cast more, numbered by what stands. */
+const oneMore =
+  (id: string): Change =>
+  (book: Book) => [cast(id, Object.keys(book.cast).length)];
+const seqs = (b: Book): number[] =>
+  Object.values(b.cast)
+    .map((c) => c.seq)
+    .sort((x, y) => x - y);
+const upTo = (n: number): number[] => Array.from({ length: n }, (_, i) => i);
+const quiet = async (): Promise<void> => {
+  for (let i = 0; i < 200; i++) await Promise.resolve();
+};
+
+test('a change counts once it is stored, and is not shown before when it is of the log', async () => {
+  const { keepers, store } = tabs(1);
+  const k = keepers[0]!;
+  await k.open();
+  const stored = k.commit(oneMore('a'), 'when-stored');
+  expect(k.snapshot()).toMatchObject({ storing: 1 });
+  expect(seqs(k.snapshot().book)).toEqual([]);
+  expect(await stored).toBe(true);
+  expect(k.snapshot()).toMatchObject({ storing: 0 });
+  expect(seqs(k.snapshot().book)).toEqual([0]);
+  expect([...store.all.keys()]).toContain('cast/b/000000-a');
+});
+
+test('a reading shows at once', async () => {
+  const { keepers } = tabs(1);
+  await keepers[0]!.open();
+  void keepers[0]!.commit(oneMore('a'), 'at-once');
+  expect(seqs(keepers[0]!.snapshot().book)).toEqual([0]);
+});
+
+test('changes made before the record is open wait for it', async () => {
+  const { keepers } = tabs(1);
+  const done = keepers[0]!.commit(oneMore('early'), 'when-stored');
+  await keepers[0]!.open();
+  expect(await done).toBe(true);
+});
+
+test.each([1, 7, 23])('three tabs log 60 casts at once: each exactly once, in one order, and all tabs agree (seed %i)', async (seed) => {
+  const { keepers, store } = tabs(3);
+  await Promise.all(keepers.map((k) => k.open()));
+  const done = upTo(60).map((i) => keepers[(i * seed) % 3]!.commit(oneMore(`c${i}`), i % 2 === 0 ? 'when-stored' : 'at-once'));
+  expect(await Promise.all(done)).toEqual(upTo(60).map(() => true));
+  await Promise.all(keepers.map((k) => k.catchUp()));
+  for (const k of keepers) expect(seqs(k.snapshot().book)).toEqual(upTo(60));
+  expect([...store.all.keys()].filter((k) => k.startsWith('cast/'))).toHaveLength(60);
+});
+
+test('a notice is enough for another tab to see it', async () => {
+  const { keepers } = tabs(2);
+  await Promise.all(keepers.map((k) => k.open()));
+  await keepers[0]!.commit(oneMore('a'), 'when-stored');
+  await quiet();
+  expect(seqs(keepers[1]!.snapshot().book)).toEqual([0]);
+});
+
+test('two tabs change one trip: neither change is lost', async () => {
+  const { keepers } = tabs(2);
+  await keepers[0]!.open();
+  await keepers[0]!.replaceAll(world);
+  await keepers[1]!.open();
+  const trip =
+    (change: object): Change =>
+    (b) => [put('trip', { ...b.trip['trip-today']!, ...change })];
+  await Promise.all([keepers[0]!.commit(trip({ note: 'windy' }), 'at-once'), keepers[1]!.commit(trip({ lureId: 'lure-alder' }), 'at-once')]);
+  await Promise.all(keepers.map((k) => k.catchUp()));
+  for (const k of keepers) expect(k.snapshot().book.trip['trip-today']).toMatchObject({ note: 'windy', lureId: 'lure-alder' });
+});
+
+describe('a device that refuses', () => {
+  test('is told, nothing unstored is shown, and the change is held for a file and for a second try', async () => {
+    const { keepers, faults, troubles } = tabs(1);
+    const k = keepers[0]!;
+    await k.open();
+    await k.commit(oneMore('kept'), 'when-stored');
+    faults.refuse = () => true;
+    expect(await k.commit(oneMore('lost?'), 'when-stored')).toBe(false);
+    expect(await k.commit(oneMore('lost too?'), 'at-once')).toBe(false);
+    expect(k.snapshot()).toMatchObject({ refused: 2, storing: 0 });
+    expect(Object.keys(k.snapshot().book.cast)).toEqual(['kept']);
+    expect(Object.keys(k.withRefused().cast)).toEqual(['kept', 'lost?', 'lost too?']);
+    expect(troubles).toEqual(['storing', 'storing']);
+    expect(await k.retryRefused()).toBe(false);
+    expect(k.snapshot().refused).toBe(2);
+    faults.refuse = () => false;
+    expect(await k.retryRefused()).toBe(true);
+    expect(seqs(k.snapshot().book)).toEqual([0, 1, 2]);
+    expect(k.snapshot().refused).toBe(0);
+  });
+
+  test('one bad change among many takes only itself away', async () => {
+    const { keepers, faults } = tabs(1);
+    await keepers[0]!.open();
+    faults.refuse = (entries) => Object.keys(entries).some((key) => key.includes('bad'));
+    const done = ['a', 'bad', 'b'].map((id) => keepers[0]!.commit(oneMore(id), 'when-stored'));
+    expect(await Promise.all(done)).toEqual([true, false, true]);
+    expect(Object.keys(keepers[0]!.snapshot().book.cast)).toEqual(['a', 'b']);
+  });
+
+  test('a change that is itself broken does not stop the others', async () => {
+    const { keepers, troubles } = tabs(1);
+    await keepers[0]!.open();
+    const broken: Change = () => {
+      throw new Error('a mistake of ours');
+    };
+    const done = [keepers[0]!.commit(broken, 'at-once'), keepers[0]!.commit(oneMore('a'), 'when-stored')];
+    expect(await Promise.all(done)).toEqual([false, true]);
+    expect(troubles).toEqual(['storing']);
+  });
+
+  test('let go, it is gone', async () => {
+    const { keepers, faults } = tabs(1);
+    await keepers[0]!.open();
+    faults.refuse = () => true;
+    await keepers[0]!.commit(oneMore('a'), 'when-stored');
+    keepers[0]!.dropRefused();
+    expect(keepers[0]!.snapshot().refused).toBe(0);
+    expect(keepers[0]!.withRefused()).toEqual(emptyBook());
+  });
+});
+
+test('a record that cannot be opened is an error, and opens at the next try', async () => {
+  const { keepers, faults, troubles } = tabs(1);
+  faults.readsFail = true;
+  await keepers[0]!.open();
+  expect(keepers[0]!.snapshot().status).toBe('error');
+  expect(troubles).toEqual(['opening the record']);
+  faults.readsFail = false;
+  await keepers[0]!.open();
+  expect(keepers[0]!.snapshot().status).toBe('ready');
+});
+
+test('reading that fails in the middle refuses the change rather than guess', async () => {
+  const { keepers, faults } = tabs(1);
+  await keepers[0]!.open();
+  faults.readsFail = true;
+  expect(await keepers[0]!.commit(oneMore('a'), 'when-stored')).toBe(false);
+  faults.readsFail = false;
+  expect(await keepers[0]!.retryRefused()).toBe(true);
+});
+
+test('a replaced record reaches the other tab whole', async () => {
+  const { keepers } = tabs(2);
+  await Promise.all(keepers.map((k) => k.open()));
+  await keepers[0]!.replaceAll(world);
+  await quiet();
+  await keepers[1]!.catchUp();
+  expect(keepers[1]!.snapshot().book).toEqual(keepers[0]!.snapshot().book);
+  await keepers[1]!.replaceAll([]);
+  await keepers[0]!.catchUp();
+  expect(keepers[0]!.snapshot().book).toEqual(emptyBook());
+});
+
+test('a damaged value found on the way is put aside and the rest goes on', async () => {
+  const { keepers, store } = tabs(2);
+  await Promise.all(keepers.map((k) => k.open()));
+  await keepers[0]!.commit(oneMore('a'), 'when-stored');
+  store.all.set('cast/b/000000-a', '{"version":1,"da');
+  await keepers[1]!.catchUp();
+  expect(keepers[1]!.snapshot().quarantined.map((q) => q.key)).toEqual(['cast/b/000000-a']);
+  expect(await keepers[1]!.commit(oneMore('b'), 'when-stored')).toBe(true);
+});

@@ -1,0 +1,216 @@
+/**
+ * Keeps the book: one source of truth, the store. A change is a function of the book; it is worked out again on what is really stored,
+ * under a lock that all tabs share, and counts only once the store has taken it. What the store refuses is held, told and tried again.
+ */
+import { applyPuts, emptyBook, type Book, type Put } from '../core/records';
+import { keysSince, loadBook, loadKeys, readRevision, replaceStore, savePuts, type Quarantined, type Revision } from './repository';
+import type { KeyValueStore } from './store';
+
+/** Works out what to store from the book as it stands; run again when the book has moved on, so without effects of its own. */
+export type Change = (book: Book) => readonly Put[];
+
+export interface Snapshot {
+  status: 'loading' | 'error' | 'ready';
+  /** What is stored, and on it the changes under way that show at once. */
+  book: Book;
+  quarantined: readonly Quarantined[];
+  /** Changes on their way to the store. */
+  storing: number;
+  /** Changes the store refused; they are held on this page. */
+  refused: number;
+}
+
+export interface Keeper {
+  subscribe: (changed: () => void) => () => void;
+  snapshot: () => Snapshot;
+  open: () => Promise<void>;
+  /** Reads what other tabs have stored. */
+  catchUp: () => Promise<void>;
+  /** Stores a change; true once it is stored, false when it was refused. Shown at once, or only when stored. */
+  commit: (change: Change, shown: 'at-once' | 'when-stored') => Promise<boolean>;
+  /** Puts a whole record in place of this one. */
+  replaceAll: (puts: readonly Put[]) => Promise<void>;
+  retryRefused: () => Promise<boolean>;
+  dropRefused: () => void;
+  /** What would be stored if the store took everything: for a file saved in need. */
+  withRefused: () => Book;
+}
+
+export interface Ports {
+  store: () => KeyValueStore;
+  /** Runs alone among all tabs. */
+  alone: <T>(run: () => Promise<T>) => Promise<T>;
+  /** Tells other tabs that the store has changed, and hears of theirs. */
+  tell: () => void;
+  hear: (changed: () => void) => void;
+  /** Something went wrong that the angler may read about later. */
+  trouble: (where: string, e: unknown) => void;
+}
+
+interface Pending {
+  change: Change;
+  shown: 'at-once' | 'when-stored';
+  done: (stored: boolean) => void;
+}
+
+export function createKeeper(ports: Ports): Keeper {
+  let status: Snapshot['status'] = 'loading';
+  let stored = emptyBook();
+  let revision: Revision = { count: 0, recent: [] };
+  let quarantined: readonly Quarantined[] = [];
+  let pending: Pending[] = [];
+  let refused: Change[] = [];
+  let running = false;
+  let snapshot: Snapshot = { status, book: stored, quarantined, storing: 0, refused: 0 };
+  const listeners = new Set<() => void>();
+
+  const play = (book: Book, changes: readonly Change[]): Book =>
+    changes.reduce((b, change) => {
+      try {
+        return applyPuts(b, change(b));
+      } catch {
+        // Told when its turn to be stored comes.
+        return b;
+      }
+    }, book);
+
+  const publish = (): void => {
+    const shown = pending.filter((p) => p.shown === 'at-once').map((p) => p.change);
+    snapshot = { status, book: play(stored, shown), quarantined, storing: pending.length, refused: refused.length };
+    for (const l of listeners) l();
+  };
+
+  const readAll = async (): Promise<void> => {
+    const loaded = await loadBook(ports.store());
+    ({ revision, quarantined } = loaded);
+    stored = loaded.book;
+    status = 'ready';
+  };
+
+  const readNews = async (): Promise<void> => {
+    const now = await readRevision(ports.store());
+    if (now.count === revision.count) return;
+    const keys = keysSince(revision, now);
+    const puts = keys && (await loadKeys(ports.store(), keys));
+    if (!puts) return readAll();
+    stored = applyPuts(stored, puts);
+    revision = now;
+  };
+
+  /** Stores what these changes come to, in one transaction. */
+  const store = async (changes: readonly Change[]): Promise<void> => {
+    let book = stored;
+    const puts: Put[] = [];
+    for (const change of changes) {
+      const more = change(book);
+      puts.push(...more);
+      book = applyPuts(book, more);
+    }
+    if (puts.length === 0) return;
+    revision = await savePuts(ports.store(), puts, revision);
+    stored = book;
+  };
+
+  const settle = (batch: readonly Pending[], ok: boolean): void => {
+    pending = pending.filter((p) => !batch.includes(p));
+    if (!ok) refused.push(...batch.map((p) => p.change));
+    publish();
+    if (ok) ports.tell();
+    for (const p of batch) p.done(ok);
+  };
+
+  const attempt = async (batch: readonly Pending[]): Promise<void> => {
+    try {
+      await store(batch.map((p) => p.change));
+      settle(batch, true);
+    } catch (e) {
+      if (batch.length === 1) {
+        ports.trouble('storing', e);
+        settle(batch, false);
+      } else for (const p of batch) await attempt([p]);
+    }
+  };
+
+  const pump = async (): Promise<void> => {
+    if (running || status !== 'ready') return;
+    running = true;
+    try {
+      while (pending.length > 0) {
+        const batch = [...pending];
+        try {
+          await ports.alone(async () => {
+            await readNews();
+            await attempt(batch);
+          });
+        } catch (e) {
+          ports.trouble('reading before storing', e);
+          const left = batch.filter((p) => pending.includes(p));
+          settle(left, false);
+        }
+      }
+    } finally {
+      running = false;
+    }
+  };
+
+  const commit: Keeper['commit'] = (change, shown) =>
+    new Promise((done) => {
+      pending.push({ change, shown, done });
+      publish();
+      void pump();
+    });
+
+  const catchUp = async (): Promise<void> => {
+    if (status !== 'ready') return;
+    try {
+      await ports.alone(readNews);
+      publish();
+    } catch (e) {
+      ports.trouble('reading what another tab stored', e);
+    }
+  };
+  ports.hear(() => void catchUp());
+
+  return {
+    subscribe: (changed) => {
+      listeners.add(changed);
+      return () => listeners.delete(changed);
+    },
+    snapshot: () => snapshot,
+    open: async () => {
+      try {
+        await ports.alone(readAll);
+      } catch (e) {
+        status = 'error';
+        ports.trouble('opening the record', e);
+      }
+      publish();
+      await pump();
+    },
+    catchUp,
+    commit,
+    replaceAll: async (puts) => {
+      try {
+        await ports.alone(async () => {
+          revision = await replaceStore(ports.store(), puts, await readRevision(ports.store()));
+        });
+        refused = [];
+        ports.tell();
+      } finally {
+        await ports.alone(readAll).catch((e: unknown) => ports.trouble('reading after replacing', e));
+        publish();
+      }
+    },
+    retryRefused: async () => {
+      const again = refused;
+      refused = [];
+      const results = await Promise.all(again.map((change) => commit(change, 'when-stored')));
+      return results.every(Boolean);
+    },
+    dropRefused: () => {
+      refused = [];
+      publish();
+    },
+    withRefused: () => play(snapshot.book, [...refused, ...pending.filter((p) => p.shown === 'when-stored').map((p) => p.change)]),
+  };
+}

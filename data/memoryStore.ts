@@ -1,0 +1,21 @@
+/** A store in memory, for tests. */
+import type { KeyValueStore } from './store';
+
+export interface MemoryStore extends KeyValueStore {
+  all: Map<string, string>;
+}
+
+export function memoryStore(start: Record<string, string> = {}): MemoryStore {
+  const all = new Map(Object.entries(start));
+  return {
+    all,
+    getAllKeys: async () => [...all.keys()],
+    getMany: async (keys) => Object.fromEntries(keys.map((k) => [k, all.get(k) ?? null])),
+    setMany: async (entries) => {
+      for (const [k, v] of Object.entries(entries)) all.set(k, v);
+    },
+    removeMany: async (keys) => {
+      for (const k of keys) all.delete(k);
+    },
+  };
+}

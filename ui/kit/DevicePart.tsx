@@ -1,0 +1,67 @@
+/** How the record and the application stand on this device, and what went wrong so far. */
+import { useState, useSyncExternalStore } from 'react';
+import { View } from 'react-native';
+import { forgetTroubles, troubles, type Trouble } from '../../data/troubles';
+import { keepingText, troubleText } from '../../wording/device';
+import { Part } from '../parts/Box';
+import { Button } from '../parts/Buttons';
+import { Disclosure } from '../parts/Disclosure';
+import { Say } from '../parts/Say';
+import { deviceZone } from '../platform/clock';
+import { useKeeping } from '../platform/persistence';
+import { buildName } from '../platform/updates';
+import { saveProblemReport } from './problemReport';
+
+const SHOWN = 8;
+
+export function DevicePart() {
+  const list = useSyncExternalStore(troubles.subscribe, troubles.list);
+  const keeping = useKeeping();
+  const [said, setSaid] = useState('');
+  const newest = [...list].reverse();
+  return (
+    <Part title="On this device">
+      <Say>{keepingText(keeping)}</Say>
+      <Say kind="label" tone="soft">{`Build ${buildName()}. After the first visit every page works without a network.`}</Say>
+      {list.length > 0 ? (
+        <Disclosure title={`${list.length} problem${list.length === 1 ? '' : 's'} noted`}>
+          <Say kind="label">Kept on this device only; nothing is sent anywhere. No word of your record is in it.</Say>
+          {newest.slice(0, SHOWN).map((t) => (
+            <TroubleRow key={t.id} t={t} />
+          ))}
+          {list.length > SHOWN ? <Say kind="label">{`and ${list.length - SHOWN} more in the file`}</Say> : null}
+          <View style={{ gap: 8 }}>
+            <Button
+              title="Save the problem report to a file"
+              onPress={() => {
+                saveProblemReport(list);
+                setSaid('The report was handed to the browser as a file.');
+              }}
+            />
+            <Button title="Forget these problems" onPress={forgetTroubles} />
+          </View>
+        </Disclosure>
+      ) : (
+        <Say kind="label" tone="soft">
+          No problem noted.
+        </Say>
+      )}
+      {said ? (
+        <Say role="status" kind="label" tone="moss">
+          {said}
+        </Say>
+      ) : null}
+    </Part>
+  );
+}
+
+function TroubleRow({ t }: { t: Trouble }) {
+  return (
+    <View style={{ gap: 2 }}>
+      <Say kind="strong">{troubleText(t, deviceZone())}</Say>
+      <Say kind="label" tone="soft">
+        {t.text.split('\n')[0]}
+      </Say>
+    </View>
+  );
+}

@@ -1,0 +1,106 @@
+/** When a page stumbles the rest stands: the log stays in reach, the trouble is written down, nothing stored is touched. */
+import { usePathname } from 'expo-router';
+import type { ReactNode } from 'react';
+import { ScrollView, View } from 'react-native';
+import { ErrorBoundary, type FallbackProps } from 'react-error-boundary';
+import { deviceKeeper } from '../../data/deviceKeeper';
+import { reportTrouble, troubles } from '../../data/troubles';
+import { EVENT_NAME } from '../../wording/names';
+import { castsText } from '../../wording/strikes';
+import { useDay } from '../day/DayProvider';
+import { saveProblemReport } from '../kit/problemReport';
+import { saveRecord } from '../kit/saveRecord';
+import { Button } from '../parts/Buttons';
+import { Say } from '../parts/Say';
+import { useTheme } from '../theme/theme';
+
+const LOGGED = ['landed', 'lost', 'missed', 'bump'] as const;
+const reload = (): void => window.location.reload();
+const saveTroubles = (): void => saveProblemReport(troubles.list());
+
+/** Around one page: another page, or a second try, clears it. */
+export function PlaceBoundary({ children }: { children: ReactNode }) {
+  const path = usePathname();
+  return (
+    <ErrorBoundary FallbackComponent={PlaceStumbled} resetKeys={[path]} onError={(e) => reportTrouble(`the page ${path}`, e)}>
+      {children}
+    </ErrorBoundary>
+  );
+}
+
+function PlaceStumbled({ resetErrorBoundary }: FallbackProps) {
+  const { tally, plan, actions } = useDay();
+  return (
+    <ScrollView contentContainerStyle={{ padding: 16, gap: 14 }}>
+      <Say kind="title" level={1}>
+        This page stumbled
+      </Say>
+      <View role="alert">
+        <Say>Your record is untouched, and the log goes on working here. The other pages are in the bar as always.</Say>
+      </View>
+      {tally && plan ? (
+        <View style={{ gap: 10 }}>
+          <Say kind="strong" role="status">{`${castsText(tally.casts)}, ${tally.events.length} logged`}</Say>
+          <Button kind="solid" title="Cast: add one" onPress={actions.logCast} style={{ minHeight: 60, justifyContent: 'center' }} />
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
+            {LOGGED.map((kind) => (
+              <Button
+                key={kind}
+                title={EVENT_NAME[kind]}
+                onPress={() => actions.logEvent(kind)}
+                style={{ flexGrow: 1, minHeight: 56, justifyContent: 'center' }}
+              />
+            ))}
+          </View>
+          {actions.last ? <Button title="Undo the last" onPress={() => actions.takeBack(actions.last!.id)} /> : null}
+        </View>
+      ) : null}
+      <Button title="Try this page again" onPress={resetErrorBoundary} />
+      <Button title="Load everything again" onPress={reload} />
+      <Button title="Save the problem report to a file" onPress={saveTroubles} />
+    </ScrollView>
+  );
+}
+
+/** Around the section: a drawing that fails leaves the page beside it whole. */
+export function SectionBoundary({ children }: { children: ReactNode }) {
+  return (
+    <ErrorBoundary
+      onError={(e) => reportTrouble('the drawing of the section', e)}
+      fallbackRender={({ resetErrorBoundary }) => (
+        <View role="alert" style={{ padding: 16, gap: 8 }}>
+          <Say>The drawing of the water stumbled. Everything else works.</Say>
+          <Button title="Draw it again" onPress={resetErrorBoundary} style={{ alignSelf: 'flex-start' }} />
+        </View>
+      )}
+    >
+      {children}
+    </ErrorBoundary>
+  );
+}
+
+/** Around everything: the last net. The record can still be taken out. */
+export function RootBoundary({ children }: { children: ReactNode }) {
+  return (
+    <ErrorBoundary FallbackComponent={EverythingStumbled} onError={(e) => reportTrouble('the whole application', e)}>
+      {children}
+    </ErrorBoundary>
+  );
+}
+
+function EverythingStumbled() {
+  const { p } = useTheme();
+  return (
+    <View role="main" style={{ flex: 1, backgroundColor: p.ground, padding: 20, gap: 14, justifyContent: 'center' }}>
+      <Say kind="title" level={1}>
+        Moss Kettle stumbled
+      </Say>
+      <View role="alert">
+        <Say>What was stored is still stored. Take it out to a file if you like, then load the page again.</Say>
+      </View>
+      <Button kind="solid" title="Load everything again" onPress={reload} />
+      <Button title="Save my record to a file" onPress={() => saveRecord(deviceKeeper().withRefused())} />
+      <Button title="Save the problem report to a file" onPress={saveTroubles} />
+    </View>
+  );
+}

@@ -1,0 +1,70 @@
+/** What the angler must know at once, above any page and never in the way of the log: a device that refuses to store, a new version. */
+import { useState, type ReactNode } from 'react';
+import { View } from 'react-native';
+import { deviceKeeper } from '../../data/deviceKeeper';
+import { useStored } from '../../data/useBook';
+import { refusedText } from '../../wording/problems';
+import { saveRecord } from '../kit/saveRecord';
+import { Button } from '../parts/Buttons';
+import { Say } from '../parts/Say';
+import { takeUpdate, useUpdateState } from '../platform/updates';
+import { useTheme } from '../theme/theme';
+
+export function Notices() {
+  return (
+    <>
+      <RefusedNotice />
+      <UpdateNotice />
+    </>
+  );
+}
+
+function Band({ tone, role, children }: { tone: 'copperWash' | 'mossWash'; role: 'alert' | 'status'; children: ReactNode }) {
+  const { p } = useTheme();
+  return (
+    <View role={role} style={{ backgroundColor: p[tone], padding: 12, gap: 8, borderBottomWidth: 2 * p.stroke, borderBottomColor: p.edge }}>
+      {children}
+    </View>
+  );
+}
+const Keys = ({ children }: { children: ReactNode }) => <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>{children}</View>;
+
+function RefusedNotice() {
+  const refused = useStored((s) => s.refused);
+  const [still, setStill] = useState(false);
+  if (refused === 0) return null;
+  const again = (): void =>
+    void deviceKeeper()
+      .retryRefused()
+      .then((ok) => setStill(!ok));
+  return (
+    <Band tone="copperWash" role="alert">
+      <Say kind="strong">{refusedText(refused, still)}</Say>
+      <Keys>
+        <Button kind="solid" title="Try again" onPress={again} />
+        <Button title="Save everything to a file now" onPress={() => saveRecord(deviceKeeper().withRefused())} />
+        <Button title="Let it go" onPress={() => deviceKeeper().dropRefused()} />
+      </Keys>
+    </Band>
+  );
+}
+
+function UpdateNotice() {
+  const update = useUpdateState();
+  const storing = useStored((s) => s.storing);
+  const [later, setLater] = useState<string | null>(null);
+  if (update === 'none' || later === update) return null;
+  return (
+    <Band tone="mossWash" role="status">
+      <Say kind="strong">
+        {update === 'ready'
+          ? 'A new version is ready. It comes in when you say so, or when you next open Moss Kettle; your record stays as it is.'
+          : 'Another page has changed to a new version. Load this one again when it suits you.'}
+      </Say>
+      <Keys>
+        <Button kind="solid" title={update === 'ready' ? 'Change to it now' : 'Load this page again'} disabled={storing > 0} onPress={takeUpdate} />
+        <Button title="Later" onPress={() => setLater(update)} />
+      </Keys>
+    </Band>
+  );
+}

@@ -1,0 +1,126 @@
+/** Listens for the keys and lists them; both can be switched off in the Kit, since a single letter is easily struck by mistake. */
+import { useRouter } from 'expo-router';
+import { useEffect, useRef, useState } from 'react';
+import { Modal, ScrollView, View } from 'react-native';
+import { useDay } from '../day/DayProvider';
+import { Row } from '../parts/Box';
+import { Button } from '../parts/Buttons';
+import { Say } from '../parts/Say';
+import { useTheme } from '../theme/theme';
+import { deedOf, SHORTCUTS, type Deed } from './shortcuts';
+
+const isTyping = (e: EventTarget | null): boolean => e instanceof HTMLElement && (e.isContentEditable || e.matches('input, textarea, select'));
+
+export function Shortcuts() {
+  const { prefs, actions } = useDay();
+  const router = useRouter();
+  const [listed, setListed] = useState(false);
+  const run = (deed: Deed): void => {
+    switch (deed.do) {
+      case 'go':
+        return router.navigate(deed.path);
+      case 'cast':
+        return actions.logCast();
+      case 'event':
+        return void actions.logEvent(deed.kind);
+      case 'phase':
+        if (actions.last && actions.last.what !== 'cast') actions.setPhase(actions.last.id, deed.phase);
+        return;
+      case 'undo':
+        if (actions.last) actions.takeBack(actions.last.id);
+        return;
+      case 'list':
+        return setListed((v) => !v);
+    }
+  };
+  const latest = useRef(run);
+  useEffect(() => {
+    latest.current = run;
+  });
+  useEffect(() => {
+    if (!prefs.shortcuts) return;
+    const onKey = (e: KeyboardEvent): void => {
+      const deed = deedOf(e, isTyping(e.target));
+      if (!deed) return;
+      e.preventDefault();
+      latest.current(deed);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [prefs.shortcuts]);
+  // What a key logged is said aloud too: the page in view may show nothing of it.
+  const { last } = actions;
+  const said = last ? `Stored: ${SHORTCUTS.find((s) => s.deed.do === 'event' && s.deed.kind === last.what)?.says.toLowerCase() ?? 'one cast'}` : '';
+  return (
+    <>
+      <View role="status" aria-live="polite" style={{ position: 'absolute', width: 1, height: 1, overflow: 'hidden' }}>
+        <Say>{said}</Say>
+      </View>
+      <ShortcutList open={listed} onClose={() => setListed(false)} />
+    </>
+  );
+}
+
+function ShortcutList({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const { p, scale } = useTheme();
+  const groups = [...new Set(SHORTCUTS.map((s) => s.group))];
+  return (
+    <Modal visible={open} transparent onRequestClose={onClose} animationType="none">
+      <View style={{ flex: 1, backgroundColor: `${p.halo}B0`, alignItems: 'center', justifyContent: 'center', padding: 16 }}>
+        <View
+          role="dialog"
+          aria-label="Keys"
+          style={{ backgroundColor: p.ground, borderRadius: 16, padding: 20, gap: 14, maxHeight: '100%', width: '100%', maxWidth: 560 * scale }}
+        >
+          <Row style={{ justifyContent: 'space-between' }}>
+            <Say kind="title" level={2}>
+              Keys
+            </Say>
+            <Button title="Close" onPress={onClose} />
+          </Row>
+          <ScrollView contentContainerStyle={{ gap: 14 }}>
+            {groups.map((g) => (
+              <View key={g} style={{ gap: 4 }}>
+                <Say kind="labelStrong" tone="soft">
+                  {g}
+                </Say>
+                <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 18, rowGap: 6 }}>
+                  {SHORTCUTS.filter((s) => s.group === g).map((s) => (
+                    <Row key={s.key} gap={10} style={{ width: 150 * scale }}>
+                      <KeyCap letter={s.key} />
+                      <Say style={{ flexShrink: 1 }}>{s.says}</Say>
+                    </Row>
+                  ))}
+                </View>
+              </View>
+            ))}
+            <Say kind="label" tone="soft">
+              Switched on and off in the Kit, under Light and text.
+            </Say>
+          </ScrollView>
+        </View>
+      </View>
+    </Modal>
+  );
+}
+
+function KeyCap({ letter }: { letter: string }) {
+  const { p, scale } = useTheme();
+  return (
+    <View
+      style={{
+        minWidth: 32 * scale,
+        minHeight: 32 * scale,
+        borderRadius: 6,
+        borderWidth: 1.5 * p.stroke,
+        borderBottomWidth: 4 * p.stroke,
+        borderColor: p.edge,
+        backgroundColor: p.card,
+        alignItems: 'center',
+        justifyContent: 'center',
+      }}
+    >
+      <Say kind="strong">{letter.toUpperCase()}</Say>
+    </View>
+  );
+}

@@ -1,0 +1,30 @@
+/** How the record is kept on the device, and what went wrong, in words. */
+import { dayText } from './time';
+
+export interface KeepingFacts {
+  /** The browser has promised not to clear the record by itself; null when it does not say. */
+  persistent: boolean | null;
+  usedBytes: number | null;
+  roomBytes: number | null;
+}
+
+const bytesText = (b: number): string => (b < 1e6 ? `${Math.max(1, Math.round(b / 1e3))} KB` : `${(b / 1e6).toFixed(b < 1e7 ? 1 : 0)} MB`);
+
+/** Less room than this is worth a word. */
+const LOW_BYTES = 20e6;
+
+export function keepingText(k: KeepingFacts): string {
+  const promise =
+    k.persistent === true
+      ? 'The browser has promised to keep your record.'
+      : k.persistent === false
+        ? 'The browser may clear your record when the device runs short of room: save it to a file now and then.'
+        : 'The browser does not say whether it keeps your record: save it to a file now and then.';
+  if (k.usedBytes === null || k.roomBytes === null) return promise;
+  const left = k.roomBytes - k.usedBytes;
+  return `${promise} ${bytesText(k.usedBytes)} in use${left < LOW_BYTES ? `, only ${bytesText(Math.max(0, left))} left` : ''}.`;
+}
+
+/** "the page /lessons, 3 times, last Tue, 24 Nov". */
+export const troubleText = (t: { where: string; times: number; lastAtMs: number }, zone: string): string =>
+  `${t.where[0]!.toUpperCase()}${t.where.slice(1)}${t.times > 1 ? `, ${t.times} times` : ''}, ${t.times > 1 ? 'last ' : ''}${dayText(t.lastAtMs, zone)}`;
