@@ -20,7 +20,11 @@ export async function finishBuild(dir) {
   const html = readFileSync(page, 'utf8').replace(/\n *<meta name="build"[^>]*>/, '');
   writeFileSync(page, html.replace('<head>', `<head>\n    <meta name="build" content="${build}" />`));
   await makeServiceWorker(dir);
-  await Promise.all(filesUnder(dir).filter((f) => PRESSED.test(f)).map(press));
+  await Promise.all(
+    filesUnder(dir)
+      .filter((f) => PRESSED.test(f))
+      .map(press),
+  );
   return build;
 }
 

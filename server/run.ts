@@ -1,6 +1,6 @@
 /** Listens, bounds slow and oversized requests, and stops gently: what was asked is answered, then it ends, within two seconds. */
 import { createServer } from 'node:http';
-import type { AddressInfo , Server as NetServer, type Socket } from 'node:net';
+import { Server as NetServer, type AddressInfo, type Socket } from 'node:net';
 import { performance } from 'node:perf_hooks';
 import type { Logger } from 'pino';
 import { createApp } from './app';

@@ -29,9 +29,11 @@ export function watchUpdates(): void {
   const wb = new Workbox('/sw.js', { updateViaCache: 'none' });
   worker = wb;
   wb.addEventListener('waiting', () => become('ready'));
-  wb.addEventListener('controlling', (e) => {
-    if (!e.isUpdate) return;
-    if (mine) window.location.reload();
+  let controlled = navigator.serviceWorker.controller !== null;
+  navigator.serviceWorker.addEventListener('controllerchange', () => {
+    // The first worker taking up its first page changes nothing for it.
+    if (!controlled) controlled = true;
+    else if (mine) window.location.reload();
     else become('moved');
   });
   // Without a network the question fails; that is no trouble, the answer comes another time.

@@ -1,8 +1,8 @@
 /** When a page stumbles the rest stands: the log stays in reach, the trouble is written down, nothing stored is touched. */
 import { usePathname } from 'expo-router';
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
-import { ErrorBoundary, type FallbackProps } from 'react-error-boundary';
+import { ErrorBoundary } from 'react-error-boundary';
 import { deviceKeeper } from '../../data/deviceKeeper';
 import { reportTrouble, troubles } from '../../data/troubles';
 import { EVENT_NAME } from '../../wording/names';
@@ -18,17 +18,13 @@ const LOGGED = ['landed', 'lost', 'missed', 'bump'] as const;
 const reload = (): void => window.location.reload();
 const saveTroubles = (): void => saveProblemReport(troubles.list());
 
-/** Around one page: another page, or a second try, clears it. */
-export function PlaceBoundary({ children }: { children: ReactNode }) {
-  const path = usePathname();
-  return (
-    <ErrorBoundary FallbackComponent={PlaceStumbled} resetKeys={[path]} onError={(e) => reportTrouble(`the page ${path}`, e)}>
-      {children}
-    </ErrorBoundary>
-  );
-}
+/** A page's script that did not come stays missing until everything is loaded again. */
+const isMissingScript = (e: Error): boolean => /Loading module|AsyncRequireError/.test(`${e.name} ${e.message}`);
 
-function PlaceStumbled({ resetErrorBoundary }: FallbackProps) {
+/** What stands in a page's place, within the router, so that the bar and the address go on working. */
+export function PlaceStumbled({ error, retry }: { error: Error; retry: () => Promise<void> }) {
+  const path = usePathname();
+  useEffect(() => reportTrouble(`the page ${path}`, error), [path, error]);
   const { tally, plan, actions } = useDay();
   return (
     <ScrollView contentContainerStyle={{ padding: 16, gap: 14 }}>
@@ -55,8 +51,7 @@ function PlaceStumbled({ resetErrorBoundary }: FallbackProps) {
           {actions.last ? <Button title="Undo the last" onPress={() => actions.takeBack(actions.last!.id)} /> : null}
         </View>
       ) : null}
-      <Button title="Try this page again" onPress={resetErrorBoundary} />
-      <Button title="Load everything again" onPress={reload} />
+      <Button title="Try this page again" onPress={() => (isMissingScript(error) ? reload() : void retry())} />
       <Button title="Save the problem report to a file" onPress={saveTroubles} />
     </ScrollView>
   );

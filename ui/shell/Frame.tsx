@@ -12,7 +12,7 @@ import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { SectionPanel } from '../section/SectionPanel';
 import { useTheme } from '../theme/theme';
-import { PlaceBoundary, SectionBoundary } from './Boundary';
+import { SectionBoundary } from './Boundary';
 import { Notices } from './Notices';
 import { rememberGround } from '../platform/ground';
 import { PLACES, placeOfPath } from './places';
@@ -39,9 +39,7 @@ export function Frame({ children }: { children: ReactNode }) {
       <Notices />
       {waiting ? <Waiting text={waiting} failed={status === 'error'} /> : null}
       {/* Kept mounted while waiting, so that the page asked for is not forgotten. */}
-      <View style={{ flex: 1, display: waiting ? 'none' : 'flex' }}>
-        <PlaceBoundary>{children}</PlaceBoundary>
-      </View>
+      <View style={{ flex: 1, display: waiting ? 'none' : 'flex' }}>{children}</View>
       <Shortcuts />
     </View>
   );

@@ -1,0 +1,71 @@
+/** A page that stumbles leaves the log standing and says what happened. */
+import { readFileSync } from 'node:fs';
+import { toStrikes } from './faults';
+import { expect, openDemo, PHONE, place, test, WIDE } from './kit';
+
+test.use({ viewport: PHONE, acceptDownloads: true, serviceWorkers: 'block' });
+
+test('a page whose script does not come stumbles alone: the log goes on, the trouble is noted', async ({ page, errors }) => {
+  await page.route(/lessons-[0-9a-f]+\.js$/, (r) => r.abort());
+  await openDemo(page);
+  await toStrikes(page);
+  await place(page, 'Lessons').click();
+  await expect(page.getByRole('heading', { level: 1, name: 'This page stumbled' })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Cast: add one' }).click();
+  await page.getByRole('button', { name: 'Landed', exact: true }).click();
+  await expect(page.getByText('1 cast, 1 logged')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo the last' }).click();
+  await expect(page.getByText('1 cast, 0 logged')).toBeVisible();
+
+  // Elsewhere everything stands, with what was just logged.
+  await place(page, 'Strikes').click();
+  await expect(page.getByRole('heading', { level: 1, name: '1 cast' })).toBeVisible();
+  await page.getByRole('link', { name: 'Kit' }).click();
+  await page.getByRole('button', { name: /^\d+ problems? noted$/ }).click();
+  await expect(page.getByText(/^The page \/lessons/)).toBeVisible();
+  const [report] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save the problem report to a file' }).click()]);
+  const text = readFileSync(await report.path(), 'utf8');
+  const problems = JSON.parse(text) as { build: string; problems: { where: string; text: string }[] };
+  expect(problems.build).toMatch(/^[0-9a-f]{8}$/);
+  expect(problems.problems.find((p) => p.where === 'the page /lessons')).toBeDefined();
+  // Nothing of the record in it.
+  expect(text).not.toMatch(/Lantern Kettle|Alder minnow/);
+
+  // The network is back: loading again mends it.
+  await page.unroute(/lessons-[0-9a-f]+\.js$/);
+  await place(page, 'Lessons').click();
+  await page.getByRole('button', { name: 'Try this page again' }).click();
+  await expect(page.getByText('Strikes by pattern')).toBeVisible({ timeout: 60_000 });
+  // It stays noted until it is forgotten.
+  await page.getByRole('link', { name: 'Kit' }).click();
+  await page.getByRole('button', { name: /^\d+ problems? noted$/ }).click();
+  await page.getByRole('button', { name: 'Forget these problems' }).click();
+  await expect(page.getByText('No problem noted.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('No problem noted.')).toBeVisible({ timeout: 60_000 });
+  expect(errors.length).toBeGreaterThan(0);
+  errors.length = 0;
+});
+
+test('when everything stumbles the record can still be taken out', async ({ page, errors }) => {
+  await page.setViewportSize(WIDE);
+  await openDemo(page);
+  // Arithmetic that the day itself needs is broken from now on.
+  await page.evaluate(() => {
+    Math.exp = () => {
+      throw new Error('broken on purpose');
+    };
+  });
+  await page.getByRole('button', { name: /^clarity: .*Change$/ }).click();
+  await page.getByRole('radio', { name: '½ ft', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Moss Kettle stumbled' })).toBeVisible();
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save my record to a file' }).click()]);
+  const record = JSON.parse(readFileSync(await download.path(), 'utf8')) as { records: { trip: { data: { id: string; readings: object } }[] } };
+  // With the reading that was the last thing done.
+  expect(JSON.stringify(record.records.trip.find((t) => t.data.id === 'trip-today')!.data.readings)).toContain('clarityM');
+  await page.getByRole('button', { name: 'Load everything again' }).click();
+  await expect(page.getByRole('button', { name: 'clarity: ½ ft. Change' })).toBeVisible({ timeout: 60_000 });
+  expect(errors.join()).toContain('broken on purpose');
+  errors.length = 0;
+});
