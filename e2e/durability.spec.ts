@@ -81,7 +81,10 @@ test('a full device is told, nothing that shows is untrue, and the rest can be s
   await page.getByRole('link', { name: 'Kit' }).click();
   await page.getByRole('button', { name: /^\d+ problems? noted$/ }).click();
   await expect(page.getByText(/^Storing/).first()).toBeVisible();
-  const [report] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save the problem report to a file' }).click()]);
+  const [report] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save the problem report to a file' }).click(),
+  ]);
   const problems = JSON.parse(readFileSync(await report.path(), 'utf8')) as { format: string; problems: { where: string }[] };
   expect(problems.format).toBe('moss-kettle-problems');
   expect(problems.problems.map((p) => p.where)).toContain('storing');

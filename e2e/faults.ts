@@ -53,7 +53,7 @@ const tapAll = (page: Page, names: readonly string[]): Promise<void> =>
  * Kills the page's process `times` times while someone taps: some taps that are waited for, then a burst and the crash 0–150 ms into it;
  * a new page, and a look at the store.
  */
-export async function crashWhileLogging(context: BrowserContext, first: Page, times: number, seed: number): Promise<CrashReport> {
+export async function crashWhileLogging(context: BrowserContext, first: Page, times: number, seed: number, base = ''): Promise<CrashReport> {
   const random = seeded(seed);
   const names = (n: number): string[] => Array.from({ length: n }, () => KEYS[Math.floor(random() * KEYS.length)]!);
   let page = first;
@@ -73,7 +73,7 @@ export async function crashWhileLogging(context: BrowserContext, first: Page, ti
     await tapping;
     await page.close();
     page = await context.newPage();
-    await openStrikes(page);
+    await openStrikes(page, base);
     const after = await storedLog(page);
     expectEachOnce(after);
     // Nothing that was there may go or change its place.
@@ -95,7 +95,7 @@ export async function crashWhileLogging(context: BrowserContext, first: Page, ti
 export async function logFromBoth(pages: readonly Page[], each: number, seed: number): Promise<LogLine[]> {
   const random = seeded(seed);
   const tapIn = async (page: Page): Promise<void> => {
-    for (let done = 0; done < each; ) {
+    for (let done = 0; done < each;) {
       const burst = Math.min(each - done, 1 + Math.floor(random() * 5));
       const names = Array.from({ length: burst }, () => KEYS[Math.floor(random() * KEYS.length)]!);
       await tapAll(page, names);

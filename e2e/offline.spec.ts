@@ -43,9 +43,13 @@ async function serve(root: string, port = nextPort++): Promise<OwnServer> {
 
 /** Waits until the service worker holds the page and every file. */
 const held = (page: Page): Promise<void> =>
-  page.waitForFunction(() => navigator.serviceWorker.controller !== null && navigator.serviceWorker.ready.then((r) => r.active?.state === 'activated'), null, {
-    timeout: 60_000,
-  }) as unknown as Promise<void>;
+  page.waitForFunction(
+    () => navigator.serviceWorker.controller !== null && navigator.serviceWorker.ready.then((r) => r.active?.state === 'activated'),
+    null,
+    {
+      timeout: 60_000,
+    },
+  ) as unknown as Promise<void>;
 
 test.use({ viewport: PHONE, acceptDownloads: true });
 

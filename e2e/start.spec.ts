@@ -1,4 +1,5 @@
 import { emptyServer, expect, openDemo, PHONE, place, test } from './kit';
+import { putValue } from './store';
 
 test.use({ viewport: PHONE });
 
@@ -80,52 +81,11 @@ test('units change every number at once', async ({ page }) => {
 
 test('a damaged stored value is told, kept aside and can be saved', async ({ page }) => {
   await openDemo(page);
-  // Write half a value where the application keeps a lure.
-  await page.evaluate(async () => {
-    const names = (await indexedDB.databases()).map((d) => d.name!);
-    for (const name of names) {
-      const db = await new Promise<IDBDatabase>((ok, no) => {
-        const r = indexedDB.open(name);
-        r.onsuccess = () => ok(r.result);
-        r.onerror = () => no(r.error as Error);
-      });
-      for (const store of db.objectStoreNames) {
-        const tx = db.transaction(store, 'readwrite').objectStore(store);
-        const keys = await new Promise<IDBValidKey[]>((ok) => {
-          const r = tx.getAllKeys();
-          r.onsuccess = () => ok(r.result);
-        });
-        if (!keys.includes('lure/lure-alder')) continue;
-        await new Promise<void>((ok) => {
-          const r =
-            tx.keyPath === null
-              ? tx.put('{"version":2,"da', 'lure/lure-alder')
-              : tx.put({ [tx.keyPath as string]: 'lure/lure-alder', value: '{"version":2,"da' });
-          r.onsuccess = () => ok();
-        });
-      }
-      db.close();
-    }
-  });
+  await putValue(page, 'lure/lure-alder', '{"version":2,"da');
   await page.goto('/kit');
   await page.getByRole('button', { name: '1 stored value could not be read' }).click();
   await expect(page.getByText(/lure\/lure-alder/)).toBeVisible();
   await expect(page.getByRole('button', { name: /^Alder minnow/ })).toHaveCount(0);
-});
-
-test('the day by keyboard alone', async ({ page }) => {
-  await openDemo(page);
-  await place(page, 'Strikes').focus();
-  await page.keyboard.press('Enter');
-  const cast = page.getByRole('button', { name: 'Cast: add one' });
-  await expect(cast).toBeVisible({ timeout: 60_000 });
-  await cast.focus();
-  await page.keyboard.press('Enter');
-  await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { level: 1, name: '2 casts' })).toBeVisible();
-  await page.getByRole('button', { name: /^Undo the cast/ }).focus();
-  await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { level: 1, name: '1 cast' })).toBeVisible();
 });
 
 test('two quick taps are two casts, and the log survives the page being killed', async ({ page }) => {
@@ -140,23 +100,4 @@ test('two quick taps are two casts, and the log survives the page being killed',
   await expect(page.getByText('all stored')).toBeVisible();
   await page.reload();
   await expect(page.getByRole('heading', { level: 1, name: '8 casts' })).toBeVisible();
-});
-
-test('a device that refuses to store is told, and what is shown is what is stored', async ({ page }) => {
-  await openDemo(page);
-  await place(page, 'Strikes').click();
-  const cast = page.getByRole('button', { name: 'Cast: add one' });
-  await expect(cast).toBeVisible({ timeout: 60_000 });
-  await cast.click();
-  await expect(page.getByText('all stored')).toBeVisible();
-  await page.evaluate(() => {
-    IDBObjectStore.prototype.put = () => {
-      throw new DOMException('full', 'QuotaExceededError');
-    };
-  });
-  await cast.click();
-  await expect(page.getByRole('alert')).toContainText('refused to store');
-  await expect(page.getByRole('heading', { level: 1, name: '1 cast' })).toBeVisible();
-  await page.getByRole('button', { name: 'Understood' }).click();
-  await expect(page.getByRole('alert')).toHaveCount(0);
 });

@@ -3,6 +3,7 @@ import { THIN_CASTS } from '../core/lessons/learn';
 import type { Comparison } from '../core/lessons/learn';
 import type { Lessons, Pattern } from '../core/lessons/patterns';
 import { STYLE_NAME, FAMILY_NAME } from './names';
+import { castsText } from './strikes';
 import { say } from './units';
 
 const per100 = (x: number): string => (x * 100 < 9.95 ? (x * 100).toFixed(1) : (x * 100).toFixed(0));
@@ -11,7 +12,7 @@ export const patternTitle = (p: Pattern): string => p.lureName;
 export const patternSub = (p: Pattern): string => `${FAMILY_NAME[p.family]} · ${STYLE_NAME[p.style]}`;
 export const rateText = (p: Pattern): string => `${per100(p.perCast.mean)} in 100 casts, likely ${per100(p.perCast.low)}–${per100(p.perCast.high)}`;
 export const effortText = (p: Pattern): string =>
-  `${p.casts} casts on ${p.trips} day${p.trips === 1 ? '' : 's'} · ${p.strikes} struck, ${p.hooked} hooked, ${p.landed} landed`;
+  `${castsText(p.casts)} on ${p.trips} day${p.trips === 1 ? '' : 's'} · ${p.strikes} struck, ${p.hooked} hooked, ${p.landed} landed`;
 
 export const thinText = (p: Pattern): string | null =>
   p.tooThin
@@ -39,5 +40,5 @@ export function comparisonText(c: Comparison, nameOf: (id: string) => string): s
 
 export function lessonsHeadline(l: Lessons): string {
   if (l.casts === 0) return 'No casts yet.';
-  return `${l.casts} casts on ${l.trips} day${l.trips === 1 ? '' : 's'}, ${l.strikes} strike${l.strikes === 1 ? '' : 's'}${l.blankTrips > 0 ? `; ${l.blankTrips} blank${l.blankTrips === 1 ? '' : 's'}, which count as much` : ''}.`;
+  return `${castsText(l.casts)} on ${l.trips} day${l.trips === 1 ? '' : 's'}, ${l.strikes} strike${l.strikes === 1 ? '' : 's'}${l.blankTrips > 0 ? `; ${l.blankTrips} blank${l.blankTrips === 1 ? '' : 's'}, which count as much` : ''}.`;
 }

@@ -36,7 +36,11 @@ export interface DayActions {
   logEvent: (kind: EventKind) => string | null;
   setPhase: (eventId: string, phase: Phase) => void;
   takeBack: (id: string) => void;
+  /** The last touch, once it is stored and as long as it can be undone. */
   last: LastAction | null;
+  /** For keys, which may be quicker than the store: they mean the last touch, stored or not. */
+  takeBackLast: () => void;
+  setPhaseOfLast: (phase: Phase) => void;
 }
 
 const forTrip = (book: Book, puts: (t: Trip) => Put[]): Put[] => {
@@ -63,6 +67,7 @@ const newTrip = (id: string, waterId: string, species: SpeciesId, startedAtMs: n
 
 export function useDayActions(state: DayState, { commit, record, current }: Committer): DayActions {
   const [last, setLast] = useState<LastAction | null>(null);
+  const touched = useRef<LastAction | null>(null);
   const latest = useRef(state);
   useEffect(() => {
     latest.current = state;
@@ -91,6 +96,9 @@ export function useDayActions(state: DayState, { commit, record, current }: Comm
       const atMs = now();
       const ranked = ranking?.ranked.find((r) => r.family === lure.family) ?? null;
       const opening: Opening = { blockId: newId(), atMs, plan, request, lureId: lure.id, ranked };
+      const touch: LastAction = { id, what, untilRealMs: realNowMs() + UNDO_MS };
+      touched.current = touch;
+      setLast(null);
       void record((b) =>
         forTrip(b, (trip) => {
           const { blockId, seq, puts } = placeInLog(b, trip, opening);
@@ -98,7 +106,7 @@ export function useDayActions(state: DayState, { commit, record, current }: Comm
         }),
       ).then((stored) => {
         if (!stored) return;
-        setLast({ id, what, untilRealMs: realNowMs() + UNDO_MS });
+        if (touched.current === touch) setLast(touch);
         void askToKeep();
       });
       return id;
@@ -117,6 +125,7 @@ export function useDayActions(state: DayState, { commit, record, current }: Comm
     (id: string) => {
       const atMs = now();
       void record(() => [put('tombstone', { id: `gone-${id}`, of: id, atMs })]);
+      if (touched.current?.id === id) touched.current = null;
       setLast(null);
     },
     [record, now],
@@ -129,6 +138,18 @@ export function useDayActions(state: DayState, { commit, record, current }: Comm
         return e ? [put('event', { ...e, phase })] : [];
       }),
     [record],
+  );
+
+  const takeBackLast = useCallback(() => {
+    const t = touched.current;
+    if (t && t.untilRealMs > realNowMs()) takeBack(t.id);
+  }, [takeBack]);
+  const setPhaseOfLast = useCallback(
+    (phase: Phase) => {
+      const t = touched.current;
+      if (t && t.what !== 'cast' && t.untilRealMs > realNowMs()) setPhase(t.id, phase);
+    },
+    [setPhase],
   );
 
   const setReadings = useCallback((change: (r: Readings) => Readings) => changeTrip((t) => ({ ...t, readings: change(t.readings) })), [changeTrip]);
@@ -188,7 +209,26 @@ export function useDayActions(state: DayState, { commit, record, current }: Comm
       setPhase,
       takeBack,
       last,
+      takeBackLast,
+      setPhaseOfLast,
     }),
-    [savePrefs, changeTrip, setReadings, addSign, takeSign, setSettings, chooseLure, startTrip, endTrip, logCast, logEvent, setPhase, takeBack, last],
+    [
+      savePrefs,
+      changeTrip,
+      setReadings,
+      addSign,
+      takeSign,
+      setSettings,
+      chooseLure,
+      startTrip,
+      endTrip,
+      logCast,
+      logEvent,
+      setPhase,
+      takeBack,
+      last,
+      takeBackLast,
+      setPhaseOfLast,
+    ],
   );
 }

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import Svg, { Circle, Path, Rect } from 'react-native-svg';
 import type { Pattern } from '../../core/lessons/patterns';
 import { againstModel, effortText, patternSub, patternTitle, rateText, thinText } from '../../wording/lessons';
+import { castsText } from '../../wording/strikes';
 import { say } from '../../wording/units';
 import { Row } from '../parts/Box';
 import { Press } from '../parts/Press';
@@ -15,10 +16,11 @@ export function PatternRow({ x, highest }: { x: Pattern; highest: number }) {
   const { p, units } = useTheme();
   const [open, setOpen] = useState(false);
   const thin = thinText(x);
+  const sub = `${patternSub(x)}, at ${say.depthBand(x.bandM, units)}`;
   return (
     <View style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule }}>
       <Press
-        label={`${patternTitle(x)}, ${patternSub(x)}: ${rateText(x)}. ${effortText(x)}`}
+        label={`${patternTitle(x)}, ${sub}: ${rateText(x)}. ${effortText(x)}`}
         expanded={open}
         onPress={() => setOpen(!open)}
         style={{ paddingVertical: 8 }}
@@ -31,8 +33,13 @@ export function PatternRow({ x, highest }: { x: Pattern; highest: number }) {
                 {patternTitle(x)}
               </Say>
             </Row>
-            <Say kind="label" tone="soft">{`${x.casts} casts`}</Say>
+            <Say kind="label" tone="soft">
+              {castsText(x.casts)}
+            </Say>
           </Row>
+          <Say kind="label" tone="soft">
+            {sub}
+          </Say>
           <IntervalBar x={x} highest={highest} />
           <Say kind="label">{rateText(x)}</Say>
           {thin ? (
@@ -44,10 +51,6 @@ export function PatternRow({ x, highest }: { x: Pattern; highest: number }) {
       </Press>
       {open ? (
         <View style={{ gap: 4, paddingBottom: 10 }}>
-          <Say kind="label">
-            {patternSub(x)}
-            {`, at ${say.depthBand(x.bandM, units)}`}
-          </Say>
           <Say kind="label">
             {effortText(x)}
             {`, about ${Math.round(x.minutes)} minutes of fishing`}

@@ -45,6 +45,21 @@ export interface Option<T extends string | number> {
   title: string;
 }
 
+const ARROWS: Record<string, 1 | -1> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 };
+
+/** Arrow keys go from choice to choice and take it, as in any group of its kind. */
+function byArrows(e: { key: string; currentTarget: HTMLElement; target: EventTarget; preventDefault: () => void }): void {
+  const way = ARROWS[e.key];
+  if (!way) return;
+  const all = [...e.currentTarget.querySelectorAll<HTMLElement>('[role="radio"]')];
+  const at = all.indexOf(e.target as HTMLElement);
+  if (at < 0) return;
+  e.preventDefault();
+  const next = all[(at + way + all.length) % all.length]!;
+  next.focus();
+  next.click();
+}
+
 /** One of a few: chips in a group. */
 export function Choices<T extends string | number>({
   label,
@@ -59,7 +74,7 @@ export function Choices<T extends string | number>({
 }) {
   const { p } = useTheme();
   return (
-    <View role="radiogroup" aria-label={label} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+    <View role="radiogroup" aria-label={label} {...({ onKeyDown: byArrows } as object)} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       {options.map((o) => {
         const on = o.value === value;
         return (

@@ -26,12 +26,22 @@ export function Press({ children, label, selected, expanded, as = 'button', styl
           : selected === undefined
             ? {}
             : { 'aria-pressed': selected };
+  // The library lets the space bar press buttons alone; choices and tabs are pressed with it too.
+  const onKeyDown =
+    as === 'button' || as === 'link'
+      ? undefined
+      : (e: { key: string; preventDefault: () => void }) => {
+          if (e.key !== ' ' || rest.disabled) return;
+          e.preventDefault();
+          rest.onPress?.(e as never);
+        };
   return (
     <Pressable
       role={as}
       aria-label={label}
       aria-expanded={expanded}
       {...(state as object)}
+      {...({ onKeyDown } as object)}
       {...rest}
       onFocus={() => setFocus(true)}
       onBlur={() => setFocus(false)}

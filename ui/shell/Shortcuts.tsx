@@ -24,11 +24,9 @@ export function Shortcuts() {
       case 'event':
         return void actions.logEvent(deed.kind);
       case 'phase':
-        if (actions.last && actions.last.what !== 'cast') actions.setPhase(actions.last.id, deed.phase);
-        return;
+        return actions.setPhaseOfLast(deed.phase);
       case 'undo':
-        if (actions.last) actions.takeBack(actions.last.id);
-        return;
+        return actions.takeBackLast();
       case 'list':
         return setListed((v) => !v);
     }

@@ -1,0 +1,27 @@
+/** Every page of the application, brought to rest and unfolded, for the checks that look at all of them. */
+import { expect, type Page } from '@playwright/test';
+
+export const PAGES = ['/', '/lures', '/retrieve', '/strikes', '/lessons', '/kit', '/kit/lure/lure-alder', '/kit/water/new'] as const;
+
+export async function settle(page: Page, path: string): Promise<void> {
+  await page.goto(path);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  if (path === '/lures') await expect(page.getByText('Start with')).toBeVisible({ timeout: 60_000 });
+  if (path === '/retrieve') await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
+  if (path === '/strikes') await expect(page.getByRole('button', { name: 'Cast: add one' })).toBeVisible({ timeout: 60_000 });
+}
+
+/** Opens everything that opens, so that what is folded away is looked at too. */
+export async function unfold(page: Page): Promise<void> {
+  for (let i = 0; i < 40; i++) {
+    const closed = page.locator('[aria-expanded="false"]').nth(0);
+    if ((await closed.count()) === 0 || i > 12) break;
+    await closed.click();
+  }
+}
+
+export async function setKit(page: Page, radio: string): Promise<void> {
+  await page.goto('/kit');
+  await page.getByRole('radio', { name: radio }).click();
+  await expect(page.getByRole('radio', { name: radio })).toHaveAttribute('aria-checked', 'true');
+}

@@ -1,0 +1,35 @@
+// npm run bench [-- part …]: measures on this machine and writes docs/PERFORMANCE.md. Never part of the tests: times belong to a machine.
+import path from 'node:path';
+import type { Browser } from '@playwright/test';
+import { ROOT, stop } from '../lib.mjs';
+import { withBrowser } from './browser';
+import { bytesBench } from './bytes';
+import { coreBench } from './core';
+import { crashBench } from './crashes';
+import { firstScreenBench } from './firstScreen';
+import { machine, writePart } from './report';
+import { longTaskBench, loggingBench } from './walk';
+
+const OUT = path.join(ROOT, 'docs', 'PERFORMANCE.md');
+const inBrowser = (work: (b: Browser) => Promise<string>) => (): Promise<string> => withBrowser(work);
+const PARTS: Record<string, () => Promise<string> | string> = {
+  bytes: inBrowser(bytesBench),
+  'first-screen': inBrowser(firstScreenBench),
+  'long-tasks': inBrowser(longTaskBench),
+  logging: inBrowser(loggingBench),
+  crashes: inBrowser(crashBench),
+  core: coreBench,
+};
+
+const wanted = process.argv.slice(2);
+const unknown = wanted.filter((w) => !(w in PARTS));
+if (unknown.length > 0) stop(`No such part: ${unknown.join(', ')}. There are: ${Object.keys(PARTS).join(', ')}.`);
+async function main(): Promise<void> {
+  for (const [name, work] of Object.entries(PARTS)) {
+    if (wanted.length > 0 && !wanted.includes(name)) continue;
+    const text = `${await work()}\n\n_${machine()}, ${new Date().toISOString().slice(0, 10)}._`;
+    console.log(`\n${text}\n`);
+    writePart(OUT, name, text);
+  }
+}
+void main();

@@ -1,0 +1,165 @@
+/** The day walked at full speed: tasks that hold the page up, how soon a touch is answered on the screen, and what an hour of logging costs in memory. */
+import type { Browser, Page } from '@playwright/test';
+import { ORIGIN, phone } from './browser';
+import { spread, table, told } from './report';
+
+const LONG_MS = 50;
+const ROUNDS = 5;
+
+interface Task {
+  atMs: number;
+  ms: number;
+}
+type Watched = typeof window & { longTasks: Task[] };
+
+const watchLongTasks = (page: Page): Promise<unknown> =>
+  page.addInitScript(() => {
+    const seen: Task[] = [];
+    (window as unknown as Watched).longTasks = seen;
+    new PerformanceObserver((l) => {
+      for (const e of l.getEntries()) seen.push({ atMs: e.startTime, ms: e.duration });
+    }).observe({ type: 'longtask', buffered: true });
+  });
+
+/** Long tasks since the last look. */
+async function longTasks(page: Page): Promise<Task[]> {
+  await page.waitForTimeout(300);
+  return page.evaluate(() => (window as unknown as Watched).longTasks.splice(0));
+}
+
+const go = (page: Page, name: string): Promise<void> =>
+  page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name, exact: true }).tap();
+const button = (page: Page, name: string | RegExp): Promise<void> => page.getByRole('button', { name }).first().tap();
+const PATIENT = { timeout: 90_000 };
+
+/** The day, step by step; each is done, and what it set going has come to rest, before the next. */
+const STEPS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
+  ['open a reading', (p) => button(p, /^clarity: .*Change$/)],
+  ['set the clarity', (p) => p.getByRole('radio', { name: '½ ft', exact: true }).tap()],
+  ['set it back', (p) => p.getByRole('radio', { name: '1½ ft', exact: true }).tap()],
+  ['close the reading', (p) => p.keyboard.press('Escape')],
+  ['go to Lures', (p) => go(p, 'Lures')],
+  ['see the ranking', (p) => p.getByText('Start with').waitFor(PATIENT)],
+  ['open the reasons', (p) => button(p, /^1\. /)],
+  ['go to Retrieve', (p) => go(p, 'Retrieve')],
+  ['see the settled plan', (p) => p.getByText(/A first answer/).waitFor({ state: 'detached', ...PATIENT })],
+  ['play the beat', (p) => button(p, 'Play the beat')],
+  ['five seconds of it', (p) => p.waitForTimeout(5000)],
+  ['stop the beat', (p) => button(p, 'Stop the beat')],
+  ['go to Strikes', (p) => go(p, 'Strikes')],
+  ['twelve casts', async (p) => void (await times(12, () => button(p, 'Cast: add one')))],
+  ['a landed fish', (p) => button(p, /^Landed:/)],
+  ['on the hang', (p) => button(p, 'On the hang')],
+  ['undo', (p) => button(p, 'Undo the landed')],
+  ['go to Lessons', (p) => go(p, 'Lessons')],
+  [
+    'see the patterns',
+    (p) =>
+      p
+        .getByRole('button', { name: /in 100 casts, likely/ })
+        .first()
+        .waitFor(PATIENT),
+  ],
+  ['open a pattern', (p) => button(p, /in 100 casts, likely/)],
+  ['go to Water', (p) => go(p, 'Water')],
+  ['a sign seen', (p) => button(p, /follow, no bite/)],
+  ['open the Kit', (p) => p.getByRole('link', { name: /^Kit/ }).first().tap()],
+  ['change the light', (p) => p.getByRole('radio', { name: 'Noon' }).tap()],
+  ['and back', (p) => p.getByRole('radio', { name: 'Shade' }).tap()],
+];
+
+async function times(n: number, work: () => Promise<void>): Promise<void> {
+  for (let i = 0; i < n; i++) await work();
+}
+
+export async function openAndSettle(page: Page): Promise<void> {
+  await page.goto(ORIGIN);
+  await page.getByRole('button', { name: /^clarity: .*Change$/ }).waitFor(PATIENT);
+}
+
+export async function longTaskBench(browser: Browser): Promise<string> {
+  const held = new Map<string, number[]>();
+  for (let round = 0; round < ROUNDS; round++) {
+    const context = await phone(browser);
+    const page = await context.newPage();
+    await watchLongTasks(page);
+    await openAndSettle(page);
+    await page.waitForTimeout(3000);
+    await longTasks(page);
+    for (const [name, act] of STEPS) {
+      await act(page);
+      const tasks = await longTasks(page);
+      held.set(name, [...(held.get(name) ?? []), Math.max(0, ...tasks.map((t) => t.ms))]);
+    }
+    await context.close();
+  }
+  const rows = STEPS.map(([name]) => {
+    const s = spread(held.get(name)!);
+    return [name, s.high < LONG_MS ? 'none' : `${held.get(name)!.filter((x) => x >= LONG_MS).length} of ${s.runs}, longest ${s.high.toFixed(0)} ms`];
+  });
+  return `## Long tasks
+
+The day walked at full speed on a phone's screen, after the first screen stood, ${ROUNDS} times; tasks of the main thread over ${LONG_MS} ms.
+
+${table(['step', `tasks over ${LONG_MS} ms`], rows)}`;
+}
+
+/** From the touch to the frame that shows its answer, measured in the page. */
+const tapToDrawn = (page: Page, label: string, shown: string): Promise<number> =>
+  page.evaluate(
+    ([name, selector]) =>
+      new Promise<number>((resolve) => {
+        const text = (): string => [...document.querySelectorAll(selector!)].map((e) => e.textContent).join('|');
+        const before = text();
+        const began = performance.now();
+        document.querySelector<HTMLElement>(`[role="button"][aria-label^="${name}"]`)!.click();
+        const look = (): void => {
+          if (text() === before) requestAnimationFrame(look);
+          else requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - began)));
+        };
+        look();
+      }),
+    [label, shown],
+  );
+
+export async function loggingBench(browser: Browser): Promise<string> {
+  const context = await phone(browser);
+  const page = await context.newPage();
+  await openAndSettle(page);
+  await go(page, 'Strikes');
+  await page.getByRole('button', { name: 'Cast: add one' }).waitFor(PATIENT);
+  await page.waitForTimeout(8000);
+  const client = await context.newCDPSession(page);
+  const heap = async (): Promise<number> => {
+    for (let i = 0; i < 3; i++) await client.send('HeapProfiler.collectGarbage');
+    const { usedSize } = (await client.send('Runtime.getHeapUsage')) as { usedSize: number };
+    return usedSize / 2 ** 20;
+  };
+  const casts: number[] = [];
+  const events: number[] = [];
+  const before = await heap();
+  // An hour of brisk fishing: a cast every twenty seconds, something felt on every sixth.
+  for (let i = 0; i < 180; i++) {
+    casts.push(await tapToDrawn(page, 'Cast: add one', 'h1, [role="heading"][aria-level="1"]'));
+    if (i % 6 === 5) {
+      events.push(await tapToDrawn(page, 'Missed:', 'main, [role="main"]'));
+      await page.getByRole('button', { name: 'On the hang' }).tap();
+    }
+  }
+  const after = await heap();
+  await context.close();
+  return `## Logging
+
+An hour of brisk fishing in one go: 180 casts, 30 events, each with its moment. From the touch to the drawn frame that shows the stored answer
+(a cast or event is shown only once the device has confirmed it), median and range:
+
+${table(
+  ['what', 'touch → drawn'],
+  [
+    ['cast', told(spread(casts))],
+    ['event', told(spread(events))],
+  ],
+)}
+
+Memory of the page after collecting garbage: ${before.toFixed(1)} MB before the hour, ${after.toFixed(1)} MB after it.`;
+}

@@ -1,0 +1,8 @@
+import type { ChildProcess } from 'node:child_process';
+
+export const ROOT: string;
+export function stop(message: string): never;
+export function filesUnder(dir: string): string[];
+export function ensureBuild(): Promise<void>;
+export function ensureChromium(): string;
+export function startServer(port: number, args?: readonly string[]): Promise<ChildProcess>;
