@@ -67,9 +67,10 @@ export function watchTroubles(nowMs: () => number): () => void {
   };
 }
 
+/** Gone from the list only when gone from the device, if the device can be asked at all. */
 export function forgetTroubles(): void {
-  quietly(store().clear());
-  change([]);
+  const gone = (): void => change([]);
+  store().clear().then(gone, gone);
 }
 
 export const troubles = {

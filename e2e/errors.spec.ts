@@ -3,7 +3,9 @@ import { readFileSync } from 'node:fs';
 import { toStrikes } from './faults';
 import { expect, openDemo, PHONE, place, test, WIDE } from './kit';
 
-test.use({ viewport: PHONE, acceptDownloads: true, serviceWorkers: 'block' });
+test.use({ viewport: PHONE, acceptDownloads: true });
+// A browser without service workers: every script is asked for anew, so that one can fail to come.
+test.beforeEach(({ page }) => page.addInitScript(() => Object.defineProperty(Navigator.prototype, 'serviceWorker', { get: () => undefined })));
 
 test('a page whose script does not come stumbles alone: the log goes on, the trouble is noted', async ({ page, errors }) => {
   await page.route(/lessons-[0-9a-f]+\.js$/, (r) => r.abort());

@@ -126,6 +126,7 @@ test.describe('single keys', () => {
     await expect(page.getByRole('dialog')).toHaveCount(0);
     await expect(page.getByRole('heading', { level: 1, name: 'Kit' })).toBeVisible();
     await page.getByRole('radio', { name: 'Keys on' }).click();
+    await expect(page.getByRole('radio', { name: 'Keys on' })).toHaveAttribute('aria-checked', 'true');
     await page.keyboard.press('4');
     await expect(page.getByText('2 casts, 2 strikes, 1 hooked, 1 landed.')).toBeVisible({ timeout: 60_000 });
   });

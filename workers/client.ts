@@ -29,7 +29,26 @@ function close(desk: Desk, r: Running): void {
   if (desks.get(desk) === r) desks.delete(desk);
 }
 
-function ask<T>(desk: Desk, signal: AbortSignal, question: (api: Remote<ComputeApi>) => Promise<T>): Promise<T> {
+/** A question waits this long, ms: of several quick taps only the last reaches a worker, and the tap is answered on the screen first. */
+const SETTLE_MS = 30;
+
+/** Quick questions not yet answered. The long one starts after them, so that a device of two cores keeps one for the screen. */
+const quick = new Set<Promise<unknown>>();
+
+async function ask<T>(desk: Desk, signal: AbortSignal, question: (api: Remote<ComputeApi>) => Promise<T>): Promise<T> {
+  await new Promise((r) => setTimeout(r, SETTLE_MS));
+  while (desk === 'settled' && quick.size > 0 && !signal.aborted) await Promise.allSettled(quick);
+  signal.throwIfAborted();
+  const answer = put(desk, signal, question);
+  if (desk !== 'settled') {
+    quick.add(answer);
+    const done = (): void => void quick.delete(answer);
+    answer.then(done, done);
+  }
+  return answer;
+}
+
+function put<T>(desk: Desk, signal: AbortSignal, question: (api: Remote<ComputeApi>) => Promise<T>): Promise<T> {
   const r = open(desk);
   return new Promise<T>((resolve, reject) => {
     const fail = (e: unknown): void => {
@@ -37,7 +56,6 @@ function ask<T>(desk: Desk, signal: AbortSignal, question: (api: Remote<ComputeA
       reject(e instanceof Error ? e : new Error('the worker failed'));
     };
     const stopped = (): void => fail(new DOMException('no longer wanted', 'AbortError'));
-    if (signal.aborted) return stopped();
     signal.addEventListener('abort', stopped, { once: true });
     r.worker.addEventListener('error', fail, { once: true });
     question(r.api)

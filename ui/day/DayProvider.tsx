@@ -1,5 +1,5 @@
 /** One day for every place: the section, the lists and the log all read this. */
-import { createContext, useContext, useMemo, type ReactNode } from 'react';
+import { createContext, useContext, useDeferredValue, useMemo, type ReactNode } from 'react';
 import { preferencesOf, type Book } from '../../core/records';
 import type { Snapshot } from '../../data/keeper';
 import type { Quarantined } from '../../data/repository';
@@ -39,5 +39,6 @@ export function DayProvider({ children }: { children: ReactNode }) {
     () => ({ ...state, status, book, quarantined, nowMs, actions, committer }),
     [state, status, book, quarantined, nowMs, actions, committer],
   );
-  return <DayContext.Provider value={value}>{children}</DayContext.Provider>;
+  // The places follow in slices of a few milliseconds, so that no change of the day holds up a finger.
+  return <DayContext.Provider value={useDeferredValue(value)}>{children}</DayContext.Provider>;
 }

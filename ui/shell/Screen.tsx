@@ -1,6 +1,6 @@
 /** A place: its head, on the phone the section, then what it holds. */
 import { usePathname, useRouter } from 'expo-router';
-import type { ReactNode } from 'react';
+import { Children, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { useDay } from '../day/DayProvider';
 import { Row } from '../parts/Box';
@@ -8,6 +8,7 @@ import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { SectionPanel } from '../section/SectionPanel';
+import { useGradually } from '../platform/gradually';
 import { useTheme } from '../theme/theme';
 import { SectionBoundary } from './Boundary';
 import { placeOfPath } from './places';
@@ -30,6 +31,9 @@ export function Screen({ title, sub, right, section = true, foot, children }: Sc
   const router = useRouter();
   const { prefs } = useDay();
   const inKit = placeOfPath(usePathname()) === 'kit';
+  const parts = Children.toArray(children);
+  // The head answers the finger at once; then the section, then the parts from the top, one a frame.
+  const drawn = useGradually(parts.length + 1);
   return (
     <View style={{ flex: 1 }}>
       <ScrollView style={{ flex: 1 }} contentContainerStyle={{ paddingBottom: 24 }} tabIndex={-1}>
@@ -70,14 +74,16 @@ export function Screen({ title, sub, right, section = true, foot, children }: Sc
             </Say>
           ) : null}
         </View>
-        {section && !wide ? (
+        {drawn > 0 && section && !wide ? (
           <SectionBoundary>
             <SectionPanel />
           </SectionBoundary>
         ) : null}
-        <View style={{ padding: 16, gap: 20 }}>{children}</View>
+        <View style={{ padding: 16, gap: 20 }}>{parts.slice(0, Math.max(0, drawn - 1))}</View>
       </ScrollView>
-      {foot ? <View style={{ borderTopWidth: p.stroke, borderTopColor: p.rule, backgroundColor: p.ground, padding: 10 }}>{foot}</View> : null}
+      {drawn > 0 && foot ? (
+        <View style={{ borderTopWidth: p.stroke, borderTopColor: p.rule, backgroundColor: p.ground, padding: 10 }}>{foot}</View>
+      ) : null}
     </View>
   );
 }
