@@ -66,7 +66,16 @@ test('simulate answers times in the order asked', () => {
     timesS: [3, 1],
   }) as { depthM: number[] };
   expect(cast.depthM[0]).toBeGreaterThan(cast.depthM[1]!);
-  expect(ok('simulate', { kind: 'steady-tow' })).toEqual({ notes: ['steady-tow is not built yet'] });
+  const tow = { kind: 'steady-tow', lure, line: { diameterM: 0.0003, densityKgM3: 1140, stiffnessN: 214 }, speedMps: 1, tipHeightM: 1 };
+  expect((ok('simulate', { ...tow, lineLengthM: 20 }) as { depthM: number }).depthM).toBeGreaterThan(0.5);
+  expect((ok('simulate', { ...tow, wetLengthM: 20 }) as { wetLengthM: number }).wetLengthM).toBeCloseTo(20, 9);
+  expect(ok('simulate', { ...tow, lineLengthM: 0.5 })).toMatchObject({ depthM: null, notes: ['the line does not reach the water'] });
+  const floater = { ...lure, massKg: 0.5 * 998 * lure.volumeM3 };
+  expect(ok('simulate', { ...tow, lure: floater, lineLengthM: 20 })).toMatchObject({ depthM: null, notes: [expect.stringContaining('floats')] });
+  expect(ok('simulate', { kind: 'hook-set', line: { stiffnessN: 200, strengthN: 50 }, lineLengthM: 20, sweepM: 1, rodStiffnessNpm: 80 })).toMatchObject({
+    forceRigidRodN: 10,
+    breaks: false,
+  });
 });
 
 test('learn without a stated prior shrinks towards the mean of all', () => {

@@ -1,7 +1,8 @@
-/** The line-and-lure problem as a document, and its answer. Only `free-sink` and `cast-retrieve` are solved so far. */
+/** The line-and-lure problems as documents, and their answers. */
 import * as z from 'zod';
 import { FRESH_KG_M3, viscosityM2s } from '../lures/physics';
 import { runRetrieve } from '../retrieve/simulate/retrieve';
+import { crossCurrentBow, hookSet, steadyTow } from '../retrieve/simulate/steady';
 import { freeSink, sinkDepthM, sinkSpeedMps } from '../retrieve/simulate/sink';
 import { MESH } from '../retrieve/simulate/types';
 
@@ -46,20 +47,73 @@ const castRetrieveSchema = z.strictObject({
   floorDepthM: z.number().positive().optional(),
   timesS: times,
 });
-const otherSchema = z.looseObject({ kind: z.enum(['steady-tow', 'cross-current-bow', 'hook-set']) });
+const towFields = {
+  kind: z.literal('steady-tow'),
+  waterDensityKgM3: density,
+  waterTempC: z.number().min(-2).max(40).default(18),
+  lure: lureSchema,
+  line: lineSchema,
+  speedMps: z.number().min(0).max(10),
+  tipHeightM: z.number().min(0).max(20),
+};
+const steadyTowSchema = z.strictObject({
+  ...towFields,
+  lineLengthM: z.number().positive().max(500).optional(),
+  wetLengthM: z.number().positive().max(500).optional(),
+});
+const bowSchema = z.strictObject({
+  kind: z.literal('cross-current-bow'),
+  waterDensityKgM3: density,
+  waterTempC: z.number().min(-2).max(40).default(18),
+  line: lineSchema,
+  crossFlowMps: z.number().min(0).max(10),
+  tensionN: z.number().positive().max(1000),
+  lineLengthM: z.number().positive().max(500),
+});
+const hookSetSchema = z.strictObject({
+  kind: z.literal('hook-set'),
+  line: z.strictObject({ stiffnessN: z.number().positive().max(1e6), strengthN: z.number().positive().max(10_000).optional() }),
+  lineLengthM: z.number().positive().max(500),
+  sweepM: z.number().min(0).max(5),
+  rodStiffnessNpm: z.number().positive().max(10_000),
+});
 
-export const simulateSchema = z.discriminatedUnion('kind', [freeSinkSchema, castRetrieveSchema, otherSchema]);
+export const simulateSchema = z
+  .discriminatedUnion('kind', [freeSinkSchema, castRetrieveSchema, steadyTowSchema, bowSchema, hookSetSchema])
+  .refine((d) => d.kind !== 'steady-tow' || (d.lineLengthM === undefined) !== (d.wetLengthM === undefined), {
+    path: ['lineLengthM'],
+    error: 'either lineLengthM (tip to lure) or wetLengthM, not both',
+  });
 export type SimulateDocument = z.infer<typeof simulateSchema>;
 
 export function simulateDocument(d: SimulateDocument): Record<string, unknown> {
-  if (d.kind === 'free-sink') {
-    const { lure, waterDensityKgM3, timesS } = d as z.infer<typeof freeSinkSchema>;
-    const s = freeSink(lure, waterDensityKgM3);
-    if (!s) return { terminalMps: null, speedMps: null, depthM: null, notes: ['the lure floats'] };
-    return { terminalMps: s.terminalMps, speedMps: timesS.map((t) => sinkSpeedMps(s, t)), depthM: timesS.map((t) => sinkDepthM(s, t)) };
+  switch (d.kind) {
+    case 'free-sink':
+      return sinkAnswer(d);
+    case 'steady-tow': {
+      const tow = steadyTow({ ...d, viscosityM2s: viscosityM2s(d.waterTempC) });
+      if (!('problem' in tow)) return { ...tow };
+      const nothing = { depthM: null, horizontalM: null, wetLengthM: null, tensionLureN: null, angleLureDeg: null };
+      return { ...nothing, notes: [tow.problem === 'floats' ? 'the lure floats and nothing pulls it down' : 'the line does not reach the water'] };
+    }
+    case 'cross-current-bow': {
+      const bow = crossCurrentBow({ ...d, viscosityM2s: viscosityM2s(d.waterTempC) });
+      return bow ? { ...bow } : { chordM: null, offsetM: null, angleLureDeg: null, notes: ['the current folds the line right over'] };
+    }
+    case 'hook-set':
+      return { ...hookSet(d) };
+    case 'cast-retrieve':
+      return castAnswer(d);
   }
-  if (d.kind !== 'cast-retrieve') return { notes: [`${d.kind} is not built yet`] };
-  const c = d as z.infer<typeof castRetrieveSchema>;
+}
+
+function sinkAnswer({ lure, waterDensityKgM3, timesS }: z.infer<typeof freeSinkSchema>): Record<string, unknown> {
+  const s = freeSink(lure, waterDensityKgM3);
+  if (!s) return { terminalMps: null, speedMps: null, depthM: null, notes: ['the lure floats'] };
+  return { terminalMps: s.terminalMps, speedMps: timesS.map((t) => sinkSpeedMps(s, t)), depthM: timesS.map((t) => sinkDepthM(s, t)) };
+}
+
+function castAnswer(c: z.infer<typeof castRetrieveSchema>): Record<string, unknown> {
   const order = c.timesS.map((_, i) => i).sort((a, b) => c.timesS[a]! - c.timesS[b]!);
   const run = runRetrieve(
     { ...c, viscosityM2s: viscosityM2s(c.waterTempC), reel: c.reel ? [c.reel] : [] },

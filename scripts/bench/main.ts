@@ -4,6 +4,7 @@ import type { Browser } from '@playwright/test';
 import { ROOT, stop } from '../lib.mjs';
 import { withBrowser } from './browser';
 import { bytesBench } from './bytes';
+import { compositionBench } from './composition';
 import { coreBench } from './core';
 import { crashBench } from './crashes';
 import { firstScreenBench } from './firstScreen';
@@ -14,6 +15,7 @@ const OUT = path.join(ROOT, 'docs', 'PERFORMANCE.md');
 const inBrowser = (work: (b: Browser) => Promise<string>) => (): Promise<string> => withBrowser(work);
 const PARTS: Record<string, () => Promise<string> | string> = {
   bytes: inBrowser(bytesBench),
+  composition: compositionBench,
   'first-screen': inBrowser(firstScreenBench),
   'long-tasks': inBrowser(longTaskBench),
   logging: inBrowser(loggingBench),

@@ -11,6 +11,7 @@
  */
 import { createBlockSystem, solveBlocks } from './blocks';
 import { lineTakenM, tipAt } from './drive';
+import { crossFlowDrag, DEFAULT_VISCOSITY_M2S } from './lineDrag';
 import type { Mesh, RetrieveInput } from './types';
 
 export const GRAVITY = 9.81;
@@ -44,7 +45,7 @@ export function gradedLengths(total: number, segments: number, ratio = 8): Float
 export function createEngine(input: RetrieveInput, mesh: Pick<Mesh, 'segments' | 'settleM' | 'stiffnessCapN'>): Engine {
   const { segments } = mesh;
   const { lure, line, waterDensityKgM3: rho, reel, tipMoves } = input;
-  const viscosity = input.viscosityM2s ?? 1.1e-6;
+  const viscosity = input.viscosityM2s ?? DEFAULT_VISCOSITY_M2S;
   const stiffnessN = Math.min(line.stiffnessN, mesh.stiffnessCapN);
   const area = (Math.PI * line.diameterM ** 2) / 4;
   const lineInertia = (line.densityKgM3 + rho) * area;
@@ -147,7 +148,7 @@ export function createEngine(input: RetrieveInput, mesh: Pick<Mesh, 'segments' |
         const vt = vx * tx + vy * ty + vz * tz;
         const nx = vx - vt * tx, ny = vy - vt * ty, nz = vz - vt * tz;
         const vn = Math.sqrt(nx * nx + ny * ny + nz * nz);
-        const cn = line.normalDrag ?? 1 + 10 * Math.max((vn * line.diameterM) / viscosity, 0.2) ** (-2 / 3);
+        const cn = crossFlowDrag(line, vn, viscosity);
         const base = 0.5 * rho * wet * half * line.diameterM;
         const kt = base * Math.PI * line.tangentialDrag * Math.abs(vt);
         const kn = base * cn * vn;

@@ -6,6 +6,7 @@ import { driveBreaks, lineTakenM, reelSpeedMps, tipAt } from './drive';
 import { gradedLengths } from './engine';
 import { runRetrieve } from './retrieve';
 import { freeSink, netWeightN, sinkDepthM, sinkSpeedMps, timeToSinkS } from './sink';
+import { crossCurrentBow, hookSet, steadyTow } from './steady';
 import { MESH, type LurePhysics, type RetrieveInput } from './types';
 
 interface Case {
@@ -28,6 +29,17 @@ describe('reference cases, solved by other means', () => {
       expect(within(sinkSpeedMps(s, t), (c.expect.speedMps as number[])[i]!, c)).toBe(true);
       expect(within(sinkDepthM(s, t), (c.expect.depthM as number[])[i]!, c)).toBe(true);
     });
+  });
+
+  const others: Record<string, (g: never) => object> = {
+    'steady-tow': steadyTow,
+    'cross-current-bow': (g) => crossCurrentBow(g)!,
+    'hook-set': hookSet,
+  };
+  test.each(cases.filter((c) => c.given.kind in others).map((c) => [c.name, c] as const))('at rest: %s', (_name, c) => {
+    const got = others[c.given.kind]!(c.given as never) as Record<string, number>;
+    const misses = Object.entries(c.expect).filter(([k, want]) => !within(got[k]!, want as number, c));
+    expect(misses).toEqual([]);
   });
 
   test.each(cases.filter((c) => c.given.kind === 'cast-retrieve').map((c) => [c.name, c] as const))('cast and retrieve: %s', (_name, c) => {
