@@ -24,6 +24,16 @@ function open(desk: Desk): Running {
   return r;
 }
 
+/** After a touch the long question stands aside this long, ms, so that the touch is answered first. */
+const HOLD_MS = 350;
+let watching = false;
+function watchTouches(): void {
+  if (watching) return;
+  watching = true;
+  const hold = (): void => void desks.get('settled')?.api.hold(HOLD_MS);
+  for (const kind of ['pointerdown', 'pointerup', 'keydown']) document.addEventListener(kind, hold, { capture: true, passive: true });
+}
+
 function close(desk: Desk, r: Running): void {
   r.worker.terminate();
   if (desks.get(desk) === r) desks.delete(desk);
@@ -39,6 +49,7 @@ async function ask<T>(desk: Desk, signal: AbortSignal, question: (api: Remote<Co
   await new Promise((r) => setTimeout(r, SETTLE_MS));
   while (desk === 'settled' && quick.size > 0 && !signal.aborted) await Promise.allSettled(quick);
   signal.throwIfAborted();
+  if (desk === 'settled') watchTouches();
   const answer = put(desk, signal, question);
   if (desk !== 'settled') {
     quick.add(answer);
@@ -72,5 +83,5 @@ type Args<K extends keyof ComputeApi> = Parameters<ComputeApi[K]>;
 export const compute = {
   rank: (signal: AbortSignal, ...args: Args<'rank'>) => ask('rank', signal, (api) => api.rank(...args) as Promise<ReturnType<ComputeApi['rank']>>),
   plan: (signal: AbortSignal, request: Args<'plan'>[0], effort: 'first' | 'settled') =>
-    ask(effort, signal, (api) => api.plan(request, effort) as Promise<ReturnType<ComputeApi['plan']>>),
+    ask(effort, signal, (api) => api.plan(request, effort) as ReturnType<ComputeApi['plan']>),
 };

@@ -1,7 +1,8 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { FAMILY_NAME, SETTING_NAME, capital } from '../../wording/names';
-import { say } from '../../wording/units';
+import type { Book } from '../../core/records';
+import { say, type UnitPrefs } from '../../wording/units';
 import { useDay } from '../day/DayProvider';
 import { Note, Part, Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
@@ -25,69 +26,82 @@ interface Item {
   picture?: ReactNode;
 }
 
+interface Shelf {
+  kind: 'lure' | 'rod' | 'reel' | 'line' | 'water';
+  title: string;
+  add: string;
+  empty: string;
+  items: (book: Book, u: UnitPrefs) => Item[];
+}
+
+const retiredOf = (x: { retiredAtMs: number | null }): boolean => x.retiredAtMs !== null;
+
+/** What is kept, in the order of the page. */
+const SHELVES: readonly Shelf[] = [
+  {
+    kind: 'lure',
+    title: 'Lures',
+    add: 'Add a lure',
+    empty: 'The box is empty: every kind of lure is ranked until you add your own.',
+    items: (book, u) =>
+      Object.values(book.lure).map((l) => ({
+        id: l.id,
+        title: l.name,
+        sub: `${FAMILY_NAME[l.family]}, ${say.weight(l.weightKg, u)}${l.count > 1 ? ` ×${l.count}` : ''}`,
+        retired: retiredOf(l),
+        picture: <LurePicture family={l.family} width={40} />,
+      })),
+  },
+  {
+    kind: 'rod',
+    title: 'Rods',
+    add: 'Add a rod',
+    empty: 'No rod yet: plans need one.',
+    items: (book, u) =>
+      Object.values(book.rod).map((r) => ({
+        id: r.id,
+        title: r.name,
+        sub: `${say.depth(r.lengthM, u)}, lures ${say.weight(r.minLureKg, u)}–${say.weight(r.maxLureKg, u)}`,
+        retired: retiredOf(r),
+      })),
+  },
+  {
+    kind: 'reel',
+    title: 'Reels',
+    add: 'Add a reel',
+    empty: 'No reel yet: plans need one.',
+    items: (book, u) =>
+      Object.values(book.reel).map((r) => ({
+        id: r.id,
+        title: r.name,
+        sub: `${r.ratio} to 1, spool ${say.size(r.spoolM, u)}`,
+        retired: retiredOf(r),
+      })),
+  },
+  {
+    kind: 'line',
+    title: 'Lines',
+    add: 'Add a line',
+    empty: 'No line yet: plans need one.',
+    items: (book, u) =>
+      Object.values(book.line).map((l) => ({ id: l.id, title: l.name, sub: `${l.material}, ${say.line(l.strengthLb, u)}`, retired: retiredOf(l) })),
+  },
+  {
+    kind: 'water',
+    title: 'Waters',
+    add: 'Add a water',
+    empty: 'No water yet.',
+    items: (book) =>
+      Object.values(book.water).map((w) => ({ id: w.id, title: w.name, sub: capital(SETTING_NAME[w.setting]), retired: retiredOf(w) })),
+  },
+];
+
 export function KitScreen() {
-  const { book } = useDay();
-  const { units } = useTheme();
-  const sorted = <T extends { name: string }>(all: Readonly<Record<string, T>>): T[] =>
-    Object.values(all).sort((a, b) => a.name.localeCompare(b.name));
   return (
     <Screen title="Kit" sub="What I own, where I fish, how the app behaves" section={false}>
-      <Items
-        kind="lure"
-        title="Lures"
-        add="Add a lure"
-        empty="The box is empty: every kind of lure is ranked until you add your own."
-        items={sorted(book.lure).map((l) => ({
-          id: l.id,
-          title: l.name,
-          sub: `${FAMILY_NAME[l.family]}, ${say.weight(l.weightKg, units)}${l.count > 1 ? ` ×${l.count}` : ''}`,
-          retired: l.retiredAtMs !== null,
-          picture: <LurePicture family={l.family} width={40} />,
-        }))}
-      />
-      <Items
-        kind="rod"
-        title="Rods"
-        add="Add a rod"
-        empty="No rod yet: plans need one."
-        items={sorted(book.rod).map((r) => ({
-          id: r.id,
-          title: r.name,
-          sub: `${say.depth(r.lengthM, units)}, lures ${say.weight(r.minLureKg, units)}–${say.weight(r.maxLureKg, units)}`,
-          retired: r.retiredAtMs !== null,
-        }))}
-      />
-      <Items
-        kind="reel"
-        title="Reels"
-        add="Add a reel"
-        empty="No reel yet: plans need one."
-        items={sorted(book.reel).map((r) => ({
-          id: r.id,
-          title: r.name,
-          sub: `${r.ratio} to 1, spool ${say.size(r.spoolM, units)}`,
-          retired: r.retiredAtMs !== null,
-        }))}
-      />
-      <Items
-        kind="line"
-        title="Lines"
-        add="Add a line"
-        empty="No line yet: plans need one."
-        items={sorted(book.line).map((l) => ({
-          id: l.id,
-          title: l.name,
-          sub: `${l.material}, ${say.line(l.strengthLb, units)}`,
-          retired: l.retiredAtMs !== null,
-        }))}
-      />
-      <Items
-        kind="water"
-        title="Waters"
-        add="Add a water"
-        empty="No water yet."
-        items={sorted(book.water).map((w) => ({ id: w.id, title: w.name, sub: capital(SETTING_NAME[w.setting]), retired: w.retiredAtMs !== null }))}
-      />
+      {SHELVES.map((s) => (
+        <Items key={s.kind} shelf={s} />
+      ))}
       <SettingsPart />
       <RecordPart />
       <DevicePart />
@@ -104,9 +118,11 @@ export function KitScreen() {
   );
 }
 
-function Items({ kind, title, add, empty, items }: { kind: string; title: string; add: string; empty: string; items: Item[] }) {
+function Items({ shelf: { kind, title, add, empty, items: itemsOf } }: { shelf: Shelf }) {
   const router = useRouter();
-  const { p } = useTheme();
+  const { p, units } = useTheme();
+  const { book } = useDay();
+  const items = itemsOf(book, units).sort((a, b) => a.title.localeCompare(b.title));
   const open = items.filter((i) => !i.retired);
   const retired = items.filter((i) => i.retired);
   const row = (i: Item) => (

@@ -23,11 +23,11 @@ export function BeatPart({ plan }: { plan: Plan }) {
   const { track } = plan;
   const first = track.beats[0]?.atS ?? 0;
   const { presentation } = plan;
-  // Another plan: the moment shown belonged to the old one.
+  // Another lure: the moment shown belonged to the old one. A better plan for the same lure is taken up in full swing.
   useEffect(() => {
     stop();
     seek(null);
-  }, [presentation, stop, seek]);
+  }, [presentation.lureId, stop, seek]);
   useEffect(() => stop, [stop]);
   const at = atS ?? first;
   const fromS = Math.max(first, Math.min(at - WINDOW_S * 0.35, Math.max(first, track.castS - WINDOW_S)));

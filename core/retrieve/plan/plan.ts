@@ -91,48 +91,63 @@ function variants(p: Problem, h: Hands, what: (typeof TRIED)[number], set: PlanS
 /** `first`: the closed-form guess, solved once, to show at once; `settled`: searched, with its range and what one change would buy. */
 export type Effort = 'first' | 'settled';
 
+/** The whole plan in one go. */
 export function planRetrieve(request: PlanRequest, effort: Effort = 'settled'): Plan | { notes: string[] } {
+  const steps = planInSteps(request, effort);
+  for (;;) {
+    const s = steps.next();
+    if (s.done) return s.value;
+  }
+}
+
+/** The same, pausing after every simulation: whoever runs it may rest, show how far it is, or give up. */
+export function* planInSteps(request: PlanRequest, effort: Effort): Generator<void, Plan | { notes: string[] }> {
   const p = setUpProblem(request);
   if (!p) return { notes: [`${request.conditions.species} is not built yet`] };
   const set = request.set ?? {};
   let simulations = 0;
-  const quick = (h: Hands, line?: LineSpec, drags?: { lureDrag: number; lineDrag: number }): Track => {
+  function* simulated(work: () => Track): Generator<void, Track> {
+    const t = work();
     simulations++;
-    return simulateHands(p, h, { mesh: MESH.quick, longestS: LONGEST_CAST_S, line, ...drags });
-  };
+    yield;
+    return t;
+  }
+  const quick = (h: Hands, line?: LineSpec, drags?: { lureDrag: number; lineDrag: number }): Generator<void, Track> =>
+    simulated(() => simulateHands(p, h, { mesh: MESH.quick, longestS: LONGEST_CAST_S, line, ...drags }));
+  const solve = (h: Hands): Generator<void, Track> =>
+    simulated(() => simulateHands(p, h, { mesh: effort === 'first' ? MESH.quick : MESH.plan, longestS: LONGEST_CAST_S, lineShapes: true }));
 
   const start = firstHands(p);
   let best = start;
-  let bestTrack = quick(best);
+  let bestTrack = yield* quick(best);
   let bestWorth = worth(p, best, bestTrack);
   // A lure on top is on top whatever the hands do: nothing to search.
   const search = effort === 'settled' && p.family.mode !== 'surface';
   for (const what of search ? TRIED : []) {
     for (const h of variants(p, best, what, set)) {
-      const t = quick(h);
+      const t = yield* quick(h);
       const w = worth(p, h, t);
       if (w > bestWorth * 1.02 + 1e-6) [best, bestTrack, bestWorth] = [h, t, w];
     }
   }
 
-  const solve = (h: Hands): Track =>
-    simulateHands(p, h, { mesh: effort === 'first' ? MESH.quick : MESH.plan, longestS: LONGEST_CAST_S, lineShapes: true });
-  let track = solve(best);
-  simulations++;
+  let track = yield* solve(best);
   if (search && best !== start) {
     // The coarse mesh may flatter: the first guess stands unless the finer mesh agrees.
-    const other = solve(start);
-    simulations++;
-    if (worth(p, start, other) > worth(p, best, track)) [best, track, bestTrack] = [start, other, quick(start)];
+    const other = yield* solve(start);
+    if (worth(p, start, other) > worth(p, best, track)) [best, track, bestTrack] = [start, other, yield* quick(start)];
   }
-  const shares = Array.from({ length: search ? RANGE_DRAWS : 0 }, (_, n) => {
+  const shares: number[] = [];
+  for (let n = 0; search && n < RANGE_DRAWS; n++) {
     const k = Math.round((n * DRAW_COUNT) / RANGE_DRAWS);
-    return quick(best, undefined, { lureDrag: Math.exp(0.15 * normalDraw(k, 0)), lineDrag: Math.exp(0.2 * normalDraw(k, 1)) }).zoneShare;
-  });
-  const buys = (search ? changes(p, best) : []).map((c): Change => ({
-    ...c.change,
-    gain: quick(c.hands, c.change.line).zoneShare - bestTrack.zoneShare,
-  }));
+    const t = yield* quick(best, undefined, { lureDrag: Math.exp(0.15 * normalDraw(k, 0)), lineDrag: Math.exp(0.2 * normalDraw(k, 1)) });
+    shares.push(t.zoneShare);
+  }
+  const buys: Change[] = [];
+  for (const c of search ? changes(p, best) : []) {
+    const t = yield* quick(c.hands, c.change.line);
+    buys.push({ ...c.change, gain: t.zoneShare - bestTrack.zoneShare });
+  }
   buys.sort((a, b) => b.gain - a.gain);
 
   return {

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { assert as assertProperty, double, property } from 'fast-check';
 import { crossFlowDrag } from './lineDrag';
 import { runRetrieve } from './retrieve';
 import { crossCurrentBow, hookSet, steadyTow, type Tow, type TowInput } from './steady';
@@ -58,9 +58,9 @@ describe('a tow', () => {
   });
 
   test('slower, heavier, thinner, lower and longer never run shallower (60 random set-ups)', () => {
-    const unit = fc.double({ min: 0, max: 1, noNaN: true });
-    fc.assert(
-      fc.property(unit, unit, unit, unit, (a, b, c, d) => {
+    const unit = double({ min: 0, max: 1, noNaN: true });
+    assertProperty(
+      property(unit, unit, unit, unit, (a, b, c, d) => {
         const base: Partial<TowInput> = {
           speedMps: 0.3 + 1.5 * a,
           tipHeightM: 0.2 + 2 * b,
