@@ -7,29 +7,8 @@ import { spread, table, told } from './report';
 const LONG_MS = 50;
 const ROUNDS = 3;
 
-interface Task {
-  atMs: number;
-  ms: number;
-}
-type Watched = typeof window & { longTasks: Task[] };
-
-const watchLongTasks = (page: Page): Promise<unknown> =>
-  page.addInitScript(() => {
-    const seen: Task[] = [];
-    (window as unknown as Watched).longTasks = seen;
-    new PerformanceObserver((l) => {
-      for (const e of l.getEntries()) seen.push({ atMs: e.startTime, ms: e.duration });
-    }).observe({ type: 'longtask', buffered: true });
-  });
-
 /** Someone who reads what came before touching on, and someone who does not. */
 const PACES = { read: 3000, hurried: 300 } as const;
-
-/** Long tasks since the last look. */
-async function longTasks(page: Page, waitMs: number): Promise<Task[]> {
-  await page.waitForTimeout(waitMs);
-  return page.evaluate(() => (window as unknown as Watched).longTasks.splice(0));
-}
 
 const go = (page: Page, name: string): Promise<void> =>
   page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name, exact: true }).tap();
@@ -81,19 +60,51 @@ export async function openAndSettle(page: Page): Promise<void> {
   await page.getByRole('button', { name: /^clarity: .*Change$/ }).waitFor(PATIENT);
 }
 
-/** Longest task of the main thread after each step, ms; one number a round. */
-async function walk(browser: Browser, paceMs: number): Promise<number[][]> {
-  const held: number[][] = STEPS.map(() => []);
+interface TraceEvent {
+  name: string;
+  ph: string;
+  pid: number;
+  tid: number;
+  ts: number;
+  dur?: number;
+  tdur?: number;
+}
+/** The longest task of the main thread in a step: the work in it (processor time) and how long it took by the clock, ms. */
+interface Longest {
+  workMs: number;
+  clockMs: number;
+}
+const MARK = 'step:';
+
+/** From a trace with a mark at each step's beginning. */
+function longestBySteps(events: readonly TraceEvent[]): Longest[] {
+  const marks = events.filter((e) => e.name.startsWith(MARK)).sort((a, b) => a.ts - b.ts);
+  const { pid, tid } = marks[0]!;
+  const tasks = events.filter((e) => e.pid === pid && e.tid === tid && e.ph === 'X' && e.name.endsWith('RunTask'));
+  return marks.map((m, i) => {
+    const until = marks[i + 1]?.ts ?? Infinity;
+    const mine = tasks.filter((t) => t.ts >= m.ts && t.ts < until);
+    const most = (f: (t: TraceEvent) => number): number => Math.max(0, ...mine.map(f)) / 1000;
+    return { workMs: most((t) => t.tdur ?? 0), clockMs: most((t) => t.dur ?? 0) };
+  });
+}
+
+/** For each step, one entry a round. */
+async function walk(browser: Browser, paceMs: number): Promise<Longest[][]> {
+  const held: Longest[][] = STEPS.map(() => []);
   for (let round = 0; round < ROUNDS; round++) {
     const context = await phone(browser);
     const page = await context.newPage();
-    await watchLongTasks(page);
     await openAndSettle(page);
-    await longTasks(page, PACES.read);
-    for (const [i, [, act]] of STEPS.entries()) {
+    await page.waitForTimeout(PACES.read);
+    await browser.startTracing(page, { categories: ['toplevel', 'blink.user_timing', 'disabled-by-default-devtools.timeline'] });
+    for (const [name, act] of STEPS) {
+      await page.evaluate((mark) => performance.mark(mark), MARK + name);
       await act(page);
-      held[i]!.push(Math.max(0, ...(await longTasks(page, paceMs)).map((t) => t.ms)));
+      await page.waitForTimeout(paceMs);
     }
+    const trace = JSON.parse((await browser.stopTracing()).toString()) as { traceEvents: TraceEvent[] };
+    longestBySteps(trace.traceEvents).forEach((x, i) => held[i]!.push(x));
     await context.close();
   }
   return held;
@@ -124,20 +135,23 @@ export async function longTaskBench(browser: Browser): Promise<string> {
   const read = await walk(browser, PACES.read);
   const hurried = await walk(browser, PACES.hurried);
   const share = theft.since();
-  const told = (ms: readonly number[]): string => {
-    const long = ms.filter((x) => x >= LONG_MS);
-    return long.length === 0 ? 'none' : `${long.length} of ${ms.length}, longest ${Math.max(...long).toFixed(0)} ms`;
-  };
+  const most = (xs: readonly Longest[], k: keyof Longest): number => Math.max(...xs.map((x) => x[k]));
+  const told = (xs: readonly Longest[]): string => `${most(xs, 'workMs').toFixed(0)} · ${most(xs, 'clockMs').toFixed(0)}`;
+  const all = [...read, ...hurried].flat();
+  const over = (k: keyof Longest): number => all.filter((x) => x[k] > LONG_MS).length;
   return `## Long tasks
 
-The day walked at full speed on a phone's screen after the first screen stood, ${ROUNDS} times at each pace; tasks of the main thread over ${LONG_MS} ms by
-the clock. “Reading”: ${PACES.read / 1000} s between touches. “Hurried”: ${PACES.hurried / 1000} s, so that the next touch falls into the time in which a worker still
-looks for the settled plan and the browser's own processes want the second core.
+The day walked at full speed on a phone's screen after the first screen stood, ${ROUNDS} times at each pace. For each step the longest task of the main
+thread in any round: its work (processor time) · its length by the clock, ms. “Reading”: ${PACES.read / 1000} s between touches. “Hurried”: ${PACES.hurried / 1000} s, so that
+the next touch falls into the time in which a worker still looks for the settled plan. By the clock a task is longer than its work when
+the two cores are wanted by the worker, the drawing of the picture without a graphics processor, and the program that drives the browser.
 
 ${table(
   ['step', 'reading', 'hurried'],
   STEPS.map(([name], i) => [name, told(read[i]!), told(hurried[i]!)]),
-)}${share === null ? '' : `\n\nMeanwhile ${(100 * share).toFixed(0)} % of the machine's time went to other machines on the same hardware: a task of 30 ms of work can take 50 ms of clock here.`}`;
+)}
+
+Of ${all.length} steps walked, ${over('workMs')} had a task of more than ${LONG_MS} ms of work and ${over('clockMs')} one of more than ${LONG_MS} ms by the clock${share === null ? '' : `; ${(100 * share).toFixed(0)} % of the machine's time went to its neighbours meanwhile`}.`;
 }
 
 /** From the touch to the frame that shows its answer, measured in the page. */
