@@ -9,7 +9,7 @@ const OUT = path.join(ROOT, 'docs', 'screenshots');
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
 
-ensureBuild();
+await ensureBuild();
 const executablePath = ensureChromium();
 if (!(await isPortFree(PORT))) stop(`Port ${PORT} is taken.`);
 const server = await startServer(PORT, ['--demo']);
@@ -21,9 +21,10 @@ async function session(viewport, light, shots) {
   const url = (p) => `http://127.0.0.1:${PORT}${p}`;
   await page.goto(url('/'));
   await page.getByRole('heading', { name: 'Lantern Kettle' }).waitFor({ timeout: 60_000 });
-  if (light === 'Night') {
+  if (light !== 'Shade') {
     await page.goto(url('/kit'));
-    await page.getByRole('radio', { name: 'Night' }).click();
+    await page.getByRole('radio', { name: light }).click();
+    await page.getByRole('radio', { name: light, checked: true }).waitFor();
   }
   for (const [name, where, act] of shots) {
     await page.goto(url(where));
@@ -66,10 +67,15 @@ try {
     ['lessons-phone', '/lessons'],
     ['kit-phone', '/kit'],
   ]);
+  await session(PHONE, 'Noon', [
+    ['water-phone-noon', '/'],
+    ['lures-phone-noon', '/lures'],
+    ['strikes-phone-noon', '/strikes', logSome],
+  ]);
   await session(PHONE, 'Night', [
     ['water-phone-night', '/'],
     ['retrieve-phone-night', '/retrieve'],
-    ['strikes-phone-night', '/strikes'],
+    ['strikes-phone-night', '/strikes', logSome],
   ]);
   await session(WIDE, 'Shade', [
     ['water-wide', '/'],
@@ -77,6 +83,7 @@ try {
     ['retrieve-wide', '/retrieve'],
     ['lessons-wide', '/lessons'],
   ]);
+  await session(WIDE, 'Noon', [['retrieve-wide-noon', '/retrieve']]);
   await session(WIDE, 'Night', [['strikes-wide-night', '/strikes', logSome]]);
 } finally {
   await browser.close();

@@ -19,6 +19,7 @@ import { newId } from '../platform/ids';
 import { Screen } from '../shell/Screen';
 import { stepBy } from '../theme/stepping';
 import { useTheme } from '../theme/theme';
+import { PaperFrame } from './PaperFrame';
 import { EDITABLE, fieldsOf, getAt, KIND_NAME, lureDefaults, newDraft, setAt, type Draft, type EditableKind, type Field } from './fields';
 
 export function EditScreen() {
@@ -29,7 +30,11 @@ export function EditScreen() {
   const k = kind as EditableKind;
   const existing = id === 'new' ? null : (book[k] as Record<string, Draft>)[id];
   if (id !== 'new' && !existing) return <Missing text={`This ${KIND_NAME[k]} is not in the Kit any more.`} onBack={() => router.navigate('/kit')} />;
-  return <Editor key={`${k}/${id}`} kind={k} existing={existing ?? null} />;
+  return (
+    <PaperFrame>
+      <Editor key={`${k}/${id}`} kind={k} existing={existing ?? null} />
+    </PaperFrame>
+  );
 }
 
 function Missing({ text, onBack }: { text: string; onBack: () => void }) {
