@@ -72,7 +72,9 @@ test('simulate answers times in the order asked', () => {
   expect(ok('simulate', { ...tow, lineLengthM: 0.5 })).toMatchObject({ depthM: null, notes: ['the line does not reach the water'] });
   const floater = { ...lure, massKg: 0.5 * 998 * lure.volumeM3 };
   expect(ok('simulate', { ...tow, lure: floater, lineLengthM: 20 })).toMatchObject({ depthM: null, notes: [expect.stringContaining('floats')] });
-  expect(ok('simulate', { kind: 'hook-set', line: { stiffnessN: 200, strengthN: 50 }, lineLengthM: 20, sweepM: 1, rodStiffnessNpm: 80 })).toMatchObject({
+  expect(
+    ok('simulate', { kind: 'hook-set', line: { stiffnessN: 200, strengthN: 50 }, lineLengthM: 20, sweepM: 1, rodStiffnessNpm: 80 }),
+  ).toMatchObject({
     forceRigidRodN: 10,
     breaks: false,
   });
