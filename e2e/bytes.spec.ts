@@ -1,7 +1,8 @@
 /** The byte budget of budget.json, on the wire: the only measurement that the tests check, since bytes are the same on every machine. */
 import { readFileSync, readdirSync } from 'node:fs';
 import { firstScreenBytes } from './bytes';
-import { expect, PHONE, test } from './kit';
+import { expect, openDemo, PHONE, test } from './kit';
+import { PAGES, settle, unfold } from './pages';
 
 const budget = JSON.parse(readFileSync('budget.json', 'utf8')) as { firstScreenKB: number; workerKB: number; eachPlaceKB: number; chartsKB: number };
 const SCRIPTS = 'dist/_expo/static/js/web';
@@ -31,4 +32,30 @@ test('each script keeps to its budget, and the workers carry no document checker
   for (const f of [...named('lures'), ...named('retrieve'), ...named('strikes'), ...named('index')])
     expect(pressedKB(f)).toBeLessThanOrEqual(budget.eachPlaceKB);
   expect(pressedKB(named('lessons')[0]!)).toBeLessThanOrEqual(budget.chartsKB);
+});
+
+test('every letter comes from the fonts that ship with it', async ({ page }) => {
+  await openDemo(page);
+  const client = await page.context().newCDPSession(page);
+  await client.send('DOM.enable');
+  await client.send('CSS.enable');
+  const strangers: string[] = [];
+  let looked = 0;
+  for (const path of PAGES) {
+    await settle(page, path);
+    await unfold(page);
+    await page.evaluate(() => document.fonts.ready.then(() => undefined));
+    const { root } = await client.send('DOM.getDocument', { depth: -1 });
+    const { nodeIds } = await client.send('DOM.querySelectorAll', { nodeId: root.nodeId, selector: '[dir="auto"], text' });
+    for (const nodeId of nodeIds) {
+      const { fonts } = await client.send('CSS.getPlatformFontsForNode', { nodeId });
+      looked += fonts.length;
+      for (const f of fonts.filter((x) => !x.isCustomFont)) {
+        const { outerHTML } = await client.send('DOM.getOuterHTML', { nodeId });
+        strangers.push(`${path}: ${f.familyName} in “${outerHTML.replace(/<[^>]*>/g, '')}”`);
+      }
+    }
+  }
+  expect(strangers).toEqual([]);
+  expect(looked).toBeGreaterThan(200);
 });

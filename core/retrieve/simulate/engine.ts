@@ -273,6 +273,12 @@ export function createEngine(input: RetrieveInput, mesh: Pick<Mesh, 'segments' |
       solveBlocks(sys, n);
       let move = 0;
       for (let q = 0; q < 3 * n; q++) move = Math.max(move, Math.abs(sys.rhs[q]!));
+      if (iteration >= 1 && move < mesh.settleM) {
+        // The last correction is taken without asking what it leaves: it is below what matters.
+        for (let q = 0; q < 3 * n; q++) x[q]! += sys.rhs[q]!;
+        settled = true;
+        break;
+      }
       dx.set(sys.rhs.subarray(0, 3 * n));
       let scale = 1;
       let next = Infinity;
@@ -289,10 +295,6 @@ export function createEngine(input: RetrieveInput, mesh: Pick<Mesh, 'segments' |
       }
       x.set(trial);
       norm = next;
-      if (move * scale < mesh.settleM && iteration >= 1) {
-        settled = true;
-        break;
-      }
     }
     if (!settled || !Number.isFinite(norm)) {
       x.set(x0);
