@@ -5,10 +5,10 @@ import { ORIGIN, phone } from './browser';
 import { spread, table, told } from './report';
 
 const LONG_MS = 50;
-const ROUNDS = 3;
+const ROUNDS = 2;
 
 /** Someone who reads what came before touching on, and someone who does not. */
-const PACES = { read: 3000, hurried: 300 } as const;
+const PACES = { read: 2000, hurried: 300 } as const;
 
 const go = (page: Page, name: string): Promise<void> =>
   page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name, exact: true }).tap();
