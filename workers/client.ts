@@ -1,6 +1,7 @@
 /**
  * The one typed way to the workers. A question that is no longer wanted is stopped by ending its worker: the next question starts a fresh
- * one, so that twenty quick taps on a reading never queue up twenty plans. One worker for each kind of question, so that none waits for another.
+ * one, so that twenty quick taps on a reading never queue up twenty plans. One worker for each kind of question; the quick ones never wait for
+ * another, the long one (the settled plan) lets them go first and stands aside for a touch.
  */
 import { wrap, type Remote } from 'comlink';
 import type { ComputeApi } from './compute';
@@ -50,7 +51,7 @@ async function ask<T>(desk: Desk, signal: AbortSignal, question: (api: Remote<Co
   while (desk === 'settled' && quick.size > 0 && !signal.aborted) await Promise.allSettled(quick);
   signal.throwIfAborted();
   if (desk === 'settled') watchTouches();
-  const answer = put(desk, signal, question);
+  const answer = answerFrom(desk, signal, question);
   if (desk !== 'settled') {
     quick.add(answer);
     const done = (): void => void quick.delete(answer);
@@ -59,7 +60,7 @@ async function ask<T>(desk: Desk, signal: AbortSignal, question: (api: Remote<Co
   return answer;
 }
 
-function put<T>(desk: Desk, signal: AbortSignal, question: (api: Remote<ComputeApi>) => Promise<T>): Promise<T> {
+function answerFrom<T>(desk: Desk, signal: AbortSignal, question: (api: Remote<ComputeApi>) => Promise<T>): Promise<T> {
   const r = open(desk);
   return new Promise<T>((resolve, reject) => {
     const fail = (e: unknown): void => {

@@ -24,13 +24,14 @@ const lineSchema = z.strictObject({
   tangentialDrag: z.number().min(0).max(1).default(0.015),
 });
 const times = z.array(z.number().min(0).max(3600)).min(1).max(5000);
+const waterTempC = z.number().min(-2).max(40).default(18);
 const density = z.number().min(900).max(1300).default(FRESH_KG_M3);
 
 const freeSinkSchema = z.strictObject({ kind: z.literal('free-sink'), waterDensityKgM3: density, lure: lureSchema, timesS: times });
 const castRetrieveSchema = z.strictObject({
   kind: z.literal('cast-retrieve'),
   waterDensityKgM3: density,
-  waterTempC: z.number().min(-2).max(40).default(18),
+  waterTempC,
   lure: lureSchema,
   line: lineSchema,
   tipM: vec3,
@@ -47,24 +48,21 @@ const castRetrieveSchema = z.strictObject({
   floorDepthM: z.number().positive().optional(),
   timesS: times,
 });
-const towFields = {
+const steadyTowSchema = z.strictObject({
   kind: z.literal('steady-tow'),
   waterDensityKgM3: density,
-  waterTempC: z.number().min(-2).max(40).default(18),
+  waterTempC,
   lure: lureSchema,
   line: lineSchema,
   speedMps: z.number().min(0).max(10),
   tipHeightM: z.number().min(0).max(20),
-};
-const steadyTowSchema = z.strictObject({
-  ...towFields,
   lineLengthM: z.number().positive().max(500).optional(),
   wetLengthM: z.number().positive().max(500).optional(),
 });
 const bowSchema = z.strictObject({
   kind: z.literal('cross-current-bow'),
   waterDensityKgM3: density,
-  waterTempC: z.number().min(-2).max(40).default(18),
+  waterTempC,
   line: lineSchema,
   crossFlowMps: z.number().min(0).max(10),
   tensionN: z.number().positive().max(1000),

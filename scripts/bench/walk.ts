@@ -136,7 +136,7 @@ export async function longTaskBench(browser: Browser): Promise<string> {
   const hurried = await walk(browser, PACES.hurried);
   const share = theft.since();
   const most = (xs: readonly Longest[], k: keyof Longest): number => Math.max(...xs.map((x) => x[k]));
-  const told = (xs: readonly Longest[]): string => `${most(xs, 'workMs').toFixed(0)} · ${most(xs, 'clockMs').toFixed(0)}`;
+  const workAndClock = (xs: readonly Longest[]): string => `${most(xs, 'workMs').toFixed(0)} · ${most(xs, 'clockMs').toFixed(0)}`;
   const all = [...read, ...hurried].flat();
   const over = (k: keyof Longest): number => all.filter((x) => x[k] > LONG_MS).length;
   return `## Long tasks
@@ -148,7 +148,7 @@ the two cores are wanted by the worker, the drawing of the picture without a gra
 
 ${table(
   ['step', 'reading', 'hurried'],
-  STEPS.map(([name], i) => [name, told(read[i]!), told(hurried[i]!)]),
+  STEPS.map(([name], i) => [name, workAndClock(read[i]!), workAndClock(hurried[i]!)]),
 )}
 
 Of ${all.length} steps walked, ${over('workMs')} had a task of more than ${LONG_MS} ms of work and ${over('clockMs')} one of more than ${LONG_MS} ms by the clock${share === null ? '' : `; ${(100 * share).toFixed(0)} % of the machine's time went to its neighbours meanwhile`}.`;
