@@ -32,7 +32,7 @@ for (const [size, viewport] of [
     for (const light of ['Noon', 'Shade', 'Night'] as const) {
       test(`no barrier and no small target, ${light}`, async ({ page }) => {
         await openDemo(page);
-        await setKit(page, light);
+        await setKit(page, light, `"light":"${light.toLowerCase()}"`);
         for (const path of PAGES) {
           await settle(page, path);
           await unfold(page);

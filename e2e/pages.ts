@@ -1,5 +1,6 @@
 /** Every page of the application, brought to rest and unfolded, for the checks that look at all of them. */
 import { expect, type Page } from '@playwright/test';
+import { storedValues } from './store';
 
 export const PAGES = ['/', '/lures', '/retrieve', '/strikes', '/lessons', '/kit', '/kit/lure/lure-alder', '/kit/water/new'] as const;
 
@@ -20,8 +21,10 @@ export async function unfold(page: Page): Promise<void> {
   }
 }
 
-export async function setKit(page: Page, radio: string): Promise<void> {
+/** Presses a choice of the Kit and waits until the device has stored what it comes to. */
+export async function setKit(page: Page, radio: string, stored: string): Promise<void> {
   await page.goto('/kit');
   await page.getByRole('radio', { name: radio }).click();
   await expect(page.getByRole('radio', { name: radio })).toHaveAttribute('aria-checked', 'true');
+  await expect.poll(async () => (await storedValues(page))['preferences/mine']).toContain(stored);
 }

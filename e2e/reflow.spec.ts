@@ -23,7 +23,7 @@ test.describe('nothing is cut', () => {
   for (const scale of ['100 %', '200 %'] as const) {
     test(`320 wide at a text size of ${scale}`, async ({ page }) => {
       await openDemo(page);
-      await setKit(page, scale);
+      await setKit(page, scale, `"textScale":${parseInt(scale, 10) / 100}`);
       for (const path of PAGES) {
         await settle(page, path);
         await unfold(page);
@@ -37,7 +37,7 @@ test.describe('nothing is cut on a common phone', () => {
   test.use({ viewport: PHONE });
   test('390 wide at a text size of 200 %', async ({ page }) => {
     await openDemo(page);
-    await setKit(page, '200 %');
+    await setKit(page, '200 %', '"textScale":2');
     for (const path of PAGES) {
       await settle(page, path);
       expect((await cutTexts(page)).map((t) => `${path}: ${t}`)).toEqual([]);

@@ -1,4 +1,5 @@
 import { emptyServer, expect, openDemo, PHONE, place, test } from './kit';
+import { setKit } from './pages';
 import { putValue } from './store';
 
 test.use({ viewport: PHONE });
@@ -72,8 +73,7 @@ test('the kit: change, retire, bring back, and what is typed is not lost', async
 test('units change every number at once', async ({ page }) => {
   await openDemo(page);
   await expect(page.getByRole('button', { name: 'surface: 54 °F. Change' })).toBeVisible();
-  await page.goto('/kit');
-  await page.getByRole('radio', { name: '°C, metres, grams' }).click();
+  await setKit(page, '°C, metres, grams', '"temp":"C"');
   await page.goto('/');
   await expect(page.getByRole('button', { name: 'surface: 12.2 °C. Change' })).toBeVisible();
   await expect(page.getByText(/°F|\d ft/)).toHaveCount(0);

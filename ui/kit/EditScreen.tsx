@@ -67,8 +67,10 @@ function Editor({ kind, existing }: { kind: EditableKind; existing: Draft | null
       setProblems(r.problems);
       return;
     }
-    void committer.commit(() => [put(kind, r.value as never)]);
-    back();
+    // The form stays until the device has it; what the device refuses is told in an alert and held.
+    void committer.record(() => [put(kind, r.value as never)]).then((stored) => {
+      if (stored) back();
+    });
   };
   const retired = draft.retiredAtMs !== null;
   const used = kind === 'lure' && Object.values(book.block).some((b) => b.presentation.lureId === draft.id);
