@@ -1,34 +1,64 @@
 /** What the hands do: line taken by the reel and where the rod tip is, as functions of time. */
 import type { ReelEntry, TipMove, Vec3 } from './types';
 
-/** Reel speed at time t, m/s. */
-export function reelSpeedMps(reel: readonly ReelEntry[], t: number): number {
-  let speed = 0;
-  for (const e of reel) {
-    if (t < e.startS) break;
-    speed += (e.speedMps - speed) * (e.rampS <= 0 ? 1 : Math.min(1, (t - e.startS) / e.rampS));
-  }
-  return speed;
+export interface Reel {
+  /** Speed at time t, m/s. */
+  speedMps(t: number): number;
+  /** Line taken between two times, m (Simpson's rule; exact for linear ramps that do not break inside the interval). */
+  takenM(from: number, to: number): number;
 }
 
-/** Line taken between two times, m (Simpson's rule; exact for linear ramps that do not break inside the interval). */
-export function lineTakenM(reel: readonly ReelEntry[], from: number, to: number): number {
-  return ((to - from) / 6) * (reelSpeedMps(reel, from) + 4 * reelSpeedMps(reel, (from + to) / 2) + reelSpeedMps(reel, to));
+/** How many of the things with these ends, in order of their starts, are wholly over at t; searched from the last answer on. */
+function doneCounter(ends: readonly number[]): (t: number) => number {
+  let latest = -Infinity;
+  const allDoneAt = ends.map((e) => (latest = Math.max(latest, e)));
+  let i = 0;
+  return (t) => {
+    while (i < allDoneAt.length && allDoneAt[i]! <= t) i++;
+    while (i > 0 && allDoneAt[i - 1]! > t) i--;
+    return i;
+  };
+}
+
+/** A reel that follows its profile: each entry leads from the speed before to its own over its ramp. */
+export function createReel(profile: readonly ReelEntry[]): Reel {
+  const done = doneCounter(profile.map((e) => e.startS + e.rampS));
+  const speedMps = (t: number): number => {
+    let i = done(t);
+    let speed = profile[i - 1]?.speedMps ?? 0;
+    for (; i < profile.length && t >= profile[i]!.startS; i++) {
+      const e = profile[i]!;
+      speed += (e.speedMps - speed) * (e.rampS <= 0 ? 1 : Math.min(1, (t - e.startS) / e.rampS));
+    }
+    return speed;
+  };
+  return { speedMps, takenM: (from, to) => ((to - from) / 6) * (speedMps(from) + 4 * speedMps((from + to) / 2) + speedMps(to)) };
 }
 
 const minimumJerk = (s: number): number => (s <= 0 ? 0 : s >= 1 ? 1 : s * s * s * (10 - 15 * s + 6 * s * s));
 
-export function tipAt(tip0: Vec3, moves: readonly TipMove[], t: number, out: Float64Array): void {
-  out[0] = tip0[0];
-  out[1] = tip0[1];
-  out[2] = tip0[2];
+/** Where the rod tip is: the sum of its minimum-jerk moves. Writes x, y, z into `out`. */
+export function createTip(tip0: Vec3, unsorted: readonly TipMove[]): (t: number, out: Float64Array) => void {
+  const moves = [...unsorted].sort((a, b) => a.startS - b.startS);
+  const done = doneCounter(moves.map((m) => m.startS + m.durationS));
+  // Where the tip is once the first i moves are over.
+  const after: Vec3[] = [tip0];
   for (const m of moves) {
-    if (t <= m.startS) continue;
-    const p = minimumJerk((t - m.startS) / m.durationS);
-    out[0]! += p * m.dxM;
-    out[1]! += p * (m.dyM ?? 0);
-    out[2]! += p * m.dzM;
+    const [x, y, z] = after[after.length - 1]!;
+    after.push([x + m.dxM, y + (m.dyM ?? 0), z + m.dzM]);
   }
+  return (t, out) => {
+    let i = done(t);
+    const from = after[i]!;
+    for (let k = 0; k < 3; k++) out[k] = from[k]!;
+    for (; i < moves.length && t > moves[i]!.startS; i++) {
+      const m = moves[i]!;
+      const p = minimumJerk((t - m.startS) / m.durationS);
+      out[0]! += p * m.dxM;
+      out[1]! += p * (m.dyM ?? 0);
+      out[2]! += p * m.dzM;
+    }
+  };
 }
 
 /** Times at which the driving changes its nature, sorted: the solver steps onto each exactly. */
@@ -36,12 +66,7 @@ export function driveBreaks(reel: readonly ReelEntry[], moves: readonly TipMove[
   const at = new Set<number>();
   for (const e of reel) at.add(e.startS).add(e.startS + e.rampS);
   for (const m of moves) at.add(m.startS).add(m.startS + m.durationS);
-  return [...at].filter((t) => t > 0).sort((a, b) => a - b);
-}
-
-/** True while a tip move or a reel ramp is under way in (from, to). */
-export function isQuick(reel: readonly ReelEntry[], moves: readonly TipMove[], from: number, to: number): boolean {
-  for (const m of moves) if (m.startS < to && m.startS + m.durationS > from) return true;
-  for (const e of reel) if (e.startS < to && e.startS + Math.min(e.rampS, 0.15) > from) return true;
-  return false;
+  const sorted = [...at].filter((t) => t > 0).sort((a, b) => a - b);
+  // Sums of seconds that differ by a rounding are one moment.
+  return sorted.filter((t, i) => i === 0 || t - sorted[i - 1]! > 1e-9);
 }

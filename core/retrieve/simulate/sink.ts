@@ -3,7 +3,7 @@
  * v_t = √(W/k), τ = M/√(W·k), k = ½ρ·CdA, M = m + Ca·ρ·V, W = (m − ρV)·g.
  * Example: 1/4-oz jig with compact tail (W 65 mN, CdA 2.03 cm²) → v_t = 0.80 m/s. A floater has no sink: null.
  */
-import { GRAVITY } from './engine';
+import { GRAVITY } from './water';
 import type { LurePhysics } from './types';
 
 export interface FreeSink {

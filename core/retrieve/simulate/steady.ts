@@ -4,7 +4,7 @@
  * In a steady flow the line carries its forces along: d(T t̂)/dS = −(f_D + f_W), dr/dS = (1 + T/EA) t̂, integrated from the lure with a
  * fourth-order Runge-Kutta of fixed step (error below 0.1 % at 400 steps). Laws of drag and weight as in engine.ts, without the ± 1 cm of surface.
  */
-import { GRAVITY } from './engine';
+import { GRAVITY } from './water';
 import { crossFlowDrag, DEFAULT_VISCOSITY_M2S } from './lineDrag';
 import type { LinePhysics, LurePhysics } from './types';
 

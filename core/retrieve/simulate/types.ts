@@ -19,6 +19,8 @@ export interface LinePhysics {
   stiffnessN: number;
   /** Cross-flow drag coefficient; null = by Reynolds number, 1 + 10·Re^(−2/3). */
   normalDrag: number | null;
+  /** Ratio to that law where it is used, for its uncertainty; absent = 1. */
+  dragScale?: number;
   tangentialDrag: number;
 }
 
@@ -38,18 +40,32 @@ export interface TipMove {
   dzM: number;
 }
 
+/** Another line between the lure and the main line, and what may sit on the knot: a float, a sliding weight against its stop. */
+export interface Leader {
+  lengthM: number;
+  line: LinePhysics;
+  /** Null: only a knot. */
+  body: (LurePhysics & { /** Half its height, m: over this much it goes from dry to wet. */ halfHeightM: number }) | null;
+}
+
 export interface RetrieveInput {
   waterDensityKgM3: number;
   /** Kinematic viscosity, m²/s; used only with Reynolds-dependent line drag. */
   viscosityM2s?: number;
   lure: LurePhysics;
   line: LinePhysics;
+  leader?: Leader | null;
   tipM: Vec3;
   lureM: Vec3;
+  /** Lure to tip, leader included, m; longer than the distance = slack. */
   lineLengthM: number;
   reel: readonly ReelEntry[];
   tipMoves: readonly TipMove[];
   currentMps: Vec3;
+  /** Wind over the dry part of the line; absent or null: no air drag at all. */
+  windMps?: Vec3 | null;
+  /** The rod as a spring in series with the line, N/m; absent or null: stiff. */
+  rodStiffnessNpm?: number | null;
   /** Depth of the bottom, m; absent = bottomless. */
   floorDepthM?: number;
 }
@@ -57,22 +73,20 @@ export interface RetrieveInput {
 /** How finely to solve. */
 export interface Mesh {
   segments: number;
-  stepS: number;
-  /** Largest step while the rod tip moves or the reel changes speed, s. */
-  quickStepS: number;
-  /** Largest step while nothing drives the line, s. */
-  idleStepS: number;
+  /** Largest error of one step at any node, m: what the length of the steps follows. */
+  errorM: number;
+  longestStepS: number;
+  /** First step after the hands or the reel change what they do, s. */
+  wakeStepS: number;
   /** Newton has settled when no node moves more than this, m. */
   settleM: number;
-  /** Axial stiffness is held below this, N: stiffer line only costs steps once its stretch no longer shows. */
-  stiffnessCapN: number;
 }
 
 export const MESH = {
-  /** Reference: within 1 % of a settled solution on casts. */
-  fine: { segments: 24, stepS: 0.01, quickStepS: 0.0025, idleStepS: 0.01, settleM: 2e-6, stiffnessCapN: Infinity },
-  /** For the drawn path: about 2 %. */
-  plan: { segments: 14, stepS: 0.025, quickStepS: 0.008, idleStepS: 0.06, settleM: 2e-5, stiffnessCapN: 400 },
-  /** For comparing candidates: about 4 %. */
-  quick: { segments: 10, stepS: 0.05, quickStepS: 0.02, idleStepS: 0.1, settleM: 3e-4, stiffnessCapN: 150 },
+  /** Reference: within 1 % of a settled solution on casts, twitches on slack line included. */
+  fine: { segments: 40, errorM: 2e-5, longestStepS: 0.1, wakeStepS: 0.0025, settleM: 2e-6 },
+  /** For the drawn path: within 2 %. */
+  plan: { segments: 20, errorM: 5e-4, longestStepS: 0.25, wakeStepS: 0.01, settleM: 1e-4 },
+  /** For comparing candidates and for ranges: within 4 %. */
+  quick: { segments: 12, errorM: 1.5e-3, longestStepS: 0.5, wakeStepS: 0.02, settleM: 3e-4 },
 } as const satisfies Record<string, Mesh>;
