@@ -1,10 +1,12 @@
 /** The line-and-lure problems as documents, and their answers. */
 import * as z from 'zod';
 import { FRESH_KG_M3, viscosityM2s } from '../lures/physics';
+import { inputProblems } from '../retrieve/simulate/check';
 import { runRetrieve } from '../retrieve/simulate/retrieve';
+import { towedPass, verticalJig } from '../retrieve/simulate/setups';
 import { crossCurrentBow, hookSet, steadyTow } from '../retrieve/simulate/steady';
 import { freeSink, sinkDepthM, sinkSpeedMps } from '../retrieve/simulate/sink';
-import { MESH } from '../retrieve/simulate/types';
+import { MESH, type RetrieveInput } from '../retrieve/simulate/types';
 
 const finite = z.number();
 const vec3 = z.tuple([finite, finite, finite]);
@@ -28,25 +30,62 @@ const waterTempC = z.number().min(-2).max(40).default(18);
 const density = z.number().min(900).max(1300).default(FRESH_KG_M3);
 
 const freeSinkSchema = z.strictObject({ kind: z.literal('free-sink'), waterDensityKgM3: density, lure: lureSchema, timesS: times });
-const castRetrieveSchema = z.strictObject({
-  kind: z.literal('cast-retrieve'),
+const reelEntry = z.strictObject({ startS: z.number().min(0), speedMps: z.number().min(0).max(10), rampS: z.number().min(0).max(60) });
+/** What every problem in motion may say. `reel`: one entry or a profile of several; `windMps` blows on the dry line; `rodStiffnessNpm` bends the rod. */
+const motion = {
   waterDensityKgM3: density,
   waterTempC,
   lure: lureSchema,
   line: lineSchema,
-  tipM: vec3,
-  lureM: vec3,
-  lineLengthM: z.number().positive().max(500),
+  leader: z
+    .strictObject({
+      lengthM: z.number().positive().max(50),
+      line: lineSchema,
+      body: z
+        .strictObject({ ...lureSchema.shape, halfHeightM: z.number().positive().max(0.3) })
+        .nullable()
+        .default(null),
+    })
+    .nullable()
+    .default(null),
   reel: z
-    .strictObject({ startS: z.number().min(0), speedMps: z.number().min(0).max(10), rampS: z.number().min(0).max(60) })
+    .union([reelEntry, z.array(reelEntry).max(2000)])
     .nullable()
     .default(null),
   tipMoves: z
     .array(z.strictObject({ startS: z.number().min(0), durationS: z.number().positive(), dxM: finite, dyM: finite.optional(), dzM: finite }))
+    .max(5000)
     .default([]),
-  currentMps: vec3.default([0, 0, 0]),
+  windMps: vec3.nullable().default(null),
+  rodStiffnessNpm: z.number().positive().max(10_000).nullable().default(null),
   floorDepthM: z.number().positive().optional(),
   timesS: times,
+  /** Also the line's shape at each time, as x, z pairs from lure to tip. */
+  lineShapes: z.boolean().default(false),
+};
+const castRetrieveSchema = z.strictObject({
+  kind: z.literal('cast-retrieve'),
+  ...motion,
+  tipM: vec3,
+  lureM: vec3,
+  lineLengthM: z.number().positive().max(500),
+  currentMps: vec3.default([0, 0, 0]),
+});
+const tipHeightM = z.number().min(0).max(20);
+const verticalJigSchema = z.strictObject({
+  kind: z.literal('vertical-jig'),
+  ...motion,
+  tipHeightM,
+  letOutM: z.number().positive().max(300),
+  driftMps: z.number().min(0).max(5).default(0),
+  driftAngleDeg: z.number().min(-360).max(360).default(0),
+});
+const towedPassSchema = z.strictObject({
+  kind: z.literal('towed-pass'),
+  ...motion,
+  tipHeightM,
+  lineOutM: z.number().positive().max(300),
+  speedMps: z.number().min(0).max(10),
 });
 const steadyTowSchema = z.strictObject({
   kind: z.literal('steady-tow'),
@@ -55,7 +94,7 @@ const steadyTowSchema = z.strictObject({
   lure: lureSchema,
   line: lineSchema,
   speedMps: z.number().min(0).max(10),
-  tipHeightM: z.number().min(0).max(20),
+  tipHeightM,
   lineLengthM: z.number().positive().max(500).optional(),
   wetLengthM: z.number().positive().max(500).optional(),
 });
@@ -76,11 +115,32 @@ const hookSetSchema = z.strictObject({
   rodStiffnessNpm: z.number().positive().max(10_000),
 });
 
+type Moving = z.infer<typeof castRetrieveSchema> | z.infer<typeof verticalJigSchema> | z.infer<typeof towedPassSchema>;
+
+/** Any of the problems in motion as the simulator's own input. */
+function movingInput(d: Moving): RetrieveInput {
+  const common = { ...d, viscosityM2s: viscosityM2s(d.waterTempC), reel: Array.isArray(d.reel) ? d.reel : d.reel ? [d.reel] : [] };
+  if (common.kind === 'vertical-jig') return verticalJig(common);
+  return common.kind === 'towed-pass' ? towedPass(common) : common;
+}
+
+const isMoving = (d: { kind: string }): d is Moving => d.kind === 'cast-retrieve' || d.kind === 'vertical-jig' || d.kind === 'towed-pass';
+
 export const simulateSchema = z
-  .discriminatedUnion('kind', [freeSinkSchema, castRetrieveSchema, steadyTowSchema, bowSchema, hookSetSchema])
-  .refine((d) => d.kind !== 'steady-tow' || (d.lineLengthM === undefined) !== (d.wetLengthM === undefined), {
-    path: ['lineLengthM'],
-    error: 'either lineLengthM (tip to lure) or wetLengthM, not both',
+  .discriminatedUnion('kind', [freeSinkSchema, castRetrieveSchema, verticalJigSchema, towedPassSchema, steadyTowSchema, bowSchema, hookSetSchema])
+  .superRefine((d, ctx) => {
+    if (d.kind === 'steady-tow' && (d.lineLengthM === undefined) === (d.wetLengthM === undefined))
+      ctx.addIssue({ code: 'custom', path: ['lineLengthM'], message: 'either lineLengthM (tip to lure) or wetLengthM, not both' });
+    if (isMoving(d))
+      for (const p of inputProblems(movingInput(d)))
+        ctx.addIssue({
+          code: 'custom',
+          path: p.path
+            .replace(/\[(\d+)\]/g, '.$1')
+            .split('.')
+            .map((k) => (/^\d+$/.test(k) ? Number(k) : k)),
+          message: p.expected ?? p.code,
+        });
   });
 export type SimulateDocument = z.infer<typeof simulateSchema>;
 
@@ -100,8 +160,8 @@ export function simulateDocument(d: SimulateDocument): Record<string, unknown> {
     }
     case 'hook-set':
       return { ...hookSet(d) };
-    case 'cast-retrieve':
-      return castAnswer(d);
+    default:
+      return movingAnswer(d);
   }
 }
 
@@ -111,14 +171,11 @@ function sinkAnswer({ lure, waterDensityKgM3, timesS }: z.infer<typeof freeSinkS
   return { terminalMps: s.terminalMps, speedMps: timesS.map((t) => sinkSpeedMps(s, t)), depthM: timesS.map((t) => sinkDepthM(s, t)) };
 }
 
-function castAnswer(c: z.infer<typeof castRetrieveSchema>): Record<string, unknown> {
-  const order = c.timesS.map((_, i) => i).sort((a, b) => c.timesS[a]! - c.timesS[b]!);
-  const run = runRetrieve(
-    { ...c, viscosityM2s: viscosityM2s(c.waterTempC), reel: c.reel ? [c.reel] : [] },
-    { mesh: MESH.fine, timesS: order.map((i) => c.timesS[i]!) },
-  );
+function movingAnswer(d: Moving): Record<string, unknown> {
+  const order = d.timesS.map((_, i) => i).sort((a, b) => d.timesS[a]! - d.timesS[b]!);
+  const run = runRetrieve(movingInput(d), { mesh: MESH.fine, timesS: order.map((i) => d.timesS[i]!), lineShapes: d.lineShapes });
   const at = new Map(order.map((i, k) => [i, run.samples[k]]));
-  const column = (f: (s: NonNullable<(typeof run.samples)[number]>) => number) => c.timesS.map((_, i) => (at.get(i) ? f(at.get(i)!) : null));
+  const column = <T>(f: (s: NonNullable<(typeof run.samples)[number]>) => T) => d.timesS.map((_, i) => (at.get(i) ? f(at.get(i)!) : null));
   return {
     xM: column((s) => s.xM),
     yM: column((s) => s.yM),
@@ -126,6 +183,8 @@ function castAnswer(c: z.infer<typeof castRetrieveSchema>): Record<string, unkno
     speedMps: column((s) => s.speedMps),
     tensionLureN: column((s) => s.tensionN),
     lineOutM: column((s) => s.lineOutM),
+    onBottom: column((s) => s.onBottom),
+    ...(d.lineShapes ? { lineXZ: column((s) => s.lineXZ) } : {}),
     maxDepthM: Math.max(...run.samples.map((s) => -s.zM)),
     ...(run.failedAtS === null ? {} : { notes: [`no solution after ${run.failedAtS} s`] }),
   };

@@ -15,6 +15,8 @@ import { planeForces } from './plane';
 import { spaceForces } from './space';
 import type { Mesh, RetrieveInput } from './types';
 
+const { abs, cbrt, max, min } = Math;
+
 export interface Engine {
   /** One step of at most `longestS`, as long as the error allows; returns its length, s, or 0 when Newton failed even with small steps. */
   step(from: number, longestS: number): number;
@@ -46,6 +48,7 @@ const ERROR_SHARE = 0.3;
 const GROWTH = { most: 2, least: 0.3, safety: 0.85 } as const;
 const NEWTON = { most: 40, searches: 4 } as const;
 const SHORTEST_S = 1e-6;
+const SHORTEST_M = 0.02;
 
 export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
   const chain = createChain(input, mesh.segments);
@@ -67,6 +70,7 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
   const closing: Closing = { rate: 1, velocity0: new Float64Array(size), acceleration0: new Float64Array(size) };
   const tip = new Float64Array(3);
   const lastOf = (): number => dim * chain.n;
+  const leastNodes = max(3, chain.leaderSegments + 1);
   /** Length of the step before, s; 0 = there is none to build on. */
   let stepBefore = 0;
   let next: number = mesh.wakeStepS;
@@ -101,7 +105,7 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
       for (let q = 0; q < free; q++) {
         const d = forces.correction[q]!;
         move[q] = d;
-        furthest = Math.max(furthest, d < 0 ? -d : d);
+        furthest = max(furthest, d < 0 ? -d : d);
       }
       if (!Number.isFinite(furthest)) return false;
       if (iteration >= 1 && furthest < mesh.settleM) {
@@ -125,6 +129,9 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
     return false;
   }
 
+  /** Line that can still be taken, m: the last pieces, or the knot of the leader, stop at the tip. */
+  const leftM = (): number => (chain.n > leastNodes ? Infinity : max(0, ell[chain.n - 1]! - SHORTEST_M));
+
   /** Sets the closing formula: two-step when there is a step to build on, else backward Euler. */
   function close(h: number): void {
     const r = stepBefore > 0 ? h / stepBefore : 0;
@@ -140,12 +147,12 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
   function step(from: number, longestS: number): number {
     x0.set(x);
     v0.set(v);
-    let h = Math.min(next, longestS, mesh.longestStepS);
+    let h = min(next, longestS, mesh.longestStepS);
     // No splinter before the next break.
     if (h > 0.6 * longestS && h < longestS) h = 0.6 * longestS;
     const twoStep = stepBefore > 0;
     for (;;) {
-      const taken = reel.takenM(from, from + h);
+      const taken = min(reel.takenM(from, from + h), leftM());
       ell[chain.n - 1]! -= taken;
       setMasses(chain);
       tipOf(from + h, tip);
@@ -159,12 +166,12 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
       let error = Infinity;
       if (settled) {
         error = 0;
-        for (let q = 0; q < free; q++) error = Math.max(error, Math.abs(x[q]! - guess[q]!));
+        for (let q = 0; q < free; q++) error = max(error, abs(x[q]! - guess[q]!));
         error *= ERROR_SHARE / mesh.errorM;
       }
       if (settled && (error <= REFUSED || h <= mesh.wakeStepS / 8)) {
-        const grow = GROWTH.safety / Math.cbrt(Math.max(error, 1e-6));
-        next = h * Math.min(GROWTH.most, Math.max(GROWTH.least, grow));
+        const grow = GROWTH.safety / cbrt(max(error, 1e-6));
+        next = h * min(GROWTH.most, max(GROWTH.least, grow));
         for (let q = 0; q < size; q++) {
           v[q] = closing.rate * x[q]! + closing.velocity0[q]!;
           acceleration[q] = closing.rate * v[q]! + closing.acceleration0[q]!;
@@ -179,14 +186,14 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
       x.set(x0);
       ell[chain.n - 1]! += taken;
       if (h <= SHORTEST_S) return 0;
-      h *= settled ? Math.max(GROWTH.least, GROWTH.safety / Math.cbrt(error)) : 0.25;
+      h *= settled ? max(GROWTH.least, GROWTH.safety / cbrt(error)) : 0.25;
       if (!settled) stepBefore = 0;
     }
   }
 
   /** Joins the segment that the reel has nearly eaten to its neighbour. */
   function merge(): void {
-    while (chain.n > Math.max(3, chain.leaderSegments + 1) && ell[chain.n - 1]! < 0.3 * ell[chain.n - 2]!) {
+    while (chain.n > leastNodes && ell[chain.n - 1]! < 0.3 * ell[chain.n - 2]!) {
       ell[chain.n - 2]! += ell[chain.n - 1]!;
       const q = lastOf();
       for (const a of [x, v, x0, v0, x1, v1, acceleration]) for (let k = 0; k < dim; k++) a[q - dim + k] = a[q + k]!;
@@ -209,7 +216,7 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
     step,
     wake: () => {
       stepBefore = 0;
-      next = Math.min(next, mesh.wakeStepS);
+      next = min(next, mesh.wakeStepS);
     },
     state: (node, out) => read(x, v, node, out),
     before: (node, out) => read(x1, v1, node, out),

@@ -2,6 +2,8 @@
 import { segmentStiffness, type Body, type Chain, type Closing, type Forces } from './chain';
 import { FLOOR, GRAVITY, RAMP_M, wetness } from './water';
 
+const { cbrt, sqrt } = Math;
+
 /** The two Gauss points lie this share of a segment from its ends. */
 const GAUSS_NEAR = 0.2113248654051871;
 
@@ -40,7 +42,7 @@ export function planeForces(c: Chain): Forces {
       const l = ell[i]!;
       const dx = p[b]! - p[a]!,
         dz = p[b + 1]! - p[a + 1]!;
-      const len = Math.sqrt(dx * dx + dz * dz) || 1e-9;
+      const len = sqrt(dx * dx + dz * dz) || 1e-9;
       const tx = dx / len,
         tz = dz / len;
       const e = (len - l) / l;
@@ -92,11 +94,11 @@ export function planeForces(c: Chain): Forces {
           if (thin[i]! > 0) {
             const low = lowMps[i]!;
             if (size > low) {
-              const root = thin[i]! * Math.cbrt(size);
+              const root = thin[i]! * cbrt(size);
               kn += root;
               slope += (4 / 3) * root;
             } else {
-              const more = (thin[i]! * size) / Math.cbrt(low * low);
+              const more = (thin[i]! * size) / cbrt(low * low);
               kn += more;
               slope += 2 * more;
             }
@@ -133,7 +135,7 @@ export function planeForces(c: Chain): Forces {
           const vn = vz * tx - vx * tz;
           const size = vn < 0 ? -vn : vn;
           const base = (1 - wet) * half * inAir[i]!;
-          const root = airThin[i]! * Math.cbrt(size);
+          const root = airThin[i]! * cbrt(size);
           const fn = base * (airEven[i]! * size + root) * vn;
           ax += r * fn * tz;
           az -= r * fn * tx;
@@ -186,7 +188,7 @@ export function planeForces(c: Chain): Forces {
     const push = k * (c.floorZ - p[q + 1]!);
     const friction = i === 0 && c.bodies[0]!.lift > 0 ? FLOOR.digging : FLOOR.friction;
     const speed = vel[q]!;
-    const grip = (friction * push) / Math.sqrt(speed * speed + FLOOR.creepMps * FLOOR.creepMps);
+    const grip = (friction * push) / sqrt(speed * speed + FLOOR.creepMps * FLOOR.creepMps);
     rhs[q]! -= grip * speed;
     rhs[q + 1]! += push;
     if (!matrix) return;
@@ -204,7 +206,7 @@ export function planeForces(c: Chain): Forces {
     if (phi === 0) return;
     const ux = vel[q]! - c.current[0]!,
       uz = vel[q + 1]! - c.current[1]!;
-    const u = Math.sqrt(ux * ux + uz * uz);
+    const u = sqrt(ux * ux + uz * uz);
     const kd = b.drag * phi;
     const kl = b.lift * phi * facing;
     // U × ê with ê = (0, facing): (−uz, ux)·facing.

@@ -1,4 +1,6 @@
 /** Runs a cast-and-retrieve and samples it. Deterministic; the same input and mesh always give the same track. */
+import type { Problem } from '../../problems';
+import { inputProblems } from './check';
 import { driveBreaks } from './drive';
 import { createEngine, type NodeState } from './engine';
 import type { Mesh, RetrieveInput } from './types';
@@ -29,6 +31,8 @@ export interface Run {
   samples: Sample[];
   /** Null when all went well; else the time at which the solution failed. */
   failedAtS: number | null;
+  /** What is wrong with the input; then nothing was solved. */
+  problems: readonly Problem[];
   /** Steps taken. */
   steps: number;
 }
@@ -45,6 +49,8 @@ function between(s: number, h: number, p0: number, v0: number, p1: number, v1: n
 }
 
 export function runRetrieve(input: RetrieveInput, o: RunOptions): Run {
+  const problems = inputProblems(input);
+  if (problems.length > 0) return { samples: [], failedAtS: null, problems, steps: 0 };
   const engine = createEngine(input, o.mesh);
   const breaks = driveBreaks(input.reel, input.tipMoves);
   const samples: Sample[] = [];
@@ -100,15 +106,15 @@ export function runRetrieve(input: RetrieveInput, o: RunOptions): Run {
       lineBeforeM = engine.lineOutM();
       tensionBeforeN = engine.tensionAtLureN();
       h = engine.step(t, (breaks[b] ?? Infinity) - t);
-      if (h === 0) return { samples, failedAtS: t, steps };
+      if (h === 0) return { samples, failedAtS: t, problems, steps };
       t += h;
       steps++;
       if (o.stopAtLineM !== undefined && engine.lineOutM() < o.stopAtLineM) {
         sample(t);
-        return { samples, failedAtS: null, steps };
+        return { samples, failedAtS: null, problems, steps };
       }
     }
     sample(at);
   }
-  return { samples, failedAtS: null, steps };
+  return { samples, failedAtS: null, problems, steps };
 }

@@ -2,6 +2,8 @@
 import { segmentStiffness, type Body, type Chain, type Closing, type Forces } from './chain';
 import { FLOOR, GRAVITY, RAMP_M, wetness } from './water';
 
+const { cbrt, hypot, sqrt } = Math;
+
 /** The two Gauss points lie this share of a segment from its ends. */
 const GAUSS_NEAR = 0.2113248654051871;
 
@@ -78,7 +80,7 @@ export function spaceForces(c: Chain): Forces {
       const dx = p[b]! - p[a]!,
         dy = p[b + 1]! - p[a + 1]!,
         dz = p[b + 2]! - p[a + 2]!;
-      const len = Math.sqrt(dx * dx + dy * dy + dz * dz) || 1e-9;
+      const len = sqrt(dx * dx + dy * dy + dz * dz) || 1e-9;
       const tx = dx / len,
         ty = dy / len,
         tz = dz / len;
@@ -129,7 +131,7 @@ export function spaceForces(c: Chain): Forces {
           const nx = vx - vt * tx,
             ny = vy - vt * ty,
             nz = vz - vt * tz;
-          const vn = Math.sqrt(nx * nx + ny * ny + nz * nz);
+          const vn = sqrt(nx * nx + ny * ny + nz * nz);
           const kt = water ? share * half * along[i]! * (vt < 0 ? -vt : vt) : 0;
           const base = share * half * (water ? across[i]! : inAir[i]!);
           const first = water ? even[i]! : airEven[i]!;
@@ -139,11 +141,11 @@ export function spaceForces(c: Chain): Forces {
             slope = 2 * kn;
           if (second > 0) {
             if (vn > low) {
-              const root = second * Math.cbrt(vn);
+              const root = second * cbrt(vn);
               kn += root;
               slope += (4 / 3) * root;
             } else {
-              const more = (second * vn) / Math.cbrt(low * low);
+              const more = (second * vn) / cbrt(low * low);
               kn += more;
               slope += 2 * more;
             }
@@ -217,7 +219,7 @@ export function spaceForces(c: Chain): Forces {
     const friction = i === 0 && c.bodies[0]!.lift > 0 ? FLOOR.digging : FLOOR.friction;
     const vx = vel[q]!,
       vy = vel[q + 1]!;
-    const grip = (friction * push) / Math.hypot(vx, vy, FLOOR.creepMps);
+    const grip = (friction * push) / hypot(vx, vy, FLOOR.creepMps);
     rhs[q]! -= grip * vx;
     rhs[q + 1]! -= grip * vy;
     rhs[q + 2]! += push;
@@ -238,7 +240,7 @@ export function spaceForces(c: Chain): Forces {
     const ux = vel[q]! - c.current[0]!,
       uy = vel[q + 1]! - c.current[1]!,
       uz = vel[q + 2]! - c.current[2]!;
-    const u = Math.sqrt(ux * ux + uy * uy + uz * uz);
+    const u = sqrt(ux * ux + uy * uy + uz * uz);
     const kd = b.drag * phi;
     const kl = b.lift * phi;
     // U × ê with ê = (ex, ey, 0)
@@ -339,7 +341,7 @@ export function spaceForces(c: Chain): Forces {
     turnLure: (x) => {
       const dx = x[3 * c.n]! - x[0]!;
       const dy = x[3 * c.n + 1]! - x[1]!;
-      const h = Math.hypot(dx, dy);
+      const h = hypot(dx, dy);
       if (h < 1e-4) return;
       ex = dy / h;
       ey = -dx / h;
