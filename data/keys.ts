@@ -2,4 +2,5 @@
 export const queryKeys = {
   ranking: (identity: string) => ['ranking', identity] as const,
   plan: (identity: string, effort: 'first' | 'settled') => ['plan', identity, effort] as const,
+  assessment: (identity: string) => ['assessment', identity] as const,
 };

@@ -44,6 +44,27 @@ export function shareSentence(p: Plan, u: UnitPrefs): string {
   return `${capital(say.percent(mean))} of the cast at ${say.depthBand(p.bandM, u)}: ${seconds}${range}.`;
 }
 
+/** Wider than this share of its depth, the path is called a guess. */
+const GUESS = 0.3;
+
+/** How sure the drawn path is, in words; null while only a first guess stands. `measured`: the angler has counted this lure. */
+export function pathSureness(p: Plan, measured: boolean, u: UnitPrefs): string | null {
+  const { range, track } = p;
+  if (!range) return null;
+  const deepest = (d: readonly number[]): number => Math.max(0, ...d);
+  const [low, mid, high] = [deepest(range.shallowM), deepest(track.depthM), deepest(range.deepM)];
+  const wide = (high - low) / Math.max(mid, 0.3);
+  const sure = wide < 0.12 ? 'well known' : wide < GUESS ? 'known fairly well' : 'roughly known';
+  const why = measured
+    ? 'from your counts; the line’s drag is what is left to doubt'
+    : 'lures of a kind differ, and thin line drags more than anyone has measured';
+  return `How deep is ${sure}: its deepest is ${say.depth(mid, u)}, likely ${quantity.depth(low, u).value}–${say.depth(high, u)}; ${why}.`;
+}
+
+/** What wind and current do across the cast; null when it is nothing to speak of. */
+export const asideText = (p: Plan, u: UnitPrefs): string | null =>
+  p.asideM > 0.4 ? `Wind and current carry it ${say.depth(p.asideM, u)} aside: aim that much the other way.` : null;
+
 /** The cadence read aloud: "turn 1 s, twitch twice, hang 4 s, and again". */
 export function cadenceText(c: Cadence): string {
   const out: string[] = [];

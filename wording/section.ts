@@ -11,11 +11,14 @@ export interface SectionFacts {
   tipM: number;
   castM: number;
   currentMps: number;
+  currentAngleDeg: number;
+  windMps: number;
+  windAngleDeg: number;
   cover: { kind: CoverKind; density: number };
   holding: HoldingPlace;
   lureName: string | null;
   zoneShare: number | null;
-  path: { depthM: readonly number[] } | null;
+  path: { depthM: readonly number[]; onBottom: readonly boolean[]; range: { shallowM: readonly number[]; deepM: readonly number[] } | null } | null;
   marks: readonly unknown[];
   reaches: readonly { name: string; topM: number; bottomM: number; atM: number; snag: number }[];
   layers: readonly { topM: number; bottomM: number; perCast: number; casts: number }[];
@@ -50,16 +53,32 @@ export function holdingPhrase(place: HoldingPlace, kind: CoverKind): string {
   return kind === 'none' ? 'deep and slow' : 'deep and tight to the cover';
 }
 
+/** More across the cast than along it. */
+export const isAcross = (angleDeg: number): boolean => Math.abs(Math.cos((angleDeg * Math.PI) / 180)) < 0.6;
+
+export const flowText = (what: 'current' | 'wind', mps: number, angleDeg: number, u: UnitPrefs): string =>
+  `${what} ${say.speed(mps, u)}${isAcross(angleDeg) ? ', across' : ''}`;
+
+/** Towards the angler, away, or across, for those who do not see the arrow. */
+const wayText = (angleDeg: number): string =>
+  isAcross(angleDeg) ? 'across the cast' : Math.cos((angleDeg * Math.PI) / 180) > 0 ? 'towards you' : 'away from you';
+
 export function describeSection(s: SectionFacts, u: UnitPrefs): string {
   const parts = [
     `Section through the water: ${say.depth(s.depthM, u)} deep, ${s.cover.kind === 'none' ? 'open water' : `${COVER_NAME[s.cover.kind]} at the far end`}.`,
     `Fish expected ${say.depthBand(s.bandM, u)} down, ${holdingPhrase(s.holding, s.cover.kind)}; one sees a lure from about ${say.depth(s.sightM, u)}.`,
   ];
-  if (s.currentMps >= 0.02) parts.push(`Current ${say.speed(s.currentMps, u)}.`);
+  if (s.currentMps >= 0.02) parts.push(`Current ${say.speed(s.currentMps, u)}, ${wayText(s.currentAngleDeg)}.`);
+  if (s.windMps >= 0.5) parts.push(`Wind ${say.speed(s.windMps, u)}, ${wayText(s.windAngleDeg)}.`);
   if (s.path && s.lureName)
     parts.push(
       `${s.lureName} runs down to ${say.depth(Math.max(0, ...s.path.depthM), u)} on a ${say.distance(s.castM, u)} cast with the rod tip ${say.depth(s.tipM, u)} up${s.zoneShare === null ? '' : `, ${say.percent(s.zoneShare)} of the cast among the fish`}.`,
     );
+  if (s.path?.range) {
+    const deepest = (d: readonly number[]): string => say.depth(Math.max(0, ...d), u);
+    parts.push(`Its deepest may be anything from ${deepest(s.path.range.shallowM)} to ${deepest(s.path.range.deepM)}.`);
+  }
+  if (s.path?.onBottom.some(Boolean)) parts.push('It touches the bottom.');
   if (s.reaches.length > 0)
     parts.push(
       `${s.reaches.map((r, i) => `${i + 1} ${r.name} works at ${r.atM < 0.05 ? 'the top' : say.depth(r.atM, u)}${r.snag > 0.12 ? ' and hangs up often' : ''}`).join('; ')}.`,

@@ -1,5 +1,7 @@
 import { BUILT_FAMILIES } from '../core/lures/family';
 import { rankFamilies } from '../core/lures/rank';
+import { MEASUREMENTS } from '../core/records/tackle';
+import { planRetrieve, type Plan } from '../core/retrieve/plan/plan';
 import { COVER_KINDS } from '../core/water/conditions';
 import { resolveConditions } from '../core/water/defaults';
 import { speciesProfile } from '../core/water/species';
@@ -11,7 +13,8 @@ import { rateLine, rigLine, whyLine } from './lures';
 import { moodHeadline, moodSentences } from './mood';
 import { FAMILY_NAME, list } from './names';
 import { exclusionSentence, reasonSentence, timesText } from './reasons';
-import { cadenceText, changeTitle, gainText, hookSetAdvice } from './retrieve';
+import { knownSentence, MEASUREMENT_HOW, measurementText, surenessText } from './measure';
+import { asideText, cadenceText, changeTitle, gainText, hookSetAdvice, pathSureness } from './retrieve';
 import { describeSection, holdingPhrase } from './section';
 import { castsText, strikesHeadline } from './strikes';
 import { clockText, dayText, monthOf, untilText } from './time';
@@ -104,11 +107,14 @@ describe('the section in words', () => {
     tipM: 1,
     castM: 20,
     currentMps: 0.3,
+    currentAngleDeg: 90,
+    windMps: 4,
+    windAngleDeg: 180,
     cover: { kind: 'wood' as const, density: 0.4 },
     holding: 'outer-edge' as const,
     lureName: 'Alder minnow',
     zoneShare: 0.46,
-    path: { depthM: [0, 1.5] },
+    path: { depthM: [0, 1.5], onBottom: [false, true], range: { shallowM: [0, 1.2], deepM: [0, 1.9] } },
     marks: [{}],
     reaches: [{ name: 'Popper', topM: 0, bottomM: 0, atM: 0, snag: 0.2 }],
     layers: [{ topM: 0, bottomM: 1, perCast: 0.02, casts: 50 }],
@@ -116,14 +122,71 @@ describe('the section in words', () => {
   test('says depth, band, path, current and marks', () => {
     const text = describeSection(facts, IMPERIAL);
     clean(text);
-    for (const part of ['10 ft', 'outer limbs', 'Alder minnow', '46 %', 'Current', 'Popper', '2.0 from 50 casts']) expect(text).toContain(part);
+    for (const part of [
+      '10 ft',
+      'outer limbs',
+      'Alder minnow',
+      '46 %',
+      'Current 0.7 mph, across',
+      'Wind 8.9 mph, away',
+      'from 4 ft to 6 ft',
+      'touches the bottom',
+      'Popper',
+      '2.0 from 50 casts',
+    ])
+      expect(text).toContain(part);
   });
   test.each(COVER_KINDS)('a place on %s has a phrase', (kind) => {
     for (const place of ['open', 'outer-edge', 'inside', 'deep-tight'] as const) clean(holdingPhrase(place, kind));
   });
 });
 
+describe('what was measured', () => {
+  const narrowed = { before: { mid: 0.8, low: 0.6, high: 1 }, after: { mid: 0.7, low: 0.66, high: 0.76 } };
+  test('how sure, the number, its range, and what it was before', () => {
+    const text = knownSentence('sink', narrowed, 2, METRIC);
+    clean(text);
+    expect(text).toBe('Known fairly well. Sinks 0.70 m a second, free of the line; likely 0.66–0.76 m, from your 2 counts (before: 0.60–1.00 m).');
+    expect(knownSentence('runs', { ...narrowed, after: narrowed.before }, 0, IMPERIAL)).toContain('nothing is counted yet');
+    clean(knownSentence('turn', narrowed, 1, IMPERIAL));
+    expect([0.9, 0.75, 0.6].map((low) => surenessText({ mid: 0.8, low, high: 1 }))).toEqual(['Well known', 'Roughly known', 'Only guessed']);
+  });
+  test.each(MEASUREMENTS)('a %s reads as a line', (kind) => {
+    const c = {
+      id: 'c',
+      ofId: 'l',
+      kind,
+      depthM: 3,
+      seconds: 4.5,
+      turns: 30,
+      castM: 20,
+      speedMps: 0.8,
+      line: { material: 'braid' as const, strengthLb: 15 },
+      atMs: 0,
+    };
+    const text = measurementText(c, IMPERIAL);
+    clean(text);
+    expect(text).toContain(kind === 'turns-in' ? '66 ft in 30 turns' : kind === 'ticks-bottom' ? 'Ticked at 10 ft' : '10 ft in 4.5 s');
+    clean(MEASUREMENT_HOW[kind]);
+  });
+});
+
 describe('retrieve, strikes and lessons', () => {
+  test('how deep it runs, how sure that is, and what carries it aside', () => {
+    const p = planRetrieve({
+      conditions: { species: 'largemouth-bass', month: 6, water: { setting: 'lake', surfaceTempC: 20, depthM: 3, fishDepthM: 1.5, windMps: 6 } },
+      lure: { family: 'paddletail' },
+      rod: { lengthM: 2.1, minLureKg: 0.005, maxLureKg: 0.021, action: 'fast' },
+      reel: { ratio: 6.2, spoolM: 0.045, arborM: 0.03, capacityM: 140 },
+      line: { material: 'braid', strengthLb: 15 },
+      set: { castM: 12, turnsPerS: 1, style: 'steady', countdownS: 2 },
+    }) as Plan;
+    for (const measured of [false, true]) clean(pathSureness(p, measured, IMPERIAL)!);
+    expect(pathSureness({ ...p, range: null }, false, IMPERIAL)).toBeNull();
+    expect(asideText({ ...p, asideM: 0.1 }, METRIC)).toBeNull();
+    expect(asideText({ ...p, asideM: 1.2 }, METRIC)).toContain('1.2 m aside');
+  });
+
   test.each([
     [{ kind: 'tip', gain: 0.1, settings: {}, facts: { tip: 'down' } }, 'Drop the rod tip to the water'],
     [{ kind: 'line', gain: 0.1, settings: {}, facts: { strengthLb: 8 } }, '8 lb line instead'],

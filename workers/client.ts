@@ -6,7 +6,7 @@
 import { wrap, type Remote } from 'comlink';
 import type { ComputeApi } from './compute';
 
-type Desk = 'rank' | 'first' | 'settled';
+type Desk = 'rank' | 'first' | 'settled' | 'assess';
 
 interface Running {
   worker: Worker;
@@ -85,4 +85,8 @@ export const compute = {
   rank: (signal: AbortSignal, ...args: Args<'rank'>) => ask('rank', signal, (api) => api.rank(...args) as Promise<ReturnType<ComputeApi['rank']>>),
   plan: (signal: AbortSignal, request: Args<'plan'>[0], effort: 'first' | 'settled') =>
     ask(effort, signal, (api) => api.plan(request, effort) as ReturnType<ComputeApi['plan']>),
+  assessLure: (signal: AbortSignal, ...args: Args<'assessLure'>) =>
+    ask('assess', signal, (api) => api.assessLure(...args) as Promise<ReturnType<ComputeApi['assessLure']>>),
+  assessReel: (signal: AbortSignal, ...args: Args<'assessReel'>) =>
+    ask('assess', signal, (api) => api.assessReel(...args) as Promise<ReturnType<ComputeApi['assessReel']>>),
 };

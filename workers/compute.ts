@@ -1,5 +1,6 @@
 /** What the worker can do: plain core functions. Results are values; nothing is thrown on purpose. */
 import { rankFamilies } from '../core/lures/rank';
+import { assessLure, assessReel } from '../core/retrieve/calibrate/assess';
 import { planInSteps, type Effort, type Plan } from '../core/retrieve/plan/plan';
 import type { PlanRequest } from '../core/retrieve/plan/request';
 
@@ -31,6 +32,8 @@ async function plan(request: PlanRequest, effort: Effort): Promise<Plan | { note
 export const computeApi = {
   rank: rankFamilies,
   plan,
+  assessLure,
+  assessReel,
   /** Stands aside for a moment, so that the screen has the processor: the plan under way goes on after it. */
   hold: (ms: number): void => {
     heldUntilMs = performance.now() + ms;

@@ -91,6 +91,43 @@ describe('line-and-lure problems', () => {
     const out = solve({ kind: 'cast-retrieve', lure, line, tipM: [0, 0, 1], lureM: [6, 0, 0], lineLengthM: 8, floorDepthM: 1, timesS: [10] });
     expect(out.depthM![0]!).toBeCloseTo(1, 1);
   });
+  test('a drop from a drifting boat and a towed pass are problems of their own', () => {
+    const jig = solve({ kind: 'vertical-jig', lure, line, tipHeightM: 1, letOutM: 5, driftMps: 0.3, timesS: [20], lineShapes: true });
+    expect(jig.depthM![0]!).toBeGreaterThan(2);
+    expect(jig.depthM![0]!).toBeLessThan(5);
+    expect((jig.lineXZ as unknown as number[][])[0]!.length).toBeGreaterThan(10);
+    const crank = { ...lure, volumeM3: 1.2e-5, liftAreaM2: 3e-4 };
+    const tow = solve({ kind: 'towed-pass', lure: crank, line, tipHeightM: 1, lineOutM: 15, speedMps: 1.2, timesS: [1, 15] });
+    expect(tow.depthM![1]!).toBeGreaterThan(tow.depthM![0]!);
+  });
+  test('a profile of the reel, wind, a leader and a rod that gives', () => {
+    const base = { kind: 'cast-retrieve', lure, line, tipM: [0, 0, 1], lureM: [10, 0, 0], lineLengthM: 10.2, timesS: [8] };
+    const reel = [
+      { startS: 2, speedMps: 0.5, rampS: 0.2 },
+      { startS: 4, speedMps: 0, rampS: 0.2 },
+    ];
+    expect(solve({ ...base, reel }).lineOutM![0]!).toBeCloseTo(9.2, 1);
+    expect(Math.abs(solve({ ...base, windMps: [0, 8, 0] }).yM![0]!)).toBeGreaterThan(0.01);
+    const leader = { lengthM: 1, line: { ...line, densityKgM3: 1780 } };
+    expect(solve({ ...base, leader, rodStiffnessNpm: 80 }).depthM![0]!).toBeGreaterThan(0.5);
+  });
+  test('what cannot be solved is named by its path', () => {
+    const bad = {
+      kind: 'cast-retrieve',
+      lure,
+      line,
+      tipM: [0, 0, 1],
+      lureM: [60, 0, 0],
+      lineLengthM: 6,
+      reel: [
+        { startS: 5, speedMps: 1, rampS: 0 },
+        { startS: 1, speedMps: 1, rampS: 0 },
+      ],
+      timesS: [1],
+    };
+    const r = checkWith(simulateSchema, bad);
+    expect(r.ok ? [] : r.problems.map((p) => p.path)).toEqual(['lineLengthM', 'reel[1].startS']);
+  });
   test.each([
     ['a lure without weight', { kind: 'free-sink', lure: { ...lure, massKg: 0 }, timesS: [1] }],
     ['no times', { kind: 'free-sink', lure, timesS: [] }],

@@ -27,6 +27,37 @@ export const planSettingsSchema = z.strictObject({
   pauseS: z.number().min(0).max(60).optional(),
 });
 
+const measuredLine = lineSpecSchema.nullish();
+const sinkDepthM = z.number().positive().max(100);
+/** Counts of the angler's own: seconds of a sink, depth where a lip ticks bottom, turns for a length of line. */
+export const measuredSchema = z.strictObject({
+  lure: z
+    .array(
+      z.discriminatedUnion('kind', [
+        z.strictObject({
+          kind: z.enum(['sink-slack', 'sink-tight']),
+          depthM: sinkDepthM,
+          seconds: z.number().positive().max(600),
+          castM: z.number().min(1).max(120),
+          line: measuredLine,
+        }),
+        z.strictObject({
+          kind: z.literal('ticks-bottom'),
+          depthM: sinkDepthM,
+          castM: z.number().min(3).max(120),
+          speedMps: z.number().positive().max(5),
+          line: measuredLine,
+        }),
+      ]),
+    )
+    .max(50)
+    .nullish(),
+  reel: z
+    .array(z.strictObject({ lengthM: z.number().positive().max(150), turns: z.number().positive().max(500) }))
+    .max(50)
+    .nullish(),
+});
+
 /** The plan request as a document; see docs/ARCHITECTURE.md for the answer. Tackle left out is a usual middle set-up. */
 export const planSchema = z.strictObject({
   conditions: conditionsSchema,
@@ -43,4 +74,5 @@ export const planSchema = z.strictObject({
   targetM: z.number().positive().max(120).nullish(),
   schools: z.strictObject({ peg: z.enum(['free', 'by-cover']) }).nullish(),
   set: planSettingsSchema.nullish(),
+  measured: measuredSchema.nullish(),
 });

@@ -2,7 +2,7 @@
 import type { RecordKind } from './define';
 import { waterRecord, spotRecord } from './places';
 import { DEFAULT_PREFERENCES, preferencesRecord, type Preferences } from './preferences';
-import { calibrationRecord, lineRecord, lureRecord, reelRecord, rodRecord } from './tackle';
+import { calibrationRecord, lineRecord, lureRecord, reelRecord, rodRecord, type Calibration } from './tackle';
 import { blockRecord, castRecord, eventRecord, tombstoneRecord, tripRecord, type Trip } from './trip';
 
 export const RECORDS = {
@@ -51,11 +51,21 @@ export function applyPuts(book: Book, puts: readonly Put[]): Book {
   return next as unknown as Book;
 }
 
+const takenBack = (book: Book): ReadonlySet<string> => new Set(Object.values(book.tombstone).map((t) => t.of));
+
 /** Casts and events that were not taken back, in the order they were made. */
 export function standing<K extends 'event' | 'cast'>(book: Book, kind: K): DataOf<K>[] {
-  const undone = new Set(Object.values(book.tombstone).map((t) => t.of));
+  const undone = takenBack(book);
   const all = Object.values(book[kind]) as { id: string; atMs: number; seq: number }[];
   return all.filter((x) => !undone.has(x.id)).sort((a, b) => a.seq - b.seq || a.atMs - b.atMs) as unknown as DataOf<K>[];
+}
+
+/** What was measured of a lure or a reel and not taken back, oldest first. */
+export function measurementsOf(book: Book, ofId: string): Calibration[] {
+  const undone = takenBack(book);
+  return Object.values(book.calibration)
+    .filter((c) => c.ofId === ofId && !undone.has(c.id))
+    .sort((a, b) => a.atMs - b.atMs || (a.id < b.id ? -1 : 1));
 }
 
 export const preferencesOf = (book: Book | null): Preferences => book?.preferences.mine ?? DEFAULT_PREFERENCES;

@@ -31,6 +31,9 @@ const OLDER: Record<string, Record<number, Record<string, unknown>>> = {
   },
 };
 
+OLDER.calibration = {
+  1: { id: 'c1', lureId: 'l1', kind: 'sink-slack', depthM: 3, seconds: 4.5, turns: null, castM: 6, atMs: 1 },
+};
 OLDER.block = { 1: first('block') };
 OLDER.preferences = { 1: first('preferences') };
 

@@ -70,18 +70,31 @@ export const lineRecord = defineRecord(
 );
 export type Line = z.infer<typeof lineRecord.schema>;
 
-/** A measurement the angler made of a lure; read by the calibration of lure parameters. */
+/** What can be counted of a lure, and of a reel. */
+export const LURE_MEASUREMENTS = ['sink-slack', 'sink-tight', 'ticks-bottom'] as const;
+export const MEASUREMENTS = [...LURE_MEASUREMENTS, 'turns-in'] as const;
+
+/** A measurement the angler made of a lure or a reel; kept with it, taken back by a tombstone. */
 export const calibrationRecord = defineRecord(
   'calibration',
   z.strictObject({
     id,
-    lureId: id,
-    kind: z.enum(['sink-slack', 'sink-tight', 'ticks-bottom', 'turns-in']),
+    /** The lure, or for counted turns the reel. */
+    ofId: id,
+    kind: z.enum(MEASUREMENTS),
     depthM: z.number().min(0).max(100).nullable(),
     seconds: z.number().min(0).max(600).nullable(),
     turns: z.number().min(0).max(500).nullable(),
+    /** How far out, or for counted turns the length brought in. */
     castM: z.number().min(0).max(150).nullable(),
+    /** Speed of the line while it ticked. */
+    speedMps: z.number().min(0).max(10).nullable(),
+    /** The line it was on. */
+    line: z.strictObject({ material: z.enum(LINE_MATERIALS), strengthLb: z.number().min(1).max(200) }).nullable(),
     atMs: ms,
   }),
+  2,
+  // Version 1 was of lures alone, and said neither speed nor line.
+  { 1: ({ lureId, ...rest }) => ({ ...rest, ofId: lureId, speedMps: null, line: null }) },
 );
 export type Calibration = z.infer<typeof calibrationRecord.schema>;

@@ -3,12 +3,14 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { isPlan, type Plan } from '../../core/retrieve/plan/plan';
 import type { PlanRequest } from '../../core/retrieve/plan/request';
+import { measuredOf } from '../../core/retrieve/calibrate/fromRecords';
+import type { Measured } from '../../core/retrieve/calibrate/known';
 import { rodFit } from '../../core/retrieve/tackle/rod';
 import { contentHash } from '../../core/hash';
 import type { Ranking } from '../../core/lures/rank';
 import { judgeMood, type MoodJudgement } from '../../core/mood/filter';
 import type { Preferences } from '../../core/records/preferences';
-import { activeTrip, inUse, preferencesOf, type Book } from '../../core/records';
+import { activeTrip, inUse, measurementsOf, preferencesOf, type Book } from '../../core/records';
 import type { Line, Lure, Reel, Rod } from '../../core/records/tackle';
 import { composeDay, type Day } from '../../core/strikes/day';
 import { tallyTrip, type TripTally } from '../../core/strikes/tally';
@@ -60,7 +62,7 @@ const SUN_STEP_DEG = 5;
 const SIGN_STEP_MIN = 30;
 const toNearest = (v: number, step: number): number => Math.round(v / step) * step;
 
-function planRequest(day: Day | null, lure: Lure | null, t: Tackle | null, prefs: Preferences): PlanRequest | null {
+function planRequest(day: Day | null, lure: Lure | null, t: Tackle | null, prefs: Preferences, measured: Measured | null): PlanRequest | null {
   if (!day || !lure || !t) return null;
   // What the log says moves the ranking, but not the plan in hand: it must not shift between two casts, nor with every degree of the sun.
   const { sky } = day.conditions;
@@ -77,6 +79,7 @@ function planRequest(day: Day | null, lure: Lure | null, t: Tackle | null, prefs
     line: { material: t.line.material, strengthLb: t.line.strengthLb },
     schools: { peg: prefs.peg },
     set: day.trip.settings,
+    ...(measured ? { measured } : {}),
   };
 }
 
@@ -115,7 +118,11 @@ export function useDayState(book: Book, nowMs: number): DayState {
   const picked = trip?.lureId ? (book.lure[trip.lureId] ?? null) : null;
   const lure = picked ?? startLure;
   const tackle = useMemo(() => chooseTackle(book, day, prefs, lure), [book, day, prefs, lure]);
-  const request = useMemo(() => planRequest(day, lure, tackle, prefs), [day, lure, tackle, prefs]);
+  const measured = useMemo(
+    () => (lure && tackle ? measuredOf(measurementsOf(book, lure.id), measurementsOf(book, tackle.reel.id)) : null),
+    [book, lure, tackle],
+  );
+  const request = useMemo(() => planRequest(day, lure, tackle, prefs, measured), [day, lure, tackle, prefs, measured]);
   const planIdentity = request ? contentHash(request) : 'none';
   // While a changed plan is worked out the one before stays in view, as long as it is for the same lure.
   const planOptions = { enabled: !!request, gcTime: 300_000, staleTime: Infinity, placeholderData: keepPreviousData };

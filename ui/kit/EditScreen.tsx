@@ -7,6 +7,7 @@ import { checkWith } from '../../core/exchange/problems';
 import type { Problem } from '../../core/problems';
 import { put, RECORDS } from '../../core/records';
 import type { FamilyId } from '../../core/lures/family';
+import type { Lure, Reel } from '../../core/records/tackle';
 import { capital } from '../../wording/names';
 import { useDay } from '../day/DayProvider';
 import { Note, Part, Row } from '../parts/Box';
@@ -19,6 +20,7 @@ import { newId } from '../platform/ids';
 import { Screen } from '../shell/Screen';
 import { stepBy } from '../theme/stepping';
 import { useTheme } from '../theme/theme';
+import { MeasureLure, MeasureReel } from './MeasurePart';
 import { PaperFrame } from './PaperFrame';
 import { EDITABLE, fieldsOf, getAt, KIND_NAME, lureDefaults, newDraft, setAt, type Draft, type EditableKind, type Field } from './fields';
 
@@ -68,9 +70,11 @@ function Editor({ kind, existing }: { kind: EditableKind; existing: Draft | null
       return;
     }
     // The form stays until the device has it; what the device refuses is told in an alert and held.
-    void committer.record(() => [put(kind, r.value as never)]).then((stored) => {
-      if (stored) back();
-    });
+    void committer
+      .record(() => [put(kind, r.value as never)])
+      .then((stored) => {
+        if (stored) back();
+      });
   };
   const retired = draft.retiredAtMs !== null;
   const used = kind === 'lure' && Object.values(book.block).some((b) => b.presentation.lureId === draft.id);
@@ -96,6 +100,8 @@ function Editor({ kind, existing }: { kind: EditableKind; existing: Draft | null
       ) : null}
       <Button kind="solid" title="Save" onPress={() => save(draft)} />
       <Button title="Back without saving" onPress={back} />
+      {existing && kind === 'lure' ? <MeasureLure lure={existing as unknown as Lure} /> : null}
+      {existing && kind === 'reel' ? <MeasureReel reel={existing as unknown as Reel} /> : null}
       {existing ? (
         <View style={{ gap: 6 }}>
           <Button

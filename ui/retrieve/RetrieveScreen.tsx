@@ -1,9 +1,11 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { familyById } from '../../core/lures/families';
+import { measurementsOf } from '../../core/records';
+import type { Plan } from '../../core/retrieve/plan/plan';
 import { rodFit } from '../../core/retrieve/tackle/rod';
 import { capital, FAMILY_NAME } from '../../wording/names';
-import { cadenceText, hookSetAdvice, shareSentence, styleTitle } from '../../wording/retrieve';
+import { asideText, cadenceText, hookSetAdvice, pathSureness, shareSentence, styleTitle } from '../../wording/retrieve';
 import { say } from '../../wording/units';
 import { useDay } from '../day/DayProvider';
 import { Note, Part } from '../parts/Box';
@@ -17,7 +19,7 @@ import { HandsPart } from './HandsPart';
 import { TacklePart } from './TacklePart';
 
 export function RetrieveScreen() {
-  const { day, lure, plan, planBusy, planError, tackle, suggested, actions } = useDay();
+  const { day, lure, plan, planBusy, planError, tackle, suggested, actions, book } = useDay();
   const { units } = useTheme();
   const router = useRouter();
   if (!day || !lure || !tackle) {
@@ -69,6 +71,7 @@ export function RetrieveScreen() {
             {f.mode !== 'surface' && plan.bottomS > 3 ? (
               <Say kind="label" tone="soft">{`${say.seconds(Math.round(plan.bottomS))} of it on the bottom or the limbs.`}</Say>
             ) : null}
+            <Sureness plan={plan} lureId={lure.id} measured={measurementsOf(book, lure.id).length > 0} />
             {plan.cutShort ? (
               <Say kind="label" tone="soft">
                 Worked this slowly a cast lasts longer than is drawn: the first two and a half minutes are shown.
@@ -101,5 +104,32 @@ export function RetrieveScreen() {
         </Part>
       ) : null}
     </Screen>
+  );
+}
+
+/** How sure the path is, and the way to make it surer. */
+function Sureness({ plan, lureId, measured }: { plan: Plan; lureId: string; measured: boolean }) {
+  const { units } = useTheme();
+  const router = useRouter();
+  const sure = pathSureness(plan, measured, units);
+  const aside = asideText(plan, units);
+  return (
+    <>
+      {aside ? (
+        <Say kind="label" tone="soft">
+          {aside}
+        </Say>
+      ) : null}
+      {sure ? (
+        <View style={{ alignItems: 'flex-start' }}>
+          <Say kind="label" tone="soft">
+            {sure}
+          </Say>
+          {measured ? null : (
+            <Button kind="plain" title="Measure this lure to know better" onPress={() => router.navigate(`/kit/lure/${lureId}` as never)} />
+          )}
+        </View>
+      ) : null}
+    </>
   );
 }

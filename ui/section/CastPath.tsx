@@ -2,14 +2,19 @@
 import { Circle, G, Path } from 'react-native-svg';
 import { useTheme } from '../theme/theme';
 import { polyline, tipPoint, type Frame } from './geometry';
+import { Halo } from './Halo';
 import { LureShape } from './LureShape';
 import { indexAt } from './moment';
 import type { SectionModel } from './model';
 
-export function CastPath({ m, f, atS }: { m: SectionModel; f: Frame; atS: number | null }) {
+export function CastPath({ m, f, atS, label }: { m: SectionModel; f: Frame; atS: number | null; label: number }) {
   const { p } = useTheme();
   const path = m.path!;
   const points = path.xM.map((x, i): [number, number] => [f.x(x), f.y(Math.max(0, path.depthM[i]!))]);
+  const edge = (depths: readonly number[]): [number, number][] => path.xM.map((x, k) => [f.x(x), f.y(Math.max(0, Math.min(depths[k]!, m.depthM)))]);
+  const may = path.range ? [...edge(path.range.shallowM), ...edge(path.range.deepM).reverse()] : [];
+  const touches = stretches(path.onBottom).map(([a, b]) => points.slice(a, b + 1));
+  const longest = touches.reduce<[number, number][]>((x, y) => (y.length > x.length ? y : x), []);
   const inZone = path.depthM.map((d) => d >= m.bandM[0] - 0.02 && d <= m.bandM[1] + 0.05);
   const pieces: [number, number][][] = [];
   points.forEach((pt, i) => {
@@ -29,14 +34,33 @@ export function CastPath({ m, f, atS }: { m: SectionModel; f: Frame; atS: number
   if (line.length > 0) line[line.length - 1] = tip;
   return (
     <G strokeLinecap="round" strokeLinejoin="round" fill="none">
+      {may.length > 0 ? <Path d={`${polyline(may)}z`} fill={p.copper} opacity={p.dark ? 0.3 : 0.26} /> : null}
       <Path d={polyline(points)} stroke={p.halo} strokeWidth={5 * p.stroke} opacity={0.5} />
       <Path d={polyline(points)} stroke={p.dark ? p.copper : '#F0A06A'} strokeWidth={2.6 * p.stroke} strokeDasharray="1 6" />
       {pieces.map((piece, k) => (
         <Path key={k} d={polyline(piece)} stroke={p.copper} strokeWidth={5 * p.stroke} />
       ))}
+      {touches.map((piece, k) => (
+        <Path key={`b${k}`} d={polyline(piece.map(([x, y]) => [x, y + 5]))} stroke={p.onWater} strokeWidth={2.4 * p.stroke} strokeDasharray="1 5" />
+      ))}
+      {longest.length > 10 ? (
+        <Halo x={longest[Math.floor(longest.length / 2)]![0]} y={f.bottomY - 10} size={label} text="touches bottom" anchor="middle" />
+      ) : null}
       <Path d={polyline(line.length > 1 ? line : [lure, tip])} stroke={p.line} strokeWidth={1.4 * p.stroke} opacity={0.9} />
       <Circle cx={lure[0]} cy={lure[1]} r={17} fill={p.onWater} opacity={0.18} />
       {m.family ? <LureShape family={m.family} x={lure[0]} y={lure[1]} length={34} fill={p.onWater} stroke={p.halo} /> : null}
     </G>
   );
+}
+
+/** First and last of each unbroken run of true. */
+function stretches(flags: readonly boolean[]): [number, number][] {
+  const out: [number, number][] = [];
+  flags.forEach((on, i) => {
+    if (!on) return;
+    const last = out[out.length - 1];
+    if (last && last[1] === i - 1) last[1] = i;
+    else out.push([i, i]);
+  });
+  return out;
 }

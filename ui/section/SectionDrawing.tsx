@@ -1,10 +1,10 @@
 /** The section through the water in front of you: the one drawing every place fills in. */
 import { useId } from 'react';
-import Svg, { Circle, Defs, Ellipse, G, LinearGradient, Path, Rect, Stop } from 'react-native-svg';
+import Svg, { Circle, Defs, Ellipse, G, LinearGradient, Path, Rect, Stop, Text as SvgText } from 'react-native-svg';
 import { FT, say } from '../../wording/units';
-import { describeSection } from '../../wording/section';
+import { describeSection, flowText, isAcross } from '../../wording/section';
 import { mix } from '../theme/palette';
-import { useTheme } from '../theme/theme';
+import { FONT, useTheme } from '../theme/theme';
 import { Layers, Reaches } from './Answers';
 import { CastPath } from './CastPath';
 import { Cover } from './Cover';
@@ -49,11 +49,12 @@ export function SectionDrawing({ model: m, width, height, atS, showSight = false
       <Flow m={m} f={f} label={label} />
       <Reaches m={m} f={f} label={label} />
       <Layers m={m} f={f} label={label} />
-      {m.path ? <CastPath m={m} f={f} atS={atS} /> : null}
+      {m.path ? <CastPath m={m} f={f} atS={atS} label={label} /> : null}
       {m.marks.map((k) => (
         <Mark key={k.id} kind={k.kind} x={f.x(k.xM)} y={f.y(k.depthM)} p={p} />
       ))}
-      <Angler m={m} f={f} showLine={!m.path} />
+      <Wind m={m} f={f} label={label} />
+      <Angler m={m} f={f} showLine={!m.path} label={label} />
       <Ticks m={m} f={f} label={label} />
     </Svg>
   );
@@ -170,38 +171,73 @@ function Fish({ m, f, showSight, label }: { m: SectionModel; f: Frame; showSight
   );
 }
 
+/** An arrow along the cast, or a ring with a dot for what goes across it. */
+function Arrow({ x, y, angleDeg, length, colour }: { x: number; y: number; angleDeg: number; length: number; colour: string }) {
+  const { p } = useTheme();
+  const along = -Math.cos((angleDeg * Math.PI) / 180);
+  const s = along >= 0 ? 1 : -1;
+  if (isAcross(angleDeg))
+    return (
+      <G>
+        <Circle cx={x} cy={y} r={8} fill="none" stroke={colour} strokeWidth={2 * p.stroke} />
+        <Circle cx={x} cy={y} r={2.6} fill={colour} />
+      </G>
+    );
+  return (
+    <Path
+      d={`M${x - (s * length) / 2} ${y}h${s * length}m${-s * 9} -6l${s * 9} 6l${-s * 9} 6`}
+      stroke={colour}
+      strokeWidth={2.4 * p.stroke}
+      fill="none"
+      strokeLinecap="round"
+    />
+  );
+}
+
 function Flow({ m, f, label }: { m: SectionModel; f: Frame; label: number }) {
   const { p, units } = useTheme();
   if (m.currentMps < 0.02) return null;
-  const along = -Math.cos((m.currentAngleDeg * Math.PI) / 180);
-  const right = along >= 0;
   const x = f.width * 0.42;
   const y = f.y(m.depthM * 0.16);
-  const len = 34 + Math.min(1, m.currentMps) * 40;
-  const s = right ? 1 : -1;
   return (
     <G>
-      <Path
-        d={`M${x - (s * len) / 2} ${y}h${s * len}m${-s * 9} -6l${s * 9} 6l${-s * 9} 6`}
-        stroke={p.onWater}
-        strokeWidth={2.4 * p.stroke}
-        fill="none"
-        strokeLinecap="round"
-      />
-      <Halo x={x} y={y + label * 1.35} size={label} text={`current ${say.speed(m.currentMps, units)}`} anchor="middle" />
+      <Arrow x={x} y={y} angleDeg={m.currentAngleDeg} length={34 + Math.min(1, m.currentMps) * 40} colour={p.onWater} />
+      <Halo x={x} y={y + label * 1.5} size={label} text={flowText('current', m.currentMps, m.currentAngleDeg, units)} anchor="middle" />
     </G>
   );
 }
 
-function Angler({ m, f, showLine }: { m: SectionModel; f: Frame; showLine: boolean }) {
-  const { p } = useTheme();
+/** Over the water, at the far side. */
+function Wind({ m, f, label }: { m: SectionModel; f: Frame; label: number }) {
+  const { p, units } = useTheme();
+  if (m.windMps < 0.5) return null;
+  const x = f.width - 44;
+  const y = Math.max(12, f.surfaceY - label * 2.4);
+  return (
+    <G>
+      <Arrow x={x} y={y} angleDeg={m.windAngleDeg} length={26 + Math.min(1, m.windMps / 12) * 26} colour={p.line} />
+      <SvgText x={f.width - 10} y={y + label * 1.5} fontSize={label} fontFamily={FONT.dataBold} fill={p.line} textAnchor="end">
+        {flowText('wind', m.windMps, m.windAngleDeg, units)}
+      </SvgText>
+    </G>
+  );
+}
+
+function Angler({ m, f, showLine, label }: { m: SectionModel; f: Frame; showLine: boolean; label: number }) {
+  const { p, units } = useTheme();
   const tip = tipPoint(m, f);
   const hand: [number, number] = [f.x(0) - 16, f.surfaceY - 14];
   return (
     <G strokeLinecap="round">
       <Path d={`M0 ${f.surfaceY - 6}h${f.x(0) - 2}l-7 9H0z`} fill={p.line} />
       <Path d={polyline([hand, tip])} stroke={p.line} strokeWidth={3.4 * p.stroke} fill="none" />
-      {showLine ? <Circle cx={tip[0]} cy={tip[1]} r={2.5} fill={p.line} /> : null}
+      {showLine ? (
+        <Circle cx={tip[0]} cy={tip[1]} r={2.5} fill={p.line} />
+      ) : (
+        <SvgText x={tip[0] + 8} y={Math.max(label, tip[1] - 2)} fontSize={label} fontFamily={FONT.dataBold} fill={p.line}>
+          {`tip ${say.depth(m.tipM, units)} up`}
+        </SvgText>
+      )}
     </G>
   );
 }

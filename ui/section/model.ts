@@ -11,6 +11,9 @@ export interface SectionPath {
   xM: readonly number[];
   depthM: readonly number[];
   phase: readonly Phase[];
+  onBottom: readonly boolean[];
+  /** Where it may run instead, 5–95 %, at each moment; null while only a first guess stands. */
+  range: { shallowM: readonly number[]; deepM: readonly number[] } | null;
   lineXZ: readonly (readonly number[])[];
   tS: readonly number[];
 }
@@ -57,6 +60,7 @@ export interface SectionModel {
   currentMps: number;
   currentAngleDeg: number;
   windMps: number;
+  windAngleDeg: number;
   cover: { kind: CoverKind; density: number; topDepthM: number };
   bottom: Reading['bottom'];
   holding: HoldingPlace;
@@ -84,7 +88,9 @@ export function sectionOfReading(r: Reading, tipM: number, castM: number): Secti
     waveM: r.waveHeightM,
     currentMps: r.currentMps,
     currentAngleDeg: r.currentAngleDeg,
-    windMps: r.windMps,
+    // A wind that nobody read is not drawn.
+    windMps: r.assumed.includes('water.windMps') ? 0 : r.windMps,
+    windAngleDeg: r.windAngleDeg,
     cover: { kind: r.cover.kind, density: r.cover.density, topDepthM: r.cover.topDepthM },
     bottom: r.bottom,
     holding: holding.place,

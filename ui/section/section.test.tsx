@@ -110,6 +110,8 @@ describe('the drawing', () => {
           xM: [25, 20, 10],
           depthM: [0, 1.5, 1],
           phase: ['splash', 'fall', 'move'],
+          onBottom: [false, true, false],
+          range: { shallowM: [0, 1, 0.6], deepM: [0.1, 2, 1.4] },
           lineXZ: [[25, 0, 0, 1.5], [20, -1.5, 10, -0.5, 0, 1.5], []],
         },
         family: 'popper',

@@ -7,7 +7,8 @@ import { learnFromBook } from '../../core/lessons/patterns';
 import { useDay } from '../day/DayProvider';
 import { placeOfPath } from '../shell/places';
 import type { StrikeEvent } from '../../core/records/trip';
-import { sectionOfReading, type SectionMark, type SectionModel, type SectionPath } from './model';
+import type { Track } from '../../core/retrieve/plan/track';
+import { sectionOfReading, type SectionMark, type SectionModel } from './model';
 
 const DEFAULT_CAST_M = 25;
 const DEFAULT_TIP_M = 1.5;
@@ -47,7 +48,7 @@ export function useSectionModel(): SectionModel | null {
     if ((place === 'retrieve' || place === 'strikes') && plan) {
       return {
         ...base,
-        path: plan.track,
+        path: { ...plan.track, range: plan.range },
         family: plan.presentation.rig.family,
         lureName: lure?.name ?? null,
         zoneShare: plan.zoneShare.mean,
@@ -60,7 +61,7 @@ export function useSectionModel(): SectionModel | null {
 }
 
 /** Events along the path: at the middle of their phase, spread a little so that none hides another. */
-function marksOf(events: readonly StrikeEvent[], path: SectionPath): SectionMark[] {
+function marksOf(events: readonly StrikeEvent[], path: Track): SectionMark[] {
   const used = new Map<string, number>();
   return events.map((e) => {
     const phase = e.phase ?? 'move';

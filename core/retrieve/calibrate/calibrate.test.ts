@@ -1,6 +1,8 @@
 import { linePhysics } from '../tackle/line';
 import type { LurePhysics } from '../simulate/types';
+import { assessLure, assessReel } from './assess';
 import { learnRatio, priorBelief } from './belief';
+import { lureMeasurement, measuredOf, turnCount } from './fromRecords';
 import { calibrateLure, calibrateReel, deepestRunM, secondsToDepth, SPREAD, turnsToBringIn, type SinkCount, type Tried } from './calibrate';
 
 const JIG: LurePhysics = { massKg: 0.0101, volumeM3: 3.44e-6, dragAreaM2: 2.03e-4, liftAreaM2: 0, addedMass: 0.5 };
@@ -94,5 +96,57 @@ describe('a reel', () => {
 
   test('twice the turns is a slip', () => {
     expect(calibrateReel(reel, [{ lengthM: 30, turns: 2 * turnsToBringIn(reel, 30) }]).nonsense).toEqual([true]);
+  });
+});
+
+describe('told to the angler', () => {
+  const braid = { material: 'braid', strengthLb: 15 } as const;
+  test('a counted sink narrows the fall of a jig; a slip does not', () => {
+    const slow = { ...slack, depthM: 4, seconds: 7.5 };
+    const a = assessLure({ family: 'paddletail', weightKg: 0.007, line: braid, measurements: [slow, { ...slow, seconds: 90 }] });
+    const { before, after } = a.sinkMps!;
+    expect(a.nonsense).toEqual([false, true]);
+    expect(after.high - after.low).toBeLessThan(0.7 * (before.high - before.low));
+    expect(after.mid).toBeLessThan(before.mid);
+    expect(after.low).toBeLessThan(after.mid);
+    expect(a.runsM).toBeNull();
+  });
+
+  test('a lip is told by how deep it runs, and a tick moves that', () => {
+    const question = { family: 'deep-crank' as const, weightKg: 0.014, line: braid };
+    const unknown = assessLure({ ...question, measurements: [] });
+    expect(unknown.sinkMps).toBeNull();
+    expect(unknown.runsM!.after).toEqual(unknown.runsM!.before);
+    const deeper = unknown.runsM!.before.mid * 1.2;
+    const { runsM } = assessLure({ ...question, measurements: [{ kind: 'ticks-bottom', depthM: deeper, castM: 25, speedMps: 1 }] });
+    expect(runsM!.after.mid).toBeGreaterThan(runsM!.before.mid * 1.03);
+    expect(runsM!.after.high - runsM!.after.low).toBeLessThan(runsM!.before.high - runsM!.before.low);
+  });
+
+  test('a reel is told by its line a turn', () => {
+    const { perTurnM } = assessReel({ reel: { ratio: 6.2, spoolM: 0.045, arborM: 0.03, capacityM: 140 }, counts: [{ lengthM: 20, turns: 26 }] });
+    expect(perTurnM.after.mid).toBeLessThan(perTurnM.before.mid);
+  });
+
+  test('stored measurements come as they were, and what lacks a number is left out', () => {
+    const c = {
+      id: 'c',
+      ofId: 'l',
+      kind: 'sink-slack' as const,
+      depthM: 3,
+      seconds: 4,
+      turns: null,
+      castM: null,
+      speedMps: null,
+      line: braid,
+      atMs: 0,
+    };
+    expect(lureMeasurement(c)).toEqual({ kind: 'sink-slack', depthM: 3, seconds: 4, castM: 6, line: braid });
+    expect(lureMeasurement({ ...c, seconds: null })).toBeNull();
+    expect(lureMeasurement({ ...c, kind: 'ticks-bottom', castM: 22, speedMps: 0.9 })).toMatchObject({ castM: 22, speedMps: 0.9 });
+    const turns = { ...c, kind: 'turns-in' as const, castM: 20, turns: 26 };
+    expect(turnCount(turns)).toEqual({ lengthM: 20, turns: 26 });
+    expect(measuredOf([c], [turns])).toMatchObject({ lure: [{ seconds: 4 }], reel: [{ turns: 26 }] });
+    expect(measuredOf([], [])).toBeNull();
   });
 });

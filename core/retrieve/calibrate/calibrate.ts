@@ -11,6 +11,7 @@
 import { MESH, type LinePhysics, type LurePhysics, type RetrieveInput } from '../simulate/types';
 import { freeSink, timeToSinkS } from '../simulate/sink';
 import { runRetrieve } from '../simulate/retrieve';
+import { linePhysics, type LineSpec } from '../tackle/line';
 import { metresPerTurn, type ReelSpec } from '../tackle/reel';
 import { learnRatio, type Evidence, type Learnt } from './belief';
 
@@ -26,6 +27,8 @@ export interface SinkCount {
   seconds: number;
   /** How far out it was dropped, m. */
   castM: number;
+  /** Line it was measured on; absent: the line in use. */
+  line?: LineSpec | null;
 }
 export interface BottomTick {
   kind: 'ticks-bottom';
@@ -33,6 +36,7 @@ export interface BottomTick {
   castM: number;
   /** Line speed of the retrieve, m/s. */
   speedMps: number;
+  line?: LineSpec | null;
 }
 export type LureMeasurement = SinkCount | BottomTick;
 
@@ -48,12 +52,13 @@ const SAMPLE_S = 0.25;
 /** A sink is followed this many times as long as it would take free of the line. */
 const PATIENCE = 2.5;
 
-function still(t: Tried, castM: number, slackM: number): RetrieveInput {
+function still(t: Tried, m: LureMeasurement, slackM: number): RetrieveInput {
+  const { castM } = m;
   return {
     waterDensityKgM3: t.waterDensityKgM3,
     viscosityM2s: t.viscosityM2s,
     lure: t.lure,
-    line: t.line,
+    line: m.line ? linePhysics(m.line) : t.line,
     tipM: [0, 0, t.tipHeightM],
     lureM: [castM, 0, 0],
     lineLengthM: Math.hypot(castM, t.tipHeightM) * 1.002 + slackM,
@@ -70,7 +75,7 @@ export function secondsToDepth(t: Tried, m: SinkCount): number | null {
   const longestS = PATIENCE * timeToSinkS(free, m.depthM) + 2;
   const timesS = Array.from({ length: Math.ceil(longestS / SAMPLE_S) }, (_, i) => (i + 1) * SAMPLE_S);
   // Slack: line is fed as fast as the lure takes it.
-  const input = still(t, m.castM, m.kind === 'sink-slack' ? 1.5 * m.depthM : 0);
+  const input = still(t, m, m.kind === 'sink-slack' ? 1.5 * m.depthM : 0);
   const { samples } = runRetrieve(input, { mesh: MESH.quick, timesS });
   let before = { tS: 0, depthM: 0 };
   for (const s of samples) {
@@ -83,7 +88,7 @@ export function secondsToDepth(t: Tried, m: SinkCount): number | null {
 
 /** The deepest a steady retrieve runs, m: where it would just tick. */
 export function deepestRunM(t: Tried, m: BottomTick): number {
-  const input = { ...still(t, m.castM, 0), reel: [{ startS: 0.5, speedMps: m.speedMps, rampS: 0.5 }] };
+  const input = { ...still(t, m, 0), reel: [{ startS: 0.5, speedMps: m.speedMps, rampS: 0.5 }] };
   const timesS = Array.from({ length: Math.ceil(m.castM / m.speedMps / SAMPLE_S) }, (_, i) => (i + 1) * SAMPLE_S);
   const { samples } = runRetrieve(input, { mesh: MESH.quick, timesS, stopAtLineM: t.tipHeightM + 1.2 });
   return Math.max(0, ...samples.map((s) => -s.zM));

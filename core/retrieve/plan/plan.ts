@@ -1,10 +1,12 @@
 /**
  * The planner: what the hands should do with this lure here. Starts from closed forms, then tries neighbouring countdowns, speeds and rod tips
  * on the coarse mesh and keeps what holds the lure longest in the band without leaving the speed the fish want; the winner is solved on the
- * finer mesh. `buys` says what one change alone would do. About 25 simulations, 0.5–3 s.
+ * finer mesh. The 32 fixed draws over what nobody knows exactly give the range. `buys` says what one change alone would do. About 60 simulations.
  */
-import { bell } from '../../numbers';
+import { bell, quantile } from '../../numbers';
 import { DRAW_COUNT, normalDraw } from '../../draws';
+import type { Belief } from '../calibrate/belief';
+import { spreadOf } from '../calibrate/known';
 import type { Phase } from '../cadence/cadence';
 import { BETWEEN_CASTS_S } from '../cast';
 import type { Presentation } from '../presentation';
@@ -13,7 +15,7 @@ import { thinnerLine, type LineSpec } from '../tackle/line';
 import { TIP_POSITIONS, tipSetting, type TipPosition } from '../tackle/rod';
 import type { PlanRequest, PlanSettings } from './request';
 import { firstHands, mostTurns, presentationOf, setUpProblem, type Hands, type Problem } from './setup';
-import { LONGEST_CAST_S, simulateHands, type Track } from './track';
+import { LONGEST_CAST_S, simulateHands, type Track, type TrackOptions } from './track';
 
 export const CHANGES = ['tip', 'line', 'cast', 'slower', 'faster', 'count-more', 'count-less', 'hang-less', 'hang-more'] as const;
 export type ChangeKind = (typeof CHANGES)[number];
@@ -40,18 +42,53 @@ export interface Plan {
   castsPerHour: number;
   phaseS: Record<Phase, number>;
   deepestM: number;
+  asideM: number;
   /** Seconds on the bottom in a cast. */
   bottomS: number;
   cutShort: boolean;
   /** Never came within the band: the lure cannot do what is asked. */
   misses: boolean;
   track: Track;
+  /** Where it may run at each moment of the track, 5–95 %, m; null while only the first guess stands. */
+  range: DepthRange | null;
+  /** What is known of the lure and the reel, as ratios to the model's values. */
+  known: { drag: Belief; lift: Belief; reel: Belief };
   buys: Change[];
   simulations: number;
   effort: Effort;
 }
 
-const RANGE_DRAWS = 4;
+export interface DepthRange {
+  shallowM: number[];
+  deepM: number[];
+}
+
+/** Spread of the law of cross-flow drag, as the standard deviation of its logarithm: the largest doubt of the model. */
+const LINE_DRAG_SPREAD = 0.2;
+
+type Drawn = Pick<TrackOptions, 'lureDrag' | 'lureLift' | 'lineDrag' | 'reel'>;
+
+/** Draw n of what is not known exactly; what the angler has measured strays less. */
+function drawTackle(p: Problem, n: number): Drawn {
+  const ratio = (spread: number, dimension: number): number => Math.exp(spread * normalDraw(n, dimension));
+  return {
+    lureDrag: ratio(spreadOf(p.known.drag), 0),
+    lineDrag: ratio(LINE_DRAG_SPREAD, 1),
+    lureLift: ratio(spreadOf(p.known.lift), 2),
+    reel: ratio(spreadOf(p.known.reel), 3),
+  };
+}
+
+/** 5–95 % of the drawn depths at each moment of the track; where a draw's cast is over its last depth stands. */
+function rangeOf(track: Track, drawn: readonly Track[]): DepthRange {
+  const at = (i: number, q: number): number => {
+    const depths = drawn.map((t) => t.depthM[Math.min(i, t.depthM.length - 1)]!);
+    // What is likeliest lies inside its own range.
+    const d = quantile(depths, q)!;
+    return q < 0.5 ? Math.min(d, track.depthM[i]!) : Math.max(d, track.depthM[i]!);
+  };
+  return { shallowM: track.tS.map((_, i) => at(i, 0.05)), deepM: track.tS.map((_, i) => at(i, 0.95)) };
+}
 
 /** Worth of a track: share in the zone, less when the fish would see it too fast or slow, or hanging shorter than they want. */
 function worth(p: Problem, h: Hands, t: Track): number {
@@ -112,17 +149,17 @@ export function* planInSteps(request: PlanRequest, effort: Effort): Generator<vo
     yield;
     return t;
   }
-  const quick = (h: Hands, line?: LineSpec, drags?: { lureDrag: number; lineDrag: number }): Generator<void, Track> =>
-    simulated(() => simulateHands(p, h, { mesh: MESH.quick, longestS: LONGEST_CAST_S, line, ...drags }));
+  const quick = (h: Hands, line?: LineSpec, drawn?: Drawn): Generator<void, Track> =>
+    simulated(() => simulateHands(p, h, { mesh: MESH.quick, longestS: LONGEST_CAST_S, line, ...drawn }));
   const solve = (h: Hands): Generator<void, Track> =>
     simulated(() => simulateHands(p, h, { mesh: effort === 'first' ? MESH.quick : MESH.plan, longestS: LONGEST_CAST_S, lineShapes: true }));
 
   const start = firstHands(p);
-  let best = start;
-  let bestTrack = yield* quick(best);
-  let bestWorth = worth(p, best, bestTrack);
   // A lure on top is on top whatever the hands do: nothing to search.
   const search = effort === 'settled' && p.family.mode !== 'surface';
+  let best = start;
+  let bestTrack: Track | null = search ? yield* quick(best) : null;
+  let bestWorth = bestTrack ? worth(p, best, bestTrack) : 0;
   for (const what of search ? TRIED : []) {
     for (const h of variants(p, best, what, set)) {
       const t = yield* quick(h);
@@ -137,16 +174,15 @@ export function* planInSteps(request: PlanRequest, effort: Effort): Generator<vo
     const other = yield* solve(start);
     if (worth(p, start, other) > worth(p, best, track)) [best, track, bestTrack] = [start, other, yield* quick(start)];
   }
-  const shares: number[] = [];
-  for (let n = 0; search && n < RANGE_DRAWS; n++) {
-    const k = Math.round((n * DRAW_COUNT) / RANGE_DRAWS);
-    const t = yield* quick(best, undefined, { lureDrag: Math.exp(0.15 * normalDraw(k, 0)), lineDrag: Math.exp(0.2 * normalDraw(k, 1)) });
-    shares.push(t.zoneShare);
-  }
+
+  const drawn: Track[] = [];
+  for (let n = 0; search && n < DRAW_COUNT; n++) drawn.push(yield* quick(best, undefined, drawTackle(p, n)));
+  const shares = drawn.map((t) => t.zoneShare);
+  const mean = drawn.length > 0 ? shares.reduce((a, b) => a + b, 0) / shares.length : track.zoneShare;
   const buys: Change[] = [];
-  for (const c of search ? changes(p, best) : []) {
+  for (const c of bestTrack ? changes(p, best) : []) {
     const t = yield* quick(c.hands, c.change.line);
-    buys.push({ ...c.change, gain: t.zoneShare - bestTrack.zoneShare });
+    buys.push({ ...c.change, gain: t.zoneShare - bestTrack!.zoneShare });
   }
   buys.sort((a, b) => b.gain - a.gain);
 
@@ -157,16 +193,19 @@ export function* planInSteps(request: PlanRequest, effort: Effort): Generator<vo
     depthM: p.depthM,
     bandM: p.bandM,
     handleSpeedMps: best.turnsPerS * p.metresPerTurn,
-    zoneShare: { mean: track.zoneShare, low: Math.min(track.zoneShare, ...shares), high: Math.max(track.zoneShare, ...shares) },
-    zoneSecondsPerCast: track.zoneS,
+    zoneShare: { mean, low: Math.min(mean, quantile(shares, 0.05) ?? mean), high: Math.max(mean, quantile(shares, 0.95) ?? mean) },
+    zoneSecondsPerCast: mean * track.castS,
     castS: track.castS,
     castsPerHour: 3600 / (track.castS + BETWEEN_CASTS_S),
     phaseS: track.phaseS,
     deepestM: track.deepestM,
+    asideM: track.asideM,
     bottomS: track.bottomS,
     cutShort: track.cutShort,
-    misses: track.zoneShare < 0.02,
+    misses: mean < 0.02,
     track,
+    range: drawn.length > 0 ? rangeOf(track, drawn) : null,
+    known: p.known,
     buys,
     simulations,
     effort,

@@ -3,6 +3,7 @@ import type { FamilyId } from '../../lures/family';
 import type { Schools } from '../../lures/schools';
 import type { Conditions } from '../../water/conditions';
 import type { CadenceStyle } from '../cadence/library';
+import type { Measured } from '../calibrate/known';
 import type { LineSpec } from '../tackle/line';
 import type { ReelSpec } from '../tackle/reel';
 import type { RodSpec, TipPosition } from '../tackle/rod';
@@ -36,4 +37,6 @@ export interface PlanRequest {
   targetM?: number | null;
   schools?: Schools | null;
   set?: PlanSettings | null;
+  /** What the angler measured of this lure and this reel. */
+  measured?: Measured | null;
 }

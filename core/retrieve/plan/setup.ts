@@ -10,6 +10,9 @@ import { overMoods } from '../../mood/states';
 import { clamp } from '../../numbers';
 import { resolveConditions, type Reading } from '../../water/defaults';
 import { speciesProfile, type SpeciesProfile } from '../../water/species';
+import type { Belief } from '../calibrate/belief';
+import { triedLure } from '../calibrate/assess';
+import { adjustedLure, knownLure, knownReel, UNKNOWN } from '../calibrate/known';
 import type { Cadence } from '../cadence/cadence';
 import type { CadenceStyle } from '../cadence/library';
 import type { Presentation } from '../presentation';
@@ -28,7 +31,9 @@ export interface Problem {
   mood: MoodJudgement;
   family: Family;
   rig: Rig;
+  /** As the angler's own counts have it, where there are any. */
   lure: LurePhysics;
+  known: { drag: Belief; lift: Belief; reel: Belief };
   /** Depth the lure should work at, and the band that counts, m. */
   depthM: number;
   bandM: readonly [number, number];
@@ -86,7 +91,8 @@ export function setUpProblem(request: PlanRequest): Problem | null {
   const context = readContext(reading, species, mood.distribution);
   const chosen = chooseRig(family, reading, species, mood.mean, request.schools ?? DEFAULT_SCHOOLS);
   const rig: Rig = { ...chosen, weightKg: request.lure.weightKg ?? chosen.weightKg, sizeM: request.lure.lengthM ?? chosen.sizeM };
-  const lure = lurePhysics(family, rig.weightKg, rig.trailer);
+  const known = knownOf(request, family, rig.weightKg);
+  const lure = adjustedLure(lurePhysics(family, rig.weightKg, rig.trailer), known);
   const pitched = pitchedShare(family, reading);
   const { depthM, speedMps } = chooseWorking(family, context);
   const comfortable = pitched > 0.5 ? PITCH_M : comfortableCastM(request.rod, lure.massKg, family.bulk, lineDiameterM(request.line));
@@ -101,6 +107,7 @@ export function setUpProblem(request: PlanRequest): Problem | null {
     family,
     rig,
     lure,
+    known,
     depthM,
     castM,
     overshootM,
@@ -108,12 +115,22 @@ export function setUpProblem(request: PlanRequest): Problem | null {
     pitched: pitched > 0.5,
     floorDepthM: pitched > 0.5 ? Math.min(reading.depthM, reading.fishBandM[1]) : reading.depthM,
     longestS: pitched > 0.5 ? PITCH_S : LONGEST_S,
-    metresPerTurn: metresPerTurn(request.reel, castM / 2),
+    metresPerTurn: metresPerTurn(request.reel, castM / 2) * known.reel.ratio,
     speedMps,
     style: request.set?.style ?? family.styles[liveliness(mood.mean)],
     pauseS: request.set?.pauseS ?? Math.round(Math.min(wanted, Math.max(0.5, hangLimitS(family, reading.fishBandM))) * 2) / 2,
     waterDensityKgM3: waterDensityKgM3(context.r.salinity),
   };
+}
+
+/** What the counts say of the lure as it was counted, whatever trailer it carries today. */
+function knownOf(request: PlanRequest, family: Family, weightKg: number): Problem['known'] {
+  const { measured } = request;
+  const { drag, lift } = measured?.lure?.length
+    ? knownLure({ tried: triedLure(family.id, weightKg, request.line), measurements: measured.lure })
+    : UNKNOWN;
+  const { reel } = measured?.reel?.length ? knownReel({ reel: request.reel, counts: measured.reel }) : UNKNOWN;
+  return { drag, lift, reel };
 }
 
 /** How far past the target to throw so that the lure is at depth when it gets there, m. prior: judgement (glide of one depth, dive of five). */

@@ -61,12 +61,29 @@ export function createTip(tip0: Vec3, unsorted: readonly TipMove[]): (t: number,
   };
 }
 
-/** Times at which the driving changes its nature, sorted: the solver steps onto each exactly. */
-export function driveBreaks(reel: readonly ReelEntry[], moves: readonly TipMove[]): number[] {
-  const at = new Set<number>();
-  for (const e of reel) at.add(e.startS).add(e.startS + e.rampS);
-  for (const m of moves) at.add(m.startS).add(m.startS + m.durationS);
-  const sorted = [...at].filter((t) => t > 0).sort((a, b) => a - b);
-  // Sums of seconds that differ by a rounding are one moment.
-  return sorted.filter((t, i) => i === 0 || t - sorted[i - 1]! > 1e-9);
+/** A moment at which the driving changes its nature: the solver steps onto it, and takes at most `stepS` from there. */
+export interface Break {
+  atS: number;
+  stepS: number;
+}
+
+/** A move is taken in at least this many steps, a ramp in these. */
+const STEPS_OF = { move: 5, ramp: 3 } as const;
+
+/** All of them, in order; what follows the end of a move or ramp is left to the solver's own judgement. */
+export function driveBreaks(reel: readonly ReelEntry[], moves: readonly TipMove[]): Break[] {
+  const all: Break[] = [];
+  const span = (startS: number, durationS: number, steps: number): void => {
+    all.push({ atS: startS, stepS: durationS > 0 ? durationS / steps : Infinity }, { atS: startS + durationS, stepS: Infinity });
+  };
+  for (const e of reel) span(e.startS, e.rampS, STEPS_OF.ramp);
+  for (const m of moves) span(m.startS, m.durationS, STEPS_OF.move);
+  const out: Break[] = [];
+  for (const b of all.sort((x, y) => x.atS - y.atS)) {
+    const last = out[out.length - 1];
+    // Sums of seconds that differ by a rounding are one moment.
+    if (last && b.atS - last.atS < 1e-9) last.stepS = Math.min(last.stepS, b.stepS);
+    else out.push({ ...b });
+  }
+  return out;
 }

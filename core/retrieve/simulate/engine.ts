@@ -20,8 +20,8 @@ const { abs, cbrt, max, min } = Math;
 export interface Engine {
   /** One step of at most `longestS`, as long as the error allows; returns its length, s, or 0 when Newton failed even with small steps. */
   step(from: number, longestS: number): number;
-  /** The hands change what they do here: start again with a short step of first order. */
-  wake(): void;
+  /** The hands change what they do here: the next step is no longer than this, s. */
+  atMost(stepS: number): void;
   /** Positions and velocities of the nodes as x, y, z: now, and before the last step (with the nodes of now). */
   state(node: number, out: NodeState): void;
   before(node: number, out: NodeState): void;
@@ -45,8 +45,10 @@ export interface NodeState {
 const REFUSED = 3;
 /** Share of the distance between guess and answer that is error of the two-step formula. */
 const ERROR_SHARE = 0.3;
+/** The line's own nodes, whose swings in the air and through the surface say little of the lure, may err this much more: 1 over it. */
+const LINE_WEIGHT = 0.2;
 const GROWTH = { most: 2, least: 0.3, safety: 0.85 } as const;
-const NEWTON = { most: 40, searches: 4 } as const;
+const NEWTON = { most: 40, free: 12, searches: 4 } as const;
 const SHORTEST_S = 1e-6;
 const SHORTEST_M = 0.02;
 
@@ -73,7 +75,7 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
   const leastNodes = max(3, chain.leaderSegments + 1);
   /** Length of the step before, s; 0 = there is none to build on. */
   let stepBefore = 0;
-  let next: number = mesh.wakeStepS;
+  let next: number = mesh.firstStepS;
 
   const putTip = (to: Float64Array): void => {
     const q = lastOf();
@@ -118,7 +120,7 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
         trial.set(x);
         for (let q = 0; q < free; q++) trial[q]! += scale * move[q]!;
         const left = forces.assemble(trial, closing, true);
-        if (left <= norm || norm < 1e-14 || furthest < 1e-5 || tries === NEWTON.searches) {
+        if (iteration < NEWTON.free || left <= norm || norm < 1e-14 || furthest < 1e-5 || tries === NEWTON.searches) {
           norm = left;
           break;
         }
@@ -166,10 +168,10 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
       let error = Infinity;
       if (settled) {
         error = 0;
-        for (let q = 0; q < free; q++) error = max(error, abs(x[q]! - guess[q]!));
+        for (let q = 0; q < free; q++) error = max(error, (q < dim ? 1 : LINE_WEIGHT) * abs(x[q]! - guess[q]!));
         error *= ERROR_SHARE / mesh.errorM;
       }
-      if (settled && (error <= REFUSED || h <= mesh.wakeStepS / 8)) {
+      if (settled && (error <= REFUSED || h <= mesh.firstStepS / 8)) {
         const grow = GROWTH.safety / cbrt(max(error, 1e-6));
         next = h * min(GROWTH.most, max(GROWTH.least, grow));
         for (let q = 0; q < size; q++) {
@@ -214,9 +216,8 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
 
   return {
     step,
-    wake: () => {
-      stepBefore = 0;
-      next = min(next, mesh.wakeStepS);
+    atMost: (stepS) => {
+      next = min(next, stepS);
     },
     state: (node, out) => read(x, v, node, out),
     before: (node, out) => read(x1, v1, node, out),

@@ -1,6 +1,6 @@
 /** Forces and the Newton correction in the plane of the cast: x, z a node; block-tridiagonal with symmetric 2×2 blocks but for the lure's lift. */
 import { segmentStiffness, type Body, type Chain, type Closing, type Forces } from './chain';
-import { FLOOR, GRAVITY, RAMP_M, wetness } from './water';
+import { FLOOR, GRAVITY, RAMP_M, wetness, windShare } from './water';
 
 const { cbrt, sqrt } = Math;
 
@@ -8,6 +8,8 @@ const { cbrt, sqrt } = Math;
 const GAUSS_NEAR = 0.2113248654051871;
 
 export function planeForces(c: Chain): Forces {
+  // Taken by name once: bundlers look an import up anew at every use.
+  const [wetAt, windAt, stiffnessOf, rampM] = [wetness, windShare, segmentStiffness, RAMP_M];
   const rhs = new Float64Array(2 * c.n);
   const vel = new Float64Array(2 * (c.n + 1));
   // Symmetric blocks as xx, xz, zz: of node i, and between nodes i and i + 1.
@@ -61,7 +63,7 @@ export function planeForces(c: Chain): Forces {
         farZ = 0,
         midZ = 0;
       if (e > 0) {
-        const ea = segmentStiffness(c, i);
+        const ea = stiffnessOf(c, i);
         const t = ea * e;
         if (i === 0) tension0 = t;
         ax = t * tx;
@@ -77,7 +79,8 @@ export function planeForces(c: Chain): Forces {
         const s = g === 0 ? GAUSS_NEAR : 1 - GAUSS_NEAR,
           r = 1 - s;
         const half = l / 2;
-        const wet = wetness(r * p[a + 1]! + s * p[b + 1]!);
+        const z = r * p[a + 1]! + s * p[b + 1]!;
+        const wet = wetAt(z);
         const w = (wet * displaced[i]! - weight[i]!) * half;
         az += r * w;
         bz += s * w;
@@ -122,7 +125,7 @@ export function planeForces(c: Chain): Forces {
             midQ += r * s * q;
             if (wet < 1) {
               // Buoyancy changes with depth while the segment lies in the surface.
-              const b0 = (displaced[i]! * half) / (2 * RAMP_M);
+              const b0 = (displaced[i]! * half) / (2 * rampM);
               nearZ += r * r * b0;
               farZ += s * s * b0;
               midZ += r * s * b0;
@@ -130,8 +133,9 @@ export function planeForces(c: Chain): Forces {
           }
         }
         if (wind && wet < 1) {
-          const vx = r * vel[a]! + s * vel[b]! - wind[0]!;
-          const vz = r * vel[a + 1]! + s * vel[b + 1]! - wind[1]!;
+          const blows = windAt(z);
+          const vx = r * vel[a]! + s * vel[b]! - blows * wind[0]!;
+          const vz = r * vel[a + 1]! + s * vel[b + 1]! - blows * wind[1]!;
           const vn = vz * tx - vx * tz;
           const size = vn < 0 ? -vn : vn;
           const base = (1 - wet) * half * inAir[i]!;
@@ -199,7 +203,7 @@ export function planeForces(c: Chain): Forces {
   function pushBody(b: Body, p: Float64Array, rate: number, matrix: boolean): void {
     const q = 2 * b.node;
     const z = p[q + 1]!;
-    const phi = wetness(z, b.rampM);
+    const phi = wetAt(z, b.rampM);
     rhs[q + 1]! += b.buoyancyN * phi - b.massKg * GRAVITY;
     const o = 3 * b.node;
     if (matrix && phi > 0 && phi < 1) diag[o + 2]! += b.buoyancyN / (2 * b.rampM);

@@ -98,14 +98,10 @@ export function runRetrieve(input: RetrieveInput, o: RunOptions): Run {
   };
   for (const at of o.timesS) {
     while (t < at - 1e-9) {
-      if (breaks[b] !== undefined && breaks[b]! <= t + 1e-9) {
-        b++;
-        engine.wake();
-        continue;
-      }
+      while (breaks[b] && breaks[b]!.atS <= t + 1e-9) engine.atMost(breaks[b++]!.stepS);
       lineBeforeM = engine.lineOutM();
       tensionBeforeN = engine.tensionAtLureN();
-      h = engine.step(t, (breaks[b] ?? Infinity) - t);
+      h = engine.step(t, (breaks[b]?.atS ?? Infinity) - t);
       if (h === 0) return { samples, failedAtS: t, problems, steps };
       t += h;
       steps++;

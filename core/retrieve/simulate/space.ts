@@ -1,6 +1,6 @@
 /** Forces and the Newton correction in space: x, y, z a node; as plane.ts, with what current, wind and the hands do across the cast. */
 import { segmentStiffness, type Body, type Chain, type Closing, type Forces } from './chain';
-import { FLOOR, GRAVITY, RAMP_M, wetness } from './water';
+import { FLOOR, GRAVITY, RAMP_M, wetness, windShare } from './water';
 
 const { cbrt, hypot, sqrt } = Math;
 
@@ -38,6 +38,8 @@ function invertSymmetric(m: Float64Array, o: number): void {
 }
 
 export function spaceForces(c: Chain): Forces {
+  // Taken by name once: bundlers look an import up anew at every use.
+  const [wetAt, windAt, stiffnessOf, rampM] = [wetness, windShare, segmentStiffness, RAMP_M];
   const rhs = new Float64Array(3 * c.n);
   const vel = new Float64Array(3 * (c.n + 1));
   const diag = new Float64Array(6 * c.n);
@@ -98,7 +100,7 @@ export function spaceForces(c: Chain): Forces {
         midK = 0,
         midQ = 0;
       if (e > 0) {
-        const ea = segmentStiffness(c, i);
+        const ea = stiffnessOf(c, i);
         const t = ea * e;
         if (i === 0) tension0 = t;
         ax = t * tx;
@@ -116,7 +118,8 @@ export function spaceForces(c: Chain): Forces {
         const s = g === 0 ? GAUSS_NEAR : 1 - GAUSS_NEAR,
           r = 1 - s;
         const half = l / 2;
-        const wet = wetness(r * p[a + 2]! + s * p[b + 2]!);
+        const z = r * p[a + 2]! + s * p[b + 2]!;
+        const wet = wetAt(z);
         const lift = (wet * displaced[i]! - weight[i]!) * half;
         az += r * lift;
         bz += s * lift;
@@ -124,9 +127,10 @@ export function spaceForces(c: Chain): Forces {
           const water = medium === 0;
           const share = water ? wet : 1 - wet;
           if (share === 0 || (!water && !wind)) continue;
-          const vx = r * vel[a]! + s * vel[b]! - (water ? cx : wind![0]!);
-          const vy = r * vel[a + 1]! + s * vel[b + 1]! - (water ? cy : wind![1]!);
-          const vz = r * vel[a + 2]! + s * vel[b + 2]! - (water ? cz : wind![2]!);
+          const blows = water ? 0 : windAt(z);
+          const vx = r * vel[a]! + s * vel[b]! - (water ? cx : blows * wind![0]!);
+          const vy = r * vel[a + 1]! + s * vel[b + 1]! - (water ? cy : blows * wind![1]!);
+          const vz = r * vel[a + 2]! + s * vel[b + 2]! - (water ? cz : blows * wind![2]!);
           const vt = vx * tx + vy * ty + vz * tz;
           const nx = vx - vt * tx,
             ny = vy - vt * ty,
@@ -140,7 +144,7 @@ export function spaceForces(c: Chain): Forces {
           let kn = first * vn,
             slope = 2 * kn;
           if (second > 0) {
-            if (vn > low) {
+            if (vn > low || low === 0) {
               const root = second * cbrt(vn);
               kn += root;
               slope += (4 / 3) * root;
@@ -181,7 +185,7 @@ export function spaceForces(c: Chain): Forces {
           }
           if (water && wet < 1) {
             // Buoyancy changes with depth while the segment lies in the surface.
-            const b0 = (displaced[i]! * half) / (2 * RAMP_M);
+            const b0 = (displaced[i]! * half) / (2 * rampM);
             diag[o + 5]! += r * r * b0;
             if (!last) {
               diag[o + 11]! += s * s * b0;
@@ -232,7 +236,7 @@ export function spaceForces(c: Chain): Forces {
   function pushBody(b: Body, p: Float64Array, rate: number, matrix: boolean): void {
     const q = 3 * b.node;
     const z = p[q + 2]!;
-    const phi = wetness(z, b.rampM);
+    const phi = wetAt(z, b.rampM);
     rhs[q + 2]! += b.buoyancyN * phi - b.massKg * GRAVITY;
     const o = 6 * b.node;
     if (matrix && phi > 0 && phi < 1) diag[o + 5]! += b.buoyancyN / (2 * b.rampM);

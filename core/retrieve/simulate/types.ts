@@ -62,7 +62,7 @@ export interface RetrieveInput {
   reel: readonly ReelEntry[];
   tipMoves: readonly TipMove[];
   currentMps: Vec3;
-  /** Wind over the dry part of the line; absent or null: no air drag at all. */
+  /** Wind, as told for 10 m up, over the dry part of the line; absent or null: no air drag at all. */
   windMps?: Vec3 | null;
   /** The rod as a spring in series with the line, N/m; absent or null: stiff. */
   rodStiffnessNpm?: number | null;
@@ -76,17 +76,17 @@ export interface Mesh {
   /** Largest error of one step at any node, m: what the length of the steps follows. */
   errorM: number;
   longestStepS: number;
-  /** First step after the hands or the reel change what they do, s. */
-  wakeStepS: number;
+  /** The very first step, s; an eighth of it is taken whatever its error. */
+  firstStepS: number;
   /** Newton has settled when no node moves more than this, m. */
   settleM: number;
 }
 
 export const MESH = {
   /** Reference: within 1 % of a settled solution on casts, twitches on slack line included. */
-  fine: { segments: 40, errorM: 2e-5, longestStepS: 0.1, wakeStepS: 0.0025, settleM: 2e-6 },
+  fine: { segments: 40, errorM: 2e-5, longestStepS: 0.1, firstStepS: 0.0025, settleM: 2e-6 },
   /** For the drawn path: within 2 %. */
-  plan: { segments: 20, errorM: 5e-4, longestStepS: 0.25, wakeStepS: 0.01, settleM: 1e-4 },
-  /** For comparing candidates and for ranges: within 4 %. */
-  quick: { segments: 12, errorM: 1.5e-3, longestStepS: 0.5, wakeStepS: 0.02, settleM: 3e-4 },
+  plan: { segments: 20, errorM: 5e-4, longestStepS: 0.5, firstStepS: 0.01, settleM: 1e-4 },
+  /** For comparing candidates and for ranges: within 5 %. */
+  quick: { segments: 12, errorM: 2e-3, longestStepS: 0.5, firstStepS: 0.02, settleM: 3e-4 },
 } as const satisfies Record<string, Mesh>;

@@ -14,3 +14,10 @@ export const wetness = (z: number, rampM = RAMP_M): number => (z <= -rampM ? 1 :
  * falls to nothing (so that things lie still without chatter). prior: judgement.
  */
 export const FLOOR = { lureNpm: 60, lineNpm: 1, friction: 0.35, digging: 0.6, creepMps: 0.01 } as const;
+
+/** Roughness of open water to the wind, m, and the height at which wind is told. */
+const ROUGHNESS_M = 2e-4;
+const TOLD_AT_M = 10;
+const TOLD = Math.log1p(TOLD_AT_M / ROUGHNESS_M);
+/** Wind at a height over the water as a share of the wind that is told (10 m up): logarithmic, nothing at the surface, 0.6 at 10 cm, 0.8 at 1 m. */
+export const windShare = (z: number): number => (z <= 0 ? 0 : Math.log1p(z / ROUGHNESS_M) / TOLD);

@@ -44,6 +44,15 @@ export function tipSetting(position: TipPosition, rod: Pick<RodSpec, 'lengthM'>,
   return { position, angleDeg, heightM: Math.max(0.2, hand + rod.lengthM * 0.8 * Math.sin((angleDeg * Math.PI) / 180)) };
 }
 
+/**
+ * Stiffness of the tip against a pull of the line, N/m: about 80 for a fast rod that throws 21 g, more for stouter ones; softer the further down it
+ * bends. prior: judgement; hang a known weight from the tip to find yours.
+ */
+const STIFFNESS_NPM: Record<RodAction, number> = { slow: 45, moderate: 60, fast: 80 };
+const STOUTNESS_AT_KG = 0.021;
+export const rodStiffnessNpm = (rod: Pick<RodSpec, 'action' | 'maxLureKg'>): number =>
+  STIFFNESS_NPM[rod.action] * clamp(rod.maxLureKg / STOUTNESS_AT_KG, 0.2, 5) ** 0.7;
+
 export type RodFit = 'fits' | 'too-light' | 'too-heavy';
 export const rodFit = (rod: RodSpec, lureKg: number): RodFit =>
   lureKg < rod.minLureKg * 0.85 ? 'too-light' : lureKg > rod.maxLureKg * 1.1 ? 'too-heavy' : 'fits';
