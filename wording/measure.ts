@@ -25,8 +25,10 @@ const counts = (n: number): string => (n === 1 ? 'your one count' : `your ${n} c
 export function knownSentence(kind: Known, { before, after }: Narrowed, used: number, u: UnitPrefs): string {
   const [start, end] = PLACE[kind](u);
   const why =
-    used === 0 ? `as the like of it do: nothing is counted yet` : `from ${counts(used)} (before: ${say.fineRange(before.low, before.high, u)})`;
-  return `${surenessText(after)}. ${start} ${say.fine(after.mid, u)}${end}; likely ${say.fineRange(after.low, after.high, u)}, ${why}.`;
+    used === 0
+      ? '. That is what its kind does: nothing is counted yet.'
+      : `, from ${counts(used)} (before: ${say.fineRange(before.low, before.high, u)}).`;
+  return `${surenessText(after)}. ${start} ${say.fine(after.mid, u)}${end}; likely ${say.fineRange(after.low, after.high, u)}${why}`;
 }
 
 export const MEASUREMENT_TITLE: Record<Calibration['kind'], string> = {

@@ -56,9 +56,9 @@ export function pathSureness(p: Plan, measured: boolean, u: UnitPrefs): string |
   const wide = (high - low) / Math.max(mid, 0.3);
   const sure = wide < 0.12 ? 'well known' : wide < GUESS ? 'known fairly well' : 'roughly known';
   const why = measured
-    ? 'from your counts; the line’s drag is what is left to doubt'
-    : 'lures of a kind differ, and thin line drags more than anyone has measured';
-  return `How deep is ${sure}: its deepest is ${say.depth(mid, u)}, likely ${quantity.depth(low, u).value}–${say.depth(high, u)}; ${why}.`;
+    ? 'your counts narrow it, the drag of the line is what is left to doubt'
+    : 'lures of a kind differ, and the drag of thin line is known only to a fifth';
+  return `How deep is ${sure} (shaded): its deepest is ${say.depth(mid, u)}, likely ${quantity.depth(low, u).value}–${say.depth(high, u)}; ${why}.`;
 }
 
 /** What wind and current do across the cast; null when it is nothing to speak of. */

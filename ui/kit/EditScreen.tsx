@@ -84,6 +84,8 @@ function Editor({ kind, existing }: { kind: EditableKind; existing: Draft | null
       sub={existing ? `Change this ${KIND_NAME[kind]}` : undefined}
       section={false}
     >
+      {existing && kind === 'lure' ? <MeasureLure lure={existing as unknown as Lure} /> : null}
+      {existing && kind === 'reel' ? <MeasureReel reel={existing as unknown as Reel} /> : null}
       {fieldsOf(kind, units).map((f) => (
         <FieldView
           key={f.key}
@@ -100,8 +102,6 @@ function Editor({ kind, existing }: { kind: EditableKind; existing: Draft | null
       ) : null}
       <Button kind="solid" title="Save" onPress={() => save(draft)} />
       <Button title="Back without saving" onPress={back} />
-      {existing && kind === 'lure' ? <MeasureLure lure={existing as unknown as Lure} /> : null}
-      {existing && kind === 'reel' ? <MeasureReel reel={existing as unknown as Reel} /> : null}
       {existing ? (
         <View style={{ gap: 6 }}>
           <Button

@@ -1,6 +1,6 @@
 /** Calibration: what the angler counts by the boat or the dock, and how it narrows what is known of the lure or the reel. */
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { contentHash } from '../../core/hash';
 import { familyById } from '../../core/lures/families';
@@ -22,6 +22,7 @@ import { Button, Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { realNowMs } from '../platform/clock';
 import { newId } from '../platform/ids';
+import { bringIntoView } from '../platform/scrolling';
 import { stepBy, STEPPERS, type Stepper } from '../theme/stepping';
 import { useTheme } from '../theme/theme';
 
@@ -128,6 +129,11 @@ function Measuring({ ofId, kinds, kept, line, metresPerTurn: perTurnM, start, to
   const [kind, setKind] = useState(kinds[0]!);
   const [form, setForm] = useState(start);
   const [said, setSaid] = useState('');
+  const top = useRef<View>(null);
+  // The form was long: back to where what it taught can be read.
+  useEffect(() => {
+    if (said) bringIntoView(top.current);
+  }, [said]);
   const used = nonsense.filter((x) => !x).length;
   const step = (key: keyof typeof form, s: Stepper, label: string, text: (v: number) => string) => (
     <Adjuster
@@ -165,6 +171,7 @@ function Measuring({ ofId, kinds, kept, line, metresPerTurn: perTurnM, start, to
       .then((stored) => stored && setSaid(`Taken back: ${measurementText(c, units)}.`));
   return (
     <Part title="How well it is known" right={open ? null : <Button title="Measure it" onPress={() => setOpen(true)} />}>
+      <View ref={top} />
       {told.length === 0 && busy ? <Say role="status">Working it out…</Say> : null}
       {told.map(([k, n]) => (
         <View key={k} style={{ gap: 6 }}>

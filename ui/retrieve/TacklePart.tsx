@@ -3,9 +3,10 @@ import { View } from 'react-native';
 import { inUse } from '../../core/records';
 import { useDay } from '../day/DayProvider';
 import { Part } from '../parts/Box';
-import { Choices } from '../parts/Buttons';
+import { Button, Choices } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
+import { saveFile } from '../platform/files';
 
 const PIECES = [
   { kind: 'rod', title: 'Rod', today: 'rodId', last: 'lastRodId' },
@@ -14,8 +15,9 @@ const PIECES = [
 ] as const;
 
 export function TacklePart() {
-  const { book, tackle, actions } = useDay();
+  const { book, tackle, actions, request } = useDay();
   if (!tackle) return null;
+  const saveQuestion = (): void => saveFile('moss-kettle-plan.json', JSON.stringify(request, null, 1));
   return (
     <Part title="Tackle">
       <Say>{`${tackle.rod.name}, ${tackle.reel.name}, ${tackle.line.name}.`}</Say>
@@ -37,6 +39,9 @@ export function TacklePart() {
           </View>
         ))}
       </Disclosure>
+      {request ? (
+        <Button kind="plain" title="Save what this plan was asked, as a file" onPress={saveQuestion} style={{ alignSelf: 'flex-start' }} />
+      ) : null}
     </Part>
   );
 }

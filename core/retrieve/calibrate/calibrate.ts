@@ -16,9 +16,9 @@ import { metresPerTurn, type ReelSpec } from '../tackle/reel';
 import { learnRatio, type Evidence, type Learnt } from './belief';
 
 /** Standard deviations of the logarithms: what lures of one kind, and reels of one label, differ by. */
-export const SPREAD = { drag: 0.2, lift: 0.25, reel: 0.05 } as const;
+export const SPREAD = { drag: 0.25, lift: 0.25, reel: 0.05 } as const;
 /** How far a measurement strays: seconds by a watch, depths read from a marked rod or line, turns that end between two. prior: judgement. */
-const STRAYS = { countS: 0.4, countShare: 0.03, depthM: 0.1, depthShare: 0.07, turns: 0.5, lengthShare: 0.02 } as const;
+const STRAYS = { countS: 0.4, countShare: 0.06, depthM: 0.1, depthShare: 0.07, turns: 0.5, lengthShare: 0.02 } as const;
 
 export interface SinkCount {
   kind: 'sink-slack' | 'sink-tight';
