@@ -92,13 +92,14 @@ const spottiness = (r: Reading): number => (SPOTTY.has(r.cover.kind) ? Math.min(
 export const gapM = (depthM: number, band: readonly [number, number]): number => Math.max(0, band[0] - depthM, depthM - band[1]);
 
 /** What the readings mean for every family alike; computed once per reading. */
-export function readContext(r: Reading, p: SpeciesProfile, mood: MoodDistribution) {
+export function readContext(r: Reading, p: SpeciesProfile, mood: MoodDistribution, lineDiameterM?: number) {
   const holding = computeHolding(r);
   const luxAtFish = luxAtDepth(holding.lux, r.clarityM, r.fishDepthM);
   return {
     r,
     p,
     mood,
+    lineDiameterM,
     holding,
     luxAtFish,
     sightM: sightingRangeM(r.clarityM, luxAtFish),
@@ -146,7 +147,7 @@ export function chooseWorking(f: Family, c: ReadContext): Working {
   let best: Working & { worth: number } = { depthM: wishM, speedMps: wishMps, worth: -1 };
   for (const depthM of [wishM, ...DEPTH_GRID_M.filter((d) => d >= shallowest && d <= deepest)]) {
     const near = Math.exp(-((gapM(depthM, r.fishBandM) / reachM) ** 1.5));
-    const options = holdingOptions(f, depthM);
+    const options = holdingOptions(f, depthM, c.lineDiameterM);
     for (const speedMps of [wishMps, ...options.map((o) => o.speedMps)]) {
       const worth = Math.max(0.005, shareAt(options, speedMps)) * near * overMoods(c.mood, (m) => speedMatch(speedMps, chaseMps(c, m)));
       if (worth > best.worth) best = { depthM, speedMps, worth };
@@ -266,7 +267,7 @@ export function scoreFamily(f: Family, c: ReadContext): Score {
   const { r, p } = c;
   const { depthM: depth, speedMps: speed } = chooseWorking(f, c);
   const gap = gapM(depth, r.fishBandM);
-  const zone = estimateZone(f, depth, speed, pitchedShare(f, r), spottiness(r));
+  const zone = estimateZone(f, depth, speed, pitchedShare(f, r), spottiness(r), c.lineDiameterM);
   const noticed = noticedChance(f, c, gap, speed);
   const why: Contribution[] = [
     {

@@ -36,6 +36,8 @@ export interface RankOptions {
   schools?: Schools;
   /** Only these families (the angler's box); all when absent. */
   families?: readonly FamilyId[];
+  /** Thickness of the line in use, m; absent: what each kind is usually thrown on. */
+  lineDiameterM?: number;
   /** Leave out the ranges (low = high = middle); ten times quicker. */
   withoutRange?: boolean;
 }
@@ -68,10 +70,10 @@ export function rankFamilies(conditions: Conditions, options: RankOptions = {}):
   if (!species || notes.length > 0) return { reading, mood, ranked: [], excluded: [], plan: null, notes };
 
   const schools = options.schools ?? DEFAULT_SCHOOLS;
-  const context = readContext(reading, species, mood.distribution);
+  const context = readContext(reading, species, mood.distribution, options.lineDiameterM);
   const draws = Array.from({ length: options.withoutRange ? 0 : DRAW_COUNT }, (_, n) => {
     const drawn = drawReading(reading, n);
-    return readContext(drawn, species, drawMood(judgeMood(drawn, species).distribution, n));
+    return readContext(drawn, species, drawMood(judgeMood(drawn, species).distribution, n), options.lineDiameterM);
   });
   const ranked: RankedFamily[] = [];
   const excluded: Exclusion[] = [];
@@ -93,7 +95,7 @@ export function rankFamilies(conditions: Conditions, options: RankOptions = {}):
     });
   });
   ranked.sort((a, b) => b.score - a.score || (a.family < b.family ? -1 : 1));
-  return { reading, mood, ranked, excluded, plan: chooseThree(ranked, reading, species), notes };
+  return { reading, mood, ranked, excluded, plan: chooseThree(ranked, reading, species, options.lineDiameterM), notes };
 }
 
 /** Casts without a sign after which the next lure is taken, for reckoning the three. */
@@ -103,12 +105,12 @@ const CASTS_BEFORE_CHANGE = 12;
  * One to start, one to follow, one for when they refuse. The follow-up is the best once a dozen casts of the first drew nothing, of another
  * kind (another depth or another loudness); the refusal lure is the best quiet one once both drew nothing.
  */
-export function chooseThree(ranked: readonly RankedFamily[], reading: Reading, species: SpeciesProfile): Ranking['plan'] {
+export function chooseThree(ranked: readonly RankedFamily[], reading: Reading, species: SpeciesProfile, lineDiameterM?: number): Ranking['plan'] {
   const start = ranked[0];
   if (!start || ranked.length < 3) return null;
   const again = (casts: number) => {
     const distribution = afterEmpties(reading, species, casts, start.zone.share);
-    const c = readContext(reading, species, distribution);
+    const c = readContext(reading, species, distribution, lineDiameterM);
     return ranked
       .map((x) => ({ id: x.family, f: familyOf(x.family), score: scoreFamily(familyOf(x.family), c).score }))
       .sort((a, b) => b.score - a.score);

@@ -5,6 +5,7 @@ import { isPlan, type Plan } from '../../core/retrieve/plan/plan';
 import type { PlanRequest } from '../../core/retrieve/plan/request';
 import { measuredOf } from '../../core/retrieve/calibrate/fromRecords';
 import type { Measured } from '../../core/retrieve/calibrate/known';
+import { lineDiameterM } from '../../core/retrieve/tackle/line';
 import { rodFit } from '../../core/retrieve/tackle/rod';
 import { contentHash } from '../../core/hash';
 import type { Ranking } from '../../core/lures/rank';
@@ -46,14 +47,18 @@ export interface DayState {
   planError: boolean;
 }
 
+function chooseLine(book: Book, day: Day | null, prefs: Preferences): Line | undefined {
+  const lines = inUse(book.line);
+  return lines.find((l) => l.id === (day?.trip.lineId ?? prefs.lastLineId)) ?? lines[0];
+}
+
 function chooseTackle(book: Book, day: Day | null, prefs: Preferences, lure: Lure | null): Tackle | null {
   const rods = inUse(book.rod);
   const fits = (r: Rod): boolean => !lure || rodFit(r, lure.weightKg) === 'fits';
   const rod = rods.find((r) => r.id === day?.trip.rodId) ?? rods.find((r) => r.id === prefs.lastRodId && fits(r)) ?? rods.find(fits) ?? rods[0];
   const reels = inUse(book.reel);
   const reel = reels.find((r) => r.id === (day?.trip.reelId ?? prefs.lastReelId)) ?? reels[0];
-  const lines = inUse(book.line);
-  const line = lines.find((l) => l.id === (day?.trip.lineId ?? prefs.lastLineId)) ?? lines[0];
+  const line = chooseLine(book, day, prefs);
   return rod && reel && line ? { rod, reel, line } : null;
 }
 
@@ -99,7 +104,15 @@ export function useDayState(book: Book, nowMs: number): DayState {
 
   const box = useMemo(() => inUse(book.lure).sort((a, b) => a.name.localeCompare(b.name)), [book.lure]);
   const families = useMemo(() => [...new Set(box.map((l) => l.family))].sort(), [box]);
-  const rankOptions = useMemo(() => ({ schools: { peg: prefs.peg }, families: families.length > 0 ? families : undefined }), [prefs.peg, families]);
+  const line = useMemo(() => chooseLine(book, day, prefs), [book, day, prefs]);
+  const rankOptions = useMemo(
+    () => ({
+      schools: { peg: prefs.peg },
+      families: families.length > 0 ? families : undefined,
+      ...(line ? { lineDiameterM: lineDiameterM({ material: line.material, strengthLb: line.strengthLb }) } : {}),
+    }),
+    [prefs.peg, families, line],
+  );
   const rankIdentity = day ? contentHash({ c: day.conditions, rankOptions }) : 'none';
   const rankQuery = useQuery({
     queryKey: queryKeys.ranking(rankIdentity),

@@ -3,6 +3,8 @@ import { usePathname } from 'expo-router';
 import { useMemo } from 'react';
 import { familyById } from '../../core/lures/families';
 import { snagChance } from '../../core/lures/factors';
+import { reachM } from '../../core/retrieve/surrogate/zone';
+import { lineDiameterM } from '../../core/retrieve/tackle/line';
 import { learnFromBook } from '../../core/lessons/patterns';
 import { useDay } from '../day/DayProvider';
 import { placeOfPath } from '../shell/places';
@@ -15,11 +17,12 @@ const DEFAULT_TIP_M = 1.5;
 
 export function useSectionModel(): SectionModel | null {
   const place = placeOfPath(usePathname());
-  const { reading, plan, lure, ranking, box, tally, book } = useDay();
+  const { reading, plan, lure, ranking, box, tally, book, tackle } = useDay();
   return useMemo(() => {
     if (!reading) return null;
     const base = sectionOfReading(reading, plan?.hands.tip.heightM ?? DEFAULT_TIP_M, plan?.hands.castM ?? DEFAULT_CAST_M);
     if (place === 'lures' && ranking) {
+      const line = tackle ? lineDiameterM({ material: tackle.line.material, strengthLb: tackle.line.strengthLb }) : undefined;
       return {
         ...base,
         reaches: ranking.ranked.slice(0, 5).map((r) => {
@@ -29,7 +32,7 @@ export function useSectionModel(): SectionModel | null {
             id: r.family,
             name: box.find((l) => l.family === r.family)?.name ?? r.family,
             topM: f.mode === 'bottom' ? Math.min(at, reading.depthM) : f.depthM[0],
-            bottomM: Math.min(reading.depthM, f.mode === 'bottom' ? reading.depthM : f.depthM[1]),
+            bottomM: Math.min(reading.depthM, f.mode === 'bottom' ? reading.depthM : reachM(f, line)),
             family: r.family,
             atM: at,
             snag: snagChance(f, reading),
@@ -57,7 +60,7 @@ export function useSectionModel(): SectionModel | null {
       };
     }
     return base;
-  }, [reading, plan, lure, ranking, box, tally, place, book]);
+  }, [reading, plan, lure, ranking, box, tally, place, book, tackle]);
 }
 
 /** Events along the path: at the middle of their phase, spread a little so that none hides another. */

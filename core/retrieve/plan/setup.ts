@@ -88,7 +88,7 @@ export function setUpProblem(request: PlanRequest): Problem | null {
   if (!species) return null;
   const family = familyById(request.lure.family);
   const mood = judgeMood(reading, species);
-  const context = readContext(reading, species, mood.distribution);
+  const context = readContext(reading, species, mood.distribution, lineDiameterM(request.line));
   const chosen = chooseRig(family, reading, species, mood.mean, request.schools ?? DEFAULT_SCHOOLS);
   const rig: Rig = { ...chosen, weightKg: request.lure.weightKg ?? chosen.weightKg, sizeM: request.lure.lengthM ?? chosen.sizeM };
   const known = knownOf(request, family, rig.weightKg);
@@ -165,7 +165,7 @@ export const mostTurns = (p: Problem): number => Math.max(0.3, Math.min(FASTEST_
 
 /** The table's own answer nearest the wanted speed: where the search starts for a swimming lure. */
 function tableStart(p: Problem): HoldingOption | null {
-  const near = holdingOptions(p.family, p.depthM).sort(
+  const near = holdingOptions(p.family, p.depthM, lineDiameterM(p.request.line)).sort(
     (a, b) => Math.abs(Math.log(a.speedMps / p.speedMps)) - Math.abs(Math.log(b.speedMps / p.speedMps)),
   );
   return near[0] ?? null;

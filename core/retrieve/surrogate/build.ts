@@ -1,7 +1,7 @@
 /**
  * Builds the table that ranking uses in place of a simulation: for each swimming family and depth, the best share of a cast
- * and speed that a plain retrieve keeps it within the default fish band there (countdown and rod tip chosen freely).
- * Reference set-up: 22 m cast, tip 0.3 or 2.2 m up, 15-lb braid (6-lb below 4 g), still fresh water, no bottom.
+ * and speed that a plain retrieve keeps it within the default fish band there (countdown and rod tip chosen freely), on three lines.
+ * Reference set-up: 22 m cast, tip 0.3 or 2.2 m up, braid, still fresh water, no bottom.
  */
 import { defaultFishBandM } from '../../water/defaults';
 import type { Family } from '../../lures/family';
@@ -10,9 +10,10 @@ import { runRetrieve } from '../simulate/retrieve';
 import { freeSink, timeToSinkS } from '../simulate/sink';
 import { MESH, type Mesh, type RetrieveInput } from '../simulate/types';
 import { linePhysics } from '../tackle/line';
-import { DEPTH_GRID_M, tableSpeeds } from './grid';
+import { DEPTH_GRID_M, TABLE_LINES_M, tableSpeeds } from './grid';
 
 const CAST_M = 22;
+const MIDDLE_LINE = 1;
 const SAMPLE_S = 0.2;
 
 export interface Setup {
@@ -21,8 +22,8 @@ export interface Setup {
   tipM: number;
 }
 
-export function referenceInput(f: Family, s: Setup): RetrieveInput {
-  const line = linePhysics({ material: 'braid', strengthLb: f.weightKg[1] < 0.004 ? 6 : 15 });
+export function referenceInput(f: Family, s: Setup, diameterM: number): RetrieveInput {
+  const line = { ...linePhysics({ material: 'braid', strengthLb: 15 }), diameterM };
   const lengthM = Math.hypot(CAST_M, s.tipM) * 1.02;
   return {
     waterDensityKgM3: FRESH_KG_M3,
@@ -39,10 +40,10 @@ export function referenceInput(f: Family, s: Setup): RetrieveInput {
 }
 
 /** Share of the cast inside the default band around each grid depth, 0–1. */
-export function sharesOf(f: Family, s: Setup, mesh: Mesh = MESH.quick): number[] {
+export function sharesOf(f: Family, s: Setup, diameterM: number, mesh: Mesh = MESH.quick): number[] {
   const totalS = s.countdownS + CAST_M / s.speedMps + 2;
   const timesS = Array.from({ length: Math.ceil(totalS / SAMPLE_S) }, (_, i) => (i + 1) * SAMPLE_S);
-  const { samples } = runRetrieve(referenceInput(f, s), { mesh, timesS, stopAtLineM: s.tipM + 1.2 });
+  const { samples } = runRetrieve(referenceInput(f, s, diameterM), { mesh, timesS, stopAtLineM: s.tipM + 1.2 });
   return DEPTH_GRID_M.map((d) => {
     const [top, bottom] = defaultFishBandM(d, 99);
     return samples.filter((x) => -x.zM >= top && -x.zM <= bottom).length / Math.max(1, samples.length);
@@ -58,21 +59,28 @@ function countdowns(f: Family): number[] {
 
 /** What holds the lure longest at a depth at one speed. */
 export interface Cell {
-  share: number;
+  /** Best share on each of the table's lines. */
+  shares: number[];
+  /** How the middle one was had. */
   countdownS: number;
   tipM: number;
 }
 
-/** For each grid depth, for each table speed, the best share and how it was had. */
-export function buildTable(f: Family, mesh: Mesh = MESH.quick): Cell[][] {
+/** For each grid depth, for each table speed, the best shares and the hands. */
+export function buildTable(f: Family, mesh: Mesh = MESH.plan): Cell[][] {
   const speeds = tableSpeeds(f);
-  const table = DEPTH_GRID_M.map(() => speeds.map((): Cell => ({ share: 0, countdownS: 0, tipM: 0.3 })));
+  const table = DEPTH_GRID_M.map(() => speeds.map((): Cell => ({ shares: TABLE_LINES_M.map(() => 0), countdownS: 0, tipM: 0.3 })));
   speeds.forEach((speedMps, k) => {
     for (const countdownS of countdowns(f))
       for (const tipM of [0.3, 2.2])
-        sharesOf(f, { countdownS, speedMps, tipM }, mesh).forEach((share, i) => {
-          if (share > table[i]![k]!.share) table[i]![k] = { share, countdownS, tipM };
-        });
+        TABLE_LINES_M.forEach((line, l) =>
+          sharesOf(f, { countdownS, speedMps, tipM }, line, mesh).forEach((share, i) => {
+            const cell = table[i]![k]!;
+            if (share <= cell.shares[l]!) return;
+            cell.shares[l] = share;
+            if (l === MIDDLE_LINE) Object.assign(cell, { countdownS, tipM });
+          }),
+        );
   });
   return table;
 }
