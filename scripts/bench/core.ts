@@ -1,21 +1,8 @@
 /** How long the heavy computations take here, warm. */
 import { rankFamilies } from '../../core/lures/rank';
 import { planRetrieve } from '../../core/retrieve/plan/plan';
-import { runRetrieve } from '../../core/retrieve/simulate/retrieve';
-import { MESH, type RetrieveInput } from '../../core/retrieve/simulate/types';
 import { measure, table, told } from './report';
 
-const cast: RetrieveInput = {
-  waterDensityKgM3: 998,
-  lure: { massKg: 0.0101, volumeM3: 3.44e-6, dragAreaM2: 2.03e-4, liftAreaM2: 0, addedMass: 0.5 },
-  line: { diameterM: 0.00022, densityKgM3: 970, stiffnessN: 2542, normalDrag: null, tangentialDrag: 0.015 },
-  tipM: [0, 0, 1],
-  lureM: [25, 0, 0],
-  lineLengthM: 25.02,
-  reel: [{ startS: 6, speedMps: 0.7, rampS: 0.5 }],
-  tipMoves: [],
-  currentMps: [0, 0, 0],
-};
 const conditions = {
   species: 'largemouth-bass' as const,
   month: 5,
@@ -30,8 +17,6 @@ const tackle = {
 export function coreBench(): string {
   const rows: string[][] = [];
   const add = (name: string, work: () => void, runs = 9): void => void rows.push([name, told(measure(work, runs))]);
-  for (const [name, mesh] of Object.entries(MESH))
-    add(`30-s cast and retrieve on braid, ${name} mesh`, () => void runRetrieve(cast, { mesh, timesS: [30] }));
   add('rank 30 families with ranges', () => void rankFamilies(conditions));
   add('rank 30 families without ranges', () => void rankFamilies(conditions, { withoutRange: true }));
   for (const family of ['paddletail', 'suspending-jerkbait', 'finesse-jig'] as const)

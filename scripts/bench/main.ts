@@ -9,6 +9,7 @@ import { coreBench } from './core';
 import { crashBench } from './crashes';
 import { firstScreenBench } from './firstScreen';
 import { machine, writePart } from './report';
+import { simulatorBench } from './simulator';
 import { longTaskBench, loggingBench } from './walk';
 
 const OUT = path.join(ROOT, 'docs', 'PERFORMANCE.md');
@@ -21,6 +22,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   logging: inBrowser(loggingBench),
   crashes: inBrowser(crashBench),
   core: coreBench,
+  simulator: simulatorBench,
 };
 
 const wanted = process.argv.slice(2);
