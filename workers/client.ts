@@ -40,14 +40,17 @@ function close(desk: Desk, r: Running): void {
   if (desks.get(desk) === r) desks.delete(desk);
 }
 
-/** A question waits this long, ms: of several quick taps only the last reaches a worker, and the tap is answered on the screen first. */
-const SETTLE_MS = 30;
+/**
+ * A question waits this long, ms: of several quick taps only the last reaches a worker, and the tap is answered on the screen first. The ranking, which every
+ * cast moves a little, waits for a run of casts to end.
+ */
+const SETTLE_MS: Record<Desk, number> = { rank: 200, first: 30, settled: 30, assess: 30 };
 
 /** Quick questions not yet answered. The long one starts after them, so that a device of two cores keeps one for the screen. */
 const quick = new Set<Promise<unknown>>();
 
 async function ask<T>(desk: Desk, signal: AbortSignal, question: (api: Remote<ComputeApi>) => Promise<T>): Promise<T> {
-  await new Promise((r) => setTimeout(r, SETTLE_MS));
+  await new Promise((r) => setTimeout(r, SETTLE_MS[desk]));
   while (desk === 'settled' && quick.size > 0 && !signal.aborted) await Promise.allSettled(quick);
   signal.throwIfAborted();
   if (desk === 'settled') watchTouches();

@@ -10,6 +10,7 @@ import { useDay } from '../day/DayProvider';
 import { Card, Note, Part, Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
+import { Gradual } from '../parts/Gradual';
 import { Say } from '../parts/Say';
 import { Screen } from '../shell/Screen';
 import { useTheme } from '../theme/theme';
@@ -47,10 +48,12 @@ export function LuresScreen() {
       ))}
       {ranking?.plan ? (
         <View style={{ gap: 10, opacity: rankingBusy ? 0.7 : 1 }}>
-          {ROLES.map((role) => {
-            const x = ranking.ranked.find((r) => r.family === ranking.plan![role.key]);
-            return x ? <RoleCard key={role.key} title={role.title} more={role.more} x={x} name={nameOf(x.family)} /> : null;
-          })}
+          <Gradual>
+            {ROLES.map((role) => {
+              const x = ranking.ranked.find((r) => r.family === ranking.plan![role.key]);
+              return x ? <RoleCard key={role.key} title={role.title} more={role.more} x={x} name={nameOf(x.family)} /> : null;
+            })}
+          </Gradual>
         </View>
       ) : null}
       {ranking && ranking.ranked.length > 0 ? (
@@ -59,9 +62,11 @@ export function LuresScreen() {
             Strikes an hour, with the likely range; the bar counts those hooked and the time lost to snags. The first five stand in the section by
             number.
           </Say>
-          {ranking.ranked.map((x, i) => (
-            <RankedRow key={x.family} x={x} place={i + 1} best={ranking.ranked[0]!.score} all={ranking.ranked} />
-          ))}
+          <Gradual>
+            {ranking.ranked.map((x, i) => (
+              <RankedRow key={x.family} x={x} place={i + 1} best={ranking.ranked[0]!.score} all={ranking.ranked} />
+            ))}
+          </Gradual>
         </Part>
       ) : null}
       {ranking && ranking.ranked.length === 0 && ranking.notes.length === 0 ? (

@@ -11,6 +11,7 @@ import { useDay } from '../day/DayProvider';
 import { Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Glyph } from '../parts/Glyph';
+import { Gradual } from '../parts/Gradual';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
@@ -82,28 +83,30 @@ function Factors({ x, all }: { x: RankedFamily; all: readonly RankedFamily[] }) 
       <Say kind="label" tone="soft">
         Each factor multiplies the rate; together they make it. Bars show it against the middle lure: right is better, left is worse.
       </Say>
-      {x.why.map((w) => {
-        const lead = Math.max(-1.5, Math.min(1.5, w.ln - middle(w.factor)));
-        return (
-          <View key={w.factor} style={{ gap: 2 }}>
-            <Row style={{ justifyContent: 'space-between' }} wrap>
-              <Say kind="labelStrong">{capital(FACTOR_NAME[w.factor])}</Say>
-              <Say kind="label" tone="soft">
-                {w.factor === 'zone' ? `base ${say.rate(Math.exp(w.ln))} an hour` : timesText(w.ln)}
-              </Say>
-            </Row>
-            <View style={{ height: 6, flexDirection: 'row', backgroundColor: p.rule, borderRadius: 3 }}>
-              <View style={{ flex: 1, alignItems: 'flex-end' }}>
-                {lead < 0 ? <View style={{ height: 6, width: `${(-lead / 1.5) * 100}%`, backgroundColor: p.copper, borderRadius: 3 }} /> : null}
+      <Gradual>
+        {x.why.map((w) => {
+          const lead = Math.max(-1.5, Math.min(1.5, w.ln - middle(w.factor)));
+          return (
+            <View key={w.factor} style={{ gap: 2 }}>
+              <Row style={{ justifyContent: 'space-between' }} wrap>
+                <Say kind="labelStrong">{capital(FACTOR_NAME[w.factor])}</Say>
+                <Say kind="label" tone="soft">
+                  {w.factor === 'zone' ? `base ${say.rate(Math.exp(w.ln))} an hour` : timesText(w.ln)}
+                </Say>
+              </Row>
+              <View style={{ height: 6, flexDirection: 'row', backgroundColor: p.rule, borderRadius: 3 }}>
+                <View style={{ flex: 1, alignItems: 'flex-end' }}>
+                  {lead < 0 ? <View style={{ height: 6, width: `${(-lead / 1.5) * 100}%`, backgroundColor: p.copper, borderRadius: 3 }} /> : null}
+                </View>
+                <View style={{ flex: 1 }}>
+                  {lead > 0 ? <View style={{ height: 6, width: `${(lead / 1.5) * 100}%`, backgroundColor: p.moss, borderRadius: 3 }} /> : null}
+                </View>
               </View>
-              <View style={{ flex: 1 }}>
-                {lead > 0 ? <View style={{ height: 6, width: `${(lead / 1.5) * 100}%`, backgroundColor: p.moss, borderRadius: 3 }} /> : null}
-              </View>
+              <Say kind="label">{reasonSentence(w, units)}</Say>
             </View>
-            <Say kind="label">{reasonSentence(w, units)}</Say>
-          </View>
-        );
-      })}
+          );
+        })}
+      </Gradual>
       <Say kind="labelStrong">{`Strikes an hour ${say.rate(x.strikesPerHour)}; hooked and kept fishing ${say.rate(x.score)}.`}</Say>
     </View>
   );
