@@ -106,7 +106,11 @@ export const VERBS: Record<string, Verb> = {
   rank: verb('conditions (and box, rods, schools) → mood, ranked families with reasons, exclusions, plan', rankSchema, rank),
   mood: verb('conditions → how the fish feel, why, and which sign to look for', conditionsSchema, mood),
   plan: verb('conditions, tackle and a lure → cast, countdown, speed, rod, cadence, share in the zone', planSchema, (d) => planRetrieve(d)),
-  simulate: verb('a line-and-lure problem (free-sink, cast-retrieve, vertical-jig, towed-pass, steady-tow, cross-current-bow, hook-set) → its answer', simulateSchema, simulateDocument),
+  simulate: verb(
+    'a line-and-lure problem (free-sink, cast-retrieve, vertical-jig, towed-pass, steady-tow, cross-current-bow, hook-set) → its answer',
+    simulateSchema,
+    simulateDocument,
+  ),
   learn: verb('efforts with casts and strikes → rates with 90 % intervals, comparisons', learnSchema, learnVerb),
 };
 

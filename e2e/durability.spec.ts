@@ -1,6 +1,6 @@
 /** What is promised of the record, tried in the real browser with faults that are seeded and counted. */
 import { readFileSync } from 'node:fs';
-import { acknowledged, crashWhileLogging, expectEachOnce, logFromBoth, openStrikes, toStrikes } from './faults';
+import { acknowledged, crashWhileLogging, expectEachOnce, logFromBoth, openSettledStrikes, openStrikes, toStrikes } from './faults';
 import { expect, openDemo, PHONE, test } from './kit';
 import { putValue, storedLog, storedValues } from './store';
 
@@ -20,9 +20,9 @@ test('twenty crashes of the page while logging lose nothing that was acknowledge
 
 test('two tabs log two hundred things at once: each exactly once, and both tabs agree', async ({ page, context }) => {
   await openDemo(page);
-  await openStrikes(page);
+  await openSettledStrikes(page);
   const other = await context.newPage();
-  await openStrikes(other);
+  await openSettledStrikes(other);
   const log = await logFromBoth([page, other], 100, 7);
   expect(log).toHaveLength(200);
   expectEachOnce(log);

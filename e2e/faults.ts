@@ -14,7 +14,12 @@ export function seeded(seed: number): () => number {
 
 export async function openStrikes(page: Page, base = ''): Promise<void> {
   await page.goto(`${base}/strikes`);
-  await expect(page.getByRole('button', { name: 'Cast: add one' })).toBeVisible({ timeout: 90_000 });
+  await keysThere(page);
+}
+
+/** Every key that will be tapped is drawn. */
+async function keysThere(page: Page): Promise<void> {
+  for (const name of KEYS) await expect(page.getByRole('button', { name, exact: true })).toBeVisible({ timeout: 90_000 });
 }
 
 /** What the page says has been logged: casts from its head, events from its line. */
@@ -91,6 +96,14 @@ export async function crashWhileLogging(context: BrowserContext, first: Page, ti
   return report;
 }
 
+/** The log of a page whose plan is settled: from then on the presentation stays what it is. */
+export async function openSettledStrikes(page: Page): Promise<void> {
+  await page.goto('/retrieve');
+  await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
+  await toStrikes(page);
+}
+
 /** Both pages tap at once until each has logged `each`; what lies in the store at the end. */
 export async function logFromBoth(pages: readonly Page[], each: number, seed: number): Promise<LogLine[]> {
   const random = seeded(seed);
@@ -110,5 +123,5 @@ export async function logFromBoth(pages: readonly Page[], each: number, seed: nu
 
 export const toStrikes = async (page: Page): Promise<void> => {
   await place(page, 'Strikes').click();
-  await expect(page.getByRole('button', { name: 'Cast: add one' })).toBeVisible({ timeout: 90_000 });
+  await keysThere(page);
 };

@@ -9,8 +9,30 @@ export async function settle(page: Page, path: string): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   if (path === '/lures') await expect(page.getByText('Start with')).toBeVisible({ timeout: 60_000 });
   if (path === '/retrieve') await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
+  if (path === '/retrieve') await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
   if (path === '/strikes') await expect(page.getByRole('button', { name: 'Cast: add one' })).toBeVisible({ timeout: 60_000 });
+  await quiet(page);
 }
+
+/** Waits until the page has stood still for a moment: long lists are drawn by and by. */
+const quiet = (page: Page): Promise<void> =>
+  page.evaluate(
+    ([still, longest]) =>
+      new Promise<void>((resolve) => {
+        const done = (): void => {
+          watch.disconnect();
+          resolve();
+        };
+        let timer = setTimeout(done, still);
+        const watch = new MutationObserver(() => {
+          clearTimeout(timer);
+          timer = setTimeout(done, still);
+        });
+        watch.observe(document.body, { subtree: true, childList: true, characterData: true });
+        setTimeout(done, longest);
+      }),
+    [400, 8000] as const,
+  );
 
 /** Opens everything that opens, so that what is folded away is looked at too. */
 export async function unfold(page: Page): Promise<void> {

@@ -25,6 +25,8 @@ async function session(viewport, light, shots) {
     await page.goto(url('/kit'));
     await page.getByRole('radio', { name: light }).click();
     await page.getByRole('radio', { name: light, checked: true }).waitFor();
+    // Shown at once, stored a moment later.
+    await page.waitForTimeout(1000);
   }
   for (const [name, where, act] of shots) {
     await page.goto(url(where));
@@ -33,6 +35,7 @@ async function session(viewport, light, shots) {
     if (where === '/retrieve') {
       await page.getByText('What one change would buy').waitFor({ timeout: 60_000 });
       await page.getByText(/A first answer/).waitFor({ state: 'detached', timeout: 60_000 });
+      await page.getByText(/^How deep is|stays on top/).waitFor();
     }
     if (where === '/strikes') await page.getByRole('button', { name: 'Cast: add one' }).waitFor({ timeout: 60_000 });
     await act?.(page);
@@ -58,6 +61,15 @@ const logSome = async (page) => {
   }
 };
 
+const count = async (page) => {
+  for (let n = 0; n < 2; n++) {
+    await page.getByRole('button', { name: 'Measure it' }).click();
+    for (let i = 0; n === 0 && i < 2; i++) await page.getByRole('button', { name: 'Seconds counted: more' }).click();
+    await page.getByRole('button', { name: 'Keep this count' }).click();
+    await page.getByText(n === 0 ? /from your one count/ : /from your 2 counts/).waitFor();
+  }
+};
+
 try {
   await session(PHONE, 'Shade', [
     ['water-phone', '/'],
@@ -66,6 +78,7 @@ try {
     ['strikes-phone', '/strikes', logSome],
     ['lessons-phone', '/lessons'],
     ['kit-phone', '/kit'],
+    ['measure-phone', '/kit/lure/lure-tail', count],
   ]);
   await session(PHONE, 'Noon', [
     ['water-phone-noon', '/'],

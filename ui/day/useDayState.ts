@@ -88,6 +88,16 @@ function planRequest(day: Day | null, lure: Lure | null, t: Tackle | null, prefs
   };
 }
 
+/** What the angler asked, without what time alone changes. */
+const withoutTime = ({ conditions, ...rest }: PlanRequest): unknown => ({
+  ...rest,
+  conditions: {
+    ...conditions,
+    sky: { ...conditions.sky, sunElevationDeg: 0 },
+    signs: conditions.signs?.map((s) => ({ ...s, minutesAgo: 0 })),
+  },
+});
+
 export function useDayState(book: Book, nowMs: number): DayState {
   const prefs = preferencesOf(book);
   const trip = activeTrip(book);
@@ -137,24 +147,24 @@ export function useDayState(book: Book, nowMs: number): DayState {
   );
   const request = useMemo(() => planRequest(day, lure, tackle, prefs, measured), [day, lure, tackle, prefs, measured]);
   const planIdentity = request ? contentHash(request) : 'none';
+  const asked = request ? contentHash(withoutTime(request)) : 'none';
   // While a changed plan is worked out the one before stays in view, as long as it is for the same lure.
   const planOptions = { enabled: !!request, gcTime: 300_000, staleTime: Infinity, placeholderData: keepPreviousData };
-  const first = useQuery({
-    queryKey: queryKeys.plan(planIdentity, 'first'),
-    queryFn: ({ signal }) => compute.plan(signal, request!, 'first'),
+  const planAs = (effort: 'first' | 'settled') => ({
+    queryKey: queryKeys.plan(planIdentity, effort),
+    queryFn: async ({ signal }: { signal: AbortSignal }) => ({ asked, answer: await compute.plan(signal, request!, effort) }),
     ...planOptions,
   });
-  const settled = useQuery({
-    queryKey: queryKeys.plan(planIdentity, 'settled'),
-    queryFn: ({ signal }) => compute.plan(signal, request!, 'settled'),
-    ...planOptions,
-  });
-  const answers = [settled, first].sort((x, y) => Number(x.isPlaceholderData) - Number(y.isPlaceholderData)).map((x) => x.data);
+  const first = useQuery(planAs('first'));
+  const settled = useQuery(planAs('settled'));
+  // When only time has passed the settled plan stays until the next is settled too: the hands must not change for a moment between two casts.
+  const stillSettled = !settled.isPlaceholderData || settled.data?.asked === asked;
+  const answers = (stillSettled ? [settled, first] : first.isPlaceholderData ? [settled, first] : [first, settled]).map((x) => x.data?.answer);
   const plan = answers.find((x): x is Plan => !!x && isPlan(x) && x.presentation.lureId === lure?.id) ?? null;
 
   const rankingBusy = rankQuery.isFetching;
   const rankingError = rankQuery.isError;
-  const planBusy = settled.isFetching;
+  const planBusy = settled.isFetching && !(settled.data && stillSettled);
   const planError = settled.isError;
   return useMemo(
     () => ({

@@ -15,6 +15,7 @@ export function CastPath({ m, f, atS, label }: { m: SectionModel; f: Frame; atS:
   const may = path.range ? [...edge(path.range.shallowM), ...edge(path.range.deepM).reverse()] : [];
   const touches = stretches(path.onBottom).map(([a, b]) => points.slice(a, b + 1));
   const longest = touches.reduce<[number, number][]>((x, y) => (y.length > x.length ? y : x), []);
+  const widest = path.range ? widestGap(path.range, points, f) : null;
   const inZone = path.depthM.map((d) => d >= m.bandM[0] - 0.02 && d <= m.bandM[1] + 0.05);
   const pieces: [number, number][][] = [];
   points.forEach((pt, i) => {
@@ -43,6 +44,7 @@ export function CastPath({ m, f, atS, label }: { m: SectionModel; f: Frame; atS:
       {touches.map((piece, k) => (
         <Path key={`b${k}`} d={polyline(piece.map(([x, y]) => [x, y + 5]))} stroke={p.onWater} strokeWidth={2.4 * p.stroke} strokeDasharray="1 5" />
       ))}
+      {widest ? <Halo x={widest[0]} y={widest[1]} size={label} text="may run here" anchor="end" /> : null}
       {longest.length > 10 ? (
         <Halo x={longest[Math.floor(longest.length / 2)]![0]} y={f.bottomY - 10} size={label} text="touches bottom" anchor="middle" />
       ) : null}
@@ -63,4 +65,15 @@ function stretches(flags: readonly boolean[]): [number, number][] {
     else out.push([i, i]);
   });
   return out;
+}
+
+/** Beside the deep side of the range where it reaches furthest below the path; null where that is too narrow to point at. */
+function widestGap(range: { deepM: readonly number[] }, points: readonly (readonly [number, number])[], f: Frame): [number, number] | null {
+  let at = -1;
+  let most = 22;
+  range.deepM.forEach((d, i) => {
+    const gap = f.y(d) - points[i]![1];
+    if (gap > most && points[i]![0] > 130) [at, most] = [i, gap];
+  });
+  return at < 0 ? null : [points[at]![0] - 8, points[at]![1] + 0.75 * most];
 }
