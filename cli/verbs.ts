@@ -4,6 +4,8 @@ import { checkWith } from '../core/exchange/problems';
 import { conditionsSchema } from '../core/exchange/conditionsDocument';
 import { learnSchema } from '../core/exchange/learnDocument';
 import { planSchema } from '../core/exchange/planDocument';
+import { skyDocument, skySchema } from '../core/exchange/skyDocument';
+import { tideDocument, tideSchema } from '../core/exchange/tideDocument';
 import { simulateDocument, simulateSchema } from '../core/exchange/simulateDocument';
 import { learn, PRIOR_WEIGHT_CASTS } from '../core/lessons/learn';
 import { isBuiltFamily } from '../core/lures/families';
@@ -111,6 +113,8 @@ export const VERBS: Record<string, Verb> = {
     simulateSchema,
     simulateDocument,
   ),
+  sky: verb('a place, a date and a time zone → sun, twilight, moon and the periods made of them', skySchema, skyDocument),
+  tide: verb('high and low waters, or constituents → heights, turns, current', tideSchema, tideDocument),
   learn: verb('efforts with casts and strikes → rates with 90 % intervals, comparisons', learnSchema, learnVerb),
 };
 

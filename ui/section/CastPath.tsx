@@ -15,7 +15,7 @@ export function CastPath({ m, f, atS, label }: { m: SectionModel; f: Frame; atS:
   const may = path.range ? [...edge(path.range.shallowM), ...edge(path.range.deepM).reverse()] : [];
   const touches = stretches(path.onBottom).map(([a, b]) => points.slice(a, b + 1));
   const longest = touches.reduce<[number, number][]>((x, y) => (y.length > x.length ? y : x), []);
-  const widest = path.range ? widestGap(path.range, points, f) : null;
+  const widest = path.range && f.height >= 220 ? widestGap(path.range, points, f) : null;
   const inZone = path.depthM.map((d) => d >= m.bandM[0] - 0.02 && d <= m.bandM[1] + 0.05);
   const pieces: [number, number][][] = [];
   points.forEach((pt, i) => {
@@ -67,7 +67,7 @@ function stretches(flags: readonly boolean[]): [number, number][] {
   return out;
 }
 
-/** Beside the deep side of the range where it reaches furthest below the path; null where that is too narrow to point at. */
+/** Beside the deep side of the range, in a picture with room for it, where it reaches furthest below the path; null where that is too narrow to point at. */
 function widestGap(range: { deepM: readonly number[] }, points: readonly (readonly [number, number])[], f: Frame): [number, number] | null {
   let at = -1;
   let most = 22;

@@ -1,0 +1,40 @@
+/** The almanac of a day as a document. */
+import * as z from 'zod';
+import { almanac } from '../sky/almanac';
+
+const isZone = (zone: string): boolean => {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: zone });
+    return true;
+  } catch {
+    return false;
+  }
+};
+const isDate = (text: string): boolean => {
+  const t = Date.parse(`${text}T00:00:00Z`);
+  return /^\d{4}-\d\d-\d\d$/.test(text) && Number.isFinite(t) && new Date(t).toISOString().startsWith(text);
+};
+
+export const skySchema = z.strictObject({
+  latDeg: z.number().min(-90).max(90),
+  lonDeg: z.number().min(-180).max(180),
+  date: z.string().refine(isDate, { error: 'a date such as 2026-07-04' }),
+  zone: z.string().refine(isZone, { error: 'a time zone such as America/Detroit' }),
+});
+
+const iso = (ms: number): string => new Date(ms).toISOString();
+const isoOrNull = (ms: number | null): string | null => (ms === null ? null : iso(ms));
+
+export function skyDocument(d: z.infer<typeof skySchema>): Record<string, unknown> {
+  const a = almanac(d, d.date, d.zone);
+  return {
+    sunrise: isoOrNull(a.sunriseMs),
+    sunset: isoOrNull(a.sunsetMs),
+    civilDawn: isoOrNull(a.civilDawnMs),
+    civilDusk: isoOrNull(a.civilDuskMs),
+    moonTransits: a.moonTransitsMs.map(iso),
+    moonAntitransits: a.moonAntitransitsMs.map(iso),
+    moonIllumination: a.moonIllumination,
+    periods: a.periods.map((p) => ({ kind: p.kind, from: iso(p.fromMs), to: iso(p.toMs) })),
+  };
+}
