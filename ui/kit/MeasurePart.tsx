@@ -29,13 +29,16 @@ import { useTheme } from '../theme/theme';
 /** Counts are told apart by line only where one is in use; else this. */
 const USUAL_LINE: LineSpec = { material: 'braid', strengthLb: 15 };
 
+/** What each kind of count tells of. */
+const TELLS: Record<Calibration['kind'], Known> = { 'sink-slack': 'sink', 'sink-tight': 'sink', 'ticks-bottom': 'runs', 'turns-in': 'turn' };
+
 const present = <T,>(x: T | null): x is T => x !== null;
 
 export function MeasureLure({ lure }: { lure: Lure }) {
   const { book, tackle } = useDay();
   const line = tackle ? { material: tackle.line.material, strengthLb: tackle.line.strengthLb } : USUAL_LINE;
   const kept = measurementsOf(book, lure.id);
-  const { physics, lips, sinks } = whatItIs(lure, line);
+  const { sink, lips, sinks } = whatItIs(lure, line);
   const kinds = LURE_MEASUREMENTS.filter((k) => (k === 'ticks-bottom' ? lips : sinks));
   const question = { family: lure.family, weightKg: lure.weightKg, line, measurements: kept.map(lureMeasurement).filter(present) };
   const known = useQuery({
@@ -49,9 +52,10 @@ export function MeasureLure({ lure }: { lure: Lure }) {
   const depthM = sinks ? 3 : 2.5;
   const start = {
     depthM,
-    seconds: sinks ? Math.round(timeToSinkS(physics.sink!, depthM) * 2.2) / 2 : 0,
+    seconds: sinks ? Math.round(timeToSinkS(sink!, depthM) * 2.2) / 2 : 0,
     castM: sinks ? 6 : 25,
     turnsPerS: 1.2,
+    turns: 0,
   };
   const told: [Known, Narrowed][] = [];
   if (known.data?.sinkMps) told.push(['sink', known.data.sinkMps]);
@@ -91,7 +95,7 @@ export function MeasureReel({ reel }: { reel: Reel }) {
       kept={kept}
       line={null}
       metresPerTurn={metresPerTurn(spec, 12)}
-      start={{ depthM: 0, seconds: 0, castM, turnsPerS: Math.round(castM / metresPerTurn(spec, castM / 2)) }}
+      start={{ depthM: 0, seconds: 0, castM, turnsPerS: 0, turns: Math.round(castM / metresPerTurn(spec, castM / 2)) }}
       told={known.data ? [['turn', known.data.perTurnM]] : []}
       nonsense={known.data?.nonsense ?? []}
       busy={known.isFetching}
@@ -103,7 +107,7 @@ function whatItIs(lure: Lure, line: LineSpec) {
   const { lure: physics, waterDensityKgM3 } = triedLure(lure.family, lure.weightKg, line);
   const sink = freeSink(physics, waterDensityKgM3);
   return {
-    physics: { sink },
+    sink,
     lips: physics.liftAreaM2 > 0 && familyById(lure.family).mode === 'swim',
     sinks: sink !== null && sink.terminalMps > 0.1,
   };
@@ -115,8 +119,8 @@ interface MeasuringProps {
   kept: readonly Calibration[];
   line: LineSpec | null;
   metresPerTurn: number;
-  /** Where the numbers of the form begin; `turnsPerS` stands for the number of turns where a length is brought in. */
-  start: { depthM: number; seconds: number; castM: number; turnsPerS: number };
+  /** Where the numbers of the form begin. */
+  start: { depthM: number; seconds: number; castM: number; turnsPerS: number; turns: number };
   told: readonly [Known, Narrowed][];
   nonsense: readonly boolean[];
   busy: boolean;
@@ -134,7 +138,7 @@ function Measuring({ ofId, kinds, kept, line, metresPerTurn: perTurnM, start, to
   useEffect(() => {
     if (said) bringIntoView(top.current);
   }, [said]);
-  const used = nonsense.filter((x) => !x).length;
+  const usedFor = (k: Known): number => kept.filter((c, i) => TELLS[c.kind] === k && nonsense[i] === false).length;
   const step = (key: keyof typeof form, s: Stepper, label: string, text: (v: number) => string) => (
     <Adjuster
       label={label}
@@ -151,7 +155,7 @@ function Measuring({ ofId, kinds, kept, line, metresPerTurn: perTurnM, start, to
       kind,
       depthM: lure ? form.depthM : null,
       seconds: kind === 'sink-slack' || kind === 'sink-tight' ? form.seconds : null,
-      turns: lure ? null : form.turnsPerS,
+      turns: lure ? null : form.turns,
       castM: form.castM,
       speedMps: kind === 'ticks-bottom' ? Math.round(form.turnsPerS * perTurnM * 100) / 100 : null,
       line,
@@ -175,7 +179,7 @@ function Measuring({ ofId, kinds, kept, line, metresPerTurn: perTurnM, start, to
       {told.length === 0 && busy ? <Say role="status">Working it out…</Say> : null}
       {told.map(([k, n]) => (
         <View key={k} style={{ gap: 6 }}>
-          <Say>{knownSentence(k, n, used, units)}</Say>
+          <Say>{knownSentence(k, n, usedFor(k), units)}</Say>
           <RangeBar n={n} />
         </View>
       ))}
@@ -188,7 +192,7 @@ function Measuring({ ofId, kinds, kept, line, metresPerTurn: perTurnM, start, to
           {kind === 'turns-in' ? (
             <>
               {step('castM', STEPPERS.distance(units), 'Length of line', (v) => say.distance(v, units))}
-              {step('turnsPerS', STEPPERS.plain(0.5, 1, 400), 'Turns of the handle', String)}
+              {step('turns', STEPPERS.plain(0.5, 1, 400), 'Turns of the handle', String)}
             </>
           ) : (
             <>
