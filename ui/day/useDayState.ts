@@ -119,7 +119,7 @@ export function useDayState(book: Book, nowMs: number): DayState {
     () => ({
       schools: { peg: prefs.peg },
       families: families.length > 0 ? families : undefined,
-      ...(line ? { lineDiameterM: lineDiameterM({ material: line.material, strengthLb: line.strengthLb }) } : {}),
+      ...(line ? { lineDiameterM: lineDiameterM(line) } : {}),
     }),
     [prefs.peg, families, line],
   );

@@ -22,7 +22,7 @@ export function useSectionModel(): SectionModel | null {
     if (!reading) return null;
     const base = sectionOfReading(reading, plan?.hands.tip.heightM ?? DEFAULT_TIP_M, plan?.hands.castM ?? DEFAULT_CAST_M);
     if (place === 'lures' && ranking) {
-      const line = tackle ? lineDiameterM({ material: tackle.line.material, strengthLb: tackle.line.strengthLb }) : undefined;
+      const line = tackle ? lineDiameterM(tackle.line) : undefined;
       return {
         ...base,
         reaches: ranking.ranked.slice(0, 5).map((r) => {

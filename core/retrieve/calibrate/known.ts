@@ -1,4 +1,5 @@
 /** What the angler's own counts say of the tackle in hand, ready for a plan: ratios to the model's values with their ranges. */
+import { normalQuantile } from '../../draws';
 import { contentHash } from '../../hash';
 import type { LurePhysics } from '../simulate/types';
 import type { ReelSpec } from '../tackle/reel';
@@ -69,4 +70,4 @@ export const adjustedLure = (lure: LurePhysics, known: { drag: Belief; lift: Bel
 });
 
 /** Standard deviation of the logarithm that a belief's range stands for. */
-export const spreadOf = (b: Belief): number => Math.log(b.high / b.low) / (2 * 1.6448536);
+export const spreadOf = (b: Belief): number => Math.log(b.high / b.low) / (2 * normalQuantile(0.95));

@@ -7,6 +7,9 @@ import { dragLaw, DEFAULT_VISCOSITY_M2S } from './lineDrag';
 import type { LinePhysics, LurePhysics, RetrieveInput } from './types';
 import { AIR, GRAVITY, RAMP_M } from './water';
 
+/** The two Gauss points lie this share of a segment from its ends. */
+export const GAUSS_NEAR = 0.2113248654051871;
+
 /** A lump on a node: the lure, a float, a weight. */
 export interface Body {
   node: number;

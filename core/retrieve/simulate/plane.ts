@@ -1,15 +1,12 @@
 /** Forces and the Newton correction in the plane of the cast: x, z a node; block-tridiagonal with symmetric 2×2 blocks but for the lure's lift. */
-import { segmentStiffness, type Body, type Chain, type Closing, type Forces } from './chain';
+import { GAUSS_NEAR, segmentStiffness, type Body, type Chain, type Closing, type Forces } from './chain';
 import { FLOOR, GRAVITY, RAMP_M, wetness, windShare } from './water';
 
 const { cbrt, sqrt } = Math;
 
-/** The two Gauss points lie this share of a segment from its ends. */
-const GAUSS_NEAR = 0.2113248654051871;
-
 export function planeForces(c: Chain): Forces {
   // Taken by name once: bundlers look an import up anew at every use.
-  const [wetAt, windAt, stiffnessOf, rampM] = [wetness, windShare, segmentStiffness, RAMP_M];
+  const [wetAt, windAt, stiffnessOf, rampM, gaussNear] = [wetness, windShare, segmentStiffness, RAMP_M, GAUSS_NEAR];
   const rhs = new Float64Array(2 * c.n);
   const vel = new Float64Array(2 * (c.n + 1));
   // Symmetric blocks as xx, xz, zz: of node i, and between nodes i and i + 1.
@@ -76,7 +73,7 @@ export function planeForces(c: Chain): Forces {
         midQ = -nearQ;
       } else if (i === 0) tension0 = 0;
       for (let g = 0; g < 2; g++) {
-        const s = g === 0 ? GAUSS_NEAR : 1 - GAUSS_NEAR,
+        const s = g === 0 ? gaussNear : 1 - gaussNear,
           r = 1 - s;
         const half = l / 2;
         const z = r * p[a + 1]! + s * p[b + 1]!;

@@ -1,11 +1,8 @@
 /** Forces and the Newton correction in space: x, y, z a node; as plane.ts, with what current, wind and the hands do across the cast. */
-import { segmentStiffness, type Body, type Chain, type Closing, type Forces } from './chain';
+import { GAUSS_NEAR, segmentStiffness, type Body, type Chain, type Closing, type Forces } from './chain';
 import { FLOOR, GRAVITY, RAMP_M, wetness, windShare } from './water';
 
 const { cbrt, hypot, sqrt } = Math;
-
-/** The two Gauss points lie this share of a segment from its ends. */
-const GAUSS_NEAR = 0.2113248654051871;
 
 /** Adds w·(q + d·tt + e·nn) to the symmetric block at `o`: xx xy xz yy yz zz. */
 function addTo(m: Float64Array, o: number, q: number, d: number, tx: number, ty: number, tz: number): void {
@@ -39,7 +36,7 @@ function invertSymmetric(m: Float64Array, o: number): void {
 
 export function spaceForces(c: Chain): Forces {
   // Taken by name once: bundlers look an import up anew at every use.
-  const [wetAt, windAt, stiffnessOf, rampM] = [wetness, windShare, segmentStiffness, RAMP_M];
+  const [wetAt, windAt, stiffnessOf, rampM, gaussNear] = [wetness, windShare, segmentStiffness, RAMP_M, GAUSS_NEAR];
   const rhs = new Float64Array(3 * c.n);
   const vel = new Float64Array(3 * (c.n + 1));
   const diag = new Float64Array(6 * c.n);
@@ -115,7 +112,7 @@ export function spaceForces(c: Chain): Forces {
         midQ = -nearQ;
       } else if (i === 0) tension0 = 0;
       for (let g = 0; g < 2; g++) {
-        const s = g === 0 ? GAUSS_NEAR : 1 - GAUSS_NEAR,
+        const s = g === 0 ? gaussNear : 1 - gaussNear,
           r = 1 - s;
         const half = l / 2;
         const z = r * p[a + 2]! + s * p[b + 2]!;
