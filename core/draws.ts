@@ -1,11 +1,11 @@
 /**
  * Uncertainty by fixed draws: the same points every time, so that an answer and its range never flicker.
- * A Latin hypercube of 32 points in 8 dimensions with fixed shuffles: in every dimension each thirty-second of the unit interval holds one point.
+ * A Latin hypercube of 32 points in 12 dimensions with fixed shuffles: in every dimension each thirty-second of the unit interval holds one point.
  */
 import { seededRandom } from './random';
 
 export const DRAW_COUNT = 32;
-const DIMENSIONS = 8;
+const DIMENSIONS = 12;
 
 const SHUFFLES: readonly (readonly number[])[] = Array.from({ length: DIMENSIONS }, (_, k) => {
   const random = seededRandom(101 + k);
@@ -17,7 +17,7 @@ const SHUFFLES: readonly (readonly number[])[] = Array.from({ length: DIMENSIONS
   return order;
 });
 
-/** Uniform value in (0, 1) of draw `n` (taken modulo 32) in dimension `k` (0–7). */
+/** Uniform value in (0, 1) of draw `n` (taken modulo 32) in dimension `k` (0–11). */
 export const uniformDraw = (n: number, k: number): number => (SHUFFLES[k]![n % DRAW_COUNT]! + 0.5) / DRAW_COUNT;
 
 /** Inverse of the standard normal distribution (Acklam's rational approximation, |error| < 1.2e-9 relative). */

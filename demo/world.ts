@@ -41,7 +41,7 @@ interface Recipe {
 }
 
 /** How this angler works a lure: set on the first day it is fished and kept, so that the season adds up. */
-function recipeFor(lure: Lure, conditions: Conditions): Recipe | null {
+function recipeFor(lure: Lure, conditions: Conditions): Recipe {
   const { rod, reel, line } = outfitFor(lure);
   const p = setUpProblem({
     conditions,
@@ -50,7 +50,6 @@ function recipeFor(lure: Lure, conditions: Conditions): Recipe | null {
     reel: { ratio: reel.ratio, spoolM: reel.spoolM, arborM: reel.arborM, capacityM: reel.capacityM },
     line: { material: line.material, strengthLb: line.strengthLb },
   });
-  if (!p) return null;
   const hands = firstHands(p);
   const cadence = defaultCadence({ style: hands.style, moodMean: p.mood.mean, pauseS: hands.pauseS, turnsPerS: hands.turnsPerS });
   const zone = estimateZone(p.family, p.depthM, p.speedMps, p.pitched ? 1 : 0);
@@ -110,7 +109,6 @@ function buildDay(day: DemoDay, index: number, random: Random, recipes: Map<stri
   day.blocks.forEach((b, i) => {
     const lure = lureByShortId(b.lure);
     const recipe = recipes.get(b.lure) ?? recipeFor(lure, conditions);
-    if (!recipe) return;
     recipes.set(b.lure, recipe);
     const ranked = ranking.ranked.find((r) => r.family === lure.family);
     const expectedPerCast = ranked ? Math.min(0.4, ranked.strikesPerHour / ranked.zone.castsPerHour) : 0.01;

@@ -17,8 +17,10 @@ export function moodShort(m: MoodReason, r: Reading): string {
     front: ['front coming', 'front just passed'],
     light: ['good light', r.sunElevationDeg < 0 ? 'dark down there' : 'harsh light'],
     current: ['current moving', 'slack current'],
-    bait: ['bait thick', 'bait scarce'],
+    bait: [r.forageAbundance === 'thick' ? 'bait thick' : 'bait about', r.forageAbundance === 'scarce' ? 'bait scarce' : 'no bait seen'],
     pressure: ['little fished', 'hard fished'],
+    barometer: ['a falling glass', 'a rising glass'],
+    season: ['fish gathering before the spawn', 'fish worn out after the spawn'],
   };
   return words[m.factor][up ? 0 : 1];
 }
@@ -39,9 +41,20 @@ export function moodReasonSentence(m: MoodReason, r: Reading, u: UnitPrefs): str
     case 'current':
       return `Current of ${say.speed(r.currentMps, u)} ${by}.`;
     case 'bait':
-      return r.forageAbundance === 'normal' ? 'Bait as usual.' : `Bait is ${r.forageAbundance}: that ${by}.`;
+      if (r.forageAbundance !== 'normal') return `Bait is ${r.forageAbundance}: that ${by}.`;
+      return r.baitSeen === null ? 'Bait as usual.' : `${r.baitSeen ? 'Bait about' : 'No bait seen'}: that ${by}.`;
     case 'pressure':
       return r.pressure === 'normal' ? 'Fished as much as most.' : `${r.pressure === 'high' ? 'Hard fished' : 'Hardly fished'}: that ${by}.`;
+    case 'barometer':
+      return r.pressureTrendHpa3h === null || m.shift === 0
+        ? 'The glass stands still.'
+        : `The glass is ${m.shift > 0 ? 'falling' : 'rising'}: that ${by}.`;
+    case 'season':
+      return m.shift > 0
+        ? `Before the spawn they gather and feed: that ${by}.`
+        : m.shift < 0
+          ? `After the spawn they are worn out: that ${by}.`
+          : 'The season neither helps nor hinders.';
   }
 }
 

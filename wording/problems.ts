@@ -1,14 +1,12 @@
 import type { Problem } from '../core/problems';
-import { SETTING_NAME, SPECIES_NAME } from './names';
-import type { Setting, SpeciesId } from '../core/water/conditions';
+import { SETTING_NAME } from './names';
+import type { Setting } from '../core/water/conditions';
 
 /** One line a problem: where, and what was expected. */
 export const problemText = (p: Problem): string => `${p.path}: expected ${p.expected ?? p.code}`;
 
 export function noteText(n: { code: string; value: string }): string {
   switch (n.code) {
-    case 'species-not-built':
-      return `${SPECIES_NAME[n.value as SpeciesId] ?? n.value} is not built yet: no lure is ranked`;
     case 'setting-not-built':
       return `${SETTING_NAME[n.value as Setting] ?? n.value} is not built yet: no lure is ranked`;
     default:

@@ -92,7 +92,7 @@ describe('sentences hold on every water', () => {
       for (const x of r.excluded) clean(exclusionSentence(x, u));
       moodSentences(r.mood, r.reading, u).forEach(clean);
       holdingReasons(r.reading, u).forEach(clean);
-      const words = waterWords(r.reading, speciesProfile('largemouth-bass')!, u);
+      const words = waterWords(r.reading, speciesProfile('largemouth-bass'), u);
       Object.values(words).forEach(clean);
     }
     clean(moodHeadline(r.mood, r.reading));

@@ -20,7 +20,7 @@ async function breathe(): Promise<void> {
     await new Promise((r) => setTimeout(r, leftMs));
 }
 
-async function plan(request: PlanRequest, effort: Effort): Promise<Plan | { notes: string[] }> {
+async function plan(request: PlanRequest, effort: Effort): Promise<Plan> {
   const steps = planInSteps(request, effort);
   for (;;) {
     const s = steps.next();

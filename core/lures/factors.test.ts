@@ -7,7 +7,7 @@ import { chooseWorking, FACTORS, gapM, pitchedShare, readContext, scoreFamily, s
 import { familyById } from './families';
 import type { FamilyId } from './family';
 
-const bass = speciesProfile('largemouth-bass')!;
+const bass = speciesProfile('largemouth-bass');
 type Change = Partial<Omit<Conditions, 'water'>> & { water?: Partial<Conditions['water']>; mood?: MoodDistribution };
 
 function context({ mood, ...c }: Change = {}) {
@@ -123,4 +123,22 @@ test('a better angler’s luck is not in the model: the same reading gives the s
   const a = scoreFamily(familyById('swim-jig'), context());
   const b = scoreFamily(familyById('swim-jig'), context());
   expect(a).toEqual(b);
+});
+
+test('full fish: a crawl or a burn beats the middle; hungry ones take the middle', () => {
+  const speedOf = (id: 'spinnerbait' | 'paddletail' | 'casting-spoon', abundance: 'normal' | 'thick') => {
+    const r = resolveConditions({
+      species: 'white-bass',
+      month: 8,
+      forageAbundance: abundance,
+      forage: ['shad'],
+      water: { setting: 'reservoir', surfaceTempC: 25, tempChange3dC: 0, clarityM: 1.5, depthM: 5, fishDepthM: 2 },
+      sky: { front: 'none', cloud: 0.3, sunElevationDeg: 40 },
+    });
+    const p = speciesProfile('white-bass');
+    const c = readContext(r, p, judgeMood(r, p).distribution);
+    return { full: c.full, speed: scoreFamily(familyById(id), c).why.find((w) => w.factor === 'speed')!.ln };
+  };
+  expect(speedOf('paddletail', 'thick').full).toBeGreaterThan(0.5);
+  expect(speedOf('paddletail', 'thick').speed).toBeLessThan(speedOf('paddletail', 'normal').speed);
 });

@@ -6,6 +6,7 @@
  * and without it, in a fixed order, so that all contributions add to ln(score / 1 h⁻¹). Gains are prior: judgement.
  */
 import { bell, clamp, lerp, logistic } from '../numbers';
+import { chanceFull } from '../mood/full';
 import { overMoods, type MoodDistribution, type PerMood } from '../mood/states';
 import { DEPTH_GRID_M } from '../retrieve/surrogate/grid';
 import { estimateZone, hangLimitS, holdingOptions, shareAt, type ZoneEstimate } from '../retrieve/surrogate/zone';
@@ -112,6 +113,8 @@ export function readContext(r: Reading, p: SpeciesProfile, mood: MoodDistributio
       0.35 * Math.min(r.waveHeightM, 0.8) +
       (r.pressure === 'high' ? -0.12 : r.pressure === 'low' ? 0.06 : 0),
     shapes: [...new Set(r.forage.map((x) => SHAPE_OF_FORAGE[x]))],
+    /** Chance that they are full, and only the slow or the very fast will do. */
+    full: chanceFull(r, p),
     decadesBelowDay: clamp(4.4 - Math.log10(Math.max(holding.lux, 1e-3)), 0, 4),
   };
 }
@@ -186,8 +189,16 @@ function matches(
     (f.tempC.from === undefined ? 1 : logistic(r.surfaceTempC, f.tempC.from, f.tempC.soft)) *
     (f.tempC.to === undefined ? 1 : 0.3 + 0.7 * (1 - logistic(r.surfaceTempC, f.tempC.to, f.tempC.soft)));
   return [
-    { factor: 'travel', of: (m) => Math.exp(-((gap / p.reachM[m]!) ** 1.5)), facts: { gapM: gap, reachM: overMoods(c.mood, (m) => p.reachM[m]!) } },
-    { factor: 'speed', of: (m) => speedMatch(speed, chaseMps(c, m)), facts: { speedMps: speed, chaseMps: overMoods(c.mood, (m) => chaseMps(c, m)) } },
+    {
+      factor: 'travel',
+      of: (m) => lerp(travelMatch(gap, p.reachM[m]!), travelMatch(gap, FULL_REACH * p.reachM[m]!), c.full),
+      facts: { gapM: gap, reachM: overMoods(c.mood, (m) => p.reachM[m]!) },
+    },
+    {
+      factor: 'speed',
+      of: (m) => lerp(speedMatch(speed, chaseMps(c, m)), extremeMatch(speed, chaseMps(c, m)), c.full),
+      facts: { speedMps: speed, chaseMps: overMoods(c.mood, (m) => chaseMps(c, m)) },
+    },
     {
       factor: 'pause',
       of: (m) => pauseMatch(hangS, p.wantedPauseS[m]! * (1.4 - 0.4 * c.comfort)),
@@ -224,6 +235,15 @@ function speedMatch(speed: number, chase: number): number {
   const x = Math.log(speed / (0.6 * chase));
   return x > 0 ? bell(x, 0, 0.75) : bell(x, 0, 1.35);
 }
+
+const travelMatch = (gap: number, reachM: number): number => Math.exp(-((gap / reachM) ** 1.5));
+
+/** Share of its usual way that a full fish goes for a lure. prior: judgement. */
+const FULL_REACH = 0.4;
+
+/** What full fish take: a crawl among them, or something through their faces before they can think. The middle fails. prior: judgement. */
+const extremeMatch = (speed: number, chase: number): number =>
+  Math.max(bell(Math.log(speed / (0.2 * chase)), 0, 0.45), 0.9 * bell(Math.log(speed / (1.7 * chase)), 0, 0.4), 0.15);
 
 /** A lure that cannot hang as long as the fish wants. */
 const pauseMatch = (hangS: number, wantedS: number): number => (hangS >= wantedS ? 1 : 0.45 + 0.55 * Math.exp(-(wantedS - hangS) / 5));

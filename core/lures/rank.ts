@@ -1,6 +1,6 @@
 /** Ranks families for a reading: score with its reasons and range, exclusions, and the three lures to take in hand. */
 import { DRAW_COUNT, normalDraw, uniformDraw } from '../draws';
-import { judgeMood, type MoodJudgement } from '../mood/filter';
+import { judgeMood, moodOfDraw, type MoodJudgement } from '../mood/filter';
 import { signLogLikelihood } from '../mood/signs';
 import { normalise, spreadMood, type MoodDistribution } from '../mood/states';
 import { quantile } from '../numbers';
@@ -28,7 +28,7 @@ export interface Ranking {
   ranked: RankedFamily[];
   excluded: Exclusion[];
   plan: { start: FamilyId; follow: FamilyId; refusal: FamilyId } | null;
-  notes: { code: 'species-not-built' | 'setting-not-built' | 'behaviour-not-built'; value: string }[];
+  notes: { code: 'setting-not-built' | 'behaviour-not-built'; value: string }[];
 }
 
 export interface RankOptions {
@@ -63,17 +63,16 @@ export function rankFamilies(conditions: Conditions, options: RankOptions = {}):
   const reading = resolveConditions(conditions);
   const species = speciesProfile(conditions.species);
   const notes: Ranking['notes'] = [];
-  if (!species) notes.push({ code: 'species-not-built', value: conditions.species });
   if (reading.setting === 'ice') notes.push({ code: 'setting-not-built', value: 'ice' });
   if (reading.behaviour === 'guarding') notes.push({ code: 'behaviour-not-built', value: 'guarding' });
-  const mood = judgeMood(reading, species ?? speciesProfile('largemouth-bass')!);
-  if (!species || notes.length > 0) return { reading, mood, ranked: [], excluded: [], plan: null, notes };
+  const mood = judgeMood(reading, species);
+  if (notes.length > 0) return { reading, mood, ranked: [], excluded: [], plan: null, notes };
 
   const schools = options.schools ?? DEFAULT_SCHOOLS;
   const context = readContext(reading, species, mood.distribution, options.lineDiameterM);
   const draws = Array.from({ length: options.withoutRange ? 0 : DRAW_COUNT }, (_, n) => {
     const drawn = drawReading(reading, n);
-    return readContext(drawn, species, drawMood(judgeMood(drawn, species).distribution, n), options.lineDiameterM);
+    return readContext(drawn, species, drawMood(moodOfDraw(drawn, species), n), options.lineDiameterM);
   });
   const ranked: RankedFamily[] = [];
   const excluded: Exclusion[] = [];

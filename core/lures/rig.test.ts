@@ -5,7 +5,7 @@ import { familyById } from './families';
 import type { FamilyId } from './family';
 import { choosePeg, chooseRig, chooseSizeM, chooseWeightKg, holdingWeightKg, wantedFallMps, type Rig } from './rig';
 
-const bass = speciesProfile('largemouth-bass')!;
+const bass = speciesProfile('largemouth-bass');
 interface Change {
   water?: Partial<Conditions['water']>;
   sky?: Conditions['sky'];
@@ -154,6 +154,6 @@ describe('size', () => {
   });
 
   test('never larger than the mouth takes while the family has smaller', () => {
-    expect(chooseSizeM(f, read(), speciesProfile('crappie')!)).toBeLessThanOrEqual(speciesProfile('crappie')!.preyLengthM[2]);
+    expect(chooseSizeM(f, read(), speciesProfile('crappie'))).toBeLessThanOrEqual(speciesProfile('crappie').preyLengthM[2]);
   });
 });

@@ -1,14 +1,20 @@
-/** Bayesian filter over the five moods: prior from conditions, then signs. Returns the distribution with what made it. */
-import type { SignKind } from '../water/conditions';
-import type { Reading } from '../water/defaults';
+/** Bayesian filter over the five moods: prior from conditions, then signs in the order they were seen, drifting back in between. */
+import { DRAW_COUNT } from '../draws';
+import type { Sign, SignKind } from '../water/conditions';
+import { drawAssumed, type Reading } from '../water/defaults';
 import type { SpeciesProfile } from '../water/species';
+import { chanceFull } from './full';
+import { judgeGuarding, type Guarding } from './guarding';
+import { mostTelling, type TellingSign } from './information';
 import { moodPrior, type MoodReason } from './prior';
 import { chanceOfSign, signLogLikelihood, WATCHABLE_SIGNS } from './signs';
-import { moodMean, normalise, overMoods, type MoodDistribution } from './states';
+import { moodMean, normalise, type MoodDistribution } from './states';
+import { drift } from './transition';
 
 export interface SignEffect {
   kind: SignKind;
   count: number;
+  minutesAgo: number;
   /** Shift of the mean mood when this sign was taken in, in states. */
   shift: number;
 }
@@ -20,37 +26,60 @@ export interface MoodJudgement {
   prior: MoodDistribution;
   reasons: readonly MoodReason[];
   signs: readonly SignEffect[];
-  nextSign: { kind: SignKind; bits: number } | null;
+  nextSign: TellingSign | null;
+  /** Chance that they are full and only the two extremes will do. */
+  full: number;
+  /** Fish on their beds are judged by their agitation; null while they feed. */
+  guarding: Guarding | null;
 }
-
-const entropyBits = (p: readonly number[]): number => -p.reduce((s, v) => s + (v > 0 ? v * Math.log2(v) : 0), 0);
 
 /** The sign whose coming or not coming in the next ten casts would tell most, in expected bits. */
-export function nextSignToWatch(p: MoodDistribution): { kind: SignKind; bits: number } | null {
-  const before = entropyBits(p);
-  let best: { kind: SignKind; bits: number } | null = null;
-  for (const kind of WATCHABLE_SIGNS) {
-    const chance = chanceOfSign(kind);
-    if (!chance) continue;
-    const seen = overMoods(p, (i) => chance[i]!);
-    const after =
-      seen * entropyBits(normalise(p.map((v, i) => v * chance[i]!))) + (1 - seen) * entropyBits(normalise(p.map((v, i) => v * (1 - chance[i]!))));
-    const bits = before - after;
-    if (!best || bits > best.bits) best = { kind, bits };
-  }
-  return best;
-}
+export const nextSignToWatch = (p: MoodDistribution): TellingSign | null => mostTelling(p, WATCHABLE_SIGNS, chanceOfSign);
 
-export function judgeMood(r: Reading, species: SpeciesProfile): MoodJudgement {
-  const prior = moodPrior(r, species);
-  let p = prior.distribution;
-  const signs: SignEffect[] = [];
-  for (const sign of r.signs) {
-    const ln = signLogLikelihood(sign);
-    if (!ln || sign.count <= 0) continue;
+/** Takes signs in, oldest first; what they said drifts back to `rest` until now. */
+export function filterSigns(rest: MoodDistribution, signs: readonly Sign[]): { distribution: MoodDistribution; signs: SignEffect[] } {
+  const told = signs
+    .filter((s) => s.count > 0)
+    .map((s) => ({ s, agoMin: Math.max(0, s.minutesAgo ?? 0), ln: signLogLikelihood(s) }))
+    .filter((x): x is typeof x & { ln: NonNullable<typeof x.ln> } => x.ln !== null)
+    .sort((a, b) => b.agoMin - a.agoMin);
+  let p = rest;
+  let agoMin = told[0]?.agoMin ?? 0;
+  const effects: SignEffect[] = [];
+  for (const { s, agoMin: at, ln } of told) {
+    p = drift(p, rest, agoMin - at) as unknown as MoodDistribution;
+    agoMin = at;
     const next = normalise(p.map((v, i) => v * Math.exp(ln[i]!)));
-    signs.push({ kind: sign.kind, count: sign.count, shift: moodMean(next) - moodMean(p) });
+    effects.push({ kind: s.kind, count: s.count, minutesAgo: at, shift: moodMean(next) - moodMean(p) });
     p = next;
   }
-  return { distribution: p, mean: moodMean(p), prior: prior.distribution, reasons: prior.reasons, signs, nextSign: nextSignToWatch(p) };
+  return { distribution: drift(p, rest, agoMin) as unknown as MoodDistribution, signs: effects };
+}
+
+/** Before any sign: a mixture over what the assumed readings may be. With everything read it is the plain prior. */
+export function mixedPrior(r: Reading, species: SpeciesProfile): MoodDistribution {
+  if (r.assumed.length === 0) return moodPrior(r, species).distribution;
+  const sum = [0, 0, 0, 0, 0];
+  for (let n = 0; n < DRAW_COUNT; n++) moodPrior(drawAssumed(r, n), species).distribution.forEach((v, i) => (sum[i]! += v));
+  return normalise(sum);
+}
+
+/** The mood of one fully stated reading, for draws. */
+export const moodOfDraw = (r: Reading, species: SpeciesProfile): MoodDistribution =>
+  filterSigns(moodPrior(r, species).distribution, r.signs).distribution;
+
+export function judgeMood(r: Reading, species: SpeciesProfile): MoodJudgement {
+  const prior = mixedPrior(r, species);
+  const { distribution, signs } = filterSigns(prior, r.signs);
+  const guarding = r.behaviour === 'guarding' ? judgeGuarding(r.signs) : null;
+  return {
+    distribution,
+    mean: moodMean(distribution),
+    prior,
+    reasons: moodPrior(r, species).reasons,
+    signs,
+    nextSign: guarding ? guarding.nextSign : nextSignToWatch(distribution),
+    full: chanceFull(r, species),
+    guarding,
+  };
 }

@@ -5,7 +5,7 @@ import { judgeMood, nextSignToWatch } from './filter';
 import { signLogLikelihood, temperedCount, temperedEmpties } from './signs';
 import { likeliestMood, moodMean, normalise, overMoods, spreadMood } from './states';
 
-const bass = speciesProfile('largemouth-bass')!;
+const bass = speciesProfile('largemouth-bass');
 const base: Conditions = {
   species: 'largemouth-bass',
   water: {

@@ -6,10 +6,11 @@ import { clamp, logistic } from '../numbers';
 import { thermalComfort } from '../water/comfort';
 import type { Reading } from '../water/defaults';
 import { luxAtDepth, surfaceLux } from '../water/light';
+import { spawnPull } from '../water/season';
 import type { SpeciesProfile } from '../water/species';
 import { spreadMood, type MoodDistribution } from './states';
 
-export const MOOD_FACTORS = ['comfort', 'trend', 'front', 'light', 'current', 'bait', 'pressure'] as const;
+export const MOOD_FACTORS = ['comfort', 'trend', 'front', 'light', 'current', 'bait', 'pressure', 'barometer', 'season'] as const;
 export type MoodFactor = (typeof MOOD_FACTORS)[number];
 
 export interface MoodReason {
@@ -30,6 +31,12 @@ const GAIN = {
   light: 0.25,
   current: 0.3,
   pressure: 0.3,
+  baitSeen: 0.15,
+  noBaitSeen: 0.1,
+  /** A hPa of fall in three hours. */
+  barometer: 0.04,
+  preSpawn: 0.1,
+  postSpawn: 0.2,
 } as const;
 const WIDTH = 0.95;
 
@@ -44,14 +51,20 @@ export function moodPrior(r: Reading, p: SpeciesProfile): { distribution: MoodDi
   const light = GAIN.light * (Math.exp(-0.5 * ((Math.log10(Math.max(lux, 1e-4)) - 1.8) / 1.6) ** 2) * 2 - 1);
   const tidal = r.salinity !== 'fresh';
   const current = tidal ? GAIN.current * (Math.min(r.currentMps, 0.6) / 0.3 - 0.6) : GAIN.current * Math.min(r.currentMps, 0.4);
+  const bait =
+    (r.forageAbundance === 'scarce' ? -0.25 : r.forageAbundance === 'thick' ? 0.1 : 0) +
+    (r.baitSeen === true ? GAIN.baitSeen : r.baitSeen === false ? -GAIN.noBaitSeen : 0);
+  const spawn = spawnPull(p, r.surfaceTempC, r.month);
   const reasons: MoodReason[] = [
     { factor: 'comfort', shift: GAIN.base + GAIN.comfort * comfort - 2 },
     { factor: 'trend', shift: clamp(easing + shock, -1.2, 1.2) },
     { factor: 'front', shift: r.front === 'passed' ? -GAIN.frontPassed : r.front === 'approaching' ? GAIN.frontComing : 0 },
     { factor: 'light', shift: light },
     { factor: 'current', shift: current },
-    { factor: 'bait', shift: r.forageAbundance === 'scarce' ? -0.25 : r.forageAbundance === 'thick' ? 0.1 : 0 },
+    { factor: 'bait', shift: bait },
     { factor: 'pressure', shift: r.pressure === 'high' ? -GAIN.pressure : r.pressure === 'low' ? GAIN.pressure : 0 },
+    { factor: 'barometer', shift: clamp(-GAIN.barometer * (r.pressureTrendHpa3h ?? 0), -0.15, 0.15) },
+    { factor: 'season', shift: GAIN.preSpawn * spawn.before - GAIN.postSpawn * spawn.after },
   ];
   const index = 2 + reasons.reduce((s, x) => s + x.shift, 0);
   return { distribution: spreadMood(clamp(index, -0.5, 4.5), WIDTH), reasons };

@@ -1,6 +1,7 @@
 /**
  * What a sign says about the mood: expected number of such signs per ten casts through the zone, by mood. `prior: judgement`.
- * Counting evidence is tempered: n like observations weigh n^0.7, because fish seen together share one mood.
+ * Counting evidence is tempered: n like observations weigh n^0.7, because fish seen together share one mood. That a sign fades with time is the filter's
+ * affair (transition.ts).
  */
 import type { Sign, SignKind } from '../water/conditions';
 import type { PerMood } from './states';
@@ -24,9 +25,6 @@ const SIGN_RATE: Partial<Record<SignKind, PerMood>> = {
 /** Strikes per cast that is wholly in the zone, by mood: what an empty cast is weighed against. */
 const STRIKES_PER_ZONE_CAST: PerMood = [0.005, 0.025, 0.06, 0.12, 0.22];
 
-/** Minutes after which a sign says half as much. */
-const HALF_LIFE_MIN = 90;
-
 /** Signs that can be looked for on any water, in the order they are offered. */
 export const WATCHABLE_SIGNS: readonly SignKind[] = [
   'follow',
@@ -46,14 +44,13 @@ export const temperedEmpties = (n: number): number => (30 * n) / (30 + n);
 
 /** ln-likelihood of one recorded sign under each mood; null when the sign says nothing about a feeding fish. */
 export function signLogLikelihood(sign: Sign): PerMood | null {
-  const fade = 0.5 ** ((sign.minutesAgo ?? 0) / HALF_LIFE_MIN);
   if (sign.kind === 'empty-cast') {
-    const n = temperedEmpties(sign.count) * (sign.zoneShare ?? 0.5) * fade;
+    const n = temperedEmpties(sign.count) * (sign.zoneShare ?? 0.5);
     return STRIKES_PER_ZONE_CAST.map((rate) => -rate * n * 2) as unknown as PerMood;
   }
   const row = SIGN_RATE[sign.kind];
   if (!row) return null;
-  const weight = temperedCount(sign.count) * fade;
+  const weight = temperedCount(sign.count);
   return row.map((v) => weight * Math.log(v)) as unknown as PerMood;
 }
 

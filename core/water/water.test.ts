@@ -1,12 +1,14 @@
+import fc from 'fast-check';
 import { thermalComfort } from './comfort';
-import { defaultFishBandM, drawReading, resolveConditions } from './defaults';
+import { chopFromWindM, defaultFishBandM, drawReading, resolveConditions } from './defaults';
+import { likelyForage } from './forage';
 import { computeHolding } from './holding';
 import { attenuationPerM, luxAtDepth, sightingRangeM, surfaceLux } from './light';
 import { seasonPhase } from './season';
-import { builtSpecies, speciesProfile } from './species';
-import type { Conditions } from './conditions';
+import { speciesIn, speciesProfile } from './species';
+import { SETTINGS, SPECIES, type Conditions } from './conditions';
 
-const bass = speciesProfile('largemouth-bass')!;
+const bass = speciesProfile('largemouth-bass');
 
 describe('light', () => {
   test.each([
@@ -41,8 +43,8 @@ describe('comfort and season', () => {
     expect(thermalComfort(bass, 15)).toBeCloseTo(Math.exp(-((12 / 16) ** 2)), 10);
   });
 
-  test.each(builtSpecies())('%s: the curve never rises past its best nor falls below nothing', (id) => {
-    const p = speciesProfile(id)!;
+  test.each(SPECIES)('%s: the curve never rises past its best nor falls below nothing', (id) => {
+    const p = speciesProfile(id);
     for (let t = -2; t <= 40; t += 0.5) {
       const c = thermalComfort(p, t);
       expect(c).toBeGreaterThanOrEqual(0);
@@ -122,4 +124,94 @@ describe('where they sit', () => {
   ] as const)('%s', (_name, water, sky, place) => {
     expect(at(water, sky)).toBe(place);
   });
+});
+
+describe('whatever the readings', () => {
+  test.each(SPECIES)('%s: no comfort at and above its lethal limit', (id) => {
+    const p = speciesProfile(id);
+    for (let t = p.ctMaxC; t < p.ctMaxC + 15; t += 0.25) expect(thermalComfort(p, t)).toBe(0);
+    expect(p.spawnC[0]).toBeLessThan(p.spawnC[1]);
+    expect(p.toptC).toBeLessThan(p.ctMaxC);
+    expect(p.preyLengthM[0]).toBeLessThan(p.preyLengthM[1]);
+    for (const list of [p.chaseMps, p.reachM]) expect([...list].sort((a, b) => a - b)).toEqual([...list]);
+  });
+
+  test('a fish sees farther in clearer water and in more light', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.05, max: 15, noNaN: true }),
+        fc.double({ min: 1.01, max: 3, noNaN: true }),
+        fc.double({ min: -3, max: 5, noNaN: true }),
+        fc.double({ min: 0.01, max: 2, noNaN: true }),
+        (clarityM, times, decade, more) => {
+          const lux = 10 ** decade;
+          const r = sightingRangeM(clarityM, lux);
+          expect(sightingRangeM(clarityM * times, lux)).toBeGreaterThan(r);
+          expect(sightingRangeM(clarityM, lux * 10 ** more)).toBeGreaterThanOrEqual(r);
+          // At depth too: clearer water lets more light down.
+          const at = (zs: number) => sightingRangeM(zs, luxAtDepth(lux, zs, 3));
+          expect(at(clarityM * times)).toBeGreaterThan(at(clarityM));
+        },
+      ),
+      { seed: 3 },
+    );
+  });
+
+  test('waves grow with the wind and with open water, and are never higher than a grown sea', () => {
+    expect(chopFromWindM(5, 400)).toBeCloseTo(0.051, 2);
+    expect(chopFromWindM(0, 400)).toBe(0);
+    for (const u of [1, 3, 8, 15]) {
+      expect(chopFromWindM(u + 1, 2000)).toBeGreaterThan(chopFromWindM(u, 2000));
+      expect(chopFromWindM(u, 4000)).toBeGreaterThanOrEqual(chopFromWindM(u, 2000));
+      expect(chopFromWindM(u, 500_000)).toBeLessThanOrEqual(0.0246 * u ** 2 + 1e-12);
+    }
+  });
+
+  test('marks on the screen say how deep they are', () => {
+    const r = resolveConditions({
+      species: 'largemouth-bass',
+      water: { setting: 'lake', depthM: 8 },
+      marks: [
+        { depthM: 5, count: 3 },
+        { depthM: 6, count: 1 },
+      ],
+    });
+    expect(r.fishDepthM).toBeCloseTo(5.25, 9);
+  });
+});
+
+describe('what there is to eat', () => {
+  test.each([
+    ['red-drum', 'tidal-creek', 5, 'shrimp-small'],
+    ['red-drum', 'inlet', 9, 'shrimp-large'],
+    ['smallmouth-bass', 'river', 4, 'crawfish'],
+    ['striped-bass', 'surf', 6, 'menhaden'],
+    ['yellow-perch', 'ice', 1, 'minnow'],
+  ] as const)('%s in the %s in month %d: %s', (id, setting, month, forage) => {
+    expect(likelyForage(speciesProfile(id), setting, month)[0]).toBe(forage);
+  });
+  test('there is always something', () => {
+    for (const id of SPECIES)
+      for (const setting of SETTINGS) for (let m = 1; m <= 12; m++) expect(likelyForage(speciesProfile(id), setting, m).length).toBeGreaterThan(0);
+  });
+});
+
+test.each([
+  ['brown-trout', 4, 11, 'late-autumn'],
+  ['brown-trout', 8, 11, 'spawn'],
+  ['brown-trout', 12, 10, 'pre-spawn'],
+  ['brown-trout', 18, 7, 'summer'],
+  ['red-drum', 24, 9, 'spawn'],
+  ['lake-trout', 2, 1, 'winter'],
+] as const)('%s at %d °C in month %d: %s', (id, temp, month, phase) => {
+  expect(seasonPhase(speciesProfile(id), temp, month)).toBe(phase);
+});
+
+test('a water holds the fish that are fished for in it', () => {
+  expect(speciesIn('pond', 'fresh')).toContain('largemouth-bass');
+  expect(speciesIn('surf', 'salt')).toEqual(expect.arrayContaining(['striped-bass', 'bluefish']));
+  expect(speciesIn('surf', 'salt')).not.toContain('crappie');
+  expect(speciesIn('ice', 'fresh')).toEqual(expect.arrayContaining(['walleye', 'yellow-perch', 'crappie']));
+  // Every fish has a water.
+  for (const id of SPECIES) expect(SETTINGS.some((s) => speciesIn(s, 'fresh').includes(id))).toBe(true);
 });

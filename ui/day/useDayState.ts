@@ -1,7 +1,7 @@
 /** Everything that follows from the book and the clock: today's conditions, the mood, the ranking, the lure in hand and its plan. */
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { isPlan, type Plan } from '../../core/retrieve/plan/plan';
+import type { Plan } from '../../core/retrieve/plan/plan';
 import type { PlanRequest } from '../../core/retrieve/plan/request';
 import { measuredOf } from '../../core/retrieve/calibrate/fromRecords';
 import type { Measured } from '../../core/retrieve/calibrate/known';
@@ -160,7 +160,7 @@ export function useDayState(book: Book, nowMs: number): DayState {
   // When only time has passed the settled plan stays until the next is settled too: the hands must not change for a moment between two casts.
   const stillSettled = !settled.isPlaceholderData || settled.data?.asked === asked;
   const answers = (stillSettled ? [settled, first] : first.isPlaceholderData ? [settled, first] : [first, settled]).map((x) => x.data?.answer);
-  const plan = answers.find((x): x is Plan => !!x && isPlan(x) && x.presentation.lureId === lure?.id) ?? null;
+  const plan = answers.find((x): x is Plan => !!x && x.presentation.lureId === lure?.id) ?? null;
 
   const rankingBusy = rankQuery.isFetching;
   const rankingError = rankQuery.isError;

@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ACCESSES, type SpeciesId } from '../../core/water/conditions';
 import { inUse } from '../../core/records';
-import { builtSpecies } from '../../core/water/species';
+import { speciesIn } from '../../core/water/species';
 import { ACCESS_NAME, capital, SPECIES_NAME } from '../../wording/names';
 import { useDay } from '../day/DayProvider';
 import { Card, Note } from '../parts/Box';
@@ -34,6 +34,9 @@ export function StartDay() {
     );
   }
   const chosen = waters.some((w) => w.id === waterId) ? waterId! : waters[0]!.id;
+  const there = book.water[chosen]!;
+  const fish = speciesIn(there.setting, there.salinity);
+  const fishSought = fish.includes(species) ? species : (fish[0] ?? species);
   return (
     <Card>
       <Say kind="heading" level={2}>
@@ -45,8 +48,8 @@ export function StartDay() {
       </Say>
       <Choices
         label="Fish"
-        options={builtSpecies().map((s) => ({ value: s, title: capital(SPECIES_NAME[s]) }))}
-        value={species}
+        options={fish.map((s) => ({ value: s, title: capital(SPECIES_NAME[s]) }))}
+        value={fishSought}
         onChange={(s) => setSpecies(s as SpeciesId)}
       />
       {day ? (
@@ -65,7 +68,7 @@ export function StartDay() {
       <Button
         kind="solid"
         title={day ? 'End this day and start a new one there' : 'Start the day'}
-        onPress={() => actions.startTrip(chosen, species)}
+        onPress={() => actions.startTrip(chosen, fishSought)}
       />
       <Button kind="plain" title="Add another water" onPress={() => router.navigate('/kit/water/new')} />
       <Say kind="label" tone="soft">

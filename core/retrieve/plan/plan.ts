@@ -129,7 +129,7 @@ function variants(p: Problem, h: Hands, what: (typeof TRIED)[number], set: PlanS
 export type Effort = 'first' | 'settled';
 
 /** The whole plan in one go. */
-export function planRetrieve(request: PlanRequest, effort: Effort = 'settled'): Plan | { notes: string[] } {
+export function planRetrieve(request: PlanRequest, effort: Effort = 'settled'): Plan {
   const steps = planInSteps(request, effort);
   for (;;) {
     const s = steps.next();
@@ -138,9 +138,8 @@ export function planRetrieve(request: PlanRequest, effort: Effort = 'settled'): 
 }
 
 /** The same, pausing after every simulation: whoever runs it may rest, show how far it is, or give up. */
-export function* planInSteps(request: PlanRequest, effort: Effort): Generator<void, Plan | { notes: string[] }> {
+export function* planInSteps(request: PlanRequest, effort: Effort): Generator<void, Plan> {
   const p = setUpProblem(request);
-  if (!p) return { notes: [`${request.conditions.species} is not built yet`] };
   const set = request.set ?? {};
   let simulations = 0;
   function* simulated(work: () => Track): Generator<void, Track> {
@@ -248,5 +247,3 @@ function changes(p: Problem, h: Hands): { hands: Hands; change: Omit<Change, 'ga
   }
   return out;
 }
-
-export const isPlan = (p: Plan | { notes: string[] }): p is Plan => 'track' in p;

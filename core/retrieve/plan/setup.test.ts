@@ -15,7 +15,7 @@ const request = (family: FamilyId, water: Partial<Conditions['water']> = {}, mor
   line: { material: 'nylon', strengthLb: 10 },
   ...more,
 });
-const problem = (...a: Parameters<typeof request>): Problem => setUpProblem(request(...a))!;
+const problem = (...a: Parameters<typeof request>): Problem => setUpProblem(request(...a));
 
 test('the band is the fish’s for a swimmer, the top for a surface lure, the bottom and up for a jig', () => {
   expect(problem('paddletail').bandM).toEqual([1.3, 1.9000000000000001]);
@@ -84,7 +84,7 @@ test('salt water is denser', () => {
   const salt = setUpProblem({
     ...request('paddletail'),
     conditions: { species: 'spotted-seatrout', water: { setting: 'flat', salinity: 'salt', surfaceTempC: 22, depthM: 1.5, fishDepthM: 1 } },
-  })!;
+  });
   expect(salt.waterDensityKgM3).toBe(1025);
   expect(problem('paddletail').waterDensityKgM3).toBe(998);
 });

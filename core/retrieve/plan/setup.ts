@@ -82,10 +82,9 @@ function bandFor(f: Family, r: Reading, pitched: number): readonly [number, numb
   return r.fishBandM;
 }
 
-export function setUpProblem(request: PlanRequest): Problem | null {
+export function setUpProblem(request: PlanRequest): Problem {
   const reading = resolveConditions(request.conditions);
   const species = speciesProfile(request.conditions.species);
-  if (!species) return null;
   const family = familyById(request.lure.family);
   const mood = judgeMood(reading, species);
   const context = readContext(reading, species, mood.distribution, lineDiameterM(request.line));

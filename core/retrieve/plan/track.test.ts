@@ -19,7 +19,7 @@ function problem(family: FamilyId, set: PlanSettings = {}, water: Partial<Condit
     reel: { ratio: 6.2, spoolM: 0.045, arborM: 0.03, capacityM: 140 },
     line: { material: 'nylon', strengthLb: 10 },
     set,
-  })!;
+  });
 }
 const run = (p: Problem, longestS = 60): Track => simulateHands(p, firstHands(p), { mesh: MESH.quick, longestS });
 

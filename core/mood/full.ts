@@ -1,0 +1,36 @@
+/**
+ * Full fish: warm, stable water thick with bait. They do not move far, and the middle fails: either very slow and natural and long among them, or very fast
+ * and loud right through their faces. `prior: judgement`.
+ */
+import { clamp, logistic } from '../numbers';
+import { thermalComfort } from '../water/comfort';
+import type { SignKind } from '../water/conditions';
+import type { Reading } from '../water/defaults';
+import type { SpeciesProfile } from '../water/species';
+import { temperedCount } from './signs';
+
+/** Odds of a sign among full fish against hungry ones. */
+const ODDS: Partial<Record<SignKind, number>> = {
+  'marks-ignore-lure': 2.2,
+  follow: 1.4,
+  'short-strike': 1.2,
+  'marks-rise': 0.4,
+  'hit-at-once': 0.35,
+  'school-fires': 0.3,
+  'chase-miss': 0.6,
+};
+
+/** Chance of full fish where bait is thick and all else speaks for it. */
+const MOST = 0.75;
+/** From this chance on it is said, and fished for. */
+export const FULL_ENOUGH = 0.4;
+
+/** Chance that the fish are full, 0–1. Nothing unless bait was read as thick. */
+export function chanceFull(r: Reading, p: SpeciesProfile): number {
+  if (r.forageAbundance !== 'thick' || r.behaviour === 'guarding') return 0;
+  const comfortable = logistic(thermalComfort(p, r.surfaceTempC), 0.6, 0.08);
+  const stable = (1 - logistic(Math.abs(r.tempChange3dC), 1.6, 0.4)) * (r.front === 'none' ? 1 : 0.4);
+  let odds = (MOST * comfortable * stable) / (1 - MOST * comfortable * stable);
+  for (const s of r.signs) odds *= (ODDS[s.kind] ?? 1) ** (temperedCount(s.count) * 0.5 ** ((s.minutesAgo ?? 0) / 90));
+  return clamp(odds / (1 + odds), 0, 0.95);
+}

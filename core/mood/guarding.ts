@@ -1,0 +1,93 @@
+/**
+ * Fish on their beds do not feed: they want the intruder gone. What is judged is their agitation, from what they do as the lure passes; it dies down by
+ * itself. At its peak a small lure that fits the mouth is taken. `prior: judgement` throughout.
+ */
+import type { Sign, SignKind } from '../water/conditions';
+import { mostTelling, type TellingSign } from './information';
+import { temperedCount } from './signs';
+import { drift } from './transition';
+
+export const AGITATIONS = ['calm', 'uneasy', 'angry', 'at-the-peak'] as const;
+export type Agitation = (typeof AGITATIONS)[number];
+type PerAgitation = readonly [number, number, number, number];
+
+export const GUARDING_ADVICE = ['provoke', 'keep-on', 'small-now', 'another-lure', 'leave-it'] as const;
+export type GuardingAdvice = (typeof GUARDING_ADVICE)[number];
+
+export interface Guarding {
+  distribution: readonly number[];
+  /** 0 (calm) … 3 (at the peak). */
+  mean: number;
+  likeliest: Agitation;
+  advice: GuardingAdvice;
+  /** Passes without an answer. */
+  passes: number;
+  nextSign: TellingSign | null;
+}
+
+/** A fish left alone. */
+const AT_REST: PerAgitation = [0.62, 0.26, 0.09, 0.03];
+
+/** Relative rate of what a guarding fish does, by agitation; a nudge moves the lure out of the way, a flare and quick turns come before the strike. */
+const RATE: Partial<Record<SignKind, PerAgitation>> = {
+  follow: [0.6, 1.3, 1.2, 0.8],
+  nudge: [0.15, 1, 1.5, 1.2],
+  flare: [0.05, 0.5, 1.5, 1.9],
+  'quick-turns': [0.04, 0.4, 1.4, 2.1],
+  'short-strike': [0.03, 0.3, 1.1, 2.2],
+  'chase-miss': [0.04, 0.35, 1.2, 2],
+  'hit-at-once': [0.02, 0.2, 0.9, 2.6],
+};
+/** Answers a pass. */
+const ANSWERS_PER_PASS: PerAgitation = [0.03, 0.12, 0.25, 0.4];
+
+export const GUARDING_SIGNS: readonly SignKind[] = ['nudge', 'flare', 'quick-turns', 'short-strike', 'hit-at-once', 'follow'];
+
+/** Anger goes quicker than a mood: steps a minute. */
+const CALMS_PER_MIN = 0.08;
+const PASSES_BEFORE_CHANGE = 10;
+const PASSES_BEFORE_LEAVING = 30;
+
+export const chanceWhileGuarding = (kind: SignKind): number[] | null => RATE[kind]?.map((v) => 1 - Math.exp(-0.35 * v)) ?? null;
+
+function likelihood(s: Sign): number[] | null {
+  if (s.kind === 'empty-cast') return ANSWERS_PER_PASS.map((rate) => Math.exp(-rate * temperedCount(s.count)));
+  const row = RATE[s.kind];
+  return row ? row.map((v) => v ** temperedCount(s.count)) : null;
+}
+
+export function judgeGuarding(signs: readonly Sign[]): Guarding {
+  const told = signs
+    .filter((s) => s.count > 0)
+    .map((s) => ({ s, agoMin: s.minutesAgo ?? 0, l: likelihood(s) }))
+    .filter((x): x is typeof x & { l: number[] } => x.l !== null)
+    .sort((a, b) => b.agoMin - a.agoMin);
+  let p: number[] = [...AT_REST];
+  let agoMin = told[0]?.agoMin ?? 0;
+  for (const x of told) {
+    p = drift(p, AT_REST, agoMin - x.agoMin, CALMS_PER_MIN);
+    agoMin = x.agoMin;
+    const next = p.map((v, i) => v * x.l[i]!);
+    const total = next.reduce((a, v) => a + v, 0);
+    p = next.map((v) => v / total);
+  }
+  p = drift(p, AT_REST, agoMin, CALMS_PER_MIN);
+  const passes = signs.filter((s) => s.kind === 'empty-cast').reduce((n, s) => n + s.count, 0);
+  const answers = told.some((x) => x.s.kind !== 'empty-cast' && x.agoMin < 30);
+  return {
+    distribution: p,
+    mean: p.reduce((s, v, i) => s + v * i, 0),
+    likeliest: AGITATIONS[p.indexOf(Math.max(...p))]!,
+    advice: adviceFor(p, passes, answers),
+    passes,
+    nextSign: mostTelling(p, GUARDING_SIGNS, chanceWhileGuarding),
+  };
+}
+
+function adviceFor(p: readonly number[], passes: number, answers: boolean): GuardingAdvice {
+  if (p[3]! > 0.4) return 'small-now';
+  if (p[2]! + p[3]! > 0.4) return 'keep-on';
+  if (!answers && passes >= PASSES_BEFORE_LEAVING) return 'leave-it';
+  if (!answers && passes >= PASSES_BEFORE_CHANGE) return 'another-lure';
+  return 'provoke';
+}

@@ -1,0 +1,128 @@
+/**
+ * Fish of fresh water. Temperatures to 1 °C from the tables of docs/SPECIES.md; everything about chasing, rising and hanging is `prior: judgement`,
+ * to be corrected by the angler's own log.
+ */
+import type { SpeciesProfile } from './profile';
+
+const STILL = ['pond', 'lake', 'reservoir'] as const;
+const SLOW = [...STILL, 'river'] as const;
+
+export const FRESH: readonly SpeciesProfile[] = [
+  {
+    id: 'largemouth-bass', toptC: 27, sigmaC: 8, ctMaxC: 36, spawnC: [16, 21], spawnsInAutumn: false,
+    lives: [...SLOW, 'spillway', 'tidal-creek'], depthShare: [0.7, 0.6, 0.6],
+    chaseMps: [0.2, 0.45, 0.8, 1.2, 1.7], reachM: [0.3, 0.65, 1.1, 1.8, 2.6], wantedPauseS: [12, 6, 3, 1.5, 0.8],
+    preyLengthM: [0.04, 0.095, 0.2], lowLightGain: 0.1, strikesPerZoneMinute: 0.22,
+    forage: ['shad', 'bluegill', 'crawfish', 'minnow', 'frog', 'worm', 'perch'], softMouth: false,
+    teeth: 'rasp', handling: ['spines', 'warm-water'], legal: ['spawn-closure', 'slot', 'bag'], sources: ['preference', 'tolerance', 'judgement'],
+  },
+  {
+    id: 'smallmouth-bass', toptC: 24, sigmaC: 8, ctMaxC: 35, spawnC: [13, 18], spawnsInAutumn: false,
+    lives: ['lake', 'reservoir', 'river', 'spillway'], depthShare: [0.8, 0.6, 0.65],
+    chaseMps: [0.2, 0.5, 0.95, 1.4, 1.9], reachM: [0.3, 0.8, 1.5, 2.4, 3.4], wantedPauseS: [12, 6, 3, 1.4, 0.7],
+    preyLengthM: [0.035, 0.08, 0.16], lowLightGain: 0.07, strikesPerZoneMinute: 0.22,
+    forage: ['crawfish', 'minnow', 'perch', 'shad', 'insect'], softMouth: false,
+    teeth: 'rasp', handling: ['spines', 'from-depth'], legal: ['spawn-closure', 'slot', 'bag'], sources: ['preference', 'tolerance', 'judgement'],
+  },
+  {
+    id: 'spotted-bass', toptC: 25, sigmaC: 8, ctMaxC: 35, spawnC: [15, 20], spawnsInAutumn: false,
+    lives: ['lake', 'reservoir', 'river'], depthShare: [0.8, 0.65, 0.7],
+    chaseMps: [0.2, 0.5, 0.9, 1.35, 1.8], reachM: [0.3, 0.8, 1.5, 2.5, 3.5], wantedPauseS: [12, 6, 3, 1.4, 0.7],
+    preyLengthM: [0.035, 0.08, 0.15], lowLightGain: 0.06, strikesPerZoneMinute: 0.24,
+    forage: ['shad', 'crawfish', 'minnow', 'insect', 'worm'], softMouth: false,
+    teeth: 'rasp', handling: ['spines', 'from-depth'], legal: ['spawn-closure', 'bag'], sources: ['preference', 'judgement'],
+  },
+  {
+    id: 'crappie', toptC: 23, sigmaC: 8, ctMaxC: 33, spawnC: [15, 20], spawnsInAutumn: false,
+    lives: [...SLOW, 'ice'], depthShare: [0.7, 0.6, 0.6],
+    chaseMps: [0.1, 0.2, 0.4, 0.65, 0.9], reachM: [0.2, 0.4, 0.8, 1.3, 1.8], wantedPauseS: [12, 7, 4, 2, 1],
+    preyLengthM: [0.02, 0.04, 0.075], lowLightGain: 0.08, strikesPerZoneMinute: 0.3,
+    forage: ['minnow', 'shad', 'silverside', 'insect'], softMouth: true,
+    teeth: 'none', handling: ['soft-mouth', 'spines', 'from-depth'], legal: ['bag'], sources: ['preference', 'tolerance', 'judgement'],
+  },
+  {
+    id: 'bluegill', toptC: 28, sigmaC: 8, ctMaxC: 37, spawnC: [19, 27], spawnsInAutumn: false,
+    lives: [...SLOW, 'ice'], depthShare: [0.75, 0.5, 0.5],
+    chaseMps: [0.08, 0.15, 0.3, 0.5, 0.7], reachM: [0.15, 0.3, 0.5, 0.9, 1.3], wantedPauseS: [14, 8, 5, 3, 1.5],
+    preyLengthM: [0.01, 0.025, 0.05], lowLightGain: 0, strikesPerZoneMinute: 0.4,
+    forage: ['insect', 'worm', 'minnow'], softMouth: false,
+    teeth: 'none', handling: ['spines', 'warm-water'], legal: ['bag'], sources: ['preference', 'tolerance', 'judgement'],
+  },
+  {
+    id: 'yellow-perch', toptC: 22, sigmaC: 10, ctMaxC: 33, spawnC: [7, 12], spawnsInAutumn: false,
+    lives: ['pond', 'lake', 'reservoir', 'river', 'ice'], depthShare: [0.9, 0.75, 0.8],
+    chaseMps: [0.1, 0.2, 0.4, 0.65, 0.9], reachM: [0.15, 0.35, 0.7, 1.2, 1.7], wantedPauseS: [12, 7, 4, 2, 1],
+    preyLengthM: [0.015, 0.04, 0.08], lowLightGain: -0.08, strikesPerZoneMinute: 0.32,
+    forage: ['minnow', 'perch', 'insect', 'worm', 'crawfish'], softMouth: false,
+    teeth: 'none', handling: ['spines', 'gill-plates', 'from-depth'], legal: ['bag'], sources: ['preference', 'tolerance', 'lakes', 'judgement'],
+  },
+  {
+    id: 'white-bass', toptC: 25, sigmaC: 8, ctMaxC: 35, spawnC: [13, 19], spawnsInAutumn: false,
+    lives: ['lake', 'reservoir', 'river', 'spillway'], depthShare: [0.8, 0.5, 0.5],
+    chaseMps: [0.2, 0.5, 1, 1.5, 2], reachM: [0.3, 0.9, 1.7, 2.8, 4], wantedPauseS: [10, 5, 2.5, 1.2, 0.6],
+    preyLengthM: [0.025, 0.05, 0.09], lowLightGain: 0.1, strikesPerZoneMinute: 0.34,
+    forage: ['shad', 'minnow', 'silverside', 'insect'], softMouth: false,
+    teeth: 'none', handling: ['spines', 'gill-plates'], legal: ['bag'], sources: ['preference', 'judgement'],
+  },
+  {
+    id: 'walleye', toptC: 22, sigmaC: 9, ctMaxC: 33, spawnC: [5, 11], spawnsInAutumn: false,
+    lives: ['lake', 'reservoir', 'river', 'spillway', 'ice'], depthShare: [0.85, 0.85, 0.9],
+    chaseMps: [0.15, 0.35, 0.7, 1.1, 1.5], reachM: [0.2, 0.5, 1, 1.6, 2.3], wantedPauseS: [12, 6, 3, 1.5, 0.8],
+    preyLengthM: [0.03, 0.08, 0.16], lowLightGain: 0.22, strikesPerZoneMinute: 0.18,
+    forage: ['perch', 'minnow', 'shad', 'worm'], softMouth: false,
+    teeth: 'sharp', handling: ['teeth', 'gill-plates', 'spines', 'from-depth'], legal: ['spawn-closure', 'slot', 'bag'],
+    sources: ['preference', 'tolerance', 'lakes', 'judgement'],
+  },
+  {
+    id: 'snakehead', toptC: 28, sigmaC: 7, ctMaxC: 38, spawnC: [20, 28], spawnsInAutumn: false,
+    lives: ['pond', 'lake', 'reservoir', 'river', 'spillway', 'tidal-creek'], depthShare: [0.7, 0.4, 0.35],
+    chaseMps: [0.15, 0.4, 0.8, 1.2, 1.7], reachM: [0.3, 0.6, 1, 1.5, 2], wantedPauseS: [10, 5, 2.5, 1.2, 0.6],
+    preyLengthM: [0.04, 0.09, 0.16], lowLightGain: 0, strikesPerZoneMinute: 0.2,
+    forage: ['frog', 'bluegill', 'minnow', 'crawfish', 'shad'], softMouth: false,
+    teeth: 'sharp', handling: ['teeth', 'slime'], legal: ['invasive'], sources: ['invader', 'judgement'],
+  },
+  {
+    id: 'brown-trout', toptC: 15, sigmaC: 6, ctMaxC: 29, spawnC: [6, 10], spawnsInAutumn: true,
+    lives: ['pond', 'lake', 'reservoir', 'river', 'spillway'], depthShare: [0.5, 0.5, 0.8],
+    chaseMps: [0.2, 0.5, 0.9, 1.4, 1.9], reachM: [0.2, 0.5, 1, 1.6, 2.4], wantedPauseS: [8, 4, 2, 1, 0.5],
+    preyLengthM: [0.02, 0.06, 0.14], lowLightGain: 0.18, strikesPerZoneMinute: 0.2,
+    forage: ['minnow', 'insect', 'worm', 'crawfish', 'silverside'], softMouth: false,
+    teeth: 'sharp', handling: ['teeth', 'slime', 'warm-water'], legal: ['spawn-closure', 'slot', 'bag', 'stocked-permit'],
+    sources: ['preference', 'tolerance', 'judgement'],
+  },
+  {
+    id: 'rainbow-trout', toptC: 16, sigmaC: 6, ctMaxC: 29, spawnC: [6, 13], spawnsInAutumn: false,
+    lives: ['pond', 'lake', 'reservoir', 'river', 'spillway'], depthShare: [0.5, 0.4, 0.8],
+    chaseMps: [0.2, 0.5, 1, 1.5, 2], reachM: [0.2, 0.6, 1.2, 1.9, 2.7], wantedPauseS: [8, 4, 2, 1, 0.5],
+    preyLengthM: [0.015, 0.045, 0.1], lowLightGain: 0.1, strikesPerZoneMinute: 0.26,
+    forage: ['insect', 'minnow', 'worm', 'silverside'], softMouth: false,
+    teeth: 'rasp', handling: ['slime', 'warm-water'], legal: ['spawn-closure', 'bag', 'stocked-permit'], sources: ['preference', 'tolerance', 'judgement'],
+  },
+  {
+    id: 'lake-trout', toptC: 10, sigmaC: 5, ctMaxC: 25, spawnC: [8, 14], spawnsInAutumn: true,
+    lives: ['lake', 'reservoir', 'ice'], depthShare: [0.6, 0.8, 0.9],
+    chaseMps: [0.25, 0.6, 1.1, 1.7, 2.3], reachM: [0.5, 1.2, 2.5, 4.5, 7], wantedPauseS: [8, 4, 2, 1, 0.5],
+    preyLengthM: [0.05, 0.11, 0.22], lowLightGain: 0.05, strikesPerZoneMinute: 0.16,
+    forage: ['minnow', 'perch', 'silverside', 'shad'], softMouth: false,
+    teeth: 'sharp', handling: ['teeth', 'slime', 'from-depth', 'heavy'], legal: ['spawn-closure', 'slot', 'bag'],
+    sources: ['preference', 'tolerance', 'lakes', 'judgement'],
+  },
+  {
+    id: 'coho-salmon', toptC: 13, sigmaC: 5, ctMaxC: 26, spawnC: [4, 10], spawnsInAutumn: true,
+    lives: ['lake', 'river', 'inlet'], depthShare: [0.3, 0.4, 0.7],
+    chaseMps: [0.3, 0.7, 1.3, 1.9, 2.5], reachM: [0.5, 1.2, 2.5, 4.5, 6.5], wantedPauseS: [6, 3, 1.5, 0.8, 0.4],
+    preyLengthM: [0.04, 0.09, 0.15], lowLightGain: 0.08, strikesPerZoneMinute: 0.18,
+    forage: ['silverside', 'minnow', 'shad', 'sand-eel', 'menhaden'], softMouth: true,
+    teeth: 'sharp', handling: ['teeth', 'soft-mouth', 'slime', 'heavy'], legal: ['spawn-closure', 'bag', 'stocked-permit'],
+    sources: ['preference', 'tolerance', 'lakes', 'judgement'],
+  },
+  {
+    id: 'chinook-salmon', toptC: 12, sigmaC: 5, ctMaxC: 25, spawnC: [5, 13], spawnsInAutumn: true,
+    lives: ['lake', 'river', 'inlet'], depthShare: [0.4, 0.6, 0.8],
+    chaseMps: [0.3, 0.7, 1.2, 1.8, 2.4], reachM: [0.5, 1.2, 2.5, 4.5, 6.5], wantedPauseS: [6, 3, 1.5, 0.8, 0.4],
+    preyLengthM: [0.05, 0.11, 0.2], lowLightGain: 0.16, strikesPerZoneMinute: 0.14,
+    forage: ['silverside', 'minnow', 'shad', 'sand-eel', 'menhaden'], softMouth: false,
+    teeth: 'sharp', handling: ['teeth', 'slime', 'heavy'], legal: ['spawn-closure', 'bag', 'stocked-permit'],
+    sources: ['preference', 'tolerance', 'lakes', 'judgement'],
+  },
+];

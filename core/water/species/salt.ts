@@ -1,0 +1,105 @@
+/** Fish of brackish and salt water. Sources and judgement as for fresh water. */
+import type { SpeciesProfile } from './profile';
+
+const INSHORE = ['tidal-creek', 'flat', 'inlet', 'back-bay'] as const;
+const OUTER = ['inlet', 'jetty', 'surf'] as const;
+
+export const SALT: readonly SpeciesProfile[] = [
+  {
+    id: 'spotted-seatrout', toptC: 26, sigmaC: 7, ctMaxC: 36, spawnC: [21, 30], spawnsInAutumn: false,
+    lives: [...INSHORE, 'jetty', 'surf'], depthShare: [0.75, 0.6, 0.6],
+    chaseMps: [0.2, 0.45, 0.8, 1.25, 1.7], reachM: [0.3, 0.6, 1.1, 1.8, 2.6], wantedPauseS: [10, 5, 2.5, 1.3, 0.7],
+    preyLengthM: [0.05, 0.09, 0.16], lowLightGain: 0.14, strikesPerZoneMinute: 0.2,
+    forage: ['mullet', 'shrimp-small', 'shrimp-large', 'menhaden', 'silverside'], softMouth: true,
+    teeth: 'sharp', handling: ['soft-mouth', 'teeth', 'slime'], legal: ['slot', 'bag'], sources: ['profiles', 'judgement'],
+  },
+  {
+    id: 'red-drum', toptC: 25, sigmaC: 8, ctMaxC: 36, spawnC: [21, 26], spawnsInAutumn: true,
+    lives: [...INSHORE, 'jetty', 'surf'], depthShare: [0.85, 0.8, 0.75],
+    chaseMps: [0.2, 0.45, 0.8, 1.2, 1.6], reachM: [0.25, 0.5, 0.9, 1.4, 2], wantedPauseS: [10, 5, 2.5, 1.3, 0.7],
+    preyLengthM: [0.05, 0.09, 0.18], lowLightGain: 0.06, strikesPerZoneMinute: 0.18,
+    forage: ['shrimp-small', 'shrimp-large', 'mullet', 'menhaden', 'silverside', 'crawfish'], softMouth: false,
+    teeth: 'none', handling: ['gill-plates', 'heavy', 'warm-water'], legal: ['slot', 'bag'], sources: ['profiles', 'judgement'],
+  },
+  {
+    id: 'flounder', toptC: 22, sigmaC: 8, ctMaxC: 33, spawnC: [14, 18], spawnsInAutumn: true,
+    lives: [...INSHORE, 'jetty', 'surf'], depthShare: [1, 1, 1],
+    chaseMps: [0.1, 0.25, 0.5, 0.8, 1.1], reachM: [0.1, 0.25, 0.5, 0.8, 1.1], wantedPauseS: [10, 6, 3, 2, 1],
+    preyLengthM: [0.04, 0.09, 0.15], lowLightGain: 0, strikesPerZoneMinute: 0.22,
+    forage: ['silverside', 'shrimp-small', 'mullet', 'sand-eel', 'menhaden'], softMouth: false,
+    teeth: 'sharp', handling: ['teeth', 'slime'], legal: ['slot', 'bag', 'spawn-closure'], sources: ['profiles', 'judgement'],
+  },
+  {
+    id: 'snook', toptC: 28, sigmaC: 5, ctMaxC: 38, spawnC: [24, 31], spawnsInAutumn: false,
+    lives: [...INSHORE, ...OUTER.slice(1), 'river', 'spillway'], depthShare: [0.8, 0.6, 0.5],
+    chaseMps: [0.2, 0.5, 0.95, 1.5, 2.1], reachM: [0.3, 0.6, 1.1, 1.8, 2.6], wantedPauseS: [10, 5, 2.5, 1.2, 0.6],
+    preyLengthM: [0.05, 0.1, 0.18], lowLightGain: 0.16, strikesPerZoneMinute: 0.16,
+    forage: ['mullet', 'shrimp-large', 'shrimp-small', 'menhaden', 'silverside'], softMouth: false,
+    teeth: 'rasp', handling: ['gill-plates', 'warm-water'], legal: ['slot', 'spawn-closure', 'tag'], sources: ['profiles', 'judgement'],
+  },
+  {
+    id: 'european-sea-bass', toptC: 20, sigmaC: 7, ctMaxC: 33, spawnC: [9, 15], spawnsInAutumn: false,
+    lives: ['tidal-creek', 'inlet', 'back-bay', 'jetty', 'surf'], depthShare: [0.75, 0.5, 0.5],
+    chaseMps: [0.2, 0.5, 0.95, 1.4, 1.9], reachM: [0.3, 0.6, 1.2, 1.9, 2.7], wantedPauseS: [8, 4, 2, 1, 0.5],
+    preyLengthM: [0.05, 0.11, 0.18], lowLightGain: 0.14, strikesPerZoneMinute: 0.16,
+    forage: ['sand-eel', 'silverside', 'mullet', 'shrimp-small', 'minnow'], softMouth: false,
+    teeth: 'rasp', handling: ['spines', 'gill-plates'], legal: ['spawn-closure', 'slot', 'bag'], sources: ['bass-europe', 'judgement'],
+  },
+  {
+    id: 'striped-bass', toptC: 19, sigmaC: 7, ctMaxC: 32, spawnC: [14, 20], spawnsInAutumn: false,
+    lives: ['inlet', 'back-bay', 'jetty', 'surf', 'tidal-creek', 'river', 'reservoir', 'spillway'], depthShare: [0.8, 0.6, 0.75],
+    chaseMps: [0.2, 0.55, 1, 1.5, 2.1], reachM: [0.3, 0.8, 1.5, 2.4, 3.4], wantedPauseS: [8, 4, 2, 1, 0.5],
+    preyLengthM: [0.06, 0.13, 0.28], lowLightGain: 0.16, strikesPerZoneMinute: 0.16,
+    forage: ['menhaden', 'sand-eel', 'silverside', 'mullet', 'shad'], softMouth: false,
+    teeth: 'rasp', handling: ['spines', 'gill-plates', 'heavy', 'warm-water'], legal: ['slot', 'bag', 'spawn-closure'],
+    sources: ['profiles', 'tolerance', 'judgement'],
+  },
+  {
+    id: 'bluefish', toptC: 21, sigmaC: 6, ctMaxC: 32, spawnC: [18, 25], spawnsInAutumn: false,
+    lives: ['inlet', 'back-bay', 'jetty', 'surf'], depthShare: [0.7, 0.5, 0.4],
+    chaseMps: [0.4, 0.9, 1.6, 2.3, 3], reachM: [0.5, 1.2, 2.2, 3.5, 5], wantedPauseS: [4, 2, 1, 0.5, 0.2],
+    preyLengthM: [0.06, 0.12, 0.22], lowLightGain: 0.06, strikesPerZoneMinute: 0.24,
+    forage: ['menhaden', 'silverside', 'mullet', 'sand-eel'], softMouth: false,
+    teeth: 'sharp', handling: ['teeth'], legal: ['bag'], sources: ['profiles', 'judgement'],
+  },
+  {
+    id: 'jack-crevalle', toptC: 27, sigmaC: 6, ctMaxC: 38, spawnC: [23, 30], spawnsInAutumn: false,
+    lives: [...OUTER, 'back-bay', 'flat', 'spillway'], depthShare: [0.6, 0.5, 0.4],
+    chaseMps: [0.4, 0.9, 1.6, 2.4, 3.2], reachM: [0.5, 1.2, 2.2, 3.5, 5], wantedPauseS: [4, 2, 1, 0.5, 0.2],
+    preyLengthM: [0.06, 0.12, 0.22], lowLightGain: 0.04, strikesPerZoneMinute: 0.22,
+    forage: ['mullet', 'menhaden', 'silverside', 'shrimp-large'], softMouth: false,
+    teeth: 'rasp', handling: ['heavy', 'spines'], legal: ['bag'], sources: ['judgement'],
+  },
+  {
+    id: 'king-mackerel', toptC: 26, sigmaC: 4, ctMaxC: 34, spawnC: [25, 30], spawnsInAutumn: false,
+    lives: ['jetty', 'inlet'], depthShare: [0.5, 0.4, 0.3],
+    chaseMps: [0.5, 1.2, 2.2, 3.2, 4], reachM: [0.8, 1.8, 3, 4.5, 6], wantedPauseS: [3, 1.5, 0.8, 0.4, 0.2],
+    preyLengthM: [0.08, 0.15, 0.28], lowLightGain: 0.04, strikesPerZoneMinute: 0.14,
+    forage: ['menhaden', 'mullet', 'silverside'], softMouth: false,
+    teeth: 'sharp', handling: ['teeth', 'heavy'], legal: ['bag', 'slot'], sources: ['profiles', 'judgement'],
+  },
+  {
+    id: 'spanish-mackerel', toptC: 26, sigmaC: 5, ctMaxC: 34, spawnC: [23, 30], spawnsInAutumn: false,
+    lives: [...OUTER, 'flat'], depthShare: [0.5, 0.4, 0.3],
+    chaseMps: [0.5, 1.1, 2, 3, 3.8], reachM: [0.6, 1.4, 2.5, 4, 5.5], wantedPauseS: [3, 1.5, 0.8, 0.4, 0.2],
+    preyLengthM: [0.03, 0.065, 0.11], lowLightGain: 0.02, strikesPerZoneMinute: 0.28,
+    forage: ['silverside', 'menhaden', 'sand-eel', 'shrimp-small'], softMouth: true,
+    teeth: 'sharp', handling: ['teeth', 'soft-mouth'], legal: ['bag', 'slot'], sources: ['profiles', 'judgement'],
+  },
+  {
+    id: 'tarpon', toptC: 28, sigmaC: 4, ctMaxC: 40, spawnC: [26, 30], spawnsInAutumn: false,
+    lives: [...OUTER, 'back-bay', 'tidal-creek', 'flat', 'spillway'], depthShare: [0.7, 0.5, 0.4],
+    chaseMps: [0.2, 0.5, 1, 1.6, 2.4], reachM: [0.3, 0.8, 1.5, 2.4, 3.4], wantedPauseS: [6, 3, 1.5, 0.8, 0.4],
+    preyLengthM: [0.06, 0.13, 0.25], lowLightGain: 0.14, strikesPerZoneMinute: 0.1,
+    forage: ['mullet', 'menhaden', 'shrimp-large', 'silverside'], softMouth: false,
+    teeth: 'rasp', handling: ['heavy', 'rolls', 'warm-water'], legal: ['tag', 'slot'], sources: ['profiles', 'judgement'],
+  },
+  {
+    id: 'cobia', toptC: 26, sigmaC: 5, ctMaxC: 35, spawnC: [23, 29], spawnsInAutumn: false,
+    lives: OUTER, depthShare: [0.6, 0.4, 0.3],
+    chaseMps: [0.2, 0.5, 1, 1.6, 2.4], reachM: [0.5, 1.2, 2.2, 3.5, 5], wantedPauseS: [6, 3, 1.5, 0.8, 0.4],
+    preyLengthM: [0.08, 0.15, 0.28], lowLightGain: 0, strikesPerZoneMinute: 0.12,
+    forage: ['menhaden', 'mullet', 'shrimp-large', 'silverside'], softMouth: false,
+    teeth: 'rasp', handling: ['spines', 'heavy', 'rolls'], legal: ['bag', 'slot'], sources: ['profiles', 'judgement'],
+  },
+];
