@@ -1,5 +1,5 @@
 /** What must hold of the mood whatever the readings. */
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import { DRAW_COUNT } from '../draws';
 import { COVER_KINDS, FRONTS, SETTINGS, SIGN_KINDS, SPECIES, type Conditions, type Sign } from '../water/conditions';
 import { drawAssumed, resolveConditions } from '../water/defaults';

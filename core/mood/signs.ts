@@ -23,7 +23,7 @@ const SIGN_RATE: Partial<Record<SignKind, PerMood>> = {
 };
 
 /** Strikes per cast that is wholly in the zone, by mood: what an empty cast is weighed against. */
-const STRIKES_PER_ZONE_CAST: PerMood = [0.005, 0.025, 0.06, 0.12, 0.22];
+export const STRIKES_PER_ZONE_CAST: PerMood = [0.005, 0.025, 0.06, 0.12, 0.22];
 
 /** Signs that can be looked for on any water, in the order they are offered. */
 export const WATCHABLE_SIGNS: readonly SignKind[] = [

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import { thermalComfort } from './comfort';
 import { chopFromWindM, defaultFishBandM, drawReading, resolveConditions } from './defaults';
 import { likelyForage } from './forage';

@@ -1,0 +1,58 @@
+/** What a report says of a moment: the hour it falls in, the pressure's trend, the water's temperature and how it changed. */
+import { roundTo } from '../numbers';
+import { temperatureChange } from '../water/history';
+import type { Front } from '../water/conditions';
+import type { StationHour, StationReport } from './report';
+
+export interface StationReading {
+  windMps: number;
+  gustMps: number;
+  windFromDeg: number;
+  cloud: number;
+  airTempC: number;
+  thunder: number;
+  front: Front;
+  pressureTrendHpa3h: number | null;
+  waterTempC: number | null;
+  tempChange3dC: number | null;
+  /** How old the report is, ms; what it says of now is then a forecast. */
+  ageMs: number;
+}
+
+const HOUR_MS = 3_600_000;
+/** A report older than this is not used for the day any more, only shown. */
+export const TOO_OLD_MS = 12 * HOUR_MS;
+
+export function hourOf(r: StationReport, atMs: number): StationHour | null {
+  let best: StationHour | null = null;
+  for (const h of r.hours) {
+    const t = Date.parse(h.time);
+    if (t <= atMs && atMs - t < HOUR_MS + 60_000) best = h;
+  }
+  return best;
+}
+
+/** Null where the report does not reach to that moment or is too old. */
+export function stationReading(r: StationReport, atMs: number): StationReading | null {
+  const ageMs = atMs - Date.parse(r.issuedAt);
+  const hour = hourOf(r, atMs);
+  if (!hour || ageMs > TOO_OLD_MS || ageMs < -HOUR_MS) return null;
+  const before = hourOf(r, atMs - 3 * HOUR_MS);
+  const points = r.waterTemps.map((x) => ({ atMs: Date.parse(x.time), tempC: x.tempC }));
+  const last = points.filter((x) => x.atMs <= atMs).at(-1);
+  const change = temperatureChange(points, atMs);
+  return {
+    // In steps that matter to a lure, so that the plan stands still while the wind only breathes.
+    windMps: Math.round(hour.windMps * 2) / 2,
+    gustMps: hour.gustMps,
+    windFromDeg: hour.windFromDeg,
+    cloud: roundTo(hour.cloud, 1),
+    airTempC: hour.airTempC,
+    thunder: hour.thunder,
+    front: r.front,
+    pressureTrendHpa3h: before ? roundTo(hour.pressureHpa - before.pressureHpa, 1) : null,
+    waterTempC: last ? last.tempC : null,
+    tempChange3dC: change === null ? null : roundTo(change, 1),
+    ageMs,
+  };
+}
