@@ -8,35 +8,45 @@ const place = { latDeg: 45, lonDeg: -75, zone: 'Etc/GMT+5', note: '', retiredAtM
 export const DEMO_WATERS: readonly WaterPlace[] = [
   {
     ...place, id: 'water-lantern', name: 'Lantern Kettle', setting: 'pond', salinity: 'fresh',
-    usual: { depthM: 3.4, fishDepthM: 1.4, clarityM: 1.6, cover: { kind: 'wood', density: 0.3, branchDiameterM: 0.02 }, bottom: 'mud', forage: ['minnow', 'bluegill'] },
+    usual: { depthM: 3.4, fishDepthM: 1.4, clarityM: 1.6, cover: { kind: 'wood', density: 0.3, branchDiameterM: 0.02 }, bottom: 'mud', forage: ['minnow', 'bluegill'], access: 'bank', fetchM: 250 }, station: 'kettle-hut',
     note: 'Drowned alders along the north arm; pads in the south bay from June.',
   },
   {
     ...place, id: 'water-sedge', name: 'Sedge Kettle', setting: 'lake', salinity: 'fresh',
-    usual: { depthM: 5, fishDepthM: 3, clarityM: 1.4, cover: { kind: 'brush', density: 0.35, branchDiameterM: 0.03 }, bottom: 'mud', forage: ['minnow'] },
+    usual: { depthM: 5, fishDepthM: 3, clarityM: 1.4, cover: { kind: 'brush', density: 0.35, branchDiameterM: 0.03 }, bottom: 'mud', forage: ['minnow'], access: 'bow', fetchM: 700 }, station: 'kettle-hut',
     note: 'Sunken brush off the old landing holds crappie all year.',
   },
   {
     ...place, id: 'water-thrum', name: 'Thrum Creek', setting: 'tidal-creek', salinity: 'brackish',
-    usual: { depthM: 1.7, fishDepthM: 1, clarityM: 0.7, cover: { kind: 'oyster', density: 0.4 }, bottom: 'shell', forage: ['shrimp-small', 'mullet'] },
+    usual: { depthM: 1.7, fishDepthM: 1, clarityM: 0.7, cover: { kind: 'oyster', density: 0.4 }, bottom: 'shell', forage: ['shrimp-small', 'mullet'], access: 'kayak', fetchM: 200 }, station: 'arm-light',
     note: 'Scout the shell at dead low. The mouth bar breaks in a south wind.',
   },
   {
     ...place, id: 'water-cobble', name: 'Cobble Arm', setting: 'jetty', salinity: 'salt',
-    usual: { depthM: 4.5, fishDepthM: 3, clarityM: 1.4, cover: { kind: 'rock', density: 0.5 }, bottom: 'rock', forage: ['mullet', 'silverside'] },
+    usual: { depthM: 4.5, fishDepthM: 3, clarityM: 1.4, cover: { kind: 'rock', density: 0.5 }, bottom: 'rock', forage: ['mullet', 'silverside'], access: 'jetty', fetchM: 6000 }, station: 'arm-light',
     note: 'Weed on the seaward stones: spikes on, never alone.',
   },
 ];
 
-const spot = (id: string, waterId: string, name: string, has: [boolean, boolean, boolean, boolean], note: string): Spot => ({
-  id: `spot-${id}`, waterId, name, latDeg: 45, lonDeg: -75, bait: has[0], current: has[1], structure: has[2], depthChange: has[3], note,
+type Features = [bait: boolean, current: boolean, structure: boolean, depthChange: boolean];
+/** `north` and `east` of the water's own position, in thousandths of a degree: about a hundred metres each. */
+const spot = (id: string, waterId: string, name: string, has: Features, [north, east]: [number, number], note: string, known: Partial<Spot> = {}): Spot => ({
+  id: `spot-${id}`, waterId, name, latDeg: 45 + north / 1000, lonDeg: -75 + east / 1000, bait: has[0], current: has[1], structure: has[2], depthChange: has[3],
+  bestTide: 'any', bestLight: 'any', note, retiredAtMs: null, ...known,
 });
 
 export const DEMO_SPOTS: readonly Spot[] = [
-  spot('alders', 'water-lantern', 'North arm alders', [true, false, true, true], 'Outer limbs first, then in.'),
-  spot('southbay', 'water-lantern', 'South bay pads', [true, false, true, false], 'First and last hour.'),
-  spot('landing', 'water-sedge', 'Old landing brush', [true, false, true, true], 'Anchor a long cast off.'),
-  spot('elbow', 'water-thrum', 'Shell elbow', [true, true, true, true], 'Last of the ebb.'),
+  spot('alders', 'water-lantern', 'North arm alders', [true, false, true, true], [2.2, 0.4], 'Outer limbs first, then in.'),
+  spot('southbay', 'water-lantern', 'South bay pads', [true, false, true, false], [-2.6, -0.6], 'First and last hour.', { bestLight: 'low' }),
+  spot('inflow', 'water-lantern', 'Sluice inflow', [true, true, false, true], [0.5, 3.1], 'After rain, or with the sluice open.'),
+  spot('boulders', 'water-lantern', 'Three boulders', [false, false, true, true], [1.1, -2.4], 'When the sun is on them.', { bestLight: 'bright' }),
+  spot('landing', 'water-sedge', 'Old landing brush', [true, false, true, true], [0.8, 1.2], 'Anchor a long cast off.'),
+  spot('sill', 'water-sedge', 'Gravel sill', [false, false, true, true], [-1.9, 0.2], ''),
+  spot('elbow', 'water-thrum', 'Shell elbow', [true, true, true, true], [1.5, 0.9], 'Last of the ebb.', { bestTide: 'falling' }),
+  spot('drain', 'water-thrum', 'Marsh drain', [true, true, false, true], [3.2, -0.8], 'Shrimp come out with the water.', { bestTide: 'falling' }),
+  spot('mouthbar', 'water-thrum', 'Mouth bar', [true, true, false, true], [-2.4, 1.7], 'Breaks in a south wind.', { bestTide: 'rising' }),
+  spot('grassbank', 'water-thrum', 'Flooded grass bank', [true, false, true, false], [0.4, -2.2], 'Only with water on it.', { bestTide: 'high' }),
+  spot('tip', 'water-cobble', 'Seaward tip', [true, true, true, true], [1, 2.4], 'Not alone, not in a swell.', { bestTide: 'rising' }),
 ];
 
 /** One block of fishing: which lure, how many casts. `strikes` fixes what luck would have drawn. */

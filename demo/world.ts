@@ -11,6 +11,8 @@ import { BETWEEN_CASTS_S } from '../core/retrieve/cast';
 import { estimateZone } from '../core/retrieve/surrogate/zone';
 import { firstHands, presentationOf, setUpProblem, type Problem } from '../core/retrieve/plan/setup';
 import { presentationId, type Presentation } from '../core/retrieve/presentation';
+import { STATION_IDS } from '../core/stations/places';
+import { stationReport } from '../core/stations/report';
 import { composeDay } from '../core/strikes/day';
 import type { Conditions } from '../core/water/conditions';
 import { DEMO_LINES, DEMO_LURES, DEMO_REELS, DEMO_RODS } from './tackle';
@@ -98,6 +100,9 @@ function buildDay(day: DemoDay, index: number, random: Random, recipes: Map<stri
     lineId: null,
     settings: {},
     note: day.note,
+    readAtMs: startMs,
+    thunder: [],
+    cautionsSeen: [],
   };
   const month = Number(day.at.slice(5, 7));
   const conditions = composeDay(applyPuts(emptyBook(), base), trip, [], startMs + 3600_000, month)!.conditions;
@@ -116,6 +121,7 @@ function buildDay(day: DemoDay, index: number, random: Random, recipes: Map<stri
     const block: EffortBlock = {
       id: `${trip.id}-b${i + 1}`,
       tripId: trip.id,
+      spotId: null,
       seq: seq++,
       presentationId: presentationId(recipe.presentation),
       presentation: recipe.presentation as EffortBlock['presentation'],
@@ -157,6 +163,9 @@ export function buildDemoWorld(realNowMs: number): Put[] {
   const base: Put[] = [
     ...DEMO_WATERS.map((w) => put('water', w)),
     ...DEMO_SPOTS.map((s) => put('spot', s)),
+    ...STATION_IDS.map((id) =>
+      put('stationReport', { id, receivedAtMs: demoMs(DEMO_TODAY.at), via: 'device', report: stationReport(id, demoMs(DEMO_TODAY.at)) }),
+    ),
     ...DEMO_LURES.map((l) => put('lure', l)),
     ...DEMO_RODS.map((r) => put('rod', r)),
     ...DEMO_REELS.map((r) => put('reel', r)),
@@ -180,6 +189,9 @@ export function buildDemoWorld(realNowMs: number): Put[] {
     lineId: 'line-nylon10',
     settings: {},
     note: '',
+    readAtMs: demoMs(DEMO_TODAY.at) - 4 * 60_000,
+    thunder: [],
+    cautionsSeen: [],
   };
   return [
     ...base,

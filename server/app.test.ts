@@ -1,4 +1,5 @@
 import pino from 'pino';
+import { stationReport } from '../core/stations/report';
 import { started, SCRIPT } from './kit';
 import type { Running } from './run';
 
@@ -84,6 +85,29 @@ describe('the API', () => {
     const r = await get('/api/start');
     expect(await r.json()).toEqual({ demo: true });
     expect(r.headers.get('cache-control')).toBe('no-store');
+  });
+
+  const station = (id: string, q: Record<string, string>) => get(`/api/stations/${id}?${new URLSearchParams(q).toString()}`);
+  test('a station reports as of the moment asked for, the same to everyone', async () => {
+    const at = '2026-10-08T10:49:00Z';
+    const r = await station('arm-light', { at });
+    expect(r.status).toBe(200);
+    expect(await r.json()).toEqual(stationReport('arm-light', Date.parse(at)));
+  });
+  test.each([
+    ['out of order', 'arm-light', { at: '2026-10-08T10:49:00Z', fault: 'error' }, 503],
+    ['nowhere', 'elsewhere', { at: '2026-10-08T10:49:00Z' }, 404],
+    ['no moment', 'arm-light', {}, 400],
+    ['no such fault', 'arm-light', { at: '2026-10-08T10:49:00Z', fault: 'rain' }, 400],
+  ])('a station %s', async (_name, id, q, status) => {
+    const r = await station(id, q as Record<string, string>);
+    expect(r.status).toBe(status);
+    expect(((await r.json()) as { problem: string }).problem).toBeTruthy();
+  });
+  test('the server can be told to fail at all of them', async () => {
+    const failing = await started({ STATION_FAULT: 'error' });
+    expect((await fetch(`${failing.address}/api/stations/arm-light?at=2026-10-08T10:49:00Z`)).status).toBe(503);
+    await failing.stop();
   });
 
   test('health says ok', async () => {

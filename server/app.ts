@@ -8,6 +8,7 @@ import type { Logger } from 'pino';
 import { serveApplication } from './assets';
 import type { ServerConfig } from './config';
 import { limitBody, limitRate } from './limits';
+import { stationRoute } from './stations';
 
 /** What the application needs beside its own origin: inline styles, made by the interface library at run time. */
 const POLICY = {
@@ -57,6 +58,7 @@ function api(config: ServerConfig): Middleware {
   router.get('/start', (ctx) => {
     ctx.body = { demo: config.DEMO };
   });
+  router.get('/stations/:id', stationRoute(config.STATION_FAULT));
   const routes = router.routes();
   const allowed = router.allowedMethods();
   const layers: Middleware[] = [limitRate(config.API_PER_MINUTE), limitBody(config.BODY_LIMIT_BYTES), routes as Middleware, allowed as Middleware];

@@ -2,6 +2,7 @@
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import * as z from 'zod';
+import { STATION_FAULTS } from '../core/stations/answer';
 
 const flag = z.enum(['0', '1']).transform((v) => v === '1');
 const whole = (min: number, max: number) =>
@@ -26,6 +27,7 @@ const SETTINGS = {
   },
   BEHIND_PROXY: { schema: flag, fallback: '0', wants: '1 when a proxy in front sets X-Forwarded-For, else 0' },
   HTTPS_ONLY: { schema: flag, fallback: '0', wants: '1 when it is reached by HTTPS alone (sends Strict-Transport-Security), else 0' },
+  STATION_FAULT: { schema: z.enum(STATION_FAULTS), fallback: 'none', wants: `how the stand-in stations fail: ${STATION_FAULTS.join(', ')}` },
   API_PER_MINUTE: { schema: whole(1, 1_000_000), fallback: '120', wants: 'questions to /api a minute and address, from 1' },
   BODY_LIMIT_BYTES: { schema: whole(0, 10_000_000), fallback: '16384', wants: 'the largest request body in bytes, to 10000000' },
   REQUEST_TIMEOUT_MS: { schema: whole(100, 120_000), fallback: '15000', wants: 'how long a request may take to arrive, 100 to 120000 ms' },

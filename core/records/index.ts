@@ -2,6 +2,7 @@
 import type { RecordKind } from './define';
 import { waterRecord, spotRecord } from './places';
 import { DEFAULT_PREFERENCES, preferencesRecord, type Preferences } from './preferences';
+import { stationReportRecord, tidesRecord, waterLogRecord } from './stations';
 import { calibrationRecord, lineRecord, lureRecord, reelRecord, rodRecord, type Calibration } from './tackle';
 import { blockRecord, castRecord, eventRecord, tombstoneRecord, tripRecord, type Trip } from './trip';
 
@@ -13,6 +14,9 @@ export const RECORDS = {
   reel: reelRecord,
   line: lineRecord,
   calibration: calibrationRecord,
+  stationReport: stationReportRecord,
+  tides: tidesRecord,
+  waterLog: waterLogRecord,
   trip: tripRecord,
   block: blockRecord,
   event: eventRecord,

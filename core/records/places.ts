@@ -1,6 +1,8 @@
 /** Waters and the spots on them. */
 import * as z from 'zod';
-import { BOTTOMS, FORAGES, SALINITIES, SETTINGS } from '../water/conditions';
+import { SPOT_LIGHTS } from '../day/spots';
+import { STATION_IDS } from '../stations/places';
+import { ACCESSES, BOTTOMS, FORAGES, SALINITIES, SETTINGS, TIDE_STAGES } from '../water/conditions';
 import { coverSchema } from '../exchange/conditionsDocument';
 import { defineRecord } from './define';
 import { id, itemName, ms } from './tackle';
@@ -23,10 +25,18 @@ export const waterRecord = defineRecord(
       cover: coverSchema.nullable(),
       bottom: z.enum(BOTTOMS).nullable(),
       forage: z.array(z.enum(FORAGES)),
+      access: z.enum(ACCESSES).nullable(),
+      /** Open water in front of the angler, m. */
+      fetchM: z.number().min(0).max(500_000).nullable(),
     }),
+    /** The station that reports for it; null: none. */
+    station: z.enum(STATION_IDS).nullable(),
     note: z.string().max(500),
     retiredAtMs: ms.nullable().default(null),
   }),
+  2,
+  // Version 1 knew no stations, and neither where one stands nor how far the wind blows over water.
+  { 1: ({ usual, ...old }) => ({ ...old, usual: { ...(usual as object), access: null, fetchM: null }, station: null }) },
 );
 export type WaterPlace = z.infer<typeof waterRecord.schema>;
 
@@ -42,7 +52,13 @@ export const spotRecord = defineRecord(
     current: z.boolean(),
     structure: z.boolean(),
     depthChange: z.boolean(),
+    /** The tide and the light it is known for. */
+    bestTide: z.enum(['any', ...TIDE_STAGES]),
+    bestLight: z.enum(SPOT_LIGHTS),
     note: z.string().max(500),
+    retiredAtMs: ms.nullable(),
   }),
+  2,
+  { 1: (old) => ({ ...old, bestTide: 'any', bestLight: 'any', retiredAtMs: null }) },
 );
 export type Spot = z.infer<typeof spotRecord.schema>;

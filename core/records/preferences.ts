@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { STATION_FAULTS } from '../stations/answer';
 import { defineRecord } from './define';
 import { id, ms } from './tackle';
 
@@ -25,6 +26,10 @@ export const preferencesRecord = defineRecord(
     /** Single letters log and lead about. */
     shortcuts: z.boolean(),
     peg: z.enum(['free', 'by-cover']),
+    /** Moon periods are always shown; this counts them too. */
+    moon: z.enum(['shown', 'counted']),
+    /** The fault the stand-in stations are asked to have. */
+    stationFault: z.enum(STATION_FAULTS),
     /** Demo world: the moment it stands for, and when it was loaded. */
     demoClock: z.strictObject({ demoAtMs: ms, realAtMs: ms }).nullable(),
     activeTripId: id.nullable(),
@@ -32,9 +37,9 @@ export const preferencesRecord = defineRecord(
     lastReelId: id.nullable(),
     lastLineId: id.nullable(),
   }),
-  2,
-  // Version 1 knew two lights, which are still there, and had no switch for the keys.
-  { 1: (old) => ({ ...old, shortcuts: true }) },
+  3,
+  // Version 1 knew two lights, which are still there, and had no switch for the keys; version 2 knew no stations.
+  { 1: (old) => ({ ...old, shortcuts: true }), 2: (old) => ({ ...old, moon: 'shown', stationFault: 'none' }) },
 );
 export type Preferences = z.infer<typeof preferencesRecord.schema>;
 
@@ -45,6 +50,8 @@ export const DEFAULT_PREFERENCES: Preferences = {
   textScale: 1,
   shortcuts: true,
   peg: 'by-cover',
+  moon: 'shown',
+  stationFault: 'none',
   demoClock: null,
   activeTripId: null,
   lastRodId: null,

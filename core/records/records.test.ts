@@ -11,7 +11,7 @@ const puts = buildDemoWorld(0);
 const book = applyPuts(emptyBook(), puts);
 
 /** The first value of a kind in the record as it was first written. */
-const first = (kind: 'block' | 'preferences'): Record<string, unknown> => firstShape.records[kind][0]!.data;
+const first = (kind: 'block' | 'preferences' | 'trip' | 'water'): Record<string, unknown> => firstShape.records[kind][0]!.data;
 
 /** One stored value of every version that ever was, so that no step goes unused. */
 const OLDER: Record<string, Record<number, Record<string, unknown>>> = {
@@ -34,8 +34,24 @@ const OLDER: Record<string, Record<number, Record<string, unknown>>> = {
 OLDER.calibration = {
   1: { id: 'c1', lureId: 'l1', kind: 'sink-slack', depthM: 3, seconds: 4.5, turns: null, castM: 6, atMs: 1 },
 };
-OLDER.block = { 1: first('block') };
-OLDER.preferences = { 1: first('preferences') };
+OLDER.block = { 1: first('block'), 2: { ...first('block'), seq: 3 } };
+OLDER.preferences = { 1: first('preferences'), 2: { ...first('preferences'), shortcuts: false } };
+OLDER.trip = { 1: first('trip') };
+OLDER.water = { 1: first('water') };
+OLDER.spot = {
+  1: {
+    id: 's1',
+    waterId: 'w1',
+    name: 'Old spot',
+    latDeg: 45,
+    lonDeg: -75,
+    bait: true,
+    current: false,
+    structure: true,
+    depthChange: false,
+    note: '',
+  },
+};
 
 describe('versions', () => {
   test('a whole record in its first shape is read, and nothing of it is lost', () => {

@@ -8,6 +8,7 @@ import { CADENCE_STYLES } from '../retrieve/cadence/library';
 import { TIP_POSITIONS } from '../retrieve/tackle/rod';
 import { EVENT_KINDS } from '../strikes/events';
 import { ABUNDANCES, ACCESSES, BEHAVIOURS, FISHING_PRESSURES, FORAGES, FRONTS, SIGN_KINDS, SPECIES } from '../water/conditions';
+import { CAUTIONS } from '../cautions/cautions';
 import { defineRecord } from './define';
 import { id, ms } from './tackle';
 
@@ -24,6 +25,9 @@ export const readingsSchema = z.strictObject({
   pressure: z.enum(FISHING_PRESSURES).optional(),
   access: z.enum(ACCESSES).optional(),
   behaviour: z.enum(BEHAVIOURS).optional(),
+  baitSeen: z.boolean().optional(),
+  marks: conditionsSchema.shape.marks.optional(),
+  pressureTrendHpa3h: conditionsSchema.shape.pressureTrendHpa3h.optional(),
 });
 export type Readings = z.infer<typeof readingsSchema>;
 
@@ -46,7 +50,15 @@ export const tripRecord = defineRecord(
     lineId: id.nullable(),
     settings: planSettingsSchema,
     note: z.string().max(2000),
+    /** When the readings were last set, or said to be as they were. */
+    readAtMs: ms,
+    /** Thunder told today. */
+    thunder: z.array(z.strictObject({ atMs: ms, seconds: z.number().min(0).max(300).nullable() })).max(500),
+    /** Cautions put aside for the day. */
+    cautionsSeen: z.array(z.enum(CAUTIONS)),
   }),
+  2,
+  { 1: (old) => ({ ...old, readAtMs: old.startedAtMs, thunder: [], cautionsSeen: [] }) },
 );
 export type Trip = z.infer<typeof tripRecord.schema>;
 
@@ -92,6 +104,7 @@ export const blockRecord = defineRecord(
   z.strictObject({
     id,
     tripId: id,
+    spotId: id.nullable(),
     /** Order among the trip's blocks, on the same count as its casts and events; the clock may be set back. */
     seq: z.number().int().min(0),
     presentationId: z.string(),
@@ -105,9 +118,9 @@ export const blockRecord = defineRecord(
     /** What the model expected when the block was opened. */
     expectedPerCast: z.number().min(0).max(10),
   }),
-  2,
-  // Version 1 was ordered by its start alone, which breaks the tie still.
-  { 1: (old) => ({ ...old, seq: 0 }) },
+  3,
+  // Version 1 was ordered by its start alone, which breaks the tie still; version 2 did not say at which spot.
+  { 1: (old) => ({ ...old, seq: 0 }), 2: (old) => ({ ...old, spotId: null }) },
 );
 export type EffortBlock = z.infer<typeof blockRecord.schema>;
 

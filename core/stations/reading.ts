@@ -43,14 +43,14 @@ export function stationReading(r: StationReport, atMs: number): StationReading |
   const change = temperatureChange(points, atMs);
   return {
     // In steps that matter to a lure, so that the plan stands still while the wind only breathes.
-    windMps: Math.round(hour.windMps * 2) / 2,
+    windMps: Math.round(hour.windMps),
     gustMps: hour.gustMps,
     windFromDeg: hour.windFromDeg,
-    cloud: roundTo(hour.cloud, 1),
+    cloud: roundTo(Math.round(hour.cloud * 5) / 5, 1),
     airTempC: hour.airTempC,
     thunder: hour.thunder,
     front: r.front,
-    pressureTrendHpa3h: before ? roundTo(hour.pressureHpa - before.pressureHpa, 1) : null,
+    pressureTrendHpa3h: before ? Math.round(hour.pressureHpa - before.pressureHpa) : null,
     waterTempC: last ? last.tempC : null,
     tempChange3dC: change === null ? null : roundTo(change, 1),
     ageMs,

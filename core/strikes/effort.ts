@@ -16,9 +16,14 @@ export function conditionsKey(c: Conditions): string {
 }
 
 /** The block that a cast made now belongs to, or null when a new one must be opened. */
-export function openBlock(blocks: readonly EffortBlock[], presentationId: string, conditions: Conditions): EffortBlock | null {
+export function openBlock(
+  blocks: readonly EffortBlock[],
+  presentationId: string,
+  conditions: Conditions,
+  spotId: string | null = null,
+): EffortBlock | null {
   const last = blocks[blocks.length - 1];
-  if (!last || last.presentationId !== presentationId) return null;
+  if (!last || last.presentationId !== presentationId || last.spotId !== spotId) return null;
   return conditionsKey(last.conditions as Conditions) === conditionsKey(conditions) ? last : null;
 }
 
@@ -51,13 +56,14 @@ export function placeInLog(book: Book, trip: Trip, o: Opening): Place {
   const made = [...Object.values(book.event), ...Object.values(book.cast)].filter((x) => ids.has(x.blockId));
   const next = [...made, ...blocks].reduce((m, x) => Math.max(m, x.seq + 1), 0);
   const id = presentationId(o.plan.presentation);
-  const existing = openBlock(blocks, id, o.request.conditions);
+  const existing = openBlock(blocks, id, o.request.conditions, trip.spotId);
   // From the first cast on, the lure in hand stays until the angler changes it.
   const puts: Put[] = trip.lureId === o.lureId ? [] : [put('trip', { ...trip, lureId: o.lureId })];
   if (existing) return { blockId: existing.id, seq: next, puts };
   const block = {
     id: o.blockId,
     tripId: trip.id,
+    spotId: trip.spotId,
     seq: next,
     presentationId: id,
     presentation: o.plan.presentation,

@@ -1,7 +1,8 @@
 import { applyPuts, emptyBook, put, standing, storageKey, type Book } from '../records';
-import type { EffortBlock, StrikeEvent } from '../records/trip';
+import type { EffortBlock, StrikeEvent, Trip } from '../records/trip';
+import type { Conditions } from '../water/conditions';
 import { buildDemoWorld } from '../../demo/world';
-import { composeDay } from './day';
+import { composeDay, lastVisit } from './day';
 import { conditionsKey, openBlock } from './effort';
 import { isHooked, isLanded, isStrike, EVENT_KINDS, signsFromLog } from './events';
 import { tallyTrip } from './tally';
@@ -136,5 +137,76 @@ describe('effort blocks and tallies', () => {
   test('events and casts are stored one key each, under their block', () => {
     expect(storageKey(put('cast', { id: 'c1', blockId: 'b1', seq: 7, atMs: 0, count: 1 }))).toBe('cast/b1/000007-c1');
     expect(storageKey(put('lure', world.lure['lure-alder']!))).toBe('lure/lure-alder');
+  });
+});
+
+describe('where a reading comes from', () => {
+  const world = applyPuts(emptyBook(), buildDemoWorld(0));
+  const today = world.trip['trip-today']!;
+  const NOW = Date.parse('2026-10-08T05:49:00-05:00');
+  const day = (book: Book, trip: Trip = today, nowMs = NOW) => composeDay(book, trip, [], nowMs, 10)!;
+
+  test('what was read wins over the station, the station over what is usual, and each is told', () => {
+    const d = day(world);
+    expect(d.conditions.water.surfaceTempC).toBe(12.2);
+    expect(d.sources.get('water.surfaceTempC')).toBe('read');
+    expect(d.sources.get('water.windMps')).toBe('station');
+    expect(d.sources.get('water.clarityM')).toBe('usual');
+    expect(d.sources.get('forageAbundance')).toBe('default');
+    const unread = day(world, { ...today, readings: { water: {}, sky: {} } });
+    expect(unread.sources.get('water.surfaceTempC')).toBe('station');
+    expect(unread.sources.get('water.waveHeightM')).toBe('worked-out');
+    expect(unread.assumed.has('water.surfaceTempC')).toBe(false);
+    expect(unread.assumed.has('water.clarityM')).toBe(true);
+  });
+
+  test('without a station, or with one that is too old, the default stands and is marked', () => {
+    const none = { ...world, stationReport: {} };
+    const bare = { ...today, readings: { water: {}, sky: {} } };
+    expect(day(none, bare).sources.get('water.windMps')).toBe('default');
+    expect(day(none, bare).station).toBeNull();
+    expect(day(world, bare, NOW + 20 * 3_600_000).sources.get('sky.cloud')).toBe('default');
+  });
+
+  test('the trend comes from the readings of past days on that water, by hand or imported', () => {
+    const bare = { ...today, readings: { water: {}, sky: {} } };
+    const point = (days: number, tempC: number) => ({ atMs: NOW - days * 24 * 3_600_000, tempC });
+    const logged = {
+      ...world,
+      waterLog: { l: { id: 'l', waterId: 'water-lantern', name: 'pier.csv', points: [point(4, 18), point(2, 16), point(0.2, 14.2)] } },
+    };
+    const d = day(logged, bare);
+    expect(d.sources.get('water.tempChange3dC')).toBe('log');
+    // Three imported days fall by a degree each, and this morning's own reading is colder still.
+    expect(d.conditions.water.tempChange3dC).toBeCloseTo(-3.7, 1);
+    expect(day({ ...logged, waterLog: { l: { ...logged.waterLog.l, waterId: 'water-sedge' } } }, bare).sources.get('water.tempChange3dC')).toBe(
+      'station',
+    );
+  });
+
+  test('current and stage come with the tide; entered turns win over the gauge', () => {
+    const creek: Trip = { ...today, waterId: 'water-thrum', species: 'spotted-seatrout', readings: { water: {}, sky: {} } };
+    const gauge = day(world, creek);
+    expect(gauge.sources.get('water.currentMps')).toBe('tide');
+    expect(gauge.tide!.kind).toBe('constituents');
+    const turns = [
+      { atMs: NOW - 3 * 3_600_000, heightM: 0.2 },
+      { atMs: NOW + 3 * 3_600_000, heightM: 1.8 },
+    ];
+    const entered = day({ ...world, tides: { 'water-thrum': { id: 'water-thrum', turns } } }, creek);
+    expect(entered.tide!.kind).toBe('turns');
+    expect(entered.conditions.water.tideStage).toBe('rising');
+    expect(entered.conditions.water.currentMps).toBeGreaterThan(0.2);
+  });
+
+  test('the last visit is the one before, on the same water', () => {
+    expect(lastVisit(world, today)!.waterId).toBe('water-lantern');
+    expect(lastVisit(world, { ...today, waterId: 'elsewhere' })).toBeNull();
+  });
+
+  test('another spot opens another block', () => {
+    const block = { ...Object.values(world.block)[0]!, spotId: 'a' };
+    expect(openBlock([block], block.presentationId, block.conditions as Conditions, 'a')).toBe(block);
+    expect(openBlock([block], block.presentationId, block.conditions as Conditions, 'b')).toBeNull();
   });
 });

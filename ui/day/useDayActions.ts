@@ -63,6 +63,9 @@ const newTrip = (id: string, waterId: string, species: SpeciesId, startedAtMs: n
   lineId: null,
   settings: {},
   note: '',
+  readAtMs: startedAtMs,
+  thunder: [],
+  cautionsSeen: [],
 });
 
 export function useDayActions(state: DayState, { commit, record, current }: Committer): DayActions {

@@ -165,7 +165,17 @@ export function newDraft(kind: EditableKind, id: string, zone: string): Draft {
         latDeg: 45,
         lonDeg: 0,
         zone,
-        usual: { depthM: 3, fishDepthM: 1.5, clarityM: 1, cover: { kind: 'none', density: 0 }, bottom: 'mud', forage: [] },
+        usual: {
+          depthM: 3,
+          fishDepthM: 1.5,
+          clarityM: 1,
+          cover: { kind: 'none', density: 0 },
+          bottom: 'mud',
+          forage: [],
+          access: null,
+          fetchM: null,
+        },
+        station: null,
         note: '',
       };
   }
