@@ -34,10 +34,36 @@ test('a box limits the ranking and names what is not built', () => {
   expect(out.notes.join()).toContain('big-swimbait');
 });
 
-test('a fish that is listed but not built is a normal answer with a note', () => {
-  const out = ok('rank', { species: 'tarpon', water: { setting: 'inlet' } }) as { ranked: unknown[]; notes: string[] };
+test('a setting that is listed but not built is a normal answer with a note', () => {
+  const out = ok('rank', { species: 'walleye', water: { setting: 'ice' } }) as { ranked: unknown[]; notes: string[] };
   expect(out.ranked).toEqual([]);
-  expect(out.notes[0]).toContain('tarpon');
+  expect(out.notes[0]).toContain('ice');
+});
+
+test('every fish gets a ranking', () => {
+  expect((ok('rank', { species: 'tarpon', water: { setting: 'inlet' } }) as { ranked: unknown[] }).ranked.length).toBeGreaterThan(5);
+});
+
+test('guarding fish are judged by their agitation, full ones are told', () => {
+  const beds = ok('mood', {
+    ...conditions,
+    behaviour: 'guarding',
+    signs: [
+      { kind: 'quick-turns', count: 3 },
+      { kind: 'flare', count: 3 },
+    ],
+  }) as { guarding: { agitation: Record<string, number>; advice: string } };
+  expect(Object.values(beds.guarding.agitation).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
+  expect(['keep-on', 'small-now']).toContain(beds.guarding.advice);
+  const full = ok('mood', {
+    species: 'largemouth-bass',
+    forageAbundance: 'thick',
+    month: 8,
+    water: { setting: 'reservoir', surfaceTempC: 26, tempChange3dC: 0 },
+    sky: { front: 'none' },
+  }) as { full: number; text: string[] };
+  expect(full.full).toBeGreaterThan(0.5);
+  expect(full.text.join(' ')).toContain('full');
 });
 
 test('mood sums to one and says why', () => {

@@ -11,6 +11,7 @@ import { learn, PRIOR_WEIGHT_CASTS } from '../core/lessons/learn';
 import { isBuiltFamily } from '../core/lures/families';
 import { UNBUILT_FAMILIES } from '../core/lures/family';
 import { rankFamilies } from '../core/lures/rank';
+import { AGITATIONS } from '../core/mood/guarding';
 import { MOODS, type MoodDistribution } from '../core/mood/states';
 import type { Problem, Result } from '../core/problems';
 import { ROD_ACTIONS } from '../core/retrieve/tackle/rod';
@@ -67,6 +68,11 @@ function mood(d: z.infer<typeof conditionsSchema>) {
     reasons: [...r.mood.reasons.map((x) => ({ factor: x.factor, shift: x.shift })), ...r.mood.signs.map((s) => ({ factor: s.kind, shift: s.shift }))],
     text: moodSentences(r.mood, r.reading, IMPERIAL),
     nextSign: r.mood.nextSign,
+    full: r.mood.full,
+    guarding: r.mood.guarding && {
+      agitation: Object.fromEntries(AGITATIONS.map((a, i) => [a, r.mood.guarding!.distribution[i]])),
+      advice: r.mood.guarding.advice,
+    },
     assumed: r.reading.assumed,
     notes: r.notes.map(noteText),
   };

@@ -2,5 +2,7 @@
 export const queryKeys = {
   ranking: (identity: string) => ['ranking', identity] as const,
   plan: (identity: string, effort: 'first' | 'settled') => ['plan', identity, effort] as const,
+  station: (id: string, hour: number, fault: string) => ['station', id, hour, fault] as const,
+  dayLine: (identity: string) => ['day-line', identity] as const,
   assessment: (identity: string) => ['assessment', identity] as const,
 };

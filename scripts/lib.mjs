@@ -80,7 +80,8 @@ export async function ensureBuild() {
     env: { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', EXPO_NO_DOTENV: '1', CI: '1', NODE_ENV: 'production' },
   });
   const scripts = filesUnder(path.join(ROOT, 'dist')).map((f) => path.basename(f));
-  if (!scripts.some((f) => /^compute-.*\.js$/.test(f))) stop('The build holds no worker script: the ranking and the planner would not run.');
+  if (!['compute', 'almanac'].every((name) => scripts.some((f) => new RegExp(`^${name}-.*\\.js$`).test(f))))
+    stop('The build holds no worker script: the ranking and the planner would not run.');
   const { finishBuild } = await import('./finish-build.mjs');
   await finishBuild(path.join(ROOT, 'dist'));
   writeStamp('build', identity);

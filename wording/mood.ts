@@ -1,12 +1,33 @@
 /** Why the fish feel as they do, in sentences with the numbers that drove them. */
+import { FULL_ENOUGH } from '../core/mood/full';
+import type { Guarding, GuardingAdvice } from '../core/mood/guarding';
 import type { MoodJudgement } from '../core/mood/filter';
 import type { MoodFactor, MoodReason } from '../core/mood/prior';
 import { likeliestMood } from '../core/mood/states';
 import type { Reading } from '../core/water/defaults';
-import { capital, list, MOOD_NAME, SIGN_NAME, SPECIES_NAME } from './names';
+import { AGITATION_NAME, capital, list, MOOD_NAME, SIGN_NAME, SPECIES_NAME } from './names';
 import { say, type UnitPrefs } from './units';
 
 const strength = (shift: number): string => (Math.abs(shift) > 0.6 ? 'much' : Math.abs(shift) > 0.25 ? '' : 'a little');
+
+/** What guarding fish ask for now. */
+export function guardingText(g: Guarding): string {
+  const state = `They guard, and do not feed: ${AGITATION_NAME[g.likeliest]}.`;
+  const advice: Record<GuardingAdvice, string> = {
+    provoke: 'Provoke one: a big intrusive lure right through its bed.',
+    'keep-on': 'It is getting angry: keep on with the same lure, pass after pass.',
+    'small-now': 'Now change to a small lure that fits its mouth, and leave it lying there.',
+    'another-lure': `${g.passes} passes and nothing: try another big lure.`,
+    'leave-it': `${g.passes} passes and nothing: leave this fish alone.`,
+  };
+  return `${state} ${advice[g.advice]}`;
+}
+
+export const GUARDING_CARE =
+  'Fish on beds keep the young alive: where it is allowed at all, release at once, right there. Local law may close the season or the place.';
+
+export const fullText = (chance: number): string =>
+  `Likely full (${say.percent(chance)}): bait is thick and the water warm and steady. Either very slow and natural, long among them, or very fast and loud through their faces; the middle fails, and they will not rise far.`;
 
 /** A few words for the line above the mood bars. */
 export function moodShort(m: MoodReason, r: Reading): string {
@@ -73,6 +94,8 @@ export function moodHeadline(m: MoodJudgement, r: Reading): string {
 export function moodSentences(m: MoodJudgement, r: Reading, u: UnitPrefs): string[] {
   return [
     moodHeadline(m, r),
+    ...(m.guarding ? [guardingText(m.guarding), GUARDING_CARE] : []),
+    ...(m.full >= FULL_ENOUGH ? [fullText(m.full)] : []),
     ...mainReasons(m, 7).map((x) => moodReasonSentence(x, r, u)),
     ...m.signs
       .filter((s) => Math.abs(s.shift) > 0.02)

@@ -3,9 +3,10 @@ import type { CadenceStyle } from '../core/retrieve/cadence/library';
 import type { Phase, StepKind } from '../core/retrieve/cadence/cadence';
 import type { Colour, FamilyId, Hook, Noise, Trailer } from '../core/lures/family';
 import type { Factor } from '../core/lures/factors';
+import type { Agitation } from '../core/mood/guarding';
 import type { Mood } from '../core/mood/states';
 import type { EventKind } from '../core/strikes/events';
-import type { Access, Bottom, CoverKind, Forage, Front, Setting, SignKind, SpeciesId } from '../core/water/conditions';
+import type { Abundance, Access, Behaviour, Bottom, CoverKind, FishingPressure, Forage, Front, Salinity, Setting, SignKind, SpeciesId, TideStage } from '../core/water/conditions';
 import type { TipPosition } from '../core/retrieve/tackle/rod';
 
 export const FAMILY_NAME: Record<FamilyId, string> = {
@@ -43,6 +44,12 @@ export const FORAGE_NAME: Record<Forage, string> = {
   shad: 'shad', bluegill: 'bluegill', crawfish: 'crawfish', minnow: 'minnows', perch: 'perch', 'shrimp-small': 'small shrimp', 'shrimp-large': 'large shrimp', mullet: 'mullet',
   menhaden: 'menhaden', 'sand-eel': 'sand eels', silverside: 'silversides', frog: 'frogs', insect: 'insects', worm: 'worms',
 };
+export const ABUNDANCE_NAME: Record<Abundance, string> = { scarce: 'scarce', normal: 'as usual', thick: 'thick' };
+export const BEHAVIOUR_NAME: Record<Behaviour, string> = { feeding: 'feeding', guarding: 'guarding beds', 'surface-schooling': 'schooling on top' };
+export const PRESSURE_NAME: Record<FishingPressure, string> = { low: 'hardly', normal: 'as most', high: 'hard' };
+export const SALINITY_NAME: Record<Salinity, string> = { fresh: 'fresh', brackish: 'brackish', salt: 'salt' };
+export const TIDE_NAME: Record<TideStage, string> = { low: 'low, slack', rising: 'rising', high: 'high, slack', falling: 'falling' };
+export const AGITATION_NAME: Record<Agitation, string> = { calm: 'calm', uneasy: 'uneasy', angry: 'angry', 'at-the-peak': 'at the peak' };
 export const MOOD_NAME: Record<Mood, string> = { shut: 'shut', reluctant: 'reluctant', neutral: 'neutral', willing: 'willing', aggressive: 'aggressive' };
 
 export const SIGN_NAME: Record<SignKind, string> = {

@@ -2,6 +2,9 @@ import type { Problem } from '../core/problems';
 import { SETTING_NAME } from './names';
 import type { Setting } from '../core/water/conditions';
 
+/** What can be wrong with a station. */
+export type StationProblemCode = 'too-slow' | 'out-of-order' | 'nonsense';
+
 /** One line a problem: where, and what was expected. */
 export const problemText = (p: Problem): string => `${p.path}: expected ${p.expected ?? p.code}`;
 

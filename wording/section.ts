@@ -8,6 +8,8 @@ export interface SectionFacts {
   depthM: number;
   bandM: readonly [number, number];
   sightM: number;
+  feltM: number;
+  clarityM: number;
   tipM: number;
   castM: number;
   currentMps: number;
@@ -66,7 +68,7 @@ const wayText = (angleDeg: number): string =>
 export function describeSection(s: SectionFacts, u: UnitPrefs): string {
   const parts = [
     `Section through the water: ${say.depth(s.depthM, u)} deep, ${s.cover.kind === 'none' ? 'open water' : `${COVER_NAME[s.cover.kind]} at the far end`}.`,
-    `Fish expected ${say.depthBand(s.bandM, u)} down, ${holdingPhrase(s.holding, s.cover.kind)}; one sees a lure from about ${say.depth(s.sightM, u)}.`,
+    `Fish expected ${say.depthBand(s.bandM, u)} down, ${holdingPhrase(s.holding, s.cover.kind)}; one sees a lure from about ${say.depth(s.sightM, u)} and feels a thumping one from ${say.depth(s.feltM, u)}. A white lure goes out of sight at ${say.depth(s.clarityM, u)}.`,
   ];
   if (s.currentMps >= 0.02) parts.push(`Current ${say.speed(s.currentMps, u)}, ${wayText(s.currentAngleDeg)}.`);
   if (s.windMps >= 0.5) parts.push(`Wind ${say.speed(s.windMps, u)}, ${wayText(s.windAngleDeg)}.`);

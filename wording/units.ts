@@ -14,6 +14,8 @@ export const METRIC: UnitPrefs = { temp: 'C', depth: 'm', size: 'cm', weight: 'g
 
 export const FT = 0.3048;
 export const INCH = 0.0254;
+export const YARD = 0.9144;
+export const MILE = 1609.344;
 export const OUNCE = 0.028349523;
 export const MPH = 1 / 2.23694;
 export const KMH = 1 / 3.6;
@@ -58,6 +60,15 @@ export const quantity = {
       : { value: fixed(m, m < 10 ? 1 : 0), unit: 'm' },
   distance: (m: number, u: UnitPrefs): Quantity =>
     u.depth === 'ft' ? { value: fixed(m / FT, 0), unit: 'ft' } : { value: fixed(m, m < 10 ? 1 : 0), unit: 'm' },
+  /** Stretches of open water and ways between spots. */
+  far: (m: number, u: UnitPrefs): Quantity =>
+    u.depth === 'ft'
+      ? m < 1200
+        ? { value: fixed(m / YARD, 0), unit: 'yd' }
+        : { value: fixed(m / MILE, 1), unit: 'mi' }
+      : m < 1000
+        ? { value: fixed(m, 0), unit: 'm' }
+        : { value: fixed(m / 1000, 1), unit: 'km' },
   size: (m: number, u: UnitPrefs): Quantity =>
     u.size === 'in' ? { value: fraction(m / INCH, m / INCH < 2 ? 4 : 2), unit: 'in' } : { value: fixed(m * 100, m < 0.1 ? 1 : 0), unit: 'cm' },
   weight: (kg: number, u: UnitPrefs): Quantity => {
@@ -81,6 +92,7 @@ export const say = {
   tempChange: (c: number, u: UnitPrefs) => join(quantity.tempChange(c, u)),
   depth: (m: number, u: UnitPrefs) => join(quantity.depth(m, u)),
   distance: (m: number, u: UnitPrefs) => join(quantity.distance(m, u)),
+  far: (m: number, u: UnitPrefs) => join(quantity.far(m, u)),
   size: (m: number, u: UnitPrefs) => join(quantity.size(m, u)),
   /** For what is measured with calipers. */
   fineSize: (m: number, u: UnitPrefs) => (u.size === 'in' ? `${fixed(m / INCH, 2)} in` : `${fixed(m * 100, 1)} cm`),

@@ -1,7 +1,8 @@
 /** What the water means, in a sentence. */
+import type { Source } from '../core/strikes/day';
 import type { Reading } from '../core/water/defaults';
 import { computeHolding } from '../core/water/holding';
-import { luxAtDepth, sightingRangeM } from '../core/water/light';
+import { sensesOf } from '../core/water/senses';
 import { seasonPhase, type SeasonPhase } from '../core/water/season';
 import { thermalComfort } from '../core/water/comfort';
 import type { SpeciesProfile } from '../core/water/species';
@@ -19,6 +20,36 @@ const SEASON_NAME: Record<SeasonPhase, string> = {
   'late-autumn': 'late autumn',
 };
 
+export const chopWord = (m: number): string => (m < 0.03 ? 'flat' : m < 0.1 ? 'light' : m < 0.25 ? 'chop' : m < 0.5 ? 'rough' : 'heavy');
+export const skyWord = (c: number): string => (c < 0.2 ? 'clear' : c < 0.5 ? 'some cloud' : c < 0.85 ? 'cloudy' : 'overcast');
+
+/** Which way water runs, and wind blows, as one faces the target. */
+const side = (angleDeg: number): 'to' | 'left' | 'away' | 'right' => {
+  const c = Math.cos((angleDeg * Math.PI) / 180);
+  if (Math.abs(c) > 0.7) return c > 0 ? 'to' : 'away';
+  return Math.sin((angleDeg * Math.PI) / 180) > 0 ? 'left' : 'right';
+};
+export const currentWay = (angleDeg: number): string =>
+  ({ to: 'towards me', away: 'away from me', left: 'right to left', right: 'left to right' })[side(angleDeg)];
+export const windWay = (angleDeg: number): string =>
+  ({ to: 'in my face', away: 'at my back', left: 'from my right', right: 'from my left' })[side(angleDeg)];
+
+/** Brightness as everyone knows it. */
+export const lightWord = (lux: number): string =>
+  lux > 10_000
+    ? 'full daylight'
+    : lux > 1000
+      ? 'shade'
+      : lux > 100
+        ? 'a dull room'
+        : lux > 10
+          ? 'dusk'
+          : lux > 0.5
+            ? 'deep dusk'
+            : lux > 0.02
+              ? 'moonlight'
+              : 'dark';
+
 export interface WaterWords {
   sees: string;
   where: string;
@@ -28,15 +59,45 @@ export interface WaterWords {
 
 export function waterWords(r: Reading, p: SpeciesProfile, u: UnitPrefs): WaterWords {
   const holding = computeHolding(r);
-  const sight = sightingRangeM(r.clarityM, luxAtDepth(holding.lux, r.clarityM, r.fishDepthM));
   const comfort = thermalComfort(p, r.surfaceTempC);
   return {
-    sees: say.depth(sight, u),
+    sees: say.depth(sensesOf(r).seesM, u),
     where: `${say.depthBand(r.fishBandM, u)} down, ${holdingPhrase(holding.place, r.cover.kind)}`,
     season: SEASON_NAME[seasonPhase(p, r.surfaceTempC, r.month)],
     comfort: `${say.temp(r.surfaceTempC, u)} gives a ${SPECIES_NAME[p.id]} ${say.percent(comfort)} of its best.`,
   };
 }
+
+export interface DerivedFact {
+  id: 'light' | 'sees' | 'feels' | 'hears' | 'comfort' | 'season';
+  name: string;
+  value: string;
+}
+
+/** What follows from the readings, in a few words each. */
+export function derivedFacts(r: Reading, p: SpeciesProfile, u: UnitPrefs): DerivedFact[] {
+  const s = sensesOf(r);
+  return [
+    { id: 'light', name: `light at ${say.depth(r.fishDepthM, u)}`, value: `${say.percent(s.lightShare)}: ${lightWord(s.luxAtFish)}` },
+    { id: 'sees', name: 'sees a lure from', value: say.depth(s.seesM, u) },
+    { id: 'feels', name: 'feels a thump from', value: say.depth(s.feelsM, u) },
+    { id: 'hears', name: 'hears a rattle from', value: say.depth(s.hearsM, u) },
+    { id: 'comfort', name: 'of its best vigour', value: say.percent(thermalComfort(p, r.surfaceTempC)) },
+    { id: 'season', name: 'season', value: SEASON_NAME[seasonPhase(p, r.surfaceTempC, r.month)] },
+  ];
+}
+
+const SOURCE_TEXT: Record<Source, string> = {
+  read: 'read today',
+  tide: 'from the tide',
+  log: 'from past days here',
+  station: 'from the station',
+  'worked-out': 'worked out',
+  usual: 'assumed: usual here',
+  default: 'assumed',
+};
+/** Where a value comes from, in a word or two. */
+export const sourceText = (s: Source): string => SOURCE_TEXT[s];
 
 /** Reasons behind where the fish should sit, in sentences. */
 export function holdingReasons(r: Reading, u: UnitPrefs): string[] {
@@ -46,6 +107,7 @@ export function holdingReasons(r: Reading, u: UnitPrefs): string[] {
   if (h.lux > 12_000 && r.waveHeightM < 0.15) out.push('Bright and calm: under or inside the cover, out of the light.');
   else if (h.lux <= 12_000) out.push('Low light: they come to the edge of the cover to hunt.');
   if (r.waveHeightM >= 0.15) out.push('Chop breaks the light and moves bait: edges and open water get better.');
-  out.push(`Of the light at the top, ${say.percent(Math.exp((-1.7 / r.clarityM) * r.fishDepthM))} is left at ${say.depth(r.fishDepthM, u)}.`);
+  const { lightShare, luxAtFish } = sensesOf(r);
+  out.push(`Of the light at the top, ${say.percent(lightShare)} is left at ${say.depth(r.fishDepthM, u)}: as bright as ${lightWord(luxAtFish)}.`);
   return out;
 }

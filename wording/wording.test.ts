@@ -103,6 +103,8 @@ describe('the section in words', () => {
   const facts = {
     depthM: 3,
     bandM: [1, 2] as const,
+    feltM: 1.2,
+    clarityM: 1.5,
     sightM: 0.8,
     tipM: 1,
     castM: 20,

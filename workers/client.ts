@@ -4,13 +4,16 @@
  * another, the long one (the settled plan) lets them go first and stands aside for a touch.
  */
 import { wrap, type Remote } from 'comlink';
+import type { AlmanacApi } from './almanac';
 import type { ComputeApi } from './compute';
 
-type Desk = 'rank' | 'first' | 'settled' | 'assess';
+type Desk = 'rank' | 'first' | 'settled' | 'assess' | 'day';
+/** All that the workers answer; each desk's worker knows its own part. */
+type Api = Remote<ComputeApi & AlmanacApi>;
 
 interface Running {
   worker: Worker;
-  api: Remote<ComputeApi>;
+  api: Api;
 }
 
 const desks = new Map<Desk, Running>();
@@ -18,8 +21,11 @@ const desks = new Map<Desk, Running>();
 function open(desk: Desk): Running {
   let r = desks.get(desk);
   if (!r) {
-    const worker = new Worker(new URL('./compute.worker.ts', window.location.href));
-    r = { worker, api: wrap<ComputeApi>(worker) };
+    const worker =
+      desk === 'day'
+        ? new Worker(new URL('./almanac.worker.ts', window.location.href))
+        : new Worker(new URL('./compute.worker.ts', window.location.href));
+    r = { worker, api: wrap<ComputeApi & AlmanacApi>(worker) };
     desks.set(desk, r);
   }
   return r;
@@ -44,12 +50,12 @@ function close(desk: Desk, r: Running): void {
  * A question waits this long, ms: of several quick taps only the last reaches a worker, and the tap is answered on the screen first. The ranking, which every
  * cast moves a little, waits for a run of casts to end.
  */
-const SETTLE_MS: Record<Desk, number> = { rank: 200, first: 30, settled: 30, assess: 30 };
+const SETTLE_MS: Record<Desk, number> = { rank: 200, first: 30, settled: 30, assess: 30, day: 60 };
 
 /** Quick questions not yet answered. The long one starts after them, so that a device of two cores keeps one for the screen. */
 const quick = new Set<Promise<unknown>>();
 
-async function ask<T>(desk: Desk, signal: AbortSignal, question: (api: Remote<ComputeApi>) => Promise<T>): Promise<T> {
+async function ask<T>(desk: Desk, signal: AbortSignal, question: (api: Api) => Promise<T>): Promise<T> {
   await new Promise((r) => setTimeout(r, SETTLE_MS[desk]));
   while (desk === 'settled' && quick.size > 0 && !signal.aborted) await Promise.allSettled(quick);
   signal.throwIfAborted();
@@ -63,7 +69,7 @@ async function ask<T>(desk: Desk, signal: AbortSignal, question: (api: Remote<Co
   return answer;
 }
 
-function answerFrom<T>(desk: Desk, signal: AbortSignal, question: (api: Remote<ComputeApi>) => Promise<T>): Promise<T> {
+function answerFrom<T>(desk: Desk, signal: AbortSignal, question: (api: Api) => Promise<T>): Promise<T> {
   const r = open(desk);
   return new Promise<T>((resolve, reject) => {
     const fail = (e: unknown): void => {
@@ -83,6 +89,7 @@ function answerFrom<T>(desk: Desk, signal: AbortSignal, question: (api: Remote<C
 }
 
 type Args<K extends keyof ComputeApi> = Parameters<ComputeApi[K]>;
+type DayArgs = Parameters<AlmanacApi['day']>;
 
 export const compute = {
   rank: (signal: AbortSignal, ...args: Args<'rank'>) => ask('rank', signal, (api) => api.rank(...args) as Promise<ReturnType<ComputeApi['rank']>>),
@@ -90,6 +97,7 @@ export const compute = {
     ask(effort, signal, (api) => api.plan(request, effort) as ReturnType<ComputeApi['plan']>),
   assessLure: (signal: AbortSignal, ...args: Args<'assessLure'>) =>
     ask('assess', signal, (api) => api.assessLure(...args) as Promise<ReturnType<ComputeApi['assessLure']>>),
+  day: (signal: AbortSignal, ...args: DayArgs) => ask('day', signal, (api) => api.day(...args) as Promise<ReturnType<AlmanacApi['day']>>),
   assessReel: (signal: AbortSignal, ...args: Args<'assessReel'>) =>
     ask('assess', signal, (api) => api.assessReel(...args) as Promise<ReturnType<ComputeApi['assessReel']>>),
 };

@@ -212,7 +212,7 @@ describe('spots', () => {
           let at: { latDeg: number; lonDeg: number } = o.at;
           const stays = order.flatMap((k) => {
             const spotOf = all[k]!;
-            const way = 6 + distanceM(at, spotOf) / 1.4 / 60;
+            const way = distanceM(at, spotOf) < 25 ? 0 : 6 + distanceM(at, spotOf) / 1.4 / 60;
             const arrive = slot + Math.floor(way / 30);
             const n = Math.min(2, slots - arrive);
             if (n < 1) return [];

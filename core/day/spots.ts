@@ -35,12 +35,14 @@ export const spotQuality = (s: Pick<Candidate, keyof typeof GAIN>): number => FE
 
 const SLOT_MS = 30 * 60_000;
 /** Shortest and longest stay, slots. */
-const STAY: readonly [number, number] = [1, 4];
+const STAY: readonly [number, number] = [1, 6];
 /** What a further half hour at the same spot is worth against the one before. prior: judgement. */
 const STALE = 0.75;
 /** Reeling in, walking or starting up, and reading the water anew, min. */
 const MOVE_MIN = 6;
 const MOST_SPOTS = 7;
+/** Nearer than this is the same place, m. */
+const HERE_M = 25;
 
 const EARTH_M = 6_371_000;
 export function distanceM(a: { latDeg: number; lonDeg: number }, b: { latDeg: number; lonDeg: number }): number {
@@ -112,7 +114,7 @@ export function planRound(candidates: readonly Candidate[], o: RoundOptions): Ro
     .sort((a, b) => b.promise - a.promise || (a.id < b.id ? -1 : 1));
   const list = ranked.slice(0, MOST_SPOTS).map((r) => candidates.find((c) => c.id === r.id)!);
   const travelMin = (from: { latDeg: number; lonDeg: number } | null, to: Candidate): number =>
-    from === null ? 0 : from === to ? 0 : MOVE_MIN + distanceM(from, to) / o.travelMps / 60;
+    from === null || distanceM(from, to) < HERE_M ? 0 : MOVE_MIN + distanceM(from, to) / o.travelMps / 60;
 
   interface Plan {
     value: number;

@@ -14,6 +14,7 @@ import { computeHolding } from '../water/holding';
 import type { Forage } from '../water/conditions';
 import type { Reading } from '../water/defaults';
 import { luxAtDepth, sightingRangeM } from '../water/light';
+import { chopDamp, feltRangeM, heardRangeM } from '../water/senses';
 import type { SpeciesProfile } from '../water/species';
 import { thermalComfort } from '../water/comfort';
 import type { Family, PreyShape } from './family';
@@ -105,8 +106,7 @@ export function readContext(r: Reading, p: SpeciesProfile, mood: MoodDistributio
     luxAtFish,
     sightM: sightingRangeM(r.clarityM, luxAtFish),
     comfort: thermalComfort(p, r.surfaceTempC),
-    chopDamp: Math.exp(-r.waveHeightM / 0.6),
-    plantDamp: ['pads', 'matted-grass', 'submerged-grass', 'reeds'].includes(r.cover.kind) ? 1 - 0.5 * r.cover.density : 1,
+    chopDamp: chopDamp(r),
     /** Clear, calm, pressured → quieter; murky, choppy → louder. */
     noiseShift:
       0.22 * Math.log(1.2 / r.clarityM) * 0.6 +
@@ -167,8 +167,8 @@ function noticedChance(f: Family, c: ReadContext, gap: number, speed: number): n
   // A small thing is lost to sight sooner; anything that moves is felt at a hand's breadth.
   const small = clamp(Math.sqrt(chooseSizeM(f, r, c.p) / c.p.preyLengthM[1]), 0.5, 1.1);
   const sight = channel(c.sightM * contrast * small, 1);
-  const felt = channel((0.2 + 1 * f.thump) * c.plantDamp, 0.45) * surfaceLoss;
-  const heard = channel(6 * f.rattle * c.plantDamp * c.chopDamp, 0.085) * surfaceLoss;
+  const felt = channel(feltRangeM(r, f.thump), 0.45) * surfaceLoss;
+  const heard = channel(heardRangeM(r, f.rattle), 0.085) * surfaceLoss;
   const sweep = ((speed + 0.15) / 0.5) ** (0.55 * (1 - 0.6 * r.cover.density));
   return 1 - Math.exp(-1.1 * (sight + felt + heard) * sweep);
 }

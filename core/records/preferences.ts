@@ -27,6 +27,8 @@ export const preferencesRecord = defineRecord(
     shortcuts: z.boolean(),
     peg: z.enum(['free', 'by-cover']),
     /** Moon periods are always shown; this counts them too. */
+    /** How the readings are laid out. */
+    readingSheet: z.enum(['tiles', 'dense']),
     moon: z.enum(['shown', 'counted']),
     /** The fault the stand-in stations are asked to have. */
     stationFault: z.enum(STATION_FAULTS),
@@ -39,7 +41,7 @@ export const preferencesRecord = defineRecord(
   }),
   3,
   // Version 1 knew two lights, which are still there, and had no switch for the keys; version 2 knew no stations.
-  { 1: (old) => ({ ...old, shortcuts: true }), 2: (old) => ({ ...old, moon: 'shown', stationFault: 'none' }) },
+  { 1: (old) => ({ ...old, shortcuts: true }), 2: (old) => ({ ...old, moon: 'shown', stationFault: 'none', readingSheet: 'tiles' }) },
 );
 export type Preferences = z.infer<typeof preferencesRecord.schema>;
 
@@ -50,6 +52,7 @@ export const DEFAULT_PREFERENCES: Preferences = {
   textScale: 1,
   shortcuts: true,
   peg: 'by-cover',
+  readingSheet: 'tiles',
   moon: 'shown',
   stationFault: 'none',
   demoClock: null,

@@ -5,8 +5,10 @@ import type { Snapshot } from '../../data/keeper';
 import type { Quarantined } from '../../data/repository';
 import { useCommitter, useStored, type Committer } from '../../data/useBook';
 import { useNow } from '../platform/clock';
+import { useDraftEnds } from './draft';
 import { useDayActions, type DayActions } from './useDayActions';
 import { useDayState, type DayState } from './useDayState';
+import { useStation, type StationState } from './useStation';
 
 export interface DayContextValue extends DayState {
   status: Snapshot['status'];
@@ -16,6 +18,7 @@ export interface DayContextValue extends DayState {
   nowMs: number;
   actions: DayActions;
   committer: Committer;
+  station: StationState;
 }
 
 const DayContext = createContext<DayContextValue | null>(null);
@@ -35,10 +38,13 @@ export function DayProvider({ children }: { children: ReactNode }) {
   const nowMs = useNow(preferencesOf(book).demoClock, BUCKET_MS);
   const state = useDayState(book, nowMs);
   const actions = useDayActions(state, committer);
+  const station = useStation(book, state.day, state.prefs, nowMs, committer);
   const value = useMemo(
-    () => ({ ...state, status, book, quarantined, nowMs, actions, committer }),
-    [state, status, book, quarantined, nowMs, actions, committer],
+    () => ({ ...state, status, book, quarantined, nowMs, actions, committer, station }),
+    [state, status, book, quarantined, nowMs, actions, committer, station],
   );
   // The places follow in slices of a few milliseconds, so that no change of the day holds up a finger.
-  return <DayContext.Provider value={useDeferredValue(value)}>{children}</DayContext.Provider>;
+  const shown = useDeferredValue(value);
+  useDraftEnds(shown.reading);
+  return <DayContext.Provider value={shown}>{children}</DayContext.Provider>;
 }

@@ -155,7 +155,13 @@ export function useDayActions(state: DayState, { commit, record, current }: Comm
     [setPhase],
   );
 
-  const setReadings = useCallback((change: (r: Readings) => Readings) => changeTrip((t) => ({ ...t, readings: change(t.readings) })), [changeTrip]);
+  const setReadings = useCallback(
+    (change: (r: Readings) => Readings) => {
+      const atMs = now();
+      changeTrip((t) => ({ ...t, readings: change(t.readings), readAtMs: atMs }));
+    },
+    [changeTrip, now],
+  );
   const addSign = useCallback(
     (kind: SignKind) => {
       const atMs = now();

@@ -11,7 +11,7 @@ import type { Lure, Reel } from '../../core/records/tackle';
 import { capital } from '../../wording/names';
 import { useDay } from '../day/DayProvider';
 import { Note, Part, Row } from '../parts/Box';
-import { Button, Choices } from '../parts/Buttons';
+import { Button, Choices, Picks } from '../parts/Buttons';
 import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
@@ -143,39 +143,12 @@ function FieldView({ f, value, problem, onChange }: { f: Field; value: unknown; 
         {wrong}
       </Part>
     );
-  if (f.type === 'many') {
-    const set = new Set((value as string[]) ?? []);
+  if (f.type === 'many')
     return (
       <Part title={f.label}>
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-          {f.options.map((o) => {
-            const on = set.has(o.value);
-            return (
-              <Press
-                key={o.value}
-                as="checkbox"
-                selected={on}
-                label={o.title}
-                onPress={() => onChange(on ? [...set].filter((x) => x !== o.value) : [...set, o.value])}
-                style={{
-                  borderRadius: 10,
-                  borderWidth: (on ? 2 : 1.5) * p.stroke,
-                  borderColor: on ? p.moss : p.rule,
-                  backgroundColor: on ? p.mossWash : p.card,
-                  paddingHorizontal: 12,
-                }}
-              >
-                <Row gap={6}>
-                  {on ? <Glyph name="check" size={18} /> : null}
-                  <Say kind={on ? 'strong' : 'body'}>{o.title}</Say>
-                </Row>
-              </Press>
-            );
-          })}
-        </View>
+        <Picks label={f.label} options={f.options} value={(value as string[]) ?? []} onChange={onChange} />
       </Part>
     );
-  }
   const number = typeof value === 'number' ? value : 0;
   const key = {
     borderRadius: 14,

@@ -6,6 +6,7 @@ import { Button, Choices, type Option } from './Buttons';
 import { Glyph } from './Glyph';
 import { Press } from './Press';
 import { Say } from './Say';
+import { Slider } from './Slider';
 
 export interface AdjusterProps {
   label: string;
@@ -18,9 +19,23 @@ export interface AdjusterProps {
   hint?: string;
   onClear?: () => void;
   clearTitle?: string;
+  /** To be dragged as well: between these, shown on the way, stored when let go. */
+  drag?: { value: number; range: readonly [number, number]; onDrag: (v: number) => void; onDone: (v: number) => void };
 }
 
-export function Adjuster({ label, text, onLess, onMore, presets, preset = null, onPreset, hint, onClear, clearTitle = 'Not read' }: AdjusterProps) {
+export function Adjuster({
+  label,
+  text,
+  onLess,
+  onMore,
+  presets,
+  preset = null,
+  onPreset,
+  hint,
+  onClear,
+  clearTitle = 'Not read',
+  drag,
+}: AdjusterProps) {
   const { p } = useTheme();
   const key = {
     borderRadius: 14,
@@ -47,6 +62,7 @@ export function Adjuster({ label, text, onLess, onMore, presets, preset = null, 
           <Glyph name="plus" />
         </Press>
       </Row>
+      {drag ? <Slider label={label} text={text} {...drag} /> : null}
       {presets && onPreset ? <Choices label={`${label}: presets`} options={presets} value={preset} onChange={onPreset} /> : null}
       {onClear ? <Button kind="plain" title={clearTitle} onPress={onClear} style={{ alignSelf: 'flex-start' }} /> : null}
     </View>

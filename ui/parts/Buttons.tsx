@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { useTheme } from '../theme/theme';
 import { Row } from './Box';
+import { Glyph } from './Glyph';
 import { Press, type PressProps } from './Press';
 import { Say } from './Say';
 
@@ -95,6 +96,50 @@ export function Choices<T extends string | number>({
             }}
           >
             <Say kind={on ? 'strong' : 'body'}>{o.title}</Say>
+          </Press>
+        );
+      })}
+    </View>
+  );
+}
+
+/** Several of a few: chips that stay pressed. */
+export function Picks({
+  label,
+  options,
+  value,
+  onChange,
+}: {
+  label: string;
+  options: readonly Option<string>[];
+  value: readonly string[];
+  onChange: (v: string[]) => void;
+}) {
+  const { p } = useTheme();
+  const chosen = new Set(value);
+  return (
+    <View role="group" aria-label={label} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      {options.map((o) => {
+        const on = chosen.has(o.value);
+        return (
+          <Press
+            key={o.value}
+            as="checkbox"
+            selected={on}
+            label={o.title}
+            onPress={() => onChange(on ? value.filter((x) => x !== o.value) : [...value, o.value])}
+            style={{
+              borderRadius: 10,
+              borderWidth: (on ? 2 : 1.5) * p.stroke,
+              borderColor: on ? p.moss : p.rule,
+              backgroundColor: on ? p.mossWash : p.card,
+              paddingHorizontal: 12,
+            }}
+          >
+            <Row gap={6}>
+              {on ? <Glyph name="check" size={18} /> : null}
+              <Say kind={on ? 'strong' : 'body'}>{o.title}</Say>
+            </Row>
           </Press>
         );
       })}

@@ -8,16 +8,18 @@ export interface TileProps {
   name: string;
   value: string;
   assumed?: boolean;
+  /** Where the value comes from, when nobody read it. */
+  source?: string;
   open?: boolean;
   onPress: () => void;
   flexBasis?: number;
 }
 
-export function Tile({ name, value, assumed = false, open = false, onPress, flexBasis = 100 }: TileProps) {
+export function Tile({ name, value, assumed = false, source, open = false, onPress, flexBasis = 100 }: TileProps) {
   const { p, scale } = useTheme();
   return (
     <Press
-      label={`${name}: ${value}${assumed ? ', assumed' : ''}. Change`}
+      label={`${name}: ${value}${assumed ? ', assumed' : source ? `, ${source}` : ''}. Change`}
       expanded={open}
       onPress={onPress}
       style={{
@@ -34,7 +36,7 @@ export function Tile({ name, value, assumed = false, open = false, onPress, flex
       }}
     >
       <Say kind="label" tone="soft">
-        {assumed ? `${name}, assumed` : name}
+        {assumed ? `${name}, assumed` : source ? `${name}, ${source}` : name}
       </Say>
       <View
         style={{

@@ -1,5 +1,5 @@
 /** The section through the water in front of you: the one drawing every place fills in. */
-import { useId } from 'react';
+import { memo, useId, useMemo, type ComponentType } from 'react';
 import Svg, { Circle, Defs, Ellipse, G, LinearGradient, Path, Rect, Stop, Text as SvgText } from 'react-native-svg';
 import { FT, say } from '../../wording/units';
 import { describeSection, flowText, isAcross } from '../../wording/section';
@@ -25,10 +25,31 @@ interface Props {
   showSight?: boolean;
 }
 
+interface PartProps {
+  m: SectionModel;
+  f: Frame;
+  label: number;
+}
+
+/** A part that is drawn anew only when what it shows has changed: a dragged reading moves two or three of them. */
+function drawnBy(Part: ComponentType<PartProps>, keys: readonly (keyof SectionModel)[]): ComponentType<PartProps> {
+  return memo(Part, (a, b) => a.f === b.f && a.label === b.label && keys.every((k) => same(a.m[k], b.m[k])));
+}
+
+const same = (a: unknown, b: unknown): boolean =>
+  a === b ||
+  (typeof a === 'object' &&
+    typeof b === 'object' &&
+    a !== null &&
+    b !== null &&
+    Object.keys(a).length === Object.keys(b).length &&
+    Object.entries(a).every(([k, v]) => v === (b as Record<string, unknown>)[k]));
+
 export function SectionDrawing({ model: m, width, height, atS, showSight = false }: Props) {
   const { p, units, scale } = useTheme();
   const id = useId().replace(/[^a-zA-Z0-9]/g, '');
-  const f = frameOf(m, width, height);
+  const { depthM, castM } = m;
+  const f = useMemo(() => frameOf({ depthM, castM }, width, height), [depthM, castM, width, height]);
   const chop = Math.min(9, 1.5 + m.waveM * 30);
   const label = Math.min(18, 13 * Math.min(scale, 1.35));
   return (
@@ -42,20 +63,21 @@ export function SectionDrawing({ model: m, width, height, atS, showSight = false
       </Defs>
       <Rect x={0} y={0} width={width} height={height} fill={p.sky} />
       <Path d={`${wave(width, f.surfaceY, chop)}L${width} ${height}L0 ${height}z`} fill={`url(#w${id})`} />
-      <Bottom m={m} f={f} />
-      <Band m={m} f={f} />
-      <Cover m={m} f={f} p={p} />
-      {m.layers.length === 0 ? <Fish m={m} f={f} showSight={showSight} label={label} /> : null}
-      <Flow m={m} f={f} label={label} />
+      <BottomPart m={m} f={f} label={label} />
+      <BandPart m={m} f={f} label={label} />
+      <CoverPart m={m} f={f} label={label} />
+      {showSight ? <Sighted m={m} f={f} label={label} /> : null}
+      {m.layers.length === 0 ? <FishPart m={m} f={f} label={label} showSight={showSight} /> : null}
+      <FlowPart m={m} f={f} label={label} />
       <Reaches m={m} f={f} label={label} />
       <Layers m={m} f={f} label={label} />
       {m.path ? <CastPath m={m} f={f} atS={atS} label={label} /> : null}
       {m.marks.map((k) => (
         <Mark key={k.id} kind={k.kind} x={f.x(k.xM)} y={f.y(k.depthM)} p={p} />
       ))}
-      <Wind m={m} f={f} label={label} />
-      <Angler m={m} f={f} showLine={!m.path} label={label} />
-      <Ticks m={m} f={f} label={label} />
+      <WindPart m={m} f={f} label={label} />
+      <AnglerPart m={m} f={f} label={label} />
+      <TicksPart m={m} f={f} label={label} />
     </Svg>
   );
 }
@@ -88,7 +110,7 @@ function lightStops(m: SectionModel, water: readonly string[]): [number, string]
   });
 }
 
-function Bottom({ m, f }: { m: SectionModel; f: Frame }) {
+function Bottom({ m, f }: PartProps) {
   const { p } = useTheme();
   const w = f.width;
   const lip = Math.min(8, f.height * 0.03);
@@ -112,7 +134,7 @@ function Bottom({ m, f }: { m: SectionModel; f: Frame }) {
   );
 }
 
-function Band({ m, f }: { m: SectionModel; f: Frame }) {
+function Band({ m, f }: PartProps) {
   const { p } = useTheme();
   const top = f.y(m.bandM[0]);
   const bottom = Math.min(f.y(m.bandM[1]), f.bottomY);
@@ -151,6 +173,24 @@ function Fish({ m, f, showSight, label }: { m: SectionModel; f: Frame; showSight
             text={`sees ${say.depth(m.sightM, units)}`}
             anchor="end"
           />
+          <Ellipse
+            cx={x}
+            cy={y}
+            rx={Math.max(6, m.feltM * f.pxPerM)}
+            ry={Math.max(6, m.feltM * f.pxPerDepthM)}
+            fill="none"
+            stroke={p.onWater}
+            strokeWidth={1.2 * p.stroke}
+            strokeDasharray="1 6"
+            strokeLinecap="round"
+          />
+          <Halo
+            x={x - Math.max(6, m.feltM * f.pxPerM) - 4}
+            y={y + label * 1.6}
+            size={label}
+            text={`feels ${say.depth(m.feltM, units)}`}
+            anchor="end"
+          />
         </G>
       ) : null}
       {[
@@ -167,6 +207,34 @@ function Fish({ m, f, showSight, label }: { m: SectionModel; f: Frame; showSight
           opacity={0.85}
         />
       ))}
+    </G>
+  );
+}
+
+function CoverOf({ m, f }: PartProps) {
+  const { p } = useTheme();
+  return <Cover m={m} f={f} p={p} />;
+}
+
+/** Where a white lure goes out of sight, and where a tenth of the light is left. */
+function Sighted({ m, f, label }: PartProps) {
+  const { p } = useTheme();
+  const x = f.width - 8;
+  const tenthM = Math.LN10 / m.attenuationPerM;
+  const marks: [number, string][] = [
+    [m.clarityM, 'white lure lost'],
+    [tenthM, '1/10 of the light'],
+  ];
+  return (
+    <G>
+      {marks
+        .filter(([d]) => d < m.depthM * 0.97)
+        .map(([d, text]) => (
+          <G key={text}>
+            <Path d={`M${f.width - 26} ${f.y(d)}h26`} stroke={p.onWater} strokeWidth={2 * p.stroke} strokeDasharray="3 3" />
+            <Halo x={x} y={f.y(d) - 4} size={label} text={text} anchor="end" />
+          </G>
+        ))}
     </G>
   );
 }
@@ -223,7 +291,7 @@ function Wind({ m, f, label }: { m: SectionModel; f: Frame; label: number }) {
   );
 }
 
-function Angler({ m, f, showLine, label }: { m: SectionModel; f: Frame; showLine: boolean; label: number }) {
+function Angler({ m, f, label }: PartProps) {
   const { p, units } = useTheme();
   const tip = tipPoint(m, f);
   const hand: [number, number] = [f.x(0) - 16, f.surfaceY - 14];
@@ -231,7 +299,7 @@ function Angler({ m, f, showLine, label }: { m: SectionModel; f: Frame; showLine
     <G strokeLinecap="round">
       <Path d={`M0 ${f.surfaceY - 6}h${f.x(0) - 2}l-7 9H0z`} fill={p.line} />
       <Path d={polyline([hand, tip])} stroke={p.line} strokeWidth={3.4 * p.stroke} fill="none" />
-      {showLine ? (
+      {!m.path ? (
         <Circle cx={tip[0]} cy={tip[1]} r={2.5} fill={p.line} />
       ) : (
         <SvgText x={tip[0] + 8} y={Math.max(label, tip[1] - 2)} fontSize={label} fontFamily={FONT.dataBold} fill={p.line}>
@@ -241,3 +309,19 @@ function Angler({ m, f, showLine, label }: { m: SectionModel; f: Frame; showLine
     </G>
   );
 }
+
+const BottomPart = drawnBy(Bottom, ['bottom']);
+const BandPart = drawnBy(Band, ['bandM']);
+const CoverPart = drawnBy(CoverOf, ['cover', 'bandM', 'castM']);
+const FlowPart = drawnBy(Flow, ['currentMps', 'currentAngleDeg', 'depthM']);
+const WindPart = drawnBy(Wind, ['windMps', 'windAngleDeg']);
+const AnglerPart = drawnBy(Angler, ['tipM', 'path']);
+const TicksPart = drawnBy(Ticks, ['depthM']);
+const FishPart = memo(
+  Fish,
+  (a, b) =>
+    a.f === b.f &&
+    a.label === b.label &&
+    a.showSight === b.showSight &&
+    (['holding', 'bandM', 'fishDepthM', 'castM', 'sightM', 'feltM'] as const).every((k) => same(a.m[k], b.m[k])),
+);

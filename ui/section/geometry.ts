@@ -15,7 +15,7 @@ export interface Frame {
 
 const LEFT = 30;
 
-export function frameOf(m: SectionModel, width: number, height: number): Frame {
+export function frameOf(m: Pick<SectionModel, 'depthM' | 'castM'>, width: number, height: number): Frame {
   const peat = Math.max(26, height * 0.14);
   const sky = Math.min(height * 0.3, Math.max(58, height * 0.22));
   const surfaceY = sky;

@@ -4,7 +4,8 @@ import type { EventKind } from '../../core/strikes/events';
 import type { CoverKind } from '../../core/water/conditions';
 import { computeHolding, type HoldingPlace } from '../../core/water/holding';
 import type { Reading } from '../../core/water/defaults';
-import { attenuationPerM, luxAtDepth, sightingRangeM } from '../../core/water/light';
+import { attenuationPerM } from '../../core/water/light';
+import { sensesOf } from '../../core/water/senses';
 import type { FamilyId } from '../../core/lures/family';
 
 export interface SectionPath {
@@ -56,6 +57,9 @@ export interface SectionModel {
   /** Surface light, lx. */
   lux: number;
   sightM: number;
+  /** How far a fish feels a thumping lure, m. */
+  feltM: number;
+  clarityM: number;
   waveM: number;
   currentMps: number;
   currentAngleDeg: number;
@@ -76,6 +80,7 @@ export interface SectionModel {
 /** The water itself; places add their answer with `{...base, path, …}`. */
 export function sectionOfReading(r: Reading, tipM: number, castM: number): SectionModel {
   const holding = computeHolding(r);
+  const senses = sensesOf(r);
   return {
     depthM: r.depthM,
     bandM: r.fishBandM,
@@ -84,7 +89,9 @@ export function sectionOfReading(r: Reading, tipM: number, castM: number): Secti
     tipM,
     attenuationPerM: attenuationPerM(r.clarityM),
     lux: holding.lux,
-    sightM: sightingRangeM(r.clarityM, luxAtDepth(holding.lux, r.clarityM, r.fishDepthM)),
+    sightM: senses.seesM,
+    feltM: senses.feelsM,
+    clarityM: r.clarityM,
     waveM: r.waveHeightM,
     currentMps: r.currentMps,
     currentAngleDeg: r.currentAngleDeg,

@@ -7,6 +7,7 @@ import { reachM } from '../../core/retrieve/surrogate/zone';
 import { lineDiameterM } from '../../core/retrieve/tackle/line';
 import { learnFromBook } from '../../core/lessons/patterns';
 import { useDay } from '../day/DayProvider';
+import { useShownReading } from '../day/shown';
 import { placeOfPath } from '../shell/places';
 import type { StrikeEvent } from '../../core/records/trip';
 import type { Track } from '../../core/retrieve/plan/track';
@@ -17,7 +18,8 @@ const DEFAULT_TIP_M = 1.5;
 
 export function useSectionModel(): SectionModel | null {
   const place = placeOfPath(usePathname());
-  const { reading, plan, lure, ranking, box, tally, book, tackle } = useDay();
+  const { plan, lure, ranking, box, tally, book, tackle } = useDay();
+  const reading = useShownReading();
   return useMemo(() => {
     if (!reading) return null;
     const base = sectionOfReading(reading, plan?.hands.tip.heightM ?? DEFAULT_TIP_M, plan?.hands.castM ?? DEFAULT_CAST_M);

@@ -18,6 +18,10 @@ export interface Palette {
   onStrong: string;
   bad: string;
   sky: string;
+  /** Behind the day line: night, day, and the tide drawn on them. */
+  nightSky: string;
+  daySky: string;
+  tideLine: string;
   water: readonly [string, string, string, string];
   zone: string;
   zoneEdge: string;
@@ -50,6 +54,9 @@ export const SHADE: Palette = {
   onStrong: '#FBF8EF',
   bad: '#8E2A1E',
   sky: '#F2EEE2',
+  nightSky: '#B9C2BC',
+  daySky: '#FBF6E4',
+  tideLine: '#2F6470',
   water: ['#DCE8DF', '#8FB3A6', '#3F6B66', '#1C3D3E'],
   zone: '#F4D9A8',
   zoneEdge: '#FFF3D6',
@@ -81,6 +88,9 @@ export const NOON: Palette = {
   onStrong: '#FFFFFF',
   bad: '#7A1206',
   sky: '#FFFFFF',
+  nightSky: '#A9B4AE',
+  daySky: '#FFFFFF',
+  tideLine: '#0B4552',
   water: ['#E6F2EB', '#8FBBAC', '#2C5D58', '#0C2829'],
   zone: '#FFD98C',
   zoneEdge: '#FFF6DE',
@@ -112,6 +122,9 @@ export const NIGHT: Palette = {
   onStrong: '#17130F',
   bad: '#F09A86',
   sky: '#17130F',
+  nightSky: '#120F0C',
+  daySky: '#3A3126',
+  tideLine: '#8FB0B4',
   water: ['#33352D', '#28302C', '#1D2626', '#12191A'],
   zone: '#6E4F28',
   zoneEdge: '#B98A4E',

@@ -1,5 +1,5 @@
 /** One step up or down in the angler's own units, landing on round numbers, clamped to what is possible. SI in, SI out. */
-import { FT, fromFahrenheit, INCH, KMH, MPH, OUNCE, toFahrenheit, type UnitPrefs } from '../../wording/units';
+import { FT, fromFahrenheit, INCH, KMH, MPH, OUNCE, toFahrenheit, YARD, type UnitPrefs } from '../../wording/units';
 
 export interface Stepper {
   to: (si: number) => number;
@@ -28,6 +28,10 @@ export const STEPPERS = {
       ? linear(FT, (v) => (v < 1.5 ? 0.25 : v < 6 ? 0.5 : 1), 0.07, 12)
       : linear(1, (v) => (v < 0.5 ? 0.05 : v < 2 ? 0.1 : 0.5), 0.05, 12),
   distance: (u: UnitPrefs): Stepper => (u.depth === 'ft' ? linear(FT, 5, 3, 90) : linear(1, 1, 3, 90)),
+  far: (u: UnitPrefs): Stepper =>
+    u.depth === 'ft'
+      ? linear(YARD, (v) => (v < 200 ? 25 : v < 1200 ? 100 : 500), 0, 20_000)
+      : linear(1, (v) => (v < 200 ? 25 : v < 1000 ? 100 : 500), 0, 20_000),
   size: (u: UnitPrefs): Stepper => (u.size === 'in' ? linear(INCH, 0.25, 0.005, 0.4) : linear(0.01, 0.5, 0.005, 0.4)),
   weight: (u: UnitPrefs): Stepper =>
     u.weight === 'oz'

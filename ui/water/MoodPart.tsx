@@ -1,19 +1,18 @@
-/** The mood as five bars with its reasons, and the signs to tap. */
+/** The mood as five bars with its reasons, or the agitation of a guarding fish as four; and the signs to tap. */
 import { useWindowDimensions, View } from 'react-native';
+import { FULL_ENOUGH } from '../../core/mood/full';
+import { AGITATIONS } from '../../core/mood/guarding';
 import { MOODS, likeliestMood } from '../../core/mood/states';
-import type { SignKind } from '../../core/water/conditions';
-import { MOOD_NAME, SIGN_NAME, capital } from '../../wording/names';
-import { moodHeadline, moodSentences } from '../../wording/mood';
+import { AGITATION_NAME, MOOD_NAME, capital } from '../../wording/names';
+import { fullText, GUARDING_CARE, guardingText, moodHeadline, moodSentences } from '../../wording/mood';
 import { say } from '../../wording/units';
 import { useDay } from '../day/DayProvider';
 import { Part, Row } from '../parts/Box';
 import { Disclosure } from '../parts/Disclosure';
-import { Glyph } from '../parts/Glyph';
-import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
+import { Signs } from './Signs';
 
-const OFFERED: readonly SignKind[] = ['follow', 'short-strike', 'chase-miss', 'hit-at-once', 'marks-ignore-lure', 'marks-rise'];
 const BAR_PX = 46;
 
 export function MoodPart() {
@@ -26,38 +25,51 @@ export function MoodPart() {
   const top = likeliestMood(mood.distribution);
   return (
     <Part title="The mood of the fish">
-      <Say>{moodHeadline(mood, reading)}</Say>
-      <View
-        role="img"
-        aria-label={`Chances: ${MOODS.map((m, i) => `${MOOD_NAME[m]} ${say.percent(mood.distribution[i]!)}`).join(', ')}`}
-        style={{ flexDirection: stacked ? 'column' : 'row', gap: 5, alignItems: stacked ? 'stretch' : 'flex-end' }}
-      >
-        {MOODS.map((m, i) => {
-          const share = mood.distribution[i]!;
-          const on = m === top;
-          const look = { backgroundColor: on ? p.moss : p.mossWash, borderWidth: 1.5 * p.stroke, borderColor: p.moss, borderRadius: 4 };
-          if (stacked)
+      {mood.guarding ? (
+        <>
+          <Say kind="strong">{guardingText(mood.guarding)}</Say>
+          <Agitation shares={mood.guarding.distribution} />
+          <Say kind="label" tone="soft">
+            {GUARDING_CARE}
+          </Say>
+        </>
+      ) : (
+        <Say>{moodHeadline(mood, reading)}</Say>
+      )}
+      {mood.full >= FULL_ENOUGH ? <Say>{fullText(mood.full)}</Say> : null}
+      {mood.guarding ? null : (
+        <View
+          role="img"
+          aria-label={`Chances: ${MOODS.map((m, i) => `${MOOD_NAME[m]} ${say.percent(mood.distribution[i]!)}`).join(', ')}`}
+          style={{ flexDirection: stacked ? 'column' : 'row', gap: 5, alignItems: stacked ? 'stretch' : 'flex-end' }}
+        >
+          {MOODS.map((m, i) => {
+            const share = mood.distribution[i]!;
+            const on = m === top;
+            const look = { backgroundColor: on ? p.moss : p.mossWash, borderWidth: 1.5 * p.stroke, borderColor: p.moss, borderRadius: 4 };
+            if (stacked)
+              return (
+                <View key={m} style={{ gap: 2 }}>
+                  <Say kind={on ? 'labelStrong' : 'label'}>{`${MOOD_NAME[m]} ${say.percent(share)}`}</Say>
+                  <View style={{ ...look, height: 12, width: `${Math.max(2, share * 100)}%` }} />
+                </View>
+              );
             return (
-              <View key={m} style={{ gap: 2 }}>
-                <Say kind={on ? 'labelStrong' : 'label'}>{`${MOOD_NAME[m]} ${say.percent(share)}`}</Say>
-                <View style={{ ...look, height: 12, width: `${Math.max(2, share * 100)}%` }} />
+              <View key={m} style={{ flex: 1, alignItems: 'stretch', gap: 3 }}>
+                <View style={{ ...look, height: Math.max(4, (BAR_PX * share) / Math.max(0.35, ...mood.distribution)) }} />
+                <Say
+                  kind={on ? 'labelStrong' : 'small'}
+                  tone={on ? 'ink' : 'soft'}
+                  numberOfLines={1}
+                  style={{ textAlign: 'center', fontSize: 13 * Math.min(scale, 1.05) }}
+                >
+                  {MOOD_NAME[m]}
+                </Say>
               </View>
             );
-          return (
-            <View key={m} style={{ flex: 1, alignItems: 'stretch', gap: 3 }}>
-              <View style={{ ...look, height: Math.max(4, (BAR_PX * share) / Math.max(0.35, ...mood.distribution)) }} />
-              <Say
-                kind={on ? 'labelStrong' : 'small'}
-                tone={on ? 'ink' : 'soft'}
-                numberOfLines={1}
-                style={{ textAlign: 'center', fontSize: 13 * Math.min(scale, 1.05) }}
-              >
-                {MOOD_NAME[m]}
-              </Say>
-            </View>
-          );
-        })}
-      </View>
+          })}
+        </View>
+      )}
       <Disclosure title="Why this mood?">
         {moodSentences(mood, reading, units)
           .slice(1)
@@ -70,50 +82,35 @@ export function MoodPart() {
   );
 }
 
-function Signs() {
-  const { mood, day, actions } = useDay();
+/** How worked up the guarding fish is, as four bars. */
+function Agitation({ shares }: { shares: readonly number[] }) {
   const { p } = useTheme();
-  const next = mood?.nextSign?.kind;
-  const offered = next && !OFFERED.includes(next) ? [...OFFERED.slice(0, 5), next] : OFFERED;
-  const counts = new Map(day?.trip.signs.map((s) => [s.kind, s.count]));
+  const top = shares.indexOf(Math.max(...shares));
   return (
-    <View style={{ gap: 8 }}>
-      <Say kind="label" tone="soft">{`Seen something? Touch it.${next ? ` “${capital(SIGN_NAME[next])}” would tell most now.` : ''}`}</Say>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {offered.map((kind) => {
-          const n = counts.get(kind) ?? 0;
-          const on = n > 0;
-          return (
-            <Row
-              key={kind}
-              gap={0}
+    <View
+      role="img"
+      aria-label={`Agitation: ${AGITATIONS.map((a, i) => `${AGITATION_NAME[a]} ${say.percent(shares[i]!)}`).join(', ')}`}
+      style={{ gap: 4 }}
+    >
+      {AGITATIONS.map((a, i) => (
+        <Row key={a} gap={8}>
+          <Say kind={i === top ? 'labelStrong' : 'label'} style={{ width: 96 }}>
+            {capital(AGITATION_NAME[a])}
+          </Say>
+          <View style={{ flex: 1 }}>
+            <View
               style={{
-                borderRadius: 24,
-                borderWidth: (on ? 2 : 1.5) * p.stroke,
-                borderColor: on ? p.moss : p.rule,
-                backgroundColor: on ? p.mossWash : p.card,
+                height: 14,
+                borderRadius: 4,
+                width: `${Math.max(2, 100 * shares[i]!)}%`,
+                backgroundColor: i === top ? p.copper : p.copperWash,
+                borderWidth: 1.5 * p.stroke,
+                borderColor: p.copper,
               }}
-            >
-              <Press
-                label={`${SIGN_NAME[kind]}${on ? `, seen ${n}` : ''}: add one`}
-                onPress={() => actions.addSign(kind)}
-                style={{ paddingHorizontal: 14 }}
-              >
-                <Say kind={on ? 'strong' : 'body'}>{on ? `${SIGN_NAME[kind]} ×${n}` : SIGN_NAME[kind]}</Say>
-              </Press>
-              {on ? (
-                <Press
-                  label={`${SIGN_NAME[kind]}: take one back`}
-                  onPress={() => actions.takeSign(kind)}
-                  style={{ alignItems: 'center', borderLeftWidth: p.stroke, borderLeftColor: p.rule }}
-                >
-                  <Glyph name="minus" size={18} />
-                </Press>
-              ) : null}
-            </Row>
-          );
-        })}
-      </View>
+            />
+          </View>
+        </Row>
+      ))}
     </View>
   );
 }

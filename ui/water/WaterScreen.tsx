@@ -1,25 +1,25 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { speciesProfile } from '../../core/water/species';
+import { View } from 'react-native';
 import { nextSunEvent } from '../../core/sky/sun';
 import { ACCESS_NAME, capital, SETTING_NAME, SPECIES_NAME } from '../../wording/names';
+import { stationText } from '../../wording/day';
 import { clockText, dayText, untilText } from '../../wording/time';
-import { holdingReasons, waterWords } from '../../wording/water';
 import { useDay } from '../day/DayProvider';
+import { Note } from '../parts/Box';
 import { Button } from '../parts/Buttons';
-import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
 import { useNow } from '../platform/clock';
 import { Screen } from '../shell/Screen';
-import { useTheme } from '../theme/theme';
-import { View } from 'react-native';
+import { DayStrip } from '../today/DayStrip';
+import { CautionsPart } from './CautionsPart';
+import { Derived } from './Derived';
 import { MoodPart } from './MoodPart';
-import { ReadingTiles } from './ReadingTiles';
+import { ReadingSheet } from './ReadingSheet';
 import { StartDay } from './StartDay';
 
 export function WaterScreen() {
-  const { day, reading, prefs, book } = useDay();
-  const { units } = useTheme();
+  const { day, reading, prefs, book, station } = useDay();
   const router = useRouter();
   const now = useNow(prefs.demoClock, 60_000);
   // Open for one trip only: a new day closes it.
@@ -32,8 +32,6 @@ export function WaterScreen() {
     );
   }
   const changing = changingTrip === day.trip.id;
-  const profile = speciesProfile(reading.species);
-  const words = profile ? waterWords(reading, profile, units) : null;
   const sun = nextSunEvent(now, day.water);
   const spot = day.trip.spotId ? book.spot[day.trip.spotId] : null;
   return (
@@ -51,21 +49,12 @@ export function WaterScreen() {
         ) : null
       }
     >
-      {words ? (
-        <View style={{ gap: 4 }}>
-          <Say>
-            A fish here sees your lure from <Say kind="strong">{words.sees}</Say>. Expect them <Say kind="strong">{words.where}</Say>.
-          </Say>
-          <Disclosure title="Why there?">
-            {holdingReasons(reading, units).map((t) => (
-              <Say key={t}>{t}</Say>
-            ))}
-            <Say>{`Season: ${words.season}. ${words.comfort}`}</Say>
-          </Disclosure>
-        </View>
-      ) : null}
+      <Derived />
       <Button title="What to tie on" kind="copper" onPress={() => router.navigate('/lures')} />
-      <ReadingTiles />
+      <CautionsPart />
+      <DayStrip />
+      <ReadingSheet />
+      {station.problem || station.slow ? <Note>{stationText({ ...station, used: day.station !== null })}</Note> : null}
       <MoodPart />
       <View style={{ gap: 8 }}>
         <Button

@@ -1,0 +1,1 @@
+export { GuidedScreen as default } from '../ui/water/GuidedScreen';

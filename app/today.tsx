@@ -1,0 +1,1 @@
+export { TodayScreen as default } from '../ui/today/TodayScreen';

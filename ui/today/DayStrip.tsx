@@ -1,0 +1,52 @@
+/** The day line in small, on the Water page: touch it for the day ahead. */
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { bestShort } from '../../wording/day';
+import { useDay } from '../day/DayProvider';
+import { Press } from '../parts/Press';
+import { Row } from '../parts/Box';
+import { Glyph } from '../parts/Glyph';
+import { Say } from '../parts/Say';
+import { useNow } from '../platform/clock';
+import { useTheme } from '../theme/theme';
+import { DayDrawing } from './DayDrawing';
+import { useDayAhead } from './useDayAhead';
+
+export function DayStrip() {
+  const { day, prefs } = useDay();
+  const { p } = useTheme();
+  const router = useRouter();
+  const nowMs = useNow(prefs.demoClock, 60_000);
+  const { answer, failed } = useDayAhead();
+  const [width, setWidth] = useState(0);
+  if (!day || failed) return null;
+  const line = answer?.line;
+  const { zone } = day.water;
+  return (
+    <Press
+      as="link"
+      label="The day ahead: hours, spots, tide"
+      {...({ href: '/today' } as object)}
+      onPress={(e) => {
+        e.preventDefault();
+        router.navigate('/today');
+      }}
+      style={{ borderWidth: p.stroke, borderColor: p.rule, borderRadius: 12, backgroundColor: p.card, overflow: 'hidden', minHeight: 104 }}
+    >
+      <View onLayout={(e) => setWidth(Math.round(e.nativeEvent.layout.width))}>
+        {line && width > 0 ? (
+          <DayDrawing line={line} width={width} height={58} zone={zone} nowMs={nowMs} full={false} />
+        ) : (
+          <View style={{ height: 58 }} />
+        )}
+      </View>
+      <Row gap={8} style={{ paddingHorizontal: 12, paddingVertical: 6 }}>
+        <Say style={{ flex: 1, minWidth: 0 }}>
+          {line ? (line.best ? bestShort(line.best, zone) : 'The good hours of today are over: look at tomorrow.') : 'Working out the day…'}
+        </Say>
+        <Glyph name="right" size={18} color={p.soft} />
+      </Row>
+    </Press>
+  );
+}

@@ -1,0 +1,103 @@
+/** Candidate spots: the round over the day, and each with its four features. */
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import type { DayAnswer } from '../../workers/almanac';
+import { spotFeatures, worthText } from '../../wording/day';
+import { capital } from '../../wording/names';
+import { clockText } from '../../wording/time';
+import { useDay } from '../day/DayProvider';
+import { Note, Part, Row } from '../parts/Box';
+import { Button } from '../parts/Buttons';
+import { Disclosure } from '../parts/Disclosure';
+import { Press } from '../parts/Press';
+import { Glyph } from '../parts/Glyph';
+import { Say } from '../parts/Say';
+import { useTheme } from '../theme/theme';
+import { spotsOf } from './useDayAhead';
+
+export function SpotsPart({ answer, ahead }: { answer: DayAnswer | null; ahead: number }) {
+  const { book, day, actions } = useDay();
+  const router = useRouter();
+  const { p } = useTheme();
+  if (!day) return null;
+  const spots = spotsOf(book, day.water.id);
+  const { zone } = day.water;
+  const add = <Button title="Add a spot" onPress={() => router.navigate(`/kit/spot/new?water=${day.water.id}` as never)} />;
+  if (spots.length === 0)
+    return (
+      <Part title="Spots" right={add}>
+        <Note>
+          No spots yet. Five or six, found on the map or at low water, are plenty: where bait, current, structure and a change of depth come together.
+        </Note>
+      </Part>
+    );
+  const nameOf = (id: string): string => book.spot[id]?.name ?? 'a spot';
+  const { round } = answer ?? {};
+  return (
+    <Part title={ahead === 0 ? 'Your round, from now' : 'Your round'} right={add}>
+      {!round ? <Say>Working out the round…</Say> : round.stays.length === 0 ? <Say>No hour of fishing is left on this day.</Say> : null}
+      {round?.stays.map((s, i) => (
+        <View key={s.id}>
+          {i > 0 && s.fromMs - round.stays[i - 1]!.toMs >= 45 * 60_000 ? (
+            <Say
+              kind="label"
+              tone="soft"
+            >{`${clockText(round.stays[i - 1]!.toMs, zone)}–${clockText(s.fromMs, zone)}: the slack of the day. Rest, eat, look for new water.`}</Say>
+          ) : null}
+          <Row gap={10} style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule, paddingVertical: 6 }} wrap>
+            <View style={{ minWidth: 96 }}>
+              <Say kind="strong">{`${clockText(s.fromMs, zone)}–${clockText(s.toMs, zone)}`}</Say>
+              {s.travelMin > 0 ? (
+                <Say kind="small" tone="soft">
+                  {`${s.travelMin} min to get there`}
+                </Say>
+              ) : null}
+            </View>
+            <View style={{ flex: 1, minWidth: 120 }}>
+              <Say kind="strong">{nameOf(s.id)}</Say>
+              <Say kind="small" tone="soft">
+                {`${capital(worthText(s.promise))}. ${book.spot[s.id]?.note ?? ''}`}
+              </Say>
+            </View>
+            {day.trip.spotId === s.id ? (
+              <Say kind="label" tone="moss">
+                you are here
+              </Say>
+            ) : (
+              <Button title="Be there" label={`Be at ${nameOf(s.id)}`} onPress={() => actions.changeTrip((t) => ({ ...t, spotId: s.id }))} />
+            )}
+          </Row>
+        </View>
+      ))}
+      <Disclosure title={`All ${spots.length} spots, and why`}>
+        {[...spots]
+          .sort((a, b) => (round?.ranked.findIndex((x) => x.id === a.id) ?? 0) - (round?.ranked.findIndex((x) => x.id === b.id) ?? 0))
+          .map((s) => {
+            const ranked = round?.ranked.find((x) => x.id === s.id);
+            return (
+              <Press
+                key={s.id}
+                label={`${s.name}: open`}
+                onPress={() => router.navigate(`/kit/spot/${s.id}` as never)}
+                style={{ paddingVertical: 4 }}
+              >
+                <Row gap={10}>
+                  <View style={{ flex: 1, minWidth: 0 }}>
+                    <Say kind="strong">{s.name}</Say>
+                    <Say kind="label">{spotFeatures(s)}</Say>
+                    {ranked && ranked.bestAtMs !== null ? (
+                      <Say
+                        kind="label"
+                        tone="soft"
+                      >{`At its best from ${clockText(ranked.bestAtMs, zone)}: ${worthText(ranked.promise)}. ${s.note}`}</Say>
+                    ) : null}
+                  </View>
+                  <Glyph name="right" size={18} color={p.soft} />
+                </Row>
+              </Press>
+            );
+          })}
+      </Disclosure>
+    </Part>
+  );
+}

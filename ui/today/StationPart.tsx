@@ -1,0 +1,100 @@
+/** The station of this water: how old its report is, what it says, what to do when it fails; and readings from a file. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { put } from '../../core/records';
+import { STATION_FAULTS, type StationFault } from '../../core/stations/answer';
+import type { Problem } from '../../core/problems';
+import { importText, STATION_FAULT_NAME, stationReadingText, stationText } from '../../wording/day';
+import { problemText } from '../../wording/problems';
+import { useDay } from '../day/DayProvider';
+import { Part } from '../parts/Box';
+import { Button, Choices } from '../parts/Buttons';
+import { Disclosure } from '../parts/Disclosure';
+import { Say } from '../parts/Say';
+import { newId } from '../platform/ids';
+import { pickTextFile } from '../platform/files';
+import { useTheme } from '../theme/theme';
+
+const SHOWN = 12;
+
+export function StationPart() {
+  const { day, station, prefs, actions } = useDay();
+  const { units } = useTheme();
+  if (!day) return null;
+  return (
+    <Part title="Station">
+      {day.water.station ? (
+        <>
+          <Say role="status">{stationText({ ...station, used: day.station !== null })}</Say>
+          {day.station ? <Say>{stationReadingText(day.station, units)}</Say> : null}
+          <Say kind="label" tone="soft">
+            What you read yourself always wins over the station.
+          </Say>
+          <Button title={station.asking ? 'Asking…' : 'Ask again'} disabled={station.asking} onPress={station.ask} />
+          {prefs.demoClock ? (
+            <Disclosure title="Let the station fail">
+              <Say>The station is a stand-in made for trying things out. See how the day goes on when it is slow, broken, old or wrong.</Say>
+              <Choices
+                label="Fault of the station"
+                options={STATION_FAULTS.map((f) => ({ value: f, title: STATION_FAULT_NAME[f] }))}
+                value={prefs.stationFault}
+                onChange={(v) => actions.savePrefs({ stationFault: v as StationFault })}
+              />
+            </Disclosure>
+          ) : null}
+        </>
+      ) : (
+        <Say>No station reports for this water. Choose one in the Kit, or set the readings by hand.</Say>
+      )}
+      <ReadingsFromFile />
+    </Part>
+  );
+}
+
+/** Water temperatures from a station's file: they make the trend. */
+function ReadingsFromFile() {
+  const { day, book, committer } = useDay();
+  const [said, setSaid] = useState('');
+  const [problems, setProblems] = useState<readonly Problem[]>([]);
+  if (!day) return null;
+  const waterId = day.water.id;
+  const stored = Object.values(book.waterLog).filter((l) => l.waterId === waterId && l.points.length > 0);
+  const read = async (): Promise<void> => {
+    const text = await pickTextFile('.csv,text/csv,text/plain');
+    if (text === null) return;
+    const { readReadingsCsv } = await import('../../core/exchange/readingsCsv');
+    const r = readReadingsCsv(text);
+    setProblems(r.problems);
+    setSaid(importText(r.points.length, r.problems.length));
+    if (r.points.length > 0) void committer.commit(() => [put('waterLog', { id: newId(), waterId, name: 'from a file', points: r.points })]);
+  };
+  return (
+    <Disclosure title={stored.length > 0 ? `Readings from files (${stored.reduce((s, l) => s + l.points.length, 0)})` : 'Readings from a file'}>
+      <Say kind="label" tone="soft">
+        A CSV file with the columns time and water_temp_c (or water_temp_f). They make the trend of the water.
+      </Say>
+      <Button title="Read a CSV file…" onPress={() => void read()} />
+      {said ? (
+        <Say role="status" kind="strong">
+          {said}
+        </Say>
+      ) : null}
+      <View>
+        {problems.slice(0, SHOWN).map((x) => (
+          <Say key={x.path} kind="label">
+            {problemText(x)}
+          </Say>
+        ))}
+        {problems.length > SHOWN ? <Say kind="label">{`and ${problems.length - SHOWN} more`}</Say> : null}
+      </View>
+      {stored.map((l) => (
+        <Button
+          key={l.id}
+          kind="plain"
+          title={`Take out ${l.points.length} readings`}
+          onPress={() => void committer.commit(() => [put('waterLog', { ...l, points: [] })])}
+        />
+      ))}
+    </Disclosure>
+  );
+}

@@ -1,0 +1,87 @@
+/** The day ahead: when, where to go and in what order, what rests, the tide, the station. */
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { bestText } from '../../wording/day';
+import { clockText, dateText, dayText } from '../../wording/time';
+import { useDay } from '../day/DayProvider';
+import { Note, Part } from '../parts/Box';
+import { Button, Choices } from '../parts/Buttons';
+import { Say } from '../parts/Say';
+import { useNow } from '../platform/clock';
+import { Screen } from '../shell/Screen';
+import { DayDrawing } from './DayDrawing';
+import { RestPart } from './RestPart';
+import { SpotsPart } from './SpotsPart';
+import { StationPart } from './StationPart';
+import { TidePart } from './TidePart';
+import { useDayAhead } from './useDayAhead';
+
+const DAY_MS = 86_400_000;
+
+export function TodayScreen() {
+  const { day, prefs, actions } = useDay();
+  const router = useRouter();
+  const [ahead, setAhead] = useState(0);
+  const nowMs = useNow(prefs.demoClock, 60_000);
+  const { answer, failed } = useDayAhead(ahead);
+  const [width, setWidth] = useState(0);
+  if (!day)
+    return (
+      <Screen title="The day ahead" section={false}>
+        <Note>Start a day on a water first; then its hours, tide and spots stand here.</Note>
+        <Button kind="solid" title="To the water" onPress={() => router.navigate('/')} />
+      </Screen>
+    );
+  const { zone } = day.water;
+  const line = answer?.line;
+  const shown = line && line.fromMs <= nowMs + ahead * DAY_MS && line.toMs > nowMs + ahead * DAY_MS ? line : null;
+  return (
+    <Screen title="The day ahead" sub={`${day.water.name} · ${dayText(nowMs + ahead * DAY_MS, zone)}`} section={false}>
+      <View style={{ gap: 8 }} onLayout={(e) => setWidth(Math.round(e.nativeEvent.layout.width))}>
+        <Choices
+          label="Which day"
+          options={[
+            { value: 0, title: 'Today' },
+            { value: 1, title: 'Tomorrow' },
+          ]}
+          value={ahead}
+          onChange={setAhead}
+        />
+        {failed ? <Note>The day could not be worked out. Everything else goes on.</Note> : null}
+        {shown && width > 0 ? (
+          <>
+            <Say kind="strong">{shown.best ? bestText(shown.best, zone) : 'No two hours are left today: look at tomorrow.'}</Say>
+            <DayDrawing line={shown} width={width} height={210} zone={zone} nowMs={ahead === 0 ? nowMs : null} full />
+            <Say kind="label" tone="soft">
+              {`The hill is how good each hour should be; copper, the best two. ${shown.turns.length > 0 ? 'Blue line: the tide. ' : ''}Bars at the foot: moon periods, ${prefs.moon === 'counted' ? 'counted as you wish' : 'shown and not counted'}. Moon ${Math.round(100 * shown.almanac.moonIllumination)} % lit.`}
+            </Say>
+            <Say kind="label" tone="soft">
+              {shown.almanac.sunriseMs !== null && shown.almanac.sunsetMs !== null
+                ? `Sunrise ${clockText(shown.almanac.sunriseMs, zone)}, sunset ${clockText(shown.almanac.sunsetMs, zone)}.`
+                : 'The sun does not cross the horizon on this day.'}
+            </Say>
+          </>
+        ) : failed ? null : (
+          <Say role="status">Working out the day…</Say>
+        )}
+      </View>
+      <SpotsPart answer={answer} ahead={ahead} />
+      <RestPart />
+      <TidePart date={dateText(nowMs + ahead * DAY_MS, zone)} turns={shown?.turns ?? []} />
+      <StationPart />
+      <Part title="Moon periods">
+        <Say>Some plan by them, some do not. They are always drawn; counting them lifts the hours they cover by about a seventh.</Say>
+        <Choices
+          label="Moon periods"
+          options={[
+            { value: 'shown', title: 'Only show them' },
+            { value: 'counted', title: 'Count them' },
+          ]}
+          value={prefs.moon}
+          onChange={(v) => actions.savePrefs({ moon: v as 'shown' | 'counted' })}
+        />
+      </Part>
+    </Screen>
+  );
+}

@@ -1,0 +1,122 @@
+/** Cautions that matter here and now: short, put aside for the day with a touch, never in the way of the log. Thunder is told here. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { cautionsFor, flashDistanceM, thunderClearMs, type Caution } from '../../core/cautions/cautions';
+import { tideCurveOf } from '../../core/day/line';
+import { turnsOf } from '../../core/tide/curve';
+import { cautionText, flashText } from '../../wording/day';
+import { capital } from '../../wording/names';
+import { useDay } from '../day/DayProvider';
+import { Row } from '../parts/Box';
+import { Button } from '../parts/Buttons';
+import { Say } from '../parts/Say';
+import { appNowMs, useNow } from '../platform/clock';
+import { useTheme } from '../theme/theme';
+
+const HOUR_MS = 3_600_000;
+
+function useCautions(): { shown: Caution[]; aside: number } {
+  const { day, reading, prefs } = useDay();
+  const nowMs = useNow(prefs.demoClock, 15_000);
+  if (!day || !reading) return { shown: [], aside: 0 };
+  const curve = day.tide && tideCurveOf(day.tide);
+  const high = curve ? turnsOf(curve, nowMs, nowMs + 8 * HOUR_MS).find((t) => t.kind === 'high') : undefined;
+  const rises = curve && high && (curve.riseMph(nowMs) ?? 0) > 0 ? { highAtMs: high.atMs, byM: high.heightM - curve.heightM(nowMs)! } : null;
+  const all = cautionsFor({ reading, weather: day.station, thunder: day.trip.thunder, rising: rises, nowMs });
+  // Thunder under way is never put aside.
+  const shown = all.filter((c) => c.code === 'lightning' || !day.trip.cautionsSeen.includes(c.code));
+  return { shown, aside: all.length - shown.length };
+}
+
+export function CautionsPart() {
+  const { day, actions } = useDay();
+  const { p, units } = useTheme();
+  const { shown, aside } = useCautions();
+  if (!day) return null;
+  const { zone } = day.water;
+  return (
+    <View style={{ gap: 8 }} role="group" aria-label="Cautions">
+      {shown.map((c) => (
+        <View
+          key={c.code}
+          role={c.weight === 3 ? 'alert' : 'note'}
+          style={{
+            borderLeftWidth: (c.weight === 3 ? 6 : 4) * p.stroke,
+            borderLeftColor: c.weight === 3 ? p.bad : p.copper,
+            backgroundColor: c.weight === 1 ? p.card : p.copperWash,
+            borderRadius: 8,
+            paddingLeft: 10,
+            paddingRight: 4,
+            paddingVertical: 4,
+          }}
+        >
+          <Row gap={6}>
+            <Say kind={c.weight === 3 ? 'strong' : 'body'} style={{ flex: 1, minWidth: 0 }}>
+              {cautionText(c, units, zone)}
+            </Say>
+            {c.code === 'lightning' ? null : (
+              <Button
+                kind="plain"
+                title="Seen"
+                label={`Seen, put aside for today: ${cautionText(c, units, zone)}`}
+                onPress={() => actions.changeTrip((t) => ({ ...t, cautionsSeen: [...new Set([...t.cautionsSeen, c.code])] }))}
+              />
+            )}
+          </Row>
+        </View>
+      ))}
+      <Row gap={4} wrap>
+        <ThunderKeys />
+        {aside > 0 ? (
+          <Button
+            kind="plain"
+            title={`${aside} caution${aside === 1 ? '' : 's'} put aside: show`}
+            onPress={() => actions.changeTrip((t) => ({ ...t, cautionsSeen: [] }))}
+          />
+        ) : null}
+      </Row>
+    </View>
+  );
+}
+
+/** Two touches: at the flash, at the thunder; or one when only thunder was heard. */
+function ThunderKeys() {
+  const { day, prefs, actions } = useDay();
+  const { units } = useTheme();
+  const [flashAtMs, setFlashAtMs] = useState<number | null>(null);
+  const [said, setSaid] = useState('');
+  const now = (): number => Math.round(appNowMs(prefs.demoClock));
+  const tell = (seconds: number | null): void => {
+    const atMs = now();
+    actions.changeTrip((t) => ({ ...t, thunder: [...t.thunder.slice(-200), { atMs, seconds }] }));
+    setFlashAtMs(null);
+    setSaid(seconds === null ? '' : flashText(seconds, flashDistanceM(seconds, day?.station?.airTempC), units));
+  };
+  const counting = flashAtMs !== null;
+  const waiting = day !== null && (thunderClearMs(day.trip.thunder) ?? 0) > now();
+  const takeBack = (): void => {
+    actions.changeTrip((t) => ({ ...t, thunder: t.thunder.slice(0, -1) }));
+    setSaid('');
+  };
+  return (
+    <>
+      {counting ? (
+        <>
+          <Button kind="copper" title="Thunder now" onPress={() => tell(Math.min(300, (now() - flashAtMs) / 1000))} />
+          <Button kind="plain" title="No thunder" onPress={() => setFlashAtMs(null)} />
+        </>
+      ) : (
+        <>
+          <Button kind="plain" title="Saw a flash" onPress={() => setFlashAtMs(now())} />
+          <Button kind="plain" title="Heard thunder" onPress={() => tell(null)} />
+          {waiting ? <Button kind="plain" title="Not thunder: take it back" onPress={takeBack} /> : null}
+        </>
+      )}
+      {said ? (
+        <Say kind="label" role="status">
+          {capital(said)}
+        </Say>
+      ) : null}
+    </>
+  );
+}

@@ -1,0 +1,74 @@
+/** The control of one reading, opened: steps, a slider, presets, choices. */
+import type { Readings } from '../../core/records/trip';
+import { capital } from '../../wording/names';
+import { sourceText } from '../../wording/water';
+import { dragTo, letGo, previewReading, useDraft } from '../day/draft';
+import { useDay } from '../day/DayProvider';
+import { Adjuster } from '../parts/Adjuster';
+import { Button, Choices, Picks } from '../parts/Buttons';
+import { Say } from '../parts/Say';
+import { useTheme } from '../theme/theme';
+import { View } from 'react-native';
+import { nearPreset, onGrid, stepReading, type NumberReading, type ReadingControl as Control } from './readings/control';
+import { readingGroups } from './readings/controls';
+
+/** Cover's parts belong to the cover: they are forgotten with it. */
+const PARTS_OF_COVER = ['density', 'branches', 'tops'];
+
+export function ReadingControl({ c }: { c: Control }) {
+  const { day, actions } = useDay();
+  const { p } = useTheme();
+  const set = (v: never): void => actions.setReadings((r) => (c.set as (x: Readings, y: never) => Readings)(r, v));
+  const source = day?.sources.get(c.path);
+  const clear = source !== 'read' || PARTS_OF_COVER.includes(c.id) ? undefined : () => set(null as never);
+  if (c.type === 'number') return <NumberControl c={c} onClear={clear} onPreset={(v) => set(v as never)} />;
+  return (
+    <View style={{ backgroundColor: p.card, borderColor: p.moss, borderWidth: 2 * p.stroke, borderRadius: 14, padding: 12, gap: 10 }}>
+      <Say kind="label" tone="soft">
+        {source && source !== 'read' && source !== 'default' ? `${c.hint} (${sourceText(source)})` : c.hint}
+      </Say>
+      {c.type === 'many' ? (
+        <Picks label={c.hint} options={c.options} value={c.value} onChange={(v) => set(v as never)} />
+      ) : (
+        <Choices label={c.hint} options={c.options} value={c.value} onChange={(v) => set(v as never)} />
+      )}
+      {clear ? <Button kind="plain" title="Forget this reading" onPress={clear} style={{ alignSelf: 'flex-start' }} /> : null}
+    </View>
+  );
+}
+
+function NumberControl({ c, onClear, onPreset }: { c: NumberReading; onClear?: () => void; onPreset: (v: number) => void }) {
+  const { day, actions } = useDay();
+  const { units } = useTheme();
+  const draft = useDraft();
+  // The same reading in the draft: what is under the finger.
+  const shown = draft
+    ? ((readingGroups(draft, units)
+        .flatMap((g) => g.controls)
+        .find((x) => x.id === c.id) as NumberReading | undefined) ?? c)
+    : c;
+  const source = day?.sources.get(c.path);
+  const drag = (v: number): void => {
+    if (day) dragTo(() => previewReading(day.conditions, c.set(day.trip.readings, onGrid(c, v))));
+  };
+  const done = (v: number): void => {
+    letGo();
+    const next = onGrid(c, v);
+    if (Math.abs(next - c.value) > 1e-9) actions.setReadings((r) => c.set(r, next));
+  };
+  return (
+    <Adjuster
+      label={capital(c.name)}
+      hint={source && source !== 'read' && source !== 'default' ? `${c.hint} (${sourceText(source)})` : c.hint}
+      text={shown.text(shown.value)}
+      onLess={() => actions.setReadings(stepReading(c, -1))}
+      onMore={() => actions.setReadings(stepReading(c, 1))}
+      drag={{ value: shown.value, range: c.range, onDrag: drag, onDone: done }}
+      presets={c.presets}
+      preset={nearPreset(c)}
+      onPreset={onPreset}
+      onClear={onClear}
+      clearTitle="Forget this reading"
+    />
+  );
+}

@@ -1,0 +1,61 @@
+/** What the fish showed, touched as it is seen; each moves the mood, and fades. */
+import { View } from 'react-native';
+import type { SignKind } from '../../core/water/conditions';
+import { SIGN_NAME, capital } from '../../wording/names';
+import { useDay } from '../day/DayProvider';
+import { Row } from '../parts/Box';
+import { Glyph } from '../parts/Glyph';
+import { Press } from '../parts/Press';
+import { Say } from '../parts/Say';
+import { useTheme } from '../theme/theme';
+
+const WHILE_GUARDING: readonly SignKind[] = ['nudge', 'flare', 'quick-turns', 'short-strike', 'hit-at-once', 'empty-cast'];
+const OFFERED: readonly SignKind[] = ['follow', 'short-strike', 'chase-miss', 'hit-at-once', 'marks-ignore-lure', 'marks-rise'];
+export function Signs() {
+  const { mood, day, actions } = useDay();
+  const { p } = useTheme();
+  const next = mood?.nextSign?.kind;
+  const usual = mood?.guarding ? WHILE_GUARDING : OFFERED;
+  const offered = next && !usual.includes(next) ? [...usual.slice(0, 5), next] : usual;
+  const counts = new Map(day?.trip.signs.map((s) => [s.kind, s.count]));
+  return (
+    <View style={{ gap: 8 }}>
+      <Say kind="label" tone="soft">{`Seen something? Touch it.${next ? ` “${capital(SIGN_NAME[next])}” would tell most now.` : ''}`}</Say>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {offered.map((kind) => {
+          const n = counts.get(kind) ?? 0;
+          const on = n > 0;
+          return (
+            <Row
+              key={kind}
+              gap={0}
+              style={{
+                borderRadius: 24,
+                borderWidth: (on ? 2 : 1.5) * p.stroke,
+                borderColor: on ? p.moss : p.rule,
+                backgroundColor: on ? p.mossWash : p.card,
+              }}
+            >
+              <Press
+                label={`${SIGN_NAME[kind]}${on ? `, seen ${n}` : ''}: add one`}
+                onPress={() => actions.addSign(kind)}
+                style={{ paddingHorizontal: 14 }}
+              >
+                <Say kind={on ? 'strong' : 'body'}>{on ? `${SIGN_NAME[kind]} ×${n}` : SIGN_NAME[kind]}</Say>
+              </Press>
+              {on ? (
+                <Press
+                  label={`${SIGN_NAME[kind]}: take one back`}
+                  onPress={() => actions.takeSign(kind)}
+                  style={{ alignItems: 'center', borderLeftWidth: p.stroke, borderLeftColor: p.rule }}
+                >
+                  <Glyph name="minus" size={18} />
+                </Press>
+              ) : null}
+            </Row>
+          );
+        })}
+      </View>
+    </View>
+  );
+}

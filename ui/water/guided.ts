@@ -1,0 +1,133 @@
+/** Seven questions anyone can answer on the bank without a gauge; each answer is a reading, "I cannot tell" leaves it assumed. */
+import type { Readings } from '../../core/records/trip';
+import type { CoverKind, Front, Salinity, SignKind } from '../../core/water/conditions';
+
+export interface Answer {
+  id: string;
+  title: string;
+  /** What it sets; null: nothing. */
+  set: ((r: Readings) => Readings) | null;
+  sign?: SignKind;
+}
+
+export interface Question {
+  id: 'feel' | 'clarity' | 'cover' | 'surface' | 'sky' | 'weather' | 'seen';
+  ask: string;
+  help: string;
+  answers: readonly Answer[];
+}
+
+const water =
+  (change: Readings['water']) =>
+  (r: Readings): Readings => ({ ...r, water: { ...r.water, ...change } });
+const sky =
+  (change: Partial<Readings['sky']>) =>
+  (r: Readings): Readings => ({ ...r, sky: { ...r.sky, ...change } });
+const cover = (kind: CoverKind) => water({ cover: { kind, density: kind === 'none' ? 0 : 0.4 } });
+const CANNOT_TELL: Answer = { id: 'unknown', title: 'I cannot tell', set: null };
+
+/** A hand's feeling of water, °C; ± 3 °C. prior: judgement. */
+const FEEL: readonly (readonly [string, string, number])[] = [
+  ['ice', 'Hurts at once', 3],
+  ['cold', 'Cold, aches soon', 8],
+  ['cool', 'Cool, like a spring', 13],
+  ['fresh', 'Fresh, I would swim', 19],
+  ['warm', 'Warm', 25],
+  ['bath', 'Like a bath', 30],
+];
+/** Depths a body knows, m. */
+const BODY: readonly (readonly [string, string, number])[] = [
+  ['hand', 'At a hand’s depth', 0.15],
+  ['knee', 'At knee depth', 0.5],
+  ['hip', 'At hip depth', 0.9],
+  ['head', 'Over my head', 1.9],
+  ['clear', 'I see it far down', 3.5],
+];
+
+export function questions(salinity: Salinity): readonly Question[] {
+  const covers: readonly (readonly [CoverKind, string])[] =
+    salinity === 'fresh'
+      ? [
+          ['none', 'Open water'],
+          ['pads', 'Lily pads'],
+          ['submerged-grass', 'Grass under water'],
+          ['reeds', 'Reeds'],
+          ['wood', 'Fallen wood'],
+          ['dock', 'Docks'],
+          ['rock', 'Rocks'],
+        ]
+      : [
+          ['none', 'Open water'],
+          ['submerged-grass', 'Grass under water'],
+          ['oyster', 'Oyster shell'],
+          ['rock', 'Rocks'],
+          ['dock', 'Docks or piles'],
+          ['wood', 'Fallen wood'],
+        ];
+  return [
+    {
+      id: 'feel',
+      ask: 'Put a hand in the water. How does it feel?',
+      help: 'A thermometer is better: set it on the Water page.',
+      answers: [...FEEL.map(([id, title, c]) => ({ id, title, set: water({ surfaceTempC: c }) })), CANNOT_TELL],
+    },
+    {
+      id: 'clarity',
+      ask: 'Lower a white lure. Where do you lose sight of it?',
+      help: 'Or look at the bottom: how deep can you still see it?',
+      answers: [...BODY.map(([id, title, m]) => ({ id, title, set: water({ clarityM: m }) })), CANNOT_TELL],
+    },
+    {
+      id: 'cover',
+      ask: 'What is there in front of you?',
+      help: 'What a fish could hide in, within your cast.',
+      answers: covers.map(([kind, title]) => ({ id: kind, title, set: cover(kind) })),
+    },
+    {
+      id: 'surface',
+      ask: 'Look at the surface.',
+      help: 'Where your lure will land.',
+      answers: [
+        { id: 'mirror', title: 'A mirror', set: water({ waveHeightM: 0 }) },
+        { id: 'ripples', title: 'Ripples', set: water({ waveHeightM: 0.05 }) },
+        { id: 'chop', title: 'Small waves', set: water({ waveHeightM: 0.15 }) },
+        { id: 'rough', title: 'Waves with white tops', set: water({ waveHeightM: 0.4 }) },
+      ],
+    },
+    {
+      id: 'sky',
+      ask: 'Look up.',
+      help: 'How much of the sky is cloud?',
+      answers: [
+        { id: 'clear', title: 'Clear', set: sky({ cloud: 0 }) },
+        { id: 'some', title: 'Some cloud', set: sky({ cloud: 0.35 }) },
+        { id: 'much', title: 'Mostly cloud', set: sky({ cloud: 0.7 }) },
+        { id: 'all', title: 'Grey all over', set: sky({ cloud: 1 }) },
+      ],
+    },
+    {
+      id: 'weather',
+      ask: 'What has the weather done these two days?',
+      help: 'A cold front: wind turned, rain, then clear and colder.',
+      answers: [
+        { id: 'steady', title: 'About the same', set: sky({ front: 'none' satisfies Front }) },
+        { id: 'coming', title: 'It is about to turn', set: sky({ front: 'approaching' satisfies Front }) },
+        { id: 'passed', title: 'It turned cold', set: sky({ front: 'passed' satisfies Front }) },
+        CANNOT_TELL,
+      ],
+    },
+    {
+      id: 'seen',
+      ask: 'Have you seen anything alive?',
+      help: 'What stands out most.',
+      answers: [
+        { id: 'nothing', title: 'Nothing', set: (r) => ({ ...r, baitSeen: false }) },
+        { id: 'bait', title: 'Small fish or shrimp', set: (r) => ({ ...r, baitSeen: true }) },
+        { id: 'top', title: 'Fish breaking on top', set: (r) => ({ ...r, baitSeen: true, behaviour: 'surface-schooling' }) },
+        { id: 'follow', title: 'One followed my lure', set: (r) => r, sign: 'follow' },
+        { id: 'beds', title: 'Fish on their beds', set: (r) => ({ ...r, behaviour: 'guarding' }) },
+        CANNOT_TELL,
+      ],
+    },
+  ];
+}

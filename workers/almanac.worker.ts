@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { almanacApi } from './almanac';
+
+expose(almanacApi);
