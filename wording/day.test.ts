@@ -58,7 +58,7 @@ test('the day in words: when, why, sun, tide, moon', () => {
 
 const facts = {
   clearMs: 1_790_000_000_000,
-  waitMin: 12,
+  leftMin: 12,
   distanceM: 3100,
   thicknessM: 0.06,
   leastM: 0.1,

@@ -42,7 +42,7 @@ const FACTOR_SHORT: Record<DayFactor, string> = {
   comfort: 'warmest water',
   trend: 'water turning',
   front: 'the front',
-  light: 'right light down there',
+  light: 'good light at their depth',
   current: 'running water',
   bait: 'bait',
   pressure: 'quiet',
@@ -113,7 +113,7 @@ export function cautionText(c: Caution, u: UnitPrefs, zone: string): string {
   const n = (key: string): number => Number(c.facts[key]);
   const TEXT: Record<CautionCode, () => string> = {
     lightning: () =>
-      `Thunder${c.facts.distanceM === undefined ? '' : `, about ${say.far(n('distanceM'), u)} off`}: off the water and away from tall things, rod down. Wait until ${clockText(n('clearMs'), zone)}, ${n('waitMin')} min after the last thunder; every new one starts the wait again.`,
+      `Thunder${c.facts.distanceM === undefined ? '' : `, about ${say.far(n('distanceM'), u)} off`}: off the water and away from tall things, rod down. Wait until ${clockText(n('clearMs'), zone)}, ${n('leftMin')} min more; every new thunder starts the half hour again.`,
     'thunder-likely': () => 'Thunder is likely about here: stay near shelter, and leave at the first sign.',
     'ice-unknown': () => 'How thick is the ice? Drill as you go and set it below. No ice is safe.',
     'ice-thin': () =>

@@ -46,6 +46,9 @@ export function fraction(x: number, denominator: number): string {
   return `${x < 0 && n > 0 ? '−' : ''}${whole || !part ? whole : ''}${part}`;
 }
 
+/** Distances that nobody measures: to five, and from two hundred to twenty-five. */
+const round = (v: number): number => (v < 200 ? Math.round(v / 5) * 5 : Math.round(v / 25) * 25);
+
 export const quantity = {
   temp: (c: number, u: UnitPrefs): Quantity =>
     u.temp === 'F' ? { value: fixed(toFahrenheit(c), 0), unit: '°F' } : { value: fixed(c, 1), unit: '°C' },
@@ -64,10 +67,10 @@ export const quantity = {
   far: (m: number, u: UnitPrefs): Quantity =>
     u.depth === 'ft'
       ? m < 1200
-        ? { value: fixed(m / YARD, 0), unit: 'yd' }
+        ? { value: fixed(round(m / YARD), 0), unit: 'yd' }
         : { value: fixed(m / MILE, 1), unit: 'mi' }
       : m < 1000
-        ? { value: fixed(m, 0), unit: 'm' }
+        ? { value: fixed(round(m), 0), unit: 'm' }
         : { value: fixed(m / 1000, 1), unit: 'km' },
   size: (m: number, u: UnitPrefs): Quantity =>
     u.size === 'in' ? { value: fraction(m / INCH, m / INCH < 2 ? 4 : 2), unit: 'in' } : { value: fixed(m * 100, m < 0.1 ? 1 : 0), unit: 'cm' },

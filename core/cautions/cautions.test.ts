@@ -32,7 +32,7 @@ describe('thunder', () => {
     ];
     expect(thunderClearMs(heard)).toBe(NOW - 10 * MIN + THUNDER_WAIT_MIN * MIN);
     const now = about('bank', {}, { thunder: heard })[0]!;
-    expect(now).toMatchObject({ code: 'lightning', weight: 3, facts: { waitMin: 20 } });
+    expect(now).toMatchObject({ code: 'lightning', weight: 3, facts: { leftMin: 20 } });
     expect(codes('bank', {}, { thunder: heard, nowMs: NOW + 21 * MIN })).toEqual([]);
   });
   test('likely thunder is said before it is heard', () => {

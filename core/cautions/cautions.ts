@@ -85,7 +85,7 @@ export function cautionsFor(q: CautionQuestion): Caution[] {
     const last = q.thunder.reduce((a, b) => (b.atMs >= a.atMs ? b : a));
     add('lightning', 3, {
       clearMs,
-      waitMin: Math.ceil((clearMs - q.nowMs) / 60_000),
+      leftMin: Math.min(THUNDER_WAIT_MIN, Math.ceil((clearMs - q.nowMs) / 60_000)),
       ...(last.seconds === null ? {} : { distanceM: flashDistanceM(last.seconds, weather?.airTempC) }),
     });
   } else if (weather && weather.thunder > 0.25) add('thunder-likely', 2, { chance: weather.thunder });

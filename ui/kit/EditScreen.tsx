@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { checkWith } from '../../core/exchange/problems';
 import type { Problem } from '../../core/problems';
-import { put, RECORDS } from '../../core/records';
+import { inUse, put, RECORDS } from '../../core/records';
 import type { FamilyId } from '../../core/lures/family';
 import type { Lure, Reel } from '../../core/records/tackle';
 import { capital } from '../../wording/names';
@@ -25,7 +25,7 @@ import { PaperFrame } from './PaperFrame';
 import { EDITABLE, fieldsOf, getAt, KIND_NAME, lureDefaults, newDraft, setAt, type Draft, type EditableKind, type Field } from './fields';
 
 export function EditScreen() {
-  const { kind, id } = useLocalSearchParams<{ kind: string; id: string }>();
+  const { kind, id, water } = useLocalSearchParams<{ kind: string; id: string; water?: string }>();
   const { book } = useDay();
   const router = useRouter();
   if (!EDITABLE.includes(kind as EditableKind)) return <Missing text="There is no such page in the Kit." onBack={() => router.navigate('/kit')} />;
@@ -34,7 +34,7 @@ export function EditScreen() {
   if (id !== 'new' && !existing) return <Missing text={`This ${KIND_NAME[k]} is not in the Kit any more.`} onBack={() => router.navigate('/kit')} />;
   return (
     <PaperFrame>
-      <Editor key={`${k}/${id}`} kind={k} existing={existing ?? null} />
+      <Editor key={`${k}/${id}`} kind={k} existing={existing ?? null} waterId={water ?? null} />
     </PaperFrame>
   );
 }
@@ -48,13 +48,15 @@ function Missing({ text, onBack }: { text: string; onBack: () => void }) {
   );
 }
 
-function Editor({ kind, existing }: { kind: EditableKind; existing: Draft | null }) {
+function Editor({ kind, existing, waterId }: { kind: EditableKind; existing: Draft | null; waterId: string | null }) {
   const { committer, book } = useDay();
   const { units } = useTheme();
   const router = useRouter();
-  const [draft, setDraft] = useState<Draft>(() => existing ?? newDraft(kind, newId(), deviceZone()));
+  const [draft, setDraft] = useState<Draft>(
+    () => existing ?? newDraft(kind, newId(), deviceZone(), (waterId ? book.water[waterId] : null) ?? inUse(book.water)[0] ?? null),
+  );
   const [problems, setProblems] = useState<Problem[]>([]);
-  const back = (): void => router.navigate('/kit');
+  const back = (): void => router.navigate(kind === 'spot' ? '/today' : '/kit');
   const change = (key: string, value: unknown): void => {
     setProblems((old) => old.filter((x) => x.path !== key));
     setDraft((d) => {
@@ -86,13 +88,17 @@ function Editor({ kind, existing }: { kind: EditableKind; existing: Draft | null
     >
       {existing && kind === 'lure' ? <MeasureLure lure={existing as unknown as Lure} /> : null}
       {existing && kind === 'reel' ? <MeasureReel reel={existing as unknown as Reel} /> : null}
-      {fieldsOf(kind, units).map((f) => (
+      {fieldsOf(
+        kind,
+        units,
+        inUse(book.water).map((w) => ({ value: w.id, title: w.name })),
+      ).map((f) => (
         <FieldView
-          key={f.key}
+          key={f.key || f.label}
           f={f}
-          value={getAt(draft, f.key)}
+          value={f.type === 'flags' ? draft : getAt(draft, f.key)}
           problem={problems.find((x) => x.path === f.key)}
-          onChange={(v) => change(f.key, v)}
+          onChange={(v) => (f.type === 'flags' ? setDraft((d) => ({ ...d, ...(v as Draft) })) : change(f.key, v))}
         />
       ))}
       {problems.length > 0 ? (
@@ -117,6 +123,9 @@ function Editor({ kind, existing }: { kind: EditableKind; existing: Draft | null
   );
 }
 
+/** Nothing chosen. */
+const NONE = 'none';
+
 function FieldView({ f, value, problem, onChange }: { f: Field; value: unknown; problem: Problem | undefined; onChange: (v: unknown) => void }) {
   const { p } = useTheme();
   const wrong = problem ? <Say kind="label" tone="bad">{`Wants ${problem.expected ?? problem.code}.`}</Say> : null;
@@ -139,10 +148,28 @@ function FieldView({ f, value, problem, onChange }: { f: Field; value: unknown; 
   if (f.type === 'choice')
     return (
       <Part title={f.label}>
-        <Choices label={f.label} options={f.options} value={(value as string) ?? null} onChange={onChange} />
+        <Choices
+          label={f.label}
+          options={f.none ? [{ value: NONE, title: f.none }, ...f.options] : f.options}
+          value={(value as string) ?? (f.none ? NONE : null)}
+          onChange={(v) => onChange(v === NONE ? null : v)}
+        />
         {wrong}
       </Part>
     );
+  if (f.type === 'flags') {
+    const flags = value as Draft;
+    return (
+      <Part title={f.label}>
+        <Picks
+          label={f.label}
+          options={f.options}
+          value={f.options.map((o) => o.value).filter((k) => flags[k] === true)}
+          onChange={(v) => onChange(Object.fromEntries(f.options.map((o) => [o.value, v.includes(o.value)])))}
+        />
+      </Part>
+    );
+  }
   if (f.type === 'many')
     return (
       <Part title={f.label}>

@@ -27,7 +27,7 @@ interface Item {
 }
 
 interface Shelf {
-  kind: 'lure' | 'rod' | 'reel' | 'line' | 'water';
+  kind: 'lure' | 'rod' | 'reel' | 'line' | 'water' | 'spot';
   title: string;
   add: string;
   empty: string;
@@ -93,6 +93,19 @@ const SHELVES: readonly Shelf[] = [
     empty: 'No water yet.',
     items: (book) =>
       Object.values(book.water).map((w) => ({ id: w.id, title: w.name, sub: capital(SETTING_NAME[w.setting]), retired: retiredOf(w) })),
+  },
+  {
+    kind: 'spot',
+    title: 'Spots',
+    add: 'Add a spot',
+    empty: 'No spot yet. Five or six good ones are plenty.',
+    items: (book) =>
+      Object.values(book.spot).map((s) => ({
+        id: s.id,
+        title: s.name,
+        sub: book.water[s.waterId]?.name ?? 'a water that is gone',
+        retired: retiredOf(s),
+      })),
   },
 ];
 

@@ -3,29 +3,44 @@ import { BUILT_FAMILIES, COLOURS, HOOKS, type FamilyId } from '../../core/lures/
 import { familyById } from '../../core/lures/families';
 import { LINE_MATERIALS, LINE_CLASSES_LB } from '../../core/retrieve/tackle/line';
 import { ROD_ACTIONS } from '../../core/retrieve/tackle/rod';
-import { BOTTOMS, COVER_KINDS, FORAGES, SALINITIES, SETTINGS } from '../../core/water/conditions';
-import { BOTTOM_NAME, capital, COLOUR_NAME, COVER_NAME, FAMILY_NAME, FORAGE_NAME, HOOK_NAME, SETTING_NAME } from '../../wording/names';
+import type { WaterPlace } from '../../core/records/places';
+import { STATION_IDS, STATIONS } from '../../core/stations/places';
+import { ACCESSES, BOTTOMS, COVER_KINDS, FORAGES, SALINITIES, SETTINGS, TIDE_STAGES } from '../../core/water/conditions';
+import {
+  ACCESS_NAME,
+  BOTTOM_NAME,
+  capital,
+  COLOUR_NAME,
+  COVER_NAME,
+  FAMILY_NAME,
+  FORAGE_NAME,
+  HOOK_NAME,
+  SETTING_NAME,
+  TIDE_NAME,
+} from '../../wording/names';
 import { say, type UnitPrefs } from '../../wording/units';
 import type { Option } from '../parts/Buttons';
 import { STEPPERS, type Stepper } from '../theme/stepping';
 
-export const EDITABLE = ['lure', 'rod', 'reel', 'line', 'water'] as const;
+export const EDITABLE = ['lure', 'rod', 'reel', 'line', 'water', 'spot'] as const;
 export type EditableKind = (typeof EDITABLE)[number];
-export const KIND_NAME: Record<EditableKind, string> = { lure: 'lure', rod: 'rod', reel: 'reel', line: 'line', water: 'water' };
+export const KIND_NAME: Record<EditableKind, string> = { lure: 'lure', rod: 'rod', reel: 'reel', line: 'line', water: 'water', spot: 'spot' };
 
 export type Draft = Record<string, unknown>;
 
 export type Field =
   | { type: 'text'; key: string; label: string; hint?: string; multiline?: boolean }
   | { type: 'number'; key: string; label: string; hint?: string; stepper: Stepper; text: (v: number) => string }
-  | { type: 'choice'; key: string; label: string; options: Option<string>[] }
+  /** `none` stands for nothing chosen. */
+  | { type: 'choice'; key: string; label: string; options: Option<string>[]; none?: string }
+  | { type: 'flags'; key: string; label: string; options: Option<string>[] }
   | { type: 'many'; key: string; label: string; options: Option<string>[] };
 
 const options = <T extends string>(all: readonly T[], name: Record<T, string>): Option<string>[] =>
   all.map((v) => ({ value: v, title: capital(name[v]) }));
 const plainOptions = (all: readonly string[]): Option<string>[] => all.map((v) => ({ value: v, title: capital(v) }));
 
-export function fieldsOf(kind: EditableKind, u: UnitPrefs): Field[] {
+export function fieldsOf(kind: EditableKind, u: UnitPrefs, waters: readonly Option<string>[] = []): Field[] {
   const name: Field = { type: 'text', key: 'name', label: 'Name' };
   switch (kind) {
     case 'lure':
@@ -47,6 +62,8 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs): Field[] {
         },
         { type: 'text', key: 'note', label: 'Note', multiline: true },
       ];
+    case 'spot':
+      return spotFields(name, waters);
     case 'rod':
       return [
         name,
@@ -107,10 +124,7 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs): Field[] {
           type: 'choice',
           key: 'setting',
           label: 'What kind of water',
-          options: options(
-            SETTINGS.filter((s) => s !== 'ice'),
-            SETTING_NAME,
-          ),
+          options: options(SETTINGS, SETTING_NAME),
         },
         { type: 'choice', key: 'salinity', label: 'Fresh or salt', options: plainOptions(SALINITIES) },
         { type: 'number', key: 'usual.depthM', label: 'Usual depth where I fish', stepper: STEPPERS.depth(u), text: (v) => say.depth(v, u) },
@@ -125,6 +139,22 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs): Field[] {
         },
         { type: 'choice', key: 'usual.cover.kind', label: 'Usual cover', options: options(COVER_KINDS, COVER_NAME) },
         { type: 'choice', key: 'usual.bottom', label: 'Bottom', options: options(BOTTOMS, BOTTOM_NAME) },
+        { type: 'choice', key: 'usual.access', label: 'I usually fish from', options: options(ACCESSES, ACCESS_NAME), none: 'It varies' },
+        {
+          type: 'number',
+          key: 'usual.fetchM',
+          label: 'Open water the wind comes over',
+          hint: 'In front of where you fish; with the wind it makes the chop',
+          stepper: STEPPERS.far(u),
+          text: (v) => (v > 0 ? say.far(v, u) : 'not said'),
+        },
+        {
+          type: 'choice',
+          key: 'station',
+          label: 'Station that reports for it',
+          options: STATION_IDS.map((id) => ({ value: id, title: `${STATIONS[id].name} (made up)` })),
+          none: 'None',
+        },
         { type: 'many', key: 'usual.forage', label: 'What they eat there', options: options(FORAGES, FORAGE_NAME) },
         {
           type: 'number',
@@ -146,11 +176,68 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs): Field[] {
   }
 }
 
-export function newDraft(kind: EditableKind, id: string, zone: string): Draft {
+/** A place on the map by its own degrees, to about a hundred metres. */
+const SPOT_STEP_DEG = 0.001;
+const degrees = (v: number, [minus, plus]: readonly [string, string]): string => `${Math.abs(v).toFixed(3)}° ${v < 0 ? minus : plus}`;
+
+function spotFields(name: Field, waters: readonly Option<string>[]): Field[] {
+  return [
+    name,
+    { type: 'choice', key: 'waterId', label: 'On which water', options: [...waters] },
+    {
+      type: 'flags',
+      key: '',
+      label: 'What comes together there',
+      options: [
+        { value: 'bait', title: 'Bait' },
+        { value: 'current', title: 'Current' },
+        { value: 'structure', title: 'Structure' },
+        { value: 'depthChange', title: 'A near change of depth' },
+      ],
+    },
+    { type: 'choice', key: 'bestTide', label: 'Its tide', options: [{ value: 'any', title: 'Any' }, ...options(TIDE_STAGES, TIDE_NAME)] },
+    {
+      type: 'choice',
+      key: 'bestLight',
+      label: 'Its light',
+      options: [
+        { value: 'any', title: 'Any' },
+        { value: 'low', title: 'Low light' },
+        { value: 'bright', title: 'Sun on it' },
+      ],
+    },
+    {
+      type: 'number',
+      key: 'latDeg',
+      label: 'North or south',
+      hint: 'A step is about a hundred metres; the ways between spots come from it',
+      stepper: STEPPERS.plain(SPOT_STEP_DEG, -90, 90),
+      text: (v) => degrees(v, ['S', 'N']),
+    },
+    { type: 'number', key: 'lonDeg', label: 'East or west', stepper: STEPPERS.plain(SPOT_STEP_DEG, -180, 180), text: (v) => degrees(v, ['W', 'E']) },
+    { type: 'text', key: 'note', label: 'Note', multiline: true },
+  ];
+}
+
+export function newDraft(kind: EditableKind, id: string, zone: string, water: WaterPlace | null = null): Draft {
   const base = { id, name: '', retiredAtMs: null };
   switch (kind) {
     case 'lure':
       return { ...base, ...lureDefaults('paddletail'), family: 'paddletail', colour: 'natural', priceMinor: 500, count: 1, note: '' };
+    case 'spot':
+      return {
+        ...base,
+        waterId: water?.id ?? '',
+        latDeg: water?.latDeg ?? 45,
+        lonDeg: water?.lonDeg ?? 0,
+        bait: false,
+        current: false,
+        structure: false,
+        depthChange: false,
+        bestTide: 'any',
+        bestLight: 'any',
+        note: '',
+      };
     case 'rod':
       return { ...base, lengthM: 2.13, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' };
     case 'reel':

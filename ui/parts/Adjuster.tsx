@@ -62,7 +62,7 @@ export function Adjuster({
           <Glyph name="plus" />
         </Press>
       </Row>
-      {drag ? <Slider label={label} text={text} {...drag} /> : null}
+      {drag ? <Slider label={label} text={text} {...drag} onStep={(way) => (way > 0 ? onMore() : onLess())} /> : null}
       {presets && onPreset ? <Choices label={`${label}: presets`} options={presets} value={preset} onChange={onPreset} /> : null}
       {onClear ? <Button kind="plain" title={clearTitle} onPress={onClear} style={{ alignSelf: 'flex-start' }} /> : null}
     </View>

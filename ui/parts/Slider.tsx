@@ -10,13 +10,16 @@ interface SliderProps {
   text: string;
   /** While it is dragged. */
   onDrag: (v: number) => void;
-  /** Let go, or stepped by a key. */
+  /** Let go. */
   onDone: (v: number) => void;
+  /** Stepped by an arrow key: a step of the value's own. */
+  onStep: (way: 1 | -1) => void;
 }
 
 const STEPS = 400;
+const WAY: Record<string, 1 | -1> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 };
 
-export function Slider({ label, value, range: [lo, hi], text, onDrag, onDone }: SliderProps) {
+export function Slider({ label, value, range: [lo, hi], text, onDrag, onDone, onStep }: SliderProps) {
   const { p } = useTheme();
   // The thumb belongs to the finger while it is held; what the value becomes on its grid comes after.
   const [held, setHeld] = useState<number | null>(null);
@@ -43,7 +46,12 @@ export function Slider({ label, value, range: [lo, hi], text, onDrag, onDone }: 
       }}
       onPointerUp={done}
       onPointerCancel={done}
-      onKeyUp={done}
+      onKeyDown={(e) => {
+        const way = WAY[e.key];
+        if (!way) return;
+        e.preventDefault();
+        onStep(way);
+      }}
       onBlur={done}
     />
   );

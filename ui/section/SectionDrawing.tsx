@@ -185,11 +185,11 @@ function Fish({ m, f, showSight, label }: { m: SectionModel; f: Frame; showSight
             strokeLinecap="round"
           />
           <Halo
-            x={x - Math.max(6, m.feltM * f.pxPerM) - 4}
-            y={y + label * 1.6}
+            x={x}
+            y={Math.min(f.bottomY - 4, y + Math.max(6, m.feltM * f.pxPerDepthM) + label)}
             size={label}
             text={`feels ${say.depth(m.feltM, units)}`}
-            anchor="end"
+            anchor="middle"
           />
         </G>
       ) : null}
@@ -219,7 +219,7 @@ function CoverOf({ m, f }: PartProps) {
 /** Where a white lure goes out of sight, and where a tenth of the light is left. */
 function Sighted({ m, f, label }: PartProps) {
   const { p } = useTheme();
-  const x = f.width - 8;
+  const x = 64;
   const tenthM = Math.LN10 / m.attenuationPerM;
   const marks: [number, string][] = [
     [m.clarityM, 'white lure lost'],
@@ -231,8 +231,8 @@ function Sighted({ m, f, label }: PartProps) {
         .filter(([d]) => d < m.depthM * 0.97)
         .map(([d, text]) => (
           <G key={text}>
-            <Path d={`M${f.width - 26} ${f.y(d)}h26`} stroke={p.onWater} strokeWidth={2 * p.stroke} strokeDasharray="3 3" />
-            <Halo x={x} y={f.y(d) - 4} size={label} text={text} anchor="end" />
+            <Path d={`M${x} ${f.y(d)}h22`} stroke={p.onWater} strokeWidth={2 * p.stroke} strokeDasharray="3 3" />
+            <Halo x={x} y={f.y(d) - 4} size={label} text={text} />
           </G>
         ))}
     </G>

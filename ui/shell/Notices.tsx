@@ -1,12 +1,17 @@
 /** What the angler must know at once, above any page and never in the way of the log: a device that refuses to store, a new version. */
+import { usePathname } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
+import { thunderClearMs } from '../../core/cautions/cautions';
 import { deviceKeeper } from '../../data/deviceKeeper';
 import { useStored } from '../../data/useBook';
 import { refusedText } from '../../wording/problems';
+import { clockText } from '../../wording/time';
+import { useDay } from '../day/DayProvider';
 import { saveRecord } from '../kit/saveRecord';
 import { Button } from '../parts/Buttons';
 import { Say } from '../parts/Say';
+import { useNow } from '../platform/clock';
 import { takeUpdate, useUpdateState } from '../platform/updates';
 import { useTheme } from '../theme/theme';
 
@@ -14,6 +19,7 @@ export function Notices() {
   return (
     <>
       <RefusedNotice />
+      <ThunderNotice />
       <UpdateNotice />
     </>
   );
@@ -45,6 +51,21 @@ function RefusedNotice() {
         <Button title="Save everything to a file now" onPress={() => saveRecord(deviceKeeper().withRefused())} />
         <Button title="Let it go" onPress={() => deviceKeeper().dropRefused()} />
       </Keys>
+    </Band>
+  );
+}
+
+/** While the wait after thunder lasts, on every page. */
+function ThunderNotice() {
+  const { day, prefs } = useDay();
+  const now = useNow(prefs.demoClock, 15_000);
+  const path = usePathname();
+  const clearMs = day ? thunderClearMs(day.trip.thunder) : null;
+  // The Water page says it in full among its cautions.
+  if (!day || clearMs === null || now >= clearMs || path === '/') return null;
+  return (
+    <Band tone="copperWash" role="status">
+      <Say kind="strong">{`Thunder: off the water until ${clockText(clearMs, day.water.zone)}.`}</Say>
     </Band>
   );
 }

@@ -1,4 +1,7 @@
 import { useRouter } from 'expo-router';
+import { speciesProfile } from '../../core/water/species';
+import { guardingText, moodHeadline } from '../../wording/mood';
+import { handlingText } from '../../wording/species';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { castsText, strikesHeadline } from '../../wording/strikes';
@@ -8,16 +11,19 @@ import { useStored } from '../../data/useBook';
 import { useDay } from '../day/DayProvider';
 import { Note, Part } from '../parts/Box';
 import { Button } from '../parts/Buttons';
+import { Disclosure } from '../parts/Disclosure';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { Screen } from '../shell/Screen';
 import { useTheme } from '../theme/theme';
+import { RestPart } from '../today/RestPart';
+import { Signs } from '../water/Signs';
 import { EventKeys } from './EventKeys';
 import { EventList } from './EventList';
 import { UndoKey } from './UndoKey';
 
 export function StrikesScreen() {
-  const { day, plan, lure, tally, actions } = useDay();
+  const { day, plan, lure, tally, actions, mood, reading } = useDay();
   const storing = useStored((s) => s.storing);
   const { units, p } = useTheme();
   const router = useRouter();
@@ -73,7 +79,12 @@ export function StrikesScreen() {
             : 'Choose a lure first: a strike is logged with what you were throwing.'}
         </Note>
       )}
+      <RestPart quiet />
       <EventList />
+      <Disclosure title="Tell what the fish showed">
+        {mood && reading ? <Say>{mood.guarding ? guardingText(mood.guarding) : moodHeadline(mood, reading)}</Say> : null}
+        <Signs />
+      </Disclosure>
       <Part title="The day">
         <Say>{`${castsText(tally.casts)}, ${tally.strikes} strike${tally.strikes === 1 ? '' : 's'}, ${tally.hooked} hooked, ${tally.landed} landed.`}</Say>
         {ending ? (
@@ -93,8 +104,7 @@ export function StrikesScreen() {
           <Button title="End the day…" onPress={() => setEnding(true)} />
         )}
         <Say kind="label" tone="soft">
-          At the first flash or thunder get off the water, and wait thirty minutes after the last. Wet your hands before you touch a fish; barbs,
-          teeth and spines cut.
+          {reading ? handlingText(speciesProfile(reading.species)) : ''} At the first flash or thunder get off the water.
         </Say>
       </Part>
     </Screen>

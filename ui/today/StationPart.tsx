@@ -65,8 +65,10 @@ function ReadingsFromFile() {
     const { readReadingsCsv } = await import('../../core/exchange/readingsCsv');
     const r = readReadingsCsv(text);
     setProblems(r.problems);
-    setSaid(importText(r.points.length, r.problems.length));
-    if (r.points.length > 0) void committer.commit(() => [put('waterLog', { id: newId(), waterId, name: 'from a file', points: r.points })]);
+    // Told as taken once the device has them.
+    const taken =
+      r.points.length === 0 || (await committer.record(() => [put('waterLog', { id: newId(), waterId, name: 'from a file', points: r.points })]));
+    if (taken) setSaid(importText(r.points.length, r.problems.length));
   };
   return (
     <Disclosure title={stored.length > 0 ? `Readings from files (${stored.reduce((s, l) => s + l.points.length, 0)})` : 'Readings from a file'}>

@@ -56,7 +56,7 @@ function TurnForm({ date }: { date: string }) {
   const { zone, id } = day.water;
   const entered = [...(book.tides[id]?.turns ?? [])];
   const store = (turns: { atMs: number; heightM: number }[]): void =>
-    void committer.commit(() => [put('tides', { id, turns: [...turns].sort((a, b) => a.atMs - b.atMs) })]);
+    void committer.record(() => [put('tides', { id, turns: [...turns].sort((a, b) => a.atMs - b.atMs) })]);
   const add = (): void => {
     const atMs = clockMs(date, time, zone);
     if (atMs === null) return setWrong('Write the time as hours and minutes, such as 6:40.');

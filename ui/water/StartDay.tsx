@@ -3,15 +3,14 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ACCESSES, type SpeciesId } from '../../core/water/conditions';
 import { inUse } from '../../core/records';
-import { speciesIn } from '../../core/water/species';
+import { speciesIn, speciesProfile } from '../../core/water/species';
+import { legalText } from '../../wording/species';
 import { ACCESS_NAME, capital, SPECIES_NAME } from '../../wording/names';
 import { useDay } from '../day/DayProvider';
 import { Card, Note } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { useDemoWorld } from '../kit/useDemoWorld';
-
-const BUILT_ACCESS = ACCESSES.filter((a) => a !== 'ice');
 
 export function StartDay() {
   const { book, day, actions } = useDay();
@@ -59,7 +58,7 @@ export function StartDay() {
           </Say>
           <Choices
             label="Fishing from"
-            options={BUILT_ACCESS.map((a) => ({ value: a, title: capital(ACCESS_NAME[a]) }))}
+            options={ACCESSES.map((a) => ({ value: a, title: capital(ACCESS_NAME[a]) }))}
             value={day.conditions.access ?? null}
             onChange={(a) => actions.setReadings((r) => ({ ...r, access: a as (typeof ACCESSES)[number] }))}
           />
@@ -72,7 +71,7 @@ export function StartDay() {
       />
       <Button kind="plain" title="Add another water" onPress={() => router.navigate('/kit/water/new')} />
       <Say kind="label" tone="soft">
-        Licences, seasons, sizes and closed waters are set by local law: check it before you fish.
+        {legalText(speciesProfile(fishSought))}
       </Say>
     </Card>
   );
