@@ -1,4 +1,5 @@
 import { applyPuts, emptyBook, RECORDS } from '../core/records';
+import { strikesByDepth } from '../core/lessons/layers';
 import { learnFromBook } from '../core/lessons/patterns';
 import { buildDemoWorld } from './world';
 
@@ -31,7 +32,7 @@ test('lessons keep to the fish asked for, and their layers add up', () => {
   const crappie = learnFromBook(book, { species: 'crappie' });
   expect(bass.patterns.map((p) => p.family)).not.toContain('panfish-jig-action');
   expect(crappie.patterns.map((p) => p.family)).toContain('panfish-jig-action');
-  expect(bass.byDepth.reduce((s, l) => s + l.casts, 0)).toBe(bass.casts);
+  expect(strikesByDepth(book, 'largemouth-bass').reduce((s, l) => s + l.casts, 0)).toBe(bass.casts);
   for (const p of bass.patterns) {
     expect(p.casts).toBeGreaterThan(0);
     expect(Object.values(p.byPhase).reduce((s, v) => s + v.strikes, 0)).toBeLessThanOrEqual(p.strikes);

@@ -15,7 +15,7 @@ export interface Fetched {
 function kindOf({ pathname }: URL): Kind {
   if (pathname === '/') return 'page';
   if (pathname.startsWith('/api/')) return 'data';
-  if (/\/compute-[^/]*\.js$/.test(pathname)) return 'worker';
+  if (/\/(compute|almanac)-[^/]*\.js$/.test(pathname)) return 'worker';
   if (pathname.endsWith('.js')) return 'script';
   if (pathname.endsWith('.woff2')) return 'font';
   return /\.(svg|png|webmanifest)$/.test(pathname) ? 'picture' : 'other';

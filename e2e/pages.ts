@@ -2,11 +2,23 @@
 import { expect, type Page } from '@playwright/test';
 import { storedValues } from './store';
 
-export const PAGES = ['/', '/lures', '/retrieve', '/strikes', '/lessons', '/kit', '/kit/lure/lure-alder', '/kit/water/new'] as const;
+export const PAGES = [
+  '/',
+  '/today',
+  '/read',
+  '/lures',
+  '/retrieve',
+  '/strikes',
+  '/lessons',
+  '/kit',
+  '/kit/lure/lure-alder',
+  '/kit/water/new',
+] as const;
 
 export async function settle(page: Page, path: string): Promise<void> {
   await page.goto(path);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  if (path === '/today') await expect(page.getByText(/^Best two hours/)).toBeVisible({ timeout: 60_000 });
   if (path === '/lures') await expect(page.getByText('Start with')).toBeVisible({ timeout: 60_000 });
   if (path === '/retrieve') await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
   if (path === '/retrieve') await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });

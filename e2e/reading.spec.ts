@@ -214,16 +214,17 @@ test('in the creek: the tide from the gauge, then from turns entered by hand; re
   await page.goto('/today');
   await expect(page.getByText('From the made-up gauge of the station.')).toBeVisible({ timeout: 20_000 });
   await page.getByRole('button', { name: 'Enter high and low water by hand' }).tap();
-  const time = page.getByRole('textbox', { name: /^Time of the turn/ });
-  await time.fill('late');
-  await page.getByRole('button', { name: 'Add this turn' }).tap();
-  await expect(page.getByRole('alert').filter({ hasText: 'hours and minutes' })).toBeVisible();
-  for (const t of ['3:10', '9:20']) {
-    await time.fill(t);
-    await page.getByRole('button', { name: 'Height: more' }).tap();
-    await page.getByRole('button', { name: 'Add this turn' }).tap();
-    await expect(page.getByText(new RegExp(`2026-10-08 ${t}`))).toBeVisible();
-  }
+  const press = (name: string, times: number): Promise<void> =>
+    Array.from({ length: times }).reduce<Promise<void>>(
+      (before) => before.then(() => page.getByRole('button', { name, exact: true }).tap()),
+      Promise.resolve(),
+    );
+  await press('An hour earlier', 3);
+  await press('Add this turn', 1);
+  await press('An hour later', 6);
+  await press('Height: more', 4);
+  await press('Add this turn', 1);
+  await expect(page.getByRole('button', { name: /^Take out the turn of Thu 8 Oct/ })).toHaveCount(2);
   await expect(page.getByText(/From the times you entered/)).toBeVisible();
   await page.getByRole('button', { name: 'Readings from a file' }).tap();
   const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Read a CSV file…' }).tap()]);

@@ -20,7 +20,6 @@ import {
   stationText,
   worthText,
 } from './day';
-import { clockMs, clockText, dateText } from './time';
 import { currentWay, derivedFacts, lightWord, windWay } from './water';
 import { IMPERIAL, METRIC } from './units';
 
@@ -124,22 +123,6 @@ test('ages, files, rest, spots', () => {
     '0 of 4: nothing known.',
   );
   expect([1, 0.7, 0.4, 0.1].map(worthText)).toEqual(['very good', 'good', 'fair', 'poor']);
-});
-
-test('a time of a day in its zone, there and back', () => {
-  for (const [zone, date] of [
-    [ZONE, '2026-10-08'],
-    ['America/Detroit', '2026-11-01'],
-    ['Asia/Kathmandu', '2026-05-01'],
-    ['Pacific/Kiritimati', '2026-01-01'],
-  ] as const) {
-    const ms = clockMs(date, '6:40', zone)!;
-    expect([dateText(ms, zone), clockText(ms, zone)]).toEqual([date, '6:40']);
-  }
-  expect(clockMs('2026-10-08', '25:00', ZONE)).toBeNull();
-  expect(clockMs('2026-10-08', 'noon', ZONE)).toBeNull();
-  // An hour that the clocks skip is no time of that day.
-  expect(clockMs('2026-03-08', '2:30', 'America/Detroit')).toBeNull();
 });
 
 test('what follows from the readings, in a few words each', () => {

@@ -29,17 +29,3 @@ export function untilText(ms: number): string {
   const min = Math.max(0, Math.round(ms / 60_000));
   return min < 60 ? `in ${min} min` : `in ${Math.floor(min / 60)} h ${String(min % 60).padStart(2, '0')}`;
 }
-
-/** "6:40" on a date in a zone, to milliseconds; null when it is no time of that day. */
-export function clockMs(date: string, clock: string, zone: string): number | null {
-  const m = /^\s*(\d{1,2})[:.h]?(\d{2})\s*$/.exec(clock);
-  if (!m || Number(m[1]) > 23 || Number(m[2]) > 59) return null;
-  const wall = Date.parse(`${date}T${m[1]!.padStart(2, '0')}:${m[2]}:00Z`);
-  const wanted = `${date} ${Number(m[1])}:${m[2]}`;
-  // A zone is at most 14 hours from Greenwich, in steps of a quarter of an hour.
-  for (let q = -14 * 4; q <= 14 * 4; q++) {
-    const t = wall + q * 900_000;
-    if (`${dateText(t, zone)} ${clockText(t, zone)}` === wanted) return t;
-  }
-  return null;
-}

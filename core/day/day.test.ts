@@ -2,7 +2,8 @@ import { assert as assertProperty, boolean, constantFrom, double, integer, prope
 import type { Conditions } from '../water/conditions';
 import { resolveConditions } from '../water/defaults';
 import { STATIONS } from '../stations/places';
-import { computeDayLine, tideNow, type DayLine, type DayQuestion, type TideSource } from './line';
+import { risingTo, tideNow, type TideSource } from '../tide/source';
+import { computeDayLine, type DayLine, type DayQuestion } from './line';
 import { restList, restMinutes } from './rest';
 import { distanceM, planRound, spotQuality, worthAt, type Candidate } from './spots';
 
@@ -109,6 +110,10 @@ describe('the day line', () => {
     expect(before.stage).toBe('rising');
     expect(before.currentMps).toBeGreaterThan(0.1);
     expect(tideNow({ kind: 'turns', turns: [] }, high.atMs)).toBeNull();
+    const rising = risingTo(armTide, high.atMs - 3 * HOUR)!;
+    expect(Math.abs(rising.highAtMs - high.atMs)).toBeLessThan(1000);
+    expect(rising.byM).toBeGreaterThan(0.3);
+    expect(risingTo(armTide, high.atMs + HOUR)).toBeNull();
   });
 });
 

@@ -11,19 +11,14 @@ import { STRIKES_PER_ZONE_CAST } from '../mood/signs';
 import { clamp, interpolate } from '../numbers';
 import { almanac, localDay, type Almanac } from '../sky/almanac';
 import { sunElevationDeg } from '../sky/sun';
-import { cosineTide, currentMps, turnsOf, USUAL_CURRENT_MPS_PER_MPH, type HighLow, type TideCurve, type Turn } from '../tide/curve';
-import { harmonicTide, type Constituent } from '../tide/harmonic';
+import { turnsOf, type TideCurve, type Turn } from '../tide/curve';
+import { tideCurrentMps, tideCurveOf, type TideSource } from '../tide/source';
 import type { Reading } from '../water/defaults';
 import { luxAtDepth, surfaceLux } from '../water/light';
 import { speciesProfile } from '../water/species';
 
 export const DAY_FACTORS = [...MOOD_FACTORS, 'low-light', 'moon'] as const;
 export type DayFactor = MoodFactor | 'low-light' | 'moon';
-
-/** Where the tide comes from: entered turns win over a station's constituents. */
-export type TideSource =
-  | { kind: 'turns'; turns: readonly HighLow[]; currentLagMinutes?: number; currentMpsPerMph?: number }
-  | { kind: 'constituents'; constituents: readonly Constituent[]; meanM: number; currentLagMinutes?: number; currentMpsPerMph?: number };
 
 export interface DayQuestion {
   place: { latDeg: number; lonDeg: number; zone: string };
@@ -74,26 +69,6 @@ export interface DayLine {
 export const STEP_MS = 15 * 60_000;
 const BEST_STEPS = 8;
 const EDGE_MS = 45 * 60_000;
-const HOUR_MS = 3_600_000;
-
-export function tideCurveOf(source: TideSource): TideCurve {
-  return source.kind === 'turns' ? cosineTide(source.turns) : harmonicTide(source.constituents, source.meanM);
-}
-
-/** Current now, m/s, positive flooding, and the stage; null outside what is known. */
-export function tideNow(
-  source: TideSource,
-  atMs: number,
-): { heightM: number; currentMps: number; stage: 'low' | 'rising' | 'high' | 'falling' } | null {
-  const curve = tideCurveOf(source);
-  const heightM = curve.heightM(atMs);
-  const rise = curve.riseMph(atMs);
-  const mps = currentMps(curve, atMs, source.currentLagMinutes ?? 0, source.currentMpsPerMph ?? USUAL_CURRENT_MPS_PER_MPH);
-  if (heightM === null || rise === null || mps === null) return null;
-  const next = turnsOf(curve, atMs - 3.5 * HOUR_MS, atMs + 3.5 * HOUR_MS);
-  const slack = next.find((t) => Math.abs(t.atMs - atMs) < 40 * 60_000);
-  return { heightM, currentMps: mps, stage: slack ? slack.kind : rise > 0 ? 'rising' : 'falling' };
-}
 
 interface Weighed {
   step: DayStep;
@@ -105,7 +80,7 @@ function weigh(q: DayQuestion, a: Almanac, curve: TideCurve | null, atMs: number
   const sunDeg = sunElevationDeg(atMs, q.place);
   const cloud = q.cloud.length > 0 ? clamp(interpolate(q.cloud, atMs), 0, 1) : q.reading.cloud;
   const tempC = q.waterC.length > 0 ? interpolate(q.waterC, atMs) : q.reading.surfaceTempC;
-  const mps = curve ? currentMps(curve, atMs, q.tide!.currentLagMinutes ?? 0, q.tide!.currentMpsPerMph ?? USUAL_CURRENT_MPS_PER_MPH) : null;
+  const mps = curve && q.tide ? tideCurrentMps(q.tide, curve, atMs) : null;
   const then: Reading = {
     ...q.reading,
     sunElevationDeg: sunDeg,

@@ -1,6 +1,7 @@
 import { applyPuts, emptyBook, put, type Put } from '../records';
 import type { EffortBlock, StrikeEvent, Trip } from '../records/trip';
 import { buildDemoWorld } from '../../demo/world';
+import { strikesByDepth } from './layers';
 import { learnFromBook } from './patterns';
 
 const world = applyPuts(emptyBook(), buildDemoWorld(0));
@@ -116,15 +117,16 @@ test('other fish and other waters are kept apart', () => {
 
 test('layers hold the casts made at their depth', () => {
   const at = (bandM: [number, number]): Partial<EffortBlock> => ({ presentation: { ...someBlock.presentation, bandM } });
-  const l = learnPuts(
+  const puts = [
     trip('t1'),
     block('a', 't1', 'p', at([0, 0.15])),
     block('b', 't1', 'q', at([1.2, 1.8])),
     casts('a', 10),
     casts('b', 20),
     event('b', 1, 'landed', 'move'),
-  );
-  expect(l.byDepth.map((x) => [x.topM, x.casts, x.strikes])).toEqual([
+  ];
+  const book = applyPuts(emptyBook(), puts);
+  expect(strikesByDepth(book, book.trip.t1!.species).map((x) => [x.topM, x.casts, x.strikes])).toEqual([
     [0, 10, 0],
     [1, 20, 1],
   ]);

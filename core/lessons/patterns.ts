@@ -27,20 +27,7 @@ export interface Lessons {
   strikes: number;
   trips: number;
   blankTrips: number;
-  /** Effort and strikes by the depth the lure was worked at. */
-  byDepth: DepthLayer[];
 }
-
-/** A layer of water with what was fished in it. */
-export interface DepthLayer {
-  topM: number;
-  bottomM: number;
-  casts: number;
-  strikes: number;
-}
-
-/** Layers by the middle of the band fished, m: the top, then ever thicker. */
-const LAYERS_M = [0, 0.3, 1, 2, 3.5, 6, 300] as const;
 
 export interface LessonFilter {
   species?: string | null;
@@ -54,7 +41,6 @@ export function learnFromBook(book: Book, filter: LessonFilter = {}): Lessons {
   );
   const wanted = new Set(trips.map((t) => t.id));
   const groups = new Map<string, { effort: Effort; facts: Omit<Pattern, keyof LearnedRate>; tripIds: Set<string>; expectedCasts: number }>();
-  const byDepth: DepthLayer[] = LAYERS_M.slice(0, -1).map((topM, i) => ({ topM, bottomM: LAYERS_M[i + 1]!, casts: 0, strikes: 0 }));
   const strikesOfTrip = new Map<string, number>();
   const fishedTrips = new Set<string>();
   for (const b of Object.values(book.block)) {
@@ -86,12 +72,6 @@ export function learnFromBook(book: Book, filter: LessonFilter = {}): Lessons {
     g.effort.strikes += t.strikes;
     g.effort.hooked += t.hooked;
     g.effort.landed += t.landed;
-    const middleM = (b.presentation.bandM[0] + b.presentation.bandM[1]) / 2;
-    const layer = byDepth.find((l) => middleM >= l.topM && middleM < l.bottomM);
-    if (layer) {
-      layer.casts += t.casts;
-      layer.strikes += t.strikes;
-    }
     g.expectedCasts += b.expectedPerCast * Math.max(1, t.casts);
     g.tripIds.add(b.tripId);
     const seconds = Object.values(b.phaseS).reduce((s, v) => s + v, 0);
@@ -117,7 +97,6 @@ export function learnFromBook(book: Book, filter: LessonFilter = {}): Lessons {
     casts: patterns.reduce((s, p) => s + p.casts, 0),
     strikes: patterns.reduce((s, p) => s + p.strikes, 0),
     trips: fishedTrips.size,
-    byDepth: byDepth.filter((l) => l.casts > 0),
     blankTrips: [...fishedTrips].filter((id) => (strikesOfTrip.get(id) ?? 0) === 0).length,
   };
 }

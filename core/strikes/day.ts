@@ -1,5 +1,4 @@
 /** Puts a day together: what was read, what the station says, what the water is usually like, what the log says, into one conditions document. */
-import { tideNow, type TideSource } from '../day/line';
 import { roundTo } from '../numbers';
 import type { Book } from '../records';
 import type { WaterPlace } from '../records/places';
@@ -7,6 +6,7 @@ import type { Trip } from '../records/trip';
 import { sunElevationDeg } from '../sky/sun';
 import { stationReading, type StationReading } from '../stations/reading';
 import type { StationReport } from '../stations/report';
+import { tideNow, type TideSource } from '../tide/source';
 import type { Conditions, Sign } from '../water/conditions';
 import { temperatureChange, type TempPoint } from '../water/history';
 

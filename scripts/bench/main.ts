@@ -8,6 +8,7 @@ import { compositionBench } from './composition';
 import { coreBench } from './core';
 import { crashBench } from './crashes';
 import { firstScreenBench } from './firstScreen';
+import { dragBench } from './drag';
 import { machine, writePart } from './report';
 import { simulatorBench } from './simulator';
 import { longTaskBench, loggingBench } from './walk';
@@ -19,6 +20,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   composition: compositionBench,
   'first-screen': inBrowser(firstScreenBench),
   'long-tasks': inBrowser(longTaskBench),
+  drag: inBrowser(dragBench),
   logging: inBrowser(loggingBench),
   crashes: inBrowser(crashBench),
   core: coreBench,

@@ -26,7 +26,14 @@ export function Button({
       label={title}
       {...rest}
       style={[
-        { borderWidth: 1.5 * p.stroke, borderRadius: 12, paddingHorizontal: kind === 'plain' ? 8 : 16, paddingVertical: 8, alignItems: 'center' },
+        {
+          borderWidth: 1.5 * p.stroke,
+          borderRadius: 12,
+          paddingHorizontal: kind === 'plain' ? 8 : 16,
+          paddingVertical: 8,
+          alignItems: 'center',
+          maxWidth: '100%',
+        },
         look,
         rest.style,
       ]}

@@ -1,4 +1,6 @@
 /** Work that can wait until the page has drawn and has nothing better to do. */
+import { useEffect, useState } from 'react';
+
 const LATEST_MS = 4000;
 
 export function whenDrawn(run: () => void): () => void {
@@ -28,4 +30,18 @@ export function oneByOne(things: readonly (() => Promise<unknown>)[]): void {
       ),
     REST_MS,
   );
+}
+
+/** True once the page has drawn and rested a moment: for what may come by and by. */
+export function useAtRest(): boolean {
+  const [rested, setRested] = useState(false);
+  useEffect(() => {
+    let cancel: (() => void) | null = null;
+    const t = setTimeout(() => (cancel = whenDrawn(() => setRested(true))), REST_MS);
+    return () => {
+      clearTimeout(t);
+      cancel?.();
+    };
+  }, []);
+  return rested;
 }

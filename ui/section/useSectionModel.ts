@@ -5,7 +5,7 @@ import { familyById } from '../../core/lures/families';
 import { snagChance } from '../../core/lures/factors';
 import { reachM } from '../../core/retrieve/surrogate/zone';
 import { lineDiameterM } from '../../core/retrieve/tackle/line';
-import { learnFromBook } from '../../core/lessons/patterns';
+import { strikesByDepth } from '../../core/lessons/layers';
 import { useDay } from '../day/DayProvider';
 import { useShownReading } from '../day/shown';
 import { placeOfPath } from '../shell/places';
@@ -44,7 +44,7 @@ export function useSectionModel(): SectionModel | null {
       };
     }
     if (place === 'lessons') {
-      const layers = learnFromBook(book, { species: reading.species }).byDepth.filter((l) => l.topM < reading.depthM);
+      const layers = strikesByDepth(book, reading.species).filter((l) => l.topM < reading.depthM);
       return {
         ...base,
         layers: layers.map((l) => ({ topM: l.topM, bottomM: Math.min(l.bottomM, reading.depthM), perCast: l.strikes / l.casts, casts: l.casts })),

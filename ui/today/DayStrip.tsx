@@ -9,6 +9,7 @@ import { Row } from '../parts/Box';
 import { Glyph } from '../parts/Glyph';
 import { Say } from '../parts/Say';
 import { useNow } from '../platform/clock';
+import { useAtRest } from '../platform/idle';
 import { useTheme } from '../theme/theme';
 import { DayDrawing } from './DayDrawing';
 import { useDayAhead } from './useDayAhead';
@@ -18,7 +19,8 @@ export function DayStrip() {
   const { p } = useTheme();
   const router = useRouter();
   const nowMs = useNow(prefs.demoClock, 60_000);
-  const { answer, failed } = useDayAhead();
+  // The astronomy is fetched when the page is at rest: the first screen does not wait for it.
+  const { answer, failed } = useDayAhead(0, useAtRest());
   const [width, setWidth] = useState(0);
   if (!day || failed) return null;
   const line = answer?.line;

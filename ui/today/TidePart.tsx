@@ -1,13 +1,11 @@
 /** The tide of this water: its turns, and high and low waters entered by hand, which win over the gauge. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { TextInput } from 'react-native-paper';
 import { put } from '../../core/records';
 import type { Turn } from '../../core/tide/curve';
-import { clockMs, clockText, dateText } from '../../wording/time';
+import { clockText, dayText } from '../../wording/time';
 import { say } from '../../wording/units';
 import { useDay } from '../day/DayProvider';
-import { PaperFrame } from '../kit/PaperFrame';
 import { Part, Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -17,7 +15,7 @@ import { Say } from '../parts/Say';
 import { stepBy, STEPPERS } from '../theme/stepping';
 import { useTheme } from '../theme/theme';
 
-export function TidePart({ date, turns }: { date: string; turns: readonly Turn[] }) {
+export function TidePart({ turns }: { turns: readonly Turn[] }) {
   const { day, book } = useDay();
   const { units } = useTheme();
   if (!day || day.water.salinity === 'fresh') return null;
@@ -38,57 +36,68 @@ export function TidePart({ date, turns }: { date: string; turns: readonly Turn[]
             : ''}
       </Say>
       <Disclosure title={entered.length > 0 ? `High and low water by hand (${entered.length})` : 'Enter high and low water by hand'}>
-        <PaperFrame>
-          <TurnForm date={date} />
-        </PaperFrame>
+        <TurnForm />
       </Disclosure>
     </Part>
   );
 }
 
-function TurnForm({ date }: { date: string }) {
-  const { day, book, committer } = useDay();
+const MIN_MS = 60_000;
+const TIME_STEPS: readonly (readonly [string, string, number])[] = [
+  ['An hour earlier', '−1 h', -60],
+  ['Ten minutes earlier', '−10', -10],
+  ['Ten minutes later', '+10', 10],
+  ['An hour later', '+1 h', 60],
+];
+
+function TurnForm() {
+  const { day, book, committer, nowMs } = useDay();
   const { p, units } = useTheme();
-  const [time, setTime] = useState('');
+  const [atMs, setAtMs] = useState(() => Math.round(nowMs / (10 * MIN_MS)) * 10 * MIN_MS);
   const [heightM, setHeightM] = useState(1);
-  const [wrong, setWrong] = useState('');
   if (!day) return null;
   const { zone, id } = day.water;
   const entered = [...(book.tides[id]?.turns ?? [])];
+  const when = (ms: number): string => `${dayText(ms, zone)}, ${clockText(ms, zone)}`;
   const store = (turns: { atMs: number; heightM: number }[]): void =>
     void committer.record(() => [put('tides', { id, turns: [...turns].sort((a, b) => a.atMs - b.atMs) })]);
-  const add = (): void => {
-    const atMs = clockMs(date, time, zone);
-    if (atMs === null) return setWrong('Write the time as hours and minutes, such as 6:40.');
-    setWrong('');
-    setTime('');
-    store([...entered.filter((t) => Math.abs(t.atMs - atMs) > 60_000), { atMs, heightM }]);
+  const key = {
+    minWidth: 56,
+    paddingHorizontal: 6,
+    alignItems: 'center' as const,
+    borderRadius: 12,
+    borderWidth: 1.5 * p.stroke,
+    borderColor: p.edge,
+    backgroundColor: p.card,
   };
-  const key = { width: 52, alignItems: 'center' as const };
   const step = STEPPERS.depth(units, 15);
   return (
-    <View style={{ gap: 8 }}>
+    <View style={{ gap: 10 }}>
       {entered.map((t) => (
         <Row key={t.atMs} style={{ justifyContent: 'space-between' }}>
-          <Say>{`${dateText(t.atMs, zone)} ${clockText(t.atMs, zone)}: ${say.depth(t.heightM, units)}`}</Say>
-          <Press label={`Take out the turn at ${clockText(t.atMs, zone)}`} onPress={() => store(entered.filter((x) => x !== t))} style={key}>
+          <Say>{`${when(t.atMs)}: ${say.depth(t.heightM, units)}`}</Say>
+          <Press
+            label={`Take out the turn of ${when(t.atMs)}`}
+            onPress={() => store(entered.filter((x) => x !== t))}
+            style={{ alignItems: 'center' }}
+          >
             <Glyph name="close" size={20} />
           </Press>
         </Row>
       ))}
-      <TextInput
-        mode="outlined"
-        label={`Time on ${date}`}
-        accessibilityLabel={`Time of the turn on ${date}, hours and minutes`}
-        value={time}
-        onChangeText={setTime}
-        placeholder="6:40"
-        error={wrong !== ''}
-        style={{ backgroundColor: p.card }}
-      />
-      <Row style={{ justifyContent: 'space-between' }}>
+      <Say kind="figure" role="status">
+        {when(atMs)}
+      </Say>
+      <Row gap={6} wrap>
+        {TIME_STEPS.map(([label, title, min]) => (
+          <Press key={min} label={label} onPress={() => setAtMs((t) => t + min * MIN_MS)} style={key}>
+            <Say kind="strong">{title}</Say>
+          </Press>
+        ))}
+      </Row>
+      <Row style={{ justifyContent: 'space-between' }} wrap>
         <Say>Height over low water</Say>
-        <Row gap={4}>
+        <Row gap={8}>
           <Press label="Height: less" onPress={() => setHeightM(stepBy(step, heightM, -1))} style={key}>
             <Glyph name="minus" />
           </Press>
@@ -98,12 +107,7 @@ function TurnForm({ date }: { date: string }) {
           </Press>
         </Row>
       </Row>
-      {wrong ? (
-        <Say role="alert" tone="bad" kind="label">
-          {wrong}
-        </Say>
-      ) : null}
-      <Button title="Add this turn" onPress={add} />
+      <Button title="Add this turn" onPress={() => store([...entered.filter((t) => Math.abs(t.atMs - atMs) > MIN_MS), { atMs, heightM }])} />
       <Say kind="label" tone="soft">
         Two turns around now are needed; more make the line longer.
       </Say>

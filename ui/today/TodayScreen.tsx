@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { bestText } from '../../wording/day';
-import { clockText, dateText, dayText } from '../../wording/time';
+import { clockText, dayText } from '../../wording/time';
 import { useDay } from '../day/DayProvider';
 import { Note, Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
@@ -68,7 +68,7 @@ export function TodayScreen() {
       </View>
       <SpotsPart answer={answer} ahead={ahead} />
       <RestPart />
-      <TidePart date={dateText(nowMs + ahead * DAY_MS, zone)} turns={shown?.turns ?? []} />
+      <TidePart turns={shown?.turns ?? []} />
       <StationPart />
       <Part title="Moon periods">
         <Say>Some plan by them, some do not. They are always drawn; counting them lifts the hours they cover by about a seventh.</Say>

@@ -82,7 +82,7 @@ function dailyWave(points: readonly (readonly [number, number])[], nowC: number,
   return [-1, 0, 1, 2].flatMap((k) => day.map(([t, c]) => [t + (k + Math.min(daysAhead, 1)) * DAY_MS, c] as const));
 }
 
-export function useDayAhead(daysAhead = 0) {
+export function useDayAhead(daysAhead = 0, wanted = true) {
   const context = useDay();
   const { book, day, nowMs } = context;
   const rest = useRestList();
@@ -113,7 +113,7 @@ export function useDayAhead(daysAhead = 0) {
   const query = useQuery({
     queryKey: queryKeys.dayLine(identity),
     queryFn: ({ signal }) => compute.day(signal, question!, daysAhead === 0 ? quarterMs : -Infinity, candidates, round),
-    enabled: !!question,
+    enabled: !!question && wanted,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
     gcTime: 300_000,

@@ -2,8 +2,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { cautionsFor, flashDistanceM, thunderClearMs, type Caution } from '../../core/cautions/cautions';
-import { tideCurveOf } from '../../core/day/line';
-import { turnsOf } from '../../core/tide/curve';
+import { risingTo } from '../../core/tide/source';
 import { cautionText, flashText } from '../../wording/day';
 import { capital } from '../../wording/names';
 import { useDay } from '../day/DayProvider';
@@ -13,16 +12,11 @@ import { Say } from '../parts/Say';
 import { appNowMs, useNow } from '../platform/clock';
 import { useTheme } from '../theme/theme';
 
-const HOUR_MS = 3_600_000;
-
 function useCautions(): { shown: Caution[]; aside: number } {
   const { day, reading, prefs } = useDay();
   const nowMs = useNow(prefs.demoClock, 15_000);
   if (!day || !reading) return { shown: [], aside: 0 };
-  const curve = day.tide && tideCurveOf(day.tide);
-  const high = curve ? turnsOf(curve, nowMs, nowMs + 8 * HOUR_MS).find((t) => t.kind === 'high') : undefined;
-  const rises = curve && high && (curve.riseMph(nowMs) ?? 0) > 0 ? { highAtMs: high.atMs, byM: high.heightM - curve.heightM(nowMs)! } : null;
-  const all = cautionsFor({ reading, weather: day.station, thunder: day.trip.thunder, rising: rises, nowMs });
+  const all = cautionsFor({ reading, weather: day.station, thunder: day.trip.thunder, rising: day.tide && risingTo(day.tide, nowMs), nowMs });
   // Thunder under way is never put aside.
   const shown = all.filter((c) => c.code === 'lightning' || !day.trip.cautionsSeen.includes(c.code));
   return { shown, aside: all.length - shown.length };

@@ -82,7 +82,7 @@ export function GuidedScreen() {
           </Press>
         ))}
       </View>
-      <Row style={{ justifyContent: 'space-between' }}>
+      <Row style={{ justifyContent: 'space-between' }} wrap>
         {at > 0 ? (
           <Button kind="plain" title="Back" onPress={() => setAt(at - 1)} />
         ) : (

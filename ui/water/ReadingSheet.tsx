@@ -42,7 +42,9 @@ export function ReadingSheet() {
         <Button title={dense ? 'As tiles' : 'Dense sheet'} onPress={() => actions.savePrefs({ readingSheet: dense ? 'tiles' : 'dense' })} />
       </View>
       <FromBefore />
-      {assumed > 0 ? <Say kind="label" tone="soft">{`${assumed} readings are assumed: a dotted line marks them. Touch one to set it.`}</Say> : null}
+      {assumed > 0 ? (
+        <Say kind="label" tone="soft">{`${assumed} readings are not read today but assumed: a dotted line marks them. Touch one to set it.`}</Say>
+      ) : null}
       {dense ? (
         groups.map((g) => <DenseGroup key={g.id} title={g.title} controls={g.controls} />)
       ) : (

@@ -1,0 +1,101 @@
+/** A reading dragged under a finger: how much script each move costs until the section shows it, on a processor four times slower. */
+import type { Browser, Page } from '@playwright/test';
+import { phone, slow } from './browser';
+import { spread, table, told } from './report';
+import { openAndSettle } from './walk';
+
+const RATE = 4;
+const MOVES = 60;
+const FRAME_MS = 16;
+
+interface TraceEvent {
+  name: string;
+  ph: string;
+  pid: number;
+  tid: number;
+  ts: number;
+  dur?: number;
+}
+/** What the browser calls script. */
+const SCRIPT = new Set([
+  'EventDispatch',
+  'FunctionCall',
+  'RunMicrotasks',
+  'FireAnimationFrame',
+  'TimerFire',
+  'EvaluateScript',
+  'V8.InvokeApiInterruptCallbacks',
+]);
+const MARK = 'drag';
+
+/** Milliseconds of script between each move and the next, nested ones counted once. */
+function scriptByMove(events: readonly TraceEvent[]): number[] {
+  const marks = events.filter((e) => e.name === MARK).sort((a, b) => a.ts - b.ts);
+  const { pid, tid } = marks[0]!;
+  const script = events
+    .filter((e) => e.pid === pid && e.tid === tid && e.ph === 'X' && SCRIPT.has(e.name) && e.dur !== undefined)
+    .map((e) => [e.ts, e.ts + e.dur!] as const)
+    .sort((a, b) => a[0] - b[0]);
+  return marks.slice(0, -1).map((m, i) => {
+    const until = marks[i + 1]!.ts;
+    let sum = 0;
+    let covered = -Infinity;
+    for (const [from, to] of script) {
+      if (to <= m.ts || from >= until) continue;
+      const [a, b] = [Math.max(from, m.ts, covered), Math.min(to, until)];
+      if (b > a) sum += b - a;
+      covered = Math.max(covered, b);
+    }
+    return sum / 1000;
+  });
+}
+
+async function drag(browser: Browser, page: Page, tile: RegExp, slider: string): Promise<number[]> {
+  await page.getByRole('button', { name: tile }).tap();
+  const thumb = page.getByRole('slider', { name: slider });
+  await thumb.waitFor();
+  await page.evaluate((mark) => document.addEventListener('input', () => performance.mark(mark), { capture: true }), MARK);
+  await page.waitForTimeout(4000);
+  const box = (await thumb.boundingBox())!;
+  const y = box.y + box.height / 2;
+  await page.mouse.move(box.x + 0.2 * box.width, y);
+  await page.mouse.down();
+  await browser.startTracing(page, { categories: ['blink.user_timing', 'devtools.timeline', 'disabled-by-default-devtools.timeline'] });
+  for (let i = 0; i < MOVES; i++) {
+    await page.mouse.move(box.x + (0.2 + (0.7 * i) / MOVES) * box.width, y);
+    // A finger moves with the frames of a phone; two of them here, so that the answers do not run into each other.
+    await page.waitForTimeout(90);
+  }
+  const trace = JSON.parse((await browser.stopTracing()).toString()) as { traceEvents: TraceEvent[] };
+  await page.mouse.up();
+  await page.getByRole('button', { name: tile }).tap();
+  return scriptByMove(trace.traceEvents);
+}
+
+export async function dragBench(browser: Browser): Promise<string> {
+  const rows: [string, number[]][] = [];
+  for (const [name, tile, slider] of [
+    ['clarity', /^clarity: .*Change$/, 'Clarity'],
+    ['surface temperature', /^surface: .*Change$/, 'Surface'],
+    ['depth of the water', /^depth: .*Change$/, 'Depth'],
+    ['depth of the fish', /^fish at: .*Change$/, 'Fish at'],
+  ] as const) {
+    const context = await phone(browser);
+    const page = await context.newPage();
+    await openAndSettle(page);
+    await page.waitForTimeout(3000);
+    await slow(page, RATE);
+    rows.push([name, await drag(browser, page, tile, slider)]);
+    await context.close();
+  }
+  const p90 = (v: readonly number[]): number => [...v].sort((a, b) => a - b)[Math.floor(0.9 * v.length)]!;
+  return `## Dragging a reading
+
+A slider on the Water page moved ${MOVES} times, ${RATE}× slowed processor, phone's screen. Script from each move until the next (the section, what follows from the readings, the slider's own
+number), from a trace; a frame has ${FRAME_MS} ms.
+
+${table(
+  ['reading', 'script a move: median and range', '90 % under', `within ${FRAME_MS} ms`],
+  rows.map(([name, v]) => [name, told(spread(v), 'ms', 1), `${p90(v).toFixed(1)} ms`, `${v.filter((x) => x <= FRAME_MS).length} of ${v.length}`]),
+)}`;
+}
