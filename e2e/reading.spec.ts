@@ -84,12 +84,13 @@ test('a value that is dragged shows at once what follows from it, and is stored 
   await page.getByRole('button', { name: /^clarity: .*Change$/ }).tap();
   const slider = page.getByRole('slider', { name: 'Clarity' });
   const section = page.locator('svg[aria-label^="Section through the water"]').first();
-  const before = await section.getAttribute('aria-label');
+  const before = await section.innerHTML();
   const box = (await slider.boundingBox())!;
   await page.mouse.move(box.x + box.width * 0.3, box.y + box.height / 2);
   await page.mouse.down();
   await page.mouse.move(box.x + box.width * 0.8, box.y + box.height / 2, { steps: 6 });
-  await expect.poll(() => section.getAttribute('aria-label')).not.toBe(before);
+  await expect.poll(() => section.innerHTML()).not.toBe(before);
+  await expect(page.getByText('8½ ft').first()).toBeVisible();
   // Nothing is stored while the finger is down.
   expect((await today(page)).readings.water.clarityM).toBeUndefined();
   await page.mouse.up();

@@ -4,11 +4,18 @@ import type { Readings } from '../../core/records/trip';
 import type { Conditions } from '../../core/water/conditions';
 import { resolveConditions, type Reading } from '../../core/water/defaults';
 
-let draft: Reading | null = null;
+/** What is dragged: the reading it would make, the control under the finger and its value there. */
+export interface Draft {
+  reading: Reading;
+  id: string;
+  value: number;
+}
+
+let draft: Draft | null = null;
 let held = false;
 const listeners = new Set<() => void>();
 
-function show(next: Reading | null): void {
+function show(next: Draft | null): void {
   if (next === draft) return;
   draft = next;
   for (const l of listeners) l();
@@ -29,17 +36,17 @@ export function previewReading(c: Conditions, r: Readings): Reading {
 
 let frame = 0;
 /** Shown with the next frame; of several moves within one only the last. */
-export function dragTo(r: () => Reading): void {
+export function dragTo(next: () => Draft): void {
   held = true;
   cancelAnimationFrame(frame);
-  frame = requestAnimationFrame(() => show(r()));
+  frame = requestAnimationFrame(() => show(next()));
 }
 /** Let go: the draft stands until the day has caught up with it. */
 export function letGo(): void {
   held = false;
 }
 
-export const useDraft = (): Reading | null => useSyncExternalStore(subscribe, () => draft);
+export const useDraft = (): Draft | null => useSyncExternalStore(subscribe, () => draft);
 
 /** Takes the draft away once the day has a new reading, and in any case soon after it was let go. */
 export function useDraftEnds(reading: Reading | null): void {

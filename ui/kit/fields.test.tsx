@@ -2,23 +2,29 @@ import { RECORDS } from '../../core/records';
 import { buildDemoWorld } from '../../demo/world';
 import { IMPERIAL, METRIC } from '../../wording/units';
 import { stepBy } from '../theme/stepping';
-import { EDITABLE, fieldsOf, getAt, lureDefaults, newDraft, setAt } from './fields';
+import { DEMO_WATERS } from '../../demo/season';
+import { EDITABLE, fieldsOf, getAt, lureDefaults, newDraft, setAt, type Field } from './fields';
+
+const WATERS = DEMO_WATERS.map((w) => ({ value: w.id, title: w.name }));
+/** What a field stands for: one stored value, or a flag each. */
+const keysOf = (f: Field): string[] => (f.type === 'flags' ? f.options.map((o) => o.value) : [f.key]);
 
 describe.each(EDITABLE)('a new %s', (kind) => {
-  const draft = newDraft(kind, 'x', 'UTC');
+  const draft = newDraft(kind, 'x', 'UTC', DEMO_WATERS[0]);
   test('wants only a name', () => {
     expect(RECORDS[kind].schema.safeParse(draft).success).toBe(false);
     expect(RECORDS[kind].schema.safeParse({ ...draft, name: 'Mine' }).success).toBe(true);
   });
 
   test('every field stands for something stored', () => {
-    for (const f of fieldsOf(kind, IMPERIAL)) expect(getAt(draft, f.key)).toBeDefined();
+    for (const f of fieldsOf(kind, IMPERIAL, WATERS)) for (const key of keysOf(f)) expect(getAt(draft, key)).toBeDefined();
   });
 
   test.each([IMPERIAL, METRIC])('every number reads and steps', (u) => {
     for (const f of fieldsOf(kind, u)) {
       if (f.type !== 'number') continue;
-      const v = getAt(draft, f.key) as number;
+      // What is not said counts as nothing, as on the page.
+      const v = (getAt(draft, f.key) ?? 0) as number;
       expect(f.text(v)).not.toMatch(/NaN|undefined/);
       const up = stepBy(f.stepper, v, 1);
       expect(up).toBeGreaterThan(v);
@@ -27,9 +33,9 @@ describe.each(EDITABLE)('a new %s', (kind) => {
   });
 
   test('every choice is one that can be stored', () => {
-    for (const f of fieldsOf(kind, IMPERIAL)) {
+    for (const f of fieldsOf(kind, IMPERIAL, WATERS)) {
       if (f.type !== 'choice') continue;
-      for (const o of f.options)
+      for (const o of [...f.options, ...(f.none ? [{ value: null }] : [])])
         expect([f.key, o.value, RECORDS[kind].schema.safeParse(setAt({ ...draft, name: 'Mine' }, f.key, o.value)).success]).toEqual([
           f.key,
           o.value,
@@ -42,7 +48,8 @@ describe.each(EDITABLE)('a new %s', (kind) => {
 test('the kit of the demo world can be edited', () => {
   for (const p of buildDemoWorld(0)) {
     if (!(EDITABLE as readonly string[]).includes(p.kind)) continue;
-    for (const f of fieldsOf(p.kind as (typeof EDITABLE)[number], IMPERIAL)) expect(getAt(p.data as never, f.key)).toBeDefined();
+    for (const f of fieldsOf(p.kind as (typeof EDITABLE)[number], IMPERIAL, WATERS))
+      for (const key of keysOf(f)) expect(getAt(p.data as never, key)).toBeDefined();
   }
 });
 

@@ -1,4 +1,5 @@
 /** Minus, value, plus: the quick way to set a number with a wet thumb. Steps are in the angler's units; presets below. */
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { useTheme } from '../theme/theme';
 import { Row } from './Box';
@@ -20,7 +21,9 @@ export interface AdjusterProps {
   onClear?: () => void;
   clearTitle?: string;
   /** To be dragged as well: between these, shown on the way, stored when let go. */
-  drag?: { value: number; range: readonly [number, number]; onDrag: (v: number) => void; onDone: (v: number) => void };
+  drag?: { value: number; range: readonly [number, number]; text: (v: number) => string; onDrag: (v: number) => void; onDone: (v: number) => void };
+  /** Stands in for the text while it is dragged. */
+  live?: ReactNode;
 }
 
 export function Adjuster({
@@ -35,6 +38,7 @@ export function Adjuster({
   onClear,
   clearTitle = 'Not read',
   drag,
+  live,
 }: AdjusterProps) {
   const { p } = useTheme();
   const key = {
@@ -56,13 +60,13 @@ export function Adjuster({
           <Glyph name="minus" />
         </Press>
         <Say kind="title" role="status" aria-live="polite" style={{ textAlign: 'center', flexShrink: 1 }}>
-          {text}
+          {live ?? text}
         </Say>
         <Press label={`${label}: more`} onPress={onMore} style={key}>
           <Glyph name="plus" />
         </Press>
       </Row>
-      {drag ? <Slider label={label} text={text} {...drag} onStep={(way) => (way > 0 ? onMore() : onLess())} /> : null}
+      {drag ? <Slider label={label} {...drag} onStep={(way) => (way > 0 ? onMore() : onLess())} /> : null}
       {presets && onPreset ? <Choices label={`${label}: presets`} options={presets} value={preset} onChange={onPreset} /> : null}
       {onClear ? <Button kind="plain" title={clearTitle} onPress={onClear} style={{ alignSelf: 'flex-start' }} /> : null}
     </View>

@@ -1,4 +1,4 @@
-import { G, Text as SvgText } from 'react-native-svg';
+import { Text as SvgText } from 'react-native-svg';
 import { FONT, useTheme } from '../theme/theme';
 
 /** Text that can be read on any water. */
@@ -17,24 +17,22 @@ export function Halo({
 }) {
   const { p } = useTheme();
   return (
-    <G>
-      <SvgText
-        x={x}
-        y={y}
-        fontSize={size}
-        fontFamily={FONT.dataBold}
-        fill="none"
-        stroke={p.halo}
-        strokeWidth={3.5 * p.stroke}
-        strokeLinejoin="round"
-        textAnchor={anchor}
-        opacity={0.85}
-      >
-        {text}
-      </SvgText>
-      <SvgText x={x} y={y} fontSize={size} fontFamily={FONT.dataBold} fill={p.onWater} textAnchor={anchor}>
-        {text}
-      </SvgText>
-    </G>
+    <SvgText
+      x={x}
+      y={y}
+      fontSize={size}
+      fontFamily={FONT.dataBold}
+      fill={p.onWater}
+      stroke={p.halo}
+      strokeWidth={3.5 * p.stroke}
+      strokeLinejoin="round"
+      textAnchor={anchor}
+      // The outline below the letters, in one element.
+      {...OUTLINE_BELOW}
+    >
+      {text}
+    </SvgText>
   );
 }
+
+const OUTLINE_BELOW = { style: { paintOrder: 'stroke' } } as object;

@@ -2,7 +2,7 @@
 import { memo, useId, useMemo, type ComponentType } from 'react';
 import Svg, { Circle, Defs, Ellipse, G, LinearGradient, Path, Rect, Stop, Text as SvgText } from 'react-native-svg';
 import { FT, say } from '../../wording/units';
-import { describeSection, flowText, isAcross } from '../../wording/section';
+import { flowText, isAcross } from '../../wording/section';
 import { mix } from '../theme/palette';
 import { FONT, useTheme } from '../theme/theme';
 import { Layers, Reaches } from './Answers';
@@ -18,6 +18,8 @@ const M_STEPS = [0.25, 0.5, 1, 2, 3, 5, 10];
 
 interface Props {
   model: SectionModel;
+  /** The drawing told, for those who do not see it. */
+  words: string;
   width: number;
   height: number;
   /** Moment of the path to show, s; null shows where it spends its time best. */
@@ -45,29 +47,38 @@ const same = (a: unknown, b: unknown): boolean =>
     Object.keys(a).length === Object.keys(b).length &&
     Object.entries(a).every(([k, v]) => v === (b as Record<string, unknown>)[k]));
 
-export function SectionDrawing({ model: m, width, height, atS, showSight = false }: Props) {
-  const { p, units, scale } = useTheme();
-  const id = useId().replace(/[^a-zA-Z0-9]/g, '');
+/** Not drawn at all when nothing that it shows has changed. */
+export const SectionDrawing = memo(
+  WholeSection,
+  (a, b) =>
+    a.words === b.words &&
+    a.width === b.width &&
+    a.height === b.height &&
+    a.atS === b.atS &&
+    a.showSight === b.showSight &&
+    (a.model === b.model || (Object.keys(b.model) as (keyof SectionModel)[]).every((k) => same(a.model[k], b.model[k]))),
+);
+
+function WholeSection({ model: m, words, width, height, atS, showSight = false }: Props) {
+  const { p, scale } = useTheme();
   const { depthM, castM } = m;
   const f = useMemo(() => frameOf({ depthM, castM }, width, height), [depthM, castM, width, height]);
-  const chop = Math.min(9, 1.5 + m.waveM * 30);
   const label = Math.min(18, 13 * Math.min(scale, 1.35));
   return (
-    <Svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={describeSection(m, units)}>
-      <Defs>
-        <LinearGradient id={`w${id}`} x1="0" y1="0" x2="0" y2="1">
-          {lightStops(m, p.water).map(([at, colour]) => (
-            <Stop key={at} offset={at} stopColor={colour} />
-          ))}
-        </LinearGradient>
-      </Defs>
+    <Svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={words}>
       <Rect x={0} y={0} width={width} height={height} fill={p.sky} />
-      <Path d={`${wave(width, f.surfaceY, chop)}L${width} ${height}L0 ${height}z`} fill={`url(#w${id})`} />
+      <WaterPart m={m} f={f} label={label} />
       <BottomPart m={m} f={f} label={label} />
       <BandPart m={m} f={f} label={label} />
       <CoverPart m={m} f={f} label={label} />
-      {showSight ? <Sighted m={m} f={f} label={label} /> : null}
-      {m.layers.length === 0 ? <FishPart m={m} f={f} label={label} showSight={showSight} /> : null}
+      {showSight ? (
+        <>
+          <SightedPart m={m} f={f} label={label} />
+          <FeltPart m={m} f={f} label={label} />
+          <SightPart m={m} f={f} label={label} />
+        </>
+      ) : null}
+      {m.layers.length === 0 ? <FishPart m={m} f={f} label={label} /> : null}
       <FlowPart m={m} f={f} label={label} />
       <Reaches m={m} f={f} label={label} />
       <Layers m={m} f={f} label={label} />
@@ -79,6 +90,26 @@ export function SectionDrawing({ model: m, width, height, atS, showSight = false
       <AnglerPart m={m} f={f} label={label} />
       <TicksPart m={m} f={f} label={label} />
     </Svg>
+  );
+}
+
+/** The water itself, darker with depth. */
+function Water({ m, f }: PartProps) {
+  const { p } = useTheme();
+  const id = useId().replace(/[^a-zA-Z0-9]/g, '');
+  const { width, height } = f;
+  const top = useMemo(() => wave(width, f.surfaceY, Math.min(9, 1.5 + m.waveM * 30)), [width, f.surfaceY, m.waveM]);
+  return (
+    <G>
+      <Defs>
+        <LinearGradient id={`w${id}`} x1="0" y1="0" x2="0" y2="1">
+          {lightStops(m, p.water).map(([at, colour]) => (
+            <Stop key={at} offset={at} stopColor={colour} />
+          ))}
+        </LinearGradient>
+      </Defs>
+      <Path d={`${top}L${width} ${height}L0 ${height}z`} fill={`url(#w${id})`} />
+    </G>
   );
 }
 
@@ -152,61 +183,78 @@ function Band({ m, f }: PartProps) {
   );
 }
 
-/** Where on the cover the fish should be, and how far one of them sees. */
-function Fish({ m, f, showSight, label }: { m: SectionModel; f: Frame; showSight: boolean; label: number }) {
-  const { p, units } = useTheme();
+/** Where on the cover the fish should be: pixels. */
+function fishAt(m: SectionModel, f: Frame): [number, number] {
   const at = { open: 0.55, 'outer-edge': 0.66, inside: 0.86, 'deep-tight': 0.84 }[m.holding];
-  const y = f.y(m.holding === 'deep-tight' ? m.bandM[1] * 0.8 + m.fishDepthM * 0.2 : m.fishDepthM);
-  const x = f.x(m.castM * at);
-  const rx = Math.max(6, m.sightM * f.pxPerM);
-  const ry = Math.max(6, m.sightM * f.pxPerDepthM);
+  return [f.x(m.castM * at), f.y(m.holding === 'deep-tight' ? m.bandM[1] * 0.8 + m.fishDepthM * 0.2 : m.fishDepthM)];
+}
+
+function Fish({ m, f }: PartProps) {
+  const { p } = useTheme();
+  const [x, y] = fishAt(m, f);
+  const spread = f.pxPerDepthM > 30 ? 1 : 0.6;
   return (
     <G>
-      {showSight ? (
-        <G>
-          <Ellipse cx={x} cy={y} rx={rx} ry={ry} fill={p.onWater} opacity={0.16} />
-          <Ellipse cx={x} cy={y} rx={rx} ry={ry} fill="none" stroke={p.onWater} strokeWidth={1.6 * p.stroke} strokeDasharray="5 4" />
-          <Halo
-            x={Math.max(f.x(0) + 60, x - rx - 6)}
-            y={y - Math.max(8, ry * 0.55)}
-            size={label}
-            text={`sees ${say.depth(m.sightM, units)}`}
-            anchor="end"
-          />
-          <Ellipse
-            cx={x}
-            cy={y}
-            rx={Math.max(6, m.feltM * f.pxPerM)}
-            ry={Math.max(6, m.feltM * f.pxPerDepthM)}
-            fill="none"
-            stroke={p.onWater}
-            strokeWidth={1.2 * p.stroke}
-            strokeDasharray="1 6"
-            strokeLinecap="round"
-          />
-          <Halo
-            x={x}
-            y={Math.min(f.bottomY - 4, y + Math.max(6, m.feltM * f.pxPerDepthM) + label)}
-            size={label}
-            text={`feels ${say.depth(m.feltM, units)}`}
-            anchor="middle"
-          />
-        </G>
-      ) : null}
       {[
         [0, 0, 30],
         [26, 12, 24],
         [-22, 13, 22],
       ].map(([dx, dy, l], i) => (
-        <Path
-          key={i}
-          d={fishPath(x + dx!, y + dy! * (ry > 30 ? 1 : 0.6), l!)}
-          fill={p.halo}
-          stroke={p.onWater}
-          strokeWidth={p.stroke}
-          opacity={0.85}
-        />
+        <Path key={i} d={fishPath(x + dx!, y + dy! * spread, l!)} fill={p.halo} stroke={p.onWater} strokeWidth={p.stroke} opacity={0.85} />
       ))}
+    </G>
+  );
+}
+
+/** How far one of them sees. */
+function Sight({ m, f, label }: PartProps) {
+  const { p, units } = useTheme();
+  const [x, y] = fishAt(m, f);
+  const rx = Math.max(6, m.sightM * f.pxPerM);
+  const ry = Math.max(6, m.sightM * f.pxPerDepthM);
+  return (
+    <G>
+      <Ellipse
+        cx={x}
+        cy={y}
+        rx={rx}
+        ry={ry}
+        fill={p.onWater}
+        fillOpacity={0.16}
+        stroke={p.onWater}
+        strokeWidth={1.6 * p.stroke}
+        strokeDasharray="5 4"
+      />
+      <Halo
+        x={Math.max(f.x(0) + 60, x - rx - 6)}
+        y={y - Math.max(8, ry * 0.55)}
+        size={label}
+        text={`sees ${say.depth(m.sightM, units)}`}
+        anchor="end"
+      />
+    </G>
+  );
+}
+
+/** How far one feels a thumping lure. */
+function Felt({ m, f, label }: PartProps) {
+  const { p, units } = useTheme();
+  const [x, y] = fishAt(m, f);
+  const ry = Math.max(6, m.feltM * f.pxPerDepthM);
+  return (
+    <G>
+      <Ellipse
+        cx={x}
+        cy={y}
+        rx={Math.max(6, m.feltM * f.pxPerM)}
+        ry={ry}
+        fill="none"
+        stroke={p.onWater}
+        strokeWidth={1.2 * p.stroke}
+        strokeDasharray="1 6"
+        strokeLinecap="round"
+      />
+      <Halo x={x} y={Math.min(f.bottomY - 4, y + ry + label)} size={label} text={`feels ${say.depth(m.feltM, units)}`} anchor="middle" />
     </G>
   );
 }
@@ -317,11 +365,9 @@ const FlowPart = drawnBy(Flow, ['currentMps', 'currentAngleDeg', 'depthM']);
 const WindPart = drawnBy(Wind, ['windMps', 'windAngleDeg']);
 const AnglerPart = drawnBy(Angler, ['tipM', 'path']);
 const TicksPart = drawnBy(Ticks, ['depthM']);
-const FishPart = memo(
-  Fish,
-  (a, b) =>
-    a.f === b.f &&
-    a.label === b.label &&
-    a.showSight === b.showSight &&
-    (['holding', 'bandM', 'fishDepthM', 'castM', 'sightM', 'feltM'] as const).every((k) => same(a.m[k], b.m[k])),
-);
+const WaterPart = drawnBy(Water, ['attenuationPerM', 'lux', 'depthM', 'waveM']);
+const SightedPart = drawnBy(Sighted, ['clarityM', 'attenuationPerM', 'depthM']);
+const FISH_AT = ['holding', 'bandM', 'fishDepthM', 'castM'] as const;
+const FishPart = drawnBy(Fish, FISH_AT);
+const SightPart = drawnBy(Sight, [...FISH_AT, 'sightM']);
+const FeltPart = drawnBy(Felt, [...FISH_AT, 'feltM']);

@@ -1,8 +1,10 @@
 /** Fits the section into its space and gives it the moment that is shown. */
 import { usePathname } from 'expo-router';
-import { useState } from 'react';
+import { useMemo, useState, type ComponentProps } from 'react';
 import { View, useWindowDimensions } from 'react-native';
 import { describeSection } from '../../wording/section';
+import { useDay } from '../day/DayProvider';
+import { useDraft } from '../day/draft';
 import { Say } from '../parts/Say';
 import { placeOfPath } from '../shell/places';
 import { useTheme } from '../theme/theme';
@@ -12,7 +14,10 @@ import { useSectionModel } from './useSectionModel';
 
 export function SectionPanel({ fill = false }: { fill?: boolean }) {
   const { p, units } = useTheme();
-  const model = useSectionModel();
+  const { reading } = useDay();
+  const model = useSectionModel(reading);
+  // Told of the day as it is stored: not anew with every frame of a drag.
+  const words = useMemo(() => (model ? describeSection(model, units) : ''), [model, units]);
   const { atS } = usePlayback();
   const place = placeOfPath(usePathname());
   const window = useWindowDimensions();
@@ -29,8 +34,9 @@ export function SectionPanel({ fill = false }: { fill?: boolean }) {
       onLayout={(e) => setSize({ width: Math.round(e.nativeEvent.layout.width), height: Math.round(e.nativeEvent.layout.height) })}
     >
       {model && size.width > 0 ? (
-        <SectionDrawing
+        <LiveSection
           model={model}
+          words={words}
           width={size.width}
           height={height}
           atS={place === 'retrieve' || place === 'strikes' ? atS : null}
@@ -44,10 +50,16 @@ export function SectionPanel({ fill = false }: { fill?: boolean }) {
       {fill && model ? (
         <View style={{ padding: 16, flexShrink: 1 }}>
           <Say kind="label" tone="soft">
-            {describeSection(model, units)}
+            {words}
           </Say>
         </View>
       ) : null}
     </View>
   );
+}
+
+/** The drawing, of what is under the finger while a reading is dragged; nothing around it moves then. */
+function LiveSection({ model, ...rest }: ComponentProps<typeof SectionDrawing>) {
+  const live = useSectionModel(useDraft()?.reading ?? null);
+  return <SectionDrawing model={live ?? model} {...rest} />;
 }

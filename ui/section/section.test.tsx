@@ -6,6 +6,8 @@ import { EVENT_KINDS } from '../../core/strikes/events';
 import { BUILT_FAMILIES } from '../../core/lures/family';
 import { depthTicks, frameOf, polyline, tickStep, tipPoint, wave } from './geometry';
 import { fishPath } from './Marks';
+import { describeSection } from '../../wording/section';
+import { IMPERIAL } from '../../wording/units';
 import { indexAt } from './moment';
 import { sectionOfReading, type SectionModel } from './model';
 import { SectionDrawing } from './SectionDrawing';
@@ -93,7 +95,7 @@ describe('the model of the water', () => {
 
 describe('the drawing', () => {
   const described = (m: SectionModel): string => {
-    render(<SectionDrawing model={m} width={390} height={260} atS={null} showSight />);
+    render(<SectionDrawing model={m} words={describeSection(m, IMPERIAL)} width={390} height={260} atS={null} showSight />);
     return (
       screen.getByLabelText(/^Section through the water/).props.accessibilityLabel ??
       screen.getByLabelText(/^Section through the water/).props['aria-label']

@@ -7,7 +7,7 @@ import { reachM } from '../../core/retrieve/surrogate/zone';
 import { lineDiameterM } from '../../core/retrieve/tackle/line';
 import { strikesByDepth } from '../../core/lessons/layers';
 import { useDay } from '../day/DayProvider';
-import { useShownReading } from '../day/shown';
+import type { Reading } from '../../core/water/defaults';
 import { placeOfPath } from '../shell/places';
 import type { StrikeEvent } from '../../core/records/trip';
 import type { Track } from '../../core/retrieve/plan/track';
@@ -16,10 +16,9 @@ import { sectionOfReading, type SectionMark, type SectionModel } from './model';
 const DEFAULT_CAST_M = 25;
 const DEFAULT_TIP_M = 1.5;
 
-export function useSectionModel(): SectionModel | null {
+export function useSectionModel(reading: Reading | null): SectionModel | null {
   const place = placeOfPath(usePathname());
   const { plan, lure, ranking, box, tally, book, tackle } = useDay();
-  const reading = useShownReading();
   return useMemo(() => {
     if (!reading) return null;
     const base = sectionOfReading(reading, plan?.hands.tip.heightM ?? DEFAULT_TIP_M, plan?.hands.castM ?? DEFAULT_CAST_M);

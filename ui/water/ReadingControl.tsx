@@ -10,7 +10,6 @@ import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 import { View } from 'react-native';
 import { nearPreset, onGrid, stepReading, type NumberReading, type ReadingControl as Control } from './readings/control';
-import { readingGroups } from './readings/controls';
 
 /** Cover's parts belong to the cover: they are forgotten with it. */
 const PARTS_OF_COVER = ['density', 'branches', 'tops'];
@@ -37,19 +36,19 @@ export function ReadingControl({ c }: { c: Control }) {
   );
 }
 
+/** The number under the finger: alone drawn anew with every move, not the keys around it. */
+function Live({ c }: { c: NumberReading }) {
+  const draft = useDraft();
+  return c.text(draft?.id === c.id ? draft.value : c.value);
+}
+
 function NumberControl({ c, onClear, onPreset }: { c: NumberReading; onClear?: () => void; onPreset: (v: number) => void }) {
   const { day, actions } = useDay();
-  const { units } = useTheme();
-  const draft = useDraft();
-  // The same reading in the draft: what is under the finger.
-  const shown = draft
-    ? ((readingGroups(draft, units)
-        .flatMap((g) => g.controls)
-        .find((x) => x.id === c.id) as NumberReading | undefined) ?? c)
-    : c;
   const source = day?.sources.get(c.path);
   const drag = (v: number): void => {
-    if (day) dragTo(() => previewReading(day.conditions, c.set(day.trip.readings, onGrid(c, v))));
+    if (!day) return;
+    const value = onGrid(c, v);
+    dragTo(() => ({ reading: previewReading(day.conditions, c.set(day.trip.readings, value)), id: c.id, value }));
   };
   const done = (v: number): void => {
     letGo();
@@ -60,10 +59,11 @@ function NumberControl({ c, onClear, onPreset }: { c: NumberReading; onClear?: (
     <Adjuster
       label={capital(c.name)}
       hint={source && source !== 'read' && source !== 'default' ? `${c.hint} (${sourceText(source)})` : c.hint}
-      text={shown.text(shown.value)}
+      text={c.text(c.value)}
+      live={<Live c={c} />}
       onLess={() => actions.setReadings(stepReading(c, -1))}
       onMore={() => actions.setReadings(stepReading(c, 1))}
-      drag={{ value: shown.value, range: c.range, onDrag: drag, onDone: done }}
+      drag={{ value: c.value, range: c.range, text: (v) => c.text(onGrid(c, v)), onDrag: drag, onDone: done }}
       presets={c.presets}
       preset={nearPreset(c)}
       onPreset={onPreset}
