@@ -37,6 +37,11 @@ async function session(viewport, light, shots) {
       await page.getByText(/A first answer/).waitFor({ state: 'detached', timeout: 60_000 });
       await page.getByText(/^How deep is|stays on top/).waitFor();
     }
+    if (where === '/' || where === '/today')
+      await page
+        .getByText(/^Best /)
+        .first()
+        .waitFor({ timeout: 60_000 });
     if (where === '/strikes') await page.getByRole('button', { name: 'Cast: add one' }).waitFor({ timeout: 60_000 });
     await act?.(page);
     await page.waitForTimeout(500);
@@ -61,6 +66,11 @@ const logSome = async (page) => {
   }
 };
 
+const openSheet = async (page) => {
+  await page.getByRole('button', { name: /^clarity: .*Change$/ }).click();
+  await page.getByRole('slider', { name: 'Clarity' }).scrollIntoViewIfNeeded();
+};
+
 const count = async (page) => {
   for (let n = 0; n < 2; n++) {
     await page.getByRole('button', { name: 'Measure it' }).click();
@@ -73,6 +83,9 @@ const count = async (page) => {
 try {
   await session(PHONE, 'Shade', [
     ['water-phone', '/'],
+    ['sheet-phone', '/', openSheet],
+    ['today-phone', '/today'],
+    ['read-phone', '/read'],
     ['lures-phone', '/lures'],
     ['retrieve-phone', '/retrieve'],
     ['strikes-phone', '/strikes', logSome],
@@ -83,10 +96,9 @@ try {
   await session(PHONE, 'Noon', [
     ['water-phone-noon', '/'],
     ['lures-phone-noon', '/lures'],
-    ['strikes-phone-noon', '/strikes', logSome],
   ]);
   await session(PHONE, 'Night', [
-    ['water-phone-night', '/'],
+    ['today-phone-night', '/today'],
     ['retrieve-phone-night', '/retrieve'],
     ['strikes-phone-night', '/strikes', logSome],
   ]);
@@ -97,7 +109,6 @@ try {
     ['lessons-wide', '/lessons'],
   ]);
   await session(WIDE, 'Noon', [['retrieve-wide-noon', '/retrieve']]);
-  await session(WIDE, 'Night', [['strikes-wide-night', '/strikes', logSome]]);
 } finally {
   await browser.close();
   server.kill();

@@ -122,7 +122,7 @@ export function cautionText(c: Caution, u: UnitPrefs, zone: string): string {
       `${say.size(n('thicknessM'), u)} where you drilled; it is thinner over springs, current and weed, and white ice bears half. No ice is safe: picks, rope, company, and ask locally.`,
     'cold-water': () => `Water of ${say.temp(n('tempC'), u)}: life jacket on, dress for the water and not the air, and someone knows where you are.`,
     wind: () =>
-      `Wind of ${say.speed(n('windMps'), u)} is ${c.weight === 3 ? 'more than' : 'near'} what people turn back at here (${say.speed(n('limitMps'), u)}).`,
+      `Wind of ${say.wind(n('windMps'), u)} is ${c.weight === 3 ? 'more than' : 'near'} what people turn back at here (${say.wind(n('limitMps'), u)}).`,
     waves: () =>
       `Waves of ${say.size(n('waveM'), u)} are ${c.weight === 3 ? 'more than' : 'near'} what people turn back at here (${say.size(n('limitM'), u)}).`,
     'rising-tide': () =>
@@ -191,7 +191,7 @@ export function stationReadingText(r: StationReading, u: UnitPrefs): string {
     r.waterTempC === null
       ? ''
       : ` Water ${say.temp(r.waterTempC, u)}${r.tempChange3dC === null ? '' : `, ${say.tempChange(r.tempChange3dC, u)} in three days`}.`;
-  return `Wind ${say.speed(r.windMps, u)} from the ${COMPASS[Math.round(r.windFromDeg / 45) % 8]!}, gusts ${say.speed(r.gustMps, u)}, ${skyWord(r.cloud)}, air ${say.temp(r.airTempC, u)}${glass}, ${FRONT_NAME[r.front]}.${water}`;
+  return `Wind ${say.wind(r.windMps, u)} from the ${COMPASS[Math.round(r.windFromDeg / 45) % 8]!}, gusts ${say.wind(r.gustMps, u)}, ${skyWord(r.cloud)}, air ${say.temp(r.airTempC, u)}${glass}, ${FRONT_NAME[r.front]}.${water}`;
 }
 
 export const importText = (taken: number, problems: number): string =>

@@ -59,7 +59,7 @@ export function holdingPhrase(place: HoldingPlace, kind: CoverKind): string {
 export const isAcross = (angleDeg: number): boolean => Math.abs(Math.cos((angleDeg * Math.PI) / 180)) < 0.6;
 
 export const flowText = (what: 'current' | 'wind', mps: number, angleDeg: number, u: UnitPrefs): string =>
-  `${what} ${say.speed(mps, u)}${isAcross(angleDeg) ? ', across' : ''}`;
+  `${what} ${what === 'wind' ? say.wind(mps, u) : say.speed(mps, u)}${isAcross(angleDeg) ? ', across' : ''}`;
 
 /** Towards the angler, away, or across, for those who do not see the arrow. */
 const wayText = (angleDeg: number): string =>
@@ -71,7 +71,7 @@ export function describeSection(s: SectionFacts, u: UnitPrefs): string {
     `Fish expected ${say.depthBand(s.bandM, u)} down, ${holdingPhrase(s.holding, s.cover.kind)}; one sees a lure from about ${say.depth(s.sightM, u)} and feels a thumping one from ${say.depth(s.feltM, u)}. A white lure goes out of sight at ${say.depth(s.clarityM, u)}.`,
   ];
   if (s.currentMps >= 0.02) parts.push(`Current ${say.speed(s.currentMps, u)}, ${wayText(s.currentAngleDeg)}.`);
-  if (s.windMps >= 0.5) parts.push(`Wind ${say.speed(s.windMps, u)}, ${wayText(s.windAngleDeg)}.`);
+  if (s.windMps >= 0.5) parts.push(`Wind ${say.wind(s.windMps, u)}, ${wayText(s.windAngleDeg)}.`);
   if (s.path && s.lureName)
     parts.push(
       `${s.lureName} runs down to ${say.depth(Math.max(0, ...s.path.depthM), u)} on a ${say.distance(s.castM, u)} cast with the rod tip ${say.depth(s.tipM, u)} up${s.zoneShare === null ? '' : `, ${say.percent(s.zoneShare)} of the cast among the fish`}.`,

@@ -83,6 +83,9 @@ export const quantity = {
     u.line === 'lb' ? { value: fixed(lb, 0), unit: 'lb' } : { value: fixed(lb * 0.45359, 1), unit: 'kg' },
   speed: (mps: number, u: UnitPrefs): Quantity =>
     u.speed === 'mph' ? { value: fixed(mps / MPH, 1), unit: 'mph' } : { value: fixed(mps / KMH, 1), unit: 'km/h' },
+  /** Wind: nobody feels a tenth. */
+  wind: (mps: number, u: UnitPrefs): Quantity =>
+    u.speed === 'mph' ? { value: fixed(mps / MPH, 0), unit: 'mph' } : { value: fixed(mps / KMH, 0), unit: 'km/h' },
   /** How fast something falls, or how much line a turn takes: a small length, told finely. */
   fine: (m: number, u: UnitPrefs): Quantity => (u.depth === 'ft' ? { value: fixed(m / FT, 1), unit: 'ft' } : { value: fixed(m, 2), unit: 'm' }),
   seconds: (s: number): Quantity => ({ value: s < 10 && Math.abs(s - Math.round(s)) > 0.05 ? fixed(s, 1) : fixed(s, 0), unit: 's' }),
@@ -102,6 +105,7 @@ export const say = {
   weight: (kg: number, u: UnitPrefs) => join(quantity.weight(kg, u)),
   line: (lb: number, u: UnitPrefs) => join(quantity.line(lb, u)),
   speed: (mps: number, u: UnitPrefs) => join(quantity.speed(mps, u)),
+  wind: (mps: number, u: UnitPrefs) => join(quantity.wind(mps, u)),
   fine: (m: number, u: UnitPrefs) => join(quantity.fine(m, u)),
   fineRange: (low: number, high: number, u: UnitPrefs) => `${quantity.fine(low, u).value}–${join(quantity.fine(high, u))}`,
   seconds: (s: number) => join(quantity.seconds(s)),

@@ -130,7 +130,7 @@ describe('the section in words', () => {
       'Alder minnow',
       '46 %',
       'Current 0.7 mph, across',
-      'Wind 8.9 mph, away',
+      'Wind 9 mph, away',
       'from 4 ft to 6 ft',
       'touches the bottom',
       'Popper',

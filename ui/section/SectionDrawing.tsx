@@ -327,12 +327,13 @@ function Flow({ m, f, label }: { m: SectionModel; f: Frame; label: number }) {
 function Wind({ m, f, label }: { m: SectionModel; f: Frame; label: number }) {
   const { p, units } = useTheme();
   if (m.windMps < 0.5) return null;
-  const x = f.width - 44;
+  // Clear of the rod at this side and of a trunk that stands out of the water at the other.
+  const x = f.width * 0.58;
   const y = Math.max(12, f.surfaceY - label * 2.4);
   return (
     <G>
       <Arrow x={x} y={y} angleDeg={m.windAngleDeg} length={26 + Math.min(1, m.windMps / 12) * 26} colour={p.line} />
-      <SvgText x={f.width - 10} y={y + label * 1.5} fontSize={label} fontFamily={FONT.dataBold} fill={p.line} textAnchor="end">
+      <SvgText x={x} y={y + label * 1.5} fontSize={label} fontFamily={FONT.dataBold} fill={p.line} textAnchor="middle">
         {flowText('wind', m.windMps, m.windAngleDeg, units)}
       </SvgText>
     </G>

@@ -21,7 +21,7 @@ export function Derived() {
         style={{ flexDirection: 'row', flexWrap: 'wrap', rowGap: 8, columnGap: 10, borderTopWidth: p.stroke, borderTopColor: p.rule, paddingTop: 8 }}
       >
         {derivedFacts(r, profile, units).map((f) => (
-          <Fact key={f.id} name={f.name} value={f.value} basis={104 * scale} />
+          <Fact key={f.id} name={f.name} value={f.value} basis={scale > 1.4 ? '45%' : '30%'} />
         ))}
       </View>
       {WHY}
@@ -38,7 +38,7 @@ const Where = memo(function Where({ text }: { text: string }) {
   );
 });
 
-const Fact = memo(function Fact({ name, value, basis }: { name: string; value: string; basis: number }) {
+const Fact = memo(function Fact({ name, value, basis }: { name: string; value: string; basis: `${number}%` }) {
   return (
     <View style={{ flexGrow: 1, flexBasis: basis }}>
       <Say kind="strong">{value}</Say>

@@ -128,8 +128,8 @@ function flowControls(r: Reading, u: UnitPrefs): ReadingControl[] {
   const list: ReadingControl[] = [
     {
       type: 'number', id: 'wind', name: 'wind', hint: 'Wind over the water; the chop follows from it when you do not set that', value: r.windMps,
-      text: (v) => (v < 0.3 ? 'calm' : say.speed(v, u)), stepper: { ...STEPPERS.speed(u), step: () => 1, max: 25 }, range: [0, 15],
-      presets: [0, 2, 4, 7, 10].map((v) => ({ value: v, title: v === 0 ? 'Calm' : say.speed(v, u) })), ...waterNumber('windMps'),
+      text: (v) => (v < 0.3 ? 'calm' : say.wind(v, u)), stepper: { ...STEPPERS.speed(u), step: () => 1, max: 25 }, range: [0, 15],
+      presets: [0, 2, 4, 7, 10].map((v) => ({ value: v, title: v === 0 ? 'Calm' : say.wind(v, u) })), ...waterNumber('windMps'),
     },
     {
       type: 'choice', id: 'windway', path: 'water.windAngleDeg', name: 'wind blows', hint: 'As you face your target', value: nearestWay(r.windAngleDeg),
