@@ -93,10 +93,7 @@ try {
     ['kit-phone', '/kit'],
     ['measure-phone', '/kit/lure/lure-tail', count],
   ]);
-  await session(PHONE, 'Noon', [
-    ['water-phone-noon', '/'],
-    ['lures-phone-noon', '/lures'],
-  ]);
+  await session(PHONE, 'Noon', [['water-phone-noon', '/']]);
   await session(PHONE, 'Night', [
     ['today-phone-night', '/today'],
     ['retrieve-phone-night', '/retrieve'],

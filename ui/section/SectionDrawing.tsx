@@ -323,17 +323,24 @@ function Flow({ m, f, label }: { m: SectionModel; f: Frame; label: number }) {
   );
 }
 
-/** Over the water, at the far side. */
-function Wind({ m, f, label }: { m: SectionModel; f: Frame; label: number }) {
+/** Over the water. */
+function Wind({ m, f, label }: PartProps) {
   const { p, units } = useTheme();
   if (m.windMps < 0.5) return null;
-  // Clear of the rod at this side and of a trunk that stands out of the water at the other.
-  const x = f.width * 0.58;
-  const y = Math.max(12, f.surfaceY - label * 2.4);
+  // In one line along the top: clear of the rod, of a trunk that stands out of the water, and of what is written over it.
+  const x = f.width * 0.42;
+  const y = 6 + label * 0.6;
+  const length = 22 + Math.min(1, m.windMps / 12) * 20;
   return (
     <G>
-      <Arrow x={x} y={y} angleDeg={m.windAngleDeg} length={26 + Math.min(1, m.windMps / 12) * 26} colour={p.line} />
-      <SvgText x={x} y={y + label * 1.5} fontSize={label} fontFamily={FONT.dataBold} fill={p.line} textAnchor="middle">
+      <Arrow x={x} y={y} angleDeg={m.windAngleDeg} length={length} colour={p.line} />
+      <SvgText
+        x={x + (isAcross(m.windAngleDeg) ? 14 : length / 2 + 8)}
+        y={y + label * 0.35}
+        fontSize={label}
+        fontFamily={FONT.dataBold}
+        fill={p.line}
+      >
         {flowText('wind', m.windMps, m.windAngleDeg, units)}
       </SvgText>
     </G>
