@@ -82,15 +82,6 @@ export function cadenceText(c: Cadence): string {
 
 export const styleTitle = (s: CadenceStyle): string => capital(STYLE_NAME[s]);
 
-/** Hook-set in a line, by where the lure works and how it is armed. */
-export function hookSetAdvice(mode: 'surface' | 'swim' | 'bottom' | 'float', hook: 'weedless' | 'single' | 'treble', family: string): string {
-  if (family === 'hollow-frog') return 'When it goes, wait until you feel weight, then a beat longer. Then hard.';
-  if (mode === 'surface') return 'Do not strike at the splash: wait until you feel weight, then sweep.';
-  if (hook === 'treble') return 'Sweep the rod, do not jerk: trebles pull out. Keep the drag loose.';
-  if (mode === 'float') return 'When the cork goes, reel tight first, then lift.';
-  return hook === 'weedless' ? 'Drop the tip, reel to the weight, then hard: the point must come through.' : 'Reel to the weight, then lift firmly.';
-}
-
 export const tipText = (p: { position: 'down' | 'level' | 'up'; heightM: number }, u: UnitPrefs): string =>
   `${p.position}, ${join(quantity.depth(p.heightM, u))}`;
 const join = (q: { value: string; unit: string }): string => `${q.value} ${q.unit}`;

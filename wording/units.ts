@@ -81,6 +81,9 @@ export const quantity = {
   },
   line: (lb: number, u: UnitPrefs): Quantity =>
     u.line === 'lb' ? { value: fixed(lb, 0), unit: 'lb' } : { value: fixed(lb * 0.45359, 1), unit: 'kg' },
+  /** A pull, as a hand scale tells it. */
+  pull: (lb: number, u: UnitPrefs): Quantity =>
+    u.line === 'lb' ? { value: fixed(lb, lb < 3 ? 1 : 0), unit: 'lb' } : { value: fixed(lb * 0.45359, 1), unit: 'kg' },
   speed: (mps: number, u: UnitPrefs): Quantity =>
     u.speed === 'mph' ? { value: fixed(mps / MPH, 1), unit: 'mph' } : { value: fixed(mps / KMH, 1), unit: 'km/h' },
   /** Wind: nobody feels a tenth. */
@@ -104,6 +107,7 @@ export const say = {
   fineSize: (m: number, u: UnitPrefs) => (u.size === 'in' ? `${fixed(m / INCH, 2)} in` : `${fixed(m * 100, 1)} cm`),
   weight: (kg: number, u: UnitPrefs) => join(quantity.weight(kg, u)),
   line: (lb: number, u: UnitPrefs) => join(quantity.line(lb, u)),
+  pull: (lb: number, u: UnitPrefs) => join(quantity.pull(lb, u)),
   speed: (mps: number, u: UnitPrefs) => join(quantity.speed(mps, u)),
   wind: (mps: number, u: UnitPrefs) => join(quantity.wind(mps, u)),
   fine: (m: number, u: UnitPrefs) => join(quantity.fine(m, u)),

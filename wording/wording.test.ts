@@ -14,7 +14,7 @@ import { moodHeadline, moodSentences } from './mood';
 import { FAMILY_NAME, list } from './names';
 import { exclusionSentence, reasonSentence, timesText } from './reasons';
 import { knownSentence, MEASUREMENT_HOW, measurementText, surenessText } from './measure';
-import { asideText, cadenceText, changeTitle, gainText, hookSetAdvice, pathSureness } from './retrieve';
+import { asideText, cadenceText, changeTitle, gainText, pathSureness } from './retrieve';
 import { describeSection, holdingPhrase } from './section';
 import { castsText, strikesHeadline } from './strikes';
 import { clockText, dayText, monthOf, untilText } from './time';
@@ -217,12 +217,6 @@ describe('retrieve, strikes and lessons', () => {
         loop: true,
       }),
     ).toBe('turn 1 s, twitch twice and hang 4 s, and again');
-  });
-
-  test('waiting for the weight on top, sweeping with trebles', () => {
-    expect(hookSetAdvice('surface', 'treble', 'popper')).toContain('wait until you feel weight');
-    expect(hookSetAdvice('surface', 'weedless', 'hollow-frog')).toContain('a beat longer');
-    expect(hookSetAdvice('swim', 'treble', 'square-bill')).toContain('Sweep');
   });
 
   const strike = (kind: 'landed' | 'missed', phase: 'pause' | 'move', seq: number) => ({

@@ -5,7 +5,7 @@ import { measurementsOf } from '../../core/records';
 import type { Plan } from '../../core/retrieve/plan/plan';
 import { rodFit } from '../../core/retrieve/tackle/rod';
 import { capital, FAMILY_NAME } from '../../wording/names';
-import { asideText, cadenceText, hookSetAdvice, pathSureness, shareSentence, styleTitle } from '../../wording/retrieve';
+import { asideText, pathSureness, shareSentence } from '../../wording/retrieve';
 import { say } from '../../wording/units';
 import { useDay } from '../day/DayProvider';
 import { Note, Part } from '../parts/Box';
@@ -16,6 +16,7 @@ import { useTheme } from '../theme/theme';
 import { BeatPart } from './BeatPart';
 import { BuysPart } from './BuysPart';
 import { HandsPart } from './HandsPart';
+import { HookSetPart } from './HookSetPart';
 import { TacklePart } from './TacklePart';
 
 export function RetrieveScreen() {
@@ -87,13 +88,7 @@ export function RetrieveScreen() {
           <HandsPart plan={plan} />
           {own ? <Button title="Back to the plan’s own settings" onPress={() => actions.setSettings(null)} /> : null}
           <BuysPart plan={plan} busy={planBusy} />
-          <Part title="When it takes">
-            <Say>{hookSetAdvice(f.mode, lure.hook, lure.family)}</Say>
-            <Say
-              kind="label"
-              tone="soft"
-            >{`${styleTitle(plan.hands.style)}: ${cadenceText(plan.presentation.cadence)}. Mind the hooks: glasses on.`}</Say>
-          </Part>
+          <HookSetPart lure={lure} tackle={tackle} castM={plan.hands.castM} />
         </>
       ) : null}
       <TacklePart />

@@ -1,0 +1,40 @@
+/** When it takes: how to set this hook on this line and rod, and how tight the drag. */
+import { familyById } from '../../core/lures/families';
+import type { Lure } from '../../core/records/tackle';
+import { adviseHookSet } from '../../core/retrieve/hookset/advice';
+import { speciesProfile } from '../../core/water/species';
+import { dragSentences, hookSetSentences } from '../../wording/hookset';
+import type { Tackle } from '../day/useDayState';
+import { useDay } from '../day/DayProvider';
+import { Part } from '../parts/Box';
+import { Disclosure } from '../parts/Disclosure';
+import { Say } from '../parts/Say';
+import { useTheme } from '../theme/theme';
+
+export function HookSetPart({ lure, tackle, castM }: { lure: Lure; tackle: Tackle; castM: number }) {
+  const { day } = useDay();
+  const { units } = useTheme();
+  if (!day) return null;
+  const { rod, line } = tackle;
+  const advice = adviseHookSet({
+    family: { ...familyById(lure.family), hook: lure.hook },
+    species: speciesProfile(day.trip.species),
+    rod,
+    line,
+    castM,
+  });
+  const [how, far] = hookSetSentences(advice, line.material, units);
+  return (
+    <Part title="When it takes">
+      <Say>{how}</Say>
+      <Say>{dragSentences(advice, line.material, units)[0]}</Say>
+      <Disclosure title="Why so hard, and why so tight?">
+        <Say>{far}</Say>
+        <Say>{dragSentences(advice, line.material, units)[1]}</Say>
+        <Say kind="label" tone="soft">
+          Springs of line and rod in series; what hooks want and mouths bear is a rule of thumb, good to two fifths. Mind the hooks: glasses on.
+        </Say>
+      </Disclosure>
+    </Part>
+  );
+}

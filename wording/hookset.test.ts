@@ -1,0 +1,33 @@
+import { familyById } from '../core/lures/families';
+import { BUILT_FAMILIES } from '../core/lures/family';
+import { adviseHookSet } from '../core/retrieve/hookset/advice';
+import { LINE_MATERIALS, type LineMaterial } from '../core/retrieve/tackle/line';
+import { speciesProfile } from '../core/water/species';
+import { dragSentences, hookSetSentences } from './hookset';
+import { IMPERIAL, METRIC } from './units';
+
+const rod = { lengthM: 2.13, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' as const };
+const advise = (family: (typeof BUILT_FAMILIES)[number], material: LineMaterial, castM = 25) =>
+  adviseHookSet({ family: familyById(family), species: speciesProfile('largemouth-bass'), rod, line: { material, strengthLb: 12 }, castM });
+
+test.each(BUILT_FAMILIES)('%s: how to set and how tight, on every line and in both units', (family) => {
+  for (const material of LINE_MATERIALS)
+    for (const u of [IMPERIAL, METRIC])
+      for (const text of [...hookSetSentences(advise(family, material), material, u), ...dragSentences(advise(family, material), material, u)]) {
+        expect(text).not.toMatch(/NaN|undefined|Infinity/);
+        expect(text.length).toBeGreaterThan(25);
+      }
+});
+
+test('never at the splash, longer for a frog, low with trebles', () => {
+  const first = (family: (typeof BUILT_FAMILIES)[number]) => hookSetSentences(advise(family, 'nylon'), 'nylon', IMPERIAL)[0];
+  expect(first('popper')).toContain('Never at the splash');
+  expect(first('hollow-frog')).toContain('until the rod is loaded');
+  expect(first('square-bill')).toContain('Sweep');
+});
+
+test('a stretchy line at long range says where one sweep is enough', () => {
+  const far = hookSetSentences(advise('texas-rig', 'nylon', 60), 'nylon', IMPERIAL)[1];
+  expect(far).toMatch(/Within \d+ ft it does; beyond/);
+  expect(dragSentences(advise('texas-rig', 'braid'), 'braid', IMPERIAL)[1]).toContain('Looser than on nylon');
+});

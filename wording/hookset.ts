@@ -1,0 +1,33 @@
+/** When and how to set the hook, and how tight the drag, with the numbers that say so. */
+import type { HookSetAdvice, SetWay } from '../core/retrieve/hookset/advice';
+import { NEWTON_PER_LB, type LineMaterial } from '../core/retrieve/tackle/line';
+import { say, type UnitPrefs } from './units';
+
+const WAY_TEXT: Record<SetWay, string> = {
+  'wait-longer': 'Wait until the rod is loaded: a frog is taken, turned and swallowed first. Then strike hard, once.',
+  'wait-for-weight': 'Never at the splash: wait until you feel weight, then sweep.',
+  'reel-then-lift': 'When the float goes, reel tight to it first, then lift.',
+  sweep: 'Sweep the rod low and to the side; small points need no jerk.',
+  hard: 'Take up the slack with the reel, then strike hard: the hook must come out of its bait and through the jaw.',
+  lift: 'Only lift: the mouth is like paper.',
+};
+
+export function hookSetSentences(a: HookSetAdvice, material: LineMaterial, u: UnitPrefs): string[] {
+  const wait = a.waitS[1] > 0 && a.waitS[0] > 0 ? ` Count ${say.seconds(a.waitS[0])} to ${say.seconds(a.waitS[1])}.` : '';
+  const far = a.tooFar
+    ? `At the end of the cast one sweep is not enough on this line: it would take ${say.fine(a.sweepFarM, u)} of rod tip. Within ${say.distance(a.reachM, u)} it does; beyond, reel down first and strike twice.`
+    : `At the end of the cast that takes ${say.fine(a.sweepFarM, u)} of rod tip, close by ${say.fine(a.sweepNearM, u)}: ${material === 'braid' ? 'the rod gives, the line hardly' : 'the rest is stretch'}.`;
+  return [WAY_TEXT[a.way] + wait, far];
+}
+
+const BOUND_TEXT: Record<HookSetAdvice['dragBy'], string> = { line: 'the line', hook: 'the hook’s wire', mouth: 'the soft mouth' };
+export function dragSentences(a: HookSetAdvice, material: LineMaterial, u: UnitPrefs): string[] {
+  const lb = a.dragN / NEWTON_PER_LB;
+  const pull = (n: number): string => say.pull(n / NEWTON_PER_LB, u);
+  return [
+    `Drag at ${say.pull(lb, u)}, ${say.percent(a.dragShare)} of the line: ${BOUND_TEXT[a.dragBy]} bears no more with a lunge on top. Pull it off against a hand scale or a full bottle.`,
+    material === 'braid'
+      ? `Looser than on nylon: a lunge of ${say.fine(1, u)} close by adds ${pull(a.lungeN)} on braid, ${pull(a.lungeOnNylonN)} on nylon of that strength.`
+      : `The stretch is your cushion: a lunge of ${say.fine(1, u)} close by adds ${pull(a.lungeN)}.`,
+  ];
+}
