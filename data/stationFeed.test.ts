@@ -55,3 +55,14 @@ test('a question no longer wanted ends', async () => {
   });
   await expect(ask('none', c.signal)).rejects.toThrow();
 });
+
+test('one that never answers is given up', async () => {
+  jest.useFakeTimers();
+  globalThis.fetch = jest.fn(
+    (_url: string, o: RequestInit) => new Promise((_, no) => o.signal!.addEventListener('abort', () => no(new Error('ended')))),
+  ) as unknown as typeof fetch;
+  const asked = problemOf(ask());
+  await jest.advanceTimersByTimeAsync(11_000);
+  expect(await asked).toBe('too-slow');
+  jest.useRealTimers();
+});

@@ -31,17 +31,28 @@ const pause = (ms: number): Promise<void> => new Promise((r) => setTimeout(r, ms
 async function fromServer(id: StationId, atMs: number, fault: StationFault, signal: AbortSignal): Promise<{ status: number; body: unknown } | null> {
   if (typeof navigator !== 'undefined' && navigator.onLine === false) return null;
   const q = new URLSearchParams({ at: new Date(atMs).toISOString(), ...(fault === 'none' ? {} : { fault }) });
-  const patience = AbortSignal.timeout(PATIENCE_MS);
+  // By hand: older browsers cannot join signals or time them.
+  const ended = new AbortController();
+  const end = (): void => ended.abort();
+  signal.addEventListener('abort', end, { once: true });
+  let outOfPatience = false;
+  const patience = setTimeout(() => {
+    outOfPatience = true;
+    end();
+  }, PATIENCE_MS);
   try {
-    const r = await fetch(`/api/stations/${id}?${q.toString()}`, { signal: AbortSignal.any([signal, patience]) });
+    const r = await fetch(`/api/stations/${id}?${q.toString()}`, { signal: ended.signal });
     // A plain file host answers any address with the page.
     if (!(r.headers.get('content-type') ?? '').includes('json')) return null;
     return { status: r.status, body: parsed(await r.text()) };
   } catch (e) {
     if (signal.aborted) throw e;
-    if (patience.aborted) throw new StationFailed('too-slow', `no answer in ${PATIENCE_MS / 1000} s`);
+    if (outOfPatience) throw new StationFailed('too-slow', `no answer in ${PATIENCE_MS / 1000} s`);
     if (e instanceof StationFailed) throw e;
     return null;
+  } finally {
+    clearTimeout(patience);
+    signal.removeEventListener('abort', end);
   }
 }
 

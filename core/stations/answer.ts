@@ -12,7 +12,7 @@ export interface StationAnswer {
   body: unknown;
 }
 
-const SLOW_MS = 4000;
+const SLOW_MS = 6000;
 const STALE_MS = 27 * 3_600_000;
 
 const isStation = (id: string): id is StationId => (STATION_IDS as readonly string[]).includes(id);
