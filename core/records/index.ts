@@ -3,7 +3,7 @@ import type { RecordKind } from './define';
 import { waterRecord, spotRecord } from './places';
 import { DEFAULT_PREFERENCES, preferencesRecord, type Preferences } from './preferences';
 import { stationReportRecord, tidesRecord, waterLogRecord } from './stations';
-import { calibrationRecord, lineRecord, lureRecord, reelRecord, rodRecord, type Calibration } from './tackle';
+import { calibrationRecord, lineRecord, lureRecord, practiceRecord, reelRecord, rodRecord, type Calibration } from './tackle';
 import { blockRecord, castRecord, eventRecord, tombstoneRecord, tripRecord, type Trip } from './trip';
 
 export const RECORDS = {
@@ -14,6 +14,7 @@ export const RECORDS = {
   reel: reelRecord,
   line: lineRecord,
   calibration: calibrationRecord,
+  practice: practiceRecord,
   stationReport: stationReportRecord,
   tides: tidesRecord,
   waterLog: waterLogRecord,

@@ -29,6 +29,8 @@ export const preferencesRecord = defineRecord(
     /** Moon periods are always shown; this counts them too. */
     /** How the readings are laid out. */
     readingSheet: z.enum(['tiles', 'dense']),
+    /** What the beat does besides the picture. */
+    beat: z.strictObject({ sound: z.boolean(), buzz: z.boolean() }),
     moon: z.enum(['shown', 'counted']),
     /** The fault the stand-in stations are asked to have. */
     stationFault: z.enum(STATION_FAULTS),
@@ -41,7 +43,10 @@ export const preferencesRecord = defineRecord(
   }),
   3,
   // Version 1 knew two lights, which are still there, and had no switch for the keys; version 2 knew no stations.
-  { 1: (old) => ({ ...old, shortcuts: true }), 2: (old) => ({ ...old, moon: 'shown', stationFault: 'none', readingSheet: 'tiles' }) },
+  {
+    1: (old) => ({ ...old, shortcuts: true }),
+    2: (old) => ({ ...old, moon: 'shown', stationFault: 'none', readingSheet: 'tiles', beat: { sound: true, buzz: true } }),
+  },
 );
 export type Preferences = z.infer<typeof preferencesRecord.schema>;
 
@@ -53,6 +58,7 @@ export const DEFAULT_PREFERENCES: Preferences = {
   shortcuts: true,
   peg: 'by-cover',
   readingSheet: 'tiles',
+  beat: { sound: true, buzz: true },
   moon: 'shown',
   stationFault: 'none',
   demoClock: null,

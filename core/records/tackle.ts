@@ -1,6 +1,7 @@
 /** What lies in the kit: lures, rods, reels, lines. */
 import * as z from 'zod';
 import { BUILT_FAMILIES, COLOURS, HOOKS } from '../lures/family';
+import { CADENCE_STYLES } from '../retrieve/cadence/library';
 import { LINE_MATERIALS } from '../retrieve/tackle/line';
 import { ROD_ACTIONS } from '../retrieve/tackle/rod';
 import { defineRecord } from './define';
@@ -98,3 +99,16 @@ export const calibrationRecord = defineRecord(
   { 1: ({ lureId, ...rest }) => ({ ...rest, ofId: lureId, speedMps: null, line: null }) },
 );
 export type Calibration = z.infer<typeof calibrationRecord.schema>;
+
+/** One practice of a beat. */
+export const practiceRecord = defineRecord(
+  'practice',
+  z.strictObject({
+    id,
+    atMs: ms,
+    style: z.enum(CADENCE_STYLES),
+    score: z.number().int().min(0).max(100),
+    /** Hangs held, as a share of what was asked; null without any. */
+    heldShare: z.number().min(0).max(20).nullable(),
+  }),
+);

@@ -5,21 +5,28 @@ import type { Plan } from '../../core/retrieve/plan/plan';
 import { PHASE_NAME, capital } from '../../wording/names';
 import { cadenceText } from '../../wording/retrieve';
 import { say } from '../../wording/units';
+import { BEAT_NOTE, NO_BUZZ } from '../../wording/beat';
+import { useDay } from '../day/DayProvider';
 import { Part, Row } from '../parts/Box';
+import { Picks } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
-import { usePlayback } from '../section/Playback';
+import { canBuzz } from '../platform/sound';
 import { useTheme } from '../theme/theme';
 import { CadenceLine } from './CadenceLine';
+import { PracticePart } from './PracticePart';
+import { useBeat } from './useBeat';
 
 const WINDOW_S = 14;
 const STEP_S = 2;
 
 export function BeatPart({ plan }: { plan: Plan }) {
   const { p, units } = useTheme();
-  const { atS, playing, play, stop, seek } = usePlayback();
+  const { prefs, actions } = useDay();
+  const beat = useBeat(plan);
+  const { atS, playing, stop, seek } = beat;
   const { track } = plan;
   const first = track.beats[0]?.atS ?? 0;
   const { presentation } = plan;
@@ -28,7 +35,6 @@ export function BeatPart({ plan }: { plan: Plan }) {
     stop();
     seek(null);
   }, [presentation.lureId, stop, seek]);
-  useEffect(() => stop, [stop]);
   const at = atS ?? first;
   const fromS = Math.max(first, Math.min(at - WINDOW_S * 0.35, Math.max(first, track.castS - WINDOW_S)));
   let i = 0;
@@ -47,7 +53,7 @@ export function BeatPart({ plan }: { plan: Plan }) {
         </Press>
         <Press
           label={playing ? 'Stop the beat' : 'Play the beat'}
-          onPress={() => (playing ? stop() : play(track.castS))}
+          onPress={() => (playing ? stop() : void beat.start())}
           style={{ ...key, backgroundColor: p.moss, borderColor: p.moss, borderRadius: 28 }}
         >
           <Glyph name={playing ? 'stop' : 'play'} color={p.onMoss} fill />
@@ -64,10 +70,33 @@ export function BeatPart({ plan }: { plan: Plan }) {
           {atS === null ? <Say kind="label">{cadenceText(presentation.cadence)}</Say> : null}
         </View>
       </Row>
+      <Picks
+        label="The beat besides the picture"
+        options={[
+          { value: 'sound', title: 'Sound' },
+          { value: 'buzz', title: 'Buzz' },
+        ]}
+        value={[...(prefs.beat.sound ? ['sound'] : []), ...(prefs.beat.buzz ? ['buzz'] : [])]}
+        onChange={(v) => actions.savePrefs({ beat: { sound: v.includes('sound'), buzz: v.includes('buzz') } })}
+      />
+      {beat.note ? (
+        <Say kind="label" role="status">
+          {BEAT_NOTE[beat.note]}
+        </Say>
+      ) : null}
+      {prefs.beat.buzz && !canBuzz() ? (
+        <Say kind="label" tone="soft">
+          {NO_BUZZ}
+        </Say>
+      ) : null}
+      <PracticePart plan={plan} beat={beat} />
       <Disclosure title="How to read the beat">
         <Say>
           Time runs to the right. A green bar is turning the handle, taller is faster. A sharp peak is a twitch or snap of the wrist, a dome a pop, an
           arch a hop, a slope a lift or a drag, a zigzag a shake.
+        </Say>
+        <Say>
+          To the ear: a high tick counts down, a dull one is a turn, a sharp one a flick of the wrist, and a low tone says that the hang begins.
         </Say>
         <Say>Each dot is a second of doing nothing: let it hang. The number under the dots is how long. Most people cut it short.</Say>
       </Disclosure>

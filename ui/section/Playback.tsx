@@ -6,7 +6,8 @@ interface Playback {
   atS: number | null;
   playing: boolean;
   seek: (s: number | null) => void;
-  play: (endS: number) => void;
+  /** `elapsedS`: the clock to go by; its own when absent. */
+  play: (endS: number, elapsedS?: () => number) => void;
   stop: () => void;
 }
 
@@ -23,7 +24,7 @@ export function PlaybackProvider({ children }: { children: ReactNode }) {
     setPlaying(false);
   }, []);
   const play = useCallback(
-    (endS: number) => {
+    (endS: number, elapsedS?: () => number) => {
       cancelAnimationFrame(frame.current);
       setPlaying(true);
       const began = performance.now();
@@ -31,7 +32,7 @@ export function PlaybackProvider({ children }: { children: ReactNode }) {
       // With reduced motion the picture steps once a second; else a few times a second is enough to follow.
       const everyS = reduced ? 1 : 0.05;
       const tick = () => {
-        const t = (performance.now() - began) / 1000;
+        const t = elapsedS ? elapsedS() : (performance.now() - began) / 1000;
         if (t >= endS) {
           setAtS(endS);
           setPlaying(false);

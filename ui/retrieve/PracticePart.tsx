@@ -1,0 +1,89 @@
+/** Tap along to the beat: one touch for each move, none in the hangs; then how it went. */
+import { useRef, useState } from 'react';
+import { View } from 'react-native';
+import { put } from '../../core/records';
+import { scorePractice, type PracticeScore } from '../../core/retrieve/beat/practice';
+import type { Plan } from '../../core/retrieve/plan/plan';
+import { latelyText, practiceText } from '../../wording/beat';
+import { useDay } from '../day/DayProvider';
+import { Button } from '../parts/Buttons';
+import { Press } from '../parts/Press';
+import { Say } from '../parts/Say';
+import { appNowMs } from '../platform/clock';
+import { newId } from '../platform/ids';
+import { useTheme } from '../theme/theme';
+import type { useBeat } from './useBeat';
+
+const SHOWN = 6;
+
+export function PracticePart({ plan, beat }: { plan: Plan; beat: ReturnType<typeof useBeat> }) {
+  const { book, prefs, committer } = useDay();
+  const { p } = useTheme();
+  const taps = useRef<number[]>([]);
+  const [practising, setPractising] = useState(false);
+  const [score, setScore] = useState<PracticeScore | null>(null);
+  const begin = (): void => {
+    taps.current = [];
+    setScore(null);
+    setPractising(true);
+    // From just before the first move: the countdown needs no practice.
+    void beat.start(Math.max(0, (plan.track.beats[0]?.atS ?? 0) - 2));
+  };
+  const tap = (): void => {
+    const t = beat.positionS();
+    if (t !== null) taps.current.push(t);
+  };
+  const end = (): void => {
+    const until = beat.positionS() ?? plan.track.castS;
+    beat.stop();
+    setPractising(false);
+    const s = scorePractice(plan.track.beats, taps.current, until);
+    setScore(s);
+    if (s.due > 2)
+      void committer.record(() => [
+        put('practice', {
+          id: newId(),
+          atMs: Math.round(appNowMs(prefs.demoClock)),
+          style: plan.hands.style,
+          score: s.score,
+          heldShare: s.heldShare,
+        }),
+      ]);
+  };
+  const lately = Object.values(book.practice)
+    .sort((a, b) => a.atMs - b.atMs)
+    .slice(-SHOWN)
+    .map((x) => x.score);
+  return (
+    <View style={{ gap: 8 }}>
+      {practising ? (
+        <>
+          <Press
+            label="Tap at each move"
+            // The moment the finger comes down, not when it is lifted.
+            {...({
+              onPointerDown: tap,
+              onKeyDown: (e: { key: string; repeat?: boolean }) => {
+                if ((e.key === ' ' || e.key === 'Enter') && !e.repeat) tap();
+              },
+            } as object)}
+            style={{ minHeight: 96, borderRadius: 16, backgroundColor: p.copper, alignItems: 'center' }}
+          >
+            <Say kind="title" tone="onCopper">
+              Tap at each move
+            </Say>
+          </Press>
+          <Button title="Enough: how was it?" onPress={end} />
+        </>
+      ) : (
+        <Button title="Practise: tap along" onPress={begin} />
+      )}
+      {score ? <Say role="status">{practiceText(score)}</Say> : null}
+      {lately.length > 1 && !practising ? (
+        <Say kind="label" tone="soft">
+          {latelyText(lately)}
+        </Say>
+      ) : null}
+    </View>
+  );
+}
