@@ -9,7 +9,7 @@ import { mostTelling, type TellingSign } from './information';
 import { moodPrior, type MoodReason } from './prior';
 import { chanceOfSign, signLogLikelihood, WATCHABLE_SIGNS } from './signs';
 import { moodMean, normalise, type MoodDistribution } from './states';
-import { drift } from './transition';
+import { filterStates } from './transition';
 
 export interface SignEffect {
   kind: SignKind;
@@ -38,23 +38,18 @@ export const nextSignToWatch = (p: MoodDistribution): TellingSign | null => most
 
 /** Takes signs in, oldest first; what they said drifts back to `rest` until now. */
 export function filterSigns(rest: MoodDistribution, signs: readonly Sign[]): { distribution: MoodDistribution; signs: SignEffect[] } {
-  const told = signs
-    .filter((s) => s.count > 0)
-    .map((s) => ({ s, agoMin: Math.max(0, s.minutesAgo ?? 0), ln: signLogLikelihood(s) }))
-    .filter((x): x is typeof x & { ln: NonNullable<typeof x.ln> } => x.ln !== null)
-    .sort((a, b) => b.agoMin - a.agoMin);
-  let p = rest;
-  let agoMin = told[0]?.agoMin ?? 0;
   const effects: SignEffect[] = [];
-  for (const { s, agoMin: at, ln } of told) {
-    p = drift(p, rest, agoMin - at) as unknown as MoodDistribution;
-    agoMin = at;
-    const next = normalise(p.map((v, i) => v * Math.exp(ln[i]!)));
-    effects.push({ kind: s.kind, count: s.count, minutesAgo: at, shift: moodMean(next) - moodMean(p) });
-    p = next;
-  }
-  return { distribution: drift(p, rest, agoMin) as unknown as MoodDistribution, signs: effects };
+  const seen = signs.flatMap((s) => {
+    const ln = s.count > 0 ? signLogLikelihood(s) : null;
+    return ln ? [{ s, agoMin: Math.max(0, s.minutesAgo ?? 0), likelihood: ln.map(Math.exp) }] : [];
+  });
+  const p = filterStates(rest, seen, undefined, ({ s, agoMin }, before, after) =>
+    effects.push({ kind: s.kind, count: s.count, minutesAgo: agoMin, shift: mean(after) - mean(before) }),
+  );
+  return { distribution: p as unknown as MoodDistribution, signs: effects };
 }
+
+const mean = (p: readonly number[]): number => moodMean(p as unknown as MoodDistribution);
 
 /** Before any sign: a mixture over what the assumed readings may be. With everything read it is the plain prior. */
 export function mixedPrior(r: Reading, species: SpeciesProfile): MoodDistribution {

@@ -5,7 +5,7 @@
 import type { Sign, SignKind } from '../water/conditions';
 import { mostTelling, type TellingSign } from './information';
 import { temperedCount } from './signs';
-import { drift } from './transition';
+import { filterStates } from './transition';
 
 export const AGITATIONS = ['calm', 'uneasy', 'angry', 'at-the-peak'] as const;
 export type Agitation = (typeof AGITATIONS)[number];
@@ -57,23 +57,13 @@ function likelihood(s: Sign): number[] | null {
 }
 
 export function judgeGuarding(signs: readonly Sign[]): Guarding {
-  const told = signs
-    .filter((s) => s.count > 0)
-    .map((s) => ({ s, agoMin: s.minutesAgo ?? 0, l: likelihood(s) }))
-    .filter((x): x is typeof x & { l: number[] } => x.l !== null)
-    .sort((a, b) => b.agoMin - a.agoMin);
-  let p: number[] = [...AT_REST];
-  let agoMin = told[0]?.agoMin ?? 0;
-  for (const x of told) {
-    p = drift(p, AT_REST, agoMin - x.agoMin, CALMS_PER_MIN);
-    agoMin = x.agoMin;
-    const next = p.map((v, i) => v * x.l[i]!);
-    const total = next.reduce((a, v) => a + v, 0);
-    p = next.map((v) => v / total);
-  }
-  p = drift(p, AT_REST, agoMin, CALMS_PER_MIN);
+  const seen = signs.flatMap((s) => {
+    const l = s.count > 0 ? likelihood(s) : null;
+    return l ? [{ s, agoMin: Math.max(0, s.minutesAgo ?? 0), likelihood: l }] : [];
+  });
+  const p = filterStates(AT_REST, seen, CALMS_PER_MIN);
   const passes = signs.filter((s) => s.kind === 'empty-cast').reduce((n, s) => n + s.count, 0);
-  const answers = told.some((x) => x.s.kind !== 'empty-cast' && x.agoMin < 30);
+  const answers = seen.some((x) => x.s.kind !== 'empty-cast' && x.agoMin < 30);
   return {
     distribution: p,
     mean: p.reduce((s, v, i) => s + v * i, 0),

@@ -37,3 +37,30 @@ export function drift(p: readonly number[], rest: readonly number[], minutes: nu
   const total = next.reduce((s, v) => s + v, 0);
   return next.map((v) => Math.max(0, v) / total);
 }
+
+/** Something seen: how long ago, and how likely it is in each state. */
+export interface Seen {
+  agoMin: number;
+  likelihood: readonly number[];
+}
+
+/** Takes what was seen in, oldest first; in between and until now the distribution drifts towards `rest`. `told` hears each with the distribution before and after. */
+export function filterStates<T extends Seen>(
+  rest: readonly number[],
+  seen: readonly T[],
+  stepsPerMin: number = STEPS_PER_MIN,
+  told: (one: T, before: readonly number[], after: readonly number[]) => void = () => {},
+): number[] {
+  const inOrder = [...seen].sort((a, b) => b.agoMin - a.agoMin);
+  let p = [...rest];
+  let agoMin = inOrder[0]?.agoMin ?? 0;
+  for (const one of inOrder) {
+    const before = drift(p, rest, agoMin - one.agoMin, stepsPerMin);
+    agoMin = one.agoMin;
+    const next = before.map((v, i) => v * one.likelihood[i]!);
+    const total = next.reduce((s, v) => s + v, 0);
+    p = next.map((v) => v / total);
+    told(one, before, p);
+  }
+  return drift(p, rest, agoMin, stepsPerMin);
+}

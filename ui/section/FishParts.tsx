@@ -1,0 +1,90 @@
+/** Where the fish sit, how far one of them sees, and how far it feels. */
+import { Ellipse, G, Path } from 'react-native-svg';
+import { say } from '../../wording/units';
+import { useTheme } from '../theme/theme';
+import { drawnBy, type PartProps } from './drawnBy';
+import type { Frame } from './geometry';
+import { Halo } from './Halo';
+import { fishPath } from './Marks';
+import type { SectionModel } from './model';
+
+/** Where on the cover the fish should be: pixels. */
+function fishAt(m: SectionModel, f: Frame): [number, number] {
+  const at = { open: 0.55, 'outer-edge': 0.66, inside: 0.86, 'deep-tight': 0.84 }[m.holding];
+  return [f.x(m.castM * at), f.y(m.holding === 'deep-tight' ? m.bandM[1] * 0.8 + m.fishDepthM * 0.2 : m.fishDepthM)];
+}
+
+function Fish({ m, f }: PartProps) {
+  const { p } = useTheme();
+  const [x, y] = fishAt(m, f);
+  const spread = f.pxPerDepthM > 30 ? 1 : 0.6;
+  return (
+    <G>
+      {[
+        [0, 0, 30],
+        [26, 12, 24],
+        [-22, 13, 22],
+      ].map(([dx, dy, l], i) => (
+        <Path key={i} d={fishPath(x + dx!, y + dy! * spread, l!)} fill={p.halo} stroke={p.onWater} strokeWidth={p.stroke} opacity={0.85} />
+      ))}
+    </G>
+  );
+}
+
+/** How far one of them sees. */
+function Sight({ m, f, label }: PartProps) {
+  const { p, units } = useTheme();
+  const [x, y] = fishAt(m, f);
+  const rx = Math.max(6, m.sightM * f.pxPerM);
+  const ry = Math.max(6, m.sightM * f.pxPerDepthM);
+  return (
+    <G>
+      <Ellipse
+        cx={x}
+        cy={y}
+        rx={rx}
+        ry={ry}
+        fill={p.onWater}
+        fillOpacity={0.16}
+        stroke={p.onWater}
+        strokeWidth={1.6 * p.stroke}
+        strokeDasharray="5 4"
+      />
+      <Halo
+        x={Math.max(f.x(0) + 60, x - rx - 6)}
+        y={y - Math.max(8, ry * 0.55)}
+        size={label}
+        text={`sees ${say.depth(m.sightM, units)}`}
+        anchor="end"
+      />
+    </G>
+  );
+}
+
+/** How far one feels a thumping lure. */
+function Felt({ m, f, label }: PartProps) {
+  const { p, units } = useTheme();
+  const [x, y] = fishAt(m, f);
+  const ry = Math.max(6, m.feltM * f.pxPerDepthM);
+  return (
+    <G>
+      <Ellipse
+        cx={x}
+        cy={y}
+        rx={Math.max(6, m.feltM * f.pxPerM)}
+        ry={ry}
+        fill="none"
+        stroke={p.onWater}
+        strokeWidth={1.2 * p.stroke}
+        strokeDasharray="1 6"
+        strokeLinecap="round"
+      />
+      <Halo x={x} y={Math.min(f.bottomY - 4, y + ry + label)} size={label} text={`feels ${say.depth(m.feltM, units)}`} anchor="middle" />
+    </G>
+  );
+}
+
+const FISH_AT = ['holding', 'bandM', 'fishDepthM', 'castM'] as const;
+export const FishPart = drawnBy(Fish, FISH_AT);
+export const SightPart = drawnBy(Sight, [...FISH_AT, 'sightM']);
+export const FeltPart = drawnBy(Felt, [...FISH_AT, 'feltM']);

@@ -1,0 +1,69 @@
+/** Current in the water, wind over it. */
+import { Circle, G, Path, Text as SvgText } from 'react-native-svg';
+import { flowText, isAcross } from '../../wording/section';
+import { FONT, useTheme } from '../theme/theme';
+import { drawnBy, type PartProps } from './drawnBy';
+import { Halo } from './Halo';
+
+/** An arrow along the cast, or a ring with a dot for what goes across it. */
+function Arrow({ x, y, angleDeg, length, colour }: { x: number; y: number; angleDeg: number; length: number; colour: string }) {
+  const { p } = useTheme();
+  const along = -Math.cos((angleDeg * Math.PI) / 180);
+  const s = along >= 0 ? 1 : -1;
+  if (isAcross(angleDeg))
+    return (
+      <G>
+        <Circle cx={x} cy={y} r={8} fill="none" stroke={colour} strokeWidth={2 * p.stroke} />
+        <Circle cx={x} cy={y} r={2.6} fill={colour} />
+      </G>
+    );
+  return (
+    <Path
+      d={`M${x - (s * length) / 2} ${y}h${s * length}m${-s * 9} -6l${s * 9} 6l${-s * 9} 6`}
+      stroke={colour}
+      strokeWidth={2.4 * p.stroke}
+      fill="none"
+      strokeLinecap="round"
+    />
+  );
+}
+
+function Flow({ m, f, label }: PartProps) {
+  const { p, units } = useTheme();
+  if (m.currentMps < 0.02) return null;
+  const x = f.width * 0.42;
+  const y = f.y(m.depthM * 0.16);
+  return (
+    <G>
+      <Arrow x={x} y={y} angleDeg={m.currentAngleDeg} length={34 + Math.min(1, m.currentMps) * 40} colour={p.onWater} />
+      <Halo x={x} y={y + label * 1.5} size={label} text={flowText('current', m.currentMps, m.currentAngleDeg, units)} anchor="middle" />
+    </G>
+  );
+}
+
+/** Over the water. */
+function Wind({ m, f, label }: PartProps) {
+  const { p, units } = useTheme();
+  if (m.windMps < 0.5) return null;
+  // In one line along the top: clear of the rod, of a trunk that stands out of the water, and of what is written over it.
+  const x = f.width * 0.42;
+  const y = 6 + label * 0.6;
+  const length = 22 + Math.min(1, m.windMps / 12) * 20;
+  return (
+    <G>
+      <Arrow x={x} y={y} angleDeg={m.windAngleDeg} length={length} colour={p.line} />
+      <SvgText
+        x={x + (isAcross(m.windAngleDeg) ? 14 : length / 2 + 8)}
+        y={y + label * 0.35}
+        fontSize={label}
+        fontFamily={FONT.dataBold}
+        fill={p.line}
+      >
+        {flowText('wind', m.windMps, m.windAngleDeg, units)}
+      </SvgText>
+    </G>
+  );
+}
+
+export const FlowPart = drawnBy(Flow, ['currentMps', 'currentAngleDeg', 'depthM']);
+export const WindPart = drawnBy(Wind, ['windMps', 'windAngleDeg']);
