@@ -90,7 +90,7 @@ test('a value that is dragged shows at once what follows from it, and is stored 
   await page.mouse.down();
   await page.mouse.move(box.x + box.width * 0.8, box.y + box.height / 2, { steps: 6 });
   await expect.poll(() => section.innerHTML()).not.toBe(before);
-  await expect(page.getByText('8½ ft').first()).toBeVisible();
+  await expect(slider).not.toHaveAttribute('aria-valuetext', '5 ft');
   // Nothing is stored while the finger is down.
   expect((await today(page)).readings.water.clarityM).toBeUndefined();
   await page.mouse.up();
