@@ -16,7 +16,6 @@ export const stationReportRecord = defineRecord(
     report: stationReportSchema,
   }),
 );
-export type StoredReport = z.infer<typeof stationReportRecord.schema>;
 
 /** High and low waters as entered, in order of time; the id is the water's. */
 export const tidesRecord = defineRecord(
@@ -29,4 +28,3 @@ export const waterLogRecord = defineRecord(
   'waterLog',
   z.strictObject({ id, waterId: id, name: itemName, points: z.array(z.strictObject({ atMs: ms, tempC: z.number().min(-2).max(40) })).max(20_000) }),
 );
-export type WaterLog = z.infer<typeof waterLogRecord.schema>;

@@ -45,9 +45,9 @@ function Flow({ m, f, label }: PartProps) {
 function Wind({ m, f, label }: PartProps) {
   const { p, units } = useTheme();
   if (m.windMps < 0.5) return null;
-  // In one line along the top: clear of the rod, of a trunk that stands out of the water, and of what is written over it.
+  // In one line over the water, higher where there is much sky: clear of the rod, of a trunk that stands out of the water, and of what is written over it.
   const x = f.width * 0.42;
-  const y = 6 + label * 0.6;
+  const y = Math.max(6 + label * 0.6, f.surfaceY - 62);
   const length = 22 + Math.min(1, m.windMps / 12) * 20;
   return (
     <G>

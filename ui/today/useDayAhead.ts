@@ -118,5 +118,5 @@ export function useDayAhead(daysAhead = 0, wanted = true) {
     staleTime: Infinity,
     gcTime: 300_000,
   });
-  return { answer: query.data ?? null, failed: query.isError, spots, rest };
+  return { answer: query.data ?? null, failed: query.isError };
 }
