@@ -72,7 +72,7 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
   const closing: Closing = { rate: 1, velocity0: new Float64Array(size), acceleration0: new Float64Array(size) };
   const tip = new Float64Array(3);
   const lastOf = (): number => dim * chain.n;
-  const leastNodes = max(3, chain.leaderSegments + 1);
+  const leastNodes = max(1, chain.leaderSegments + 1);
   /** Length of the step before, s; 0 = there is none to build on. */
   let stepBefore = 0;
   let next: number = mesh.firstStepS;
