@@ -4,5 +4,6 @@ export const queryKeys = {
   plan: (identity: string, effort: 'first' | 'settled') => ['plan', identity, effort] as const,
   station: (id: string, hour: number, fault: string) => ['station', id, hour, fault] as const,
   dayLine: (identity: string) => ['day-line', identity] as const,
+  below: (way: 'down' | 'behind', identity: string) => ['below', way, identity] as const,
   assessment: (identity: string) => ['assessment', identity] as const,
 };

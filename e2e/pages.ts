@@ -8,6 +8,9 @@ export const PAGES = [
   '/read',
   '/lures',
   '/retrieve',
+  '/retrieve/cadence',
+  '/retrieve/card',
+  '/retrieve/below',
   '/strikes',
   '/lessons',
   '/kit',
@@ -22,6 +25,10 @@ export async function settle(page: Page, path: string): Promise<void> {
   if (path === '/lures') await expect(page.getByText('Start with')).toBeVisible({ timeout: 60_000 });
   if (path === '/retrieve') await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
   if (path === '/retrieve') await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
+  if (path === '/retrieve/cadence') await expect(page.getByText('Add after it')).toBeVisible({ timeout: 60_000 });
+  if (path === '/retrieve/card') await expect(page.getByRole('button', { name: 'Print it' })).toBeVisible({ timeout: 60_000 });
+  if (path === '/retrieve/below')
+    await expect(page.getByRole('region', { name: 'The answer' })).toHaveAttribute('aria-busy', 'false', { timeout: 60_000 });
   if (path === '/strikes') await expect(page.getByRole('button', { name: 'Cast: add one' })).toBeVisible({ timeout: 60_000 });
   await quiet(page);
 }

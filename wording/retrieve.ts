@@ -1,19 +1,38 @@
 /** The plan in words: what each change would buy, how sure the share is. */
-import type { Change, Plan } from '../core/retrieve/plan/plan';
+import type { Change, Plan, Progress } from '../core/retrieve/plan/plan';
+import type { PlanSettings } from '../core/retrieve/plan/request';
+import type { Access } from '../core/water/conditions';
 import type { CadenceStyle } from '../core/retrieve/cadence/library';
 import type { Cadence } from '../core/retrieve/cadence/cadence';
-import { STEP_NAME, STYLE_NAME, capital, list } from './names';
+import { MOOD_NAME, PHASE_NAME, STEP_NAME, STYLE_NAME, capital, list } from './names';
 import { quantity, say, type UnitPrefs } from './units';
 
-export function changeTitle(c: Change, u: UnitPrefs): string {
-  const f = c.facts;
-  switch (c.kind) {
+/** How a cast lies to the current. */
+export function angleText(angleDeg: number): string {
+  const a = Math.abs(((((angleDeg + 180) % 360) + 360) % 360) - 180);
+  return a < 23
+    ? 'straight up the current'
+    : a < 68
+      ? 'up and across'
+      : a < 113
+        ? 'across the current'
+        : a < 158
+          ? 'down and across'
+          : 'straight down the current';
+}
+
+export function changeTitle({ kind, facts: f }: Pick<Change, 'kind' | 'facts'>, u: UnitPrefs): string {
+  switch (kind) {
     case 'tip':
       return f.tip === 'down' ? 'Drop the rod tip to the water' : f.tip === 'up' ? 'Hold the rod tip high' : 'Hold the rod level';
-    case 'line':
-      return `${say.line(f.strengthLb!, u)} line instead`;
-    case 'cast':
+    case 'line-thinner':
+      return `Thinner line: ${say.line(f.line!.strengthLb, u)}`;
+    case 'line-thicker':
+      return `Thicker line: ${say.line(f.line!.strengthLb, u)}`;
+    case 'cast-longer':
       return `Cast further: ${say.distance(f.castM!, u)}`;
+    case 'cast-shorter':
+      return `Cast shorter: ${say.distance(f.castM!, u)}`;
     case 'slower':
       return `Slower: ${turnsText(f.turnsPerS!)} turns a second`;
     case 'faster':
@@ -26,6 +45,44 @@ export function changeTitle(c: Change, u: UnitPrefs): string {
       return `Count longer: ${say.seconds(f.countdownS!)}`;
     case 'count-less':
       return `Count less: ${say.seconds(f.countdownS!)}`;
+    case 'heavier':
+      return `Heavier: ${say.weight(f.weightKg!, u)}`;
+    case 'lighter':
+      return `Lighter: ${say.weight(f.weightKg!, u)}`;
+    case 'lip-deeper':
+      return 'A longer lip, by a third';
+    case 'lip-shallower':
+      return 'A shorter lip, by a quarter';
+    case 'angle':
+      return `Throw ${angleText(f.angleDeg!)}`;
+  }
+}
+
+/** A setting of the angler's own, to be taken back. */
+export function settingTitle(key: keyof PlanSettings, set: PlanSettings, u: UnitPrefs): string {
+  switch (key) {
+    case 'castM':
+      return `Cast ${say.distance(set.castM!, u)}`;
+    case 'countdownS':
+      return `Count ${say.seconds(set.countdownS!)}`;
+    case 'turnsPerS':
+      return `${turnsText(set.turnsPerS!)} turns a second`;
+    case 'tip':
+      return `Rod tip ${set.tip!}`;
+    case 'style':
+      return styleTitle(set.style!);
+    case 'pauseS':
+      return `Hang ${say.seconds(set.pauseS!)}`;
+    case 'cadence':
+      return 'Your own cadence';
+    case 'angleDeg':
+      return capital(angleText(set.angleDeg!));
+    case 'weightKg':
+      return `As if it weighed ${say.weight(set.weightKg!, u)}`;
+    case 'lipScale':
+      return `As if the lip were ${Math.round(100 * set.lipScale!)} %`;
+    case 'line':
+      return `As if on ${say.line(set.line!.strengthLb, u)} ${set.line!.material}`;
   }
 }
 
@@ -34,6 +91,48 @@ export const turnsText = (t: number): string => t.toFixed(2).replace(/0$/, '');
 export const gainText = (gain: number): string => {
   const points = Math.round(gain * 100);
   return points === 0 ? 'no change' : `${points > 0 ? '+' : '−'}${Math.abs(points)} %`;
+};
+
+/** The same with how far it may be off: "+14 %, likely +5 to +20". */
+export function gainRangeText({ gain, low, high }: Pick<Change, 'gain' | 'low' | 'high'>): string {
+  const points = (x: number): string => `${x < -0.005 ? '−' : x > 0.005 ? '+' : ''}${Math.abs(Math.round(x * 100))}`;
+  return high - low < 0.08 ? gainText(gain) : `${gainText(gain)}, likely ${points(low)} to ${points(high)}`;
+}
+
+/** Where the working ends and the reeling in begins; null when it is worked to the feet. */
+export function reelInText(p: Plan, u: UnitPrefs): string | null {
+  if (p.workedToM === null) return null;
+  const where = p.workedToM < 2 ? 'to your feet' : `until it is ${say.distance(p.workedToM, u)} from you`;
+  if (p.cutShort)
+    return `Work it for ${say.seconds(Math.round(p.castS - p.reelInS))}, about ${where}; then reel in and throw again: the first metres are the ones it was thrown for.`;
+  return p.workedToM < 2 ? null : `Work it ${where}, then reel in: nearer it leaves their depth and only costs time.`;
+}
+
+/** What the mood asks of the hands, and what the lure allows. */
+export function wishSentence({ wish, hands }: Plan, style: CadenceStyle, u: UnitPrefs): string {
+  const hang = style !== 'steady' && style !== 'bump' && style !== 'walk';
+  const pace = wish.speedMps < 0.25 ? 'something that crawls' : wish.speedMps < 0.6 ? 'an easy pace' : 'something quick';
+  const wants = hang
+    ? `hangs of about ${say.seconds(Math.round(wish.pauseS * 2) / 2)} and ${pace}, ${say.speed(wish.speedMps, u)}`
+    : `${pace}, ${say.speed(wish.speedMps, u)}`;
+  const limited =
+    hang && wish.hangLimitS < wish.pauseS - 0.75
+      ? ` Left alone this lure is out of their depth after ${say.seconds(Math.round(wish.hangLimitS * 2) / 2)}, so it hangs no longer.`
+      : '';
+  const shorter = hang && !limited && hands.pauseS < wish.pauseS - 0.75 ? ' A shorter hang keeps it among them here.' : '';
+  const others = hang
+    ? ` Were they one step livelier it would be ${say.seconds(Math.round(wish.livelyPauseS * 2) / 2)}; one step more shut, ${say.seconds(Math.round(wish.shutPauseS * 2) / 2)}.`
+    : '';
+  return `The fish are ${MOOD_NAME[wish.mood]}: they want ${wants}.${limited}${shorter}${others}`;
+}
+
+/** What this stand means for the cast; null where it is nothing special. */
+export const STAND_TEXT: Partial<Record<Access, string>> = {
+  stern: 'From the stern: the bow has fished the water ahead. Throw across or behind, where nobody has been.',
+  kayak: 'Sitting down you throw a little shorter; sweep the rod sideways to set the hook.',
+  wade: 'Wading: throw ahead of your own steps, and a little shorter than from dry land.',
+  jetty: 'From the rocks: keep the rod level or high so that the line clears the stones, and reel in for the last metres; the slope takes lures.',
+  surf: 'From the beach: rod high over the breakers; the last metres are wash.',
 };
 
 export function shareSentence(p: Plan, u: UnitPrefs): string {
@@ -85,3 +184,49 @@ export const styleTitle = (s: CadenceStyle): string => capital(STYLE_NAME[s]);
 export const tipText = (p: { position: 'down' | 'level' | 'up'; heightM: number }, u: UnitPrefs): string =>
   `${p.position}, ${join(quantity.depth(p.heightM, u))}`;
 const join = (q: { value: string; unit: string }): string => `${q.value} ${q.unit}`;
+
+/** Minutes of an hour that the lure is among the fish. */
+const minutesAmong = (p: Plan): number => (p.zoneSecondsPerCast * p.castsPerHour) / 60;
+
+/** Two plans line by line: what, the first, the second. */
+export function compareRows(a: Plan, b: Plan, u: UnitPrefs): [string, string, string][] {
+  const row = (name: string, of: (p: Plan) => string): [string, string, string] => [name, of(a), of(b)];
+  return [
+    row('lure', (p) => p.presentation.lureName),
+    row('in the zone', (p) => say.percent(p.zoneShare.mean)),
+    row('among them an hour', (p) => `${Math.round(minutesAmong(p))} min`),
+    row('a cast lasts', (p) => say.seconds(Math.round(p.castS))),
+    row('deepest', (p) => say.depth(p.deepestM, u)),
+    row('cast', (p) => say.distance(p.hands.castM, u)),
+    row('count down', (p) => say.seconds(p.hands.countdownS)),
+    row('handle', (p) => `${turnsText(p.hands.turnsPerS)} turn/s`),
+    row('hang', (p) => say.seconds(p.hands.pauseS)),
+    row('rod tip', (p) => p.hands.tip.position),
+    row('cadence', (p) => (p.own ? 'your own' : STYLE_NAME[p.hands.style])),
+  ];
+}
+
+/** One moment of the cast: "12 s · Hang · 4.5 ft down". */
+export function momentText({ track }: Plan, atS: number, u: UnitPrefs): string {
+  let i = 0;
+  while (i < track.tS.length - 1 && track.tS[i + 1]! <= atS) i++;
+  const doing = atS > track.workedS && track.reelInS > 0 ? 'Reel in' : capital(PHASE_NAME[track.phase[i] ?? 'move']);
+  return `${say.seconds(Math.round(atS))} · ${doing} · ${say.depth(Math.max(0, track.depthM[i] ?? 0), u)} down`;
+}
+
+export const planProgressText = ({ done, of, bestShare }: Progress): string =>
+  `${done} of about ${of} casts${bestShare > 0.01 ? `; the best so far is among them ${say.percent(bestShare)} of the time` : ''}.`;
+
+/** The figures of the pocket card. */
+export const cardRows = ({ hands: h, presentation }: Plan, u: UnitPrefs): [string, string][] => [
+  ['cast', say.distance(h.castM, u)],
+  ['count down', say.seconds(h.countdownS)],
+  ['handle', `${turnsText(h.turnsPerS)} turns a second`],
+  ['rod tip', h.tip.position],
+  [
+    'hang',
+    presentation.cadence.steps.some((s) => s.kind === 'pause')
+      ? say.seconds(Math.max(...presentation.cadence.steps.map((s) => (s.kind === 'pause' ? s.durationS : 0))))
+      : 'none',
+  ],
+];

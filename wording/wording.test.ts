@@ -190,12 +190,16 @@ describe('retrieve, strikes and lessons', () => {
   });
 
   test.each([
-    [{ kind: 'tip', gain: 0.1, settings: {}, facts: { tip: 'down' } }, 'Drop the rod tip to the water'],
-    [{ kind: 'line', gain: 0.1, settings: {}, facts: { strengthLb: 8 } }, '8 lb line instead'],
-    [{ kind: 'cast', gain: 0.1, settings: {}, facts: { castM: 24.4 } }, 'Cast further: 80 ft'],
-    [{ kind: 'count-more', gain: 0.1, settings: {}, facts: { countdownS: 6 } }, 'Count longer: 6 s'],
-    [{ kind: 'hang-less', gain: 0.1, settings: {}, facts: { pauseS: 2 } }, 'Hang shorter: 2 s'],
-    [{ kind: 'slower', gain: 0.1, settings: {}, facts: { turnsPerS: 0.5 } }, 'Slower: 0.5 turns a second'],
+    [{ kind: 'tip', facts: { tip: 'down' } }, 'Drop the rod tip to the water'],
+    [{ kind: 'line-thinner', facts: { line: { material: 'braid', strengthLb: 8 } } }, 'Thinner line: 8 lb'],
+    [{ kind: 'line-thicker', facts: { line: { material: 'braid', strengthLb: 20 } } }, 'Thicker line: 20 lb'],
+    [{ kind: 'heavier', facts: { weightKg: 0.0142 } }, 'Heavier: ½ oz'],
+    [{ kind: 'angle', facts: { angleDeg: -135 } }, 'Throw down and across'],
+    [{ kind: 'lip-deeper', facts: {} }, 'A longer lip, by a third'],
+    [{ kind: 'cast-longer', facts: { castM: 24.4 } }, 'Cast further: 80 ft'],
+    [{ kind: 'count-more', facts: { countdownS: 6 } }, 'Count longer: 6 s'],
+    [{ kind: 'hang-less', facts: { pauseS: 2 } }, 'Hang shorter: 2 s'],
+    [{ kind: 'slower', facts: { turnsPerS: 0.5 } }, 'Slower: 0.5 turns a second'],
   ] as const)('a change reads as an order: %o', (change, text) => {
     expect(changeTitle(change, IMPERIAL)).toBe(text);
   });

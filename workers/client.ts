@@ -3,7 +3,8 @@
  * one, so that twenty quick taps on a reading never queue up twenty plans. One worker for each kind of question; the quick ones never wait for
  * another, the long one (the settled plan) lets them go first and stands aside for a touch.
  */
-import { wrap, type Remote } from 'comlink';
+import { proxy, wrap, type Remote } from 'comlink';
+import type { Progress } from '../core/retrieve/plan/plan';
 import type { AlmanacApi } from './almanac';
 import type { ComputeApi } from './compute';
 
@@ -93,8 +94,12 @@ type DayArgs = Parameters<AlmanacApi['day']>;
 
 export const compute = {
   rank: (signal: AbortSignal, ...args: Args<'rank'>) => ask('rank', signal, (api) => api.rank(...args) as Promise<ReturnType<ComputeApi['rank']>>),
-  plan: (signal: AbortSignal, request: Args<'plan'>[0], effort: 'first' | 'settled') =>
-    ask(effort, signal, (api) => api.plan(request, effort) as ReturnType<ComputeApi['plan']>),
+  plan: (signal: AbortSignal, request: Args<'plan'>[0], effort: 'first' | 'settled', tell?: (p: Progress) => void) =>
+    ask(effort, signal, (api) => (tell ? api.plan(request, effort, proxy(tell)) : api.plan(request, effort)) as ReturnType<ComputeApi['plan']>),
+  vertical: (signal: AbortSignal, ...args: Args<'vertical'>) =>
+    ask('assess', signal, (api) => api.vertical(...args) as Promise<ReturnType<ComputeApi['vertical']>>),
+  towed: (signal: AbortSignal, ...args: Args<'towed'>) =>
+    ask('assess', signal, (api) => api.towed(...args) as Promise<ReturnType<ComputeApi['towed']>>),
   assessLure: (signal: AbortSignal, ...args: Args<'assessLure'>) =>
     ask('assess', signal, (api) => api.assessLure(...args) as Promise<ReturnType<ComputeApi['assessLure']>>),
   day: (signal: AbortSignal, ...args: DayArgs) => ask('day', signal, (api) => api.day(...args) as Promise<ReturnType<AlmanacApi['day']>>),

@@ -1,7 +1,9 @@
 /** What the worker can do: plain core functions. Results are values; nothing is thrown on purpose. */
 import { rankFamilies } from '../core/lures/rank';
 import { assessLure, assessReel } from '../core/retrieve/calibrate/assess';
-import { planInSteps, type Effort, type Plan } from '../core/retrieve/plan/plan';
+import { planTowed } from '../core/retrieve/below/towed';
+import { planVertical } from '../core/retrieve/below/vertical';
+import { planInSteps, type Effort, type Plan, type Progress } from '../core/retrieve/plan/plan';
 import type { PlanRequest } from '../core/retrieve/plan/request';
 
 let heldUntilMs = 0;
@@ -20,11 +22,19 @@ async function breathe(): Promise<void> {
     await new Promise((r) => setTimeout(r, leftMs));
 }
 
-async function plan(request: PlanRequest, effort: Effort): Promise<Plan> {
+/** How often at the most it is told how far a plan is, ms. */
+const TELL_MS = 150;
+
+async function plan(request: PlanRequest, effort: Effort, tell?: (p: Progress) => void): Promise<Plan> {
   const steps = planInSteps(request, effort);
+  let toldMs = performance.now();
   for (;;) {
     const s = steps.next();
     if (s.done) return s.value;
+    if (tell && performance.now() - toldMs > TELL_MS) {
+      toldMs = performance.now();
+      tell(s.value);
+    }
     await breathe();
   }
 }
@@ -32,6 +42,8 @@ async function plan(request: PlanRequest, effort: Effort): Promise<Plan> {
 export const computeApi = {
   rank: rankFamilies,
   plan,
+  vertical: planVertical,
+  towed: planTowed,
   assessLure,
   assessReel,
   /** Stands aside for a moment, so that the screen has the processor: the plan under way goes on after it. */

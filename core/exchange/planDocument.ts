@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { BUILT_FAMILIES } from '../lures/family';
+import { STEP_KINDS } from '../retrieve/cadence/cadence';
 import { CADENCE_STYLES } from '../retrieve/cadence/library';
 import { LINE_MATERIALS } from '../retrieve/tackle/line';
 import { ROD_ACTIONS, TIP_POSITIONS } from '../retrieve/tackle/rod';
@@ -18,6 +19,25 @@ export const reelSpecSchema = z.strictObject({
   capacityM: z.number().min(10).max(2000),
 });
 export const lineSpecSchema = z.strictObject({ material: z.enum(LINE_MATERIALS), strengthLb: z.number().min(1).max(200) });
+const tipMoveM = z.number().min(-3).max(3);
+/** A cadence as a document: what the hands repeat, in seconds, turns and metres of the rod tip. */
+export const cadenceSchema = z.strictObject({
+  steps: z
+    .array(
+      z.strictObject({
+        kind: z.enum(STEP_KINDS),
+        durationS: z.number().positive().max(120),
+        handleTurns: z.number().min(0).max(500).optional(),
+        tip: z.strictObject({ backM: tipMoveM, upM: tipMoveM, sideM: tipMoveM }).optional(),
+        slack: z.boolean().optional(),
+        jitter: z.number().min(0).max(1).optional(),
+      }),
+    )
+    .min(1)
+    .max(60)
+    .readonly(),
+  loop: z.boolean(),
+});
 export const planSettingsSchema = z.strictObject({
   castM: z.number().min(2).max(120).optional(),
   countdownS: z.number().min(0).max(120).optional(),
@@ -25,6 +45,11 @@ export const planSettingsSchema = z.strictObject({
   tip: z.enum(TIP_POSITIONS).optional(),
   style: z.enum(CADENCE_STYLES).optional(),
   pauseS: z.number().min(0).max(60).optional(),
+  cadence: cadenceSchema.optional(),
+  angleDeg: z.number().min(-180).max(180).optional(),
+  weightKg: z.number().positive().max(1).optional(),
+  lipScale: z.number().min(0.3).max(3).optional(),
+  line: lineSpecSchema.optional(),
 });
 
 const measuredLine = lineSpecSchema.nullish();

@@ -23,7 +23,7 @@ export interface Rig {
 }
 
 /** Weights sold, kg (1/32 … 3 oz). */
-const SOLD_KG = [0.9, 1.8, 2.7, 3.5, 5.3, 7.1, 8.9, 10.6, 14.2, 17.7, 21.3, 28.3, 42.5, 56.7, 85].map((g) => g / 1000);
+export const SOLD_KG = [0.9, 1.8, 2.7, 3.5, 5.3, 7.1, 8.9, 10.6, 14.2, 17.7, 21.3, 28.3, 42.5, 56.7, 85].map((g) => g / 1000);
 
 /** Fall the fish wants to see, m/s: slow in the cold, faster as water and mood warm. */
 export const wantedFallMps = (tempC: number, moodMean: number): number => 0.24 + 0.42 * logistic(tempC, 15, 2.5) + 0.04 * moodMean;

@@ -3,7 +3,7 @@ import type { RecordKind } from './define';
 import { waterRecord, spotRecord } from './places';
 import { DEFAULT_PREFERENCES, preferencesRecord, type Preferences } from './preferences';
 import { stationReportRecord, tidesRecord, waterLogRecord } from './stations';
-import { calibrationRecord, lineRecord, lureRecord, practiceRecord, reelRecord, rodRecord, type Calibration } from './tackle';
+import { cadenceRecord, calibrationRecord, lineRecord, lureRecord, practiceRecord, reelRecord, rodRecord, type Calibration } from './tackle';
 import { blockRecord, castRecord, eventRecord, tombstoneRecord, tripRecord, type Trip } from './trip';
 
 export const RECORDS = {
@@ -15,6 +15,7 @@ export const RECORDS = {
   line: lineRecord,
   calibration: calibrationRecord,
   practice: practiceRecord,
+  cadence: cadenceRecord,
   stationReport: stationReportRecord,
   tides: tidesRecord,
   waterLog: waterLogRecord,

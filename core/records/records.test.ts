@@ -36,7 +36,7 @@ OLDER.calibration = {
 };
 OLDER.block = { 1: first('block'), 2: { ...first('block'), seq: 3 } };
 OLDER.preferences = { 1: first('preferences'), 2: { ...first('preferences'), shortcuts: false } };
-OLDER.trip = { 1: first('trip') };
+OLDER.trip = { 1: first('trip'), 2: { ...first('trip'), readAtMs: 5, thunder: [], cautionsSeen: [] } };
 OLDER.water = { 1: first('water') };
 OLDER.spot = {
   1: {

@@ -1,5 +1,6 @@
 /** What lies in the kit: lures, rods, reels, lines. */
 import * as z from 'zod';
+import { cadenceSchema } from '../exchange/planDocument';
 import { BUILT_FAMILIES, COLOURS, HOOKS } from '../lures/family';
 import { CADENCE_STYLES } from '../retrieve/cadence/library';
 import { LINE_MATERIALS } from '../retrieve/tackle/line';
@@ -99,6 +100,13 @@ export const calibrationRecord = defineRecord(
   { 1: ({ lureId, ...rest }) => ({ ...rest, ofId: lureId, speedMps: null, line: null }) },
 );
 export type Calibration = z.infer<typeof calibrationRecord.schema>;
+
+/** A cadence of the angler's own, under the angler's name for it. */
+export const cadenceRecord = defineRecord(
+  'cadence',
+  z.strictObject({ id, name: itemName, cadence: cadenceSchema, atMs: ms, retiredAtMs: ms.nullable() }),
+);
+export type OwnCadence = z.infer<typeof cadenceRecord.schema>;
 
 /** One practice of a beat. */
 export const practiceRecord = defineRecord(

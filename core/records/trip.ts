@@ -2,8 +2,8 @@
 import * as z from 'zod';
 import { COLOURS, HOOKS, BUILT_FAMILIES, NOISES, TRAILERS } from '../lures/family';
 import { conditionsSchema, coverSchema, waterSchema } from '../exchange/conditionsDocument';
-import { lineSpecSchema, planSettingsSchema, reelSpecSchema, rodSpecSchema } from '../exchange/planDocument';
-import { PHASES, STEP_KINDS } from '../retrieve/cadence/cadence';
+import { cadenceSchema, lineSpecSchema, planSettingsSchema, reelSpecSchema, rodSpecSchema } from '../exchange/planDocument';
+import { PHASES } from '../retrieve/cadence/cadence';
 import { CADENCE_STYLES } from '../retrieve/cadence/library';
 import { TIP_POSITIONS } from '../retrieve/tackle/rod';
 import { EVENT_KINDS } from '../strikes/events';
@@ -57,22 +57,14 @@ export const tripRecord = defineRecord(
     /** Cautions put aside for the day. */
     cautionsSeen: z.array(z.enum(CAUTIONS)),
   }),
-  2,
-  { 1: (old) => ({ ...old, readAtMs: old.startedAtMs, thunder: [], cautionsSeen: [] }) },
+  3,
+  // Version 3 has more settings than 2: an older program must not meet them.
+  { 1: (old) => ({ ...old, readAtMs: old.startedAtMs, thunder: [], cautionsSeen: [] }), 2: (old) => old },
 );
 export type Trip = z.infer<typeof tripRecord.schema>;
 
 const finite = z.number();
 const lurePhysicsSchema = z.strictObject({ massKg: finite, volumeM3: finite, dragAreaM2: finite, liftAreaM2: finite, addedMass: finite });
-const stepSchema = z.strictObject({
-  kind: z.enum(STEP_KINDS),
-  durationS: z.number().positive().max(120),
-  handleTurns: z.number().min(0).max(500).optional(),
-  tip: z.strictObject({ backM: finite, upM: finite, sideM: finite }).optional(),
-  slack: z.boolean().optional(),
-  jitter: z.number().min(0).max(1).optional(),
-});
-
 export const presentationSchema = z.strictObject({
   rig: z.strictObject({
     family: z.enum(BUILT_FAMILIES),
@@ -95,7 +87,7 @@ export const presentationSchema = z.strictObject({
   countdownS: finite,
   turnsPerS: finite,
   style: z.enum(CADENCE_STYLES),
-  cadence: z.strictObject({ steps: z.array(stepSchema).min(1).max(60), loop: z.boolean() }),
+  cadence: cadenceSchema,
   bandM: z.tuple([finite, finite]),
 });
 

@@ -49,6 +49,11 @@ export interface Place {
 /** Strikes a cast where the ranking knows nothing of the lure. */
 const UNKNOWN_PER_CAST = 0.02;
 
+/** The conditions with the angle that was really thrown at. */
+function thrownAt({ conditions, set }: PlanRequest): Conditions {
+  return set?.angleDeg === undefined ? conditions : { ...conditions, water: { ...conditions.water, currentAngleDeg: set.angleDeg } };
+}
+
 /** Where in the record a cast or an event made now goes. */
 export function placeInLog(book: Book, trip: Trip, o: Opening): Place {
   const blocks = blocksOfTrip(book, trip.id);
@@ -67,7 +72,7 @@ export function placeInLog(book: Book, trip: Trip, o: Opening): Place {
     seq: next,
     presentationId: id,
     presentation: o.plan.presentation,
-    conditions: o.request.conditions,
+    conditions: thrownAt(o.request),
     startedAtMs: o.atMs,
     endedAtMs: null,
     zoneShare: o.plan.zoneShare.mean,

@@ -9,6 +9,7 @@ import { coreBench } from './core';
 import { crashBench } from './crashes';
 import { firstScreenBench } from './firstScreen';
 import { dragBench } from './drag';
+import { plannerBench } from './planner';
 import { machine, writePart } from './report';
 import { simulatorBench } from './simulator';
 import { longTaskBench, loggingBench } from './walk';
@@ -25,6 +26,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   crashes: inBrowser(crashBench),
   core: coreBench,
   simulator: simulatorBench,
+  planner: plannerBench,
 };
 
 const wanted = process.argv.slice(2);

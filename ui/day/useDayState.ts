@@ -18,6 +18,7 @@ import { tallyTrip, type TripTally } from '../../core/strikes/tally';
 import { resolveConditions, type Reading } from '../../core/water/defaults';
 import { speciesProfile } from '../../core/water/species';
 import { queryKeys } from '../../data/keys';
+import { tellPlanProgress } from './planProgress';
 import { compute } from '../../workers/client';
 import { monthOf } from '../../wording/time';
 
@@ -152,7 +153,13 @@ export function useDayState(book: Book, nowMs: number): DayState {
   const planOptions = { enabled: !!request, gcTime: 300_000, staleTime: Infinity, placeholderData: keepPreviousData };
   const planAs = (effort: 'first' | 'settled') => ({
     queryKey: queryKeys.plan(planIdentity, effort),
-    queryFn: async ({ signal }: { signal: AbortSignal }) => ({ asked, answer: await compute.plan(signal, request!, effort) }),
+    queryFn: async ({ signal }: { signal: AbortSignal }) => {
+      if (effort === 'first') return { asked, answer: await compute.plan(signal, request!, effort) };
+      tellPlanProgress(null);
+      const answer = await compute.plan(signal, request!, effort, (p) => signal.aborted || tellPlanProgress(p));
+      tellPlanProgress(null);
+      return { asked, answer };
+    },
     ...planOptions,
   });
   const first = useQuery(planAs('first'));

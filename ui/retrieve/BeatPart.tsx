@@ -2,8 +2,7 @@
 import { useEffect } from 'react';
 import { View } from 'react-native';
 import type { Plan } from '../../core/retrieve/plan/plan';
-import { PHASE_NAME, capital } from '../../wording/names';
-import { cadenceText } from '../../wording/retrieve';
+import { cadenceText, momentText } from '../../wording/retrieve';
 import { say } from '../../wording/units';
 import { BEAT_NOTE, NO_BUZZ } from '../../wording/beat';
 import { useDay } from '../day/DayProvider';
@@ -13,6 +12,7 @@ import { Disclosure } from '../parts/Disclosure';
 import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
+import { Slider } from '../parts/Slider';
 import { canBuzz } from '../platform/sound';
 import { useTheme } from '../theme/theme';
 import { CadenceLine } from './CadenceLine';
@@ -37,8 +37,6 @@ export function BeatPart({ plan }: { plan: Plan }) {
   }, [presentation.lureId, stop, seek]);
   const at = atS ?? first;
   const fromS = Math.max(first, Math.min(at - WINDOW_S * 0.35, Math.max(first, track.castS - WINDOW_S)));
-  let i = 0;
-  while (i < track.tS.length - 1 && track.tS[i + 1]! <= at) i++;
   const key = { borderWidth: 1.5 * p.stroke, borderColor: p.edge, borderRadius: 14, alignItems: 'center' as const, width: 56, minHeight: 56 };
   const move = (by: number): void => {
     stop();
@@ -63,13 +61,23 @@ export function BeatPart({ plan }: { plan: Plan }) {
         </Press>
         <View style={{ flex: 1, minWidth: 0 }}>
           <Say kind="label" tone="soft">
-            {atS === null
-              ? `count ${say.seconds(plan.hands.countdownS)}, then`
-              : `${say.seconds(Math.round(at))} · ${capital(PHASE_NAME[track.phase[i] ?? 'move'])} · ${say.depth(Math.max(0, track.depthM[i] ?? 0), units)} down`}
+            {atS === null ? `count ${say.seconds(plan.hands.countdownS)}, then` : momentText(plan, at, units)}
           </Say>
           {atS === null ? <Say kind="label">{cadenceText(presentation.cadence)}</Say> : null}
         </View>
       </Row>
+      <Slider
+        label="Moment of the cast"
+        value={at}
+        range={[0, Math.max(1, track.castS)]}
+        text={(v) => momentText(plan, v, units)}
+        onDrag={(v) => {
+          stop();
+          seek(v);
+        }}
+        onDone={(v) => seek(v)}
+        onStep={(way) => move(way * 0.5)}
+      />
       <Picks
         label="The beat besides the picture"
         options={[

@@ -1,16 +1,19 @@
-/** What one change alone would buy, as bars to touch. */
+/** What one change alone would buy, as bars to touch; and what the angler has set, to be taken back with another touch. */
 import { View } from 'react-native';
 import type { Change, Plan } from '../../core/retrieve/plan/plan';
-import { changeTitle, gainText } from '../../wording/retrieve';
+import type { PlanSettings } from '../../core/retrieve/plan/request';
+import { changeTitle, gainRangeText, gainText, settingTitle } from '../../wording/retrieve';
 import { useDay } from '../day/DayProvider';
 import { Part, Row } from '../parts/Box';
 import { Disclosure } from '../parts/Disclosure';
+import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 
 /** Gains below this are within what the model can tell. */
 const TELLS = 0.02;
+const SHOWN = 4;
 
 export function BuysPart({ plan, busy }: { plan: Plan; busy: boolean }) {
   const helps = plan.buys.filter((b) => b.gain > TELLS);
@@ -22,19 +25,19 @@ export function BuysPart({ plan, busy }: { plan: Plan; busy: boolean }) {
       </Say>
     ) : null;
   const widest = Math.max(0.05, ...plan.buys.map((b) => Math.abs(b.gain)));
+  const bars = (list: readonly Change[]) => list.map((b) => <ChangeBar key={changeKey(b)} b={b} widest={widest} />);
   return (
     <Part title="What one change would buy">
-      {helps.length === 0 ? <Say>Nothing you could change on its own would hold it among the fish longer.</Say> : null}
-      {helps.map((b) => (
-        <ChangeBar key={changeKey(b)} b={b} widest={widest} />
-      ))}
-      {hurts.length > 0 ? (
-        <Disclosure title="And what would cost most">
-          {hurts.slice(0, 4).map((b) => (
-            <ChangeBar key={changeKey(b)} b={b} widest={widest} />
-          ))}
-        </Disclosure>
-      ) : null}
+      {helps.length === 0 ? (
+        <Say>Nothing you could change on its own would hold it among the fish longer.</Say>
+      ) : (
+        <Say kind="label" tone="soft">
+          More of the cast among the fish, by one change alone. Touch to try it; touch it again under “Your changes” to take it back.
+        </Say>
+      )}
+      {bars(helps.slice(0, SHOWN))}
+      {helps.length > SHOWN ? <Disclosure title="Smaller gains">{bars(helps.slice(SHOWN))}</Disclosure> : null}
+      {hurts.length > 0 ? <Disclosure title="And what would cost most">{bars(hurts.slice(0, SHOWN))}</Disclosure> : null}
     </Part>
   );
 }
@@ -44,47 +47,85 @@ const changeKey = (b: Change): string => `${b.kind}-${JSON.stringify(b.facts)}`;
 function ChangeBar({ b, widest }: { b: Change; widest: number }) {
   const { actions } = useDay();
   const { p, units } = useTheme();
-  const settable = b.kind !== 'line';
-  const body = (
-    <View
-      style={{
-        backgroundColor: p.card,
-        borderColor: p.rule,
-        borderWidth: p.stroke,
-        borderRadius: 12,
-        overflow: 'hidden',
-        minHeight: 50,
-        justifyContent: 'center',
-      }}
-    >
+  return (
+    <Press label={`${changeTitle(b, units)}: ${gainRangeText(b)}. Do it`} onPress={() => actions.setSettings(b.settings)}>
       <View
         style={{
-          position: 'absolute',
-          left: 0,
-          top: 0,
-          bottom: 0,
-          width: `${(100 * Math.abs(b.gain)) / widest}%`,
-          backgroundColor: b.gain > 0 ? p.copperWash : p.rule,
-          opacity: 0.9,
+          backgroundColor: p.card,
+          borderColor: p.rule,
+          borderWidth: p.stroke,
+          borderRadius: 12,
+          overflow: 'hidden',
+          minHeight: 50,
+          justifyContent: 'center',
         }}
-      />
-      <Row style={{ justifyContent: 'space-between', paddingHorizontal: 14, paddingVertical: 10 }}>
-        <Say style={{ flexShrink: 1 }}>{changeTitle(b, units)}</Say>
-        <Say kind="strong" tone={b.gain > 0 ? 'copper' : 'ink'}>
-          {gainText(b.gain)}
-        </Say>
-      </Row>
-    </View>
-  );
-  if (!settable)
-    return (
-      <View accessible aria-label={`${changeTitle(b, units)}: ${gainText(b.gain)}. Change the line under Tackle`}>
-        {body}
+      >
+        <View
+          style={{
+            position: 'absolute',
+            left: 0,
+            top: 0,
+            bottom: 0,
+            width: `${(100 * Math.abs(b.gain)) / widest}%`,
+            backgroundColor: b.gain > 0 ? p.copperWash : p.rule,
+            opacity: 0.9,
+          }}
+        />
+        <Row style={{ justifyContent: 'space-between', paddingHorizontal: 14, paddingVertical: 8 }}>
+          <Say style={{ flexShrink: 1 }}>{changeTitle(b, units)}</Say>
+          <View style={{ alignItems: 'flex-end' }}>
+            <Say kind="strong" tone={b.gain > 0 ? 'copper' : 'ink'}>
+              {gainText(b.gain)}
+            </Say>
+            {b.high - b.low >= 0.08 ? (
+              <Say kind="label" tone="soft">
+                {gainRangeText(b).slice(gainText(b.gain).length + 2)}
+              </Say>
+            ) : null}
+          </View>
+        </Row>
       </View>
-    );
-  return (
-    <Press label={`${changeTitle(b, units)}: ${gainText(b.gain)}. Do it`} onPress={() => actions.setSettings(b.settings)}>
-      {body}
     </Press>
+  );
+}
+
+/** What the angler has set, each to be taken back. */
+export function YoursPart({ set }: { set: PlanSettings }) {
+  const { actions } = useDay();
+  const { p, units } = useTheme();
+  const keys = (Object.keys(set) as (keyof PlanSettings)[]).filter((k) => set[k] !== undefined);
+  if (keys.length === 0) return null;
+  const drop = (key: keyof PlanSettings): void =>
+    actions.changeTrip((t) => ({ ...t, settings: Object.fromEntries(Object.entries(t.settings).filter(([k]) => k !== key)) }));
+  return (
+    <Part title="Your changes">
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {keys.map((key) => (
+          <Press
+            key={key}
+            label={`${settingTitle(key, set, units)}: take back`}
+            onPress={() => drop(key)}
+            style={{
+              borderRadius: 24,
+              borderWidth: 2 * p.stroke,
+              borderColor: p.moss,
+              backgroundColor: p.mossWash,
+              paddingHorizontal: 14,
+              paddingVertical: 6,
+            }}
+          >
+            <Row gap={8}>
+              <Say kind="strong">{settingTitle(key, set, units)}</Say>
+              <Glyph name="close" size={16} />
+            </Row>
+          </Press>
+        ))}
+        {keys.length > 1 ? (
+          <Press label="Take all of them back" onPress={() => actions.setSettings(null)} style={{ paddingHorizontal: 8 }}>
+            <Say style={{ textDecorationLine: 'underline' }}>Take all back</Say>
+          </Press>
+        ) : null}
+      </View>
+    </Part>
   );
 }

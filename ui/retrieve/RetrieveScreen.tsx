@@ -5,7 +5,8 @@ import { measurementsOf } from '../../core/records';
 import type { Plan } from '../../core/retrieve/plan/plan';
 import { rodFit } from '../../core/retrieve/tackle/rod';
 import { capital, FAMILY_NAME } from '../../wording/names';
-import { asideText, pathSureness, shareSentence } from '../../wording/retrieve';
+import { STYLE_WHY } from '../../wording/cadence';
+import { asideText, pathSureness, reelInText, shareSentence, styleTitle, wishSentence } from '../../wording/retrieve';
 import { say } from '../../wording/units';
 import { useDay } from '../day/DayProvider';
 import { Note, Part } from '../parts/Box';
@@ -14,9 +15,12 @@ import { Say } from '../parts/Say';
 import { Screen } from '../shell/Screen';
 import { useTheme } from '../theme/theme';
 import { BeatPart } from './BeatPart';
-import { BuysPart } from './BuysPart';
+import { AimPart } from './AimPart';
+import { BuysPart, YoursPart } from './BuysPart';
+import { ComparePart } from './ComparePart';
 import { HandsPart } from './HandsPart';
 import { HookSetPart } from './HookSetPart';
+import { PlanProgress } from './PlanProgress';
 import { TacklePart } from './TacklePart';
 
 export function RetrieveScreen() {
@@ -37,7 +41,7 @@ export function RetrieveScreen() {
     );
   }
   const f = familyById(lure.family);
-  const own = Object.keys(day.trip.settings).length > 0;
+  const reelIn = plan && reelInText(plan, units);
   const fit = rodFit(tackle.rod, lure.weightKg);
   return (
     <Screen
@@ -73,22 +77,29 @@ export function RetrieveScreen() {
               <Say kind="label" tone="soft">{`${say.seconds(Math.round(plan.bottomS))} of it on the bottom or the limbs.`}</Say>
             ) : null}
             <Sureness plan={plan} lureId={lure.id} measured={measurementsOf(book, lure.id).length > 0} />
-            {plan.cutShort ? (
-              <Say kind="label" tone="soft">
-                Worked this slowly a cast lasts longer than is drawn: the first two and a half minutes are shown.
-              </Say>
-            ) : null}
-            {planBusy ? (
-              <Say kind="label" tone="soft" role="status">
-                A first answer; trying other counts, speeds and rod heights…
-              </Say>
-            ) : null}
+            {reelIn ? <Say>{reelIn}</Say> : null}
+            {planBusy ? <PlanProgress /> : null}
           </View>
+          <YoursPart set={day.trip.settings} />
           <BeatPart plan={plan} />
           <HandsPart plan={plan} />
-          {own ? <Button title="Back to the plan’s own settings" onPress={() => actions.setSettings(null)} /> : null}
+          <Part title="Why like this">
+            <Say>{wishSentence(plan, plan.hands.style, units)}</Say>
+          </Part>
           <BuysPart plan={plan} busy={planBusy} />
+          <AimPart plan={plan} />
+          <Part title="The cadence">
+            <Say kind="label" tone="soft">
+              {plan.own ? 'Your own.' : `${capital(styleTitle(plan.hands.style))}: ${STYLE_WHY[plan.hands.style]}.`}
+            </Say>
+            <Button title="Change the cadence step by step" onPress={() => router.navigate('/retrieve/cadence' as never)} />
+          </Part>
           <HookSetPart lure={lure} tackle={tackle} castM={plan.hands.castM} />
+          <ComparePart plan={plan} />
+          <Part title="For the pocket">
+            <Button title="Plan card to print" onPress={() => router.navigate('/retrieve/card' as never)} />
+            <Button title="Below the boat, or towed behind it" onPress={() => router.navigate('/retrieve/below' as never)} />
+          </Part>
         </>
       ) : null}
       <TacklePart />

@@ -15,8 +15,11 @@ export function CastPath({ m, f, atS, label }: { m: SectionModel; f: Frame; atS:
   const may = path.range ? [...edge(path.range.shallowM), ...edge(path.range.deepM).reverse()] : [];
   const touches = stretches(path.onBottom).map(([a, b]) => points.slice(a, b + 1));
   const longest = touches.reduce<[number, number][]>((x, y) => (y.length > x.length ? y : x), []);
-  const widest = path.range && f.height >= 220 ? widestGap(path.range, points, f) : null;
-  const inZone = path.depthM.map((d) => d >= m.bandM[0] - 0.02 && d <= m.bandM[1] + 0.05);
+  const inZone = path.depthM.map((d, k) => path.tS[k]! <= path.workedS && d >= m.bandM[0] - 0.02 && d <= m.bandM[1] + 0.05);
+  const widest = path.range && f.height >= 220 ? widestGap(path.range, points, f, points[indexAt(path.tS, atS, inZone)] ?? [0, 0]) : null;
+  const other = m.other
+    ? m.other.xM.map((x, k): [number, number] => [f.x(Math.min(x, m.castM)), f.y(Math.max(0, Math.min(m.other!.depthM[k]!, m.depthM)))])
+    : [];
   const pieces: [number, number][][] = [];
   points.forEach((pt, i) => {
     if (!inZone[i]) return;
@@ -25,6 +28,11 @@ export function CastPath({ m, f, atS, label }: { m: SectionModel; f: Frame; atS:
   });
   const i = indexAt(path.tS, atS, inZone);
   const lure = points[i] ?? [0, 0];
+  // Where it is furthest from the lure there is room for its name.
+  const named = other.reduce(
+    (a, b) => (b[0] > 60 && b[0] < f.width - 60 && Math.abs(b[0] - lure[0]) > Math.abs(a[0] - lure[0]) ? b : a),
+    other[Math.floor(other.length / 2)] ?? [0, 0],
+  );
   const tip = tipPoint(m, f);
   const xz = path.lineXZ[i] ?? [];
   const line: [number, number][] = [];
@@ -36,6 +44,13 @@ export function CastPath({ m, f, atS, label }: { m: SectionModel; f: Frame; atS:
   return (
     <G strokeLinecap="round" strokeLinejoin="round" fill="none">
       {may.length > 0 ? <Path d={`${polyline(may)}z`} fill={p.copper} opacity={p.dark ? 0.3 : 0.26} /> : null}
+      {other.length > 1 ? (
+        <>
+          <Path d={polyline(other)} stroke={p.halo} strokeWidth={4 * p.stroke} opacity={0.4} />
+          <Path d={polyline(other)} stroke={p.onWater} strokeWidth={2 * p.stroke} />
+          <Halo x={named[0]} y={named[1] - 8} size={label} text="put aside" anchor="middle" />
+        </>
+      ) : null}
       <Path d={polyline(points)} stroke={p.halo} strokeWidth={5 * p.stroke} opacity={0.5} />
       <Path d={polyline(points)} stroke={p.dark ? p.copper : '#F0A06A'} strokeWidth={2.6 * p.stroke} strokeDasharray="1 6" />
       {pieces.map((piece, k) => (
@@ -67,13 +82,21 @@ function stretches(flags: readonly boolean[]): [number, number][] {
   return out;
 }
 
+/** The words keep this clear of the lure, px. */
+const LURE_PX = 80;
+
 /** Beside the deep side of the range, in a picture with room for it, where it reaches furthest below the path; null where that is too narrow to point at. */
-function widestGap(range: { deepM: readonly number[] }, points: readonly (readonly [number, number])[], f: Frame): [number, number] | null {
+function widestGap(
+  range: { deepM: readonly number[] },
+  points: readonly (readonly [number, number])[],
+  f: Frame,
+  lure: readonly [number, number],
+): [number, number] | null {
   let at = -1;
   let most = 22;
   range.deepM.forEach((d, i) => {
     const gap = f.y(d) - points[i]![1];
-    if (gap > most && points[i]![0] > 130) [at, most] = [i, gap];
+    if (gap > most && points[i]![0] > 130 && Math.abs(points[i]![0] - 50 - lure[0]) > LURE_PX) [at, most] = [i, gap];
   });
   return at < 0 ? null : [points[at]![0] - 8, points[at]![1] + 0.75 * most];
 }

@@ -17,6 +17,8 @@ export interface SectionPath {
   range: { shallowM: readonly number[]; deepM: readonly number[] } | null;
   lineXZ: readonly (readonly number[])[];
   tS: readonly number[];
+  /** From here on it is only reeled in, s. */
+  workedS: number;
 }
 
 export interface SectionMark {
@@ -69,6 +71,8 @@ export interface SectionModel {
   bottom: Reading['bottom'];
   holding: HoldingPlace;
   path: SectionPath | null;
+  /** The path of a plan put aside, to compare with. */
+  other: Pick<SectionPath, 'xM' | 'depthM'> | null;
   family: FamilyId | null;
   lureName: string | null;
   zoneShare: number | null;
@@ -102,6 +106,7 @@ export function sectionOfReading(r: Reading, tipM: number, castM: number): Secti
     bottom: r.bottom,
     holding: holding.place,
     path: null,
+    other: null,
     family: null,
     lureName: null,
     zoneShare: null,

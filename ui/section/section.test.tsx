@@ -114,6 +114,7 @@ describe('the drawing', () => {
           phase: ['splash', 'fall', 'move'],
           onBottom: [false, true, false],
           range: { shallowM: [0, 1, 0.6], deepM: [0.1, 2, 1.4] },
+          workedS: 2,
           lineXZ: [[25, 0, 0, 1.5], [20, -1.5, 10, -0.5, 0, 1.5], []],
         },
         family: 'popper',

@@ -11,6 +11,7 @@ import type { Reading } from '../../core/water/defaults';
 import { placeOfPath } from '../shell/places';
 import type { StrikeEvent } from '../../core/records/trip';
 import type { Track } from '../../core/retrieve/plan/track';
+import { useKeptPlan } from '../day/keptPlan';
 import { sectionOfReading, type SectionMark, type SectionModel } from './model';
 
 const DEFAULT_CAST_M = 25;
@@ -19,6 +20,7 @@ const DEFAULT_TIP_M = 1.5;
 export function useSectionModel(reading: Reading | null): SectionModel | null {
   const place = placeOfPath(usePathname());
   const { plan, lure, ranking, box, tally, book, tackle } = useDay();
+  const kept = useKeptPlan();
   return useMemo(() => {
     if (!reading) return null;
     const base = sectionOfReading(reading, plan?.hands.tip.heightM ?? DEFAULT_TIP_M, plan?.hands.castM ?? DEFAULT_CAST_M);
@@ -53,6 +55,7 @@ export function useSectionModel(reading: Reading | null): SectionModel | null {
       return {
         ...base,
         path: { ...plan.track, range: plan.range },
+        other: place === 'retrieve' ? (kept?.track ?? null) : null,
         family: plan.presentation.rig.family,
         lureName: lure?.name ?? null,
         zoneShare: plan.zoneShare.mean,
@@ -61,7 +64,7 @@ export function useSectionModel(reading: Reading | null): SectionModel | null {
       };
     }
     return base;
-  }, [reading, plan, lure, ranking, box, tally, place, book, tackle]);
+  }, [reading, plan, lure, ranking, box, tally, place, book, tackle, kept]);
 }
 
 /** Events along the path: at the middle of their phase, spread a little so that none hides another. */

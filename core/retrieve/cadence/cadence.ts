@@ -67,6 +67,26 @@ const FLICK_S = { out: 0.15, back: 0.3 } as const;
 const SHAKES_PER_S = 3;
 const RAMP_S = 0.15;
 
+/** Where the step moves the tip, by itself or by default; null: not at all. */
+export const tipOf = (s: Step): { backM: number; upM: number; sideM: number } | null => s.tip ?? DEFAULT_TIP[s.kind] ?? null;
+
+/** Whether the tip comes back within the step (a flick), or soon after it (a drag, a sweep). */
+const givesSlack = (s: Step): boolean => s.slack ?? (s.kind === 'twitch' || s.kind === 'pop' || s.kind === 'snap' || s.kind === 'hop');
+const comesBack = (s: Step): boolean => givesSlack(s) || s.kind === 'shake' || s.kind === 'drag' || s.kind === 'sweep';
+
+/** Where the tip is after one round, from where it began, m. */
+export function netTip(c: Cadence): { backM: number; upM: number; sideM: number } {
+  const net = { backM: 0, upM: 0, sideM: 0 };
+  for (const s of c.steps) {
+    const tip = tipOf(s);
+    if (!tip || comesBack(s)) continue;
+    net.backM += tip.backM;
+    net.upM += tip.upM;
+    net.sideM += tip.sideM;
+  }
+  return net;
+}
+
 const PHASE_OF: Record<StepKind, Phase> = {
   turn: 'move',
   twitch: 'move',
@@ -112,7 +132,7 @@ export function compileCadence(
       const d = step.durationS;
       const turns = step.handleTurns ?? 0;
       setSpeed(t, (turns * reel.metresPerTurn) / d);
-      const tip = step.tip ?? DEFAULT_TIP[step.kind];
+      const tip = tipOf(step);
       if (tip) layTip(step, t, d, tip, move);
       out.phases.push({ fromS: t, toS: t + d, phase: phaseOf(step.kind, span.sinks) });
       out.beats.push({ atS: t, durationS: d, kind: step.kind, handleTurns: turns });
@@ -142,8 +162,7 @@ function layTip(
     }
     return;
   }
-  const returns = step.slack ?? (step.kind === 'twitch' || step.kind === 'pop' || step.kind === 'snap' || step.kind === 'hop');
-  if (!returns) {
+  if (!givesSlack(step)) {
     move(t, d, tip, 1);
     // A drag or sweep comes back while the reel takes up the slack of the next step.
     if (step.kind === 'drag' || step.kind === 'sweep') move(t + d, 0.8, tip, -1);

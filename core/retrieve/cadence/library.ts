@@ -69,3 +69,40 @@ export function defaultCadence(w: CadenceWish): Cadence {
       );
   }
 }
+
+/** The moods a cadence of the family's is meant for, most shut first. */
+export const LIBRARY_MOODS = ['slow', 'middle', 'lively'] as const;
+export type LibraryMood = (typeof LIBRARY_MOODS)[number];
+const MOOD_MEAN: Record<LibraryMood, number> = { slow: 0.7, middle: 2, lively: 3.3 };
+
+export interface LibraryEntry {
+  style: CadenceStyle;
+  /** What it is for; null: nothing this lure is usually worked with, but it can be. */
+  mood: LibraryMood | null;
+  cadence: Cadence;
+}
+
+/** Every way of working, those of the family first, each with the hang that fish of its mood want, s. */
+export function cadenceLibrary(styles: readonly CadenceStyle[], pauseS: Record<LibraryMood, number>, turnsPerS: number): LibraryEntry[] {
+  const own = LIBRARY_MOODS.map((mood, i): LibraryEntry => ({
+    style: styles[i]!,
+    mood,
+    cadence: defaultCadence({ style: styles[i]!, moodMean: MOOD_MEAN[mood], pauseS: pauseS[mood], turnsPerS }),
+  }));
+  const rest = CADENCE_STYLES.filter((s) => !styles.includes(s)).map((style): LibraryEntry => ({
+    style,
+    mood: null,
+    cadence: defaultCadence({ style, moodMean: MOOD_MEAN.middle, pauseS: pauseS.middle, turnsPerS }),
+  }));
+  return [...own, ...rest];
+}
+
+/** Snap-jigging below the rod: a sharp lift, followed down on a line just not tight, and a wait at the mark. */
+export const snapJig = (pauseS: number): Cadence => ({
+  steps: [
+    { kind: 'snap', durationS: 0.4, tip: { backM: 0, upM: 0.45, sideM: 0 }, slack: false },
+    { kind: 'drop', durationS: 1.2, tip: { backM: 0, upM: -0.45, sideM: 0 } },
+    { kind: 'pause', durationS: tenth(clamp(pauseS, 0.5, 20)) },
+  ],
+  loop: true,
+});

@@ -1,9 +1,15 @@
 import { presentationId } from '../presentation';
 import { MESH } from '../simulate/types';
-import { planRetrieve, type Plan } from './plan';
+import type { Access } from '../../water/conditions';
+import type { Cadence } from '../cadence/cadence';
+import { STANDS } from '../tackle/access';
+import { tipSetting } from '../tackle/rod';
+import { planInSteps, planRetrieve, type Plan } from './plan';
 import type { PlanRequest } from './request';
-import { firstHands, setUpProblem } from './setup';
-import { LONGEST_CAST_S, simulateHands } from './track';
+import { FEWEST_CANDIDATES } from './search';
+import { firstHands, LONGEST_S, setUpProblem } from './setup';
+import { simulateHands } from './track';
+import { worth } from './worth';
 
 const TACKLE = {
   rod: { lengthM: 2.13, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' as const },
@@ -44,7 +50,7 @@ test('a paddle tail is kept among the fish, and the settled plan is no worse tha
 test('the promise holds on a finer mesh', () => {
   const r = request('spinnerbait');
   const p = plan(r);
-  const again = simulateHands(setUpProblem(r), p.hands, { mesh: MESH.fine, longestS: LONGEST_CAST_S });
+  const again = simulateHands(setUpProblem(r), p.hands, { mesh: MESH.fine, workedToM: p.workedToM });
   expect(Math.abs(again.zoneShare - p.track.zoneShare)).toBeLessThan(0.08);
 });
 
@@ -115,7 +121,9 @@ test('changes are sorted by what they buy, and each says what to set', () => {
   expect(p.buys.length).toBeGreaterThan(3);
   p.buys.forEach((b, i) => {
     if (i > 0) expect(b.gain).toBeLessThanOrEqual(p.buys[i - 1]!.gain);
-    expect(b.line !== undefined || Object.keys(b.settings).length === 1).toBe(true);
+    expect(Object.keys(b.settings)).toHaveLength(1);
+    expect(b.low).toBeLessThanOrEqual(b.gain);
+    expect(b.high).toBeGreaterThanOrEqual(b.gain);
   });
 });
 
@@ -152,4 +160,115 @@ test('deterministic, and the same hands have the same identity', () => {
   expect(presentationId(a.presentation)).toBe(presentationId(b.presentation));
   expect(presentationId({ ...a.presentation, countdownS: a.presentation.countdownS + 1 })).not.toBe(presentationId(a.presentation));
   expect(presentationId({ ...a.presentation, lure: { ...a.presentation.lure, dragAreaM2: 1 } })).toBe(presentationId(a.presentation));
+});
+
+describe('the mood is in the hands', () => {
+  const signs = (kind: 'hit-at-once' | 'follow' | 'empty-cast', count: number): PlanRequest => {
+    const r = request('suspending-jerkbait', { surfaceTempC: 12, fishDepthM: 1.2 });
+    return { ...r, conditions: { ...r.conditions, signs: [{ kind, count, minutesAgo: 2 }] } };
+  };
+  const shut = plan(signs('empty-cast', 60));
+  const lively = plan(signs('hit-at-once', 4));
+  test('shut fish get longer hangs and a slower lure, lively ones the reverse', () => {
+    expect(shut.wish.pauseS).toBeGreaterThan(1.4 * lively.wish.pauseS);
+    expect(shut.hands.pauseS).toBeGreaterThan(lively.hands.pauseS);
+    expect(shut.wish.speedMps).toBeLessThan(lively.wish.speedMps);
+    expect(shut.wish.givenMps).toBeLessThan(lively.wish.givenMps);
+  });
+  test('and the plan knows why', () => {
+    for (const p of [shut, lively]) {
+      expect(p.wish.shutPauseS).toBeGreaterThanOrEqual(p.wish.pauseS);
+      expect(p.wish.livelyPauseS).toBeLessThanOrEqual(p.wish.pauseS);
+    }
+  });
+});
+
+describe('a hundred casts on the model', () => {
+  test.each(['spinnerbait', 'deep-crank', 'football-jig'] as const)('a %s: at least so many different hands, told as it goes', (family) => {
+    const r = request(family, family === 'football-jig' ? { fishDepthM: 3.3 } : {});
+    const steps = planInSteps(r, 'settled');
+    let last = 0;
+    for (;;) {
+      const s = steps.next();
+      if (s.done) {
+        expect(s.value.candidates).toBeGreaterThanOrEqual(FEWEST_CANDIDATES);
+        break;
+      }
+      expect(s.value.done).toBeGreaterThanOrEqual(last);
+      expect(s.value.done).toBeLessThan(s.value.of);
+      last = s.value.done;
+    }
+  });
+
+  test('nothing the search tried is better than what it settles on, by more than the mesh can tell', () => {
+    const r = request('spinnerbait');
+    const p = setUpProblem(r);
+    const settled = plan(r);
+    const own = worth(p, settled.hands, settled.track);
+    // A plain grid of its own, on the planner's last mesh.
+    for (const turnsPerS of [0.6, 0.75, 0.9, 1.05])
+      for (const countdownS of [0, 1, 2, 3])
+        for (const position of ['down', 'level', 'up'] as const) {
+          const h = { ...settled.hands, turnsPerS, countdownS, tip: tipSetting(position, r.rod, 'bow') };
+          expect(worth(p, h, simulateHands(p, h, { mesh: MESH.plan }))).toBeLessThan(own * 1.03);
+        }
+  });
+});
+
+describe('where one stands', () => {
+  const from = (access: Access, more: Partial<PlanRequest['conditions']['water']> = {}): Plan => {
+    const r = request('paddletail', more);
+    return plan({ ...r, conditions: { ...r.conditions, access } });
+  };
+  test('from a jetty the rod is never low, and the last metres are the stones’', () => {
+    const p = from('jetty');
+    expect(p.hands.tip.position).not.toBe('down');
+    expect(p.workedToM).toBeGreaterThan(3.5);
+    expect(p.buys.some((b) => b.settings.tip === 'down')).toBe(false);
+  });
+  test('wading and sitting throw shorter than standing', () => {
+    const far = (access: Access): number =>
+      setUpProblem({ ...request('paddletail'), conditions: { ...request('paddletail').conditions, access } }).comfortableM;
+    expect(far('wade')).toBeLessThan(far('bow'));
+    expect(far('kayak')).toBeLessThan(far('wade'));
+  });
+  test('in a current that nobody gave an angle the plan chooses one that the stand allows', () => {
+    for (const access of ['bow', 'stern'] as const) {
+      const p = from(access, { currentMps: 0.3, currentAngleDeg: null });
+      expect(STANDS[access].anglesDeg).toContain(p.hands.angleDeg);
+    }
+    expect(from('bow', { currentMps: 0.3, currentAngleDeg: 180 }).hands.angleDeg).toBe(180);
+  });
+});
+
+test('worked only as long as anyone works one cast, then reeled in', () => {
+  const p = plan(request('finesse-jig', { surfaceTempC: 4, fishDepthM: 3.3 }));
+  expect(p.castS - p.reelInS).toBeLessThanOrEqual(LONGEST_S + 1);
+  expect(p.track.tS[p.track.tS.length - 1]!).toBeCloseTo(p.castS, 6);
+  if (p.workedToM !== null) expect(p.reelInS).toBeGreaterThan(0.5);
+});
+
+test('an own cadence is worked as it is, and its turns are not the planner’s to change', () => {
+  const cadence: Cadence = {
+    steps: [
+      { kind: 'turn', durationS: 2, handleTurns: 1.6 },
+      { kind: 'pause', durationS: 3 },
+    ],
+    loop: true,
+  };
+  const p = plan(request('suspending-jerkbait', {}, { set: { cadence } }));
+  expect(p.presentation.cadence).toEqual(cadence);
+  expect(p.own).toBe(true);
+  expect(p.buys.some((b) => b.kind === 'slower' || b.kind === 'hang-more')).toBe(false);
+});
+
+test('what is tried as if: a heavier head sinks faster, a longer lip dives deeper, a thicker line runs shallower', () => {
+  const set = { castM: 22, turnsPerS: 0.9, style: 'steady' as const, countdownS: 2, tip: 'level' as const };
+  const deepest = (family: PlanRequest['lure']['family'], more: PlanRequest['set']): number =>
+    planRetrieve(request(family, {}, { set: { ...set, ...more } }), 'first').deepestM;
+  expect(deepest('paddletail', { weightKg: 0.0142 })).toBeGreaterThan(deepest('paddletail', { weightKg: 0.0071 }));
+  expect(deepest('deep-crank', { countdownS: 0, lipScale: 1.35 })).toBeGreaterThan(deepest('deep-crank', { countdownS: 0 }));
+  expect(deepest('deep-crank', { countdownS: 0, line: { material: 'nylon', strengthLb: 20 } })).toBeLessThan(
+    deepest('deep-crank', { countdownS: 0 }),
+  );
 });

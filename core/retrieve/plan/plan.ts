@@ -1,45 +1,57 @@
 /**
- * The planner: what the hands should do with this lure here. Starts from closed forms, then tries neighbouring countdowns, speeds and rod tips
- * on the coarse mesh and keeps what holds the lure longest in the band without leaving the speed the fish want; the winner is solved on the
- * finer mesh. The 32 fixed draws over what nobody knows exactly give the range. `buys` says what one change alone would do. About 60 simulations.
+ * The planner: what the hands should do with this lure here. A closed-form guess, shown at once; then at least a hundred casts simulated on the coarsest
+ * mesh (`search`), the best few again on finer ones, and the winner with what nobody knows exactly drawn 32 times for its range. `buys` says what
+ * one change alone would do. All in one order that never depends on the clock: the same request gives the same plan.
  */
-import { bell, quantile } from '../../numbers';
-import { DRAW_COUNT, normalDraw } from '../../draws';
+import { overMoods, likeliestMood, type Mood } from '../../mood/states';
 import type { Belief } from '../calibrate/belief';
-import { spreadOf } from '../calibrate/known';
 import type { Phase } from '../cadence/cadence';
 import { BETWEEN_CASTS_S } from '../cast';
 import type { Presentation } from '../presentation';
-import { MESH } from '../simulate/types';
-import { thinnerLine, type LineSpec } from '../tackle/line';
-import { TIP_POSITIONS, tipSetting, type TipPosition } from '../tackle/rod';
-import type { PlanRequest, PlanSettings } from './request';
-import { firstHands, mostTurns, presentationOf, setUpProblem, type Hands, type Problem } from './setup';
-import { LONGEST_CAST_S, simulateHands, type Track, type TrackOptions } from './track';
+import { MESH, type Mesh } from '../simulate/types';
+import { trials, type Change } from './changes';
+import { DRAWS, depthRange, drawTackle, expected, extremes, MESH_DOUBT, shareRange, type DepthRange, type ShareRange } from './doubt';
+import type { PlanRequest } from './request';
+import { around, FEWEST_CANDIDATES, freedoms, search, type Candidate, type Freedom, type Progress } from './search';
+import { firstHands, presentationOf, setUpProblem, type Hands, type Problem } from './setup';
+import { simulateHands, type Track } from './track';
+import { workedSpeedMps, worth } from './worth';
 
-export const CHANGES = ['tip', 'line', 'cast', 'slower', 'faster', 'count-more', 'count-less', 'hang-less', 'hang-more'] as const;
-export type ChangeKind = (typeof CHANGES)[number];
+export type { Change, ChangeKind } from './changes';
+export type { DepthRange } from './doubt';
+export type { Progress } from './search';
 
-/** What one change alone would do to the share of time in the zone. */
-export interface Change {
-  kind: ChangeKind;
-  gain: number;
-  settings: PlanSettings;
-  line?: LineSpec;
-  facts: { tip?: TipPosition; castM?: number; turnsPerS?: number; countdownS?: number; pauseS?: number; strengthLb?: number; material?: string };
+/** What the mood asks of the hands, and what the lure allows of it. */
+export interface Wish {
+  mood: Mood;
+  /** Hang that the fish want, and how long this lure can be left alone in their band, s. */
+  pauseS: number;
+  hangLimitS: number;
+  /** Average speed they should see, and what the plan gives, m/s. */
+  speedMps: number;
+  givenMps: number;
+  /** The same wishes one mood more shut and one more lively, for comparison. */
+  shutPauseS: number;
+  livelyPauseS: number;
 }
 
 export interface Plan {
   presentation: Presentation;
   hands: Hands;
+  /** Worked with a cadence of the angler's own. */
+  own: boolean;
   overshootM: number;
   depthM: number;
   bandM: readonly [number, number];
   handleSpeedMps: number;
-  zoneShare: { mean: number; low: number; high: number };
+  zoneShare: ShareRange;
   zoneSecondsPerCast: number;
+  /** From splash to lift-out, reeling in included, s. */
   castS: number;
   castsPerHour: number;
+  /** Reel in from here, m from the angler; null: work it to the feet. */
+  workedToM: number | null;
+  reelInS: number;
   phaseS: Record<Phase, number>;
   deepestM: number;
   asideM: number;
@@ -48,81 +60,18 @@ export interface Plan {
   cutShort: boolean;
   /** Never came within the band: the lure cannot do what is asked. */
   misses: boolean;
+  wish: Wish;
   track: Track;
   /** Where it may run at each moment of the track, 5–95 %, m; null while only the first guess stands. */
   range: DepthRange | null;
   /** What is known of the lure and the reel, as ratios to the model's values. */
   known: { drag: Belief; lift: Belief; reel: Belief };
+  /** Best first. */
   buys: Change[];
+  /** Different hands cast on the model, and casts simulated in all. */
+  candidates: number;
   simulations: number;
   effort: Effort;
-}
-
-export interface DepthRange {
-  shallowM: number[];
-  deepM: number[];
-}
-
-/** Spread of the law of cross-flow drag, as the standard deviation of its logarithm: the largest doubt of the model. */
-const LINE_DRAG_SPREAD = 0.2;
-
-type Drawn = Pick<TrackOptions, 'lureDrag' | 'lureLift' | 'lineDrag' | 'reel'>;
-
-/** Draw n of what is not known exactly; what the angler has measured strays less. */
-function drawTackle(p: Problem, n: number): Drawn {
-  const ratio = (spread: number, dimension: number): number => Math.exp(spread * normalDraw(n, dimension));
-  return {
-    lureDrag: ratio(spreadOf(p.known.drag), 0),
-    lineDrag: ratio(LINE_DRAG_SPREAD, 1),
-    lureLift: ratio(spreadOf(p.known.lift), 2),
-    reel: ratio(spreadOf(p.known.reel), 3),
-  };
-}
-
-/** 5–95 % of the drawn depths at each moment of the track; where a draw's cast is over its last depth stands. */
-function rangeOf(track: Track, drawn: readonly Track[]): DepthRange {
-  const at = (i: number, q: number): number => {
-    const depths = drawn.map((t) => t.depthM[Math.min(i, t.depthM.length - 1)]!);
-    // What is likeliest lies inside its own range.
-    const d = quantile(depths, q)!;
-    return q < 0.5 ? Math.min(d, track.depthM[i]!) : Math.max(d, track.depthM[i]!);
-  };
-  return { shallowM: track.tS.map((_, i) => at(i, 0.05)), deepM: track.tS.map((_, i) => at(i, 0.95)) };
-}
-
-/** Worth of a track: share in the zone, less when the fish would see it too fast or slow, or hanging shorter than they want. */
-function worth(p: Problem, h: Hands, t: Track): number {
-  const speed = h.castM / Math.max(t.castS - h.countdownS, 1);
-  const hang = p.pauseS > 0 ? Math.min(1, h.pauseS / p.pauseS) : 1;
-  return t.zoneShare * (0.4 + 0.6 * bell(Math.log(speed / p.speedMps), 0, 0.8)) * (0.55 + 0.45 * hang);
-}
-
-/** Handle speeds a hand can tell apart. */
-const twentieth = (turns: number): number => Math.round(turns * 20) / 20;
-
-/** What the hands can vary, one thing at a time, in the order it is tried; speed and tip are tried again at the end. */
-const TRIED = ['turns', 'countdown', 'tip', 'pause', 'turns', 'tip'] as const;
-
-function variants(p: Problem, h: Hands, what: (typeof TRIED)[number], set: PlanSettings): Hands[] {
-  const swims = p.family.mode === 'swim';
-  switch (what) {
-    case 'countdown':
-      return set.countdownS === undefined && (swims || p.pitched) && h.countdownS > 0
-        ? [0.6, 0.8, 1.25, 1.5].map((k) => ({ ...h, countdownS: Math.round(h.countdownS * k * 2) / 2 }))
-        : [];
-    case 'tip':
-      return set.tip === undefined && p.family.mode !== 'float'
-        ? TIP_POSITIONS.filter((t) => t !== h.tip.position).map((t) => ({ ...h, tip: tipSetting(t, p.request.rod, p.reading.access) }))
-        : [];
-    case 'pause':
-      return set.pauseS === undefined && swims && h.pauseS >= 1.5
-        ? [0.7, 0.45].map((k) => ({ ...h, pauseS: Math.max(1, Math.round(h.pauseS * k * 2) / 2) }))
-        : [];
-    case 'turns':
-      return set.turnsPerS === undefined
-        ? [0.7, 1.35, 1.8].map((k) => ({ ...h, turnsPerS: twentieth(Math.max(0.2, Math.min(mostTurns(p), h.turnsPerS * k))) }))
-        : [];
-  }
 }
 
 /** `first`: the closed-form guess, solved once, to show at once; `settled`: searched, with its range and what one change would buy. */
@@ -137,113 +86,145 @@ export function planRetrieve(request: PlanRequest, effort: Effort = 'settled'): 
   }
 }
 
-/** The same, pausing after every simulation: whoever runs it may rest, show how far it is, or give up. */
-export function* planInSteps(request: PlanRequest, effort: Effort): Generator<void, Plan> {
+/** So many of the sifted candidates are cast again on the middle mesh, and so many of these on the fine one. */
+const FINALISTS = { quick: 8, plan: 2 } as const;
+
+/** The same, pausing after every simulation with how far it is: whoever runs it may rest, show that, or give up. */
+export function* planInSteps(request: PlanRequest, effort: Effort): Generator<Progress, Plan> {
   const p = setUpProblem(request);
-  const set = request.set ?? {};
   let simulations = 0;
-  function* simulated(work: () => Track): Generator<void, Track> {
-    const t = work();
+  let bestShare = 0;
+  // A lure on top is on top whatever the hands do: nothing to search.
+  const searched = effort === 'settled' && p.family.mode !== 'surface';
+  const about = searched ? FEWEST_CANDIDATES + FINALISTS.quick + FINALISTS.plan + DRAWS.length + 50 : 1;
+  function* cast(q: Problem, h: Hands, mesh: Mesh, o: Omit<Parameters<typeof simulateHands>[2], 'mesh'> = {}): Generator<Progress, Track> {
+    const t = simulateHands(q, h, { mesh, ...o });
     simulations++;
-    yield;
+    yield { done: Math.min(simulations, about - 1), of: about, bestShare };
     return t;
   }
-  const quick = (h: Hands, line?: LineSpec, drawn?: Drawn): Generator<void, Track> =>
-    simulated(() => simulateHands(p, h, { mesh: MESH.quick, longestS: LONGEST_CAST_S, line, ...drawn }));
-  const solve = (h: Hands): Generator<void, Track> =>
-    simulated(() => simulateHands(p, h, { mesh: effort === 'first' ? MESH.quick : MESH.plan, longestS: LONGEST_CAST_S, lineShapes: true }));
+  const on = (mesh: Mesh, lineShapes = false) =>
+    function* (hands: Hands): Generator<Progress, Candidate> {
+      const track = yield* cast(p, hands, mesh, { lineShapes });
+      bestShare = Math.max(bestShare, track.zoneShare);
+      return { hands, track, worth: worth(p, hands, track) };
+    };
 
   const start = firstHands(p);
-  // A lure on top is on top whatever the hands do: nothing to search.
-  const search = effort === 'settled' && p.family.mode !== 'surface';
-  let best = start;
-  let bestTrack: Track | null = search ? yield* quick(best) : null;
-  let bestWorth = bestTrack ? worth(p, best, bestTrack) : 0;
-  for (const what of search ? TRIED : []) {
-    for (const h of variants(p, best, what, set)) {
-      const t = yield* quick(h);
-      const w = worth(p, h, t);
-      if (w > bestWorth * 1.02 + 1e-6) [best, bestTrack, bestWorth] = [h, t, w];
-    }
-  }
+  let candidates = 1;
+  let best: Candidate;
+  if (searched) {
+    const sifted = yield* search(p, start, on(MESH.scan));
+    candidates = sifted.length;
+    best = yield* finest(freedoms(p, start), sifted, start, on(MESH.quick), on(MESH.plan, true), function* (h) {
+      const worths: number[] = [];
+      for (const e of extremes(p)) worths.push(worth(p, h, yield* cast(p, h, MESH.scan, e)));
+      return worths;
+    });
+  } else best = yield* on(effort === 'first' ? MESH.quick : MESH.plan, true)(start);
 
-  let track = yield* solve(best);
-  if (search && best !== start) {
-    // The coarse mesh may flatter: the first guess stands unless the finer mesh agrees.
-    const other = yield* solve(start);
-    if (worth(p, start, other) > worth(p, best, track)) [best, track, bestTrack] = [start, other, yield* quick(start)];
-  }
-
+  const { hands, track } = best;
+  const { workedToM } = track;
   const drawn: Track[] = [];
-  for (let n = 0; search && n < DRAW_COUNT; n++) drawn.push(yield* quick(best, undefined, drawTackle(p, n)));
-  const shares = drawn.map((t) => t.zoneShare);
-  const mean = drawn.length > 0 ? shares.reduce((a, b) => a + b, 0) / shares.length : track.zoneShare;
   const buys: Change[] = [];
-  for (const c of bestTrack ? changes(p, best) : []) {
-    const t = yield* quick(c.hands, c.change.line);
-    buys.push({ ...c.change, gain: t.zoneShare - bestTrack!.zoneShare });
+  let zoneShare: ShareRange = shareRange(track.zoneShare, 0, []);
+  if (searched) {
+    const coarse = yield* cast(p, hands, MESH.scan, { workedToM });
+    for (const n of DRAWS) drawn.push(yield* cast(p, hands, MESH.scan, { workedToM, ...drawTackle(p, n) }));
+    zoneShare = shareRange(
+      track.zoneShare,
+      coarse.zoneShare,
+      drawn.map((t) => t.zoneShare),
+    );
+    const atExtremes: Track[] = [];
+    for (const e of extremes(p)) atExtremes.push(yield* cast(p, hands, MESH.scan, e));
+    const free = yield* cast(p, hands, MESH.scan);
+    for (const { change, problem, hands: h } of trials(p, hands)) {
+      const likeliest = (yield* cast(problem, h, MESH.scan)).zoneShare - free.zoneShare;
+      const strays: number[] = [];
+      for (const [i, e] of extremes(problem).entries()) strays.push((yield* cast(problem, h, MESH.scan, e)).zoneShare - atExtremes[i]!.zoneShare);
+      const all = [likeliest, ...strays];
+      buys.push({ ...change, gain: expected(likeliest, strays), low: Math.min(...all) - MESH_DOUBT, high: Math.max(...all) + MESH_DOUBT });
+    }
+    buys.sort((a, b) => b.gain - a.gain);
   }
-  buys.sort((a, b) => b.gain - a.gain);
 
   return {
-    presentation: presentationOf(p, best, track.cadence),
-    hands: best,
+    presentation: presentationOf(p, hands, track.cadence),
+    hands,
+    own: !!request.set?.cadence,
     overshootM: p.overshootM,
     depthM: p.depthM,
     bandM: p.bandM,
-    handleSpeedMps: best.turnsPerS * p.metresPerTurn,
-    zoneShare: { mean, low: Math.min(mean, quantile(shares, 0.05) ?? mean), high: Math.max(mean, quantile(shares, 0.95) ?? mean) },
-    zoneSecondsPerCast: mean * track.castS,
+    handleSpeedMps: hands.turnsPerS * p.metresPerTurn,
+    zoneShare,
+    zoneSecondsPerCast: zoneShare.mean * track.castS,
     castS: track.castS,
     castsPerHour: 3600 / (track.castS + BETWEEN_CASTS_S),
+    workedToM,
+    reelInS: track.reelInS,
     phaseS: track.phaseS,
     deepestM: track.deepestM,
     asideM: track.asideM,
     bottomS: track.bottomS,
     cutShort: track.cutShort,
-    misses: mean < 0.02,
+    misses: zoneShare.mean < 0.02,
+    wish: wishOf(p, hands, track),
     track,
-    range: drawn.length > 0 ? rangeOf(track, drawn) : null,
+    range: drawn.length > 0 ? depthRange(track, drawn) : null,
     known: p.known,
     buys,
+    candidates,
     simulations,
     effort,
   };
 }
 
-/** Every single change worth offering, with the hands it means. */
-function changes(p: Problem, h: Hands): { hands: Hands; change: Omit<Change, 'gain'> }[] {
-  const out: { hands: Hands; change: Omit<Change, 'gain'> }[] = [];
-  const add = (kind: ChangeKind, hands: Partial<Hands>, settings: PlanSettings, facts: Change['facts'], line?: LineSpec): void => {
-    out.push({ hands: { ...h, ...hands }, change: { kind, settings, facts, line } });
+/** Finalists this near to the best are as good: of them the one that depends least on what nobody knows is taken. */
+const AS_GOOD = 0.98;
+
+/** The last looks around take steps of this size. */
+const POLISH_STEPS = [0.5, 0.25] as const;
+
+/** Casts the best of the sifted again on finer meshes, the first guess with them: it stands unless they are better there too. */
+function* finest(
+  free: readonly Freedom[],
+  sifted: readonly Candidate[],
+  start: Hands,
+  quick: (h: Hands) => Generator<Progress, Candidate>,
+  plan: (h: Hands) => Generator<Progress, Candidate>,
+  atExtremes: (h: Hands) => Generator<Progress, number[]>,
+): Generator<Progress, Candidate> {
+  const better = (a: Candidate, b: Candidate): number => b.worth - a.worth;
+  const again: Candidate[] = [];
+  for (const c of sifted.slice(0, FINALISTS.quick)) again.push(yield* quick(c.hands));
+  // The coarsest mesh may be a step off: another look around on the middle one.
+  for (const step of POLISH_STEPS) {
+    const polished = yield* around(free, again.sort(better)[0]!, step, quick);
+    if (!again.includes(polished)) again.push(polished);
+  }
+  const [top] = again.sort(better);
+  const asGood: { c: Candidate; hope: number }[] = [];
+  for (const c of again) if (c.worth >= AS_GOOD * top!.worth) asGood.push({ c, hope: expected(c.worth, yield* atExtremes(c.hands)) });
+  asGood.sort((a, b) => b.hope - a.hope);
+  const chosen = asGood.map((x) => x.c);
+  const last: Candidate[] = [];
+  for (const c of [...chosen, ...again.filter((x) => !chosen.includes(x))].slice(0, FINALISTS.plan)) last.push(yield* plan(c.hands));
+  if (last.every((c) => c.hands !== start)) last.push(yield* plan(start));
+  const [best] = [...last].sort(better);
+  return last[0]!.worth >= AS_GOOD * best!.worth ? last[0]! : best!;
+}
+
+const moreShut = (p: Problem, by: number): number => overMoods(p.mood.distribution, (m) => p.species.wantedPauseS[Math.min(4, Math.max(0, m - by))]!);
+
+function wishOf(p: Problem, h: Hands, t: Track): Wish {
+  return {
+    mood: likeliestMood(p.mood.distribution),
+    pauseS: p.wantedPauseS,
+    hangLimitS: p.hangLimitS,
+    speedMps: p.speedMps,
+    givenMps: workedSpeedMps(h, t),
+    shutPauseS: moreShut(p, 1),
+    livelyPauseS: moreShut(p, -1),
   };
-  if (p.family.mode !== 'float') {
-    for (const position of TIP_POSITIONS)
-      if (position !== h.tip.position)
-        add('tip', { tip: tipSetting(position, p.request.rod, p.reading.access) }, { tip: position }, { tip: position });
-  }
-  const thin = thinnerLine(p.request.line);
-  if (thin && p.family.mode !== 'surface' && p.family.mode !== 'float') add('line', {}, {}, { strengthLb: thin.strengthLb }, thin);
-  add('cast', { castM: h.castM + 3 }, { castM: h.castM + 3 }, { castM: h.castM + 3 });
-  const slower = twentieth(Math.max(0.2, h.turnsPerS * 0.75));
-  const faster = twentieth(Math.min(mostTurns(p), h.turnsPerS * 1.3));
-  add('slower', { turnsPerS: slower }, { turnsPerS: slower }, { turnsPerS: slower });
-  add('faster', { turnsPerS: faster }, { turnsPerS: faster }, { turnsPerS: faster });
-  if (p.family.mode === 'swim' && h.pauseS >= 1.5) {
-    const less = Math.max(1, Math.round(h.pauseS * 1.2) / 2);
-    const more = h.pauseS + 1;
-    add('hang-less', { pauseS: less }, { pauseS: less }, { pauseS: less });
-    add('hang-more', { pauseS: more }, { pauseS: more }, { pauseS: more });
-  }
-  if (h.countdownS > 0) {
-    const step = Math.max(1, Math.round(h.countdownS * 0.25));
-    add('count-more', { countdownS: h.countdownS + step }, { countdownS: h.countdownS + step }, { countdownS: h.countdownS + step });
-    add(
-      'count-less',
-      { countdownS: Math.max(0, h.countdownS - step) },
-      { countdownS: Math.max(0, h.countdownS - step) },
-      { countdownS: Math.max(0, h.countdownS - step) },
-    );
-  }
-  return out;
 }

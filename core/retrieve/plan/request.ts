@@ -2,6 +2,7 @@
 import type { FamilyId } from '../../lures/family';
 import type { Schools } from '../../lures/schools';
 import type { Conditions } from '../../water/conditions';
+import type { Cadence } from '../cadence/cadence';
 import type { CadenceStyle } from '../cadence/library';
 import type { Measured } from '../calibrate/known';
 import type { LineSpec } from '../tackle/line';
@@ -25,6 +26,14 @@ export interface PlanSettings {
   style?: CadenceStyle;
   /** The hang, s. */
   pauseS?: number;
+  /** A cadence of the angler's own; style, hang and handle speed are then its own. */
+  cadence?: Cadence;
+  /** Cast at this angle to the current instead of the one that was read, °. */
+  angleDeg?: number;
+  /** As if the head weighed this, kg; as if the lip were this many times as large; as if this line were on the reel. */
+  weightKg?: number;
+  lipScale?: number;
+  line?: LineSpec;
 }
 
 export interface PlanRequest {

@@ -56,9 +56,9 @@ test('count only what sinks', () => {
 
 test('turns give the wanted speed and stay within hand and lure', () => {
   const p = problem('paddletail');
-  expect(turnsFor(p, 0.6, 'steady') * p.metresPerTurn).toBeCloseTo(0.6, 1);
-  expect(turnsFor(p, 0.6, 'stop-and-go')).toBeGreaterThan(turnsFor(p, 0.6, 'steady'));
-  expect(turnsFor(p, 9, 'steady')).toBeLessThanOrEqual(2.5);
+  expect(turnsFor(p, 0.6, 'steady', 2) * p.metresPerTurn).toBeCloseTo(0.6, 1);
+  expect(turnsFor(p, 0.6, 'stop-and-go', 2)).toBeGreaterThan(turnsFor(p, 0.6, 'steady', 2));
+  expect(turnsFor(p, 9, 'steady', 2)).toBeLessThanOrEqual(2.5);
   expect(mostTurns(problem('shaky-head'))).toBeLessThan(mostTurns(problem('casting-spoon')));
 });
 

@@ -14,12 +14,13 @@ import type { Belief } from '../calibrate/belief';
 import { triedLure } from '../calibrate/assess';
 import { adjustedLure, knownLure, knownReel, UNKNOWN } from '../calibrate/known';
 import type { Cadence } from '../cadence/cadence';
-import type { CadenceStyle } from '../cadence/library';
+import { defaultCadence, type CadenceStyle } from '../cadence/library';
+import { STANDS, type Stand } from '../tackle/access';
 import type { Presentation } from '../presentation';
 import { freeSink, timeToSinkS } from '../simulate/sink';
 import { hangLimitS, holdingOptions, type HoldingOption } from '../surrogate/zone';
 import type { LurePhysics } from '../simulate/types';
-import { lineDiameterM } from '../tackle/line';
+import { lineDiameterM, type LineSpec } from '../tackle/line';
 import { metresPerTurn, FASTEST_TURNS_PER_S } from '../tackle/reel';
 import { comfortableCastM, tipSetting, type TipPosition, type TipSetting } from '../tackle/rod';
 import type { PlanRequest } from './request';
@@ -27,6 +28,8 @@ import type { PlanRequest } from './request';
 export interface Problem {
   request: PlanRequest;
   reading: Reading;
+  line: LineSpec;
+  stand: Stand;
   species: SpeciesProfile;
   mood: MoodJudgement;
   family: Family;
@@ -37,6 +40,8 @@ export interface Problem {
   /** Depth the lure should work at, and the band that counts, m. */
   depthM: number;
   bandM: readonly [number, number];
+  /** The furthest comfortable cast, and the one to start from, m. */
+  comfortableM: number;
   castM: number;
   overshootM: number;
   /** Dropped into standing cover and brought out again, instead of retrieved along. */
@@ -48,7 +53,12 @@ export interface Problem {
   /** Average speed the fish should see, m/s. */
   speedMps: number;
   style: CadenceStyle;
+  /** The hang to start from, s; what the fish want, and how long this lure can be left alone in the band. */
   pauseS: number;
+  wantedPauseS: number;
+  hangLimitS: number;
+  /** Free sink to the working depth, s; 0 for what does not sink. */
+  sinkS: number;
   waterDensityKgM3: number;
 }
 
@@ -58,6 +68,8 @@ export interface Hands {
   countdownS: number;
   turnsPerS: number;
   tip: TipSetting;
+  /** Between cast and current: 0° brings the water from the target, 180° away. */
+  angleDeg: number;
   style: CadenceStyle;
   pauseS: number;
 }
@@ -69,8 +81,9 @@ const SURFACE_BAND_M = 0.15;
 
 /** A pitch: how far, m, and how long it is worked before the next, s. prior: judgement. */
 const PITCH_M = 7;
-const PITCH_S = 24;
-const LONGEST_S = 150;
+const PITCH_S = 20;
+/** Nobody works one cast longer than this, s: then it is reeled in. prior: judgement. */
+export const LONGEST_S = 180;
 
 export function liveliness(moodMean: number): 0 | 1 | 2 {
   return moodMean < 1.4 ? 0 : moodMean < 2.6 ? 1 : 2;
@@ -83,31 +96,39 @@ function bandFor(f: Family, r: Reading, pitched: number): readonly [number, numb
 }
 
 export function setUpProblem(request: PlanRequest): Problem {
+  const set = request.set ?? {};
   const reading = resolveConditions(request.conditions);
+  const line = set.line ?? request.line;
+  const stand = STANDS[reading.access];
   const species = speciesProfile(request.conditions.species);
   const family = familyById(request.lure.family);
   const mood = judgeMood(reading, species);
-  const context = readContext(reading, species, mood.distribution, lineDiameterM(request.line));
+  const context = readContext(reading, species, mood.distribution, lineDiameterM(line));
   const chosen = chooseRig(family, reading, species, mood.mean, request.schools ?? DEFAULT_SCHOOLS);
-  const rig: Rig = { ...chosen, weightKg: request.lure.weightKg ?? chosen.weightKg, sizeM: request.lure.lengthM ?? chosen.sizeM };
+  const rig: Rig = { ...chosen, weightKg: set.weightKg ?? request.lure.weightKg ?? chosen.weightKg, sizeM: request.lure.lengthM ?? chosen.sizeM };
   const known = knownOf(request, family, rig.weightKg);
-  const lure = adjustedLure(lurePhysics(family, rig.weightKg, rig.trailer), known);
+  const asCounted = adjustedLure(lurePhysics(family, rig.weightKg, rig.trailer), known);
+  const lure = { ...asCounted, liftAreaM2: asCounted.liftAreaM2 * (set.lipScale ?? 1) };
   const pitched = pitchedShare(family, reading);
   const { depthM, speedMps } = chooseWorking(family, context);
-  const comfortable = pitched > 0.5 ? PITCH_M : comfortableCastM(request.rod, lure.massKg, family.bulk, lineDiameterM(request.line));
+  const comfortable = pitched > 0.5 ? PITCH_M : stand.castShare * comfortableCastM(request.rod, lure.massKg, family.bulk, lineDiameterM(line));
   const overshootM = overshoot(family, lure, depthM, reading);
-  const castM = request.set?.castM ?? Math.round(Math.min(comfortable, request.targetM ? request.targetM + overshootM : comfortable));
-  const wanted = overMoods(mood.distribution, (m) => species.wantedPauseS[m]!);
+  const castM = set.castM ?? Math.round(Math.min(comfortable, request.targetM ? request.targetM + overshootM : comfortable));
+  const wantedPauseS = overMoods(mood.distribution, (m) => species.wantedPauseS[m]!);
+  const limitS = Math.max(0.5, hangLimitS(family, reading.fishBandM));
   return {
     request,
     reading,
     species,
+    line,
+    stand,
     mood,
     family,
     rig,
     lure,
     known,
     depthM,
+    comfortableM: Math.max(castM, Math.round(comfortable)),
     castM,
     overshootM,
     bandM: bandFor(family, reading, pitched),
@@ -116,9 +137,12 @@ export function setUpProblem(request: PlanRequest): Problem {
     longestS: pitched > 0.5 ? PITCH_S : LONGEST_S,
     metresPerTurn: metresPerTurn(request.reel, castM / 2) * known.reel.ratio,
     speedMps,
-    style: request.set?.style ?? family.styles[liveliness(mood.mean)],
-    pauseS: request.set?.pauseS ?? Math.round(Math.min(wanted, Math.max(0.5, hangLimitS(family, reading.fishBandM))) * 2) / 2,
-    waterDensityKgM3: waterDensityKgM3(context.r.salinity),
+    style: set.style ?? family.styles[liveliness(mood.mean)],
+    pauseS: set.pauseS ?? Math.round(Math.min(wantedPauseS, limitS) * 2) / 2,
+    wantedPauseS,
+    hangLimitS: limitS,
+    sinkS: sinkTimeS(family, lure, depthM, waterDensityKgM3(reading.salinity)),
+    waterDensityKgM3: waterDensityKgM3(reading.salinity),
   };
 }
 
@@ -139,57 +163,58 @@ function overshoot(f: Family, lure: LurePhysics, depthM: number, r: Reading): nu
   return clamp(depthM + (r.currentMps > 0.2 ? 2 : 0), 1, 8);
 }
 
-/** Turns a second that give the wanted average speed with this cadence, kept to what a hand can do. */
-export function turnsFor(p: Problem, speedMps: number, style: CadenceStyle): number {
-  const duty: Record<CadenceStyle, number> = {
-    steady: 1,
-    bump: 0.9,
-    'stop-and-go': 0.55,
-    'twitch-pause': 0.5,
-    'pop-rest': 0.5,
-    walk: 0.8,
-    'yo-yo': 0.6,
-    hop: 0.5,
-    drag: 0.6,
-    shake: 0.5,
-    'dead-stick': 0.4,
-    'burn-kill': 0.7,
-  };
-  const moving = clamp(speedMps / duty[style], 0.12, p.family.speedMps[1] * 1.4);
-  return clamp(Math.round((moving / p.metresPerTurn) * 20) / 20, 0.2, FASTEST_TURNS_PER_S);
+/** Turns a second that give the wanted average speed with this cadence, kept to what a hand and this lure can do. */
+export function turnsFor(p: Problem, speedMps: number, style: CadenceStyle, pauseS: number): number {
+  const steps = defaultCadence({ style, moodMean: p.mood.mean, pauseS, turnsPerS: 1 }).steps;
+  const turned = steps.reduce((s, x) => s + (x.handleTurns ?? 0), 0);
+  const lengthS = steps.reduce((s, x) => s + x.durationS, 0);
+  const turns = turned > 0 ? (speedMps * lengthS) / (turned * p.metresPerTurn) : FEWEST_TURNS_PER_S;
+  return clamp(Math.round(turns * 20) / 20, FEWEST_TURNS_PER_S, mostTurns(p));
 }
 
-/** The fastest this lure and this hand are turned, turns/s. */
-export const mostTurns = (p: Problem): number => Math.max(0.3, Math.min(FASTEST_TURNS_PER_S, (p.family.speedMps[1] * 1.3) / p.metresPerTurn));
+/** The slowest a handle is turned that still feels like turning, turns/s. */
+export const FEWEST_TURNS_PER_S = 0.2;
 
-/** The table's own answer nearest the wanted speed: where the search starts for a swimming lure. */
-function tableStart(p: Problem): HoldingOption | null {
-  const near = holdingOptions(p.family, p.depthM, lineDiameterM(p.request.line)).sort(
+/** The fastest this lure and this hand are turned, turns/s. */
+export const mostTurns = (p: Problem): number =>
+  Math.max(0.3, Math.min(FASTEST_TURNS_PER_S, Math.floor(((p.family.speedMps[1] * 1.3) / p.metresPerTurn) * 20) / 20));
+
+/** The table's own answers for a swimming lure, nearest the wanted speed first: where the search starts. */
+export function tableStarts(p: Problem): HoldingOption[] {
+  return holdingOptions(p.family, p.depthM, lineDiameterM(p.line)).sort(
     (a, b) => Math.abs(Math.log(a.speedMps / p.speedMps)) - Math.abs(Math.log(b.speedMps / p.speedMps)),
   );
-  return near[0] ?? null;
+}
+
+/** Free sink to the working depth, s; 0 for what floats or works on top. */
+function sinkTimeS(f: Family, lure: LurePhysics, depthM: number, densityKgM3: number): number {
+  if (f.mode === 'surface' || f.mode === 'float') return 0;
+  const sink = freeSink(lure, densityKgM3);
+  return sink ? timeToSinkS(sink, Math.max(depthM, 0.3)) : 0;
 }
 
 /** Seconds of count until the lure is at depth, before refinement by simulation. */
-export function firstCountdownS(p: Problem): number {
-  if (p.family.mode === 'surface' || p.family.mode === 'float') return 0;
-  const sink = freeSink(p.lure, p.waterDensityKgM3);
-  if (!sink) return 0;
-  const target = Math.max(p.depthM, 0.3);
-  return Math.min(60, Math.round(timeToSinkS(sink, target) * 1.2 * 2) / 2);
-}
+export const firstCountdownS = (p: Problem): number => Math.min(60, Math.round(p.sinkS * 1.2 * 2) / 2);
 
 const FIRST_TIP: Record<Family['mode'], TipPosition> = { surface: 'level', swim: 'level', bottom: 'up', float: 'up' };
 
+/** The angle that was read; one that nobody read gives way to what the stand allows. */
+function openAngleDeg({ reading, stand }: Problem): number {
+  const free = reading.assumed.includes('water.currentAngleDeg') && !stand.anglesDeg.includes(reading.currentAngleDeg);
+  return free ? stand.anglesDeg[0]! : reading.currentAngleDeg;
+}
+
 export function firstHands(p: Problem): Hands {
   const set = p.request.set ?? {};
-  const start = tableStart(p);
-  const position: TipPosition = start ? (start.tipM > 1 ? 'up' : 'down') : FIRST_TIP[p.family.mode];
+  const start = tableStarts(p)[0] ?? null;
+  const wished: TipPosition = start ? (start.tipM > 1 ? 'up' : 'down') : FIRST_TIP[p.family.mode];
+  const position = p.stand.tips.includes(wished) ? wished : p.stand.tips[0]!;
   return {
     castM: p.castM,
     countdownS: set.countdownS ?? (start ? Math.round(start.countdownS * 2) / 2 : firstCountdownS(p)),
-    turnsPerS: set.turnsPerS ?? turnsFor(p, p.speedMps, p.style),
+    turnsPerS: set.turnsPerS ?? turnsFor(p, p.speedMps, p.style, p.pauseS),
     tip: tipSetting(set.tip ?? position, p.request.rod, p.reading.access),
+    angleDeg: set.angleDeg ?? openAngleDeg(p),
     style: p.style,
     pauseS: p.pauseS,
   };
@@ -203,7 +228,7 @@ export function presentationOf(p: Problem, h: Hands, cadence: Cadence): Presenta
     lureId: request.lure.id ?? null,
     lureName: request.lure.name ?? p.family.id,
     lure: p.lure,
-    line: request.line,
+    line: p.line,
     reel: request.reel,
     rod: request.rod,
     tip: h.tip,

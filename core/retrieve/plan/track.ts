@@ -2,13 +2,14 @@
 import { viscosityM2s } from '../../lures/physics';
 import { compileCadence, PHASES, type Beat, type Cadence, type Phase } from '../cadence/cadence';
 import { defaultCadence } from '../cadence/library';
+import { BETWEEN_CASTS_S } from '../cast';
 import { runRetrieve, type Sample } from '../simulate/retrieve';
 import { netWeightN } from '../simulate/sink';
-import type { Leader, LurePhysics, Mesh, RetrieveInput, Vec3 } from '../simulate/types';
+import { MESH, type Leader, type LurePhysics, type Mesh, type RetrieveInput, type TipMove, type Vec3 } from '../simulate/types';
 import { floatFor } from '../tackle/float';
-import { linePhysics, type LineSpec } from '../tackle/line';
+import { linePhysics } from '../tackle/line';
 import { rodStiffnessNpm } from '../tackle/rod';
-import type { Hands, Problem } from './setup';
+import { LONGEST_S, type Hands, type Problem } from './setup';
 
 export interface Track {
   tS: number[];
@@ -18,7 +19,13 @@ export interface Track {
   onBottom: boolean[];
   /** Line shapes (x, z pairs from lure to tip), one for each sample; empty when not asked. */
   lineXZ: number[][];
+  /** From the splash to lift-out, s; what is reeled in at the end of it. */
   castS: number;
+  /** Up to the end of the working, s; then it is reeled in. */
+  workedS: number;
+  reelInS: number;
+  /** Reeled in from here, m from the angler; null: worked to the feet. */
+  workedToM: number | null;
   zoneS: number;
   zoneShare: number;
   phaseS: Record<Phase, number>;
@@ -26,14 +33,12 @@ export interface Track {
   /** Furthest the lure comes off the line of the cast, m: current and wind across. */
   asideM: number;
   bottomS: number;
-  /** The cast goes on after what was followed. */
+  /** Worked for as long as anyone works one cast; the rest is reeled in. */
   cutShort: boolean;
   beats: Beat[];
   cadence: Cadence;
 }
 
-/** The longest a cast is followed, s. */
-export const LONGEST_CAST_S = 150;
 const SAMPLE_S = 0.2;
 const SPLASH_S = 0.6;
 /** From here the lure is at the angler's feet, m, or this share of a short cast. */
@@ -47,10 +52,11 @@ const SHORTEST_LEADER_M = 0.2;
 
 export interface TrackOptions {
   mesh: Mesh;
-  /** Follow the cast this long, s. */
-  longestS: number;
+  /** Follow the cast no longer than this, s; absent: as long as anyone would work it. */
+  longestS?: number;
   lineShapes?: boolean;
-  line?: LineSpec;
+  /** Reel in from here, m from the angler (null: work it to the feet); absent: where going on keeps the lure among the fish less than a new cast would. */
+  workedToM?: number | null;
   /** Uncertain parameters, as ratios to what is thought likeliest. */
   lureDrag?: number;
   lureLift?: number;
@@ -86,12 +92,12 @@ function problemOf(p: Problem, h: Hands, o: TrackOptions): Omit<RetrieveInput, '
     waterDensityKgM3: p.waterDensityKgM3,
     viscosityM2s: viscosityM2s(r.surfaceTempC),
     lure,
-    line: { ...linePhysics(o.line ?? p.request.line), dragScale: o.lineDrag ?? 1 },
+    line: { ...linePhysics(p.line), dragScale: o.lineDrag ?? 1 },
     leader,
     tipM: [0, 0, h.tip.heightM],
     lureM: [h.castM, 0, 0],
     lineLengthM: Math.max(Math.hypot(h.castM, h.tip.heightM) * 1.015, leader ? 1.2 * leader.lengthM : 0),
-    currentMps: flow(r.currentMps, r.currentAngleDeg),
+    currentMps: flow(r.currentMps, h.angleDeg),
     // A wind that nobody read bends no line.
     windMps: windRead && r.windMps > 0 ? flow(r.windMps, r.windAngleDeg) : null,
     rodStiffnessNpm: rodStiffnessNpm(p.request.rod),
@@ -99,54 +105,156 @@ function problemOf(p: Problem, h: Hands, o: TrackOptions): Omit<RetrieveInput, '
   };
 }
 
+/** Turns a second of a hand that only wants the lure back. prior: judgement. */
+const REEL_IN_TURNS_PER_S = 2;
+/** Reeling in early must win at least this share of the time among the fish, or the cast is simply worked to the end. */
+const WORTH_STOPPING = 1.03;
+
+/** A tremble of the tip moves the lure on the spot: the coarsest mesh, which only sifts, passes it over. */
+const TREMBLE_M = 0.1;
+const felt = (m: TipMove): boolean => Math.hypot(m.dxM, m.dyM ?? 0, m.dzM) >= TREMBLE_M;
+
+interface Followed {
+  samples: Sample[];
+  phase: Phase[];
+  /** Seconds since the sample before, and whether the lure was in the band for them. */
+  dtS: number[];
+  inZone: boolean[];
+  /** Time to reel in from each sample, s. */
+  reelInS: number[];
+  startS: number;
+}
+
+/** The sample at which to reel in; the last one: never. */
+function lastWorked(p: Problem, f: Followed, workedToM: number | null | undefined): number {
+  const end = f.samples.length - 1;
+  if (workedToM !== undefined) {
+    if (workedToM === null) return end;
+    const near = f.samples.findIndex((s) => s.tS > f.startS && s.xM <= workedToM);
+    return near < 0 ? end : near;
+  }
+  const stones = p.stand.nearestM > 0 ? f.samples.findIndex((s) => s.tS > f.startS && s.xM <= p.stand.nearestM) : -1;
+  const latest = stones < 0 ? end : stones;
+  let zoneS = 0;
+  let best = latest;
+  let bestRate = 0;
+  let atLatest = 0;
+  f.samples.forEach((s, i) => {
+    if (i > latest) return;
+    zoneS += f.inZone[i] ? f.dtS[i]! : 0;
+    if (s.tS <= f.startS) return;
+    const rate = zoneS / (s.tS + f.reelInS[i]! + BETWEEN_CASTS_S);
+    if (i === latest) atLatest = rate;
+    if (rate > bestRate) [bestRate, best] = [rate, i];
+  });
+  return bestRate > WORTH_STOPPING * atLatest ? best : latest;
+}
+
 export function simulateHands(p: Problem, h: Hands, o: TrackOptions): Track {
-  const cadence = defaultCadence({ style: h.style, moodMean: p.mood.mean, pauseS: h.pauseS, turnsPerS: h.turnsPerS });
+  const cadence = p.request.set?.cadence ?? defaultCadence({ style: h.style, moodMean: p.mood.mean, pauseS: h.pauseS, turnsPerS: h.turnsPerS });
   const startS = SPLASH_S + h.countdownS;
-  const longestS = Math.min(o.longestS, p.longestS);
+  const longestS = Math.max(startS + 2, Math.min(o.longestS ?? LONGEST_S, p.longestS));
   const base = problemOf(p, h, o);
   const sinks = netWeightN(base.lure, p.waterDensityKgM3) > 1e-3;
-  const compiled = compileCadence(cadence, { metresPerTurn: p.metresPerTurn * (o.reel ?? 1) }, { startS, endS: longestS, sinks });
+  const metresPerTurn = p.metresPerTurn * (o.reel ?? 1);
+  const compiled = compileCadence(cadence, { metresPerTurn }, { startS, endS: longestS, sinks });
   const timesS = Array.from({ length: Math.ceil(longestS / SAMPLE_S) }, (_, i) => i * SAMPLE_S);
+  const liftOutM = h.tip.heightM + LIFT_OUT_M + (base.leader?.lengthM ?? 0);
   const { samples } = runRetrieve(
-    { ...base, reel: compiled.reelProfile, tipMoves: compiled.tipMoves },
-    { mesh: o.mesh, timesS, lineShapes: o.lineShapes, stopAtLineM: h.tip.heightM + LIFT_OUT_M + (base.leader?.lengthM ?? 0) },
+    { ...base, reel: compiled.reelProfile, tipMoves: o.mesh === MESH.scan ? compiled.tipMoves.filter(felt) : compiled.tipMoves },
+    { mesh: o.mesh, timesS, lineShapes: o.lineShapes, stopAtLineM: liftOutM },
   );
   const digs = base.lure.liftAreaM2 > 0;
+  const spans = compiled.phases;
+  let span = 0;
   const phaseAt = (s: Sample): Phase => {
     if (s.tS < SPLASH_S) return 'splash';
     if (s.tS < startS) return 'fall';
     if (s.xM < Math.min(BOAT_M, BOAT_SHARE * h.castM)) return 'boat';
-    const phase = compiled.phases.find((x) => s.tS >= x.fromS && s.tS < x.toS)?.phase ?? 'pause';
+    while (span < spans.length - 1 && s.tS >= spans[span]!.toS) span++;
+    const here = spans[span];
+    const phase = here && s.tS >= here.fromS && s.tS < here.toS ? here.phase : 'pause';
     // A lip that meets the bottom glances off.
     return digs && s.onBottom && phase === 'move' ? 'deflection' : phase;
   };
-  const phase = samples.map(phaseAt);
+  const followed: Followed = {
+    samples,
+    phase: samples.map(phaseAt),
+    dtS: samples.map((s, i) => (i === 0 ? 0 : s.tS - samples[i - 1]!.tS)),
+    inZone: samples.map((s) => -s.zM >= p.bandM[0] - 0.02 && -s.zM <= p.bandM[1] + 0.05),
+    reelInS: samples.map((s) => Math.max(0, s.lineOutM - liftOutM) / (REEL_IN_TURNS_PER_S * metresPerTurn)),
+    startS,
+  };
+  const last = lastWorked(p, followed, o.workedToM);
+  return trackOf(p, h, followed, last, compiled.beats, cadence, longestS, o.lineShapes ?? false);
+}
+
+/** The way back of a lure that is reeled in, as a straight line up to the tip: for the picture and the beat, not for what counts. */
+function wayBack(
+  from: Sample,
+  reelInS: number,
+  tipM: number,
+  lineShapes: boolean,
+): Pick<Track, 'tS' | 'xM' | 'depthM' | 'phase' | 'onBottom' | 'lineXZ'> {
+  const n = reelInS > 0.5 ? Math.ceil(reelInS / SAMPLE_S) : 0;
+  const at = Array.from({ length: n }, (_, i) => (i + 1) / n);
+  const x = (u: number): number => from.xM * (1 - u);
+  const z = (u: number): number => from.zM * (1 - u);
+  return {
+    tS: at.map((u) => from.tS + u * reelInS),
+    xM: at.map(x),
+    depthM: at.map((u) => -z(u)),
+    phase: at.map(() => 'boat' as const),
+    onBottom: at.map(() => false),
+    lineXZ: at.map((u) => (lineShapes ? [x(u), z(u), 0, tipM] : [])),
+  };
+}
+
+function trackOf(
+  p: Problem,
+  h: Hands,
+  f: Followed,
+  last: number,
+  beats: readonly Beat[],
+  cadence: Cadence,
+  longestS: number,
+  lineShapes: boolean,
+): Track {
+  const samples = f.samples.slice(0, last + 1);
+  const phase = f.phase.slice(0, last + 1);
   const phaseS = Object.fromEntries(PHASES.map((x) => [x, 0])) as Record<Phase, number>;
   let zoneS = 0;
   let bottomS = 0;
   samples.forEach((s, i) => {
-    const dt = i === 0 ? 0 : s.tS - samples[i - 1]!.tS;
-    phaseS[phase[i]!] += dt;
-    if (-s.zM >= p.bandM[0] - 0.02 && -s.zM <= p.bandM[1] + 0.05) zoneS += dt;
-    if (s.onBottom) bottomS += dt;
+    phaseS[phase[i]!] += f.dtS[i]!;
+    if (f.inZone[i]) zoneS += f.dtS[i]!;
+    if (s.onBottom) bottomS += f.dtS[i]!;
   });
-  const castS = samples[samples.length - 1]?.tS ?? 0;
+  const end = samples[last];
+  const reelInS = f.reelInS[last] ?? 0;
+  phaseS.boat += reelInS;
+  const workedS = end?.tS ?? 0;
+  const castS = workedS + reelInS;
+  const back = end ? wayBack(end, reelInS, h.tip.heightM, lineShapes) : null;
   return {
-    tS: samples.map((s) => s.tS),
-    xM: samples.map((s) => s.xM),
-    depthM: samples.map((s) => -s.zM),
-    phase,
-    onBottom: samples.map((s) => s.onBottom),
-    lineXZ: samples.map((s) => s.lineXZ ?? []),
+    tS: [...samples.map((s) => s.tS), ...(back?.tS ?? [])],
+    xM: [...samples.map((s) => s.xM), ...(back?.xM ?? [])],
+    depthM: [...samples.map((s) => -s.zM), ...(back?.depthM ?? [])],
+    phase: [...phase, ...(back?.phase ?? [])],
+    onBottom: [...samples.map((s) => s.onBottom), ...(back?.onBottom ?? [])],
+    lineXZ: [...samples.map((s) => s.lineXZ ?? []), ...(back?.lineXZ ?? [])],
+    workedS,
     castS,
+    reelInS,
+    workedToM: end && back && back.tS.length > 0 ? Math.max(0, end.xM) : null,
     zoneS,
     zoneShare: castS > 0 ? zoneS / castS : 0,
     phaseS,
     deepestM: Math.max(0, ...samples.map((s) => -s.zM)),
     asideM: Math.max(0, ...samples.map((s) => Math.abs(s.yM))),
     bottomS,
-    cutShort: castS > longestS - 2 * SAMPLE_S && !p.pitched,
-    beats: compiled.beats.filter((b) => b.atS <= castS),
+    cutShort: workedS > longestS - 2 * SAMPLE_S && reelInS > 0.5 && !p.pitched,
+    beats: beats.filter((b) => b.atS <= workedS),
     cadence,
   };
 }

@@ -1,5 +1,5 @@
 /** What the hands do: line taken by the reel and where the rod tip is, as functions of time. */
-import type { ReelEntry, TipMove, Vec3 } from './types';
+import type { Mesh, ReelEntry, TipMove, Vec3 } from './types';
 
 export interface Reel {
   /** Speed at time t, m/s. */
@@ -67,17 +67,14 @@ export interface Break {
   stepS: number;
 }
 
-/** A move is taken in at least this many steps, a ramp in these. */
-const STEPS_OF = { move: 5, ramp: 3 } as const;
-
 /** All of them, in order; what follows the end of a move or ramp is left to the solver's own judgement. */
-export function driveBreaks(reel: readonly ReelEntry[], moves: readonly TipMove[]): Break[] {
+export function driveBreaks(reel: readonly ReelEntry[], moves: readonly TipMove[], mesh: Pick<Mesh, 'moveSteps' | 'rampSteps'>): Break[] {
   const all: Break[] = [];
   const span = (startS: number, durationS: number, steps: number): void => {
     all.push({ atS: startS, stepS: durationS > 0 ? durationS / steps : Infinity }, { atS: startS + durationS, stepS: Infinity });
   };
-  for (const e of reel) span(e.startS, e.rampS, STEPS_OF.ramp);
-  for (const m of moves) span(m.startS, m.durationS, STEPS_OF.move);
+  for (const e of reel) span(e.startS, e.rampS, mesh.rampSteps);
+  for (const m of moves) span(m.startS, m.durationS, mesh.moveSteps);
   const out: Break[] = [];
   for (const b of all.sort((x, y) => x.atS - y.atS)) {
     const last = out[out.length - 1];

@@ -119,7 +119,7 @@ describe('what must hold of any line and lure', () => {
   });
 
   test('settled: halving mesh, step and tolerance moves depth by less than 1 %', () => {
-    const half = { segments: 80, errorM: 2.5e-6, longestStepS: 0.05, firstStepS: 0.00125, settleM: 5e-7 };
+    const half = { segments: 80, errorM: 2.5e-6, longestStepS: 0.05, firstStepS: 0.00125, settleM: 5e-7, moveSteps: 10, rampSteps: 6 };
     for (const input of [
       cast(),
       cast({ lure: DIVER, line: FLUORO, reel: [{ startS: 1, speedMps: 1, rampS: 0.5 }] }),
@@ -170,7 +170,7 @@ describe('what must hold of any line and lure', () => {
   test('ten thousand random legal problems give numbers, never NaN (seed 7)', () => {
     const random = seededRandom(7);
     const bad: unknown[] = [];
-    const coarse = { segments: 6, errorM: 0.02, longestStepS: 0.5, firstStepS: 0.05, settleM: 1e-3 };
+    const coarse = { segments: 6, errorM: 0.02, longestStepS: 0.5, firstStepS: 0.05, settleM: 1e-3, moveSteps: 5, rampSteps: 3 };
     for (let k = 0; k < 10_000; k++) {
       const input = anyProblem(random);
       const r = runRetrieve(input, { mesh: k % 20 ? coarse : MESH.quick, timesS: [0.7, 2, 4], stopAtLineM: input.tipM[2] + 0.6 });

@@ -52,7 +52,7 @@ export function runRetrieve(input: RetrieveInput, o: RunOptions): Run {
   const problems = inputProblems(input);
   if (problems.length > 0) return { samples: [], failedAtS: null, problems, steps: 0 };
   const engine = createEngine(input, o.mesh);
-  const breaks = driveBreaks(input.reel, input.tipMoves);
+  const breaks = driveBreaks(input.reel, input.tipMoves, o.mesh);
   const samples: Sample[] = [];
   const from = nothing();
   const to = nothing();

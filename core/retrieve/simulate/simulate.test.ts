@@ -72,8 +72,8 @@ describe('the parts', () => {
     const r = createReel(reel);
     expect([0.9, 1.25, 2, 3.25, 4, 1.25].map((t) => r.speedMps(t))).toEqual([0, 0.5, 1, 0.5, 0, 0.5]);
     expect(r.takenM(1.5, 2.5)).toBeCloseTo(1, 10);
-    expect(driveBreaks(reel, []).map((b) => b.atS)).toEqual([1, 1.5, 3, 3.5]);
-    expect(driveBreaks(reel, [{ startS: 1, durationS: 0.1, dxM: 1, dzM: 0 }])[0]).toEqual({ atS: 1, stepS: 0.02 });
+    expect(driveBreaks(reel, [], MESH.plan).map((b) => b.atS)).toEqual([1, 1.5, 3, 3.5]);
+    expect(driveBreaks(reel, [{ startS: 1, durationS: 0.1, dxM: 1, dzM: 0 }], MESH.plan)[0]).toEqual({ atS: 1, stepS: 0.02 });
   });
 
   test('the tip ends where the moves say', () => {

@@ -69,9 +69,15 @@ export function linePhysics(l: LineSpec): LinePhysics {
   };
 }
 
-/** The next thinner class of the same material, or null at the thin end. */
+/** Strengths this material is sold in, lb. */
+export const lineClasses = (material: LineMaterial): number[] => DIAMETER_MM[material].map(([lb]) => lb);
+
+/** The next thinner class of the same material, or null at the thin end; the next thicker, or null at the thick end. */
 export function thinnerLine(l: LineSpec): LineSpec | null {
-  const classes = DIAMETER_MM[l.material].map(([lb]) => lb).filter((lb) => lb < l.strengthLb);
-  const strengthLb = classes[classes.length - 1];
-  return strengthLb === undefined ? null : { ...l, strengthLb };
+  const lb = Math.max(...lineClasses(l.material).filter((x) => x < l.strengthLb));
+  return Number.isFinite(lb) ? { ...l, strengthLb: lb } : null;
+}
+export function thickerLine(l: LineSpec): LineSpec | null {
+  const lb = Math.min(...lineClasses(l.material).filter((x) => x > l.strengthLb));
+  return Number.isFinite(lb) ? { ...l, strengthLb: lb } : null;
 }

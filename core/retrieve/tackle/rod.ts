@@ -1,5 +1,7 @@
 /** Rods: what they cast, and where the tip can be held. */
 import { clamp } from '../../numbers';
+import type { Access } from '../../water/conditions';
+import { STANDS } from './access';
 
 export const ROD_ACTIONS = ['slow', 'moderate', 'fast'] as const;
 export type RodAction = (typeof ROD_ACTIONS)[number];
@@ -10,19 +12,6 @@ export interface RodSpec {
   maxLureKg: number;
   action: RodAction;
 }
-
-/** How high the hands are above the water, m, by where one stands. prior: judgement. */
-export const HAND_HEIGHT_M: Record<string, number> = {
-  bow: 1.5,
-  stern: 1.4,
-  kayak: 0.8,
-  bank: 1.2,
-  dock: 1.8,
-  wade: 0.7,
-  jetty: 2.6,
-  surf: 1.2,
-  ice: 0.6,
-};
 
 export const TIP_POSITIONS = ['down', 'level', 'up'] as const;
 export type TipPosition = (typeof TIP_POSITIONS)[number];
@@ -38,10 +27,9 @@ export interface TipSetting {
 const ANGLE_DEG: Record<TipPosition, number> = { down: -25, level: 10, up: 45 };
 
 /** Tip height for a position, never below 0.2 m so that the tip stays out of the water. */
-export function tipSetting(position: TipPosition, rod: Pick<RodSpec, 'lengthM'>, access: string): TipSetting {
+export function tipSetting(position: TipPosition, rod: Pick<RodSpec, 'lengthM'>, access: Access): TipSetting {
   const angleDeg = ANGLE_DEG[position];
-  const hand = HAND_HEIGHT_M[access] ?? 1.2;
-  return { position, angleDeg, heightM: Math.max(0.2, hand + rod.lengthM * 0.8 * Math.sin((angleDeg * Math.PI) / 180)) };
+  return { position, angleDeg, heightM: Math.max(0.2, STANDS[access].handM + rod.lengthM * 0.8 * Math.sin((angleDeg * Math.PI) / 180)) };
 }
 
 /**

@@ -1,1 +1,0 @@
-export { RetrieveScreen as default } from '../ui/retrieve/RetrieveScreen';

@@ -1,0 +1,1 @@
+export { BelowScreen as default } from '../../ui/retrieve/below/BelowScreen';

@@ -1,0 +1,1 @@
+export { CadenceScreen as default } from '../../ui/retrieve/cadence/CadenceScreen';

@@ -1,0 +1,1 @@
+export { RetrieveScreen as default } from '../../ui/retrieve/RetrieveScreen';

@@ -1,0 +1,209 @@
+/** The planner on its screen, what one change buys, two plans side by side, the cadence built by hand, below and behind, the card. */
+import { expect, openDemo, PHONE, place, test, WIDE } from './kit';
+import { storedValues } from './store';
+import type { Locator, Page } from '@playwright/test';
+
+async function openPlan(page: Page): Promise<void> {
+  await openDemo(page);
+  await place(page, 'Retrieve').click();
+  await settled(page);
+}
+
+async function settled(page: Page): Promise<void> {
+  await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
+}
+
+const settings = async (page: Page): Promise<Record<string, unknown>> => {
+  const trips = Object.entries(await storedValues(page)).filter(([k]) => k.startsWith('trip/'));
+  const open = trips
+    .map(([, v]) => JSON.parse(v) as { data: { endedAtMs: number | null; settings: Record<string, unknown> } })
+    .find((t) => t.data.endedAtMs === null);
+  return open?.data.settings ?? {};
+};
+
+const steps = (page: Page): Locator => page.getByRole('radiogroup', { name: 'Steps of the cadence' }).getByRole('radio');
+const names = async (page: Page): Promise<string[]> =>
+  (await steps(page).all()).reduce<Promise<string[]>>(
+    async (all, s) => [...(await all), (await s.getAttribute('aria-label')) ?? ''],
+    Promise.resolve([]),
+  );
+
+test.describe('on a phone', () => {
+  test.use({ viewport: PHONE, hasTouch: true });
+
+  test('a first answer at once with how far the search is, then the settled one; a change is done with a touch and taken back with another', async ({
+    page,
+  }) => {
+    await openDemo(page);
+    await place(page, 'Retrieve').click();
+    await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
+    await settled(page);
+    await page.getByRole('button', { name: 'And what would cost most' }).tap();
+    const bar = page.getByRole('button', { name: /Do it$/ }).first();
+    const before = await page.getByRole('status', { name: /^In the zone/ }).getAttribute('aria-label');
+    await bar.tap();
+    await expect(page.getByText('Your changes')).toBeVisible();
+    await expect.poll(async () => Object.keys(await settings(page)).length).toBe(1);
+    await expect(page.getByRole('progressbar', { name: 'The settled plan' })).toBeVisible();
+    await settled(page);
+    await page
+      .getByRole('button', { name: /: take back$/ })
+      .first()
+      .tap();
+    await expect.poll(async () => Object.keys(await settings(page)).length).toBe(0);
+    await settled(page);
+    await expect(page.getByRole('status', { name: /^In the zone/ })).toHaveAttribute('aria-label', before!);
+  });
+
+  test('two plans stand side by side, both drawn', async ({ page }) => {
+    await openPlan(page);
+    await page.getByRole('button', { name: 'Put this plan aside' }).tap();
+    await page.getByRole('button', { name: /^rod tip: / }).tap();
+    await page.getByRole('radiogroup', { name: 'Rod tip' }).getByRole('radio', { name: 'Up' }).tap();
+    await settled(page);
+    const table = page.getByRole('table', { name: 'The plan put aside, and the one in hand' });
+    await expect(table.getByRole('row', { name: /rod tip/ })).toContainText('up');
+    await expect(page.locator('svg[aria-label^="Section through the water"]').first()).toContainText('put aside');
+    await page.getByRole('button', { name: 'Fish the one put aside' }).tap();
+    await expect.poll(async () => (await settings(page)).tip).not.toBe('up');
+    await page.getByRole('button', { name: 'Stop comparing' }).tap();
+    await expect(page.getByRole('button', { name: 'Put this plan aside' })).toBeVisible();
+  });
+
+  test('a cadence is built by touch: twitch, twitch, pause; stretched by its edge, undone, kept under a name, fished', async ({ page }) => {
+    await openPlan(page);
+    await page.getByRole('button', { name: 'Change the cadence step by step' }).tap();
+    await expect(page.getByText('Add after it')).toBeVisible();
+    // Down to one step, then built anew.
+    while ((await steps(page).count()) > 1) await page.getByRole('button', { name: 'Remove', exact: true }).tap();
+    await page.getByRole('button', { name: /^Add: turn/ }).tap();
+    await page.getByRole('button', { name: /^Add: twitch/ }).tap();
+    await page.getByRole('button', { name: 'Copy', exact: true }).tap();
+    await page.getByRole('button', { name: /^Add: hang/ }).tap();
+    await steps(page).first().tap();
+    await page.getByRole('button', { name: 'Remove', exact: true }).tap();
+    expect((await names(page)).map((n) => n.replace(/^Step \d: (\S+).*$/, '$1'))).toEqual(['turn', 'twitch', 'twitch', 'hang']);
+    // The right edge of the hang, drawn out by the finger.
+    await steps(page).last().tap();
+    const length = async (): Promise<number> => Number(/hang ([\d.]+) s/.exec((await names(page)).at(-1)!)![1]);
+    const wide = await steps(page).last().boundingBox();
+    const before = await length();
+    const [x, y] = [wide!.x + wide!.width - 6, wide!.y + 50];
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await page.mouse.move(x - 20, y, { steps: 4 });
+    await page.mouse.up();
+    expect(await length()).toBeLessThan(before);
+    await page.getByRole('button', { name: 'Undo', exact: true }).tap();
+    expect(await length()).toBe(before);
+    await page.getByRole('button', { name: 'Redo', exact: true }).tap();
+    expect(await length()).toBeLessThan(before);
+    await page.getByRole('textbox', { name: 'Name of this cadence' }).fill('Cold morning');
+    await page.getByRole('button', { name: 'Keep it', exact: true }).tap();
+    await expect(page.getByRole('button', { name: /^Begin from Cold morning/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Fish it like this' }).tap();
+    await settled(page);
+    await expect.poll(async () => Object.keys(await settings(page))).toEqual(['cadence']);
+    await expect(page.getByRole('button', { name: 'Your own cadence: take back' })).toBeVisible();
+    // It is the angler's for good.
+    await page.goto('/retrieve/cadence');
+    await expect(page.getByRole('button', { name: /^Begin from Cold morning/ })).toBeVisible({ timeout: 60_000 });
+  });
+
+  test('what a wrist cannot do is said, and cannot be fished', async ({ page }) => {
+    await openPlan(page);
+    await page.goto('/retrieve/cadence');
+    await expect(page.getByText('Add after it')).toBeVisible({ timeout: 60_000 });
+    await page.getByRole('button', { name: /^Add: lift/ }).tap();
+    await expect(page.getByText(/a lift wants a fall/)).toBeVisible();
+    await expect(page.getByRole('button', { name: 'It cannot be done like this' })).toBeDisabled();
+    await page.getByRole('button', { name: /^Add: let fall/ }).tap();
+    await expect(page.getByText(/a lift wants a fall/)).toHaveCount(0);
+    await expect(page.getByRole('button', { name: 'Fish it like this' })).toBeEnabled();
+  });
+
+  test('shut fish: a longer hang, and it says why', async ({ page }) => {
+    await openPlan(page);
+    const hang = async (): Promise<number> => Number(/hangs of about ([\d.]+) s/.exec((await page.getByText(/^The fish are /).textContent())!)![1]);
+    const before = await hang();
+    await page.goto('/');
+    await page
+      .getByRole('button', { name: /^surface: /i })
+      .first()
+      .tap();
+    // Ten degrees colder.
+    for (let i = 0; i < 18; i++) await page.getByRole('button', { name: /surface.*: less$/i }).tap();
+    await expect.poll(async () => JSON.stringify(await storedValues(page))).toContain('surfaceTempC');
+    await page.goto('/retrieve');
+    await settled(page);
+    expect(await hang()).toBeGreaterThan(before);
+    await expect(page.getByText(/^The fish are (shut|reluctant)/)).toContainText('one step more shut');
+  });
+
+  test('below and behind answer in words, and the card holds the plan', async ({ page }) => {
+    await openPlan(page);
+    await page.goto('/retrieve/below');
+    const answer = page.getByRole('region', { name: 'The answer' });
+    await expect(answer).toContainText(/count|does not sink/, { timeout: 60_000 });
+    await page.getByRole('radio', { name: 'Towed behind' }).tap();
+    await expect(answer).toContainText(/Let out .* of line|stays on top/, { timeout: 60_000 });
+    await page.goto('/retrieve/card');
+    const card = page.getByRole('region', { name: 'The card' });
+    await expect(card).toContainText('count down', { timeout: 60_000 });
+    await page.evaluate(() => ((window as unknown as { printed: number }).printed = 0));
+    await page.evaluate(() => (window.print = () => void (window as unknown as { printed: number }).printed++));
+    await page.getByRole('button', { name: 'Print it' }).tap();
+    expect(await page.evaluate(() => (window as unknown as { printed: number }).printed)).toBe(1);
+    // On paper nothing but the card.
+    await page.emulateMedia({ media: 'print' });
+    await expect(page.getByRole('button', { name: 'Print it' })).toBeHidden();
+    await expect(card).toBeVisible();
+  });
+});
+
+test.describe('on a wide screen', () => {
+  test.use({ viewport: WIDE });
+
+  test('the cadence by the keyboard alone: taken, stretched, nudged, copied, removed, undone', async ({ page }) => {
+    await openPlan(page);
+    await page.goto('/retrieve/cadence');
+    await expect(page.getByText('Add after it')).toBeVisible({ timeout: 60_000 });
+    const before = await names(page);
+    await steps(page).first().focus();
+    await page.keyboard.press('ArrowRight');
+    await expect(steps(page).nth(1)).toBeFocused();
+    await page.keyboard.press('c');
+    expect(await steps(page).count()).toBe(before.length + 1);
+    await page.keyboard.press('Delete');
+    await page.keyboard.press('Control+z');
+    await page.keyboard.press('Control+z');
+    expect(await names(page)).toEqual(before);
+    await steps(page).first().focus();
+    await page.keyboard.press('Shift+ArrowRight');
+    expect((await names(page))[0]).not.toBe(before[0]);
+    await page.keyboard.press('Control+z');
+    await page.keyboard.press('Alt+ArrowRight');
+    expect((await names(page))[1]!.replace(/^Step \d/, '')).toBe(before[0]!.replace(/^Step \d/, ''));
+    await page.keyboard.press('Control+z');
+    await page.keyboard.press('Control+Shift+z');
+    await page.keyboard.press('Control+z');
+    expect(await names(page)).toEqual(before);
+  });
+
+  test('a step is nudged along the line with the mouse', async ({ page }) => {
+    await openPlan(page);
+    await page.goto('/retrieve/cadence');
+    await expect(page.getByText('Add after it')).toBeVisible({ timeout: 60_000 });
+    const kinds = async (): Promise<string[]> => (await names(page)).map((n) => n.replace(/^Step \d: (\S+).*$/, '$1'));
+    const before = await kinds();
+    await steps(page).first().click();
+    const a = (await steps(page).nth(0).boundingBox())!;
+    const b = (await steps(page).nth(1).boundingBox())!;
+    await page.mouse.move(a.x + 12, a.y + 30);
+    await page.mouse.down();
+    await page.mouse.move(a.x + 12 + 0.8 * b.width, a.y + 30, { steps: 6 });
+    await page.mouse.up();
+    expect((await kinds()).slice(0, 2)).toEqual([before[1], before[0]]);
+  });
+});

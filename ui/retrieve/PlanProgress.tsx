@@ -1,0 +1,32 @@
+/** How far the settled plan is, as a line and a bar; nothing when none is under way. */
+import { View } from 'react-native';
+import { planProgressText } from '../../wording/retrieve';
+import { usePlanProgress } from '../day/planProgress';
+import { Say } from '../parts/Say';
+import { useTheme } from '../theme/theme';
+
+export function PlanProgress() {
+  const { p } = useTheme();
+  const progress = usePlanProgress();
+  const share = progress ? progress.done / progress.of : 0;
+  return (
+    <View style={{ gap: 4 }}>
+      <Say kind="label" tone="soft" role="status">
+        A first answer; casting other counts, speeds and rod heights on the model…
+      </Say>
+      <View
+        role="progressbar"
+        aria-label="The settled plan"
+        aria-valuemin={0}
+        aria-valuemax={100}
+        aria-valuenow={Math.round(100 * share)}
+        style={{ height: 6, borderRadius: 3, backgroundColor: p.rule, overflow: 'hidden' }}
+      >
+        <View style={{ width: `${100 * share}%`, height: 6, backgroundColor: p.moss }} />
+      </View>
+      <Say kind="label" tone="soft" style={{ minHeight: 20 }}>
+        {progress ? planProgressText(progress) : ''}
+      </Say>
+    </View>
+  );
+}

@@ -1,0 +1,212 @@
+/** The cadence step by step: built, nudged, stretched, copied, looped, undone; checked against wrist, rod and reel; kept under a name. */
+import { useRouter } from 'expo-router';
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+import { familyById } from '../../../core/lures/families';
+import { STEP_KINDS, type Cadence, type StepKind } from '../../../core/retrieve/cadence/cadence';
+import { cadenceFaults } from '../../../core/retrieve/cadence/check';
+import {
+  copyStep,
+  edit,
+  freshStep,
+  insertStep,
+  MOST_STEPS,
+  nudgeStep,
+  redo,
+  removeStep,
+  setLength,
+  setLoop,
+  setTurns,
+  stretchAll,
+  undo,
+} from '../../../core/retrieve/cadence/edit';
+import type { Plan } from '../../../core/retrieve/plan/plan';
+import { faultText, STEP_HOW, stepText } from '../../../wording/cadence';
+import { capital, STEP_NAME } from '../../../wording/names';
+import { cadenceText, turnsText } from '../../../wording/retrieve';
+import { say } from '../../../wording/units';
+import { useDay } from '../../day/DayProvider';
+import { Adjuster } from '../../parts/Adjuster';
+import { Note, Part, Row } from '../../parts/Box';
+import { Button, Picks } from '../../parts/Buttons';
+import { Say } from '../../parts/Say';
+import { Screen } from '../../shell/Screen';
+import { useTheme } from '../../theme/theme';
+import { beginDraft, setCadenceDraft, useCadenceDraft } from './draft';
+import { LibraryPart } from './LibraryPart';
+import { Surface } from './Surface';
+
+export function CadenceScreen() {
+  const { plan } = useDay();
+  const router = useRouter();
+  if (!plan)
+    return (
+      <Screen title="Cadence" sub="Step by step" section={false}>
+        <Note>There is no plan to work on yet.</Note>
+        <Button kind="solid" title="Back to the retrieve" onPress={() => router.navigate('/retrieve')} />
+      </Screen>
+    );
+  return <Editor plan={plan} />;
+}
+
+/** The step of a length that a thumb means: tenths for flicks, halves for hangs. */
+const lengthStep = (s: number): number => (s < 1.95 ? 0.1 : 0.5);
+const SLOWER = 1.25;
+
+function Editor({ plan }: { plan: Plan }) {
+  const { actions, lure, tackle, day } = useDay();
+  const { p, units } = useTheme();
+  const router = useRouter();
+  const kept = useCadenceDraft();
+  const planned = plan.presentation.cadence;
+  const draft = kept ?? beginDraft(planned);
+  const [saved, setSaved] = useState(false);
+  // Another plan in hand, and nothing changed in the draft: begin with the plan's own.
+  useEffect(() => {
+    if (kept && kept.history.past.length === 0 && kept.from !== JSON.stringify(planned)) setCadenceDraft(null);
+  }, [kept, planned]);
+  if (!lure || !tackle || !day) return null;
+  const { now: c, past, future } = draft.history;
+  const at = Math.min(draft.at, c.steps.length - 1);
+  const step = c.steps[at]!;
+  const change = (next: Cadence, to = at): void => {
+    setSaved(false);
+    setCadenceDraft({ ...draft, history: edit(draft.history, next), at: Math.max(0, Math.min(to, next.steps.length - 1)) });
+  };
+  const take = (to: number): void => setCadenceDraft({ ...draft, at: to });
+  const back = (history = undo(draft.history)): void => setCadenceDraft({ ...draft, history, at: Math.min(at, history.now.steps.length - 1) });
+  const longer = (way: 1 | -1): void => {
+    const by = lengthStep(way > 0 ? step.durationS + 0.01 : step.durationS - 0.01);
+    change(setLength(c, at, step.durationS + way * by));
+  };
+  const nudge = (by: 1 | -1): void => {
+    const moved = nudgeStep(c, at, by);
+    change(moved.cadence, moved.at);
+  };
+  const add = (kind: StepKind): void => change(insertStep(c, at, freshStep(kind, plan.hands.turnsPerS)), at + 1);
+  const remove = (): void => change(removeStep(c, at), Math.min(at, c.steps.length - 2));
+  const copy = (): void => change(copyStep(c, at), at + 1);
+  const onKey = (e: { key: string; shiftKey: boolean; altKey: boolean; ctrlKey: boolean; metaKey: boolean }): boolean => {
+    const command = e.ctrlKey || e.metaKey;
+    const way = e.key === 'ArrowRight' ? 1 : e.key === 'ArrowLeft' ? -1 : 0;
+    if (command && e.key.toLowerCase() === 'z') back(e.shiftKey ? redo(draft.history) : undo(draft.history));
+    else if (command && e.key.toLowerCase() === 'y') back(redo(draft.history));
+    else if (command) return false;
+    else if (way !== 0 && e.shiftKey) longer(way);
+    else if (way !== 0 && e.altKey) nudge(way);
+    else if (way !== 0) take(Math.max(0, Math.min(c.steps.length - 1, at + way)));
+    else if (e.key === 'Delete' || e.key === 'Backspace') remove();
+    else if (e.key.toLowerCase() === 'c') copy();
+    else return false;
+    return true;
+  };
+  const faults = cadenceFaults(c, tackle.rod);
+  const cannot = faults.some((f) => f.cannot);
+  const lengthS = c.steps.reduce((s, x) => s + x.durationS, 0);
+  const turns = c.steps.reduce((s, x) => s + (x.handleTurns ?? 0), 0);
+  const perTurnM = plan.hands.turnsPerS > 0 ? plan.handleSpeedMps / plan.hands.turnsPerS : 0;
+  const takesUp = turns > 0 ? `, ${turnsText(turns)} turns of the handle take up ${say.depth(turns * perTurnM, units)} of line` : '';
+  return (
+    <Screen title="Cadence" sub={`${lure.name}, step by step`} section={false}>
+      <View style={{ gap: 8 }}>
+        <Surface cadence={c} at={at} onTake={take} onChange={change} onKey={onKey} />
+        <Say kind="label" tone="soft">{`One round lasts ${say.seconds(Math.round(lengthS * 10) / 10)}${takesUp}.`}</Say>
+        <Say role="status" aria-live="polite">
+          {capital(cadenceText(c))}.
+        </Say>
+        <Row gap={8} wrap>
+          <Button title="Undo" disabled={past.length === 0} onPress={() => back()} />
+          <Button title="Redo" disabled={future.length === 0} onPress={() => back(redo(draft.history))} />
+          <Picks
+            label="What happens after the last step"
+            options={[{ value: 'loop', title: 'Again and again' }]}
+            value={c.loop ? ['loop'] : []}
+            onChange={(v) => change(setLoop(c, v.includes('loop')))}
+          />
+        </Row>
+      </View>
+      <Part title={`Step ${at + 1}: ${STEP_NAME[step.kind]}`}>
+        <Say kind="label" tone="soft">
+          {STEP_HOW[step.kind]}.
+        </Say>
+        <Adjuster label="How long" hint="How long" text={say.seconds(step.durationS)} onLess={() => longer(-1)} onMore={() => longer(1)} />
+        {step.handleTurns !== undefined ? (
+          <Adjuster
+            label="Turns of the handle"
+            hint={`Turns of the handle in that time: ${turnsText(step.handleTurns / step.durationS)} a second`}
+            text={turnsText(step.handleTurns)}
+            onLess={() => change(setTurns(c, at, step.handleTurns! - 0.1))}
+            onMore={() => change(setTurns(c, at, step.handleTurns! + 0.1))}
+          />
+        ) : null}
+        <Row gap={8} wrap>
+          <Button title="Earlier" disabled={at === 0} onPress={() => nudge(-1)} />
+          <Button title="Later" disabled={at === c.steps.length - 1} onPress={() => nudge(1)} />
+          <Button title="Copy" disabled={c.steps.length >= MOST_STEPS} onPress={copy} />
+          <Button title="Remove" disabled={c.steps.length < 2} onPress={remove} />
+        </Row>
+      </Part>
+      <Part title="Add after it">
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          {STEP_KINDS.map((kind) => (
+            <Button
+              key={kind}
+              title={capital(STEP_NAME[kind])}
+              label={`Add: ${stepText(freshStep(kind, plan.hands.turnsPerS))}. ${STEP_HOW[kind]}`}
+              disabled={c.steps.length >= MOST_STEPS}
+              onPress={() => add(kind)}
+            />
+          ))}
+        </View>
+        <Row gap={8} wrap>
+          <Button kind="plain" title="All of it slower" onPress={() => change(stretchAll(c, SLOWER))} />
+          <Button kind="plain" title="All of it quicker" onPress={() => change(stretchAll(c, 1 / SLOWER))} />
+        </Row>
+      </Part>
+      {faults.length > 0 ? (
+        <View role="status" style={{ gap: 6 }}>
+          {faults.map((f) => (
+            <View
+              key={`${f.code}-${f.step}`}
+              style={{ borderLeftWidth: 4 * p.stroke, borderLeftColor: f.cannot ? p.copper : p.edge, paddingLeft: 12 }}
+            >
+              <Say kind={f.cannot ? 'strong' : 'body'}>{faultText(f, f.step === null ? null : c.steps[f.step]!.kind, units)}</Say>
+            </View>
+          ))}
+        </View>
+      ) : null}
+      <View style={{ gap: 8 }}>
+        <Button
+          kind="copper"
+          title={cannot ? 'It cannot be done like this' : 'Fish it like this'}
+          disabled={cannot}
+          onPress={() => {
+            actions.setSettings({ cadence: c });
+            setCadenceDraft(null);
+            router.navigate('/retrieve');
+          }}
+        />
+        {day.trip.settings.cadence ? (
+          <Button
+            title="Back to the plan’s own cadence"
+            onPress={() => {
+              actions.changeTrip((t) => ({ ...t, settings: Object.fromEntries(Object.entries(t.settings).filter(([k]) => k !== 'cadence')) }));
+              setCadenceDraft(null);
+            }}
+          />
+        ) : null}
+      </View>
+      <LibraryPart
+        family={familyById(lure.family)}
+        plan={plan}
+        cadence={c}
+        saved={saved}
+        onSaved={() => setSaved(true)}
+        onBegin={(from) => {
+          // One change more, so that what was there can be had back.
+          change(from, 0);
+        }}
+      />
+    </Screen>
+  );
+}

@@ -1,0 +1,134 @@
+/** Cadences to begin from: those of this lure by mood with their reasons, the other ways of working, and the angler's own. */
+import { useState } from 'react';
+import { TextInput, View } from 'react-native';
+import type { Family } from '../../../core/lures/family';
+import { inUse, put } from '../../../core/records';
+import type { OwnCadence } from '../../../core/records/tackle';
+import type { Cadence } from '../../../core/retrieve/cadence/cadence';
+import { cadenceLibrary, type LibraryEntry } from '../../../core/retrieve/cadence/library';
+import type { Plan } from '../../../core/retrieve/plan/plan';
+import { speciesProfile } from '../../../core/water/species';
+import { libraryTitle, STYLE_WHY } from '../../../wording/cadence';
+import { capital } from '../../../wording/names';
+import { cadenceText, styleTitle } from '../../../wording/retrieve';
+import { useDay } from '../../day/DayProvider';
+import { Part, Row } from '../../parts/Box';
+import { Button } from '../../parts/Buttons';
+import { Disclosure } from '../../parts/Disclosure';
+import { Press } from '../../parts/Press';
+import { Say } from '../../parts/Say';
+import { appNowMs } from '../../platform/clock';
+import { newId } from '../../platform/ids';
+import { FONT, useTheme } from '../../theme/theme';
+
+interface LibraryProps {
+  family: Family;
+  plan: Plan;
+  cadence: Cadence;
+  saved: boolean;
+  onSaved: () => void;
+  onBegin: (c: Cadence) => void;
+}
+
+/** The pauses the species wants in the moods that the library knows. */
+const SHUT = 0;
+const NEUTRAL = 2;
+const AGGRESSIVE = 4;
+
+export function LibraryPart({ family, plan, cadence, saved, onSaved, onBegin }: LibraryProps) {
+  const { book, day, committer, prefs } = useDay();
+  const { p, scale } = useTheme();
+  const [name, setName] = useState('');
+  if (!day) return null;
+  const { wantedPauseS } = speciesProfile(day.trip.species);
+  const library = cadenceLibrary(
+    family.styles,
+    { slow: Math.min(wantedPauseS[SHUT], family.longestPauseS), middle: wantedPauseS[NEUTRAL], lively: wantedPauseS[AGGRESSIVE] },
+    plan.hands.turnsPerS,
+  );
+  const own = inUse(book.cadence).sort((a, b) => a.name.localeCompare(b.name));
+  const trimmed = name.trim();
+  const taken = own.some((o) => o.name === trimmed);
+  const save = (): void => {
+    const record: OwnCadence = { id: newId(), name: trimmed, cadence, atMs: Math.round(appNowMs(prefs.demoClock)), retiredAtMs: null };
+    void committer
+      .record(() => [put('cadence', record)])
+      .then((stored) => {
+        if (!stored) return;
+        setName('');
+        onSaved();
+      });
+  };
+  const retire = (o: OwnCadence): void => void committer.commit(() => [put('cadence', { ...o, retiredAtMs: Math.round(appNowMs(prefs.demoClock)) })]);
+  const entry = (e: LibraryEntry) => (
+    <Choice
+      key={`${e.style}-${e.mood}`}
+      title={`${libraryTitle(e.mood)}: ${styleTitle(e.style).toLowerCase()}`}
+      why={capital(STYLE_WHY[e.style])}
+      cadence={e.cadence}
+      onPress={() => onBegin(e.cadence)}
+    />
+  );
+  return (
+    <>
+      <Part title="Keep it under a name">
+        <Row gap={8} wrap>
+          <TextInput
+            value={name}
+            onChangeText={setName}
+            aria-label="Name of this cadence"
+            placeholder="such as “cold morning”"
+            placeholderTextColor={p.soft}
+            maxLength={60}
+            onSubmitEditing={() => trimmed && !taken && save()}
+            style={{
+              flexGrow: 1,
+              flexBasis: 180,
+              minHeight: 48,
+              borderWidth: 1.5 * p.stroke,
+              borderColor: p.edge,
+              borderRadius: 12,
+              paddingHorizontal: 12,
+              color: p.ink,
+              backgroundColor: p.card,
+              fontFamily: FONT.data,
+              fontSize: 17 * Math.min(scale, 1.5),
+            }}
+          />
+          <Button title="Keep it" disabled={!trimmed || taken} onPress={save} />
+        </Row>
+        {taken ? <Say kind="label">There is one of that name already.</Say> : null}
+        {saved ? <Say role="status">Kept. It is below, for any lure.</Say> : null}
+        {own.map((o) => (
+          <Row key={o.id} gap={8}>
+            <View style={{ flex: 1, minWidth: 0 }}>
+              <Choice title={o.name} why={null} cadence={o.cadence} onPress={() => onBegin(o.cadence)} />
+            </View>
+            <Button kind="plain" title="Let go" label={`Let go of ${o.name}`} onPress={() => retire(o)} />
+          </Row>
+        ))}
+      </Part>
+      <Part title="Begin from">
+        {library.filter((e) => e.mood).map(entry)}
+        <Disclosure title="Other ways of working">{library.filter((e) => !e.mood).map(entry)}</Disclosure>
+      </Part>
+    </>
+  );
+}
+
+function Choice({ title, why, cadence, onPress }: { title: string; why: string | null; cadence: Cadence; onPress: () => void }) {
+  const { p } = useTheme();
+  return (
+    <Press
+      label={`Begin from ${title}: ${cadenceText(cadence)}`}
+      onPress={onPress}
+      style={{ borderWidth: p.stroke, borderColor: p.rule, borderRadius: 12, backgroundColor: p.card, paddingHorizontal: 14, paddingVertical: 10 }}
+    >
+      <Say kind="strong">{title}</Say>
+      {why ? <Say kind="label">{why}</Say> : null}
+      <Say kind="label" tone="soft">
+        {cadenceText(cadence)}
+      </Say>
+    </Press>
+  );
+}
