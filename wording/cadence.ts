@@ -2,6 +2,7 @@
 import type { StepKind } from '../core/retrieve/cadence/cadence';
 import type { CadenceFault } from '../core/retrieve/cadence/check';
 import type { CadenceStyle, LibraryMood } from '../core/retrieve/cadence/library';
+import { roundTo } from '../core/numbers';
 import { STEP_NAME, capital } from './names';
 import { turnsText } from './retrieve';
 import { say, type UnitPrefs } from './units';
@@ -64,6 +65,6 @@ export function faultText(f: CadenceFault, kind: StepKind | null, u: UnitPrefs):
 
 /** A step read aloud with its length and turns: for screen readers and the list beside the drawing. */
 export function stepText(s: { kind: StepKind; durationS: number; handleTurns?: number }): string {
-  const turns = s.handleTurns ? `, ${turnsText(s.handleTurns)} ${s.handleTurns === 1 ? 'turn' : 'turns'}` : '';
+  const turns = s.handleTurns ? `, ${roundTo(s.handleTurns, 2)} ${s.handleTurns === 1 ? 'turn' : 'turns'}` : '';
   return `${STEP_NAME[s.kind]} ${say.seconds(s.durationS)}${turns}`;
 }

@@ -2,6 +2,7 @@ import { BUILT_FAMILIES } from '../core/lures/family';
 import { rankFamilies } from '../core/lures/rank';
 import { MEASUREMENTS } from '../core/records/tackle';
 import { planRetrieve, type Plan } from '../core/retrieve/plan/plan';
+import type { PlanSettings } from '../core/retrieve/plan/request';
 import { COVER_KINDS } from '../core/water/conditions';
 import { resolveConditions } from '../core/water/defaults';
 import { speciesProfile } from '../core/water/species';
@@ -14,7 +15,22 @@ import { moodHeadline, moodSentences } from './mood';
 import { FAMILY_NAME, list } from './names';
 import { exclusionSentence, reasonSentence, timesText } from './reasons';
 import { knownSentence, MEASUREMENT_HOW, measurementText, surenessText } from './measure';
-import { asideText, cadenceText, changeTitle, gainText, pathSureness } from './retrieve';
+import {
+  angleText,
+  asideText,
+  cadenceText,
+  cardRows,
+  changeTitle,
+  compareRows,
+  gainRangeText,
+  gainText,
+  momentText,
+  pathSureness,
+  planProgressText,
+  reelInText,
+  settingTitle,
+  wishSentence,
+} from './retrieve';
 import { describeSection, holdingPhrase } from './section';
 import { castsText, strikesHeadline } from './strikes';
 import { clockText, dayText, monthOf, untilText } from './time';
@@ -202,6 +218,69 @@ describe('retrieve, strikes and lessons', () => {
     [{ kind: 'slower', facts: { turnsPerS: 0.5 } }, 'Slower: 0.5 turns a second'],
   ] as const)('a change reads as an order: %o', (change, text) => {
     expect(changeTitle(change, IMPERIAL)).toBe(text);
+  });
+
+  test('what one change buys, with its range only where that is wide', () => {
+    expect(gainRangeText({ gain: 0.14, low: 0.05, high: 0.2 })).toBe('+14 %, likely +5 to +20');
+    expect(gainRangeText({ gain: -0.2, low: -0.5, high: 0.1 })).toBe('−20 %, likely −50 to +10');
+    expect(gainRangeText({ gain: 0.14, low: 0.12, high: 0.17 })).toBe('+14 %');
+  });
+
+  test('every setting of the angler’s own has a title to be taken back by', () => {
+    const set: Required<PlanSettings> = {
+      castM: 20,
+      countdownS: 4,
+      turnsPerS: 0.8,
+      tip: 'down',
+      style: 'walk',
+      pauseS: 2,
+      cadence: { steps: [], loop: true },
+      angleDeg: 45,
+      weightKg: 0.0142,
+      lipScale: 1.35,
+      line: { material: 'braid', strengthLb: 10 },
+    };
+    const titles = (Object.keys(set) as (keyof PlanSettings)[]).map((k) => settingTitle(k, set, METRIC));
+    titles.forEach(clean);
+    expect(new Set(titles).size).toBe(titles.length);
+  });
+
+  test('the angle of a cast to the current', () => {
+    expect([0, 45, 90, 135, 180, -45, 200].map(angleText)).toEqual([
+      'straight up the current',
+      'up and across',
+      'across the current',
+      'down and across',
+      'straight down the current',
+      'up and across',
+      'straight down the current',
+    ]);
+  });
+
+  test('what the fish want of the hands, when to reel in, one moment, the card, two plans', () => {
+    const ask = (family: 'suspending-jerkbait' | 'sinking-twitchbait' | 'spinnerbait', surfaceTempC: number): Plan =>
+      planRetrieve(
+        {
+          conditions: { species: 'largemouth-bass', month: 4, water: { setting: 'lake', surfaceTempC, depthM: 3, fishDepthM: 1.5 } },
+          lure: { family },
+          rod: { lengthM: 2.1, minLureKg: 0.005, maxLureKg: 0.021, action: 'fast' },
+          reel: { ratio: 6.2, spoolM: 0.045, arborM: 0.03, capacityM: 140 },
+          line: { material: 'braid', strengthLb: 15 },
+        },
+        'first',
+      );
+    const cold = ask('suspending-jerkbait', 6);
+    expect(wishSentence(cold, cold.hands.style, IMPERIAL)).toMatch(/^The fish are .*: they want hangs of about [\d.]+ s and something that crawls/);
+    expect(wishSentence(ask('sinking-twitchbait', 6), 'twitch-pause', IMPERIAL)).toContain('so it hangs no longer');
+    expect(wishSentence(ask('spinnerbait', 20), 'steady', IMPERIAL)).not.toContain('hang');
+    expect(reelInText({ ...cold, workedToM: null, cutShort: false }, METRIC)).toBeNull();
+    expect(reelInText({ ...cold, workedToM: 8, cutShort: false }, METRIC)).toContain('8.0 m from you');
+    expect(reelInText({ ...cold, workedToM: 1, cutShort: false }, METRIC)).toBeNull();
+    expect(reelInText({ ...cold, workedToM: 8, cutShort: true }, METRIC)).toContain('throw again');
+    clean(momentText(cold, 3, IMPERIAL));
+    for (const cell of [...cardRows(cold, IMPERIAL), ...compareRows(cold, ask('spinnerbait', 20), IMPERIAL)].flat()) clean(`cell ${cell}`);
+    clean(planProgressText({ done: 3, of: 180, bestShare: 0.4 }));
+    expect(planProgressText({ done: 3, of: 180, bestShare: 0 })).toBe('3 of about 180 casts.');
   });
 
   test('gains are points of the cast', () => {

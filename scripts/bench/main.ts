@@ -3,6 +3,7 @@ import path from 'node:path';
 import type { Browser } from '@playwright/test';
 import { ROOT, stop } from '../lib.mjs';
 import { withBrowser } from './browser';
+import { beatBench } from './beat';
 import { bytesBench } from './bytes';
 import { compositionBench } from './composition';
 import { coreBench } from './core';
@@ -10,6 +11,7 @@ import { crashBench } from './crashes';
 import { firstScreenBench } from './firstScreen';
 import { dragBench } from './drag';
 import { plannerBench } from './planner';
+import { plansBench } from './plans';
 import { machine, writePart } from './report';
 import { simulatorBench } from './simulator';
 import { longTaskBench, loggingBench } from './walk';
@@ -27,6 +29,8 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   core: coreBench,
   simulator: simulatorBench,
   planner: plannerBench,
+  plans: inBrowser(plansBench),
+  beat: inBrowser(beatBench),
 };
 
 const wanted = process.argv.slice(2);
