@@ -43,3 +43,6 @@ export const place = (page: Page, name: string): Locator => page.getByRole('navi
 
 /** The path drawn in the section, as one text to compare. */
 export const drawnPath = (page: Page): Promise<string> => page.locator('svg[aria-label^="Section through the water"]').first().innerHTML();
+
+/** Unfolds what the Retrieve page keeps for experts. */
+export const openMore = (page: Page): Promise<void> => page.getByRole('button', { name: /^More: compare plans/ }).click();

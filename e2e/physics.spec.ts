@@ -1,6 +1,6 @@
 /** The drawn path answers to the tackle as line and lure do, to what is counted, and says the same as the command. */
 import { spawnSync } from 'node:child_process';
-import { expect, openDemo, PHONE, place, test } from './kit';
+import { expect, openDemo, openMore, PHONE, place, test } from './kit';
 import { putValue, storedValues } from './store';
 import type { Page } from '@playwright/test';
 
@@ -41,6 +41,7 @@ test('a crank: thicker line lifts its path, a lower tip drops it; the command sa
   const before = await shown(page);
   expect(before.deepestM).toBeGreaterThan(1);
 
+  await openMore(page);
   await page.getByRole('button', { name: 'Change rod, reel or line' }).click();
   await page.getByRole('radio', { name: 'Braid 40' }).click();
   await expect.poll(async () => (await shown(page)).deepestM, { timeout: 60_000 }).toBeLessThan(before.deepestM);

@@ -1,5 +1,5 @@
 /** Each place for itself, as someone who has just opened it would try it. */
-import { drawnPath, expect, openDemo, PHONE, place, test, WIDE } from './kit';
+import { drawnPath, expect, openDemo, openMore, PHONE, place, test, WIDE } from './kit';
 
 test.describe('on a phone', () => {
   test.use({ viewport: PHONE });
@@ -112,6 +112,7 @@ test.describe('on a phone', () => {
     await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
     await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
     const thin = await drawnPath(page);
+    await openMore(page);
     await page.getByRole('button', { name: 'Change rod, reel or line' }).click();
     await page.getByRole('radio', { name: 'Braid 40' }).click();
     await expect.poll(() => drawnPath(page), { timeout: 60_000 }).not.toBe(thin);

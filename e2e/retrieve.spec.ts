@@ -1,5 +1,5 @@
 /** The planner on its screen, what one change buys, two plans side by side, the cadence built by hand, below and behind, the card. */
-import { expect, openDemo, PHONE, place, test, WIDE } from './kit';
+import { expect, openDemo, openMore, PHONE, place, test, WIDE } from './kit';
 import { storedValues } from './store';
 import type { Locator, Page } from '@playwright/test';
 
@@ -58,6 +58,7 @@ test.describe('on a phone', () => {
 
   test('two plans stand side by side, both drawn', async ({ page }) => {
     await openPlan(page);
+    await openMore(page);
     await page.getByRole('button', { name: 'Put this plan aside' }).tap();
     await page.getByRole('button', { name: /^rod tip: / }).tap();
     await page.getByRole('radiogroup', { name: 'Rod tip' }).getByRole('radio', { name: 'Up' }).tap();

@@ -71,6 +71,31 @@ const openSheet = async (page) => {
   await page.getByRole('slider', { name: 'Clarity' }).scrollIntoViewIfNeeded();
 };
 
+const settled = (page) => page.waitForTimeout(6000);
+
+const buildCadence = async (page) => {
+  await page.getByText('Add after it').waitFor({ timeout: 60_000 });
+  await settled(page);
+  await page.getByRole('button', { name: /^Add: twitch/ }).click();
+};
+
+const towed = async (page) => {
+  await page.getByRole('radio', { name: 'Towed behind' }).click();
+  await page
+    .getByRole('region', { name: 'The answer' })
+    .getByText(/Pass 1/)
+    .waitFor({ timeout: 60_000 });
+};
+
+const compare = async (page) => {
+  await page.getByRole('button', { name: /^More: compare plans/ }).click();
+  await page.getByRole('button', { name: 'Put this plan aside' }).click();
+  await page.getByRole('button', { name: /^rod tip: / }).click();
+  await page.getByRole('radiogroup', { name: 'Rod tip' }).getByRole('radio', { name: 'Up' }).click();
+  await page.getByText(/A first answer/).waitFor({ timeout: 60_000 });
+  await page.getByText(/A first answer/).waitFor({ state: 'detached', timeout: 60_000 });
+};
+
 const count = async (page) => {
   for (let n = 0; n < 2; n++) {
     await page.getByRole('button', { name: 'Measure it' }).click();
@@ -88,22 +113,20 @@ try {
     ['read-phone', '/read'],
     ['lures-phone', '/lures'],
     ['retrieve-phone', '/retrieve'],
+    ['cadence-phone', '/retrieve/cadence', buildCadence],
+    ['card-phone', '/retrieve/card', settled],
+    ['below-phone', '/retrieve/below', towed],
     ['strikes-phone', '/strikes', logSome],
     ['lessons-phone', '/lessons'],
     ['kit-phone', '/kit'],
     ['measure-phone', '/kit/lure/lure-tail', count],
   ]);
   await session(PHONE, 'Noon', [['water-phone-noon', '/']]);
-  await session(PHONE, 'Night', [
-    ['today-phone-night', '/today'],
-    ['retrieve-phone-night', '/retrieve'],
-    ['strikes-phone-night', '/strikes', logSome],
-  ]);
+  await session(PHONE, 'Night', [['retrieve-phone-night', '/retrieve']]);
   await session(WIDE, 'Shade', [
     ['water-wide', '/'],
     ['lures-wide', '/lures'],
-    ['retrieve-wide', '/retrieve'],
-    ['lessons-wide', '/lessons'],
+    ['retrieve-wide', '/retrieve', compare],
   ]);
   await session(WIDE, 'Noon', [['retrieve-wide-noon', '/retrieve']]);
 } finally {

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Path, Text as SvgText } from 'react-native-svg';
-import type { Beat } from '../../core/retrieve/cadence/cadence';
+import type { Beat, StepKind } from '../../core/retrieve/cadence/cadence';
 import { STEP_NAME } from '../../wording/names';
 import { say } from '../../wording/units';
 import { FONT, useTheme } from '../theme/theme';
@@ -17,17 +17,28 @@ interface Props {
   label: string;
 }
 
+/** Steps of the handle and of patience; all others are the wrist's. */
+const HANDLE: readonly StepKind[] = ['turn', 'burn', 'pause'];
+
 export function CadenceLine({ beats, fromS, spanS, atS, label }: Props) {
   const { p, scale } = useTheme();
   const [width, setWidth] = useState(0);
   const x = (t: number): number => ((t - fromS) / spanS) * width;
   const shown = beats.filter((b) => b.atS < fromS + spanS && b.atS + b.durationS > fromS);
   const size = Math.min(17, 13 * Math.min(scale, 1.3));
-  const labels = placeLabels(
-    shown.map((b) => ({
-      text: b.kind === 'pause' ? say.seconds(b.durationS) : STEP_NAME[b.kind],
-      mid: (Math.max(0, x(b.atS)) + Math.min(width, x(b.atS + b.durationS))) / 2,
-    })),
+  // What the handle does, and how long it hangs, is written below the line; what the wrist does above it.
+  const wanted = shown.map((b) => ({
+    text: b.kind === 'pause' ? say.seconds(b.durationS) : STEP_NAME[b.kind],
+    mid: (Math.max(0, x(b.atS)) + Math.min(width, x(b.atS + b.durationS))) / 2,
+    above: !HANDLE.includes(b.kind),
+  }));
+  const below = placeLabels(
+    wanted.map((l) => (l.above ? null : l)),
+    width,
+    size,
+  );
+  const above = placeLabels(
+    wanted.map((l) => (l.above ? l : null)),
     width,
     size,
   );
@@ -39,14 +50,14 @@ export function CadenceLine({ beats, fromS, spanS, atS, label }: Props) {
           {shown.map((b, i) => {
             const x0 = Math.max(0, x(b.atS));
             const x1 = Math.min(width, x(b.atS + b.durationS));
-            const tag = labels[i];
+            const tag = below[i] ?? above[i];
             return (
               <G key={`${i}-${b.atS}`}>
                 <StepSign step={b} x0={x0} x1={x1} />
                 {tag ? (
                   <SvgText
                     x={tag.x}
-                    y={BASE + 10 + size}
+                    y={below[i] ? BASE + 10 + size : 13}
                     fontSize={size}
                     fontFamily={b.kind === 'pause' ? FONT.dataBold : FONT.data}
                     fill={p.ink}
@@ -71,9 +82,11 @@ export function CadenceLine({ beats, fromS, spanS, atS, label }: Props) {
 }
 
 /** Labels under the steps, left out where they would run into the one before. */
-function placeLabels(wanted: readonly { text: string; mid: number }[], width: number, size: number): ({ text: string; x: number } | null)[] {
+function placeLabels(wanted: readonly ({ text: string; mid: number } | null)[], width: number, size: number): ({ text: string; x: number } | null)[] {
   let lastEnd = -Infinity;
-  return wanted.map(({ text, mid }) => {
+  return wanted.map((w) => {
+    if (!w) return null;
+    const { text, mid } = w;
     const room = text.length * size * 0.52;
     const x = Math.min(Math.max(mid, room / 2 + 1), width - room / 2 - 1);
     if (x - room / 2 <= lastEnd + 6) return null;

@@ -9,8 +9,10 @@ import { STYLE_WHY } from '../../wording/cadence';
 import { asideText, pathSureness, reelInText, shareSentence, styleTitle, wishSentence } from '../../wording/retrieve';
 import { say } from '../../wording/units';
 import { useDay } from '../day/DayProvider';
+import { useKeptPlan } from '../day/keptPlan';
 import { Note, Part } from '../parts/Box';
 import { Button } from '../parts/Buttons';
+import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
 import { Screen } from '../shell/Screen';
 import { useTheme } from '../theme/theme';
@@ -27,6 +29,7 @@ export function RetrieveScreen() {
   const { day, lure, plan, planBusy, planError, tackle, suggested, actions, book } = useDay();
   const { units } = useTheme();
   const router = useRouter();
+  const kept = useKeptPlan();
   if (!day || !lure || !tackle) {
     const missing = !day
       ? 'Start a day on the Water page first.'
@@ -95,14 +98,20 @@ export function RetrieveScreen() {
             <Button title="Change the cadence step by step" onPress={() => router.navigate('/retrieve/cadence' as never)} />
           </Part>
           <HookSetPart lure={lure} tackle={tackle} castM={plan.hands.castM} />
-          <ComparePart plan={plan} />
-          <Part title="For the pocket">
-            <Button title="Plan card to print" onPress={() => router.navigate('/retrieve/card' as never)} />
-            <Button title="Below the boat, or towed behind it" onPress={() => router.navigate('/retrieve/below' as never)} />
-          </Part>
+          <Button title="Plan card for the pocket" onPress={() => router.navigate('/retrieve/card' as never)} />
+          <Disclosure title="More: compare plans, other tackle, below the boat" startOpen={kept !== null || fit !== 'fits'}>
+            <View style={{ gap: 18 }}>
+              <ComparePart plan={plan} />
+              <TacklePart />
+              <Part title="When nothing is cast">
+                <Button title="Below the boat, or towed behind it" onPress={() => router.navigate('/retrieve/below' as never)} />
+              </Part>
+            </View>
+          </Disclosure>
         </>
-      ) : null}
-      <TacklePart />
+      ) : (
+        <TacklePart />
+      )}
       {suggested ? (
         <Part title="Another would now start">
           <Say>{`As things stand the ${suggested.name} ranks first.`}</Say>
