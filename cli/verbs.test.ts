@@ -26,12 +26,12 @@ test('rank answers with mood, reasons in words, rigs, exclusions and three lures
 });
 
 test('a box limits the ranking and names what is not built', () => {
-  const out = ok('rank', { ...conditions, box: [{ family: 'popper' }, { family: 'finesse-jig', name: 'mine' }, { family: 'big-swimbait' }] }) as {
+  const out = ok('rank', { ...conditions, box: [{ family: 'popper' }, { family: 'finesse-jig', name: 'mine' }, { family: 'towed-plug' }] }) as {
     ranked: { family: string }[];
     notes: string[];
   };
   expect(out.ranked.map((r) => r.family).sort()).toEqual(['finesse-jig', 'popper']);
-  expect(out.notes.join()).toContain('big-swimbait');
+  expect(out.notes.join()).toContain('towed-plug');
 });
 
 test('a setting that is listed but not built is a normal answer with a note', () => {

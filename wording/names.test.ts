@@ -1,5 +1,6 @@
 import { BUILT_FAMILIES, COLOURS, HOOKS, NOISES, TRAILERS, UNBUILT_FAMILIES } from '../core/lures/family';
 import { FACTORS } from '../core/lures/factors';
+import { GUARDING_FACTORS } from '../core/lures/guarding';
 import { MOODS } from '../core/mood/states';
 import { PHASES, STEP_KINDS } from '../core/retrieve/cadence/cadence';
 import { CADENCE_STYLES } from '../core/retrieve/cadence/library';
@@ -26,7 +27,7 @@ describe.each([
   ['hooks', HOOKS, names.HOOK_NAME],
   ['noises', NOISES, names.NOISE_NAME],
   ['tips', TIP_POSITIONS, names.TIP_NAME],
-  ['factors', FACTORS, names.FACTOR_NAME],
+  ['factors', [...new Set([...FACTORS, ...GUARDING_FACTORS])], names.FACTOR_NAME],
   ['styles', CADENCE_STYLES, names.STYLE_NAME],
   ['steps', STEP_KINDS, names.STEP_NAME],
   ['phases', PHASES, names.PHASE_NAME],

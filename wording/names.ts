@@ -17,7 +17,8 @@ export const FAMILY_NAME: Record<FamilyId, string> = {
   paddletail: 'paddle-tail swimbait', 'flipping-jig': 'flipping jig', 'texas-rig': 'Texas rig', 'finesse-jig': 'finesse jig', 'shaky-head': 'shaky-head worm',
   'drop-shot': 'drop shot', 'football-jig': 'football jig', 'carolina-rig': 'Carolina rig', 'blade-bait': 'blade bait', 'casting-spoon': 'casting spoon',
   'shrimp-imitation': 'soft shrimp', 'popping-cork-shrimp': 'popping cork and shrimp', 'panfish-jig-straight': 'straight-tail panfish jig',
-  'panfish-jig-action': 'curl-tail panfish jig',
+  'panfish-jig-action': 'curl-tail panfish jig', 'slender-metal': 'slender metal', 'bucktail-jig': 'bucktail jig', 'big-swimbait': 'big swimbait',
+  'small-swimbait': 'small swimbait',
 };
 
 export const SPECIES_NAME: Record<SpeciesId, string> = {
@@ -67,7 +68,7 @@ export const TIP_NAME: Record<TipPosition, string> = { down: 'down', level: 'lev
 
 export const FACTOR_NAME: Record<Factor, string> = {
   zone: 'time at depth', noticed: 'being noticed', travel: 'distance to the fish', speed: 'speed', pause: 'hang time', noise: 'noise and action', food: 'looks like food', size: 'size',
-  warmth: 'water warmth', light: 'light', chop: 'chop', cover: 'reaching the cover', hooked: 'hooking up', snags: 'snags',
+  warmth: 'water warmth', light: 'light', chop: 'chop', distance: 'reaching them', cover: 'reaching the cover', hooked: 'hooking up', snags: 'snags', passes: 'passes an hour', anger: 'what their anger wants', stays: 'staying on the bed',
 };
 
 export const STYLE_NAME: Record<CadenceStyle, string> = {

@@ -13,7 +13,7 @@ export function noteText(n: { code: string; value: string }): string {
     case 'setting-not-built':
       return `${SETTING_NAME[n.value as Setting] ?? n.value} is not built yet: no lure is ranked`;
     default:
-      return `${n.value} fish are not built yet: no lure is ranked`;
+      return `${n.code}: ${n.value}`;
   }
 }
 

@@ -62,10 +62,30 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
         : 'Light makes little difference to it.';
     case 'chop':
       return num(f.limitM) > 90 ? 'Chop does not trouble it.' : `Waves of ${say.size(num(f.waveM), u)}; it fades past ${say.size(num(f.limitM), u)}.`;
+    case 'distance':
+      return num(f.needM) === 0
+        ? 'The fish are within a cast.'
+        : `Flies about ${say.distance(num(f.castM), u)} in this wind; the fish are ${say.distance(num(f.needM), u)} out.`;
     case 'cover':
       return text(f.cover) === 'none'
         ? 'Open water: it can be shown to every fish.'
         : `${num(f.reach) > 0.95 ? 'Nearly all' : `About ${say.percent(num(f.reach))}`} of the fish in ${COVER_NAME[text(f.cover) as CoverKind]} can be shown it.`;
+    case 'passes':
+      return `About ${Math.round(num(f.perHour))} passes over the bed in an hour.`;
+    case 'anger': {
+      const size = `${say.size(num(f.sizeM), u)} against a favourite mouthful of ${say.size(num(f.favouriteM), u)}`;
+      return num(f.provokes) > 1.3 * num(f.fits)
+        ? `${size}: an intruder that they want gone.`
+        : num(f.fits) > 1.3 * num(f.provokes)
+          ? `${size}: small enough to be carried off once they are angry.`
+          : `${size}: neither much of an intruder nor easily carried off.`;
+    }
+    case 'stays':
+      return num(f.share) > 0.8
+        ? 'It can lie on the bed for as long as you like.'
+        : num(f.share) > 0.4
+          ? 'It can be crawled over the bed.'
+          : 'It must keep moving, and is off the bed at once.';
     case 'hooked':
       return `${say.percent(num(f.chance))} of strikes hook up on ${HOOK_NAME[text(f.hook) as Hook].replace(/s?$/, 's')}.`;
     case 'snags':

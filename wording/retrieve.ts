@@ -93,10 +93,14 @@ export const gainText = (gain: number): string => {
   return points === 0 ? 'no change' : `${points > 0 ? '+' : '−'}${Math.abs(points)} %`;
 };
 
+/** A range no wider than this is not worth reading. */
+const NARROW = 0.13;
+export const tellsRange = ({ low, high }: Pick<Change, 'low' | 'high'>): boolean => high - low >= NARROW;
+
 /** The same with how far it may be off: "+14 %, likely +5 to +20". */
 export function gainRangeText({ gain, low, high }: Pick<Change, 'gain' | 'low' | 'high'>): string {
   const points = (x: number): string => `${x < -0.005 ? '−' : x > 0.005 ? '+' : ''}${Math.abs(Math.round(x * 100))}`;
-  return high - low < 0.08 ? gainText(gain) : `${gainText(gain)}, likely ${points(low)} to ${points(high)}`;
+  return !tellsRange({ low, high }) ? gainText(gain) : `${gainText(gain)}, likely ${points(low)} to ${points(high)}`;
 }
 
 /** Where the working ends and the reeling in begins; null when it is worked to the feet. */

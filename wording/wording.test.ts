@@ -83,6 +83,8 @@ describe('sentences hold on every water', () => {
   const waters = COVER_KINDS.flatMap((kind) =>
     [4, 14, 26].map((surfaceTempC) => ({
       species: 'largemouth-bass' as const,
+      // The fish on their beds have reasons of their own.
+      ...(surfaceTempC === 14 && kind === 'none' ? { behaviour: 'guarding' as const } : {}),
       month: 6,
       water: {
         setting: 'lake' as const,

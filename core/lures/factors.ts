@@ -8,7 +8,8 @@
 import { bell, clamp, lerp, logistic } from '../numbers';
 import { chanceFull } from '../mood/full';
 import { overMoods, type MoodDistribution, type PerMood } from '../mood/states';
-import { DEPTH_GRID_M } from '../retrieve/surrogate/grid';
+import { DEPTH_GRID_M, lineFor } from '../retrieve/surrogate/grid';
+import { comfortableCastM } from '../retrieve/tackle/rod';
 import { estimateZone, hangLimitS, holdingOptions, shareAt, type ZoneEstimate } from '../retrieve/surrogate/zone';
 import { computeHolding } from '../water/holding';
 import type { Forage } from '../water/conditions';
@@ -33,11 +34,13 @@ export const FACTORS = [
   'warmth',
   'light',
   'chop',
+  'distance',
   'cover',
   'hooked',
   'snags',
 ] as const;
-export type Factor = (typeof FACTORS)[number];
+/** Besides those of feeding fish, the ones that count for fish on their beds (see guarding.ts). */
+export type Factor = (typeof FACTORS)[number] | 'passes' | 'anger' | 'stays';
 
 export interface Contribution {
   factor: Factor;
@@ -185,6 +188,7 @@ function matches(
   const hangS = hangLimitS(f, r.fishBandM);
   const sizeM = chooseSizeM(f, r, p);
   const misfit = Math.log(sizeM / p.preyLengthM[1]);
+  const reach = castReach(f, r);
   const warmth =
     (f.tempC.from === undefined ? 1 : logistic(r.surfaceTempC, f.tempC.from, f.tempC.soft)) *
     (f.tempC.to === undefined ? 1 : 0.3 + 0.7 * (1 - logistic(r.surfaceTempC, f.tempC.to, f.tempC.soft)));
@@ -222,12 +226,29 @@ function matches(
       of: () => (f.chopLimitM === null ? 1 : 0.02 + 0.98 * Math.exp(-((r.waveHeightM / f.chopLimitM) ** 2))),
       facts: { waveM: r.waveHeightM, limitM: f.chopLimitM ?? 99 },
     },
+    { factor: 'distance', of: () => reach.share, facts: { castM: reach.castM, needM: reach.needM } },
     {
       factor: 'cover',
       of: () => coverAccess(f, c),
       facts: { cover: r.cover.kind, reach: f.coverReach[r.cover.kind] ?? 0.35, density: r.cover.density },
     },
   ];
+}
+
+/** Fish hold this far out where one stands on a beach or on stones, m; elsewhere one moves to within a cast of them. prior: judgement. */
+const FAR_OUT_M: Partial<Record<Reading['setting'], number>> = { surf: 30, jetty: 22, inlet: 22 };
+/** The rod for it: long enough, and stout enough for the heavy half of the family. */
+const LONG_ROD = { lengthM: 2.7, minLureKg: 0.005, maxLureKg: 0.1, action: 'moderate' as const };
+/** A strong wind takes this share of a cast for each m/s, of a compact lure and of a sail. prior: judgement. */
+const WIND_TAKES = { compact: 0.015, sail: 0.05 } as const;
+const REACH_SOFT_M = 5;
+
+/** How far it flies here, against how far out the fish are, m; and the share of them that it is thrown to. */
+function castReach(f: Family, r: Reading): { castM: number; needM: number; share: number } {
+  const needM = FAR_OUT_M[r.setting] ?? 0;
+  const calmM = comfortableCastM(LONG_ROD, needM > 0 ? f.weightKg[2] * 0.8 : f.weightKg[1], f.bulk, lineFor(f));
+  const castM = calmM * Math.exp(-r.windMps * (WIND_TAKES.compact + WIND_TAKES.sail * f.bulk));
+  return { castM, needM, share: needM > 0 ? 0.05 + 0.95 * logistic(castM, needM, REACH_SOFT_M) : 1 };
 }
 
 /** Too fast to be caught costs more than too slow to provoke. */
@@ -264,7 +285,7 @@ function foodMatch(f: Family, c: ReadContext): { value: number; best: number; fo
 }
 
 /** Share of the fish on this cover that can be shown the lure. */
-function coverAccess(f: Family, c: ReadContext): number {
+export function coverAccess(f: Family, c: ReadContext): number {
   const { kind, density } = c.r.cover;
   if (kind === 'none') return 1;
   const inside = Math.sqrt(density) * (0.45 + 0.55 * c.holding.tightness);

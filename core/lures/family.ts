@@ -33,13 +33,15 @@ export const BUILT_FAMILIES = [
   'popping-cork-shrimp',
   'panfish-jig-straight',
   'panfish-jig-action',
+  'slender-metal',
+  'bucktail-jig',
+  'big-swimbait',
+  'small-swimbait',
 ] as const;
 export type FamilyId = (typeof BUILT_FAMILIES)[number];
 
-/** Families of the vocabulary whose own rooms (ice, guarding, towing, vertical, long surf) are not built yet. */
+/** Families of the vocabulary whose own rooms (ice, towing, vertical) are not built yet. */
 export const UNBUILT_FAMILIES = [
-  'slender-metal',
-  'bucktail-jig',
   'ice-lipless',
   'ice-gliding-jig',
   'ice-rattle-spoon',
@@ -47,8 +49,6 @@ export const UNBUILT_FAMILIES = [
   'ice-slender-spoon',
   'ice-dead-stick',
   'vertical-metal-jig',
-  'big-swimbait',
-  'small-swimbait',
   'towed-plug',
   'towed-natural-bait',
 ] as const;

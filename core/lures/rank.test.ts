@@ -189,9 +189,6 @@ describe('hard limits', () => {
 
   test('what is not built yet is said, not failed', () => {
     expect(rankFamilies({ species: 'walleye', water: { setting: 'ice' } })).toMatchObject({ ranked: [], plan: null });
-    expect(rankFamilies({ species: 'largemouth-bass', behaviour: 'guarding', water: { setting: 'pond' } }).notes[0]!.code).toBe(
-      'behaviour-not-built',
-    );
   });
 });
 

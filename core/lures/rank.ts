@@ -10,7 +10,8 @@ import type { Conditions } from '../water/conditions';
 import { speciesProfile, type SpeciesProfile } from '../water/species';
 import { allFamilies, familyById } from './families';
 import type { Family, FamilyId } from './family';
-import { readContext, scoreFamily, type Score } from './factors';
+import { readContext, scoreFamily, type ReadContext, type Score } from './factors';
+import { scoreGuarding } from './guarding';
 import { findExclusion, type Exclusion } from './limits';
 import { chooseRig, type Rig } from './rig';
 import { DEFAULT_SCHOOLS, type Schools } from './schools';
@@ -28,7 +29,7 @@ export interface Ranking {
   ranked: RankedFamily[];
   excluded: Exclusion[];
   plan: { start: FamilyId; follow: FamilyId; refusal: FamilyId } | null;
-  notes: { code: 'setting-not-built' | 'behaviour-not-built'; value: string }[];
+  notes: { code: 'setting-not-built'; value: string }[];
 }
 
 export interface RankOptions {
@@ -51,6 +52,18 @@ function rangeOf(f: Family, draws: readonly ReturnType<typeof readContext>[], se
   return [quantile(values, 0.05) ?? Infinity, quantile(values, 0.95) ?? 0];
 }
 
+/** The same for fish on their beds: the agitation is drawn instead of the mood. */
+function guardingRange(f: Family, draws: readonly ReadContext[], agitation: readonly number[], seat: number): [number, number] {
+  const values = draws.map((c, n) => {
+    let u = uniformDraw(n, 6);
+    let state = 0;
+    while (state < agitation.length - 1 && u > agitation[state]!) u -= agitation[state++]!;
+    const drawn = agitation.map((v, i) => 0.4 * v + (i === state ? 0.6 : 0));
+    return scoreGuarding(f, c, drawn).strikesPerHour * Math.exp(FAMILY_SPREAD * normalDraw(n + 7 * seat, 7));
+  });
+  return [quantile(values, 0.05) ?? Infinity, quantile(values, 0.95) ?? 0];
+}
+
 /** A mood state drawn from the distribution, still a little spread. */
 function drawMood(p: MoodDistribution, n: number): MoodDistribution {
   let u = uniformDraw(n, 6);
@@ -64,7 +77,6 @@ export function rankFamilies(conditions: Conditions, options: RankOptions = {}):
   const species = speciesProfile(conditions.species);
   const notes: Ranking['notes'] = [];
   if (reading.setting === 'ice') notes.push({ code: 'setting-not-built', value: 'ice' });
-  if (reading.behaviour === 'guarding') notes.push({ code: 'behaviour-not-built', value: 'guarding' });
   const mood = judgeMood(reading, species);
   if (notes.length > 0) return { reading, mood, ranked: [], excluded: [], plan: null, notes };
 
@@ -74,6 +86,8 @@ export function rankFamilies(conditions: Conditions, options: RankOptions = {}):
     const drawn = drawReading(reading, n);
     return readContext(drawn, species, drawMood(moodOfDraw(drawn, species), n), options.lineDiameterM);
   });
+  const { guarding } = mood;
+  const scored = (f: Family): Score => (guarding ? scoreGuarding(f, context, guarding.distribution) : scoreFamily(f, context));
   const ranked: RankedFamily[] = [];
   const excluded: Exclusion[] = [];
   allFamilies().forEach((f, seat) => {
@@ -83,8 +97,8 @@ export function rankFamilies(conditions: Conditions, options: RankOptions = {}):
       excluded.push(no);
       return;
     }
-    const [low, high] = rangeOf(f, draws, seat);
-    const score = scoreFamily(f, context);
+    const [low, high] = guarding ? guardingRange(f, draws, guarding.distribution, seat) : rangeOf(f, draws, seat);
+    const score = scored(f);
     ranked.push({
       family: f.id,
       ...score,
@@ -94,7 +108,14 @@ export function rankFamilies(conditions: Conditions, options: RankOptions = {}):
     });
   });
   ranked.sort((a, b) => b.score - a.score || (a.family < b.family ? -1 : 1));
-  return { reading, mood, ranked, excluded, plan: chooseThree(ranked, reading, species, options.lineDiameterM), notes };
+  return {
+    reading,
+    mood,
+    ranked,
+    excluded,
+    plan: guarding ? threeForGuarding(ranked, context, guarding.mean) : chooseThree(ranked, reading, species, options.lineDiameterM),
+    notes,
+  };
 }
 
 /** Casts without a sign after which the next lure is taken, for reckoning the three. */
@@ -121,6 +142,23 @@ export function chooseThree(ranked: readonly RankedFamily[], reading: Reading, s
   const last = again(2 * CASTS_BEFORE_CHANGE + 6).filter((x) => x.id !== first.id && x.id !== follow.id);
   const refusal = (last.find((x) => x.f.action <= Math.min(0.3, first.action) && x.f.mode !== 'surface') ?? last[0]!).f;
   return { start: start.family, follow: follow.id, refusal: refusal.id };
+}
+
+/** Calm, and at the peak of their anger. */
+const CALM = [1, 0, 0, 0];
+const AT_THE_PEAK = [0, 0, 0, 1];
+const HALF_WAY = 1.5;
+
+/** One for now, one for when their anger has turned, one of another kind when the first moves nothing. */
+function threeForGuarding(ranked: readonly RankedFamily[], c: ReadContext, agitationMean: number): Ranking['plan'] {
+  const [start] = ranked;
+  if (!start || ranked.length < 3) return null;
+  const turned = agitationMean < HALF_WAY ? AT_THE_PEAK : CALM;
+  const rest = ranked.filter((x) => x !== start);
+  const follow = rest.map((x) => ({ x, score: scoreGuarding(familyOf(x.family), c, turned).score })).sort((a, b) => b.score - a.score)[0]!.x;
+  const others = rest.filter((x) => x !== follow);
+  const refusal = others.find((x) => familyOf(x.family).mode !== familyOf(start.family).mode) ?? others[0]!;
+  return { start: start.family, follow: follow.family, refusal: refusal.family };
 }
 
 const familyOf = familyById;

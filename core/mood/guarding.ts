@@ -39,7 +39,7 @@ const RATE: Partial<Record<SignKind, PerAgitation>> = {
   'hit-at-once': [0.02, 0.2, 0.9, 2.6],
 };
 /** Answers a pass. */
-const ANSWERS_PER_PASS: PerAgitation = [0.03, 0.12, 0.25, 0.4];
+export const ANSWERS_PER_PASS: PerAgitation = [0.03, 0.12, 0.25, 0.4];
 
 export const GUARDING_SIGNS: readonly SignKind[] = ['nudge', 'flare', 'quick-turns', 'short-strike', 'hit-at-once', 'follow'];
 

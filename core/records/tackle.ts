@@ -28,9 +28,9 @@ export const lureRecord = defineRecord(
     note: z.string().max(500),
     retiredAtMs,
   }),
-  2,
-  // Version 1 kept the weight in grams and had no count.
-  { 1: ({ weightG, ...rest }) => ({ ...rest, weightKg: Number(weightG) / 1000, count: 1 }) },
+  3,
+  // Version 1 kept the weight in grams and had no count; version 3 knows more families than 2.
+  { 1: ({ weightG, ...rest }) => ({ ...rest, weightKg: Number(weightG) / 1000, count: 1 }), 2: (old) => old },
 );
 export type Lure = z.infer<typeof lureRecord.schema>;
 

@@ -110,9 +110,9 @@ export const blockRecord = defineRecord(
     /** What the model expected when the block was opened. */
     expectedPerCast: z.number().min(0).max(10),
   }),
-  3,
-  // Version 1 was ordered by its start alone, which breaks the tie still; version 2 did not say at which spot.
-  { 1: (old) => ({ ...old, seq: 0 }), 2: (old) => ({ ...old, spotId: null }) },
+  4,
+  // Version 1 was ordered by its start alone, which breaks the tie still; version 2 did not say at which spot; version 4 knows more families than 3.
+  { 1: (old) => ({ ...old, seq: 0 }), 2: (old) => ({ ...old, spotId: null }), 3: (old) => old },
 );
 export type EffortBlock = z.infer<typeof blockRecord.schema>;
 

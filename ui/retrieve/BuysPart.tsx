@@ -2,7 +2,7 @@
 import { View } from 'react-native';
 import type { Change, Plan } from '../../core/retrieve/plan/plan';
 import type { PlanSettings } from '../../core/retrieve/plan/request';
-import { changeTitle, gainRangeText, gainText, settingTitle } from '../../wording/retrieve';
+import { changeTitle, gainRangeText, gainText, settingTitle, tellsRange } from '../../wording/retrieve';
 import { useDay } from '../day/DayProvider';
 import { Part, Row } from '../parts/Box';
 import { Disclosure } from '../parts/Disclosure';
@@ -77,7 +77,7 @@ function ChangeBar({ b, widest }: { b: Change; widest: number }) {
             <Say kind="strong" tone={b.gain > 0 ? 'copper' : 'ink'}>
               {gainText(b.gain)}
             </Say>
-            {b.high - b.low >= 0.08 ? (
+            {tellsRange(b) ? (
               <Say kind="label" tone="soft">
                 {gainRangeText(b).slice(gainText(b.gain).length + 2)}
               </Say>

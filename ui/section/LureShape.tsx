@@ -44,6 +44,13 @@ const SHAPES: Record<FamilyId, Shape> = {
   'shrimp-imitation': { body: 'M4 9q10-6 22 0q8 5 10 12q-8-1-10-6q-8 4-22-2z', thin: 'M5 9L1 3M7 8L5 2M12 14v5M16 15v5M20 15v5' },
   'popping-cork-shrimp': { body: 'M13 1h12v9q-6 5-12 0z', thin: 'M19 0v20M15 19q5-3 8 0q1 3 2 4' },
   'panfish-jig-straight': { body: 'M14 9q10 1 22 3q-12 3-22 3z', thin: `${HEAD}M18 9q6-5 9 0` },
+  'slender-metal': { body: 'M3 12q10-4 22-3q8 1 11 3q-3 2-11 3q-12 1-22-3z', thin: 'M1 12h2M36 12h1M37 12q4 5-2 7' },
+  'bucktail-jig': { body: 'M12 9q14-4 27 3q-13 7-27 3z', thin: `${HEAD}M15 11l20-1M15 13l20 2M22 8q8-6 11 0` },
+  'big-swimbait': {
+    body: 'M1 12Q5 4 15 4l2 2l2-2q8 1 12 6l7-5q1 7 0 14l-7-5q-4 5-12 6l-2-2l-2 2Q5 20 1 12z',
+    thin: `M17 6v12${TREBLE(10, 19)}${TREBLE(26, 18)}M6 10h.5`,
+  },
+  'small-swimbait': { body: 'M12 9q9-2 16 2l5-3v8l-5-3q-7 4-16 2z', thin: `${HEAD}M20 9q4-5 8-1` },
   'panfish-jig-action': { body: 'M14 9q8 0 14 2q6 1 6-4q5 4 0 8q-4 3-9 1q-6-1-11-1z', thin: `${HEAD}M18 9q6-5 9 0` },
 };
 export const LURE_BOX = { width: 40, height: 24 } as const;

@@ -92,4 +92,28 @@ export const SWIMMING_FAMILIES = [
     coverReach: { brush: 0.7, wood: 0.7, dock: 0.8, reeds: 0.65, 'submerged-grass': 0.5, pads: 0.4, rock: 0.6 }, snag: { brush: 0.1, wood: 0.1, pads: 0.15, 'submerged-grass': 0.1, rock: 0.05 },
     bulk: 0.2, styles: ['stop-and-go', 'steady', 'steady'],
   }),
+  family({
+    id: 'slender-metal', mode: 'swim', build: piece(6), dragAreaM2: cm2(3), weightKg: grams(14, 35, 85), lengthM: mm(70, 110, 160), depthM: [0.3, 10],
+    speedMps: [0.35, 1.8], longestPauseS: 2, action: 0.5, thump: 0.3, flash: 0.9, shapes: { 'slender-fish': 1, 'deep-fish': 0.35 }, hook: 'single',
+    coverReach: { rock: 0.6, 'submerged-grass': 0.35, oyster: 0.4 }, snag: { rock: 0.1, 'submerged-grass': 0.15, oyster: 0.15, wood: 0.3, brush: 0.4, pads: 0.5 },
+    bulk: 0, styles: ['steady', 'stop-and-go', 'steady'],
+  }),
+  family({
+    id: 'bucktail-jig', mode: 'swim', build: head(3, 1.02), dragAreaM2: cm2(5), weightKg: grams(7, 28, 85), lengthM: mm(60, 95, 140), depthM: [0.4, 10],
+    speedMps: [0.15, 1], longestPauseS: 3, action: 0.35, thump: 0.2, flash: 0.3, shapes: { 'slender-fish': 1, 'deep-fish': 0.6, shrimp: 0.5 }, hook: 'single', trailers: true,
+    coverReach: { rock: 0.7, 'submerged-grass': 0.4, oyster: 0.5, dock: 0.4 }, snag: { rock: 0.09, oyster: 0.14, 'submerged-grass': 0.15, wood: 0.2, brush: 0.28, pads: 0.4 },
+    bulk: 0.15, styles: ['steady', 'bump', 'bump'],
+  }),
+  family({
+    id: 'big-swimbait', mode: 'swim', build: piece(1.06), dragAreaM2: cm2(14), weightKg: grams(40, 70, 110), lengthM: mm(150, 190, 250), depthM: [0.2, 4],
+    speedMps: [0.08, 0.9], longestPauseS: 6, action: 0.4, thump: 0.55, flash: 0.3, shapes: { 'deep-fish': 1, 'slender-fish': 0.5 }, hook: 'treble',
+    coverReach: { dock: 0.4, wood: 0.35, rock: 0.5, 'submerged-grass': 0.4 }, snag: { wood: 0.3, brush: 0.4, pads: 0.5, 'submerged-grass': 0.2, rock: 0.1, oyster: 0.3 },
+    tempC: { from: 8, soft: 2 }, bulk: 0.7, styles: ['steady', 'steady', 'stop-and-go'],
+  }),
+  family({
+    id: 'small-swimbait', mode: 'swim', build: head(3), dragAreaM2: cm2(2), weightKg: grams(1.8, 3.5, 7), lengthM: mm(45, 65, 85), depthM: [0.2, 3],
+    speedMps: [0.12, 0.7], longestPauseS: 5, action: 0.3, thump: 0.2, flash: 0.2, shapes: { 'slender-fish': 1, 'deep-fish': 0.6 }, hook: 'single',
+    coverReach: { rock: 0.55, dock: 0.45, 'submerged-grass': 0.35, wood: 0.3 }, snag: { 'submerged-grass': 0.15, wood: 0.15, brush: 0.2, pads: 0.3, rock: 0.07, oyster: 0.15 },
+    bulk: 0.15, styles: ['steady', 'steady', 'stop-and-go'],
+  }),
 ] as const;

@@ -38,6 +38,9 @@ export const DRAWS = Array.from({ length: DRAW_COUNT }, (_, n) => n);
 /** Shares that differ by less than this differ by the mesh and the steps in time, as likely as not. */
 export const MESH_DOUBT = 0.025;
 
+/** A difference of two shares: each may be off by as much. */
+export const DIFFERENCE_DOUBT = 2 * MESH_DOUBT;
+
 export interface ShareRange {
   mean: number;
   low: number;

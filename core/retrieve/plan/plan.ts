@@ -10,7 +10,7 @@ import { BETWEEN_CASTS_S } from '../cast';
 import type { Presentation } from '../presentation';
 import { MESH, type Mesh } from '../simulate/types';
 import { trials, type Change } from './changes';
-import { DRAWS, depthRange, drawTackle, expected, extremes, MESH_DOUBT, shareRange, type DepthRange, type ShareRange } from './doubt';
+import { DIFFERENCE_DOUBT, DRAWS, depthRange, drawTackle, expected, extremes, shareRange, type DepthRange, type ShareRange } from './doubt';
 import type { PlanRequest } from './request';
 import { around, FEWEST_CANDIDATES, freedoms, search, type Candidate, type Freedom, type Progress } from './search';
 import { firstHands, presentationOf, setUpProblem, type Hands, type Problem } from './setup';
@@ -144,7 +144,12 @@ export function* planInSteps(request: PlanRequest, effort: Effort): Generator<Pr
       const strays: number[] = [];
       for (const [i, e] of extremes(problem).entries()) strays.push((yield* cast(problem, h, MESH.scan, e)).zoneShare - atExtremes[i]!.zoneShare);
       const all = [likeliest, ...strays];
-      buys.push({ ...change, gain: expected(likeliest, strays), low: Math.min(...all) - MESH_DOUBT, high: Math.max(...all) + MESH_DOUBT });
+      buys.push({
+        ...change,
+        gain: expected(likeliest, strays),
+        low: Math.min(...all) - DIFFERENCE_DOUBT,
+        high: Math.max(...all) + DIFFERENCE_DOUBT,
+      });
     }
     buys.sort((a, b) => b.gain - a.gain);
   }

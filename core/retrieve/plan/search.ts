@@ -7,7 +7,7 @@ import { clamp, roundTo } from '../../numbers';
 import { seededRandom } from '../../random';
 import type { CadenceStyle } from '../cadence/library';
 import { tipSetting, type TipPosition } from '../tackle/rod';
-import { FEWEST_TURNS_PER_S, mostTurns, tableStarts, turnsFor, type Hands, type Problem } from './setup';
+import { angleWasRead, FEWEST_TURNS_PER_S, mostTurns, tableStarts, turnsFor, type Hands, type Problem } from './setup';
 import type { Track } from './track';
 
 /** How far a plan under way is: simulations done, of about how many, and the best share of the cast so far. */
@@ -77,7 +77,7 @@ export function freedoms(p: Problem, start: Hands): Freedom[] {
   }
   const angles = p.stand.anglesDeg;
   // An angle that was read is where the angler throws; one that nobody read is free.
-  if (set.angleDeg === undefined && p.reading.currentMps >= TELLING_CURRENT_MPS && p.reading.assumed.includes('water.currentAngleDeg'))
+  if (set.angleDeg === undefined && p.reading.currentMps >= TELLING_CURRENT_MPS && !angleWasRead(p))
     out.push({
       settings: angles.length,
       at: (h, u) => ({ ...h, angleDeg: angles[Math.min(angles.length - 1, Math.floor(u * angles.length))]! }),

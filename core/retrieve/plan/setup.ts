@@ -198,10 +198,13 @@ export const firstCountdownS = (p: Problem): number => Math.min(60, Math.round(p
 
 const FIRST_TIP: Record<Family['mode'], TipPosition> = { surface: 'level', swim: 'level', bottom: 'up', float: 'up' };
 
+/** Whether somebody said how the current runs to the cast. */
+export const angleWasRead = ({ request }: Problem): boolean => typeof request.conditions.water.currentAngleDeg === 'number';
+
 /** The angle that was read; one that nobody read gives way to what the stand allows. */
-function openAngleDeg({ reading, stand }: Problem): number {
-  const free = reading.assumed.includes('water.currentAngleDeg') && !stand.anglesDeg.includes(reading.currentAngleDeg);
-  return free ? stand.anglesDeg[0]! : reading.currentAngleDeg;
+function openAngleDeg(p: Problem): number {
+  const { reading, stand } = p;
+  return angleWasRead(p) || stand.anglesDeg.includes(reading.currentAngleDeg) ? reading.currentAngleDeg : stand.anglesDeg[0]!;
 }
 
 export function firstHands(p: Problem): Hands {
