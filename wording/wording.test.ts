@@ -120,6 +120,7 @@ describe('sentences hold on every water', () => {
 describe('the section in words', () => {
   const facts = {
     depthM: 3,
+    other: { depthM: [0, 2] },
     bandM: [1, 2] as const,
     feltM: 1.2,
     clarityM: 1.5,
@@ -151,6 +152,7 @@ describe('the section in words', () => {
       'Wind 9 mph, away',
       'from 4 ft to 6 ft',
       'touches the bottom',
+      'put aside, the thin line, runs down to 6½ ft',
       'Popper',
       '2.0 from 50 casts',
     ])

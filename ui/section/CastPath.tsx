@@ -11,12 +11,15 @@ export function CastPath({ m, f, atS, label }: { m: SectionModel; f: Frame; atS:
   const { p } = useTheme();
   const path = m.path!;
   const points = path.xM.map((x, i): [number, number] => [f.x(x), f.y(Math.max(0, path.depthM[i]!))]);
-  const edge = (depths: readonly number[]): [number, number][] => path.xM.map((x, k) => [f.x(x), f.y(Math.max(0, Math.min(depths[k]!, m.depthM)))]);
+  // What is only reeled in may run anywhere: no range is drawn for it.
+  const worked = path.xM.filter((_, k) => path.tS[k]! <= path.workedS + 1e-9);
+  const edge = (depths: readonly number[]): [number, number][] => worked.map((x, k) => [f.x(x), f.y(Math.max(0, Math.min(depths[k]!, m.depthM)))]);
   const may = path.range ? [...edge(path.range.shallowM), ...edge(path.range.deepM).reverse()] : [];
   const touches = stretches(path.onBottom).map(([a, b]) => points.slice(a, b + 1));
   const longest = touches.reduce<[number, number][]>((x, y) => (y.length > x.length ? y : x), []);
   const inZone = path.depthM.map((d, k) => path.tS[k]! <= path.workedS && d >= m.bandM[0] - 0.02 && d <= m.bandM[1] + 0.05);
-  const widest = path.range && f.height >= 220 ? widestGap(path.range, points, f, points[indexAt(path.tS, atS, inZone)] ?? [0, 0]) : null;
+  const widest =
+    path.range && f.height >= 220 ? widestGap(path.range, points, f, points[indexAt(path.tS, atS, inZone)] ?? [0, 0], worked.length) : null;
   const other = m.other
     ? m.other.xM.map((x, k): [number, number] => [f.x(Math.min(x, m.castM)), f.y(Math.max(0, Math.min(m.other!.depthM[k]!, m.depthM)))])
     : [];
@@ -91,10 +94,12 @@ function widestGap(
   points: readonly (readonly [number, number])[],
   f: Frame,
   lure: readonly [number, number],
+  worked: number,
 ): [number, number] | null {
   let at = -1;
   let most = 22;
   range.deepM.forEach((d, i) => {
+    if (i >= worked) return;
     const gap = f.y(d) - points[i]![1];
     if (gap > most && points[i]![0] > 130 && Math.abs(points[i]![0] - 50 - lure[0]) > LURE_PX) [at, most] = [i, gap];
   });
