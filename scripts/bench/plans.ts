@@ -111,7 +111,7 @@ new PerformanceObserver((l) => { for (const e of l.getEntries()) globalThis.long
   await context.close();
   return `## Plans in the browser
 
-Each question to a fresh worker of the build, ${RUNS} times, median and range. “First” is the closed-form guess solved once; “settled” is searched among so many
+Each question to a fresh worker of the build, ${RUNS} times, median and range. “First” is the best of a handful of guesses; “settled” is searched among so many
 different hands, the best cast again on finer meshes, with its range and what each change would buy (all simulations counted).
 
 ${table(['what', 'the cast lasts', 'first', 'settled', 'hands tried', 'simulations'], rows)}

@@ -1,5 +1,5 @@
 /**
- * The planner: what the hands should do with this lure here. A closed-form guess, shown at once; then at least a hundred casts simulated on the coarsest
+ * The planner: what the hands should do with this lure here. The best of a handful of guesses, shown at once; then at least a hundred casts simulated on the coarsest
  * mesh (`search`), the best few again on finer ones, and the winner with what nobody knows exactly drawn 32 times for its range. `buys` says what
  * one change alone would do. All in one order that never depends on the clock: the same request gives the same plan.
  */
@@ -12,7 +12,7 @@ import { MESH, type Mesh } from '../simulate/types';
 import { trials, type Change } from './changes';
 import { DIFFERENCE_DOUBT, DRAWS, depthRange, drawTackle, expected, extremes, shareRange, type DepthRange, type ShareRange } from './doubt';
 import type { PlanRequest } from './request';
-import { around, FEWEST_CANDIDATES, freedoms, search, type Candidate, type Freedom, type Progress } from './search';
+import { around, FEWEST_CANDIDATES, freedoms, openings, search, type Candidate, type Freedom, type Progress } from './search';
 import { firstHands, presentationOf, setUpProblem, type Hands, type Problem } from './setup';
 import { simulateHands, type Track } from './track';
 import { workedSpeedMps, worth } from './worth';
@@ -74,7 +74,7 @@ export interface Plan {
   effort: Effort;
 }
 
-/** `first`: the closed-form guess, solved once, to show at once; `settled`: searched, with its range and what one change would buy. */
+/** `first`: the best of a handful of guesses, to show at once; `settled`: searched, with its range and what one change would buy. */
 export type Effort = 'first' | 'settled';
 
 /** The whole plan in one go. */
@@ -85,6 +85,9 @@ export function planRetrieve(request: PlanRequest, effort: Effort = 'settled'): 
     if (s.done) return s.value;
   }
 }
+
+/** The first answer is the best of the closed-form guess and so many others, cast once each on the coarsest mesh. */
+const FIRST_CASTS = 9;
 
 /** So many of the sifted candidates are cast again on the middle mesh, and so many of these on the fine one. */
 const FINALISTS = { quick: 8, plan: 2 } as const;
@@ -121,7 +124,17 @@ export function* planInSteps(request: PlanRequest, effort: Effort): Generator<Pr
       for (const e of extremes(p)) worths.push(worth(p, h, yield* cast(p, h, MESH.scan, e)));
       return worths;
     });
-  } else best = yield* on(effort === 'first' ? MESH.quick : MESH.plan, true)(start);
+  } else if (effort === 'first' && p.family.mode !== 'surface') {
+    const free = freedoms(p, start);
+    const few = free.length > 0 ? openings(p, start, free).slice(0, FIRST_CASTS) : [];
+    let first = yield* on(MESH.scan)(start);
+    for (const h of few) {
+      const c = yield* on(MESH.scan)(h);
+      if (c.worth > first.worth) first = c;
+    }
+    candidates += few.length;
+    best = yield* on(MESH.quick, true)(first.hands);
+  } else best = yield* on(MESH.plan, true)(start);
 
   const { hands, track } = best;
   const { workedToM } = track;

@@ -104,6 +104,19 @@ const keyOf = (h: Hands): string => `${h.castM} ${h.countdownS} ${h.turnsPerS} $
 
 const sameHands = (a: Hands, b: Hands): boolean => keyOf(a) === keyOf(b);
 
+/** Where the search begins: the table's own answers, then a fixed scatter over all that is free. */
+export function openings(p: Problem, start: Hands, free: readonly Freedom[]): Hands[] {
+  const set = p.request.set ?? {};
+  const told = tableStarts(p).map((o) => ({
+    ...start,
+    countdownS: set.countdownS ?? HALF(o.countdownS),
+    turnsPerS: set.turnsPerS ?? turnsFor(p, o.speedMps, p.style, p.pauseS),
+    tip: set.tip ? start.tip : tipSetting(nearestTip(p, o.tipM > 1 ? 'up' : 'down'), p.request.rod, p.reading.access),
+  }));
+  const scattered = Array.from({ length: SCATTER }, (_, n) => free.reduce((h, f, k) => f.at(h, uniformDraw(n, k + (n < DRAW_COUNT ? 0 : 6))), start));
+  return [...told, ...scattered];
+}
+
 /** All candidates, best first. `evaluate` casts one and may rest in between. */
 export function* search(p: Problem, start: Hands, evaluate: (h: Hands) => Generator<Progress, Candidate>): Generator<Progress, Candidate[]> {
   const free = freedoms(p, start);
@@ -119,16 +132,7 @@ export function* search(p: Problem, start: Hands, evaluate: (h: Hands) => Genera
 
   yield* tried(start);
   if (free.length === 0) return best();
-  const set = p.request.set ?? {};
-  for (const o of tableStarts(p)) {
-    yield* tried({
-      ...start,
-      countdownS: set.countdownS ?? HALF(o.countdownS),
-      turnsPerS: set.turnsPerS ?? turnsFor(p, o.speedMps, p.style, p.pauseS),
-      tip: set.tip ? start.tip : tipSetting(nearestTip(p, o.tipM > 1 ? 'up' : 'down'), p.request.rod, p.reading.access),
-    });
-  }
-  for (let n = 0; n < SCATTER; n++) yield* tried(free.reduce((h, f, k) => f.at(h, uniformDraw(n, k + (n < DRAW_COUNT ? 0 : 6))), start));
+  for (const h of openings(p, start, free)) yield* tried(h);
 
   const more = (): boolean => seen.size < MOST_CANDIDATES;
   let front = spread(best(), KEPT[0]!);
