@@ -86,7 +86,7 @@ test.describe('on a phone', () => {
     await page.getByRole('radio', { name: 'Up', exact: true }).click();
     await expect(page.getByRole('button', { name: 'rod tip, yours: up. Change' })).toBeVisible();
     await expect.poll(() => drawnPath(page), { timeout: 60_000 }).not.toBe(planned);
-    await page.getByRole('button', { name: 'Back to the plan’s own settings' }).click();
+    await page.getByRole('button', { name: 'Rod tip up: take back' }).click();
     await expect(page.getByRole('button', { name: /^rod tip: / })).toBeVisible();
     await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
 

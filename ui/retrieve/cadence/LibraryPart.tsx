@@ -83,7 +83,10 @@ export function LibraryPart({ family, plan, cadence, saved, onSaved, onBegin }: 
             onSubmitEditing={() => trimmed && !taken && save()}
             style={{
               flexGrow: 1,
+              flexShrink: 1,
               flexBasis: 180,
+              minWidth: 0,
+              maxWidth: '100%',
               minHeight: 48,
               borderWidth: 1.5 * p.stroke,
               borderColor: p.edge,

@@ -15,7 +15,10 @@ import { Say } from '../../parts/Say';
 import { useTheme } from '../../theme/theme';
 import { BASE, CADENCE_HEIGHT, StepSign } from '../StepSign';
 
-const LEAST_PX = 52;
+/** Room for the longest name at the usual size of text, px. */
+const LEAST_PX = 58;
+/** Two lines of words below the signs, px. */
+const WORDS_PX = 50;
 const HANDLE_PX = 30;
 /** A finger that moves less than this means a touch, px. */
 const DRAG_PX = 8;
@@ -37,7 +40,8 @@ interface Drag {
 }
 
 export function Surface({ cadence, at, onTake, onChange, onKey }: SurfaceProps) {
-  const { p } = useTheme();
+  const { p, scale } = useTheme();
+  const leastPx = LEAST_PX * scale;
   const [width, setWidth] = useState(0);
   // What the finger has made of it so far; becomes a change when the finger lifts.
   const [under, setUnder] = useState<{ cadence: Cadence; at: number } | null>(null);
@@ -46,7 +50,7 @@ export function Surface({ cadence, at, onTake, onChange, onKey }: SurfaceProps) 
   const taken = under?.at ?? at;
   const totalS = cadence.steps.reduce((s, x) => s + x.durationS, 0);
   const perS = Math.max(26, width / Math.max(totalS, 0.1));
-  const widths = shown.steps.map((s) => Math.max(LEAST_PX, s.durationS * perS));
+  const widths = shown.steps.map((s) => Math.max(leastPx, s.durationS * perS));
   const box = useRef<View>(null);
 
   const takeByKeys = useRef(false);
@@ -74,7 +78,7 @@ export function Surface({ cadence, at, onTake, onChange, onKey }: SurfaceProps) 
       let left = dx;
       const step = dx > 0 ? 1 : -1;
       for (let i = d.at + step; i >= 0 && i < d.from.steps.length; i += step) {
-        const w = Math.max(LEAST_PX, d.from.steps[i]!.durationS * perS);
+        const w = Math.max(leastPx, d.from.steps[i]!.durationS * perS);
         if (Math.abs(left) < w / 2) break;
         by += step;
         left -= step * w;
@@ -115,7 +119,7 @@ export function Surface({ cadence, at, onTake, onChange, onKey }: SurfaceProps) 
                   onPress={() => onTake(i)}
                   {...(on ? ({ onPointerDown: begin('nudge', i), onPointerMove: move, onPointerUp: end, onPointerCancel: end } as object) : {})}
                   style={[
-                    { backgroundColor: on ? p.mossWash : 'transparent', height: CADENCE_HEIGHT + 34 },
+                    { backgroundColor: on ? p.mossWash : 'transparent', height: CADENCE_HEIGHT - 16 + WORDS_PX * scale },
                     on ? ({ touchAction: 'none', cursor: 'grab' } as object) : null,
                   ]}
                 >
