@@ -77,6 +77,7 @@ const buildCadence = async (page) => {
   await page.getByText('Add after it').waitFor({ timeout: 60_000 });
   await settled(page);
   await page.getByRole('button', { name: /^Add: twitch/ }).click();
+  await page.getByRole('heading', { level: 1 }).scrollIntoViewIfNeeded();
 };
 
 const towed = async (page) => {

@@ -12,6 +12,8 @@ import { usePlayback } from './Playback';
 import { SectionDrawing } from './SectionDrawing';
 import { useSectionModel } from './useSectionModel';
 
+const LEAST_WORDS_PX = 110;
+
 export function SectionPanel({ fill = false }: { fill?: boolean }) {
   const { p, units } = useTheme();
   const { reading } = useDay();
@@ -21,13 +23,15 @@ export function SectionPanel({ fill = false }: { fill?: boolean }) {
   const { atS } = usePlayback();
   const place = placeOfPath(usePathname());
   const window = useWindowDimensions();
+  // The words below take what they need; the drawing gets the rest.
+  const [wordsPx, setWordsPx] = useState(LEAST_WORDS_PX);
   const [size, setSize] = useState({ width: fill ? 0 : window.width, height: 0 });
   const phoneHeight = Math.round(
     place === 'strikes'
       ? Math.min(220, Math.max(140, window.height * 0.18))
       : Math.min(300, Math.max(190, window.height * (place === 'lessons' ? 0.24 : 0.31))),
   );
-  const height = fill ? Math.max(300, size.height - 110) : phoneHeight;
+  const height = fill ? Math.max(300, size.height - wordsPx) : phoneHeight;
   return (
     <View
       style={{ flex: fill ? 1 : undefined, overflow: 'hidden' }}
@@ -48,7 +52,7 @@ export function SectionPanel({ fill = false }: { fill?: boolean }) {
         </View>
       )}
       {fill && model ? (
-        <View style={{ padding: 16, flexShrink: 1 }}>
+        <View style={{ padding: 16, flexShrink: 0 }} onLayout={(e) => setWordsPx(Math.max(LEAST_WORDS_PX, Math.ceil(e.nativeEvent.layout.height)))}>
           <Say kind="label" tone="soft">
             {words}
           </Say>
