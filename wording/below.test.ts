@@ -24,6 +24,7 @@ const v: VerticalPlan = {
   turnsUp: 2.31,
   angleDeg: 12,
   lostM: 0.4,
+  steepDeg: 20,
   heavierKg: null,
   cadence: snapJig(3),
   workedM: [5.6, 6.1],

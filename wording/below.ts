@@ -33,8 +33,8 @@ export const upSentence = (v: VerticalPlan): string | null =>
 export function driftSentence(v: VerticalPlan, u: UnitPrefs): string {
   if (v.angleDeg < 3) return 'It hangs straight down.';
   const lean = `The drift leans the line ${Math.round(v.angleDeg)}° off straight down; let out only the depth and it would hang ${say.depth(v.lostM, u)} too high.`;
-  if (v.angleDeg <= 20) return lean;
-  return `${lean} That is too much to feel it well: ${v.heavierKg ? `${say.weight(v.heavierKg, u)} would hang within 20°` : 'slow the boat or anchor'}.`;
+  if (v.angleDeg <= v.steepDeg) return lean;
+  return `${lean} That is too much to feel it well: ${v.heavierKg ? `${say.weight(v.heavierKg, u)} would hang within ${v.steepDeg}°` : 'slow the boat or anchor'}.`;
 }
 
 export const snapSentence = (v: VerticalPlan, u: UnitPrefs): string =>

@@ -302,7 +302,7 @@ export function snagChance(f: Family, r: Reading): number {
 }
 
 /** Minutes a firm snag costs: freeing, retying, the spoiled spot. prior: judgement. */
-const SNAG_COSTS_MIN = 4;
+export const SNAG_COSTS_MIN = 4;
 
 export function scoreFamily(f: Family, c: ReadContext): Score {
   const { r, p } = c;

@@ -6,7 +6,7 @@
  */
 import { bell } from '../numbers';
 import { ANSWERS_PER_PASS } from '../mood/guarding';
-import { coverAccess, snagChance, type ReadContext, type Score } from './factors';
+import { coverAccess, SNAG_COSTS_MIN, snagChance, type ReadContext, type Score } from './factors';
 import type { Family } from './family';
 import { chooseSizeM } from './rig';
 
@@ -23,7 +23,6 @@ const BETWEEN_PASSES_S = 9;
 const STAY_SHARE = 0.8;
 /** A lure that must move this fast to work has left the bed at once, m/s. */
 const LEAVES_MPS = 0.2;
-const SNAG_COSTS_MIN = 4;
 
 /** How much it looks like something that eats eggs. */
 function provokes(f: Family, sizeM: number, favouriteM: number): number {

@@ -1,6 +1,7 @@
 /** Where to throw from this stand, and at which angle to the current. */
-import { STANDS } from '../../core/retrieve/tackle/access';
+import { STANDS, TELLING_CURRENT_MPS } from '../../core/retrieve/tackle/access';
 import type { Plan } from '../../core/retrieve/plan/plan';
+import { withoutSetting } from '../../core/retrieve/plan/request';
 import { angleText, STAND_TEXT } from '../../wording/retrieve';
 import { capital } from '../../wording/names';
 import { useDay } from '../day/DayProvider';
@@ -8,14 +9,13 @@ import { Part } from '../parts/Box';
 import { Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 
-const TELLS_MPS = 0.05;
 const PLANNED = 'planned';
 
 export function AimPart({ plan }: { plan: Plan }) {
   const { reading, day, actions } = useDay();
   if (!reading || !day) return null;
   const text = STAND_TEXT[reading.access];
-  const runs = reading.currentMps >= TELLS_MPS;
+  const runs = reading.currentMps >= TELLING_CURRENT_MPS;
   if (!text && !runs) return null;
   const set = day.trip.settings.angleDeg;
   return (
@@ -33,7 +33,7 @@ export function AimPart({ plan }: { plan: Plan }) {
             value={set === undefined ? PLANNED : String(set)}
             onChange={(v) =>
               v === PLANNED
-                ? actions.changeTrip((t) => ({ ...t, settings: Object.fromEntries(Object.entries(t.settings).filter(([k]) => k !== 'angleDeg')) }))
+                ? actions.changeTrip((t) => ({ ...t, settings: withoutSetting(t.settings, 'angleDeg') }))
                 : actions.setSettings({ angleDeg: Number(v) })
             }
           />

@@ -1,7 +1,7 @@
 /** What one change alone would buy, as bars to touch; and what the angler has set, to be taken back with another touch. */
 import { View } from 'react-native';
 import type { Change, Plan } from '../../core/retrieve/plan/plan';
-import type { PlanSettings } from '../../core/retrieve/plan/request';
+import { withoutSetting, type PlanSettings } from '../../core/retrieve/plan/request';
 import { changeTitle, gainRangeText, gainText, settingTitle, tellsRange } from '../../wording/retrieve';
 import { useDay } from '../day/DayProvider';
 import { Part, Row } from '../parts/Box';
@@ -95,8 +95,7 @@ export function YoursPart({ set }: { set: PlanSettings }) {
   const { p, units } = useTheme();
   const keys = (Object.keys(set) as (keyof PlanSettings)[]).filter((k) => set[k] !== undefined);
   if (keys.length === 0) return null;
-  const drop = (key: keyof PlanSettings): void =>
-    actions.changeTrip((t) => ({ ...t, settings: Object.fromEntries(Object.entries(t.settings).filter(([k]) => k !== key)) }));
+  const drop = (key: keyof PlanSettings): void => actions.changeTrip((t) => ({ ...t, settings: withoutSetting(t.settings, key) }));
   return (
     <Part title="Your changes">
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>

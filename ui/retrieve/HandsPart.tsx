@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { Plan } from '../../core/retrieve/plan/plan';
-import type { PlanSettings } from '../../core/retrieve/plan/request';
+import { withoutSetting, type PlanSettings } from '../../core/retrieve/plan/request';
 import { CADENCE_STYLES } from '../../core/retrieve/cadence/library';
 import { TIP_POSITIONS } from '../../core/retrieve/tackle/rod';
 import { capital, TIP_NAME } from '../../wording/names';
@@ -28,7 +28,7 @@ export function HandsPart({ plan }: { plan: Plan }) {
   const h = plan.hands;
   const set = day?.trip.settings ?? {};
   const drop = (key: Key) => () => {
-    actions.changeTrip((t) => ({ ...t, settings: Object.fromEntries(Object.entries(t.settings).filter(([k]) => k !== key)) }));
+    actions.changeTrip((t) => ({ ...t, settings: withoutSetting(t.settings, key) }));
   };
   // From what is set this instant, so that quick taps add up while the plan is still being worked out.
   const step = (key: NumberKey, planned: number, stepper: Stepper, way: 1 | -1): void =>

@@ -36,6 +36,8 @@ export interface VerticalPlan {
   /** Off the vertical, °, and the depth that would be lost with this much line, m. */
   angleDeg: number;
   lostM: number;
+  /** More than this is too much, °. */
+  steepDeg: number;
   /** The lightest weight that hangs within `STEEP_DEG` of straight down, kg; null: this one does, or none sold does. */
   heavierKg: number | null;
   cadence: Cadence;
@@ -136,6 +138,7 @@ export function planVertical({ depthM: wished, driftMps, markEveryM, ...request 
     turnsUp: floor - depthM > 0.15 && floor < 60 ? (floor - depthM) / p.metresPerTurn : null,
     angleDeg,
     lostM: depthM - straight.depthM,
+    steepDeg: STEEP_DEG,
     heavierKg: angleDeg > STEEP_DEG ? lightestSteep(request, driftMps, depthM) : null,
     cadence,
     workedM: worked(p, setting(null), cadence, mean),

@@ -1,10 +1,11 @@
 /** Every single change worth offering, with the hands and the problem it means. */
 import { FRESH_KG_M3 } from '../../lures/physics';
+import { TELLING_CURRENT_MPS } from '../tackle/access';
 import { thickerLine, thinnerLine, type LineSpec } from '../tackle/line';
 import { FASTEST_TURNS_PER_S } from '../tackle/reel';
 import { tipSetting, type TipPosition } from '../tackle/rod';
 import type { PlanSettings } from './request';
-import { hangs, TELLING_CURRENT_MPS } from './search';
+import { hangs } from './search';
 import { FEWEST_TURNS_PER_S, mostTurns, setUpProblem, type Hands, type Problem } from './setup';
 
 export const CHANGES = [

@@ -49,3 +49,7 @@ export interface PlanRequest {
   /** What the angler measured of this lure and this reel. */
   measured?: Measured | null;
 }
+
+/** The settings without one of them: that is the planner's again. */
+export const withoutSetting = <S extends PlanSettings>(set: S, key: keyof PlanSettings): S =>
+  Object.fromEntries(Object.entries(set).filter(([k]) => k !== key)) as S;

@@ -6,6 +6,7 @@ import { DRAW_COUNT, uniformDraw } from '../../draws';
 import { clamp, roundTo } from '../../numbers';
 import { seededRandom } from '../../random';
 import type { CadenceStyle } from '../cadence/library';
+import { TELLING_CURRENT_MPS } from '../tackle/access';
 import { tipSetting, type TipPosition } from '../tackle/rod';
 import { angleWasRead, FEWEST_TURNS_PER_S, mostTurns, tableStarts, turnsFor, type Hands, type Problem } from './setup';
 import type { Track } from './track';
@@ -88,9 +89,6 @@ export function freedoms(p: Problem, start: Hands): Freedom[] {
 
 /** Whether the hang is a length of its own in this way of working. */
 export const hangs = (style: CadenceStyle): boolean => style !== 'steady' && style !== 'bump' && style !== 'walk';
-
-/** Below this nobody can tell the angle of a current, m/s. */
-export const TELLING_CURRENT_MPS = 0.05;
 
 const SCATTER = 40;
 /** Casts simulated, at the least where there is anything to find, and at the most. */

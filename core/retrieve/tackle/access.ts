@@ -34,3 +34,6 @@ export const STANDS: Record<Access, Stand> = {
   surf: { handM: 1.2, castShare: 1, tips: ['level', 'up'], anglesDeg: [45, 90, 135], nearestM: 5 },
   ice: { handM: 0.6, castShare: 1, tips: ALL_TIPS, anglesDeg: ALL_ROUND, nearestM: 0 },
 };
+
+/** Below this nobody can tell the angle of a current, m/s. */
+export const TELLING_CURRENT_MPS = 0.05;

@@ -21,6 +21,7 @@ import {
   undo,
 } from '../../../core/retrieve/cadence/edit';
 import type { Plan } from '../../../core/retrieve/plan/plan';
+import { withoutSetting } from '../../../core/retrieve/plan/request';
 import { faultText, STEP_HOW, stepText } from '../../../wording/cadence';
 import { capital, STEP_NAME } from '../../../wording/names';
 import { cadenceText, turnsText } from '../../../wording/retrieve';
@@ -190,7 +191,7 @@ function Editor({ plan }: { plan: Plan }) {
           <Button
             title="Back to the plan’s own cadence"
             onPress={() => {
-              actions.changeTrip((t) => ({ ...t, settings: Object.fromEntries(Object.entries(t.settings).filter(([k]) => k !== 'cadence')) }));
+              actions.changeTrip((t) => ({ ...t, settings: withoutSetting(t.settings, 'cadence') }));
               setCadenceDraft(null);
             }}
           />
