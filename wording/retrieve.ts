@@ -2,7 +2,7 @@
 import type { Change, Plan, Progress } from '../core/retrieve/plan/plan';
 import type { PlanSettings } from '../core/retrieve/plan/request';
 import type { Access } from '../core/water/conditions';
-import type { CadenceStyle } from '../core/retrieve/cadence/library';
+import { hangs, type CadenceStyle } from '../core/retrieve/cadence/library';
 import type { Cadence } from '../core/retrieve/cadence/cadence';
 import { MOOD_NAME, PHASE_NAME, STEP_NAME, STYLE_NAME, capital, list } from './names';
 import { quantity, say, type UnitPrefs } from './units';
@@ -114,7 +114,7 @@ export function reelInText(p: Plan, u: UnitPrefs): string | null {
 
 /** What the mood asks of the hands, and what the lure allows. */
 export function wishSentence({ wish, hands }: Plan, style: CadenceStyle, u: UnitPrefs): string {
-  const hang = style !== 'steady' && style !== 'bump' && style !== 'walk';
+  const hang = hangs(style);
   const pace = wish.speedMps < 0.25 ? 'something that crawls' : wish.speedMps < 0.6 ? 'an easy pace' : 'something quick';
   const wants = hang
     ? `hangs of about ${say.seconds(Math.round(wish.pauseS * 2) / 2)} and ${pace}, ${say.speed(wish.speedMps, u)}`

@@ -2,7 +2,7 @@
 import { viscosityM2s } from '../../lures/physics';
 import { SOLD_KG } from '../../lures/rig';
 import { quantile } from '../../numbers';
-import { compileCadence, type Cadence } from '../cadence/cadence';
+import { cadenceLengthS, compileCadence, type Cadence } from '../cadence/cadence';
 import { snapJig } from '../cadence/library';
 import { drawTackle } from '../plan/doubt';
 import type { PlanRequest } from '../plan/request';
@@ -118,13 +118,8 @@ export function planVertical({ depthM: wished, driftMps, markEveryM, ...request 
     });
   const drop = (input: RetrieveInput): number => {
     const timesS = Array.from({ length: LONGEST_DROP_S / SAMPLE_S }, (_, i) => i * SAMPLE_S);
-    // Not further than there: the first sample deep enough ends it.
-    for (let from = 0; from < timesS.length; from += 100) {
-      const { samples } = runRetrieve(input, { mesh: MESH.quick, timesS: timesS.slice(0, from + 100) });
-      const there = samples.find((s) => -s.zM >= THERE * depthM);
-      if (there) return there.tS;
-    }
-    return LONGEST_DROP_S;
+    const { samples } = runRetrieve(input, { mesh: MESH.quick, timesS, until: (s) => -s.zM >= THERE * depthM });
+    return samples[samples.length - 1]?.tS ?? LONGEST_DROP_S;
   };
   const mean = drop(setting(null));
   const counts = Array.from({ length: DRAWS }, (_, n) => drop(setting(drawTackle(p, n))));
@@ -159,7 +154,7 @@ function lightestSteep(request: PlanRequest, driftMps: number, depthM: number): 
 
 /** The depths between which the cadence works it, once it is down. */
 function worked(p: Problem, input: RetrieveInput, cadence: Cadence, countS: number): readonly [number, number] {
-  const roundS = cadence.steps.reduce((s, x) => s + x.durationS, 0);
+  const roundS = cadenceLengthS(cadence);
   const startS = countS + 2;
   const endS = startS + ROUNDS * roundS;
   const { tipMoves, reelProfile } = compileCadence(cadence, { metresPerTurn: p.metresPerTurn }, { startS, endS, sinks: true });

@@ -64,6 +64,8 @@ const DEFAULT_TIP: Partial<Record<StepKind, { backM: number; upM: number; sideM:
 
 /** A flick and its return take these shares of a second at the most. */
 const FLICK_S = { out: 0.15, back: 0.3 } as const;
+/** How long the tip takes to go out in a flick of this length, s. */
+export const flickOutS = (durationS: number): number => Math.min(FLICK_S.out, durationS * 0.4);
 const SHAKES_PER_S = 3;
 const RAMP_S = 0.15;
 
@@ -168,7 +170,7 @@ function layTip(
     if (step.kind === 'drag' || step.kind === 'sweep') move(t + d, 0.8, tip, -1);
     return;
   }
-  const out = Math.min(FLICK_S.out, d * 0.4);
+  const out = flickOutS(d);
   move(t, out, tip, 1);
   move(t + out, Math.min(FLICK_S.back, d - out), tip, -1);
 }

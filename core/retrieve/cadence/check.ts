@@ -1,6 +1,6 @@
 /** Whether a wrist, a rod and a reel can do a cadence. What cannot be done and what to mind, by step; nothing is thrown. */
 import { FASTEST_TURNS_PER_S } from '../tackle/reel';
-import { netTip, tipOf, type Cadence, type Step } from './cadence';
+import { cadenceLengthS, flickOutS, netTip, tipOf, type Cadence, type Step } from './cadence';
 
 export const CADENCE_FAULTS = [
   'too-fast-turning',
@@ -43,7 +43,7 @@ const isFlick = (s: Step): boolean => (FLICKS as readonly string[]).includes(s.k
 /** `vertical`: the lure is meant to stay below the rod. */
 export function cadenceFaults(c: Cadence, rod: { lengthM: number }, vertical = false): CadenceFault[] {
   const out: CadenceFault[] = [];
-  const lengthS = c.steps.reduce((s, x) => s + x.durationS, 0);
+  const lengthS = cadenceLengthS(c);
   if (c.steps.length === 0 || !(lengthS > 0)) return [{ code: 'empty', step: null, cannot: true, asked: 0, most: 0 }];
   if (lengthS > LONGEST_ROUND_S) out.push({ code: 'too-long', step: null, cannot: false, asked: lengthS, most: LONGEST_ROUND_S });
   c.steps.forEach((s, step) => {
@@ -57,7 +57,7 @@ export function cadenceFaults(c: Cadence, rod: { lengthM: number }, vertical = f
     const far = Math.hypot(tip.backM, tip.upM, tip.sideM);
     const reach = REACH_SHARE * rod.lengthM;
     if (far > reach) out.push({ code: 'tip-too-far', step, cannot: true, asked: far, most: reach });
-    const speed = far / (isFlick(s) ? Math.min(0.15, s.durationS * 0.4) : s.durationS);
+    const speed = far / (isFlick(s) ? flickOutS(s.durationS) : s.durationS);
     if (s.kind !== 'shake' && speed > FASTEST_TIP_MPS) out.push({ code: 'tip-too-fast', step, cannot: true, asked: speed, most: FASTEST_TIP_MPS });
   });
   const net = netTip(c);

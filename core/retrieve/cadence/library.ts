@@ -21,6 +21,9 @@ export const CADENCE_STYLES = [
 ] as const;
 export type CadenceStyle = (typeof CADENCE_STYLES)[number];
 
+/** Whether the hang is a length of its own in this way of working. */
+export const hangs = (style: CadenceStyle): boolean => style !== 'steady' && style !== 'bump' && style !== 'walk';
+
 export interface CadenceWish {
   style: CadenceStyle;
   /** 0 shut … 4 aggressive. */

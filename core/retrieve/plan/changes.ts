@@ -1,11 +1,12 @@
 /** Every single change worth offering, with the hands and the problem it means. */
 import { FRESH_KG_M3 } from '../../lures/physics';
+import { hangs } from '../cadence/library';
 import { TELLING_CURRENT_MPS } from '../tackle/access';
 import { thickerLine, thinnerLine, type LineSpec } from '../tackle/line';
 import { FASTEST_TURNS_PER_S } from '../tackle/reel';
 import { tipSetting, type TipPosition } from '../tackle/rod';
 import type { PlanSettings } from './request';
-import { hangs } from './search';
+import { twentieth } from './search';
 import { FEWEST_TURNS_PER_S, mostTurns, setUpProblem, type Hands, type Problem } from './setup';
 
 export const CHANGES = [
@@ -56,7 +57,6 @@ export interface Trial {
   hands: Hands;
 }
 
-const twentieth = (turns: number): number => Math.round(turns * 20) / 20;
 const LIP = { deeper: 1.35, shallower: 0.74 } as const;
 const CAST_STEP_M = 4;
 /** A cast can be stretched to this many times a comfortable one. prior: judgement. */

@@ -134,7 +134,7 @@ export function* planInSteps(request: PlanRequest, effort: Effort): Generator<Pr
     }
     candidates += few.length;
     best = yield* on(MESH.quick, true)(first.hands);
-  } else best = yield* on(MESH.plan, true)(start);
+  } else best = yield* on(effort === 'first' ? MESH.quick : MESH.plan, true)(start);
 
   const { hands, track } = best;
   const { workedToM } = track;

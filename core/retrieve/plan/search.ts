@@ -5,7 +5,7 @@
 import { DRAW_COUNT, uniformDraw } from '../../draws';
 import { clamp, roundTo } from '../../numbers';
 import { seededRandom } from '../../random';
-import type { CadenceStyle } from '../cadence/library';
+import { hangs } from '../cadence/library';
 import { TELLING_CURRENT_MPS } from '../tackle/access';
 import { tipSetting, type TipPosition } from '../tackle/rod';
 import { angleWasRead, FEWEST_TURNS_PER_S, mostTurns, tableStarts, turnsFor, type Hands, type Problem } from './setup';
@@ -36,7 +36,8 @@ export interface Freedom {
 }
 
 const HALF = (x: number): number => Math.round(x * 2) / 2;
-const TWENTIETH = (x: number): number => roundTo(Math.round(x * 20) / 20, 2);
+/** Handle speeds a hand can tell apart. */
+export const twentieth = (turns: number): number => roundTo(Math.round(turns * 20) / 20, 2);
 
 /** From a to b, evenly in the logarithm. */
 const between = (a: number, b: number) => ({
@@ -61,7 +62,7 @@ export function freedoms(p: Problem, start: Hands): Freedom[] {
       Math.max(FEWEST_TURNS_PER_S, 0.4 * start.turnsPerS),
       Math.max(FEWEST_TURNS_PER_S + 0.1, Math.min(mostTurns(p), 2 * start.turnsPerS)),
     );
-    out.push({ step: 0.2, at: (h, u) => ({ ...h, turnsPerS: TWENTIETH(range.at(u)) }), of: (h) => range.of(h.turnsPerS) });
+    out.push({ step: 0.2, at: (h, u) => ({ ...h, turnsPerS: twentieth(range.at(u)) }), of: (h) => range.of(h.turnsPerS) });
   }
   if (set.countdownS === undefined && p.family.mode !== 'float' && p.sinkS > 0) {
     const most = clamp(1.8 * Math.max(start.countdownS, p.sinkS), 2, 60);
@@ -86,9 +87,6 @@ export function freedoms(p: Problem, start: Hands): Freedom[] {
     });
   return out;
 }
-
-/** Whether the hang is a length of its own in this way of working. */
-export const hangs = (style: CadenceStyle): boolean => style !== 'steady' && style !== 'bump' && style !== 'walk';
 
 const SCATTER = 40;
 /** Casts simulated, at the least where there is anything to find, and at the most. */

@@ -25,6 +25,8 @@ export interface RunOptions {
   lineShapes?: boolean;
   /** End early when less line than this is out, m. */
   stopAtLineM?: number;
+  /** End after the first sample for which this holds. */
+  until?: (s: Sample) => boolean;
 }
 
 export interface Run {
@@ -111,6 +113,7 @@ export function runRetrieve(input: RetrieveInput, o: RunOptions): Run {
       }
     }
     sample(at);
+    if (o.until?.(samples[samples.length - 1]!)) break;
   }
   return { samples, failedAtS: null, problems, steps };
 }

@@ -4,6 +4,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { contentHash } from '../../../core/hash';
+import { compileCadence } from '../../../core/retrieve/cadence/cadence';
 import type { PlanRequest } from '../../../core/retrieve/plan/request';
 import { queryKeys } from '../../../data/keys';
 import {
@@ -34,6 +35,7 @@ import { useTheme } from '../../theme/theme';
 import { CadenceLine } from '../CadenceLine';
 
 type Way = 'down' | 'behind';
+const SPAN_S = 14;
 const DOWN_FIRST = ['ice', 'dock', 'kayak'];
 
 export function BelowScreen() {
@@ -113,17 +115,9 @@ function Down({ request, fishDepthM, onIce }: { request: PlanRequest; fishDepthM
             </Part>
             <Part title="Snap it">
               <CadenceLine
-                beats={[0, 1, 2].flatMap((k) => {
-                  const roundS = data.cadence.steps.reduce((s, x) => s + x.durationS, 0);
-                  let t = k * roundS;
-                  return data.cadence.steps.map((s) => {
-                    const beat = { atS: t, durationS: s.durationS, kind: s.kind, handleTurns: s.handleTurns ?? 0 };
-                    t += s.durationS;
-                    return beat;
-                  });
-                })}
+                beats={compileCadence(data.cadence, { metresPerTurn: 1 }, { startS: 0, endS: SPAN_S, sinks: true }).beats}
                 fromS={0}
-                spanS={14}
+                spanS={SPAN_S}
                 atS={null}
                 label={`Cadence: ${cadenceText(data.cadence)}`}
               />

@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { familyById } from '../../../core/lures/families';
-import { STEP_KINDS, type Cadence, type StepKind } from '../../../core/retrieve/cadence/cadence';
+import { cadenceLengthS, STEP_KINDS, type Cadence, type StepKind } from '../../../core/retrieve/cadence/cadence';
 import { cadenceFaults } from '../../../core/retrieve/cadence/check';
 import {
   copyStep,
@@ -103,7 +103,7 @@ function Editor({ plan }: { plan: Plan }) {
   };
   const faults = cadenceFaults(c, tackle.rod);
   const cannot = faults.some((f) => f.cannot);
-  const lengthS = c.steps.reduce((s, x) => s + x.durationS, 0);
+  const lengthS = cadenceLengthS(c);
   const turns = c.steps.reduce((s, x) => s + (x.handleTurns ?? 0), 0);
   const perTurnM = plan.hands.turnsPerS > 0 ? plan.handleSpeedMps / plan.hands.turnsPerS : 0;
   const takesUp = turns > 0 ? `, ${turnsText(turns)} turns of the handle take up ${say.depth(turns * perTurnM, units)} of line` : '';

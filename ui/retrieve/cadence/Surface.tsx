@@ -5,7 +5,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
-import type { Cadence } from '../../../core/retrieve/cadence/cadence';
+import { cadenceLengthS, type Cadence } from '../../../core/retrieve/cadence/cadence';
 import { nudgeStep, setLength } from '../../../core/retrieve/cadence/edit';
 import { STEP_NAME } from '../../../wording/names';
 import { stepText } from '../../../wording/cadence';
@@ -48,7 +48,7 @@ export function Surface({ cadence, at, onTake, onChange, onKey }: SurfaceProps) 
   const drag = useRef<Drag | null>(null);
   const shown = under?.cadence ?? cadence;
   const taken = under?.at ?? at;
-  const totalS = cadence.steps.reduce((s, x) => s + x.durationS, 0);
+  const totalS = cadenceLengthS(cadence);
   const perS = Math.max(26, width / Math.max(totalS, 0.1));
   const widths = shown.steps.map((s) => Math.max(leastPx, s.durationS * perS));
   const box = useRef<View>(null);
