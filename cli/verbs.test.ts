@@ -25,19 +25,71 @@ test('rank answers with mood, reasons in words, rigs, exclusions and three lures
   expect(out.plan).toEqual({ start: expect.any(String), follow: expect.any(String), refusal: expect.any(String) });
 });
 
-test('a box limits the ranking and names what is not built', () => {
-  const out = ok('rank', { ...conditions, box: [{ family: 'popper' }, { family: 'finesse-jig', name: 'mine' }, { family: 'towed-plug' }] }) as {
-    ranked: { family: string }[];
-    notes: string[];
+test('a box limits the ranking, each of its lures by itself, and keeps its names', () => {
+  const box = [
+    { family: 'popper' },
+    { family: 'finesse-jig', name: 'mine', massKg: 0.0035 },
+    { family: 'finesse-jig', massKg: 0.0106 },
+    { family: 'towed-plug' },
+  ];
+  const out = ok('rank', { ...conditions, access: 'bank', box }) as {
+    ranked: { family: string; lure: string | null; key: string; rig: { weightKg: number } }[];
+    excluded: { family: string; reason: string }[];
   };
-  expect(out.ranked.map((r) => r.family).sort()).toEqual(['finesse-jig', 'popper']);
-  expect(out.notes.join()).toContain('towed-plug');
+  expect(out.ranked.map((r) => r.key).sort()).toEqual(['lure-1', 'lure-2', 'lure-3']);
+  expect(out.ranked.find((r) => r.key === 'lure-2')).toMatchObject({ lure: 'mine', rig: { weightKg: 0.0035 } });
+  expect(out.excluded).toEqual([expect.objectContaining({ family: 'towed-plug', reason: expect.stringContaining('boat') })]);
 });
 
-test('a setting that is listed but not built is a normal answer with a note', () => {
-  const out = ok('rank', { species: 'walleye', water: { setting: 'ice' } }) as { ranked: unknown[]; notes: string[] };
-  expect(out.ranked).toEqual([]);
-  expect(out.notes[0]).toContain('ice');
+test('through ice its own lures are ranked, loudest first for lively fish', () => {
+  const out = ok('rank', { species: 'walleye', water: { setting: 'ice', clarityM: 1.5 }, signs: [{ kind: 'hit-at-once', count: 3 }] }) as {
+    branch: string;
+    ranked: { family: string }[];
+  };
+  expect(out.branch).toBe('ice');
+  expect(out.ranked.map((x) => x.family.slice(0, 4))).toEqual(Array(6).fill('ice-'));
+});
+
+test('schools are any of the documented ones, the rest by default', () => {
+  const peg = (school: string) =>
+    (
+      ok('rank', {
+        ...conditions,
+        water: { ...conditions.water, cover: { kind: 'brush', density: 0.8, branchDiameterM: 0.01 } },
+        schools: { peg: school },
+      }) as { ranked: { family: string; rig: { peg: boolean | null } }[] }
+    ).ranked.find((x) => x.family === 'texas-rig')?.rig.peg;
+  expect([peg('by-cover'), peg('free')]).toEqual([true, false]);
+  expect(runVerb(VERBS.rank!, { ...conditions, schools: { peg: 'never' } }).ok).toBe(false);
+});
+
+test('cover picks set-ups that different rods cast, and says what is left open', () => {
+  const rods = [
+    { lengthM: 2.1, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' },
+    { lengthM: 1.8, minLureKg: 0.0009, maxLureKg: 0.007, action: 'moderate' },
+  ];
+  const out = ok('cover', { conditions, rods, k: 2 }) as {
+    setUps: { rod: number; share: number }[];
+    strikesPerHour: number;
+    possiblePerHour: number;
+  };
+  expect(out.setUps.map((s) => s.rod).sort()).toEqual([0, 1]);
+  expect(out.strikesPerHour).toBeGreaterThan(0.5 * out.possiblePerHour);
+  expect(out.setUps.reduce((s, x) => s + x.share, 0)).toBeCloseTo(1, 5);
+  const own = ok('cover', {
+    scenarios: [
+      { conditions, weight: 3, name: 'morning' },
+      { conditions: { ...conditions, sky: { sunElevationDeg: 60, cloud: 0 } }, weight: 1 },
+    ],
+    box: [{ family: 'popper' }, { family: 'finesse-jig', name: 'mine' }],
+    k: 1,
+  }) as { scenarios: { name: string | null; weight: number }[]; setUps: { key: string }[] };
+  expect(own.scenarios.map((s) => [s.name, s.weight])).toEqual([
+    ['morning', 0.75],
+    [null, 0.25],
+  ]);
+  expect(own.setUps).toHaveLength(1);
+  expect(runVerb(VERBS.cover!, { k: 2 }).ok).toBe(false);
 });
 
 test('every fish gets a ranking', () => {

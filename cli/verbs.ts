@@ -1,28 +1,27 @@
 /** The verbs of the headless command: one document in, one out. Sentences come from wording/, in imperial units. */
 import { z } from 'zod';
 import { checkWith } from '../core/exchange/problems';
+import { boxSchema, ownLureOf } from '../core/exchange/boxDocument';
 import { conditionsSchema } from '../core/exchange/conditionsDocument';
+import { coverDocument, coverDocumentSchema } from '../core/exchange/coverDocument';
 import { learnSchema } from '../core/exchange/learnDocument';
-import { planSchema } from '../core/exchange/planDocument';
+import { planSchema, schoolsSchema } from '../core/exchange/planDocument';
 import { skyDocument, skySchema } from '../core/exchange/skyDocument';
 import { tideDocument, tideSchema } from '../core/exchange/tideDocument';
 import { simulateDocument, simulateSchema } from '../core/exchange/simulateDocument';
 import { learn, PRIOR_WEIGHT_CASTS } from '../core/lessons/learn';
-import { isBuiltFamily } from '../core/lures/families';
-import { UNBUILT_FAMILIES } from '../core/lures/family';
-import { rankFamilies } from '../core/lures/rank';
+import { rankLures } from '../core/lures/rank';
 import { AGITATIONS } from '../core/mood/guarding';
 import { MOODS, type MoodDistribution } from '../core/mood/states';
 import type { Problem, Result } from '../core/problems';
 import { ROD_ACTIONS } from '../core/retrieve/tackle/rod';
 import { planRetrieve } from '../core/retrieve/plan/plan';
 import { moodSentences } from '../wording/mood';
-import { noteText } from '../wording/problems';
 import { exclusionSentence, reasonSentence } from '../wording/reasons';
 import { IMPERIAL } from '../wording/units';
 
 const rankSchema = conditionsSchema.extend({
-  box: z.array(z.looseObject({ family: z.string() })).nullish(),
+  box: boxSchema.nullish(),
   rods: z
     .array(
       z.strictObject({
@@ -33,19 +32,21 @@ const rankSchema = conditionsSchema.extend({
       }),
     )
     .nullish(),
-  schools: z.strictObject({ peg: z.enum(['free', 'by-cover']) }).nullish(),
+  schools: schoolsSchema.nullish(),
 });
 
 const moodObject = (p: MoodDistribution) => Object.fromEntries(MOODS.map((m, i) => [m, p[i]]));
 
 function rank(d: z.infer<typeof rankSchema>) {
-  const families = d.box?.map((l) => l.family).filter(isBuiltFamily);
-  const r = rankFamilies(d, { rods: d.rods ?? null, schools: d.schools ?? undefined, families });
-  const unbuilt = d.box ? d.box.map((l) => l.family).filter((f) => !isBuiltFamily(f)) : UNBUILT_FAMILIES;
+  const r = rankLures(d, { rods: d.rods ?? null, schools: d.schools, lures: d.box?.map(ownLureOf) ?? null });
+  const named = (key: string) => (d.box ? { lure: d.box[Number(key.slice('lure-'.length)) - 1]!.name ?? null, key } : {});
+  const familyOf = (key: string): string => r.ranked.find((x) => x.key === key)!.family;
   return {
+    branch: r.branch,
     mood: moodObject(r.mood.distribution),
     ranked: r.ranked.map((x) => ({
       family: x.family,
+      ...named(x.key),
       strikesPerHour: x.strikesPerHour,
       low: x.low,
       high: x.high,
@@ -53,15 +54,15 @@ function rank(d: z.infer<typeof rankSchema>) {
       why: x.why.map((w) => ({ factor: w.factor, ln: w.ln, text: reasonSentence(w, IMPERIAL) })),
       rig: x.rig,
     })),
-    excluded: r.excluded.map((x) => ({ family: x.family, reason: exclusionSentence(x, IMPERIAL) })),
-    plan: r.plan,
+    excluded: r.excluded.map((x) => ({ family: x.family, ...named(x.key), reason: exclusionSentence(x, IMPERIAL) })),
+    plan: r.plan && { start: familyOf(r.plan.start), follow: familyOf(r.plan.follow), refusal: familyOf(r.plan.refusal) },
     assumed: r.reading.assumed,
-    notes: [...r.notes.map(noteText), ...(unbuilt.length > 0 ? [`families not built yet: ${unbuilt.join(', ')}`] : [])],
+    notes: [],
   };
 }
 
 function mood(d: z.infer<typeof conditionsSchema>) {
-  const r = rankFamilies(d, { families: [] });
+  const r = rankLures(d, { families: [], withoutRange: true });
   return {
     mood: moodObject(r.mood.distribution),
     mean: r.mood.mean,
@@ -74,7 +75,6 @@ function mood(d: z.infer<typeof conditionsSchema>) {
       advice: r.mood.guarding.advice,
     },
     assumed: r.reading.assumed,
-    notes: r.notes.map(noteText),
   };
 }
 
@@ -114,6 +114,11 @@ export const VERBS: Record<string, Verb> = {
   rank: verb('conditions (and box, rods, schools) → mood, ranked families with reasons, exclusions, plan', rankSchema, rank),
   mood: verb('conditions → how the fish feel, why, and which sign to look for', conditionsSchema, mood),
   plan: verb('conditions, tackle and a lure → cast, countdown, speed, rod, cadence, share in the zone', planSchema, (d) => planRetrieve(d)),
+  cover: verb(
+    'conditions or scenarios, a box, rods and k → the best k set-ups, what each covers, what is left open',
+    coverDocumentSchema,
+    coverDocument,
+  ),
   simulate: verb(
     'a line-and-lure problem (free-sink, cast-retrieve, vertical-jig, towed-pass, steady-tow, cross-current-bow, hook-set) → its answer',
     simulateSchema,

@@ -22,7 +22,9 @@ const lure = (
   priceMinor: price,
   count,
   note: '',
+  favourite: false,
   retiredAtMs: null,
+  lostAtMs: null,
 });
 
 export const DEMO_LURES: readonly Lure[] = [

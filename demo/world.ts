@@ -1,5 +1,5 @@
 /** Builds the sample world from the tables beside this file. Same seed, same world. */
-import { rankFamilies } from '../core/lures/rank';
+import { rankLures } from '../core/lures/rank';
 import { poisson, seededRandom, type Random } from '../core/random';
 import { DEFAULT_PREFERENCES } from '../core/records/preferences';
 import { applyPuts, emptyBook, put, type Put } from '../core/records';
@@ -106,7 +106,7 @@ function buildDay(day: DemoDay, index: number, random: Random, recipes: Map<stri
   };
   const month = Number(day.at.slice(5, 7));
   const conditions = composeDay(applyPuts(emptyBook(), base), trip, [], startMs + 3600_000, month)!.conditions;
-  const ranking = rankFamilies(conditions, { withoutRange: true });
+  const ranking = rankLures(conditions, { withoutRange: true });
   const out: Put[] = [put('trip', trip)];
   let atMs = startMs + 6 * 60_000;
   let seq = 0;

@@ -1,5 +1,5 @@
 import { familyById } from '../core/lures/families';
-import { BUILT_FAMILIES } from '../core/lures/family';
+import { FAMILIES } from '../core/lures/family';
 import { adviseHookSet } from '../core/retrieve/hookset/advice';
 import { LINE_MATERIALS, type LineMaterial } from '../core/retrieve/tackle/line';
 import { speciesProfile } from '../core/water/species';
@@ -7,10 +7,10 @@ import { dragSentences, hookSetSentences } from './hookset';
 import { IMPERIAL, METRIC } from './units';
 
 const rod = { lengthM: 2.13, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' as const };
-const advise = (family: (typeof BUILT_FAMILIES)[number], material: LineMaterial, castM = 25) =>
+const advise = (family: (typeof FAMILIES)[number], material: LineMaterial, castM = 25) =>
   adviseHookSet({ family: familyById(family), species: speciesProfile('largemouth-bass'), rod, line: { material, strengthLb: 12 }, castM });
 
-test.each(BUILT_FAMILIES)('%s: how to set and how tight, on every line and in both units', (family) => {
+test.each(FAMILIES)('%s: how to set and how tight, on every line and in both units', (family) => {
   for (const material of LINE_MATERIALS)
     for (const u of [IMPERIAL, METRIC])
       for (const text of [...hookSetSentences(advise(family, material), material, u), ...dragSentences(advise(family, material), material, u)]) {
@@ -20,7 +20,7 @@ test.each(BUILT_FAMILIES)('%s: how to set and how tight, on every line and in bo
 });
 
 test('never at the splash, longer for a frog, low with trebles', () => {
-  const first = (family: (typeof BUILT_FAMILIES)[number]) => hookSetSentences(advise(family, 'nylon'), 'nylon', IMPERIAL)[0];
+  const first = (family: (typeof FAMILIES)[number]) => hookSetSentences(advise(family, 'nylon'), 'nylon', IMPERIAL)[0];
   expect(first('popper')).toContain('Never at the splash');
   expect(first('hollow-frog')).toContain('until the rod is loaded');
   expect(first('square-bill')).toContain('Sweep');

@@ -1,13 +1,13 @@
 /** Lures in sentences: why this one, how it is rigged. */
-import type { Contribution } from '../core/lures/factors';
-import type { RankedFamily } from '../core/lures/rank';
+import type { Contribution } from '../core/lures/score';
+import type { RankedLure } from '../core/lures/rank';
 import type { Rig } from '../core/lures/rig';
 import { COLOUR_NAME, HOOK_NAME, NOISE_NAME, TRAILER_NAME, list } from './names';
 import { reasonSentence } from './reasons';
 import { say, type UnitPrefs } from './units';
 
 /** The reasons that set a lure apart: those that differ most from the middle of all ranked lures. */
-export function tellingReasons(x: RankedFamily, all: readonly RankedFamily[], n: number): Contribution[] {
+export function tellingReasons(x: RankedLure, all: readonly RankedLure[], n: number): Contribution[] {
   const middle = new Map<string, number>();
   for (const w of x.why) {
     const values = all.map((r) => r.why.find((v) => v.factor === w.factor)?.ln ?? 0).sort((a, b) => a - b);
@@ -21,7 +21,7 @@ export function tellingReasons(x: RankedFamily, all: readonly RankedFamily[], n:
     .map((v) => v.w);
 }
 
-export function whyLine(x: RankedFamily, all: readonly RankedFamily[], u: UnitPrefs): string {
+export function whyLine(x: RankedLure, all: readonly RankedLure[], u: UnitPrefs): string {
   const best = tellingReasons(x, all, 2);
   return best.length > 0 ? best.map((w) => reasonSentence(w, u)).join(' ') : 'Nothing sets it apart here; it does everything fairly.';
 }

@@ -2,7 +2,7 @@
 import type { CadenceStyle } from '../core/retrieve/cadence/library';
 import type { Phase, StepKind } from '../core/retrieve/cadence/cadence';
 import type { Colour, FamilyId, Hook, Noise, Trailer } from '../core/lures/family';
-import type { Factor } from '../core/lures/factors';
+import type { Factor } from '../core/lures/score';
 import type { Agitation } from '../core/mood/guarding';
 import type { Mood } from '../core/mood/states';
 import type { EventKind } from '../core/strikes/events';
@@ -18,7 +18,8 @@ export const FAMILY_NAME: Record<FamilyId, string> = {
   'drop-shot': 'drop shot', 'football-jig': 'football jig', 'carolina-rig': 'Carolina rig', 'blade-bait': 'blade bait', 'casting-spoon': 'casting spoon',
   'shrimp-imitation': 'soft shrimp', 'popping-cork-shrimp': 'popping cork and shrimp', 'panfish-jig-straight': 'straight-tail panfish jig',
   'panfish-jig-action': 'curl-tail panfish jig', 'slender-metal': 'slender metal', 'bucktail-jig': 'bucktail jig', 'big-swimbait': 'big swimbait',
-  'small-swimbait': 'small swimbait',
+  'small-swimbait': 'small swimbait', 'ice-lipless': 'ice rattler', 'ice-gliding-jig': 'gliding jig', 'ice-rattle-spoon': 'rattle spoon', 'ice-flutter-spoon': 'flutter spoon',
+  'ice-slender-spoon': 'slender ice spoon', 'ice-dead-stick': 'dead stick', 'vertical-metal-jig': 'deep metal jig', 'towed-plug': 'towed plug', 'towed-natural-bait': 'towed natural bait',
 };
 
 export const SPECIES_NAME: Record<SpeciesId, string> = {
@@ -67,8 +68,8 @@ export const NOISE_NAME: Record<Noise, string> = { silent: 'silent', rattle: 'ra
 export const TIP_NAME: Record<TipPosition, string> = { down: 'down', level: 'level', up: 'up' };
 
 export const FACTOR_NAME: Record<Factor, string> = {
-  zone: 'time at depth', noticed: 'being noticed', travel: 'distance to the fish', speed: 'speed', pause: 'hang time', noise: 'noise and action', food: 'looks like food', size: 'size',
-  warmth: 'water warmth', light: 'light', chop: 'chop', distance: 'reaching them', cover: 'reaching the cover', hooked: 'hooking up', snags: 'snags', passes: 'passes an hour', anger: 'what their anger wants', stays: 'staying on the bed',
+  zone: 'time at depth', noticed: 'being noticed', travel: 'distance to the fish', speed: 'speed', pause: 'hang time', noise: 'noise and action', food: 'looks like food', size: 'size', colour: 'colour',
+  warmth: 'water warmth', light: 'light', chop: 'chop', distance: 'reaching them', cover: 'reaching the cover', hooked: 'hooking up', snags: 'snags', passes: 'passes an hour', anger: 'what their anger wants', stays: 'staying on the bed', called: 'calling fish in',
 };
 
 export const STYLE_NAME: Record<CadenceStyle, string> = {

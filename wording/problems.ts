@@ -1,21 +1,10 @@
 import type { Problem } from '../core/problems';
-import { SETTING_NAME } from './names';
-import type { Setting } from '../core/water/conditions';
 
 /** What can be wrong with a station. */
 export type StationProblemCode = 'too-slow' | 'out-of-order' | 'nonsense';
 
 /** One line a problem: where, and what was expected. */
 export const problemText = (p: Problem): string => `${p.path}: expected ${p.expected ?? p.code}`;
-
-export function noteText(n: { code: string; value: string }): string {
-  switch (n.code) {
-    case 'setting-not-built':
-      return `${SETTING_NAME[n.value as Setting] ?? n.value} is not built yet: no lure is ranked`;
-    default:
-      return `${n.code}: ${n.value}`;
-  }
-}
 
 /** Said while the device refuses to store; `still` when a second try was refused too. */
 export const refusedText = (count: number, still: boolean): string =>

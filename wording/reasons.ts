@@ -1,9 +1,9 @@
 /** Why a lure ranks where it does, and why one is left out: a sentence with the numbers that drove it. */
-import type { Contribution } from '../core/lures/factors';
+import type { Contribution } from '../core/lures/score';
 import type { Exclusion } from '../core/lures/limits';
 import type { CoverKind, Forage } from '../core/water/conditions';
-import type { Hook } from '../core/lures/family';
-import { COVER_NAME, FORAGE_NAME, HOOK_NAME } from './names';
+import type { Colour, Hook } from '../core/lures/family';
+import { capital, COLOUR_NAME, COVER_NAME, FORAGE_NAME, HOOK_NAME } from './names';
 import { say, type UnitPrefs } from './units';
 
 const num = (v: number | string | undefined): number => (typeof v === 'number' ? v : 0);
@@ -48,6 +48,17 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
           : 'Looks like nothing they are eating now.';
     case 'size':
       return `${say.size(num(f.sizeM), u)} against a favourite mouthful of ${say.size(num(f.bestM), u)}.`;
+    case 'colour': {
+      const wanted = COLOUR_NAME[text(f.wanted) as Colour];
+      if (text(f.school) === 'one') return 'One trusted colour: not counted.';
+      return text(f.nearness) === 'same'
+        ? `${capital(wanted)} is the colour for this light, clarity and food.`
+        : text(f.nearness) === 'near'
+          ? `${capital(COLOUR_NAME[text(f.has) as Colour])} is near enough to the ${wanted} one would want.`
+          : `${capital(wanted)} would be seen for food more readily than ${COLOUR_NAME[text(f.has) as Colour]}.`;
+    }
+    case 'called':
+      return `Fish notice it from about ${say.depth(num(f.radiusM), u)} around the hole${num(f.rattle) >= 0.5 ? ', by ear before by eye' : ''}.`;
     case 'warmth':
       return num(f.fromC) > -50
         ? `Best in water above ${say.temp(num(f.fromC), u)}; it is ${say.temp(num(f.tempC), u)}.`
@@ -55,6 +66,8 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
           ? `Best in water below ${say.temp(num(f.toC), u)}; it is ${say.temp(num(f.tempC), u)}.`
           : 'Works in any warmth.';
     case 'light':
+      if (text(f.school) === 'low-light') return 'Your school fishes the top at low light and calm only.';
+      if (text(f.school) === 'any-time') return 'Your school fishes the top at any hour.';
       return num(f.gain) > 0.01
         ? num(f.lux) < 10_000
           ? 'Low light helps a lure on or near the top.'
@@ -63,6 +76,10 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
     case 'chop':
       return num(f.limitM) > 90 ? 'Chop does not trouble it.' : `Waves of ${say.size(num(f.waveM), u)}; it fades past ${say.size(num(f.limitM), u)}.`;
     case 'distance':
+      if (text(f.way) !== 'cast')
+        return num(f.share) > 0.7
+          ? `Fish at ${say.depth(num(f.depthM), u)} stay where they are under a boat.`
+          : `Fish at ${say.depth(num(f.depthM), u)} shy from a boat above them.`;
       return num(f.needM) === 0
         ? 'The fish are within a cast.'
         : `Flies about ${say.distance(num(f.castM), u)} in this wind; the fish are ${say.distance(num(f.needM), u)} out.`;
@@ -99,6 +116,7 @@ export function exclusionSentence(x: Exclusion, u: UnitPrefs): string {
   const f = x.facts;
   switch (x.code) {
     case 'snags':
+      if (num(f.chance) <= 0.3) return 'your school keeps trebles away from wood';
       return `${text(f.hook) === 'treble' ? 'exposed trebles' : HOOK_NAME[text(f.hook) as Hook]} in ${COVER_NAME[text(f.cover) as CoverKind]}: ${Math.round(num(f.chance) * 10)} casts in 10 would hang up`;
     case 'too-cold':
       return `${say.temp(num(f.tempC), u)} is too cold for it; it wants ${say.temp(num(f.needC), u)} at least`;
@@ -116,5 +134,13 @@ export function exclusionSentence(x: Exclusion, u: UnitPrefs): string {
       return 'white water drowns a surface lure';
     case 'no-rod':
       return 'no rod here casts its weight';
+    case 'not-through-ice':
+      return 'made to be cast; nothing is cast through a hole';
+    case 'only-ice':
+      return 'made for a hole in the ice';
+    case 'not-above':
+      return 'worked straight down: you must stand above the fish';
+    case 'needs-boat':
+      return 'towed behind a boat';
   }
 }

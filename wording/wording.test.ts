@@ -1,5 +1,5 @@
-import { BUILT_FAMILIES } from '../core/lures/family';
-import { rankFamilies } from '../core/lures/rank';
+import { FAMILIES } from '../core/lures/family';
+import { rankLures } from '../core/lures/rank';
 import { MEASUREMENTS } from '../core/records/tackle';
 import { planRetrieve, type Plan } from '../core/retrieve/plan/plan';
 import type { PlanSettings } from '../core/retrieve/plan/request';
@@ -99,7 +99,7 @@ describe('sentences hold on every water', () => {
     })),
   );
   test.each(waters.map((w) => [`${w.water.cover.kind} at ${w.water.surfaceTempC} °C`, w] as const))('%s', (_name, c) => {
-    const r = rankFamilies(c, { withoutRange: true });
+    const r = rankLures(c, { withoutRange: true });
     for (const u of [IMPERIAL, METRIC]) {
       for (const x of r.ranked) {
         for (const w of x.why) clean(reasonSentence(w, u));
@@ -354,7 +354,7 @@ test('times are told in the water’s own zone', () => {
 });
 
 test('every family has a name, and lists read as lists', () => {
-  for (const f of BUILT_FAMILIES) clean(FAMILY_NAME[f]);
+  for (const f of FAMILIES) clean(FAMILY_NAME[f]);
   expect(list(['a', 'b', 'c'])).toBe('a, b and c');
   expect(resolveConditions({ species: 'crappie', water: { setting: 'pond' } }).setting).toBe('pond');
 });

@@ -1,5 +1,5 @@
 /** What the worker can do: plain core functions. Results are values; nothing is thrown on purpose. */
-import { rankFamilies } from '../core/lures/rank';
+import { rankLures } from '../core/lures/rank';
 import { assessLure, assessReel } from '../core/retrieve/calibrate/assess';
 import { planTowed } from '../core/retrieve/below/towed';
 import { planVertical } from '../core/retrieve/below/vertical';
@@ -40,7 +40,7 @@ async function plan(request: PlanRequest, effort: Effort, tell?: (p: Progress) =
 }
 
 export const computeApi = {
-  rank: rankFamilies,
+  rank: rankLures,
   plan,
   vertical: planVertical,
   towed: planTowed,

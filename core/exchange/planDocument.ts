@@ -1,5 +1,6 @@
 import * as z from 'zod';
-import { BUILT_FAMILIES } from '../lures/family';
+import { FAMILIES } from '../lures/family';
+import { SCHOOL_IDS, SCHOOLS, type SchoolId, type Schools } from '../lures/schools';
 import { STEP_KINDS } from '../retrieve/cadence/cadence';
 import { CADENCE_STYLES } from '../retrieve/cadence/library';
 import { LINE_MATERIALS } from '../retrieve/tackle/line';
@@ -84,11 +85,18 @@ export const measuredSchema = z.strictObject({
 });
 
 /** The plan request as a document; see docs/ARCHITECTURE.md for the answer. Tackle left out is a usual middle set-up. */
+/** Where good anglers disagree: any of the schools, the rest by default. */
+export const schoolsSchema = z.strictObject(
+  Object.fromEntries(SCHOOL_IDS.map((k) => [k, z.enum(SCHOOLS[k]).optional()])) as unknown as {
+    [K in SchoolId]: z.ZodOptional<z.ZodType<Schools[K]>>;
+  },
+);
+
 export const planSchema = z.strictObject({
   conditions: conditionsSchema,
   lure: z.strictObject({
     id: z.string().nullish(),
-    family: z.enum(BUILT_FAMILIES),
+    family: z.enum(FAMILIES),
     name: z.string().nullish(),
     weightKg: z.number().positive().max(1).nullish(),
     lengthM: z.number().positive().max(1).nullish(),
@@ -97,7 +105,7 @@ export const planSchema = z.strictObject({
   reel: reelSpecSchema.default({ ratio: 6.2, spoolM: 0.045, arborM: 0.03, capacityM: 140 }),
   line: lineSpecSchema.default({ material: 'braid', strengthLb: 15 }),
   targetM: z.number().positive().max(120).nullish(),
-  schools: z.strictObject({ peg: z.enum(['free', 'by-cover']) }).nullish(),
+  schools: schoolsSchema.nullish(),
   set: planSettingsSchema.nullish(),
   measured: measuredSchema.nullish(),
 });

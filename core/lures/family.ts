@@ -2,7 +2,7 @@
 import type { CoverKind } from '../water/conditions';
 import type { CadenceStyle } from '../retrieve/cadence/library';
 
-export const BUILT_FAMILIES = [
+export const FAMILIES = [
   'hollow-frog',
   'buzzbait',
   'popper',
@@ -37,11 +37,6 @@ export const BUILT_FAMILIES = [
   'bucktail-jig',
   'big-swimbait',
   'small-swimbait',
-] as const;
-export type FamilyId = (typeof BUILT_FAMILIES)[number];
-
-/** Families of the vocabulary whose own rooms (ice, towing, vertical) are not built yet. */
-export const UNBUILT_FAMILIES = [
   'ice-lipless',
   'ice-gliding-jig',
   'ice-rattle-spoon',
@@ -52,9 +47,13 @@ export const UNBUILT_FAMILIES = [
   'towed-plug',
   'towed-natural-bait',
 ] as const;
+export type FamilyId = (typeof FAMILIES)[number];
 
-/** Where in the water it works: on top, at a depth it is counted or driven to, along the bottom, or hung below a float. */
-export type WorkingMode = 'surface' | 'swim' | 'bottom' | 'float';
+/**
+ * Where in the water it works: on top, at a depth it is counted or driven to, along the bottom, hung below a float; or not cast at all: straight down, or towed
+ * behind a boat.
+ */
+export type WorkingMode = 'surface' | 'swim' | 'bottom' | 'float' | 'vertical' | 'tow';
 
 export const HOOKS = ['weedless', 'single', 'treble'] as const;
 export type Hook = (typeof HOOKS)[number];
@@ -75,6 +74,8 @@ export type Build = { kind: 'head'; bodyKg: number; bodyGravity: number } | { ki
 export interface Family {
   id: FamilyId;
   mode: WorkingMode;
+  /** Made for a hole in the ice. */
+  forIce: boolean;
   build: Build;
   /** CdA at the middle weight, m²; grows with weight^(2/3). */
   dragAreaM2: number;
@@ -115,6 +116,10 @@ export interface Family {
   hooking: number;
   /** Bulk, 0 compact – 1 a sail: shortens casts. */
   bulk: number;
+  /** An own lure has one colour; a family comes in all. */
+  colour: Colour | null;
+  /** Weight against the family's middle one, for what the tables know of that alone; 1 for a family. */
+  weightShare: number;
   /** Cadence by liveliness of the fish: cold or shut, middle, lively. */
   styles: readonly [CadenceStyle, CadenceStyle, CadenceStyle];
 }
@@ -129,6 +134,7 @@ type Row = Pick<
 /** prior: judgement, as are all figures of the family tables unless they are physics. */
 export function family(row: Row): Family {
   return {
+    forIce: false,
     liftAreaM2: 0,
     longestPauseS: 20,
     thump: 0.2,
@@ -144,6 +150,8 @@ export function family(row: Row): Family {
     chopLimitM: null,
     hooking: row.hook === 'treble' ? 0.72 : row.hook === 'single' ? 0.68 : 0.58,
     bulk: 0.2,
+    colour: null,
+    weightShare: 1,
     ...row,
   };
 }

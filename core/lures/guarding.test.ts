@@ -1,10 +1,10 @@
 import type { Conditions, Sign } from '../water/conditions';
-import { BUILT_FAMILIES } from './family';
+import { FAMILIES } from './family';
 import { GUARDING_FACTORS } from './guarding';
-import { rankFamilies, type Ranking } from './rank';
+import { rankLures, type Ranking } from './rank';
 
 const on = (signs: Sign[] = [], more: Partial<Conditions> = {}): Ranking =>
-  rankFamilies({
+  rankLures({
     species: 'largemouth-bass',
     behaviour: 'guarding',
     month: 4,
@@ -37,7 +37,7 @@ describe('fish on their beds', () => {
     }
   });
   test('hard limits hold for them too, and every family is either ranked or told why not', () => {
-    expect(calm.ranked.length + calm.excluded.length).toBe(BUILT_FAMILIES.length);
+    expect(calm.ranked.length + calm.excluded.length).toBe(FAMILIES.length);
     const reeds = on([], { water: { setting: 'lake', surfaceTempC: 18, depthM: 1, fishDepthM: 0.9, cover: { kind: 'matted-grass', density: 1 } } });
     expect(reeds.excluded.map((x) => x.code)).toContain('snags');
   });
@@ -55,7 +55,7 @@ describe('fish on their beds', () => {
   });
   test('a lure more in the box never turns two others round', () => {
     const all = on().ranked.map((x) => x.family);
-    const fewer = rankFamilies(
+    const fewer = rankLures(
       {
         species: 'largemouth-bass',
         behaviour: 'guarding',
@@ -63,7 +63,7 @@ describe('fish on their beds', () => {
         water: { setting: 'lake', surfaceTempC: 18, clarityM: 3, depthM: 1.5, fishDepthM: 1.4, cover: { kind: 'none', density: 0 } },
         forage: ['bluegill'],
       },
-      { families: BUILT_FAMILIES.filter((f) => f !== all[2]) },
+      { families: FAMILIES.filter((f) => f !== all[2]) },
     ).ranked.map((x) => x.family);
     expect(fewer).toEqual(all.filter((f) => f !== all[2]));
   });
@@ -71,7 +71,7 @@ describe('fish on their beds', () => {
 
 describe('from the beach', () => {
   const surf = (windMps: number): Ranking =>
-    rankFamilies({
+    rankLures({
       species: 'striped-bass',
       month: 10,
       access: 'surf',
@@ -95,7 +95,7 @@ describe('from the beach', () => {
     expect(reach(gale, 'slender-metal') - reach(calm, 'slender-metal')).toBeGreaterThan(reach(gale, 'spinnerbait') - reach(calm, 'spinnerbait'));
   });
   test('where one moves to the fish distance says nothing', () => {
-    const lake = rankFamilies({ species: 'largemouth-bass', water: { setting: 'lake', windMps: 12 } });
+    const lake = rankLures({ species: 'largemouth-bass', water: { setting: 'lake', windMps: 12 } });
     for (const x of lake.ranked) expect(x.why.find((w) => w.factor === 'distance')!.ln).toBe(0);
   });
 });

@@ -6,9 +6,11 @@
  */
 import { bell } from '../numbers';
 import { ANSWERS_PER_PASS } from '../mood/guarding';
-import { coverAccess, SNAG_COSTS_MIN, snagChance, type ReadContext, type Score } from './factors';
+import type { ReadContext } from './context';
+import { afterStrike, coverAccess } from './feeding';
 import type { Family } from './family';
 import { chooseSizeM } from './rig';
+import { summed, type Score } from './score';
 
 export const GUARDING_FACTORS = ['passes', 'anger', 'stays', 'cover', 'hooked', 'snags'] as const;
 
@@ -38,12 +40,13 @@ function fits(f: Family, sizeM: number, favouriteM: number): number {
 function stays(f: Family): number {
   if (f.mode === 'surface') return 0.1;
   if (f.mode === 'float') return 0.4;
+  if (f.mode === 'tow') return 0.02;
   return f.mode === 'bottom' ? 1 : Math.exp(-f.speedMps[0] / LEAVES_MPS);
 }
 
 /** `agitation`: the distribution over AGITATIONS. */
 export function scoreGuarding(f: Family, c: ReadContext, agitation: readonly number[]): Score {
-  const sizeM = chooseSizeM(f, c.r, c.p);
+  const sizeM = chooseSizeM(f, c.r, c.p, c.schools);
   const favouriteM = c.p.preyLengthM[1];
   const big = provokes(f, sizeM, favouriteM);
   const small = fits(f, sizeM, favouriteM);
@@ -51,8 +54,6 @@ export function scoreGuarding(f: Family, c: ReadContext, agitation: readonly num
   const passesPerHour = 3600 / (PASS_S + BETWEEN_PASSES_S);
   const stay = stays(f);
   const cover = coverAccess(f, c);
-  const perCast = snagChance(f, c.r);
-  const kept = 1 / (1 + (passesPerHour * perCast * SNAG_COSTS_MIN) / 60);
   const why: Score['why'] = [
     { factor: 'passes', ln: Math.log(passesPerHour), facts: { perHour: passesPerHour } },
     { factor: 'anger', ln: Math.log(Math.max(answer, 1e-6)), facts: { sizeM, favouriteM, provokes: big, fits: small } },
@@ -62,15 +63,10 @@ export function scoreGuarding(f: Family, c: ReadContext, agitation: readonly num
       ln: Math.log(cover),
       facts: { cover: c.r.cover.kind, reach: f.coverReach[c.r.cover.kind] ?? 0.35, density: c.r.cover.density },
     },
-    { factor: 'hooked', ln: Math.log(f.hooking), facts: { chance: f.hooking, hook: f.hook } },
-    { factor: 'snags', ln: Math.log(kept), facts: { perCast, share: kept } },
+    ...afterStrike(f, c, passesPerHour),
   ];
-  const strikesPerHour = Math.exp(why.slice(0, -2).reduce((s, w) => s + w.ln, 0));
   const zoneSecondsPerCast = STAY_SHARE * stay * PASS_S;
-  return {
-    strikesPerHour,
-    score: strikesPerHour * f.hooking * kept,
-    why,
+  return summed(why, {
     zone: {
       share: STAY_SHARE * stay,
       castS: PASS_S,
@@ -81,5 +77,5 @@ export function scoreGuarding(f: Family, c: ReadContext, agitation: readonly num
     workingDepthM: Math.min(c.r.fishDepthM, c.r.depthM),
     speedMps: f.speedMps[0],
     noticed: 1,
-  };
+  });
 }

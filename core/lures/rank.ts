@@ -1,41 +1,62 @@
-/** Ranks families for a reading: score with its reasons and range, exclusions, and the three lures to take in hand. */
-import { DRAW_COUNT, normalDraw, uniformDraw } from '../draws';
-import { judgeMood, moodOfDraw, type MoodJudgement } from '../mood/filter';
-import { signLogLikelihood } from '../mood/signs';
-import { normalise, spreadMood, type MoodDistribution } from '../mood/states';
-import { quantile } from '../numbers';
+/** Ranks families, or the lures of a box, for a reading: score with its reasons and range, exclusions, and the three lures to take in hand. */
+import type { MoodJudgement } from '../mood/filter';
 import type { RodSpec } from '../retrieve/tackle/rod';
-import { drawReading, resolveConditions, type Reading } from '../water/defaults';
+import { resolveConditions, type Reading } from '../water/defaults';
 import type { Conditions } from '../water/conditions';
-import { speciesProfile, type SpeciesProfile } from '../water/species';
-import { allFamilies, familyById } from './families';
+import { speciesProfile } from '../water/species';
+import { costPerStrike } from './cost';
+import { allFamilies } from './families';
 import type { Family, FamilyId } from './family';
-import { readContext, scoreFamily, type ReadContext, type Score } from './factors';
-import { scoreGuarding } from './guarding';
 import { findExclusion, type Exclusion } from './limits';
+import { familyOfLure, type OwnLure } from './own';
 import { chooseRig, type Rig } from './rig';
-import { DEFAULT_SCHOOLS, type Schools } from './schools';
+import { DEFAULT_SCHOOLS, withDefaults, type Schools } from './schools';
+import type { Score } from './score';
+import { inMood, moodAfter, rangesOf, scoringOf, whenAngry, type Branch, type ScoreLure, type Scoring } from './scoring';
 
-export interface RankedFamily extends Score {
+/** What is ranked: a family as such, or one own lure of it. */
+export interface Entry {
+  /** The own lure's id, or the family's where none is meant. */
+  key: string;
+  f: Family;
+  lure: OwnLure | null;
+}
+
+export interface RankedLure extends Score {
+  key: string;
   family: FamilyId;
+  lureId: string | null;
   low: number;
   high: number;
   rig: Rig;
 }
 
+export interface LeftOut extends Exclusion {
+  key: string;
+}
+
+export interface Three {
+  start: string;
+  follow: string;
+  refusal: string;
+}
+
 export interface Ranking {
   reading: Reading;
+  branch: Branch;
   mood: MoodJudgement;
-  ranked: RankedFamily[];
-  excluded: Exclusion[];
-  plan: { start: FamilyId; follow: FamilyId; refusal: FamilyId } | null;
-  notes: { code: 'setting-not-built'; value: string }[];
+  ranked: RankedLure[];
+  excluded: LeftOut[];
+  /** Keys of the ranked. */
+  plan: Three | null;
 }
 
 export interface RankOptions {
   rods?: readonly RodSpec[] | null;
-  schools?: Schools;
-  /** Only these families (the angler's box); all when absent. */
+  schools?: Partial<Schools> | null;
+  /** The lures of a box; all families when absent. */
+  lures?: readonly OwnLure[] | null;
+  /** Only these families. */
   families?: readonly FamilyId[];
   /** Thickness of the line in use, m; absent: what each kind is usually thrown on. */
   lineDiameterM?: number;
@@ -43,105 +64,98 @@ export interface RankOptions {
   withoutRange?: boolean;
 }
 
-/** Spread of a family's own strike rate that no reading explains, ln. prior: judgement. */
-const FAMILY_SPREAD = 0.3;
-
-/** Range of strikes per hour from the fixed draws: readings, mood and the family's own rate. */
-function rangeOf(f: Family, draws: readonly ReturnType<typeof readContext>[], seat: number): [number, number] {
-  const values = draws.map((c, n) => scoreFamily(f, c).strikesPerHour * Math.exp(FAMILY_SPREAD * normalDraw(n + 7 * seat, 7)));
-  return [quantile(values, 0.05) ?? Infinity, quantile(values, 0.95) ?? 0];
+export function entriesOf({ lures, families }: Pick<RankOptions, 'lures' | 'families'>): Entry[] {
+  const wanted = (f: FamilyId): boolean => !families || families.includes(f);
+  return lures
+    ? lures.filter((l) => wanted(l.family)).map((lure) => ({ key: lure.id, f: familyOfLure(lure), lure }))
+    : allFamilies()
+        .filter((f) => wanted(f.id))
+        .map((f) => ({ key: f.id, f, lure: null }));
 }
 
-/** The same for fish on their beds: the agitation is drawn instead of the mood. */
-function guardingRange(f: Family, draws: readonly ReadContext[], agitation: readonly number[], seat: number): [number, number] {
-  const values = draws.map((c, n) => {
-    let u = uniformDraw(n, 6);
-    let state = 0;
-    while (state < agitation.length - 1 && u > agitation[state]!) u -= agitation[state++]!;
-    const drawn = agitation.map((v, i) => 0.4 * v + (i === state ? 0.6 : 0));
-    return scoreGuarding(f, c, drawn).strikesPerHour * Math.exp(FAMILY_SPREAD * normalDraw(n + 7 * seat, 7));
-  });
-  return [quantile(values, 0.05) ?? Infinity, quantile(values, 0.95) ?? 0];
+export const contextOptions = (o: RankOptions): { lineDiameterM?: number; schools: Schools } => ({
+  ...(o.lineDiameterM === undefined ? {} : { lineDiameterM: o.lineDiameterM }),
+  schools: withDefaults(o.schools),
+});
+
+/** Entries that no hard limit keeps in the box here, and those that one does. */
+export function sift(entries: readonly Entry[], s: Scoring, rods: RankOptions['rods']): { able: Entry[]; excluded: LeftOut[] } {
+  const able: Entry[] = [];
+  const excluded: LeftOut[] = [];
+  for (const e of entries) {
+    const no = findExclusion(e.f, s.reading, s.species, rods ?? null, s.options.schools);
+    if (no) excluded.push({ key: e.key, ...no });
+    else able.push(e);
+  }
+  return { able, excluded };
 }
 
-/** A mood state drawn from the distribution, still a little spread. */
-function drawMood(p: MoodDistribution, n: number): MoodDistribution {
-  let u = uniformDraw(n, 6);
-  let state = 0;
-  while (state < 4 && u > p[state]!) u -= p[state++]!;
-  return spreadMood(state, 0.6);
-}
+export const byScore = (a: { score: number; key: string }, b: { score: number; key: string }): number =>
+  b.score - a.score || (a.key < b.key ? -1 : 1);
 
-export function rankFamilies(conditions: Conditions, options: RankOptions = {}): Ranking {
-  const reading = resolveConditions(conditions);
+export function rankLures(conditions: Conditions, options: RankOptions = {}): Ranking {
   const species = speciesProfile(conditions.species);
-  const notes: Ranking['notes'] = [];
-  if (reading.setting === 'ice') notes.push({ code: 'setting-not-built', value: 'ice' });
-  const mood = judgeMood(reading, species);
-  if (notes.length > 0) return { reading, mood, ranked: [], excluded: [], plan: null, notes };
-
-  const schools = options.schools ?? DEFAULT_SCHOOLS;
-  const context = readContext(reading, species, mood.distribution, options.lineDiameterM);
-  const draws = Array.from({ length: options.withoutRange ? 0 : DRAW_COUNT }, (_, n) => {
-    const drawn = drawReading(reading, n);
-    return readContext(drawn, species, drawMood(moodOfDraw(drawn, species), n), options.lineDiameterM);
+  const s = scoringOf(resolveConditions(conditions), species, contextOptions(options));
+  const { reading, mood, branch } = s;
+  const schools = s.options.schools ?? DEFAULT_SCHOOLS;
+  const { able, excluded } = sift(entriesOf(options), s, options.rods);
+  const range = options.withoutRange ? null : rangesOf(s);
+  const ranked = able.map((e): RankedLure => {
+    const score = s.score(e.f);
+    const [low, high] = range?.(e.f, score.strikesPerHour) ?? [score.strikesPerHour, score.strikesPerHour];
+    return { key: e.key, family: e.f.id, lureId: e.lure?.id ?? null, ...score, low, high, rig: chooseRig(e.f, reading, species, mood.mean, schools) };
   });
-  const { guarding } = mood;
-  const scored = (f: Family): Score => (guarding ? scoreGuarding(f, context, guarding.distribution) : scoreFamily(f, context));
-  const ranked: RankedFamily[] = [];
-  const excluded: Exclusion[] = [];
-  allFamilies().forEach((f, seat) => {
-    if (options.families && !options.families.includes(f.id)) return;
-    const no = findExclusion(f, reading, species, options.rods ?? null);
-    if (no) {
-      excluded.push(no);
-      return;
-    }
-    const [low, high] = guarding ? guardingRange(f, draws, guarding.distribution, seat) : rangeOf(f, draws, seat);
-    const score = scored(f);
-    ranked.push({
-      family: f.id,
-      ...score,
-      low: Math.min(low, score.strikesPerHour),
-      high: Math.max(high, score.strikesPerHour),
-      rig: chooseRig(f, reading, species, mood.mean, schools),
-    });
-  });
-  ranked.sort((a, b) => b.score - a.score || (a.family < b.family ? -1 : 1));
-  return {
-    reading,
-    mood,
-    ranked,
-    excluded,
-    plan: guarding ? threeForGuarding(ranked, context, guarding.mean) : chooseThree(ranked, reading, species, options.lineDiameterM),
-    notes,
-  };
+  ranked.sort(byScore);
+  return { reading, branch, mood, ranked, excluded, plan: chooseThree(ranked, able, s) };
 }
 
 /** Casts without a sign after which the next lure is taken, for reckoning the three. */
 const CASTS_BEFORE_CHANGE = 12;
+/** How quiet a lure is for fish that have refused. */
+const QUIET_ACTION = 0.3;
+/** Lures this near to the best are as good where another reason decides. */
+const AS_GOOD = 0.85;
+/** A school that begins quietly still takes no lure that is worth less than this share of the best. */
+const WORTH_STARTING = 0.4;
+
+interface Scored {
+  e: Entry;
+  score: number;
+}
+const scoredBy = (able: readonly Entry[], score: ScoreLure): Scored[] =>
+  able.map((e) => ({ e, score: score(e.f).score })).sort((a, b) => byScore({ ...a, key: a.e.key }, { ...b, key: b.e.key }));
+
+/** Which of the best to begin with: the best, but by the schools the quietest that is nearly worth it, or of those as good the one whose strikes cost least. */
+function starter(ranked: readonly RankedLure[], able: readonly Entry[], schools: Schools): Entry {
+  const entry = (x: RankedLure): Entry => able.find((e) => e.key === x.key)!;
+  const best = ranked[0]!;
+  if (schools.order === 'quiet-first') {
+    const quiet = ranked.filter((x) => x.score >= WORTH_STARTING * best.score && entry(x).f.action <= QUIET_ACTION)[0];
+    if (quiet) return entry(quiet);
+  }
+  if (schools.price === 'cheap-where-lures-die') {
+    const cost = (x: RankedLure): number => costPerStrike(x, entry(x).lure?.priceMinor ?? 0);
+    return entry(ranked.filter((x) => x.score >= AS_GOOD * best.score).reduce((a, b) => (cost(b) < cost(a) ? b : a)));
+  }
+  return entry(best);
+}
 
 /**
  * One to start, one to follow, one for when they refuse. The follow-up is the best once a dozen casts of the first drew nothing, of another
  * kind (another depth or another loudness); the refusal lure is the best quiet one once both drew nothing.
  */
-export function chooseThree(ranked: readonly RankedFamily[], reading: Reading, species: SpeciesProfile, lineDiameterM?: number): Ranking['plan'] {
-  const start = ranked[0];
-  if (!start || ranked.length < 3) return null;
-  const again = (casts: number) => {
-    const distribution = afterEmpties(reading, species, casts, start.zone.share);
-    const c = readContext(reading, species, distribution, lineDiameterM);
-    return ranked
-      .map((x) => ({ id: x.family, f: familyOf(x.family), score: scoreFamily(familyOf(x.family), c).score }))
-      .sort((a, b) => b.score - a.score);
-  };
-  const first = familyOf(start.family);
+export function chooseThree(ranked: readonly RankedLure[], able: readonly Entry[], s: Scoring): Three | null {
+  if (ranked.length < 3) return null;
+  if (s.branch === 'guarding') return threeForGuarding(ranked, able, s);
+  const first = starter(ranked, able, s.options.schools ?? DEFAULT_SCHOOLS);
+  const zoneShare = ranked.find((x) => x.key === first.key)!.zone.share;
+  const again = (casts: number): Scored[] => scoredBy(able, inMood(s, moodAfter(s, casts, zoneShare)));
   const differs = (f: Family, g: Family): boolean => f.id !== g.id && (f.mode !== g.mode || Math.abs(f.action - g.action) >= 0.25);
-  const later = again(CASTS_BEFORE_CHANGE);
-  const follow = (later.find((x) => differs(x.f, first)) ?? later.find((x) => x.id !== start.family)!).f;
-  const last = again(2 * CASTS_BEFORE_CHANGE + 6).filter((x) => x.id !== first.id && x.id !== follow.id);
-  const refusal = (last.find((x) => x.f.action <= Math.min(0.3, first.action) && x.f.mode !== 'surface') ?? last[0]!).f;
-  return { start: start.family, follow: follow.id, refusal: refusal.id };
+  const others = again(CASTS_BEFORE_CHANGE).filter((x) => x.e !== first);
+  const follow = (others.find((x) => differs(x.e.f, first.f)) ?? others[0]!).e;
+  const last = again(2 * CASTS_BEFORE_CHANGE + 6).filter((x) => x.e !== first && x.e !== follow);
+  const refusal = (last.find((x) => x.e.f.action <= Math.min(QUIET_ACTION, first.f.action) && x.e.f.mode !== 'surface') ?? last[0]!).e;
+  return { start: first.key, follow: follow.key, refusal: refusal.key };
 }
 
 /** Calm, and at the peak of their anger. */
@@ -150,20 +164,15 @@ const AT_THE_PEAK = [0, 0, 0, 1];
 const HALF_WAY = 1.5;
 
 /** One for now, one for when their anger has turned, one of another kind when the first moves nothing. */
-function threeForGuarding(ranked: readonly RankedFamily[], c: ReadContext, agitationMean: number): Ranking['plan'] {
-  const [start] = ranked;
-  if (!start || ranked.length < 3) return null;
-  const turned = agitationMean < HALF_WAY ? AT_THE_PEAK : CALM;
-  const rest = ranked.filter((x) => x !== start);
-  const follow = rest.map((x) => ({ x, score: scoreGuarding(familyOf(x.family), c, turned).score })).sort((a, b) => b.score - a.score)[0]!.x;
-  const others = rest.filter((x) => x !== follow);
-  const refusal = others.find((x) => familyOf(x.family).mode !== familyOf(start.family).mode) ?? others[0]!;
-  return { start: start.family, follow: follow.family, refusal: refusal.family };
-}
-
-const familyOf = familyById;
-
-function afterEmpties(r: Reading, species: SpeciesProfile, casts: number, share: number): MoodDistribution {
-  const ln = signLogLikelihood({ kind: 'empty-cast', count: casts, zoneShare: share })!;
-  return normalise(judgeMood(r, species).distribution.map((v, i) => v * Math.exp(ln[i]!)));
+function threeForGuarding(ranked: readonly RankedLure[], able: readonly Entry[], s: Scoring): Three {
+  const start = ranked[0]!;
+  const mode = (key: string): Family['mode'] => able.find((e) => e.key === key)!.f.mode;
+  const turned = whenAngry(s, s.mood.guarding!.mean < HALF_WAY ? AT_THE_PEAK : CALM);
+  const follow = scoredBy(
+    able.filter((e) => e.key !== start.key),
+    turned,
+  )[0]!.e.key;
+  const others = ranked.filter((x) => x !== start && x.key !== follow);
+  const refusal = others.find((x) => mode(x.key) !== mode(start.key)) ?? others[0]!;
+  return { start: start.key, follow, refusal: refusal.key };
 }

@@ -55,7 +55,7 @@ export function chooseWeightKg(f: Family, r: Reading, moodMean: number): number 
   return usable.reduce((a, b) => (miss(b) < miss(a) ? b : a));
 }
 
-function chooseColour(f: Family, r: Reading): Colour {
+export function chooseColour(f: Family, r: Reading): Colour {
   const lux = surfaceLux(r.sunElevationDeg, r.cloud);
   if (r.clarityM < 0.5 || lux < 5) return 'dark';
   if (f.shapes.craw === 1 && r.forage.includes('crawfish')) return 'craw';
@@ -98,19 +98,22 @@ export function choosePeg(f: Family, r: Reading, school: Schools['peg']): boolea
 }
 
 /** Length nearest the food, inside what the family comes in: the hatch when it is thin or normal, a size up when it is thick. */
-export function chooseSizeM(f: Family, r: Reading, p: SpeciesProfile): number {
+export function chooseSizeM(f: Family, r: Reading, p: SpeciesProfile, schools: Schools = DEFAULT_SCHOOLS): number {
   const [lo, mid, hi] = f.lengthM;
-  const food = r.forageAbundance === 'thick' ? 1.2 : r.forageAbundance === 'scarce' ? 0.9 : 1;
+  const food = schools.hatch === 'exact' ? 1 : r.forageAbundance === 'thick' ? 1.2 : r.forageAbundance === 'scarce' ? 0.9 : 1;
   const wish = Math.sqrt(mid * p.preyLengthM[1]) * food * (r.surfaceTempC < 8 ? 0.85 : 1);
   return clamp(wish, lo, Math.min(hi, Math.max(lo, p.preyLengthM[2])));
 }
+
+/** Where one colour is trusted and no own lure says which. */
+const TRUSTED_COLOUR: Colour = 'natural';
 
 export function chooseRig(f: Family, r: Reading, p: SpeciesProfile, moodMean: number, schools: Schools = DEFAULT_SCHOOLS): Rig {
   return {
     family: f.id,
     weightKg: chooseWeightKg(f, r, moodMean),
-    sizeM: chooseSizeM(f, r, p),
-    colour: chooseColour(f, r),
+    sizeM: chooseSizeM(f, r, p, schools),
+    colour: f.colour ?? (schools.colour === 'one' ? TRUSTED_COLOUR : chooseColour(f, r)),
     trailer: chooseTrailer(f, r, moodMean),
     hook: chooseHook(f, r),
     noise: chooseNoise(f, r),

@@ -34,10 +34,16 @@ const OLDER: Record<string, Record<number, Record<string, unknown>>> = {
 OLDER.calibration = {
   1: { id: 'c1', lureId: 'l1', kind: 'sink-slack', depthM: 3, seconds: 4.5, turns: null, castM: 6, atMs: 1 },
 };
-OLDER.block = { 1: first('block'), 2: { ...first('block'), seq: 3 }, 3: { ...first('block'), seq: 3, spotId: null } };
+OLDER.block = {
+  1: first('block'),
+  2: { ...first('block'), seq: 3 },
+  3: { ...first('block'), seq: 3, spotId: null },
+  4: { ...first('block'), seq: 3, spotId: null },
+};
 {
   const { weightG, ...lure } = OLDER.lure![1]!;
   OLDER.lure![2] = { ...lure, weightKg: Number(weightG) / 1000, count: 2 };
+  OLDER.lure![3] = { ...OLDER.lure![2], family: 'slender-metal' };
 }
 OLDER.preferences = { 1: first('preferences'), 2: { ...first('preferences'), shortcuts: false } };
 OLDER.trip = { 1: first('trip'), 2: { ...first('trip'), readAtMs: 5, thunder: [], cautionsSeen: [] } };

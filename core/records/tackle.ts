@@ -1,7 +1,7 @@
 /** What lies in the kit: lures, rods, reels, lines. */
 import * as z from 'zod';
 import { cadenceSchema } from '../exchange/planDocument';
-import { BUILT_FAMILIES, COLOURS, HOOKS } from '../lures/family';
+import { FAMILIES, COLOURS, HOOKS } from '../lures/family';
 import { CADENCE_STYLES } from '../retrieve/cadence/library';
 import { LINE_MATERIALS } from '../retrieve/tackle/line';
 import { ROD_ACTIONS } from '../retrieve/tackle/rod';
@@ -17,7 +17,7 @@ export const lureRecord = defineRecord(
   z.strictObject({
     id,
     name: itemName,
-    family: z.enum(BUILT_FAMILIES),
+    family: z.enum(FAMILIES),
     weightKg: z.number().min(0.0002).max(0.5),
     lengthM: z.number().min(0.005).max(0.5),
     colour: z.enum(COLOURS),
@@ -26,11 +26,18 @@ export const lureRecord = defineRecord(
     priceMinor: z.number().int().min(0).max(1_000_000),
     count: z.number().int().min(0).max(10_000),
     note: z.string().max(500),
+    favourite: z.boolean(),
     retiredAtMs,
+    /** Gone to a snag, a fish or the bottom of the boat. */
+    lostAtMs: ms.nullable(),
   }),
-  3,
-  // Version 1 kept the weight in grams and had no count; version 3 knows more families than 2.
-  { 1: ({ weightG, ...rest }) => ({ ...rest, weightKg: Number(weightG) / 1000, count: 1 }), 2: (old) => old },
+  4,
+  // Version 1 kept the weight in grams and had no count; version 3 knows more families than 2; version 4 knows all, favourites and losses.
+  {
+    1: ({ weightG, ...rest }) => ({ ...rest, weightKg: Number(weightG) / 1000, count: 1 }),
+    2: (old) => old,
+    3: (old) => ({ ...old, favourite: false, lostAtMs: null }),
+  },
 );
 export type Lure = z.infer<typeof lureRecord.schema>;
 

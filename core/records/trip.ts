@@ -1,6 +1,6 @@
 /** A day on the water: trip → effort blocks → casts and events. Nothing is an event without the effort it belongs to. */
 import * as z from 'zod';
-import { COLOURS, HOOKS, BUILT_FAMILIES, NOISES, TRAILERS } from '../lures/family';
+import { COLOURS, HOOKS, FAMILIES, NOISES, TRAILERS } from '../lures/family';
 import { conditionsSchema, coverSchema, waterSchema } from '../exchange/conditionsDocument';
 import { cadenceSchema, lineSpecSchema, planSettingsSchema, reelSpecSchema, rodSpecSchema } from '../exchange/planDocument';
 import { PHASES } from '../retrieve/cadence/cadence';
@@ -67,7 +67,7 @@ const finite = z.number();
 const lurePhysicsSchema = z.strictObject({ massKg: finite, volumeM3: finite, dragAreaM2: finite, liftAreaM2: finite, addedMass: finite });
 export const presentationSchema = z.strictObject({
   rig: z.strictObject({
-    family: z.enum(BUILT_FAMILIES),
+    family: z.enum(FAMILIES),
     weightKg: finite,
     sizeM: finite,
     colour: z.enum(COLOURS),
@@ -110,9 +110,9 @@ export const blockRecord = defineRecord(
     /** What the model expected when the block was opened. */
     expectedPerCast: z.number().min(0).max(10),
   }),
-  4,
-  // Version 1 was ordered by its start alone, which breaks the tie still; version 2 did not say at which spot; version 4 knows more families than 3.
-  { 1: (old) => ({ ...old, seq: 0 }), 2: (old) => ({ ...old, spotId: null }), 3: (old) => old },
+  5,
+  // Version 1 was ordered by its start alone, which breaks the tie still; version 2 did not say at which spot; 4 and 5 know more families than before.
+  { 1: (old) => ({ ...old, seq: 0 }), 2: (old) => ({ ...old, spotId: null }), 3: (old) => old, 4: (old) => old },
 );
 export type EffortBlock = z.infer<typeof blockRecord.schema>;
 

@@ -1,6 +1,6 @@
 /** Opening effort blocks: a change of presentation, water, spot or reading opens a new one. */
 import { contentHash } from '../hash';
-import type { RankedFamily } from '../lures/rank';
+import type { RankedLure } from '../lures/rank';
 import { put, type Book, type Put } from '../records';
 import type { EffortBlock, Trip } from '../records/trip';
 import type { Plan } from '../retrieve/plan/plan';
@@ -35,7 +35,7 @@ export interface Opening {
   request: PlanRequest;
   lureId: string;
   /** What the ranking says of the lure in hand; null when it says nothing. */
-  ranked: RankedFamily | null;
+  ranked: RankedLure | null;
 }
 
 export interface Place {

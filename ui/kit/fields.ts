@@ -1,5 +1,5 @@
 /** The fields of each kind of kit, and what a new one starts as. */
-import { BUILT_FAMILIES, COLOURS, HOOKS, type FamilyId } from '../../core/lures/family';
+import { FAMILIES, COLOURS, HOOKS, type FamilyId } from '../../core/lures/family';
 import { familyById } from '../../core/lures/families';
 import { LINE_MATERIALS, LINE_CLASSES_LB } from '../../core/retrieve/tackle/line';
 import { ROD_ACTIONS } from '../../core/retrieve/tackle/rod';
@@ -46,7 +46,7 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, waters: readonly Opti
     case 'lure':
       return [
         name,
-        { type: 'choice', key: 'family', label: 'Kind of lure', options: options(BUILT_FAMILIES, FAMILY_NAME) },
+        { type: 'choice', key: 'family', label: 'Kind of lure', options: options(FAMILIES, FAMILY_NAME) },
         { type: 'number', key: 'weightKg', label: 'Weight', stepper: STEPPERS.weight(u), text: (v) => say.weight(v, u) },
         { type: 'number', key: 'lengthM', label: 'Length', stepper: STEPPERS.size(u), text: (v) => say.size(v, u) },
         { type: 'choice', key: 'colour', label: 'Colour', options: options(COLOURS, COLOUR_NAME) },

@@ -1,10 +1,9 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { FamilyId } from '../../core/lures/family';
-import type { RankedFamily } from '../../core/lures/rank';
+import type { RankedLure } from '../../core/lures/rank';
 import { rateLine, rigLine, whyLine } from '../../wording/lures';
 import { capital, FAMILY_NAME } from '../../wording/names';
-import { noteText } from '../../wording/problems';
 import { exclusionSentence } from '../../wording/reasons';
 import { useDay } from '../day/DayProvider';
 import { Card, Note, Part, Row } from '../parts/Box';
@@ -43,9 +42,6 @@ export function LuresScreen() {
     >
       {rankingError ? <Note>The ranking could not be worked out. Change a reading to try again.</Note> : null}
       {!ranking && !rankingError ? <Say role="status">Weighing up the box…</Say> : null}
-      {ranking?.notes.map((n) => (
-        <Note key={n.code}>{`${capital(noteText(n))}.`}</Note>
-      ))}
       {ranking?.plan ? (
         <View style={{ gap: 10, opacity: rankingBusy ? 0.7 : 1 }}>
           <Gradual>
@@ -69,9 +65,7 @@ export function LuresScreen() {
           </Gradual>
         </Part>
       ) : null}
-      {ranking && ranking.ranked.length === 0 && ranking.notes.length === 0 ? (
-        <Note>Nothing in the box works here: see below why, or add a lure in the Kit.</Note>
-      ) : null}
+      {ranking && ranking.ranked.length === 0 ? <Note>Nothing in the box works here: see below why, or add a lure in the Kit.</Note> : null}
       {ranking && ranking.excluded.length > 0 ? (
         <Part title="Left in the box">
           {ranking.excluded.map((x) => (
@@ -86,7 +80,7 @@ export function LuresScreen() {
   );
 }
 
-function RoleCard({ title, more, x, name }: { title: string; more: string; x: RankedFamily; name: string }) {
+function RoleCard({ title, more, x, name }: { title: string; more: string; x: RankedLure; name: string }) {
   const { ranking, box, lure, actions } = useDay();
   const { units, p } = useTheme();
   const router = useRouter();

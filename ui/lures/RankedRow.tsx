@@ -2,7 +2,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { RankedFamily } from '../../core/lures/rank';
+import type { RankedLure } from '../../core/lures/rank';
 import { rateLine } from '../../wording/lures';
 import { capital, FACTOR_NAME, FAMILY_NAME } from '../../wording/names';
 import { reasonSentence, timesText } from '../../wording/reasons';
@@ -17,7 +17,7 @@ import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 import { LurePicture } from './LurePicture';
 
-export function RankedRow({ x, place, best, all }: { x: RankedFamily; place: number; best: number; all: readonly RankedFamily[] }) {
+export function RankedRow({ x, place, best, all }: { x: RankedLure; place: number; best: number; all: readonly RankedLure[] }) {
   const { box, actions, lure } = useDay();
   const { p } = useTheme();
   const router = useRouter();
@@ -72,7 +72,7 @@ export function RankedRow({ x, place, best, all }: { x: RankedFamily; place: num
 }
 
 /** Each factor as a bar to the left (costs) or right (adds), against the middle of the others. */
-function Factors({ x, all }: { x: RankedFamily; all: readonly RankedFamily[] }) {
+function Factors({ x, all }: { x: RankedLure; all: readonly RankedLure[] }) {
   const { p, units } = useTheme();
   const middle = (factor: string): number => {
     const v = all.map((r) => r.why.find((w) => w.factor === factor)?.ln ?? 0).sort((a, b) => a - b);

@@ -51,6 +51,15 @@ const SHAPES: Record<FamilyId, Shape> = {
     thin: `M17 6v12${TREBLE(10, 19)}${TREBLE(26, 18)}M6 10h.5`,
   },
   'small-swimbait': { body: 'M12 9q9-2 16 2l5-3v8l-5-3q-7 4-16 2z', thin: `${HEAD}M20 9q4-5 8-1` },
+  'ice-lipless': { body: 'M6 14Q9 4 21 5q10 2 12 8q-5 6-15 5q-9 0-12-4z', thin: `M20 5V1M12 9l3 2M24 15h4${TREBLE(13, 18)}${TREBLE(28, 17)}` },
+  'ice-gliding-jig': { body: 'M5 12q8-7 20-5q7 2 10 5q-4 4-11 5q-11 1-19-5z', thin: `M20 7V2M5 12H0q0-5 4-5M35 12l4-5v10z${TREBLE(20, 18)}` },
+  'ice-rattle-spoon': { body: 'M15 4q8-2 11 5l-2 9q-5 3-8 0L13 9z', thin: `M19 3V0M15 9h9M15 13h8${TREBLE(20, 19)}` },
+  'ice-flutter-spoon': { body: 'M18 2q8 5 5 14q-3 4-7 1q-4-7 2-15z', thin: `M18 2V0M20 5q3 5 1 10${TREBLE(19, 18)}` },
+  'ice-slender-spoon': { body: 'M19 2q4 7 2 15q-2 2-4 0q-2-8 2-15z', thin: `M19 2V0${TREBLE(19, 18)}` },
+  'ice-dead-stick': { body: 'M9 13q8-5 19-1l5-3v7l-5-3q-11 4-19 0z', thin: 'M18 9V0M18 9q3-3 5 0M12 12h.5' },
+  'vertical-metal-jig': { body: 'M17 1q6 4 5 13q-1 7-4 9q-3-5-3-11q0-7 2-11z', thin: 'M17 1l5 6q3 3 0 5M18 5v13' },
+  'towed-plug': { body: 'M4 8q4-3 14-2q12 1 19 6q-8 6-19 6q-12 0-16-3z', thin: `M4 8l-1 8M16 6V3${TREBLE(15, 18)}${TREBLE(28, 16)}` },
+  'towed-natural-bait': { body: 'M16 12q7-5 15-1l5-4v10l-5-4q-8 4-15-1z', thin: `M0 4h4l7 6M4 1v7M7 3v9M2 2v4M11 10l6 2${TREBLE(24, 15)}` },
   'panfish-jig-action': { body: 'M14 9q8 0 14 2q6 1 6-4q5 4 0 8q-4 3-9 1q-6-1-11-1z', thin: `${HEAD}M18 9q6-5 9 0` },
 };
 export const LURE_BOX = { width: 40, height: 24 } as const;

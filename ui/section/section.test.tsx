@@ -3,7 +3,7 @@ import { resolveConditions } from '../../core/water/defaults';
 import type { Conditions } from '../../core/water/conditions';
 import { COVER_KINDS } from '../../core/water/conditions';
 import { EVENT_KINDS } from '../../core/strikes/events';
-import { BUILT_FAMILIES } from '../../core/lures/family';
+import { FAMILIES } from '../../core/lures/family';
 import { depthTicks, frameOf, polyline, tickStep, tipPoint, wave } from './geometry';
 import { fishPath } from './Marks';
 import { describeSection } from '../../wording/section';
@@ -121,7 +121,7 @@ describe('the drawing', () => {
         lureName: 'Chip popper',
         zoneShare: 0.4,
         marks: EVENT_KINDS.map((kind, i) => ({ id: String(i), kind, xM: 5 + i, depthM: 1 })),
-        reaches: BUILT_FAMILIES.slice(0, 5).map((family, i) => ({
+        reaches: FAMILIES.slice(0, 5).map((family, i) => ({
           id: family,
           name: family,
           topM: 0,

@@ -2,7 +2,7 @@
 import { usePathname } from 'expo-router';
 import { useMemo } from 'react';
 import { familyById } from '../../core/lures/families';
-import { snagChance } from '../../core/lures/factors';
+import { snagChance } from '../../core/lures/feeding';
 import { reachM } from '../../core/retrieve/surrogate/zone';
 import { lineDiameterM } from '../../core/retrieve/tackle/line';
 import { strikesByDepth } from '../../core/lessons/layers';

@@ -3,7 +3,7 @@ import { viscosityM2s } from '../../lures/physics';
 import { SOLD_KG } from '../../lures/rig';
 import { quantile } from '../../numbers';
 import { cadenceLengthS, compileCadence, type Cadence } from '../cadence/cadence';
-import { snapJig } from '../cadence/library';
+import { belowCadence } from '../cadence/library';
 import { drawTackle } from '../plan/doubt';
 import type { PlanRequest } from '../plan/request';
 import { setUpProblem, type Problem } from '../plan/setup';
@@ -93,6 +93,22 @@ function lineFor(p: Problem, driftMps: number, depthM: number): number | null {
   return high;
 }
 
+/** The line-and-lure problem of a lure let down on so much line below the surface, not yet worked. */
+export const hungOn = (p: Problem, lineM: number, driftMps: number, o: ReturnType<typeof drawTackle> | null = null): RetrieveInput =>
+  verticalJig({
+    waterDensityKgM3: p.waterDensityKgM3,
+    viscosityM2s: viscosityM2s(p.reading.surfaceTempC),
+    lure: { ...p.lure, dragAreaM2: p.lure.dragAreaM2 * (o?.lureDrag ?? 1), liftAreaM2: 0 },
+    line: { ...linePhysics(p.line), dragScale: o?.lineDrag ?? 1 },
+    reel: [],
+    tipMoves: [],
+    floorDepthM: p.reading.depthM,
+    tipHeightM: p.stand.handM,
+    letOutM: lineM,
+    driftMps,
+    driftAngleDeg: 0,
+  });
+
 export function planVertical({ depthM: wished, driftMps, markEveryM, ...request }: VerticalRequest): VerticalPlan | { problem: VerticalProblem } {
   const p = setUpProblem(request);
   const floor = p.reading.depthM;
@@ -102,20 +118,7 @@ export function planVertical({ depthM: wished, driftMps, markEveryM, ...request 
   if (lineM === null) return { problem: 'drifts-too-fast' };
   const { angleDeg } = hang(p, driftMps, lineM)!;
   const straight = hang(p, driftMps, depthM)!;
-  const setting = (o: ReturnType<typeof drawTackle> | null): RetrieveInput =>
-    verticalJig({
-      waterDensityKgM3: p.waterDensityKgM3,
-      viscosityM2s: viscosityM2s(p.reading.surfaceTempC),
-      lure: { ...p.lure, dragAreaM2: p.lure.dragAreaM2 * (o?.lureDrag ?? 1), liftAreaM2: 0 },
-      line: { ...linePhysics(p.line), dragScale: o?.lineDrag ?? 1 },
-      reel: [],
-      tipMoves: [],
-      floorDepthM: floor,
-      tipHeightM: p.stand.handM,
-      letOutM: lineM,
-      driftMps,
-      driftAngleDeg: 0,
-    });
+  const setting = (o: ReturnType<typeof drawTackle> | null): RetrieveInput => hungOn(p, lineM, driftMps, o);
   const drop = (input: RetrieveInput): number => {
     const timesS = Array.from({ length: LONGEST_DROP_S / SAMPLE_S }, (_, i) => i * SAMPLE_S);
     const { samples } = runRetrieve(input, { mesh: MESH.quick, timesS, until: (s) => -s.zM >= THERE * depthM });
@@ -124,7 +127,7 @@ export function planVertical({ depthM: wished, driftMps, markEveryM, ...request 
   const mean = drop(setting(null));
   const counts = Array.from({ length: DRAWS }, (_, n) => drop(setting(drawTackle(p, n))));
   const pauseS = Math.min(p.wantedPauseS, 8);
-  const cadence = request.set?.cadence ?? snapJig(pauseS);
+  const cadence = request.set?.cadence ?? belowCadence(p.style, pauseS);
   return {
     depthM,
     lineM,

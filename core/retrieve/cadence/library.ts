@@ -109,3 +109,14 @@ export const snapJig = (pauseS: number): Cadence => ({
   ],
   loop: true,
 });
+
+/** How what hangs straight down is worked, m and s: a tremble and a wait, left alone with a slow lift now and then, or snapped. */
+export function belowCadence(style: CadenceStyle, pauseS: number): Cadence {
+  const hang = (s: number): Step => ({ kind: 'pause', durationS: tenth(clamp(s, 0.5, 20)) });
+  if (style === 'shake') return { steps: [{ kind: 'shake', durationS: 2 }, hang(pauseS)], loop: true };
+  if (style === 'dead-stick') {
+    const slow = (kind: 'lift' | 'drop', upM: number): Step => ({ kind, durationS: 1.5, tip: { backM: 0, upM, sideM: 0 } });
+    return { steps: [hang(Math.max(8, 2 * pauseS)), slow('lift', 0.2), slow('drop', -0.2)], loop: true };
+  }
+  return snapJig(pauseS);
+}

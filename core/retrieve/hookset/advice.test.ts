@@ -1,5 +1,5 @@
 import { familyById } from '../../lures/families';
-import { BUILT_FAMILIES } from '../../lures/family';
+import { FAMILIES } from '../../lures/family';
 import { SPECIES } from '../../water/conditions';
 import { speciesProfile } from '../../water/species';
 import { LINE_MATERIALS, NEWTON_PER_LB } from '../tackle/line';
@@ -30,7 +30,7 @@ describe('how to set', () => {
     expect(ask({ family: familyById(family), species: speciesProfile(species) }).way).toBe(way);
   });
   test('on the surface nobody strikes at the splash', () => {
-    for (const id of BUILT_FAMILIES) if (familyById(id).mode === 'surface') expect(ask({ family: familyById(id) }).waitS[0]).toBeGreaterThan(0);
+    for (const id of FAMILIES) if (familyById(id).mode === 'surface') expect(ask({ family: familyById(id) }).waitS[0]).toBeGreaterThan(0);
   });
 });
 
@@ -67,7 +67,7 @@ describe('how tight the drag', () => {
     expect(ask({ line: { material: 'nylon', strengthLb: 6 } }).dragBy).toBe('line');
   });
   test('never more than the line, the hook or the mouth bears, for anything that can be tied on', () => {
-    for (const family of BUILT_FAMILIES)
+    for (const family of FAMILIES)
       for (const species of SPECIES)
         for (const material of LINE_MATERIALS) {
           const a = ask({ family: familyById(family), species: speciesProfile(species), line: { material, strengthLb: 15 } });

@@ -3,79 +3,22 @@
  * mesh (`search`), the best few again on finer ones, and the winner with what nobody knows exactly drawn 32 times for its range. `buys` says what
  * one change alone would do. All in one order that never depends on the clock: the same request gives the same plan.
  */
-import { overMoods, likeliestMood, type Mood } from '../../mood/states';
-import type { Belief } from '../calibrate/belief';
-import type { Phase } from '../cadence/cadence';
 import { BETWEEN_CASTS_S } from '../cast';
-import type { Presentation } from '../presentation';
 import { MESH, type Mesh } from '../simulate/types';
+import { wishOf, type Effort, type Plan } from './answer';
 import { trials, type Change } from './changes';
-import { DIFFERENCE_DOUBT, DRAWS, depthRange, drawTackle, expected, extremes, shareRange, type DepthRange, type ShareRange } from './doubt';
+import { DIFFERENCE_DOUBT, DRAWS, depthRange, drawTackle, expected, extremes, shareRange, type ShareRange } from './doubt';
+import { isNotCast, planNotCast } from './notCast';
 import type { PlanRequest } from './request';
 import { around, FEWEST_CANDIDATES, freedoms, openings, search, type Candidate, type Freedom, type Progress } from './search';
 import { firstHands, presentationOf, setUpProblem, type Hands, type Problem } from './setup';
 import { simulateHands, type Track } from './track';
 import { workedSpeedMps, worth } from './worth';
 
+export type { Effort, Plan, Wish } from './answer';
 export type { Change, ChangeKind } from './changes';
 export type { DepthRange } from './doubt';
 export type { Progress } from './search';
-
-/** What the mood asks of the hands, and what the lure allows of it. */
-export interface Wish {
-  mood: Mood;
-  /** Hang that the fish want, and how long this lure can be left alone in their band, s. */
-  pauseS: number;
-  hangLimitS: number;
-  /** Average speed they should see, and what the plan gives, m/s. */
-  speedMps: number;
-  givenMps: number;
-  /** The same wishes one mood more shut and one more lively, for comparison. */
-  shutPauseS: number;
-  livelyPauseS: number;
-}
-
-export interface Plan {
-  presentation: Presentation;
-  hands: Hands;
-  /** Worked with a cadence of the angler's own. */
-  own: boolean;
-  overshootM: number;
-  depthM: number;
-  bandM: readonly [number, number];
-  handleSpeedMps: number;
-  zoneShare: ShareRange;
-  zoneSecondsPerCast: number;
-  /** From splash to lift-out, reeling in included, s. */
-  castS: number;
-  castsPerHour: number;
-  /** Reel in from here, m from the angler; null: work it to the feet. */
-  workedToM: number | null;
-  reelInS: number;
-  phaseS: Record<Phase, number>;
-  deepestM: number;
-  asideM: number;
-  /** Seconds on the bottom in a cast. */
-  bottomS: number;
-  cutShort: boolean;
-  /** Never came within the band: the lure cannot do what is asked. */
-  misses: boolean;
-  wish: Wish;
-  track: Track;
-  /** Where it may run at each moment of the track, 5–95 %, m; null while only the first guess stands. */
-  range: DepthRange | null;
-  /** What is known of the lure and the reel, as ratios to the model's values. */
-  known: { drag: Belief; lift: Belief; reel: Belief };
-  /** Best first. */
-  buys: Change[];
-  /** Different hands cast on the model, and casts simulated in all. */
-  candidates: number;
-  simulations: number;
-  effort: Effort;
-}
-
-/** `first`: the best of a handful of guesses, to show at once; `settled`: searched, with its range and what one change would buy. */
-export type Effort = 'first' | 'settled';
 
 /** The whole plan in one go. */
 export function planRetrieve(request: PlanRequest, effort: Effort = 'settled'): Plan {
@@ -95,6 +38,7 @@ const FINALISTS = { quick: 8, plan: 2 } as const;
 /** The same, pausing after every simulation with how far it is: whoever runs it may rest, show that, or give up. */
 export function* planInSteps(request: PlanRequest, effort: Effort): Generator<Progress, Plan> {
   const p = setUpProblem(request);
+  if (isNotCast(p.family)) return planNotCast(p, effort);
   let simulations = 0;
   let bestShare = 0;
   // A lure on top is on top whatever the hands do: nothing to search.
@@ -187,7 +131,7 @@ export function* planInSteps(request: PlanRequest, effort: Effort): Generator<Pr
     bottomS: track.bottomS,
     cutShort: track.cutShort,
     misses: zoneShare.mean < 0.02,
-    wish: wishOf(p, hands, track),
+    wish: wishOf(p, workedSpeedMps(hands, track)),
     track,
     range: drawn.length > 0 ? depthRange(track, drawn) : null,
     known: p.known,
@@ -231,18 +175,4 @@ function* finest(
   if (last.every((c) => c.hands !== start)) last.push(yield* plan(start));
   const [best] = [...last].sort(better);
   return last[0]!.worth >= AS_GOOD * best!.worth ? last[0]! : best!;
-}
-
-const moreShut = (p: Problem, by: number): number => overMoods(p.mood.distribution, (m) => p.species.wantedPauseS[Math.min(4, Math.max(0, m - by))]!);
-
-function wishOf(p: Problem, h: Hands, t: Track): Wish {
-  return {
-    mood: likeliestMood(p.mood.distribution),
-    pauseS: p.wantedPauseS,
-    hangLimitS: p.hangLimitS,
-    speedMps: p.speedMps,
-    givenMps: workedSpeedMps(h, t),
-    shutPauseS: moreShut(p, 1),
-    livelyPauseS: moreShut(p, -1),
-  };
 }

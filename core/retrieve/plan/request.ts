@@ -44,7 +44,7 @@ export interface PlanRequest {
   line: LineSpec;
   /** Distance to the fish or the cover, m; absent: the middle of a comfortable cast. */
   targetM?: number | null;
-  schools?: Schools | null;
+  schools?: Partial<Schools> | null;
   set?: PlanSettings | null;
   /** What the angler measured of this lure and this reel. */
   measured?: Measured | null;

@@ -1,10 +1,11 @@
 /** From a request to the fixed part of the problem: rig, depth wanted, speeds, cadence wish. No simulation here. */
-import { chooseWorking, pitchedShare, readContext } from '../../lures/factors';
+import { readContext } from '../../lures/context';
+import { chooseWorking, pitchedShare } from '../../lures/feeding';
 import { familyById } from '../../lures/families';
 import type { Family } from '../../lures/family';
 import { FRESH_KG_M3, lurePhysics, waterDensityKgM3 } from '../../lures/physics';
 import { chooseRig, type Rig } from '../../lures/rig';
-import { DEFAULT_SCHOOLS } from '../../lures/schools';
+import { withDefaults } from '../../lures/schools';
 import { judgeMood, type MoodJudgement } from '../../mood/filter';
 import { overMoods } from '../../mood/states';
 import { clamp } from '../../numbers';
@@ -103,8 +104,9 @@ export function setUpProblem(request: PlanRequest): Problem {
   const species = speciesProfile(request.conditions.species);
   const family = familyById(request.lure.family);
   const mood = judgeMood(reading, species);
-  const context = readContext(reading, species, mood.distribution, lineDiameterM(line));
-  const chosen = chooseRig(family, reading, species, mood.mean, request.schools ?? DEFAULT_SCHOOLS);
+  const schools = withDefaults(request.schools);
+  const context = readContext(reading, species, mood.distribution, { lineDiameterM: lineDiameterM(line), schools });
+  const chosen = chooseRig(family, reading, species, mood.mean, schools);
   const rig: Rig = { ...chosen, weightKg: set.weightKg ?? request.lure.weightKg ?? chosen.weightKg, sizeM: request.lure.lengthM ?? chosen.sizeM };
   const known = knownOf(request, family, rig.weightKg);
   const asCounted = adjustedLure(lurePhysics(family, rig.weightKg, rig.trailer), known);
@@ -196,7 +198,14 @@ function sinkTimeS(f: Family, lure: LurePhysics, depthM: number, densityKgM3: nu
 /** Seconds of count until the lure is at depth, before refinement by simulation. */
 export const firstCountdownS = (p: Problem): number => Math.min(60, Math.round(p.sinkS * 1.2 * 2) / 2);
 
-const FIRST_TIP: Record<Family['mode'], TipPosition> = { surface: 'level', swim: 'level', bottom: 'up', float: 'up' };
+const FIRST_TIP: Record<Family['mode'], TipPosition> = {
+  surface: 'level',
+  swim: 'level',
+  bottom: 'up',
+  float: 'up',
+  vertical: 'level',
+  tow: 'level',
+};
 
 /** Whether somebody said how the current runs to the cast. */
 export const angleWasRead = ({ request }: Problem): boolean => typeof request.conditions.water.currentAngleDeg === 'number';

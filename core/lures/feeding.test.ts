@@ -3,7 +3,10 @@ import { spreadMood, type MoodDistribution } from '../mood/states';
 import type { Conditions } from '../water/conditions';
 import { resolveConditions } from '../water/defaults';
 import { speciesProfile } from '../water/species';
-import { chooseWorking, FACTORS, gapM, pitchedShare, readContext, scoreFamily, snagChance, SHAPE_OF_FORAGE } from './factors';
+import { gapM, readContext } from './context';
+import { chooseWorking, pitchedShare, scoreFeeding, snagChance } from './feeding';
+import { SHAPE_OF_FORAGE } from './matches';
+import { FACTORS } from './score';
 import { familyById } from './families';
 import type { FamilyId } from './family';
 
@@ -34,12 +37,12 @@ function context({ mood, ...c }: Change = {}) {
   return readContext(r, bass, mood ?? judgeMood(r, bass).distribution);
 }
 const factor = (id: FamilyId, name: (typeof FACTORS)[number], c: Change = {}): number =>
-  scoreFamily(familyById(id), context(c)).why.find((w) => w.factor === name)!.ln;
+  scoreFeeding(familyById(id), context(c)).why.find((w) => w.factor === name)!.ln;
 const shut = spreadMood(0.2, 0.5);
 const aggressive = spreadMood(3.8, 0.5);
 
 test('every factor stands once, in its order', () => {
-  expect(scoreFamily(familyById('paddletail'), context()).why.map((w) => w.factor)).toEqual([...FACTORS]);
+  expect(scoreFeeding(familyById('paddletail'), context()).why.map((w) => w.factor)).toEqual([...FACTORS]);
 });
 
 describe('each factor moves the way an angler expects', () => {
@@ -120,8 +123,8 @@ test('every forage has a shape', () => {
 });
 
 test('a better angler’s luck is not in the model: the same reading gives the same score', () => {
-  const a = scoreFamily(familyById('swim-jig'), context());
-  const b = scoreFamily(familyById('swim-jig'), context());
+  const a = scoreFeeding(familyById('swim-jig'), context());
+  const b = scoreFeeding(familyById('swim-jig'), context());
   expect(a).toEqual(b);
 });
 
@@ -137,7 +140,7 @@ test('full fish: a crawl or a burn beats the middle; hungry ones take the middle
     });
     const p = speciesProfile('white-bass');
     const c = readContext(r, p, judgeMood(r, p).distribution);
-    return { full: c.full, speed: scoreFamily(familyById(id), c).why.find((w) => w.factor === 'speed')!.ln };
+    return { full: c.full, speed: scoreFeeding(familyById(id), c).why.find((w) => w.factor === 'speed')!.ln };
   };
   expect(speedOf('paddletail', 'thick').full).toBeGreaterThan(0.5);
   expect(speedOf('paddletail', 'thick').speed).toBeLessThan(speedOf('paddletail', 'normal').speed);

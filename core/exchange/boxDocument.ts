@@ -1,0 +1,35 @@
+/** The lures of a box as an open document: what `rank` and `cover` read, and what the Kit writes and reads as JSON. */
+import * as z from 'zod';
+import { familyById } from '../lures/families';
+import { COLOURS, FAMILIES, HOOKS } from '../lures/family';
+import type { OwnLure } from '../lures/own';
+
+/** Only the family must be said; the rest is the family's usual. */
+export const boxLureSchema = z.strictObject({
+  family: z.enum(FAMILIES),
+  name: z.string().max(60).nullish(),
+  massKg: z.number().min(0.0002).max(0.5).nullish(),
+  lengthM: z.number().min(0.005).max(0.5).nullish(),
+  hook: z.enum(HOOKS).nullish(),
+  colour: z.enum(COLOURS).nullish(),
+  priceMinor: z.number().int().min(0).max(1_000_000).nullish(),
+  count: z.number().int().min(0).max(10_000).nullish(),
+  favourite: z.boolean().nullish(),
+  note: z.string().max(500).nullish(),
+});
+export type BoxLure = z.infer<typeof boxLureSchema>;
+export const boxSchema = z.array(boxLureSchema).max(5000);
+
+/** A lure of the document, with its place in the list as its id. Without a colour it has the one that is wanted. */
+export function ownLureOf(l: BoxLure, index: number): OwnLure {
+  const f = familyById(l.family);
+  return {
+    id: `lure-${index + 1}`,
+    family: l.family,
+    weightKg: l.massKg ?? f.weightKg[1],
+    lengthM: l.lengthM ?? f.lengthM[1],
+    hook: l.hook ?? f.hook,
+    colour: l.colour ?? null,
+    priceMinor: l.priceMinor ?? 0,
+  };
+}

@@ -1,0 +1,50 @@
+/** What the readings mean for every lure alike; computed once per reading. */
+import { chanceFull } from '../mood/full';
+import { overMoods, type MoodDistribution } from '../mood/states';
+import { clamp } from '../numbers';
+import { thermalComfort } from '../water/comfort';
+import type { Reading } from '../water/defaults';
+import { computeHolding } from '../water/holding';
+import { luxAtDepth, sightingRangeM } from '../water/light';
+import { chopDamp } from '../water/senses';
+import type { SpeciesProfile } from '../water/species';
+import { DEFAULT_SCHOOLS, type Schools } from './schools';
+
+export interface ContextOptions {
+  /** Thickness of the line in use, m; absent: what each kind is usually thrown on. */
+  lineDiameterM?: number;
+  schools?: Schools;
+}
+
+export function readContext(r: Reading, p: SpeciesProfile, mood: MoodDistribution, options: ContextOptions = {}) {
+  const holding = computeHolding(r);
+  const luxAtFish = luxAtDepth(holding.lux, r.clarityM, r.fishDepthM);
+  return {
+    r,
+    p,
+    mood,
+    lineDiameterM: options.lineDiameterM,
+    schools: options.schools ?? DEFAULT_SCHOOLS,
+    holding,
+    luxAtFish,
+    sightM: sightingRangeM(r.clarityM, luxAtFish),
+    comfort: thermalComfort(p, r.surfaceTempC),
+    chopDamp: chopDamp(r),
+    /** Clear, calm, pressured → quieter; murky, choppy → louder. */
+    noiseShift:
+      0.22 * Math.log(1.2 / r.clarityM) * 0.6 +
+      0.35 * Math.min(r.waveHeightM, 0.8) +
+      (r.pressure === 'high' ? -0.12 : r.pressure === 'low' ? 0.06 : 0),
+    /** Chance that they are full, and only the slow or the very fast will do. */
+    full: chanceFull(r, p),
+    decadesBelowDay: clamp(4.4 - Math.log10(Math.max(holding.lux, 1e-3)), 0, 4),
+  };
+}
+export type ReadContext = ReturnType<typeof readContext>;
+
+/** Speed at which fish of a mood run something down, m/s: the cold takes up to two thirds of it. */
+export const chaseMps = (c: ReadContext, mood: number): number => c.p.chaseMps[mood]! * (0.35 + 0.65 * c.comfort);
+export const meanChaseMps = (c: ReadContext): number => overMoods(c.mood, (m) => chaseMps(c, m));
+
+/** Vertical distance from the lure to the nearest fish of the band, m. */
+export const gapM = (depthM: number, band: readonly [number, number]): number => Math.max(0, band[0] - depthM, depthM - band[1]);

@@ -1,0 +1,177 @@
+/**
+ * P(taken): an average over moods of a product of matches. The contribution of each match is the ln-ratio of the average with and without it, in a fixed
+ * order, so that all contributions add up. Gains are prior: judgement.
+ */
+import { bell, clamp, lerp, logistic } from '../numbers';
+import { overMoods, type PerMood } from '../mood/states';
+import { hangLimitS } from '../retrieve/surrogate/zone';
+import type { Forage } from '../water/conditions';
+import { chaseMps, type ReadContext } from './context';
+import type { Family, PreyShape } from './family';
+import { chooseColour, chooseSizeM } from './rig';
+import type { Contribution, Factor } from './score';
+
+export const SHAPE_OF_FORAGE: Record<Forage, PreyShape> = {
+  shad: 'deep-fish',
+  bluegill: 'deep-fish',
+  perch: 'deep-fish',
+  menhaden: 'deep-fish',
+  minnow: 'slender-fish',
+  mullet: 'slender-fish',
+  'sand-eel': 'slender-fish',
+  silverside: 'slender-fish',
+  crawfish: 'craw',
+  'shrimp-small': 'shrimp',
+  'shrimp-large': 'shrimp',
+  frog: 'frog',
+  insect: 'insect',
+  worm: 'worm',
+};
+
+/** One match: its value for mood m. */
+export interface Match {
+  factor: Factor;
+  of: (m: number) => number;
+  facts: Contribution['facts'];
+}
+
+/** The contributions of matches, in their order. */
+export function contributionsOf(all: readonly Match[], c: ReadContext): Contribution[] {
+  const product = [...c.mood] as number[];
+  let before = 1;
+  return all.map(({ factor, of, facts }) => {
+    for (let m = 0; m < product.length; m++) product[m]! *= of(m);
+    const after = product.reduce((s, v) => s + v, 0);
+    const ln = Math.log(after / before);
+    before = after;
+    return { factor, ln, facts };
+  });
+}
+
+/** Restlessness each mood likes best, 0–1. */
+const WANTED_ACTION: PerMood = [0.05, 0.22, 0.45, 0.65, 0.85];
+/** How far the water moves that wish, by mood. */
+const SHIFT_SHARE = { shut: 0.25, perMood: 0.19 } as const;
+const ACTION_WIDTH = 0.38;
+/** What is left to a lure of quite the wrong noise: in passing, and to fish that may look at it for as long as they please. */
+export const NOISE_FLOOR = { passing: 0.3, looking: 0.12 } as const;
+
+export function noiseMatch(f: Family, c: ReadContext, floor: number): Match {
+  const wanted = (m: number): number => clamp(WANTED_ACTION[m]! + c.noiseShift * (SHIFT_SHARE.shut + SHIFT_SHARE.perMood * m), 0, 1);
+  return {
+    factor: 'noise',
+    of: (m) => floor + (1 - floor) * bell(f.action, wanted(m), ACTION_WIDTH),
+    facts: { action: f.action, wanted: clamp(overMoods(c.mood, (m) => WANTED_ACTION[m]!) + c.noiseShift, 0, 1), clarityM: c.r.clarityM },
+  };
+}
+
+/** Too fast to be caught costs more than too slow to provoke. */
+export function speedMatch(speed: number, chase: number): number {
+  const x = Math.log(speed / (0.6 * chase));
+  return x > 0 ? bell(x, 0, 0.75) : bell(x, 0, 1.35);
+}
+
+/** What full fish take: a crawl among them, or something through their faces before they can think. The middle fails. prior: judgement. */
+function extremeMatch(speed: number, chase: number, school: ReadContext['schools']['full']): number {
+  const slow = school === 'fast' ? 0 : bell(Math.log(speed / (0.2 * chase)), 0, 0.45);
+  const fast = school === 'slow' ? 0 : 0.9 * bell(Math.log(speed / (1.7 * chase)), 0, 0.4);
+  return Math.max(slow, fast, 0.15);
+}
+
+export const speedOf = (speed: number, c: ReadContext): Match => ({
+  factor: 'speed',
+  of: (m) => lerp(speedMatch(speed, chaseMps(c, m)), extremeMatch(speed, chaseMps(c, m), c.schools.full), c.full),
+  facts: { speedMps: speed, chaseMps: overMoods(c.mood, (m) => chaseMps(c, m)) },
+});
+
+const travelMatch = (gap: number, reachM: number): number => Math.exp(-((gap / reachM) ** 1.5));
+/** Share of its usual way that a full fish goes for a lure. prior: judgement. */
+const FULL_REACH = 0.4;
+
+export const travelOf = (gap: number, c: ReadContext): Match => ({
+  factor: 'travel',
+  of: (m) => lerp(travelMatch(gap, c.p.reachM[m]!), travelMatch(gap, FULL_REACH * c.p.reachM[m]!), c.full),
+  facts: { gapM: gap, reachM: overMoods(c.mood, (m) => c.p.reachM[m]!) },
+});
+
+/** A lure that cannot hang as long as the fish wants. */
+const pauseMatch = (hangS: number, wantedS: number): number => (hangS >= wantedS ? 1 : 0.45 + 0.55 * Math.exp(-(wantedS - hangS) / 5));
+
+export function pauseOf(f: Family, c: ReadContext): Match {
+  const hangS = hangLimitS(f, c.r.fishBandM);
+  return {
+    factor: 'pause',
+    of: (m) => pauseMatch(hangS, c.p.wantedPauseS[m]! * (1.4 - 0.4 * c.comfort)),
+    facts: { longestS: hangS, wantedS: overMoods(c.mood, (m) => c.p.wantedPauseS[m]!) },
+  };
+}
+
+export function foodOf(f: Family, c: ReadContext): Match {
+  let best = 0;
+  let forage: string = c.r.forage[0] ?? 'none';
+  for (const x of c.r.forage) {
+    const v = f.shapes[SHAPE_OF_FORAGE[x]] ?? 0;
+    if (v > best) {
+      best = v;
+      forage = x;
+    }
+  }
+  const habit = Math.max(0, ...c.p.forage.map((x) => f.shapes[SHAPE_OF_FORAGE[x]] ?? 0));
+  const weight = c.r.forageAbundance === 'thick' ? 0.65 : c.r.forageAbundance === 'scarce' ? 0.35 : 0.5;
+  const value = 0.06 + 0.94 * (weight * best + (1 - weight) * 0.8 * habit);
+  return { factor: 'food', of: () => value, facts: { forage, match: best } };
+}
+
+export function sizeOf(f: Family, c: ReadContext): Match {
+  const sizeM = chooseSizeM(f, c.r, c.p, c.schools);
+  const misfit = Math.log(sizeM / c.p.preyLengthM[1]);
+  const value = bell(misfit, 0, misfit > 0 ? 0.4 : 0.42);
+  return { factor: 'size', of: () => value, facts: { sizeM, bestM: c.p.preyLengthM[1] } };
+}
+
+/** A colour that is near what is wanted, and one that is not. prior: judgement: colour decides less than depth and speed. */
+const COLOUR_WORTH = { same: 1, near: 0.95, other: 0.86 } as const;
+const NEAR: Record<string, readonly string[]> = {
+  natural: ['opaque', 'flash', 'craw'],
+  opaque: ['natural', 'white'],
+  white: ['flash', 'opaque'],
+  flash: ['white', 'natural'],
+  dark: ['craw'],
+  craw: ['dark', 'natural'],
+};
+
+/** Only an own lure has one colour; a family comes in all of them. */
+export function colourOf(f: Family, c: ReadContext): Match {
+  const wanted = chooseColour(f, c.r);
+  const has = f.colour ?? wanted;
+  const nearness = c.schools.colour === 'one' || has === wanted ? 'same' : NEAR[wanted]!.includes(has) ? 'near' : 'other';
+  const value = COLOUR_WORTH[nearness];
+  return { factor: 'colour', of: () => value, facts: { has, wanted, nearness, school: c.schools.colour } };
+}
+
+export function warmthOf(f: Family, c: ReadContext): Match {
+  const t = c.r.surfaceTempC;
+  const warmth =
+    (f.tempC.from === undefined ? 1 : logistic(t, f.tempC.from, f.tempC.soft)) *
+    (f.tempC.to === undefined ? 1 : 0.3 + 0.7 * (1 - logistic(t, f.tempC.to, f.tempC.soft)));
+  return { factor: 'warmth', of: () => 0.02 + 0.98 * warmth, facts: { tempC: t, fromC: f.tempC.from ?? -99, toC: f.tempC.to ?? 99 } };
+}
+
+/** What a school that only fishes the top at low light leaves of it in the sun or in chop. prior: judgement. */
+const FROWNED_ON = 0.35;
+const LOW_LUX = 5000;
+const CALM_M = 0.12;
+
+export function lightOf(f: Family, c: ReadContext): Match {
+  const onTop = f.mode === 'surface';
+  const weighed = Math.exp((f.lowLight + (f.flash > 0.8 ? -0.03 : 0)) * (c.decadesBelowDay - 0.6));
+  const school = c.schools.topwater;
+  const lowAndCalm = logistic(Math.log10(Math.max(c.holding.lux, 1e-3)), Math.log10(LOW_LUX), -0.15) * logistic(c.r.waveHeightM, CALM_M, -0.02);
+  const value = !onTop || school === 'weighed' ? weighed : school === 'any-time' ? Math.max(1, weighed) : weighed * lerp(FROWNED_ON, 1, lowAndCalm);
+  return { factor: 'light', of: () => value, facts: { lux: c.holding.lux, gain: f.lowLight, school: onTop ? school : 'weighed' } };
+}
+
+export function chopOf(f: Family, c: ReadContext): Match {
+  const value = f.chopLimitM === null ? 1 : 0.02 + 0.98 * Math.exp(-((c.r.waveHeightM / f.chopLimitM) ** 2));
+  return { factor: 'chop', of: () => value, facts: { waveM: c.r.waveHeightM, limitM: f.chopLimitM ?? 99 } };
+}

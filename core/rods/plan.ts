@@ -1,0 +1,85 @@
+/** The set-ups for a day: from a box, rods and what the day may bring to a set, what it leaves open, and what each place could be swapped for. */
+import { entriesOf, type RankOptions } from '../lures/rank';
+import { rodFit } from '../retrieve/tackle/rod';
+import { coverDay, swapsFor, told, type Cover, type CoverProblem } from './cover';
+import { valuesOf, type Scenario } from './scenarios';
+
+export interface SetUp {
+  key: string;
+  /** Place among the rods; null: rods were not asked about. */
+  rod: number | null;
+  /** Share of the day, by weight, in which it is the best of the set. */
+  share: number;
+  /** Scenarios it is the best in. */
+  covers: number[];
+  /** Others in its place, by what that loses. */
+  swaps: { key: string; loss: number }[];
+}
+
+export interface RodPlan {
+  setUps: SetUp[];
+  /** Expected strikes an hour over the day, and with the whole box along. */
+  perHour: number;
+  possiblePerHour: number;
+  exact: boolean;
+  /** Scenarios where the best of the set is worth less than half of what the box could do, by weight. */
+  uncovered: { scenario: number; share: number; better: string }[];
+  scenarios: Scenario[];
+  /** The lures the day was reckoned with. */
+  considered: number;
+}
+
+export interface RodRequest extends RankOptions {
+  scenarios: readonly Scenario[];
+  k: number;
+  /** A set chosen by hand, by key; absent: the best is found. */
+  chosen?: readonly string[] | null;
+}
+
+const HALF = 0.5;
+const MOST_SWAPS = 6;
+
+export function planRods({ scenarios, k, chosen, ...options }: RodRequest): RodPlan {
+  const entries = entriesOf(options);
+  const rods = options.rods ?? null;
+  const p: CoverProblem = {
+    values: valuesOf(entries, scenarios, options),
+    weights: scenarios.map((s) => s.weight),
+    k,
+    ...(rods && rods.length > 0 ? { rods: entries.map((e) => rods.flatMap((rod, n) => (rodFit(rod, e.f.weightKg[1]) === 'fits' ? [n] : []))) } : {}),
+  };
+  const byHand = chosen?.flatMap((key) => {
+    const i = entries.findIndex((e) => e.key === key);
+    return i < 0 ? [] : [i];
+  });
+  const cover = byHand ? told(byHand, p, false) : coverDay(p);
+  return answer(
+    cover,
+    p,
+    entries.map((e) => e.key),
+    scenarios,
+  );
+}
+
+function answer(c: Cover, p: CoverProblem, keys: readonly string[], scenarios: readonly Scenario[]): RodPlan {
+  const setUps = c.chosen.map((row, n): SetUp => {
+    const covers = c.best.flatMap((b, j) => (b.of === n && p.values[row]![j]! > 0 ? [j] : []));
+    return {
+      key: keys[row]!,
+      rod: c.rods[n] ?? null,
+      share: covers.reduce((s, j) => s + p.weights[j]!, 0),
+      covers,
+      swaps: swapsFor(c.chosen, row, p)
+        .slice(0, MOST_SWAPS)
+        .map((x) => ({ key: keys[x.row]!, loss: x.loss })),
+    };
+  });
+  const uncovered = c.best
+    .flatMap((b, j) => {
+      if (b.share >= HALF) return [];
+      const better = p.values.reduce((top, row, i) => (row[j]! > p.values[top]![j]! ? i : top), 0);
+      return [{ scenario: j, share: b.share, better: keys[better]! }];
+    })
+    .sort((a, b) => p.weights[b.scenario]! - p.weights[a.scenario]!);
+  return { setUps, perHour: c.worth, possiblePerHour: c.possible, exact: c.exact, uncovered, scenarios: [...scenarios], considered: keys.length };
+}
