@@ -5,6 +5,7 @@
  */
 import Papa from 'papaparse';
 import { familyById } from '../lures/families';
+import { roundTo } from '../numbers';
 import { COLOURS, FAMILIES, HOOKS, type Colour, type FamilyId, type Hook } from '../lures/family';
 import type { Lure } from '../records/tackle';
 
@@ -104,7 +105,7 @@ const PRICES: Units = [
 function measured(row: Record<string, string>, units: Units): number | null {
   for (const [column, factor] of units) {
     const v = numberIn(row[column]);
-    if (v !== null) return v * factor;
+    if (v !== null) return roundTo(v * factor, 9);
   }
   return null;
 }

@@ -61,7 +61,7 @@ export function breakEvens(conditions: Conditions, options: RankOptions = {}, le
   const here = sift(entries, s, options.rods).able;
   const top = leader ?? best(here, s.score);
   if (!top || here.length < 2) return [];
-  const leadAt = (reading: TurnReading, value: number, among: readonly Entry[]): Lead => {
+  const leadAt = (reading: TurnReading, value: number, among: readonly Entry[] = entries): Lead => {
     if (reading === 'mood') return { key: best(here, inMood(s, spreadMood(value, MOOD_SPREAD)))!, able: true };
     const there = scoringOf(movedTo(r, reading, value), species, context);
     const { able } = sift(among, there, options.rods);
@@ -71,13 +71,13 @@ export function breakEvens(conditions: Conditions, options: RankOptions = {}, le
   for (const reading of TURNS) {
     if (!tells(reading, s)) continue;
     const from = reading === 'mood' ? overMoods(s.mood.distribution, (m) => m) : r[reading];
-    if (leadAt(reading, from, entries).key !== top) continue;
+    if (leadAt(reading, from).key !== top) continue;
     for (const way of ['up', 'down'] as const) {
-      const turn = nearest(reading, way, from, r, (value) => leadAt(reading, value, entries), top);
+      const turn = nearest(reading, way, from, r, (value) => leadAt(reading, value), top);
       if (!turn) continue;
-      const two = entries.filter((e) => e.key === top || e.key === turn.rival);
-      const at = between(turn.last, turn.first, (value) => leadAt(reading, value, two).key === top);
-      turns.push({ reading, way, from, at, rival: turn.rival, limit: !turn.able });
+      const at = between(turn.last, turn.first, (value) => leadAt(reading, value).key === top);
+      const lead = leadAt(reading, at);
+      turns.push({ reading, way, from, at, rival: lead.key, limit: !lead.able });
     }
   }
   return turns;
@@ -100,7 +100,7 @@ function nearest(
   r: Reading,
   leadAt: (value: number) => Lead,
   top: string,
-): { last: number; first: number; rival: string; able: boolean } | null {
+): { last: number; first: number } | null {
   const { steps, size, ratio, low, high } = LOOK[reading];
   const sign = way === 'up' ? 1 : -1;
   let last = from;
@@ -108,8 +108,7 @@ function nearest(
     const value = ratio ? from * size ** (sign * i) : from + sign * size * i;
     const first = Math.min(high(r), Math.max(low, value));
     if (first === last) return null;
-    const lead = leadAt(first);
-    if (lead.key !== top) return { last, first, rival: lead.key, able: lead.able };
+    if (leadAt(first).key !== top) return { last, first };
     last = first;
   }
   return null;

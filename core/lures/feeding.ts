@@ -70,14 +70,21 @@ export function chooseWorking(f: Family, c: ReadContext): Working {
   const wishM = clamp(r.fishDepthM, shallowest, deepest);
   if (f.mode !== 'swim') return { depthM: wishM, speedMps: wishMps };
   const reachM = overMoods(c.mood, (m) => c.p.reachM[m]!);
+  const wanted = (speedMps: number): number => overMoods(c.mood, (m) => speedMatch(speedMps, chaseMps(c, m)));
+  const wishWanted = wanted(wishMps);
+  let tableWanted: number[] | null = null;
   let best: Working & { worth: number } = { depthM: wishM, speedMps: wishMps, worth: -1 };
   for (const depthM of [wishM, ...DEPTH_GRID_M.filter((d) => d >= shallowest && d <= deepest)]) {
     const near = Math.exp(-((gapM(depthM, r.fishBandM) / reachM) ** 1.5));
     const options = holdingOptions(f, depthM, c.lineDiameterM);
-    for (const speedMps of [wishMps, ...options.map((o) => o.speedMps)]) {
-      const worth = Math.max(0.005, shareAt(options, speedMps)) * near * overMoods(c.mood, (m) => speedMatch(speedMps, chaseMps(c, m)));
+    // The speeds are the same at every depth.
+    tableWanted ??= options.map((o) => wanted(o.speedMps));
+    const take = (speedMps: number, share: number, liked: number): void => {
+      const worth = Math.max(0.005, share) * near * liked;
       if (worth > best.worth) best = { depthM, speedMps, worth };
-    }
+    };
+    take(wishMps, shareAt(options, wishMps), wishWanted);
+    options.forEach((o, k) => take(o.speedMps, o.share, tableWanted![k]!));
   }
   return best;
 }

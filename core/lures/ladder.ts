@@ -1,12 +1,12 @@
 /**
- * The ladder: from the loudest that is worth showing to the quietest (or the other way), and when to step. A rung is left when, after so many casts through the
- * zone without a sign, the next lure is worth more: the mood has been believed down by what the filter makes of them, and the lure itself by what its own
- * rate is known to stray.
+ * The ladder: from the loudest that is worth showing to the quietest (or the other way), and when to step. Going down, each rung asks whether the fish are in the
+ * mood that it is for: it is left when, after so many casts through the zone without a sign, the mood filter believes that half as much as when it was taken
+ * up. Going up, a quiet lure is left when it should have drawn a strike by now.
  */
 import { DEFAULT_SCHOOLS } from './schools';
 import { spreadMood } from '../mood/states';
 import type { Entry, RankedLure } from './rank';
-import { inMood, moodAfter, OWN_SPREAD, type Scoring } from './scoring';
+import { inMood, moodAfter, type Empties, type Scoring } from './scoring';
 
 export interface Rung {
   key: string;
@@ -23,39 +23,43 @@ const CLASSES = [0.68, 0.5, 0.36, 0.2, 0] as const;
 const WORTH = 0.35;
 /** The mood each class is for, 0–4. */
 const CLASS_MOOD = [3.2, 2.5, 1.9, 1.1, 0.5] as const;
-const COUNTS = [3, 4, 5, 6, 8, 10, 12, 15, 18, 22, 27, 33, 40, 50] as const;
-/** However hopeful: nobody learns more from one lure than this tells. */
-const MOST = COUNTS[COUNTS.length - 1]!;
-/** Shape of the gamma that a lure's own rate is drawn from: its spread is OWN_SPREAD. */
-const OWN_SHAPE = 1 / OWN_SPREAD ** 2;
+/** Nobody learns from fewer, and nobody waits for more casts. */
+const FEWEST = 4;
+const MOST = 30;
+/** What is left of the belief that they are in the mood for it. */
+const BELIEF_LEFT = 0.5;
+/** The moods a class is for reach this far below its own. */
+const MOOD_BELOW = 0.7;
+/** Strikes that should have come by now: one with two chances in three. */
+const DUE = 1.1;
+
+interface Pick {
+  e: Entry;
+  moodFrom: number;
+}
 
 /** Empty for fish on their beds: there their anger says when to change. */
 export function ladderOf(ranked: readonly RankedLure[], able: readonly Entry[], s: Scoring): Rung[] {
   if (s.branch === 'guarding' || ranked.length === 0) return [];
+  const upwards = (s.options.schools ?? DEFAULT_SCHOOLS).order === 'quiet-first';
   const picked = pickRungs(able, s);
-  if ((s.options.schools ?? DEFAULT_SCHOOLS).order === 'quiet-first') picked.reverse();
+  if (upwards) picked.reverse();
   const now = new Map(ranked.map((x) => [x.key, x]));
-  const rungs: Rung[] = [];
-  let gone = 0;
-  picked.forEach((e, i) => {
-    const next = picked[i + 1];
-    const moodMean = mean(moodAfter(s, gone, now.get(e.key)!.zone.share));
-    if (!next) {
-      rungs.push({ key: e.key, casts: null, minutes: null, moodMean });
-      return;
-    }
-    const casts = castsUntil(e, next, s, gone);
-    const { castsPerHour } = now.get(e.key)!.zone;
-    rungs.push({ key: e.key, casts, minutes: (60 * casts) / castsPerHour, moodMean });
-    gone += casts;
+  const gone: Empties[] = [];
+  return picked.map(({ e, moodFrom }, i): Rung => {
+    const { zone } = now.get(e.key)!;
+    const moodMean = mean(moodAfter(s, gone));
+    if (i === picked.length - 1) return { key: e.key, casts: null, minutes: null, moodMean };
+    const casts = upwards ? castsUntilDue(e, s, gone) : castsUntilDoubted(moodFrom, zone.share, s, gone);
+    gone.push({ casts, zoneShare: zone.share });
+    return { key: e.key, casts, minutes: (60 * casts) / zone.castsPerHour, moodMean };
   });
-  return rungs;
 }
 
 const mean = (p: readonly number[]): number => p.reduce((sum, v, i) => sum + v * i, 0);
 
 /** Of each class of loudness the best in the mood it is for, if it is worth showing then; loudest first. */
-function pickRungs(able: readonly Entry[], s: Scoring): Entry[] {
+function pickRungs(able: readonly Entry[], s: Scoring): Pick[] {
   return CLASSES.flatMap((from, i) => {
     const below = CLASSES[i - 1] ?? Infinity;
     const score = inMood(s, spreadMood(CLASS_MOOD[i]!, 0.6));
@@ -64,18 +68,21 @@ function pickRungs(able: readonly Entry[], s: Scoring): Entry[] {
     const [top] = all
       .filter(({ e, score: v }) => e.f.action >= from && e.f.action < below && v >= WORTH * best)
       .sort((a, b) => b.score - a.score || (a.e.key < b.e.key ? -1 : 1));
-    return top ? [top.e] : [];
+    return top ? [{ e: top.e, moodFrom: CLASS_MOOD[i]! - MOOD_BELOW }] : [];
   });
 }
 
-/** Fewest casts without a sign after which the next is worth more. */
-function castsUntil(e: Entry, next: Entry, s: Scoring, gone: number): number {
-  for (const n of COUNTS) {
-    const { share } = s.score(e.f).zone;
-    const score = inMood(s, moodAfter(s, gone + n, share));
-    const mine = score(e.f);
-    const expected = (mine.strikesPerHour / Math.max(1, mine.zone.castsPerHour)) * n;
-    if ((mine.score * OWN_SHAPE) / (OWN_SHAPE + expected) < score(next.f).score) return n;
-  }
+/** Fewest casts without a sign that leave half the belief in moods from `moodFrom` up. */
+function castsUntilDoubted(moodFrom: number, zoneShare: number, s: Scoring, gone: readonly Empties[]): number {
+  const belief = (casts: number): number => moodAfter(s, [...gone, { casts, zoneShare }]).reduce((sum, v, m) => sum + (m >= moodFrom ? v : 0), 0);
+  const before = belief(0);
+  for (let n = FEWEST; n < MOST; n++) if (belief(n) < BELIEF_LEFT * before) return n;
   return MOST;
+}
+
+/** Casts by which it should have drawn a strike. */
+function castsUntilDue(e: Entry, s: Scoring, gone: readonly Empties[]): number {
+  const { strikesPerHour, zone } = inMood(s, moodAfter(s, gone))(e.f);
+  const perCast = strikesPerHour / Math.max(1, zone.castsPerHour);
+  return Math.min(MOST, Math.max(FEWEST, Math.ceil(DUE / Math.max(1e-6, perCast))));
 }

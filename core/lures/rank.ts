@@ -149,7 +149,7 @@ export function chooseThree(ranked: readonly RankedLure[], able: readonly Entry[
   if (s.branch === 'guarding') return threeForGuarding(ranked, able, s);
   const first = starter(ranked, able, s.options.schools ?? DEFAULT_SCHOOLS);
   const zoneShare = ranked.find((x) => x.key === first.key)!.zone.share;
-  const again = (casts: number): Scored[] => scoredBy(able, inMood(s, moodAfter(s, casts, zoneShare)));
+  const again = (casts: number): Scored[] => scoredBy(able, inMood(s, moodAfter(s, [{ casts, zoneShare }])));
   const differs = (f: Family, g: Family): boolean => f.id !== g.id && (f.mode !== g.mode || Math.abs(f.action - g.action) >= 0.25);
   const others = again(CASTS_BEFORE_CHANGE).filter((x) => x.e !== first);
   const follow = (others.find((x) => differs(x.e.f, first.f)) ?? others[0]!).e;

@@ -50,10 +50,16 @@ export const inMood = ({ reading, species, branch, options, mood }: Scoring, dis
 /** The same fish on their beds in another state of anger. */
 export const whenAngry = (s: Scoring, agitation: readonly number[]): ScoreLure => scorerIn(s.branch, s.context, agitation);
 
-/** The mood once so many casts through the zone drew nothing. */
-export function moodAfter(s: Scoring, casts: number, zoneShare: number): MoodDistribution {
-  const ln = signLogLikelihood({ kind: 'empty-cast', count: casts, zoneShare })!;
-  return normalise(s.mood.distribution.map((v, i) => v * Math.exp(ln[i]!)));
+/** Casts through the zone that drew nothing. */
+export interface Empties {
+  casts: number;
+  zoneShare: number;
+}
+
+/** The mood once so many casts of one lure after another drew nothing, as the filter has it. */
+export function moodAfter(s: Scoring, empties: readonly Empties[]): MoodDistribution {
+  const ln = empties.map(({ casts, zoneShare }) => signLogLikelihood({ kind: 'empty-cast', count: casts, zoneShare })!);
+  return normalise(s.mood.distribution.map((v, i) => v * Math.exp(ln.reduce((sum, x) => sum + x[i]!, 0))));
 }
 
 /** Spread of a lure's own strike rate that no reading explains, ln. prior: judgement. */

@@ -1,4 +1,5 @@
 import { allFamilies, familyById } from '../../lures/families';
+import { familyOfLure } from '../../lures/own';
 import { seededRandom } from '../../random';
 import { MESH } from '../simulate/types';
 import { sharesOf } from './build';
@@ -86,4 +87,58 @@ test.each(allFamilies().map((f) => [f.id, f] as const))('%s: minutes in the zone
 test('single pieces of cover shorten the time in front of the fish', () => {
   const f = familyById('spinnerbait');
   expect(estimateZone(f, 1, 0.6, 0, 1).zoneMinutesPerHour).toBeLessThan(estimateZone(f, 1, 0.6, 0, 0).zoneMinutesPerHour);
+});
+
+test('the order of two lures that the simulation parts by more than the stated error is never turned (100 pairs, seed 8)', () => {
+  const random = seededRandom(8);
+  const pick = <T>(all: readonly T[]): T => all[Math.floor(random() * all.length)]!;
+  const cellsOf = (f: (typeof swimmers)[number], depth: number) =>
+    tableSpeeds(f)
+      .map((speedMps, k) => ({ speedMps, cell: ZONE_TABLE[f.id]![depth]![k]! }))
+      .filter((x) => x.cell[3] > 0.02);
+  let parted = 0;
+  for (let tried = 0; tried < 100;) {
+    const depth = Math.floor(random() * DEPTH_GRID_M.length);
+    const able = swimmers.filter((f) => cellsOf(f, depth).length > 0);
+    if (able.length < 2) continue;
+    const first = pick(able);
+    const two = [first, pick(able.filter((f) => f !== first))];
+    const [a, b] = two.map((f) => {
+      const { speedMps, cell } = pick(cellsOf(f, depth));
+      const [countdownS, tipM] = cell;
+      const told = shareAt(holdingOptions(f, DEPTH_GRID_M[depth]!, TABLE_LINES_M[1]), speedMps);
+      return { told, found: sharesOf(f, { countdownS, tipM, speedMps }, TABLE_LINES_M[1], MESH.plan)[depth]! };
+    });
+    tried++;
+    if (Math.abs(a!.found - b!.found) <= STATED_ERROR.ever) continue;
+    parted++;
+    expect(Math.sign(a!.told - b!.told)).toBe(Math.sign(a!.found - b!.found));
+  }
+  expect(parted).toBeGreaterThan(30);
+});
+
+test('a lure of another weight: nearer to its own table than the family’s is, by what the note says', () => {
+  const errors = { told: 0, plain: 0, n: 0 };
+  for (const [id, k] of [
+    ['paddletail', 1.6],
+    ['swim-jig', 0.6],
+    ['lipless-vibrating', 1.6],
+  ] as const) {
+    const f = familyById(id);
+    const own = familyOfLure({ id, family: id, weightKg: k * f.weightKg[1], lengthM: f.lengthM[1], hook: f.hook, colour: null, priceMinor: 0 });
+    for (const depthM of [0.8, 1.6, 3]) {
+      const options = holdingOptions(own, depthM, TABLE_LINES_M[1]);
+      for (const speedMps of tableSpeeds(f).slice(1, 4)) {
+        const tried = [0, 1, 2, 3, 4, 6, 8, 11, 15].flatMap((countdownS) =>
+          [0.3, 2.2].map((tipM) => sharesOf(own, { countdownS, tipM, speedMps }, TABLE_LINES_M[1], MESH.scan)[DEPTH_GRID_M.indexOf(depthM as 3)]!),
+        );
+        const best = Math.max(...tried);
+        errors.told += Math.abs(shareAt(options, speedMps) - best);
+        errors.plain += Math.abs(shareAt(holdingOptions(f, depthM, TABLE_LINES_M[1]), speedMps) - best);
+        errors.n++;
+      }
+    }
+  }
+  expect(errors.told / errors.n).toBeLessThan(0.12);
+  expect(errors.told).toBeLessThan(errors.plain);
 });

@@ -34,12 +34,28 @@ export interface HoldingOption {
   tipM: number;
 }
 
-/** Share in a cell on a line: between the table's lines by the logarithm of the thickness. */
-function shareOn([, , ...shares]: readonly number[], diameterM: number): number {
-  return interpolate(
-    TABLE_LINES_M.map((d, l) => [Math.log(d), shares[l]!] as const),
-    Math.log(diameterM),
-  );
+/** Shares on one line, depth by depth and speed by speed: between the table's lines by the logarithm of the thickness. */
+function sharesOnLine(f: Family, diameterM: number): readonly (readonly number[])[] {
+  const last = TABLE_LINES_M.length - 1;
+  let l = 0;
+  while (l < last - 1 && TABLE_LINES_M[l + 1]! < diameterM) l++;
+  const [thin, thick] = [TABLE_LINES_M[l]!, TABLE_LINES_M[l + 1]!];
+  const t = clamp(Math.log(diameterM / thin) / Math.log(thick / thin), 0, 1);
+  return ZONE_TABLE[f.id]!.map((row) => row.map(([, , ...shares]) => lerp(shares[l]!, shares[l + 1]!, t)));
+}
+
+const onLine = new Map<string, readonly (readonly number[])[]>();
+const MOST_KEPT = 400;
+
+/** The same, kept: a ranking asks for them some hundred times. */
+function sharesKept(f: Family, diameterM: number): readonly (readonly number[])[] {
+  const key = `${f.id} ${diameterM}`;
+  let found = onLine.get(key);
+  if (!found) {
+    if (onLine.size >= MOST_KEPT) onLine.clear();
+    onLine.set(key, (found = sharesOnLine(f, diameterM)));
+  }
+  return found;
 }
 
 /**
@@ -59,14 +75,14 @@ export function holdingOptions(f: Family, wishedM: number, lineDiameterM?: numbe
   if (!rows) return [];
   const depthM = wishedM / depthRatio(f);
   const quicker = speedRatio(f);
-  const line = lineFor(f, lineDiameterM);
+  const shares = sharesKept(f, lineFor(f, lineDiameterM));
   let i = 0;
   while (i < DEPTH_GRID_M.length - 2 && DEPTH_GRID_M[i + 1]! < depthM) i++;
   const t = clamp((depthM - DEPTH_GRID_M[i]!) / (DEPTH_GRID_M[i + 1]! - DEPTH_GRID_M[i]!), 0, 1);
   const near = rows[t < 0.5 ? i : i + 1]!;
   return tableSpeeds(f).map((speedMps, k) => {
     const [countdownS, tipM] = near[k]!;
-    return { speedMps: speedMps * quicker, share: lerp(shareOn(rows[i]![k]!, line), shareOn(rows[i + 1]![k]!, line), t), countdownS, tipM };
+    return { speedMps: speedMps * quicker, share: lerp(shares[i]![k]!, shares[i + 1]![k]!, t), countdownS, tipM };
   });
 }
 
