@@ -25,13 +25,13 @@ export interface BreakEven {
 /** How far to look from where it is, steps on each side, and whether the steps are ratios. */
 const LOOK: Record<TurnReading, { steps: number; size: number; ratio: boolean; low: number; high: (r: Reading) => number }> = {
   surfaceTempC: { steps: 10, size: 1.2, ratio: false, low: 0, high: () => 34 },
-  clarityM: { steps: 8, size: 1.3, ratio: true, low: 0.08, high: () => 10 },
-  fishDepthM: { steps: 8, size: 1.25, ratio: true, low: 0.1, high: (r) => r.depthM },
+  clarityM: { steps: 10, size: 1.2, ratio: true, low: 0.08, high: () => 10 },
+  fishDepthM: { steps: 12, size: 1.12, ratio: true, low: 0.1, high: (r) => r.depthM },
   waveHeightM: { steps: 8, size: 0.08, ratio: false, low: 0, high: () => 1.2 },
   sunElevationDeg: { steps: 8, size: 6, ratio: false, low: -15, high: () => 70 },
   mood: { steps: 8, size: 0.4, ratio: false, low: 0, high: () => 4 },
 };
-const HALVINGS = 7;
+const HALVINGS = 8;
 const MOOD_SPREAD = 0.6;
 
 interface Lead {
