@@ -1,5 +1,6 @@
 /** The plan in words: what each change would buy, how sure the share is. */
 import type { Change, Plan, Progress } from '../core/retrieve/plan/plan';
+import { familyById } from '../core/lures/families';
 import type { PlanSettings } from '../core/retrieve/plan/request';
 import type { Access } from '../core/water/conditions';
 import { hangs, type CadenceStyle } from '../core/retrieve/cadence/library';
@@ -221,16 +222,36 @@ export function momentText({ track }: Plan, atS: number, u: UnitPrefs): string {
 export const planProgressText = ({ done, of, bestShare }: Progress): string =>
   `${done} of about ${of} casts${bestShare > 0.01 ? `; the best so far is among them ${say.percent(bestShare)} of the time` : ''}.`;
 
+/** Not cast but let down or towed. */
+export const planWay = (p: Pick<Plan, 'presentation'>): 'cast' | 'down' | 'behind' => {
+  const { mode } = familyById(p.presentation.rig.family);
+  return mode === 'vertical' ? 'down' : mode === 'tow' ? 'behind' : 'cast';
+};
+
+/** What a drop, or a pass, is among the fish. */
+export function notCastSentence(p: Plan, u: UnitPrefs): string {
+  const what = planWay(p) === 'down' ? 'drop' : 'pass and round again';
+  if (p.misses) return `It does not come among the fish at ${say.depthBand(p.bandM, u)}.`;
+  return `${say.seconds(Math.round(p.zoneSecondsPerCast))} of every ${say.seconds(Math.round(p.castS))} ${what} among the fish at ${say.depthBand(p.bandM, u)}.`;
+}
+
 /** The figures of the pocket card. */
-export const cardRows = ({ hands: h, presentation }: Plan, u: UnitPrefs): [string, string][] => [
-  ['cast', say.distance(h.castM, u)],
-  ['count down', say.seconds(h.countdownS)],
-  ['handle', `${turnsText(h.turnsPerS)} turns a second`],
-  ['rod tip', h.tip.position],
-  [
-    'hang',
-    presentation.cadence.steps.some((s) => s.kind === 'pause')
-      ? say.seconds(Math.max(...presentation.cadence.steps.map((s) => (s.kind === 'pause' ? s.durationS : 0))))
-      : 'none',
-  ],
-];
+export function cardRows(plan: Plan, u: UnitPrefs): [string, string][] {
+  const { hands: h, presentation } = plan;
+  const way = planWay(plan);
+  const pauses = presentation.cadence.steps.flatMap((s) => (s.kind === 'pause' ? [s.durationS] : []));
+  const hang: [string, string] = ['hang', pauses.length > 0 ? say.seconds(Math.max(...pauses)) : 'none'];
+  if (way === 'down') return [['let down to', say.depth(plan.depthM, u)], ['open spool, count', say.seconds(h.countdownS)], hang];
+  if (way === 'behind')
+    return [
+      ['line out', say.distance(h.castM, u)],
+      ['runs at', say.depth(plan.depthM, u)],
+    ];
+  return [
+    ['cast', say.distance(h.castM, u)],
+    ['count down', say.seconds(h.countdownS)],
+    ['handle', `${turnsText(h.turnsPerS)} turns a second`],
+    ['rod tip', h.tip.position],
+    hang,
+  ];
+}

@@ -8,7 +8,7 @@ import type { Progress } from '../core/retrieve/plan/plan';
 import type { AlmanacApi } from './almanac';
 import type { ComputeApi } from './compute';
 
-type Desk = 'rank' | 'first' | 'settled' | 'assess' | 'day';
+type Desk = 'rank' | 'first' | 'settled' | 'assess' | 'choose' | 'day';
 /** All that the workers answer; each desk's worker knows its own part. */
 type Api = Remote<ComputeApi & AlmanacApi>;
 
@@ -51,7 +51,7 @@ function close(desk: Desk, r: Running): void {
  * A question waits this long, ms: of several quick taps only the last reaches a worker, and the tap is answered on the screen first. The ranking, which every
  * cast moves a little, waits for a run of casts to end.
  */
-const SETTLE_MS: Record<Desk, number> = { rank: 200, first: 30, settled: 30, assess: 30, day: 60 };
+const SETTLE_MS: Record<Desk, number> = { rank: 200, first: 30, settled: 30, assess: 30, choose: 60, day: 60 };
 
 /** Quick questions not yet answered. The long one starts after them, so that a device of two cores keeps one for the screen. */
 const quick = new Set<Promise<unknown>>();
@@ -96,6 +96,13 @@ export const compute = {
   rank: (signal: AbortSignal, ...args: Args<'rank'>) => ask('rank', signal, (api) => api.rank(...args) as Promise<ReturnType<ComputeApi['rank']>>),
   plan: (signal: AbortSignal, request: Args<'plan'>[0], effort: 'first' | 'settled', tell?: (p: Progress) => void) =>
     ask(effort, signal, (api) => (tell ? api.plan(request, effort, proxy(tell)) : api.plan(request, effort)) as ReturnType<ComputeApi['plan']>),
+  choosing: (signal: AbortSignal, ...args: Args<'choosing'>) =>
+    ask('choose', signal, (api) => api.choosing(...args) as Promise<ReturnType<ComputeApi['choosing']>>),
+  schools: (signal: AbortSignal, ...args: Args<'schools'>) =>
+    ask('choose', signal, (api) => api.schools(...args) as Promise<ReturnType<ComputeApi['schools']>>),
+  rods: (signal: AbortSignal, ...args: Args<'rods'>) => ask('choose', signal, (api) => api.rods(...args) as Promise<ReturnType<ComputeApi['rods']>>),
+  lacks: (signal: AbortSignal, ...args: Args<'lacks'>) =>
+    ask('choose', signal, (api) => api.lacks(...args) as Promise<ReturnType<ComputeApi['lacks']>>),
   vertical: (signal: AbortSignal, ...args: Args<'vertical'>) =>
     ask('assess', signal, (api) => api.vertical(...args) as Promise<ReturnType<ComputeApi['vertical']>>),
   towed: (signal: AbortSignal, ...args: Args<'towed'>) =>

@@ -1,9 +1,12 @@
 /** What the worker can do: plain core functions. Results are values; nothing is thrown on purpose. */
+import { choosingOf } from '../core/lures/choosing';
 import { rankLures } from '../core/lures/rank';
+import { schoolEffects } from '../core/lures/schoolEffects';
 import { assessLure, assessReel } from '../core/retrieve/calibrate/assess';
 import { planTowed } from '../core/retrieve/below/towed';
 import { planVertical } from '../core/retrieve/below/vertical';
 import { planInSteps, type Effort, type Plan, type Progress } from '../core/retrieve/plan/plan';
+import { lacksForDay, planRodsForDay } from '../core/rods/plan';
 import type { PlanRequest } from '../core/retrieve/plan/request';
 
 let heldUntilMs = 0;
@@ -41,6 +44,10 @@ async function plan(request: PlanRequest, effort: Effort, tell?: (p: Progress) =
 
 export const computeApi = {
   rank: rankLures,
+  choosing: choosingOf,
+  schools: schoolEffects,
+  rods: planRodsForDay,
+  lacks: lacksForDay,
   plan,
   vertical: planVertical,
   towed: planTowed,

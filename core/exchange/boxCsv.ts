@@ -20,6 +20,7 @@ export const ROW_FAULTS = [
   'bad-price',
   'bad-count',
   'long-note',
+  'unknown-field',
 ] as const;
 export type RowFault = (typeof ROW_FAULTS)[number];
 
@@ -39,7 +40,7 @@ export interface BoxFile {
   lures: NewLure[];
   bad: BadRow[];
   /** Head line without what is needed, or no lines: nothing was read. */
-  fault: 'no-columns' | 'empty' | 'too-long' | null;
+  fault: 'no-columns' | 'empty' | 'too-long' | 'not-json' | null;
   columns: string[];
 }
 

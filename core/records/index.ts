@@ -3,7 +3,17 @@ import type { RecordKind } from './define';
 import { waterRecord, spotRecord } from './places';
 import { DEFAULT_PREFERENCES, preferencesRecord, type Preferences } from './preferences';
 import { stationReportRecord, tidesRecord, waterLogRecord } from './stations';
-import { cadenceRecord, calibrationRecord, lineRecord, lureRecord, practiceRecord, reelRecord, rodRecord, type Calibration } from './tackle';
+import {
+  cadenceRecord,
+  calibrationRecord,
+  lineRecord,
+  lureRecord,
+  practiceRecord,
+  reelRecord,
+  rodRecord,
+  type Calibration,
+  type Lure,
+} from './tackle';
 import { blockRecord, castRecord, eventRecord, tombstoneRecord, tripRecord, type Trip } from './trip';
 
 export const RECORDS = {
@@ -85,3 +95,6 @@ export function activeTrip(book: Book): Trip | null {
 /** What is not retired. */
 export const inUse = <T extends { retiredAtMs: number | null }>(all: Readonly<Record<string, T>>): T[] =>
   Object.values(all).filter((x) => x.retiredAtMs === null);
+
+/** Lures that can be tied on: neither retired nor lost, and at least one left. */
+export const inBox = (all: Book['lure']): Lure[] => inUse(all).filter((l) => l.lostAtMs === null && l.count > 0);

@@ -1,4 +1,7 @@
 import * as z from 'zod';
+import { schoolsSchema } from '../exchange/planDocument';
+import { withDefaults, type Schools } from '../lures/schools';
+import { SPECIES, type SpeciesId } from '../water/conditions';
 import { STATION_FAULTS } from '../stations/answer';
 import { defineRecord } from './define';
 import { id, ms } from './tackle';
@@ -25,13 +28,14 @@ export const preferencesRecord = defineRecord(
     textScale: z.number().min(1).max(2),
     /** Single letters log and lead about. */
     shortcuts: z.boolean(),
-    peg: z.enum(['free', 'by-cover']),
-    /** Moon periods are always shown; this counts them too. */
+    /** Where good anglers disagree: what was chosen, for all fish and for some alone. */
+    schools: z.strictObject({ all: schoolsSchema, bySpecies: z.partialRecord(z.enum(SPECIES), schoolsSchema) }),
+    /** Every lure with its numbers, or three that are hard to fish wrong. */
+    choosing: z.enum(['all', 'simple']),
     /** How the readings are laid out. */
     readingSheet: z.enum(['tiles', 'dense']),
     /** What the beat does besides the picture. */
     beat: z.strictObject({ sound: z.boolean(), buzz: z.boolean() }),
-    moon: z.enum(['shown', 'counted']),
     /** The fault the stand-in stations are asked to have. */
     stationFault: z.enum(STATION_FAULTS),
     /** Demo world: the moment it stands for, and when it was loaded. */
@@ -41,11 +45,12 @@ export const preferencesRecord = defineRecord(
     lastReelId: id.nullable(),
     lastLineId: id.nullable(),
   }),
-  3,
-  // Version 1 knew two lights, which are still there, and had no switch for the keys; version 2 knew no stations.
+  4,
+  // Version 1 knew two lights, which are still there, and had no switch for the keys; version 2 knew no stations; version 3 had two of the schools.
   {
     1: (old) => ({ ...old, shortcuts: true }),
     2: (old) => ({ ...old, moon: 'shown', stationFault: 'none', readingSheet: 'tiles', beat: { sound: true, buzz: true } }),
+    3: ({ peg, moon, ...rest }) => ({ ...rest, schools: { all: { peg, moon }, bySpecies: {} }, choosing: 'all' }),
   },
 );
 export type Preferences = z.infer<typeof preferencesRecord.schema>;
@@ -56,10 +61,10 @@ export const DEFAULT_PREFERENCES: Preferences = {
   light: 'shade',
   textScale: 1,
   shortcuts: true,
-  peg: 'by-cover',
+  schools: { all: {}, bySpecies: {} },
+  choosing: 'all',
   readingSheet: 'tiles',
   beat: { sound: true, buzz: true },
-  moon: 'shown',
   stationFault: 'none',
   demoClock: null,
   activeTripId: null,
@@ -67,3 +72,7 @@ export const DEFAULT_PREFERENCES: Preferences = {
   lastReelId: null,
   lastLineId: null,
 };
+
+/** The schools that hold for a fish: its own choices, over those for all, over the defaults. */
+export const schoolsOf = (prefs: Preferences, species: SpeciesId | null): Schools =>
+  withDefaults({ ...prefs.schools.all, ...(species ? prefs.schools.bySpecies[species] : {}) });

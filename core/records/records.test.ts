@@ -46,6 +46,13 @@ OLDER.block = {
   OLDER.lure![3] = { ...OLDER.lure![2], family: 'slender-metal' };
 }
 OLDER.preferences = { 1: first('preferences'), 2: { ...first('preferences'), shortcuts: false } };
+OLDER.preferences[3] = {
+  ...OLDER.preferences[2],
+  moon: 'counted',
+  stationFault: 'none',
+  readingSheet: 'tiles',
+  beat: { sound: true, buzz: true },
+};
 OLDER.trip = { 1: first('trip'), 2: { ...first('trip'), readAtMs: 5, thunder: [], cautionsSeen: [] } };
 OLDER.water = { 1: first('water') };
 OLDER.spot = {

@@ -2,7 +2,9 @@
 import { entriesOf, type RankOptions } from '../lures/rank';
 import { rodFit } from '../retrieve/tackle/rod';
 import { coverDay, swapsFor, told, type Cover, type CoverProblem } from './cover';
-import { valuesOf, type Scenario } from './scenarios';
+import type { Conditions } from '../water/conditions';
+import type { LightShares } from './light';
+import { dayScenarios, lacksOf, valuesOf, type Lack, type Scenario } from './scenarios';
 
 export interface SetUp {
   key: string;
@@ -82,4 +84,14 @@ function answer(c: Cover, p: CoverProblem, keys: readonly string[], scenarios: r
     })
     .sort((a, b) => p.weights[b.scenario]! - p.weights[a.scenario]!);
   return { setUps, perHour: c.worth, possiblePerHour: c.possible, exact: c.exact, uncovered, scenarios: [...scenarios], considered: keys.length };
+}
+
+/** A day from now on: its scenarios made from the conditions and the light of its hours. */
+export const planRodsForDay = (conditions: Conditions, light: LightShares, request: Omit<RodRequest, 'scenarios'>): RodPlan =>
+  planRods({ ...request, scenarios: dayScenarios(conditions, light) });
+
+/** What the box has nothing of, for a day like this; with the scenarios it is about. */
+export function lacksForDay(conditions: Conditions, light: LightShares, options: RankOptions): { lacks: Lack[]; scenarios: Scenario[] } {
+  const scenarios = dayScenarios(conditions, light);
+  return { lacks: lacksOf(scenarios, options), scenarios };
 }

@@ -7,9 +7,9 @@ import { spreadMood } from '../mood/states';
 import type { Conditions } from '../water/conditions';
 import { resolveConditions } from '../water/defaults';
 import { speciesProfile } from '../water/species';
+import { LIGHT_STAGES, type LightShares } from './light';
 
 export const MOOD_STAGES = ['sluggish', 'middling', 'lively'] as const;
-export const LIGHT_STAGES = ['low', 'day', 'night'] as const;
 export const DEPTH_STAGES = ['as-read', 'shallower', 'deeper'] as const;
 export const COVER_STAGES = ['as-read', 'open'] as const;
 
@@ -42,7 +42,6 @@ const DEPTHS = [
 const OPEN_SHARE = 0.35;
 /** Shares of a day's fishing by light where nobody said: both ends, the middle, the dark. prior: judgement. */
 export const USUAL_LIGHT: LightShares = { low: 0.35, day: 0.6, night: 0.05 };
-export type LightShares = Record<(typeof LIGHT_STAGES)[number], number>;
 const LEAST_WEIGHT = 0.004;
 
 export function dayScenarios(conditions: Conditions, light: LightShares = USUAL_LIGHT): Scenario[] {

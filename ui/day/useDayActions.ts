@@ -2,6 +2,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Phase } from '../../core/retrieve/cadence/cadence';
 import type { PlanSettings } from '../../core/retrieve/plan/request';
+import type { SchoolId } from '../../core/lures/schools';
 import type { Preferences } from '../../core/records/preferences';
 import { activeTrip, preferencesOf, put, type Book, type Put } from '../../core/records';
 import type { Readings, Trip } from '../../core/records/trip';
@@ -24,6 +25,8 @@ export interface LastAction {
 
 export interface DayActions {
   savePrefs: (change: Partial<Preferences>) => void;
+  /** One of the ways good anglers disagree about; kept for today's fish, or for all where no day is open. */
+  chooseSchool: (school: SchoolId, value: string) => void;
   changeTrip: (change: (t: Trip) => Trip) => void;
   setReadings: (change: (r: Readings) => Readings) => void;
   addSign: (kind: SignKind) => void;
@@ -87,6 +90,19 @@ export function useDayActions(state: DayState, { commit, record, current }: Comm
     (change: Partial<Preferences>) => void commit((book) => [put('preferences', { ...preferencesOf(book), ...change })]),
     [commit],
   );
+  const chooseSchool = useCallback(
+    (school: SchoolId, value: string) =>
+      void commit((book) => {
+        const prefs = preferencesOf(book);
+        const species = activeTrip(book)?.species;
+        const chosen = { [school]: value };
+        const schools = species
+          ? { ...prefs.schools, bySpecies: { ...prefs.schools.bySpecies, [species]: { ...prefs.schools.bySpecies[species], ...chosen } } }
+          : { ...prefs.schools, all: { ...prefs.schools.all, ...chosen } };
+        return [put('preferences', { ...prefs, schools })];
+      }),
+    [commit],
+  );
   const changeTrip = useCallback((change: (t: Trip) => Trip) => void commit((book) => forTrip(book, (t) => [put('trip', change(t))])), [commit]);
 
   /** Logs one thing against the plan in hand: what must be stored first, and the thing itself; told as done once it is stored. */
@@ -97,7 +113,7 @@ export function useDayActions(state: DayState, { commit, record, current }: Comm
       if (!book || !activeTrip(book) || !plan || !request || !lure) return null;
       const id = newId();
       const atMs = now();
-      const ranked = ranking?.ranked.find((r) => r.family === lure.family) ?? null;
+      const ranked = ranking?.ranked.find((r) => r.lureId === lure.id) ?? null;
       const opening: Opening = { blockId: newId(), atMs, plan, request, lureId: lure.id, ranked };
       const touch: LastAction = { id, what, untilRealMs: realNowMs() + UNDO_MS };
       touched.current = touch;
@@ -205,6 +221,7 @@ export function useDayActions(state: DayState, { commit, record, current }: Comm
   return useMemo(
     () => ({
       savePrefs,
+      chooseSchool,
       changeTrip,
       setReadings,
       addSign,
@@ -223,6 +240,7 @@ export function useDayActions(state: DayState, { commit, record, current }: Comm
     }),
     [
       savePrefs,
+      chooseSchool,
       changeTrip,
       setReadings,
       addSign,

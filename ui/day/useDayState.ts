@@ -8,10 +8,11 @@ import type { Measured } from '../../core/retrieve/calibrate/known';
 import { lineDiameterM } from '../../core/retrieve/tackle/line';
 import { rodFit } from '../../core/retrieve/tackle/rod';
 import { contentHash } from '../../core/hash';
-import type { Ranking } from '../../core/lures/rank';
+import type { RankOptions, Ranking } from '../../core/lures/rank';
+import type { Schools } from '../../core/lures/schools';
 import { judgeMood, type MoodJudgement } from '../../core/mood/filter';
-import type { Preferences } from '../../core/records/preferences';
-import { activeTrip, inUse, measurementsOf, preferencesOf, type Book } from '../../core/records';
+import { schoolsOf, type Preferences } from '../../core/records/preferences';
+import { activeTrip, inBox, inUse, measurementsOf, preferencesOf, type Book } from '../../core/records';
 import type { Line, Lure, Reel, Rod } from '../../core/records/tackle';
 import { composeDay, type Day } from '../../core/strikes/day';
 import { tallyTrip, type TripTally } from '../../core/strikes/tally';
@@ -35,6 +36,10 @@ export interface DayState {
   mood: MoodJudgement | null;
   tally: TripTally | null;
   box: Lure[];
+  /** The schools that hold for today's fish. */
+  schools: Schools;
+  /** What the ranking was asked with. */
+  rankOptions: RankOptions;
   ranking: Ranking | null;
   rankingBusy: boolean;
   rankingError: boolean;
@@ -68,7 +73,7 @@ const SUN_STEP_DEG = 5;
 const SIGN_STEP_MIN = 30;
 const toNearest = (v: number, step: number): number => Math.round(v / step) * step;
 
-function planRequest(day: Day | null, lure: Lure | null, t: Tackle | null, prefs: Preferences, measured: Measured | null): PlanRequest | null {
+function planRequest(day: Day | null, lure: Lure | null, t: Tackle | null, schools: Schools, measured: Measured | null): PlanRequest | null {
   if (!day || !lure || !t) return null;
   // What the log says moves the ranking, but not the plan in hand: it must not shift between two casts, nor with every degree of the sun.
   const { sky } = day.conditions;
@@ -83,7 +88,7 @@ function planRequest(day: Day | null, lure: Lure | null, t: Tackle | null, prefs
     rod: { lengthM: t.rod.lengthM, minLureKg: t.rod.minLureKg, maxLureKg: t.rod.maxLureKg, action: t.rod.action },
     reel: { ratio: t.reel.ratio, spoolM: t.reel.spoolM, arborM: t.reel.arborM, capacityM: t.reel.capacityM },
     line: { material: t.line.material, strengthLb: t.line.strengthLb },
-    schools: { peg: prefs.peg },
+    schools,
     set: day.trip.settings,
     ...(measured ? { measured } : {}),
   };
@@ -113,16 +118,28 @@ export function useDayState(book: Book, nowMs: number): DayState {
     return reading && species ? judgeMood(reading, species) : null;
   }, [reading]);
 
-  const box = useMemo(() => inUse(book.lure).sort((a, b) => a.name.localeCompare(b.name)), [book.lure]);
-  const families = useMemo(() => [...new Set(box.map((l) => l.family))].sort(), [box]);
+  const box = useMemo(() => inBox(book.lure).sort((a, b) => a.name.localeCompare(b.name)), [book.lure]);
+  const schools = useMemo(() => schoolsOf(prefs, trip?.species ?? null), [prefs, trip?.species]);
   const line = useMemo(() => chooseLine(book, day, prefs), [book, day, prefs]);
   const rankOptions = useMemo(
-    () => ({
-      schools: { peg: prefs.peg },
-      families: families.length > 0 ? families : undefined,
+    (): RankOptions => ({
+      schools,
+      ...(box.length > 0
+        ? {
+            lures: box.map(({ id, family, weightKg, lengthM, hook, colour, priceMinor }) => ({
+              id,
+              family,
+              weightKg,
+              lengthM,
+              hook,
+              colour,
+              priceMinor,
+            })),
+          }
+        : {}),
       ...(line ? { lineDiameterM: lineDiameterM(line) } : {}),
     }),
-    [prefs.peg, families, line],
+    [schools, box, line],
   );
   const rankIdentity = day ? contentHash({ c: day.conditions, rankOptions }) : 'none';
   const rankQuery = useQuery({
@@ -135,10 +152,10 @@ export function useDayState(book: Book, nowMs: number): DayState {
   });
   const ranking = rankQuery.data ?? null;
 
-  const startLure = useMemo(
-    () => box.find((l) => l.family === ranking?.plan?.start) ?? box.find((l) => l.family === ranking?.ranked[0]?.family) ?? null,
-    [box, ranking],
-  );
+  const startLure = useMemo(() => {
+    const key = ranking?.plan?.start ?? ranking?.ranked[0]?.key;
+    return (key && book.lure[key]) || null;
+  }, [book.lure, ranking]);
   const picked = trip?.lureId ? (book.lure[trip.lureId] ?? null) : null;
   const lure = picked ?? startLure;
   const tackle = useMemo(() => chooseTackle(book, day, prefs, lure), [book, day, prefs, lure]);
@@ -146,7 +163,7 @@ export function useDayState(book: Book, nowMs: number): DayState {
     () => (lure && tackle ? measuredOf(measurementsOf(book, lure.id), measurementsOf(book, tackle.reel.id)) : null),
     [book, lure, tackle],
   );
-  const request = useMemo(() => planRequest(day, lure, tackle, prefs, measured), [day, lure, tackle, prefs, measured]);
+  const request = useMemo(() => planRequest(day, lure, tackle, schools, measured), [day, lure, tackle, schools, measured]);
   const planIdentity = request ? contentHash(request) : 'none';
   const asked = request ? contentHash(withoutTime(request)) : 'none';
   // While a changed plan is worked out the one before stays in view, as long as it is for the same lure.
@@ -181,6 +198,8 @@ export function useDayState(book: Book, nowMs: number): DayState {
       mood,
       tally,
       box,
+      schools,
+      rankOptions,
       ranking,
       rankingBusy,
       rankingError,
@@ -192,6 +211,25 @@ export function useDayState(book: Book, nowMs: number): DayState {
       planBusy,
       planError,
     }),
-    [prefs, day, reading, mood, tally, box, ranking, rankingBusy, rankingError, lure, startLure, tackle, request, plan, planBusy, planError],
+    [
+      prefs,
+      day,
+      reading,
+      mood,
+      tally,
+      box,
+      schools,
+      rankOptions,
+      ranking,
+      rankingBusy,
+      rankingError,
+      lure,
+      startLure,
+      tackle,
+      request,
+      plan,
+      planBusy,
+      planError,
+    ],
   );
 }

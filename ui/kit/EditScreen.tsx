@@ -78,7 +78,7 @@ function Editor({ kind, existing, waterId }: { kind: EditableKind; existing: Dra
         if (stored) back();
       });
   };
-  const retired = draft.retiredAtMs !== null;
+  const retired = draft.retiredAtMs !== null || (kind === 'lure' && draft.lostAtMs !== null);
   const used = kind === 'lure' && Object.values(book.block).some((b) => b.presentation.lureId === draft.id);
   return (
     <Screen
@@ -112,7 +112,7 @@ function Editor({ kind, existing, waterId }: { kind: EditableKind; existing: Dra
         <View style={{ gap: 6 }}>
           <Button
             title={retired ? `Bring this ${KIND_NAME[kind]} back` : `Retire this ${KIND_NAME[kind]}`}
-            onPress={() => save({ ...draft, retiredAtMs: retired ? null : realNowMs() })}
+            onPress={() => save({ ...draft, retiredAtMs: retired ? null : realNowMs(), ...(kind === 'lure' && retired ? { lostAtMs: null } : {}) })}
           />
           <Say kind="label" tone="soft">
             {used ? 'Retired lures keep their place in your record.' : 'Retired things are kept, out of the way.'}

@@ -48,7 +48,7 @@ const SHELVES: readonly Shelf[] = [
         id: l.id,
         title: l.name,
         sub: `${FAMILY_NAME[l.family]}, ${say.weight(l.weightKg, u)}${l.count > 1 ? ` ×${l.count}` : ''}`,
-        retired: retiredOf(l),
+        retired: retiredOf(l) || l.lostAtMs !== null,
         picture: <LurePicture family={l.family} width={40} />,
       })),
   },
@@ -159,6 +159,9 @@ function Items({ shelf: { kind, title, add, empty, items: itemsOf } }: { shelf: 
   );
   return (
     <Part title={title} right={<Button title={add} onPress={() => router.navigate(`/kit/${kind}/new` as never)} />}>
+      {kind === 'lure' ? (
+        <Button title="The box: search, files, doubles, what it lacks" onPress={() => router.navigate('/kit/box' as never)} />
+      ) : null}
       {open.length === 0 ? <Note>{empty}</Note> : null}
       {open.length > 6 ? (
         <>
@@ -171,7 +174,7 @@ function Items({ shelf: { kind, title, add, empty, items: itemsOf } }: { shelf: 
         <View>{open.map(row)}</View>
       )}
       {retired.length > 0 ? (
-        <Disclosure title={`Retired (${retired.length})`}>
+        <Disclosure title={`${kind === 'lure' ? 'Retired and lost' : 'Retired'} (${retired.length})`}>
           <View>{retired.map(row)}</View>
         </Disclosure>
       ) : null}

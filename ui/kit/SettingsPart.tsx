@@ -1,9 +1,10 @@
-/** Units, light, text size, and the schools of thought. */
+/** Units, light, text size, and the way to the schools of thought. */
+import { useRouter } from 'expo-router';
 import type { Light } from '../../core/records/preferences';
 import { useDay } from '../day/DayProvider';
 import { IMPERIAL, METRIC, UNIT_CHOICES, type UnitPrefs } from '../../wording/units';
 import { Part } from '../parts/Box';
-import { Choices } from '../parts/Buttons';
+import { Button, Choices } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
 
@@ -33,6 +34,7 @@ const same = (a: UnitPrefs, b: UnitPrefs): boolean => Object.keys(a).every((k) =
 
 export function SettingsPart() {
   const { prefs, actions } = useDay();
+  const router = useRouter();
   const set = prefs.units;
   return (
     <>
@@ -96,16 +98,8 @@ export function SettingsPart() {
         </Disclosure>
       </Part>
       <Part title="Where good anglers disagree">
-        <Say>Peg the sliding weight? Left free it glides and draws more bites; pegged it stays with its bait among thin or matted branches.</Say>
-        <Choices
-          label="Peg the sliding weight"
-          options={[
-            { value: 'by-cover', title: 'Peg when the cover asks' },
-            { value: 'free', title: 'Always free' },
-          ]}
-          value={prefs.peg}
-          onChange={(v) => actions.savePrefs({ peg: v as 'free' | 'by-cover' })}
-        />
+        <Say>Peg the weight? Loud first or quiet? Trebles near wood? Ten questions, each way with its reason.</Say>
+        <Button title="Choose your schools" onPress={() => router.navigate('/lures/schools' as never)} />
       </Part>
     </>
   );

@@ -223,7 +223,17 @@ export function newDraft(kind: EditableKind, id: string, zone: string, water: Wa
   const base = { id, name: '', retiredAtMs: null };
   switch (kind) {
     case 'lure':
-      return { ...base, ...lureDefaults('paddletail'), family: 'paddletail', colour: 'natural', priceMinor: 500, count: 1, note: '' };
+      return {
+        ...base,
+        ...lureDefaults('paddletail'),
+        family: 'paddletail',
+        colour: 'natural',
+        priceMinor: 500,
+        count: 1,
+        note: '',
+        favourite: false,
+        lostAtMs: null,
+      };
     case 'spot':
       return {
         ...base,

@@ -1,20 +1,25 @@
+import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
+import { useState } from 'react';
 import { View } from 'react-native';
-import type { FamilyId } from '../../core/lures/family';
-import type { RankedLure } from '../../core/lures/rank';
-import { rateLine, rigLine, whyLine } from '../../wording/lures';
-import { capital, FAMILY_NAME } from '../../wording/names';
+import { contentHash } from '../../core/hash';
+import { simpleThree } from '../../core/lures/simple';
+import { queryKeys } from '../../data/keys';
+import { capital } from '../../wording/names';
 import { exclusionSentence } from '../../wording/reasons';
+import { compute } from '../../workers/client';
 import { useDay } from '../day/DayProvider';
-import { Card, Note, Part, Row } from '../parts/Box';
-import { Button } from '../parts/Buttons';
+import { Note, Part } from '../parts/Box';
+import { Button, Choices } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Gradual } from '../parts/Gradual';
 import { Say } from '../parts/Say';
 import { Screen } from '../shell/Screen';
 import { useTheme } from '../theme/theme';
-import { LurePicture } from './LurePicture';
+import { LadderPart, MindPart } from './MindPart';
 import { RankedRow } from './RankedRow';
+import { RoleCard } from './RoleCard';
+import { useNames } from './useNames';
 
 const ROLES = [
   { key: 'start', title: 'Start with', more: 'Best for the mood as it stands.' },
@@ -22,10 +27,12 @@ const ROLES = [
   { key: 'refusal', title: 'If they refuse', more: 'Quiet, for fish that have seen it all.' },
 ] as const;
 
+/** How many of the left-out are told at once. */
+const SHOWN_OUT = 6;
+
 export function LuresScreen() {
-  const { day, ranking, rankingBusy, rankingError, box } = useDay();
+  const { day, ranking, rankingBusy, rankingError, box, prefs, schools, actions } = useDay();
   const router = useRouter();
-  const { units } = useTheme();
   if (!day) {
     return (
       <Screen title="Lures" sub="What do I tie on?">
@@ -34,7 +41,10 @@ export function LuresScreen() {
       </Screen>
     );
   }
-  const nameOf = (f: FamilyId): string => box.find((l) => l.family === f)?.name ?? capital(FAMILY_NAME[f]);
+  const simple = prefs.choosing === 'simple';
+  const start = ranking?.ranked.find((x) => x.key === ranking.plan?.start);
+  const startMore =
+    schools.order === 'quiet-first' && start !== ranking?.ranked[0] ? 'The best of the quiet ones, as your school has it.' : ROLES[0].more;
   return (
     <Screen
       title="Tie this on"
@@ -42,89 +52,117 @@ export function LuresScreen() {
     >
       {rankingError ? <Note>The ranking could not be worked out. Change a reading to try again.</Note> : null}
       {!ranking && !rankingError ? <Say role="status">Weighing up the box…</Say> : null}
-      {ranking?.plan ? (
+      {ranking ? (
         <View style={{ gap: 10, opacity: rankingBusy ? 0.7 : 1 }}>
-          <Gradual>
-            {ROLES.map((role) => {
-              const x = ranking.ranked.find((r) => r.family === ranking.plan![role.key]);
-              return x ? <RoleCard key={role.key} title={role.title} more={role.more} x={x} name={nameOf(x.family)} /> : null;
-            })}
-          </Gradual>
+          {simple ? <Simple /> : null}
+          {!simple && ranking.plan ? (
+            <Gradual>
+              {ROLES.map((role) => {
+                const x = ranking.ranked.find((r) => r.key === ranking.plan![role.key]);
+                return x ? <RoleCard key={role.key} title={role.title} more={role.key === 'start' ? startMore : role.more} x={x} /> : null;
+              })}
+            </Gradual>
+          ) : null}
+          {!simple && !ranking.plan && ranking.ranked.length > 0 ? (
+            <Gradual>
+              {ranking.ranked.map((x, i) => (
+                <RoleCard key={x.key} title={i === 0 ? 'Start with' : 'Or'} more="Too few in the box to choose three of a kind apart." x={x} />
+              ))}
+            </Gradual>
+          ) : null}
         </View>
       ) : null}
-      {ranking && ranking.ranked.length > 0 ? (
-        <Part title="Everything that would work">
-          <Say kind="label" tone="soft">
-            Strikes an hour, with the likely range; the bar counts those hooked and the time lost to snags. The first five stand in the section by
-            number.
-          </Say>
-          <Gradual>
-            {ranking.ranked.map((x, i) => (
-              <RankedRow key={x.family} x={x} place={i + 1} best={ranking.ranked[0]!.score} all={ranking.ranked} />
-            ))}
-          </Gradual>
-        </Part>
-      ) : null}
       {ranking && ranking.ranked.length === 0 ? <Note>Nothing in the box works here: see below why, or add a lure in the Kit.</Note> : null}
-      {ranking && ranking.excluded.length > 0 ? (
-        <Part title="Left in the box">
-          {ranking.excluded.map((x) => (
-            <Say key={x.family}>
-              <Say kind="strong">{nameOf(x.family)}</Say>
-              {`: ${exclusionSentence(x, units)}.`}
-            </Say>
-          ))}
-        </Part>
-      ) : null}
+      <View style={{ gap: 8 }}>
+        <Choices
+          label="How to choose"
+          options={[
+            { value: 'all', title: 'With the reasons' },
+            { value: 'simple', title: 'Keep it simple' },
+          ]}
+          value={prefs.choosing}
+          onChange={(v) => actions.savePrefs({ choosing: v as 'all' | 'simple' })}
+        />
+        <Button title="Few rods: what to take along" onPress={() => router.navigate('/lures/rods' as never)} />
+        <Button title="Where good anglers disagree" onPress={() => router.navigate('/lures/schools' as never)} />
+      </View>
+      {!simple && ranking ? <MindPart /> : null}
+      {!simple && ranking ? <LadderPart /> : null}
+      {!simple && ranking ? <Everything /> : null}
+      {!simple && ranking && ranking.excluded.length > 0 ? <LeftOut /> : null}
     </Screen>
   );
 }
 
-function RoleCard({ title, more, x, name }: { title: string; more: string; x: RankedLure; name: string }) {
-  const { ranking, box, lure, actions } = useDay();
-  const { units, p } = useTheme();
-  const router = useRouter();
-  const own = box.find((l) => l.family === x.family);
-  const inHand = lure?.family === x.family;
+/** Three that are hard to fish wrong. */
+function Simple() {
+  const { ranking } = useDay();
+  const three = simpleThree(ranking!.ranked);
   return (
-    <Card style={inHand ? { borderColor: p.moss, borderWidth: 2 } : undefined}>
-      <Row style={{ justifyContent: 'space-between' }} wrap>
-        <Say kind="label" tone="copper">
-          {title}
-        </Say>
-        {inHand ? (
-          <Say kind="labelStrong" tone="moss">
-            in hand
-          </Say>
-        ) : null}
-      </Row>
-      <Row gap={12}>
-        <LurePicture family={x.family} width={64} />
-        <View style={{ flex: 1, minWidth: 0 }}>
-          <Say kind="heading" level={2}>
-            {name}
-          </Say>
-          <Say kind="label" tone="soft">
-            {FAMILY_NAME[x.family]}
-          </Say>
-        </View>
-      </Row>
-      <Say>{whyLine(x, ranking?.ranked ?? [x], units)}</Say>
-      <Say kind="label" tone="soft">{`${rateLine(x)}. ${more}`}</Say>
-      <Disclosure title="How to rig it">
-        <Say>{capital(rigLine(x.rig, units))}.</Say>
-      </Disclosure>
-      {own ? (
-        <Button
-          kind={inHand ? 'solid' : 'outline'}
-          title={inHand ? 'How to work it' : 'Take this one'}
-          label={inHand ? `How to work the ${name}` : `Take the ${name}`}
-          onPress={() => {
-            if (!inHand) actions.chooseLure(own.id);
-            router.navigate('/retrieve');
-          }}
+    <>
+      <Say>Three that work here and are hard to fish wrong: cast, and wind. Change after a dozen casts.</Say>
+      <Gradual>
+        {three.map((x, i) => (
+          <RoleCard key={x.key} title={['First', 'Second', 'Third'][i]!} more="Easy to fish." x={x} />
+        ))}
+      </Gradual>
+    </>
+  );
+}
+
+function Everything() {
+  const { day, ranking, rankOptions, box } = useDay();
+  const [every, setEvery] = useState(false);
+  const kinds = { ...rankOptions, lures: null };
+  const identity = contentHash({ c: day!.conditions, kinds });
+  const all = useQuery({
+    queryKey: queryKeys.choosing('every-kind', identity),
+    queryFn: ({ signal }) => compute.rank(signal, day!.conditions, kinds),
+    enabled: every,
+    staleTime: Infinity,
+  });
+  const shown = every ? (all.data ?? null) : ranking;
+  return (
+    <Part title="Everything that would work">
+      {box.length > 0 ? (
+        <Choices
+          label="What is ranked"
+          options={[
+            { value: 0, title: 'My box' },
+            { value: 1, title: 'Every kind' },
+          ]}
+          value={every ? 1 : 0}
+          onChange={(v) => setEvery(v === 1)}
         />
       ) : null}
-    </Card>
+      <Say kind="label" tone="soft">
+        Strikes an hour, with the likely range; the bar counts those hooked and the time lost to snags. The first five stand in the section by number.
+      </Say>
+      {!shown ? <Say role="status">{all.isError ? 'This could not be worked out.' : 'Weighing up every kind…'}</Say> : null}
+      <Gradual>
+        {(shown?.ranked ?? []).map((x, i) => (
+          <RankedRow key={x.key} x={x} place={i + 1} all={shown!.ranked} />
+        ))}
+      </Gradual>
+    </Part>
+  );
+}
+
+function LeftOut() {
+  const { ranking } = useDay();
+  const { units } = useTheme();
+  const nameOf = useNames();
+  const row = (x: NonNullable<typeof ranking>['excluded'][number]) => (
+    <Say key={x.key}>
+      <Say kind="strong">{capital(nameOf(x.key))}</Say>
+      {`: ${exclusionSentence(x, units)}.`}
+    </Say>
+  );
+  const out = ranking!.excluded;
+  return (
+    <Part title="Left in the box">
+      {out.slice(0, SHOWN_OUT).map(row)}
+      {out.length > SHOWN_OUT ? <Disclosure title={`${out.length - SHOWN_OUT} more`}>{out.slice(SHOWN_OUT).map(row)}</Disclosure> : null}
+    </Part>
   );
 }

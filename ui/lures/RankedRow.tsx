@@ -1,29 +1,44 @@
-/** One ranked lure: how many strikes, and every factor that made the number, openable as a sentence. */
+/** One ranked lure: how many strikes, every factor that made the number, what it costs here, and how it stands against another. */
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { ledgerOf } from '../../core/lures/cost';
+import { EVERYDAY } from '../../core/lures/families/everyday';
 import type { RankedLure } from '../../core/lures/rank';
+import { compareSentence, factorLeads } from '../../wording/choosing';
 import { rateLine } from '../../wording/lures';
 import { capital, FACTOR_NAME, FAMILY_NAME } from '../../wording/names';
 import { reasonSentence, timesText } from '../../wording/reasons';
+import { ledgerSentence, moneyText } from '../../wording/rods';
 import { say } from '../../wording/units';
 import { useDay } from '../day/DayProvider';
 import { Row } from '../parts/Box';
-import { Button } from '../parts/Buttons';
+import { Button, Choices } from '../parts/Buttons';
+import { Disclosure } from '../parts/Disclosure';
 import { Glyph } from '../parts/Glyph';
 import { Gradual } from '../parts/Gradual';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 import { LurePicture } from './LurePicture';
+import { useNames } from './useNames';
 
-export function RankedRow({ x, place, best, all }: { x: RankedLure; place: number; best: number; all: readonly RankedLure[] }) {
-  const { box, actions, lure } = useDay();
+/** Fishing hours of a day, for what it costs. */
+const HOURS = 5;
+/** Others that can be chosen to compare with. */
+const OTHERS = 7;
+/** A bar as long as this times better or worse, ln. */
+const LONGEST = 1.5;
+
+export function RankedRow({ x, place, all }: { x: RankedLure; place: number; all: readonly RankedLure[] }) {
+  const { book, actions, lure } = useDay();
   const { p } = useTheme();
   const router = useRouter();
+  const nameOf = useNames();
   const [open, setOpen] = useState(false);
-  const own = box.filter((l) => l.family === x.family);
-  const name = own[0]?.name ?? capital(FAMILY_NAME[x.family]);
+  const own = book.lure[x.key];
+  const name = capital(nameOf(x.key));
+  const inHand = !!own && lure?.id === own.id;
   return (
     <View style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule, paddingBottom: 6 }}>
       <Press label={`${place}. ${name}, ${FAMILY_NAME[x.family]}: ${rateLine(x)}. Reasons`} expanded={open} onPress={() => setOpen(!open)}>
@@ -35,13 +50,7 @@ export function RankedRow({ x, place, best, all }: { x: RankedLure; place: numbe
           <View style={{ flex: 1, minWidth: 0, gap: 3 }}>
             <Say kind="strong">{name}</Say>
             <View style={{ height: 8, borderRadius: 4, backgroundColor: p.rule, overflow: 'hidden' }}>
-              <View
-                style={{
-                  height: 8,
-                  width: `${Math.max(1, (100 * x.score) / best)}%`,
-                  backgroundColor: lure?.family === x.family ? p.copper : p.moss,
-                }}
-              />
+              <View style={{ height: 8, width: `${Math.max(1, (100 * x.score) / all[0]!.score)}%`, backgroundColor: inHand ? p.copper : p.moss }} />
             </View>
           </View>
           <View style={{ alignItems: 'flex-end' }}>
@@ -54,26 +63,47 @@ export function RankedRow({ x, place, best, all }: { x: RankedLure; place: numbe
       {open ? (
         <View style={{ gap: 8, paddingVertical: 6 }}>
           <Factors x={x} all={all} />
-          {own.map((l) => (
+          <Cost x={x} />
+          {all.length > 1 ? (
+            <Disclosure title="Compare with another">
+              <Compare x={x} all={all} />
+            </Disclosure>
+          ) : null}
+          {own ? (
             <Button
-              key={l.id}
-              kind={lure?.id === l.id ? 'solid' : 'outline'}
-              title={lure?.id === l.id ? `${l.name} is in hand` : `Take the ${l.name}`}
+              kind={inHand ? 'solid' : 'outline'}
+              title={inHand ? `${name} is in hand` : `Take the ${name}`}
               onPress={() => {
-                actions.chooseLure(l.id);
+                actions.chooseLure(own.id);
                 router.navigate('/retrieve');
               }}
             />
-          ))}
+          ) : null}
         </View>
       ) : null}
     </View>
   );
 }
 
-/** Each factor as a bar to the left (costs) or right (adds), against the middle of the others. */
+/** A bar to the left (worse) or right (better) of the middle. */
+function LeadBar({ lead }: { lead: number }) {
+  const { p } = useTheme();
+  const cut = Math.max(-LONGEST, Math.min(LONGEST, lead));
+  return (
+    <View style={{ height: 6, flexDirection: 'row', backgroundColor: p.rule, borderRadius: 3 }}>
+      <View style={{ flex: 1, alignItems: 'flex-end' }}>
+        {cut < 0 ? <View style={{ height: 6, width: `${(-cut / LONGEST) * 100}%`, backgroundColor: p.copper, borderRadius: 3 }} /> : null}
+      </View>
+      <View style={{ flex: 1 }}>
+        {cut > 0 ? <View style={{ height: 6, width: `${(cut / LONGEST) * 100}%`, backgroundColor: p.moss, borderRadius: 3 }} /> : null}
+      </View>
+    </View>
+  );
+}
+
+/** Each factor against the middle of the others. */
 function Factors({ x, all }: { x: RankedLure; all: readonly RankedLure[] }) {
-  const { p, units } = useTheme();
+  const { units } = useTheme();
   const middle = (factor: string): number => {
     const v = all.map((r) => r.why.find((w) => w.factor === factor)?.ln ?? 0).sort((a, b) => a - b);
     return v[Math.floor(v.length / 2)] ?? 0;
@@ -84,30 +114,76 @@ function Factors({ x, all }: { x: RankedLure; all: readonly RankedLure[] }) {
         Each factor multiplies the rate; together they make it. Bars show it against the middle lure: right is better, left is worse.
       </Say>
       <Gradual>
-        {x.why.map((w) => {
-          const lead = Math.max(-1.5, Math.min(1.5, w.ln - middle(w.factor)));
-          return (
-            <View key={w.factor} style={{ gap: 2 }}>
-              <Row style={{ justifyContent: 'space-between' }} wrap>
-                <Say kind="labelStrong">{capital(FACTOR_NAME[w.factor])}</Say>
-                <Say kind="label" tone="soft">
-                  {w.factor === 'zone' ? `base ${say.rate(Math.exp(w.ln))} an hour` : timesText(w.ln)}
-                </Say>
-              </Row>
-              <View style={{ height: 6, flexDirection: 'row', backgroundColor: p.rule, borderRadius: 3 }}>
-                <View style={{ flex: 1, alignItems: 'flex-end' }}>
-                  {lead < 0 ? <View style={{ height: 6, width: `${(-lead / 1.5) * 100}%`, backgroundColor: p.copper, borderRadius: 3 }} /> : null}
-                </View>
-                <View style={{ flex: 1 }}>
-                  {lead > 0 ? <View style={{ height: 6, width: `${(lead / 1.5) * 100}%`, backgroundColor: p.moss, borderRadius: 3 }} /> : null}
-                </View>
-              </View>
-              <Say kind="label">{reasonSentence(w, units)}</Say>
-            </View>
-          );
-        })}
+        {x.why.map((w) => (
+          <View key={w.factor} style={{ gap: 2 }}>
+            <Row style={{ justifyContent: 'space-between' }} wrap>
+              <Say kind="labelStrong">{capital(FACTOR_NAME[w.factor])}</Say>
+              <Say kind="label" tone="soft">
+                {w.factor === 'zone' || w.factor === 'called' || w.factor === 'passes' ? `base ${say.rate(Math.exp(w.ln))} an hour` : timesText(w.ln)}
+              </Say>
+            </Row>
+            <LeadBar lead={w.ln - middle(w.factor)} />
+            <Say kind="label">{reasonSentence(w, units)}</Say>
+          </View>
+        ))}
       </Gradual>
       <Say kind="labelStrong">{`Strikes an hour ${say.rate(x.strikesPerHour)}; hooked and kept fishing ${say.rate(x.score)}.`}</Say>
+    </View>
+  );
+}
+
+/** Snags, broken lines and the price of it, beside the score and never in it. */
+function Cost({ x }: { x: RankedLure }) {
+  const { book, tackle } = useDay();
+  const own = book.lure[x.key];
+  const priceMinor = own ? own.priceMinor : EVERYDAY[x.family].priceMinor;
+  const l = ledgerOf(x, priceMinor, HOURS, tackle?.line ?? null);
+  return (
+    <Say kind="label">
+      {`What it costs: ${ledgerSentence(l, priceMinor, HOURS)}${own || l.lostInDay < 0.05 ? '' : ` Reckoned with a usual price of ${moneyText(priceMinor)}.`}`}
+    </Say>
+  );
+}
+
+function Compare({ x, all }: { x: RankedLure; all: readonly RankedLure[] }) {
+  const { units } = useTheme();
+  const nameOf = useNames();
+  const others = all.filter((o) => o !== x).slice(0, OTHERS);
+  const [key, setKey] = useState(others[0]!.key);
+  const other = others.find((o) => o.key === key) ?? others[0]!;
+  return (
+    <View style={{ gap: 8 }}>
+      <Choices
+        label="Compare with"
+        options={others.map((o) => ({ value: o.key, title: capital(nameOf(o.key)) }))}
+        value={other.key}
+        onChange={setKey}
+      />
+      <Say kind="strong">{compareSentence(x, other, nameOf)}</Say>
+      <Say kind="label" tone="soft">{`Right: better for the ${nameOf(x.key)}. Together the bars make the difference.`}</Say>
+      <Gradual>
+        {factorLeads(x, other)
+          .filter((f) => Math.abs(f.lead) > 0.01)
+          .map((f) => {
+            const theirs = other.why.find((w) => w.factor === f.factor);
+            return (
+              <View key={f.factor} style={{ gap: 2 }}>
+                <Row style={{ justifyContent: 'space-between' }} wrap>
+                  <Say kind="labelStrong">{capital(FACTOR_NAME[f.factor])}</Say>
+                  <Say kind="label" tone="soft">
+                    {timesText(f.lead)}
+                  </Say>
+                </Row>
+                <LeadBar lead={f.lead} />
+                <Say kind="label">{`${capital(nameOf(x.key))}: ${reasonSentence(
+                  x.why.find((w) => w.factor === f.factor)!,
+                  units,
+                )}`}</Say>
+                {theirs ? <Say kind="label">{`${capital(nameOf(other.key))}: ${reasonSentence(theirs, units)}`}</Say> : null}
+              </View>
+            );
+          })}
+      </Gradual>
     </View>
   );
 }

@@ -19,6 +19,7 @@ const PATHS = {
   stop: 'M7 7h10v10H7z',
   check: 'M5 12.5l4.5 4.5L19 7.5',
   close: 'M6 6l12 12M18 6L6 18',
+  leaf: 'M5 19C4 10 10 5 20 4c0 9-5 15-13 14.5M5 20c2-5 5-8 9-10',
 } as const;
 export type GlyphName = keyof typeof PATHS;
 

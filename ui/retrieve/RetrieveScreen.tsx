@@ -6,7 +6,7 @@ import type { Plan } from '../../core/retrieve/plan/plan';
 import { rodFit } from '../../core/retrieve/tackle/rod';
 import { capital, FAMILY_NAME } from '../../wording/names';
 import { STYLE_WHY } from '../../wording/cadence';
-import { asideText, pathSureness, reelInText, shareSentence, styleTitle, wishSentence } from '../../wording/retrieve';
+import { asideText, notCastSentence, pathSureness, planWay, reelInText, shareSentence, styleTitle, wishSentence } from '../../wording/retrieve';
 import { say } from '../../wording/units';
 import { useDay } from '../day/DayProvider';
 import { useKeptPlan } from '../day/keptPlan';
@@ -17,6 +17,7 @@ import { Say } from '../parts/Say';
 import { Screen } from '../shell/Screen';
 import { useTheme } from '../theme/theme';
 import { BeatPart } from './BeatPart';
+import { Behind, Down } from './below/BelowParts';
 import { AimPart } from './AimPart';
 import { BuysPart, YoursPart } from './BuysPart';
 import { ComparePart } from './ComparePart';
@@ -26,7 +27,7 @@ import { PlanProgress } from './PlanProgress';
 import { TacklePart } from './TacklePart';
 
 export function RetrieveScreen() {
-  const { day, lure, plan, planBusy, planError, tackle, suggested, actions, book } = useDay();
+  const { day, reading, request, lure, plan, planBusy, planError, tackle, suggested, actions, book } = useDay();
   const { units } = useTheme();
   const router = useRouter();
   const kept = useKeptPlan();
@@ -44,7 +45,8 @@ export function RetrieveScreen() {
     );
   }
   const f = familyById(lure.family);
-  const reelIn = plan && reelInText(plan, units);
+  const way = plan ? planWay(plan) : 'cast';
+  const reelIn = plan && way === 'cast' ? reelInText(plan, units) : null;
   const fit = rodFit(tackle.rod, lure.weightKg);
   return (
     <Screen
@@ -72,9 +74,11 @@ export function RetrieveScreen() {
         <>
           <View style={{ gap: 4 }}>
             <Say>
-              {f.mode === 'surface'
-                ? `It stays on top for the whole ${say.distance(plan.hands.castM, units)} cast; the fish must come up ${say.depth(Math.max(0, day.conditions.water.fishDepthM ?? 0), units)} for it.`
-                : shareSentence(plan, units)}
+              {way !== 'cast'
+                ? notCastSentence(plan, units)
+                : f.mode === 'surface'
+                  ? `It stays on top for the whole ${say.distance(plan.hands.castM, units)} cast; the fish must come up ${say.depth(Math.max(0, day.conditions.water.fishDepthM ?? 0), units)} for it.`
+                  : shareSentence(plan, units)}
             </Say>
             {f.mode !== 'surface' && plan.bottomS > 3 ? (
               <Say kind="label" tone="soft">{`${say.seconds(Math.round(plan.bottomS))} of it on the bottom or the limbs.`}</Say>
@@ -83,29 +87,37 @@ export function RetrieveScreen() {
             {reelIn ? <Say>{reelIn}</Say> : null}
             {planBusy ? <PlanProgress /> : null}
           </View>
-          <YoursPart set={day.trip.settings} />
-          <BeatPart plan={plan} />
-          <HandsPart plan={plan} />
-          <Part title="Why like this">
-            <Say>{wishSentence(plan, plan.hands.style, units)}</Say>
-          </Part>
-          <BuysPart plan={plan} busy={planBusy} />
-          <AimPart plan={plan} />
-          <Part title="The cadence">
-            <Say kind="label" tone="soft">
-              {plan.own ? 'Your own.' : `${capital(styleTitle(plan.hands.style))}: ${STYLE_WHY[plan.hands.style]}.`}
-            </Say>
-            <Button title="Change the cadence step by step" onPress={() => router.navigate('/retrieve/cadence' as never)} />
-          </Part>
-          <HookSetPart lure={lure} tackle={tackle} castM={plan.hands.castM} />
+          {way === 'cast' ? <YoursPart set={day.trip.settings} /> : null}
+          {way === 'behind' ? null : <BeatPart plan={plan} />}
+          {way === 'cast' ? <HandsPart plan={plan} /> : null}
+          {way === 'down' ? <Down key={lure.id} request={request!} fishDepthM={plan.depthM} onIce={reading?.access === 'ice'} /> : null}
+          {way === 'behind' ? <Behind key={lure.id} request={request!} /> : null}
+          {way === 'cast' ? (
+            <>
+              <Part title="Why like this">
+                <Say>{wishSentence(plan, plan.hands.style, units)}</Say>
+              </Part>
+              <BuysPart plan={plan} busy={planBusy} />
+              <AimPart plan={plan} />
+              <Part title="The cadence">
+                <Say kind="label" tone="soft">
+                  {plan.own ? 'Your own.' : `${capital(styleTitle(plan.hands.style))}: ${STYLE_WHY[plan.hands.style]}.`}
+                </Say>
+                <Button title="Change the cadence step by step" onPress={() => router.navigate('/retrieve/cadence' as never)} />
+              </Part>
+            </>
+          ) : null}
+          <HookSetPart lure={lure} tackle={tackle} castM={way === 'down' ? plan.depthM : plan.hands.castM} />
           <Button title="Plan card for the pocket" onPress={() => router.navigate('/retrieve/card' as never)} />
           <Disclosure title="More: compare plans, other tackle, below the boat" startOpen={kept !== null || fit !== 'fits'}>
             <View style={{ gap: 18 }}>
-              <ComparePart plan={plan} />
+              {way === 'cast' ? <ComparePart plan={plan} /> : null}
               <TacklePart />
-              <Part title="When nothing is cast">
-                <Button title="Below the boat, or towed behind it" onPress={() => router.navigate('/retrieve/below' as never)} />
-              </Part>
+              {way === 'cast' ? (
+                <Part title="When nothing is cast">
+                  <Button title="Below the boat, or towed behind it" onPress={() => router.navigate('/retrieve/below' as never)} />
+                </Part>
+              ) : null}
             </View>
           </Disclosure>
         </>

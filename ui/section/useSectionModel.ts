@@ -3,6 +3,7 @@ import { usePathname } from 'expo-router';
 import { useMemo } from 'react';
 import { familyById } from '../../core/lures/families';
 import { snagChance } from '../../core/lures/feeding';
+import { familyOfLure } from '../../core/lures/own';
 import { reachM } from '../../core/retrieve/surrogate/zone';
 import { lineDiameterM } from '../../core/retrieve/tackle/line';
 import { strikesByDepth } from '../../core/lessons/layers';
@@ -19,7 +20,7 @@ const DEFAULT_TIP_M = 1.5;
 
 export function useSectionModel(reading: Reading | null): SectionModel | null {
   const place = placeOfPath(usePathname());
-  const { plan, lure, ranking, box, tally, book, tackle } = useDay();
+  const { plan, lure, ranking, tally, book, tackle } = useDay();
   const kept = useKeptPlan();
   return useMemo(() => {
     if (!reading) return null;
@@ -29,17 +30,18 @@ export function useSectionModel(reading: Reading | null): SectionModel | null {
       return {
         ...base,
         reaches: ranking.ranked.slice(0, 5).map((r) => {
-          const f = familyById(r.family);
+          const own = book.lure[r.key];
+          const f = own ? familyOfLure(own) : familyById(r.family);
           const at = r.workingDepthM;
           return {
-            id: r.family,
-            name: box.find((l) => l.family === r.family)?.name ?? r.family,
+            id: r.key,
+            name: own?.name ?? r.family,
             topM: f.mode === 'bottom' ? Math.min(at, reading.depthM) : f.depthM[0],
             bottomM: Math.min(reading.depthM, f.mode === 'bottom' ? reading.depthM : reachM(f, line)),
             family: r.family,
             atM: at,
             snag: snagChance(f, reading),
-            chosen: lure?.family === r.family,
+            chosen: lure?.id === r.key,
           };
         }),
       };
@@ -64,7 +66,7 @@ export function useSectionModel(reading: Reading | null): SectionModel | null {
       };
     }
     return base;
-  }, [reading, plan, lure, ranking, box, tally, place, book, tackle, kept]);
+  }, [reading, plan, lure, ranking, tally, place, book, tackle, kept]);
 }
 
 /** Events along the path: at the middle of their phase, spread a little so that none hides another. */

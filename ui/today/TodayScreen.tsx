@@ -20,7 +20,7 @@ import { useDayAhead } from './useDayAhead';
 const DAY_MS = 86_400_000;
 
 export function TodayScreen() {
-  const { day, prefs, actions } = useDay();
+  const { day, prefs, schools, actions } = useDay();
   const router = useRouter();
   const [ahead, setAhead] = useState(0);
   const nowMs = useNow(prefs.demoClock, 60_000);
@@ -54,7 +54,7 @@ export function TodayScreen() {
             <Say kind="strong">{shown.best ? bestText(shown.best, zone) : 'No two hours are left today: look at tomorrow.'}</Say>
             <DayDrawing line={shown} width={width} height={210} zone={zone} nowMs={ahead === 0 ? nowMs : null} full />
             <Say kind="label" tone="soft">
-              {`The hill is how good each hour should be; copper, the best two. ${shown.turns.length > 0 ? 'Blue line: the tide. ' : ''}Bars at the foot: moon periods, ${prefs.moon === 'counted' ? 'counted as you wish' : 'shown and not counted'}. Moon ${Math.round(100 * shown.almanac.moonIllumination)} % lit.`}
+              {`The hill is how good each hour should be; copper, the best two. ${shown.turns.length > 0 ? 'Blue line: the tide. ' : ''}Bars at the foot: moon periods, ${schools.moon === 'counted' ? 'counted as you wish' : 'shown and not counted'}. Moon ${Math.round(100 * shown.almanac.moonIllumination)} % lit.`}
             </Say>
             <Say kind="label" tone="soft">
               {shown.almanac.sunriseMs !== null && shown.almanac.sunsetMs !== null
@@ -78,8 +78,8 @@ export function TodayScreen() {
             { value: 'shown', title: 'Only show them' },
             { value: 'counted', title: 'Count them' },
           ]}
-          value={prefs.moon}
-          onChange={(v) => actions.savePrefs({ moon: v as 'shown' | 'counted' })}
+          value={schools.moon}
+          onChange={(v) => actions.chooseSchool('moon', v)}
         />
       </Part>
     </Screen>

@@ -44,7 +44,7 @@ export function useRestList(): RestingSpot[] {
   }, [book, day, mood, nowMs]);
 }
 
-function questionFor({ book, day, reading, prefs, nowMs }: DayContextValue, daysAhead: number): DayQuestion | null {
+function questionFor({ book, day, reading, schools, nowMs }: DayContextValue, daysAhead: number): DayQuestion | null {
   if (!day || !reading) return null;
   const { water } = day;
   const stored = reportFor(book, water);
@@ -69,7 +69,7 @@ function questionFor({ book, day, reading, prefs, nowMs }: DayContextValue, days
     tide: tideFor(book, water, then) ?? tideFor(book, water, nowMs),
     cloud: hours,
     waterC,
-    moonGain: prefs.moon === 'counted' ? MOON_GAIN : 0,
+    moonGain: schools.moon === 'counted' ? MOON_GAIN : 0,
   };
 }
 

@@ -1,41 +1,13 @@
 /** Straight down, or towed behind: how to be at the fish's depth when nothing is cast. */
-import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
-import { contentHash } from '../../../core/hash';
-import { compileCadence } from '../../../core/retrieve/cadence/cadence';
-import type { PlanRequest } from '../../../core/retrieve/plan/request';
-import { queryKeys } from '../../../data/keys';
-import {
-  driftSentence,
-  dropSentence,
-  marksSentence,
-  paceSentence,
-  passSentence,
-  passTitle,
-  snapSentence,
-  TOWED_TROUBLE,
-  unreachedText,
-  upSentence,
-  VERTICAL_TROUBLE,
-} from '../../../wording/below';
-import { cadenceText } from '../../../wording/retrieve';
-import { capital } from '../../../wording/names';
-import { FT, say } from '../../../wording/units';
-import { compute } from '../../../workers/client';
 import { useDay } from '../../day/DayProvider';
-import { Adjuster } from '../../parts/Adjuster';
-import { Card, Note, Part } from '../../parts/Box';
+import { Note } from '../../parts/Box';
 import { Button, Choices } from '../../parts/Buttons';
-import { Say } from '../../parts/Say';
 import { Screen } from '../../shell/Screen';
-import { stepBy, STEPPERS } from '../../theme/stepping';
-import { useTheme } from '../../theme/theme';
-import { CadenceLine } from '../CadenceLine';
+import { Behind, Down } from './BelowParts';
 
 type Way = 'down' | 'behind';
-const SPAN_S = 14;
 const DOWN_FIRST = ['ice', 'dock', 'kayak'];
 
 export function BelowScreen() {
@@ -63,128 +35,5 @@ export function BelowScreen() {
       />
       {shown === 'down' ? <Down request={request} fishDepthM={reading.fishDepthM} onIce={reading.access === 'ice'} /> : <Behind request={request} />}
     </Screen>
-  );
-}
-
-function Down({ request, fishDepthM, onIce }: { request: PlanRequest; fishDepthM: number; onIce: boolean }) {
-  const { units } = useTheme();
-  const [depthM, setDepthM] = useState(fishDepthM);
-  const [driftMps, setDriftMps] = useState(0);
-  const [markEveryM, setMarkEveryM] = useState(units.depth === 'ft' ? 10 * FT : 3);
-  const asked = { ...request, depthM, driftMps: onIce ? 0 : driftMps, markEveryM };
-  const { data, isError, isFetching } = useQuery({
-    queryKey: queryKeys.below('down', contentHash(asked)),
-    queryFn: ({ signal }) => compute.vertical(signal, asked),
-    staleTime: Infinity,
-  });
-  return (
-    <>
-      <Adjuster
-        label="Depth"
-        hint="How deep it should work"
-        text={say.depth(depthM, units)}
-        onLess={() => setDepthM(stepBy(STEPPERS.depth(units), depthM, -1))}
-        onMore={() => setDepthM(stepBy(STEPPERS.depth(units), depthM, 1))}
-      />
-      {onIce ? null : (
-        <Adjuster
-          label="Drift"
-          hint="How fast the boat moves over the water"
-          text={say.speed(driftMps, units)}
-          onLess={() => setDriftMps(stepBy(STEPPERS.speed(units), driftMps, -1))}
-          onMore={() => setDriftMps(stepBy(STEPPERS.speed(units), driftMps, 1))}
-        />
-      )}
-      <Adjuster
-        label="Marks on the line"
-        hint="Length between two marks or colours on your line"
-        text={say.depth(markEveryM, units)}
-        onLess={() => setMarkEveryM(stepBy(STEPPERS.depth(units), markEveryM, -1))}
-        onMore={() => setMarkEveryM(stepBy(STEPPERS.depth(units), markEveryM, 1))}
-      />
-      <Answer busy={isFetching} failed={isError}>
-        {!data ? null : 'problem' in data ? (
-          <Note>{VERTICAL_TROUBLE[data.problem]}</Note>
-        ) : (
-          <>
-            <Part title="Let it down">
-              <Say>{dropSentence(data, units)}</Say>
-              <Say>{marksSentence(data, markEveryM, units)}</Say>
-              {upSentence(data) ? <Say>{upSentence(data)}</Say> : null}
-              <Say>{driftSentence(data, units)}</Say>
-            </Part>
-            <Part title="Snap it">
-              <CadenceLine
-                beats={compileCadence(data.cadence, { metresPerTurn: 1 }, { startS: 0, endS: SPAN_S, sinks: true }).beats}
-                fromS={0}
-                spanS={SPAN_S}
-                atS={null}
-                label={`Cadence: ${cadenceText(data.cadence)}`}
-              />
-              <Say kind="label">{capital(cadenceText(data.cadence))}.</Say>
-              <Say>{snapSentence(data, units)}</Say>
-            </Part>
-          </>
-        )}
-      </Answer>
-    </>
-  );
-}
-
-function Behind({ request }: { request: PlanRequest }) {
-  const { units } = useTheme();
-  const [speedMps, setSpeedMps] = useState<number | null>(null);
-  const asked = { ...request, speedMps };
-  const { data, isError, isFetching } = useQuery({
-    queryKey: queryKeys.below('behind', contentHash(asked)),
-    queryFn: ({ signal }) => compute.towed(signal, asked),
-    staleTime: Infinity,
-  });
-  const now = speedMps ?? (data && !('problem' in data) ? data.speedMps : 1);
-  const step = (way: 1 | -1): void => setSpeedMps(Math.max(0.2, stepBy(STEPPERS.speed(units), now, way)));
-  return (
-    <>
-      <Adjuster
-        label="Speed"
-        hint="Speed through the water"
-        text={say.speed(now, units)}
-        onLess={() => step(-1)}
-        onMore={() => step(1)}
-        onClear={speedMps === null ? undefined : () => setSpeedMps(null)}
-        clearTitle="Let the lure decide"
-      />
-      <Answer busy={isFetching} failed={isError}>
-        {!data ? null : 'problem' in data ? (
-          <Note>{TOWED_TROUBLE[data.problem]}</Note>
-        ) : (
-          <>
-            <Say>{paceSentence(data, units)}</Say>
-            {data.passes.map((pass, i) => (
-              <Card key={i}>
-                <Say kind="heading" level={2}>
-                  {passTitle(pass, i, units)}
-                </Say>
-                <Say>{passSentence(pass, units)}</Say>
-              </Card>
-            ))}
-            {unreachedText(data.unreachedM, units) ? <Note>{unreachedText(data.unreachedM, units)}</Note> : null}
-            <Say kind="label" tone="soft">
-              The depths of the fish are the marks you tapped on the Water page, or else the band they should hold in. Keep a lookout ahead while you
-              watch the line.
-            </Say>
-          </>
-        )}
-      </Answer>
-    </>
-  );
-}
-
-function Answer({ busy, failed, children }: { busy: boolean; failed: boolean; children: React.ReactNode }) {
-  return (
-    <View style={{ gap: 14 }} role="region" aria-label="The answer" aria-busy={busy}>
-      {failed ? <Note>This could not be worked out. Change something and it will try again.</Note> : null}
-      {busy && !children ? <Say role="status">Letting it down on the model…</Say> : null}
-      {children}
-    </View>
   );
 }

@@ -1,0 +1,1 @@
+export { BoxScreen as default } from '../../ui/kit/box/BoxScreen';

@@ -1,1 +1,0 @@
-export { LuresScreen as default } from '../ui/lures/LuresScreen';

@@ -1,0 +1,1 @@
+export { LuresScreen as default } from '../../ui/lures/LuresScreen';

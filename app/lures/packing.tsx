@@ -1,0 +1,1 @@
+export { PackingScreen as default } from '../../ui/lures/rods/PackingScreen';

@@ -1,0 +1,1 @@
+export { RodsScreen as default } from '../../ui/lures/rods/RodsScreen';

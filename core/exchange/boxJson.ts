@@ -1,0 +1,85 @@
+/** The box as a JSON document, the same that `rank` and `cover` read; and from one, each entry by itself. */
+import { familyById } from '../lures/families';
+import type { Lure } from '../records/tackle';
+import { boxLureSchema, type BoxLure } from './boxDocument';
+import type { BadRow, BoxFile, NewLure, RowFault } from './boxCsv';
+
+export const writeBoxJson = (lures: readonly Lure[]): string =>
+  JSON.stringify(
+    lures.map((l): BoxLure => ({
+      family: l.family,
+      name: l.name,
+      massKg: l.weightKg,
+      lengthM: l.lengthM,
+      hook: l.hook,
+      colour: l.colour,
+      priceMinor: l.priceMinor,
+      count: l.count,
+      favourite: l.favourite,
+      note: l.note,
+    })),
+    null,
+    1,
+  );
+
+const FAULT_OF: Record<string, RowFault> = {
+  family: 'unknown-family',
+  name: 'long-name',
+  massKg: 'bad-weight',
+  lengthM: 'bad-length',
+  hook: 'bad-hook',
+  colour: 'bad-colour',
+  priceMinor: 'bad-price',
+  count: 'bad-count',
+  note: 'long-note',
+};
+
+/** What cannot be read is given back as the columns of a table, to be mended there. */
+const COLUMN_OF: Record<string, string> = { massKg: 'weight_kg', lengthM: 'length_m', priceMinor: 'price_minor' };
+
+/** A problem's line is the entry's place in the list. */
+export function readBoxJson(text: string): BoxFile {
+  const nothing = (fault: BoxFile['fault']): BoxFile => ({ lures: [], bad: [], fault, columns: [] });
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch {
+    return nothing('not-json');
+  }
+  if (!Array.isArray(value)) return nothing('not-json');
+  if (value.length === 0) return nothing('empty');
+  if (value.length > 5000) return nothing('too-long');
+  const lures: NewLure[] = [];
+  const bad: BadRow[] = [];
+  value.forEach((raw: unknown, i) => {
+    const r = boxLureSchema.safeParse(raw);
+    const record = Object.fromEntries(Object.entries((raw ?? {}) as Record<string, unknown>).map(([k, v]) => [COLUMN_OF[k] ?? k, String(v)]));
+    if (!r.success) {
+      const key = String(r.error.issues[0]?.path[0] ?? '');
+      bad.push({ line: i + 1, fault: FAULT_OF[key] ?? 'unknown-field', had: record[COLUMN_OF[key] ?? key] ?? '', near: null, raw: record });
+      return;
+    }
+    const { name } = r.data;
+    if (!name?.trim()) bad.push({ line: i + 1, fault: 'no-name', had: '', near: null, raw: record });
+    else lures.push(newLure(r.data, name.trim()));
+  });
+  return { lures, bad, fault: null, columns: [...new Set(bad.flatMap((b) => Object.keys(b.raw)))] };
+}
+
+function newLure(l: BoxLure, name: string): NewLure {
+  const f = familyById(l.family);
+  return {
+    name,
+    family: l.family,
+    weightKg: l.massKg ?? f.weightKg[1],
+    lengthM: l.lengthM ?? f.lengthM[1],
+    colour: l.colour ?? 'natural',
+    hook: l.hook ?? f.hook,
+    priceMinor: l.priceMinor ?? 0,
+    count: l.count ?? 1,
+    note: l.note ?? '',
+    favourite: l.favourite ?? false,
+    retiredAtMs: null,
+    lostAtMs: null,
+  };
+}

@@ -1,0 +1,22 @@
+/** The questions beside the ranking that the lures page asks at once. */
+import type { Conditions } from '../water/conditions';
+import { resolveConditions } from '../water/defaults';
+import { speciesProfile } from '../water/species';
+import { breakEvens, type BreakEven } from './breakEven';
+import { ladderOf, type Rung } from './ladder';
+import { contextOptions, entriesOf, rankLures, sift, type RankOptions } from './rank';
+import { scoringOf } from './scoring';
+
+export interface Choosing {
+  /** Whose lead is asked about: the lure to start with. */
+  leader: string | null;
+  turns: BreakEven[];
+  ladder: Rung[];
+}
+
+export function choosingOf(conditions: Conditions, options: RankOptions): Choosing {
+  const s = scoringOf(resolveConditions(conditions), speciesProfile(conditions.species), contextOptions(options));
+  const { able } = sift(entriesOf(options), s, options.rods);
+  const { ranked } = rankLures(conditions, { ...options, withoutRange: true });
+  return { leader: ranked[0]?.key ?? null, turns: breakEvens(conditions, options), ladder: ladderOf(ranked, able, s) };
+}

@@ -1,0 +1,174 @@
+/** The box: every lure, found by name or kind, favourites first; doubles; what it lacks; files in and out. */
+import { useQuery } from '@tanstack/react-query';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { TextInput } from 'react-native-paper';
+import { duplicatesIn } from '../../../core/box/duplicates';
+import { contentHash } from '../../../core/hash';
+import { inBox, put } from '../../../core/records';
+import type { Lure } from '../../../core/records/tackle';
+import { queryKeys } from '../../../data/keys';
+import { capital, FAMILY_NAME } from '../../../wording/names';
+import { lackSentence } from '../../../wording/rods';
+import { say } from '../../../wording/units';
+import { compute } from '../../../workers/client';
+import { useDay } from '../../day/DayProvider';
+import { LurePicture } from '../../lures/LurePicture';
+import { useLight } from '../../lures/rods/useRods';
+import { Note, Part, Row } from '../../parts/Box';
+import { Button, Choices } from '../../parts/Buttons';
+import { Disclosure } from '../../parts/Disclosure';
+import { Glyph } from '../../parts/Glyph';
+import { Press } from '../../parts/Press';
+import { Say } from '../../parts/Say';
+import { realNowMs } from '../../platform/clock';
+import { Screen } from '../../shell/Screen';
+import { useTheme } from '../../theme/theme';
+import { FilePart } from './FilePart';
+
+const VIEWS = [
+  { value: 'all', title: 'All' },
+  { value: 'favourite', title: 'Favourites' },
+  { value: 'gone', title: 'Retired and lost' },
+] as const;
+type View_ = (typeof VIEWS)[number]['value'];
+
+const SHOWN = 30;
+/** A day's fishing that the box is measured against, h. */
+const HOURS = 8;
+
+const byFavour = (a: Lure, b: Lure): number => Number(b.favourite) - Number(a.favourite) || a.name.localeCompare(b.name);
+
+export function BoxScreen() {
+  const { book } = useDay();
+  const { p } = useTheme();
+  const router = useRouter();
+  const [search, setSearch] = useState('');
+  const [view, setView] = useState<View_>('all');
+  const [shown, setShown] = useState(SHOWN);
+  const all = Object.values(book.lure);
+  const box = inBox(book.lure);
+  const word = search.trim().toLowerCase();
+  const found = (view === 'gone' ? all.filter((l) => !box.includes(l)) : box)
+    .filter((l) => view !== 'favourite' || l.favourite)
+    .filter((l) => word === '' || `${l.name} ${FAMILY_NAME[l.family]} ${l.note}`.toLowerCase().includes(word))
+    .sort(byFavour);
+  return (
+    <Screen
+      title="The box"
+      sub={`${box.length} lures${all.length > box.length ? `, ${all.length - box.length} retired or lost` : ''}`}
+      section={false}
+    >
+      <View style={{ gap: 10 }}>
+        <TextInput
+          mode="outlined"
+          label="Find by name, kind or note"
+          accessibilityLabel="Find by name, kind or note"
+          value={search}
+          onChangeText={setSearch}
+          style={{ backgroundColor: p.card, minHeight: 56 }}
+        />
+        <Choices label="Which lures" options={VIEWS} value={view} onChange={setView} />
+      </View>
+      <View>
+        {found.length === 0 ? (
+          <Note>{all.length === 0 ? 'The box is empty: add a lure, or read a list from a file.' : 'None of that here.'}</Note>
+        ) : null}
+        {found.slice(0, shown).map((l) => (
+          <LureRow key={l.id} l={l} />
+        ))}
+        {found.length > shown ? (
+          <Button title={`Show ${Math.min(SHOWN, found.length - shown)} more of ${found.length}`} onPress={() => setShown(shown + SHOWN)} />
+        ) : null}
+      </View>
+      <Button kind="solid" title="Add a lure" onPress={() => router.navigate('/kit/lure/new' as never)} />
+      <FilePart />
+      <Doubles box={box} />
+      <Lacks />
+      <Button title="Back to the Kit" onPress={() => router.navigate('/kit')} />
+    </Screen>
+  );
+}
+
+function LureRow({ l }: { l: Lure }) {
+  const { committer } = useDay();
+  const { p, units } = useTheme();
+  const router = useRouter();
+  const gone = l.lostAtMs !== null ? ', lost' : l.retiredAtMs !== null ? ', retired' : '';
+  const sub = `${FAMILY_NAME[l.family]}, ${say.weight(l.weightKg, units)}${l.count === 1 ? '' : ` ×${l.count}`}${gone}`;
+  return (
+    <Row style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule, paddingVertical: 4 }} gap={4}>
+      <Press
+        as="checkbox"
+        selected={l.favourite}
+        label={`${l.name} is a favourite`}
+        onPress={() => void committer.commit((book) => [put('lure', { ...book.lure[l.id]!, favourite: !book.lure[l.id]!.favourite })])}
+        style={{ width: 48, alignItems: 'center' }}
+      >
+        <Glyph name="leaf" size={22} fill={l.favourite} color={l.favourite ? p.copper : p.soft} />
+      </Press>
+      <Press label={`${l.name}, ${sub}: open`} onPress={() => router.navigate(`/kit/lure/${l.id}` as never)} style={{ flex: 1, minWidth: 0 }}>
+        <Row gap={10}>
+          <LurePicture family={l.family} width={40} />
+          <View style={{ flex: 1, minWidth: 0 }}>
+            <Say kind="strong">{l.name}</Say>
+            <Say kind="label" tone="soft">
+              {sub}
+            </Say>
+          </View>
+          <Glyph name="right" size={18} color={p.soft} />
+        </Row>
+      </Press>
+    </Row>
+  );
+}
+
+/** One and the same more than once: kept as one with the count of all. */
+function Doubles({ box }: { box: readonly Lure[] }) {
+  const { committer } = useDay();
+  const groups = duplicatesIn([...box].sort(byFavour));
+  if (groups.length === 0) return null;
+  const merge = (group: readonly Lure[]): void =>
+    void committer.commit((book) => {
+      const [first, ...rest] = group.flatMap((l) => (book.lure[l.id] ? [book.lure[l.id]!] : []));
+      if (!first) return [];
+      const count = group.reduce((s, l) => s + l.count, 0);
+      const nowMs = realNowMs();
+      return [put('lure', { ...first, count }), ...rest.map((l) => put('lure', { ...l, count: 0, retiredAtMs: nowMs }))];
+    });
+  return (
+    <Part title="In it twice">
+      {groups.map((g) => (
+        <Row key={g[0]!.id} style={{ justifyContent: 'space-between' }} wrap>
+          <Say style={{ flexShrink: 1 }}>{`${g.map((l) => l.name).join(', ')}: the same ${FAMILY_NAME[g[0]!.family]}.`}</Say>
+          <Button title={`Keep as ${g[0]!.name}`} onPress={() => merge(g)} />
+        </Row>
+      ))}
+    </Part>
+  );
+}
+
+function Lacks() {
+  const { day, box, rankOptions } = useDay();
+  const light = useLight(HOURS);
+  const query = useQuery({
+    queryKey: queryKeys.choosing('lacks', contentHash({ c: day?.conditions ?? null, light, rankOptions })),
+    queryFn: ({ signal }) => compute.lacks(signal, day!.conditions, light!, rankOptions),
+    enabled: !!day && !!light && box.length > 0,
+    staleTime: Infinity,
+  });
+  if (!day || box.length === 0) return null;
+  return (
+    <Part title={`What it lacks for ${day.water.name}`}>
+      <Disclosure title="Measured against every other kind of lure">
+        {query.isError ? <Say>This could not be worked out just now.</Say> : null}
+        {!query.data && !query.isError ? <Say role="status">Trying every other kind on the hours ahead…</Say> : null}
+        {query.data && query.data.lacks.length === 0 ? <Say>Nothing that would add more than three in a hundred.</Say> : null}
+        {query.data?.lacks.slice(0, 6).map((l) => (
+          <Say key={l.family}>{capital(lackSentence(l, query.data.scenarios))}</Say>
+        ))}
+      </Disclosure>
+    </Part>
+  );
+}

@@ -1,0 +1,103 @@
+/** The box out to a file and in from one: what can be read, what cannot and why, before anything is taken. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { readBoxJson, writeBoxJson } from '../../../core/exchange/boxJson';
+import { readBoxCsv, writeBadRows, writeBoxCsv, type BoxFile } from '../../../core/exchange/boxCsv';
+import { duplicatesIn } from '../../../core/box/duplicates';
+import { inBox, put } from '../../../core/records';
+import { badRowText, FAMILY_OF_NAME, FILE_FAULT, readText } from '../../../wording/box';
+import { useDay } from '../../day/DayProvider';
+import { Card, Note, Part } from '../../parts/Box';
+import { Button } from '../../parts/Buttons';
+import { Disclosure } from '../../parts/Disclosure';
+import { Say } from '../../parts/Say';
+import { pickTextFile, saveFile } from '../../platform/files';
+import { newId } from '../../platform/ids';
+
+const SHOWN = 20;
+
+export function FilePart() {
+  const { book, committer } = useDay();
+  const [file, setFile] = useState<BoxFile | null>(null);
+  const [said, setSaid] = useState('');
+  const [busy, setBusy] = useState(false);
+  const box = inBox(book.lure);
+  const pick = async (): Promise<void> => {
+    setSaid('');
+    const text = await pickTextFile('.csv,text/csv,.json,application/json');
+    if (text === null) return;
+    setFile(/^\s*[[{]/.test(text) ? readBoxJson(text) : readBoxCsv(text, FAMILY_OF_NAME));
+  };
+  const take = async (read: BoxFile): Promise<void> => {
+    setBusy(true);
+    const stored = await committer.record(() => read.lures.map((l) => put('lure', { ...l, id: newId() })));
+    setBusy(false);
+    if (!stored) return;
+    setSaid(
+      `${read.lures.length} lures are in the box.${read.bad.length > 0 ? ` The ${read.bad.length} other lines are still here: save them, mend them, read them again.` : ''}`,
+    );
+    setFile(read.bad.length > 0 ? { ...read, lures: [] } : null);
+  };
+  const doubles = file ? duplicatesIn([...box, ...file.lures]).filter((g) => g.some((l) => file.lures.includes(l as never))).length : 0;
+  return (
+    <Part title="From and to a file">
+      <Say kind="label" tone="soft">
+        A table with a line for each lure: name and family, and if you like weight_g (or weight_oz), length_mm, colour, hook, price, count, note.
+      </Say>
+      <View style={{ gap: 8 }}>
+        <Button title="Read lures from a file…" onPress={() => void pick()} />
+        <Button
+          title="Save the box as a table (CSV)"
+          disabled={box.length === 0}
+          onPress={() => saveFile('moss-kettle-box.csv', writeBoxCsv(box), 'text/csv')}
+        />
+        <Button title="Save the box as JSON" disabled={box.length === 0} onPress={() => saveFile('moss-kettle-box.json', writeBoxJson(box))} />
+      </View>
+      {said ? (
+        <Say role="status" kind="label" tone="moss">
+          {said}
+        </Say>
+      ) : null}
+      {file ? (
+        <Card tone="wash">
+          {file.fault ? (
+            <Note>{FILE_FAULT[file.fault]}</Note>
+          ) : (
+            <>
+              <Say kind="strong" role="status">
+                {readText(file.lures.length, file.bad.length)}
+              </Say>
+              {doubles > 0 ? <Say kind="label">{`${doubles} of them look like lures you have; they can be put together below.`}</Say> : null}
+              {file.bad.length > 0 ? (
+                <>
+                  {file.bad.slice(0, SHOWN).map((b) => (
+                    <Say key={b.line} kind="label">
+                      {badRowText(b)}
+                    </Say>
+                  ))}
+                  {file.bad.length > SHOWN ? (
+                    <Disclosure title={`${file.bad.length - SHOWN} more lines`}>
+                      {file.bad.slice(SHOWN).map((b) => (
+                        <Say key={b.line} kind="label">
+                          {badRowText(b)}
+                        </Say>
+                      ))}
+                    </Disclosure>
+                  ) : null}
+                  <Button
+                    title="Save those lines to mend them"
+                    onPress={() => saveFile('moss-kettle-lines-to-mend.csv', writeBadRows(file), 'text/csv')}
+                  />
+                </>
+              ) : null}
+              {file.lures.length > 0 ? (
+                <Button kind="copper" title={`Put ${file.lures.length} lures into the box`} disabled={busy} onPress={() => void take(file)} />
+              ) : null}
+            </>
+          )}
+          <Button title="Put the file away" onPress={() => setFile(null)} />
+        </Card>
+      ) : null}
+    </Part>
+  );
+}

@@ -1,0 +1,81 @@
+/** What would change the choice, and the way from loud to quiet. */
+import { useQuery } from '@tanstack/react-query';
+import { View } from 'react-native';
+import { contentHash } from '../../core/hash';
+import { queryKeys } from '../../data/keys';
+import { breakEvenSentence, LADDER_LEAD, rungMood, rungSentence } from '../../wording/choosing';
+import { capital } from '../../wording/names';
+import { compute } from '../../workers/client';
+import { useDay } from '../day/DayProvider';
+import { Part, Row } from '../parts/Box';
+import { Say } from '../parts/Say';
+import { useTheme } from '../theme/theme';
+import { LurePicture } from './LurePicture';
+import { useNames } from './useNames';
+
+function useChoosing() {
+  const { day, rankOptions } = useDay();
+  const identity = contentHash({ c: day!.conditions, rankOptions });
+  return useQuery({
+    queryKey: queryKeys.choosing('turns', identity),
+    queryFn: ({ signal }) => compute.choosing(signal, day!.conditions, rankOptions),
+    staleTime: Infinity,
+    placeholderData: (old) => old,
+  });
+}
+
+export function MindPart() {
+  const { units } = useTheme();
+  const nameOf = useNames();
+  const { data, isError } = useChoosing();
+  return (
+    <Part title="What would change its mind">
+      {isError ? <Say tone="soft">This could not be worked out just now.</Say> : null}
+      {!data && !isError ? <Say role="status">Trying other waters…</Say> : null}
+      {data && data.turns.length === 0 ? (
+        <Say>{data.leader ? `Nothing near: the ${nameOf(data.leader)} leads by a long way.` : 'Nothing leads here.'}</Say>
+      ) : null}
+      {data?.turns.map((t) => (
+        <Say key={`${t.reading}${t.way}`}>{breakEvenSentence(t, nameOf, data.leader!, units)}</Say>
+      ))}
+    </Part>
+  );
+}
+
+export function LadderPart() {
+  const { ranking, schools } = useDay();
+  const { p } = useTheme();
+  const nameOf = useNames();
+  const { data } = useChoosing();
+  if (!data || data.ladder.length < 2) return null;
+  const upwards = schools.order === 'quiet-first';
+  const branch = ranking?.branch === 'ice' ? 'drop' : 'cast';
+  return (
+    <Part title={upwards ? 'From quiet to loud' : 'From loud to quiet'}>
+      <Say kind="label" tone="soft">
+        {upwards ? LADDER_LEAD.up : LADDER_LEAD.down}
+      </Say>
+      {data.ladder.map((r, i) => {
+        const next = data.ladder[i + 1];
+        const family = ranking?.ranked.find((x) => x.key === r.key)?.family;
+        return (
+          <Row key={r.key} gap={12} style={{ alignItems: 'flex-start' }}>
+            <View style={{ width: 44, alignItems: 'center', paddingTop: 2 }}>
+              {family ? <LurePicture family={family} width={44} /> : null}
+              {next ? <View style={{ width: 3 * p.stroke, height: 26, backgroundColor: p.rule, marginTop: 6 }} /> : null}
+            </View>
+            <View style={{ flex: 1, minWidth: 0 }}>
+              <Say kind="strong">{`${i + 1}. ${capital(nameOf(r.key))}`}</Say>
+              <Say>{rungSentence(r, next ? nameOf(next.key) : null, branch, upwards)}</Say>
+              {i > 0 ? (
+                <Say kind="label" tone="soft">
+                  {`${rungMood(r)}.`}
+                </Say>
+              ) : null}
+            </View>
+          </Row>
+        );
+      })}
+    </Part>
+  );
+}

@@ -1,0 +1,44 @@
+/** Piece by piece: what, why, and what would have been next; then from line to lure, and what does not go together. */
+import { View } from 'react-native';
+import { familyById } from '../../core/lures/families';
+import { familyOfLure } from '../../core/lures/own';
+import type { RankedLure } from '../../core/lures/rank';
+import { rigReasons } from '../../core/lures/rigReasons';
+import { chooseJoints, pairingFaults } from '../../core/retrieve/tackle/joints';
+import { speciesProfile } from '../../core/water/species';
+import { faultSentence, jointSentences, PART_NAME, rigReasonText } from '../../wording/rig';
+import { useDay } from '../day/DayProvider';
+import { Note } from '../parts/Box';
+import { Say } from '../parts/Say';
+import { useTheme } from '../theme/theme';
+
+export function RigPart({ x }: { x: RankedLure }) {
+  const { reading, mood, book, schools, tackle } = useDay();
+  const { units } = useTheme();
+  if (!reading || !mood) return null;
+  const own = book.lure[x.key];
+  const f = own ? familyOfLure(own) : familyById(x.family);
+  const species = speciesProfile(reading.species);
+  const reasons = rigReasons(x.rig, f, reading, species, mood.mean, schools);
+  const faults = tackle ? pairingFaults(f, x.rig.weightKg, tackle, species, reading) : [];
+  const joints = tackle ? jointSentences(chooseJoints(f, tackle.line, species, reading, schools), units) : [];
+  return (
+    <View style={{ gap: 8 }}>
+      {reasons.map((r) => {
+        const t = rigReasonText(r, units);
+        return (
+          <Say key={r.part}>
+            <Say kind="strong">{`${PART_NAME[r.part]}: ${t.what}`}</Say>
+            {`, ${t.why}.${t.runnerUp ? ` Next best: ${t.runnerUp}.` : ''}`}
+          </Say>
+        );
+      })}
+      {joints.map((j) => (
+        <Say key={j}>{j}</Say>
+      ))}
+      {faults.map((fault) => (
+        <Note key={fault.code}>{faultSentence(fault, units)}</Note>
+      ))}
+    </View>
+  );
+}

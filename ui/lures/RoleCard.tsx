@@ -1,0 +1,67 @@
+/** One lure to take in hand: why, how many strikes, how to rig it. */
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import type { RankedLure } from '../../core/lures/rank';
+import { rateLine, whyLine } from '../../wording/lures';
+import { capital, FAMILY_NAME } from '../../wording/names';
+import { useDay } from '../day/DayProvider';
+import { Card, Row } from '../parts/Box';
+import { Button } from '../parts/Buttons';
+import { Disclosure } from '../parts/Disclosure';
+import { Say } from '../parts/Say';
+import { useTheme } from '../theme/theme';
+import { LurePicture } from './LurePicture';
+import { RigPart } from './RigPart';
+import { useNames } from './useNames';
+
+export function RoleCard({ title, more, x }: { title: string; more: string; x: RankedLure }) {
+  const { ranking, book, lure, actions } = useDay();
+  const { units, p } = useTheme();
+  const router = useRouter();
+  const name = capital(useNames()(x.key));
+  const own = book.lure[x.key];
+  const inHand = !!own && lure?.id === own.id;
+  return (
+    <Card style={inHand ? { borderColor: p.moss, borderWidth: 2 } : undefined}>
+      <Row style={{ justifyContent: 'space-between' }} wrap>
+        <Say kind="label" tone="copper">
+          {title}
+        </Say>
+        {inHand ? (
+          <Say kind="labelStrong" tone="moss">
+            in hand
+          </Say>
+        ) : null}
+      </Row>
+      <Row gap={12}>
+        <LurePicture family={x.family} width={64} />
+        <View style={{ flex: 1, minWidth: 0 }}>
+          <Say kind="heading" level={2}>
+            {name}
+          </Say>
+          {own ? (
+            <Say kind="label" tone="soft">
+              {FAMILY_NAME[x.family]}
+            </Say>
+          ) : null}
+        </View>
+      </Row>
+      <Say>{whyLine(x, ranking?.ranked ?? [x], units)}</Say>
+      <Say kind="label" tone="soft">{`${rateLine(x)}. ${more}`}</Say>
+      <Disclosure title="How to rig it, and why">
+        <RigPart x={x} />
+      </Disclosure>
+      {own ? (
+        <Button
+          kind={inHand ? 'solid' : 'outline'}
+          title={inHand ? 'How to work it' : 'Take this one'}
+          label={inHand ? `How to work the ${name}` : `Take the ${name}`}
+          onPress={() => {
+            if (!inHand) actions.chooseLure(own.id);
+            router.navigate('/retrieve');
+          }}
+        />
+      ) : null}
+    </Card>
+  );
+}

@@ -1,0 +1,98 @@
+/** The set-ups and what goes with them on one sheet, to print and tick off. */
+import { useRouter } from 'expo-router';
+import { useState, type ReactNode } from 'react';
+import { View } from 'react-native';
+import { familyOfLure } from '../../../core/lures/own';
+import { familyById } from '../../../core/lures/families';
+import type { FamilyId } from '../../../core/lures/family';
+import { chooseRig } from '../../../core/lures/rig';
+import { chooseJoints, type Joints } from '../../../core/retrieve/tackle/joints';
+import { speciesProfile } from '../../../core/water/species';
+import { rigLine } from '../../../wording/lures';
+import { capital, FAMILY_NAME, SPECIES_NAME } from '../../../wording/names';
+import { jointSentences } from '../../../wording/rig';
+import { PACK_ALWAYS, packForFish } from '../../../wording/packing';
+import { scenariosText } from '../../../wording/rods';
+import { dayText } from '../../../wording/time';
+import { useDay } from '../../day/DayProvider';
+import { Note } from '../../parts/Box';
+import { Button } from '../../parts/Buttons';
+import { Ink, Sheet } from '../../parts/Paper';
+import { Press } from '../../parts/Press';
+import { Screen } from '../../shell/Screen';
+import { useTheme } from '../../theme/theme';
+import { useNames } from '../useNames';
+import { useRods } from './useRods';
+
+export function PackingScreen() {
+  const { day, book, reading, mood, schools, tackle, nowMs } = useDay();
+  const { units } = useTheme();
+  const router = useRouter();
+  const nameOf = useNames();
+  const { rods, plan, failed } = useRods();
+  if (!day || !reading || !mood || !plan)
+    return (
+      <Screen title="Packing list" section={false}>
+        <Note>{day && !failed ? 'The set-ups are still being worked out.' : 'Start a day on the Water page first.'}</Note>
+        <Button kind="solid" title="Back to the rods" onPress={() => router.navigate('/lures/rods' as never)} />
+      </Screen>
+    );
+  const species = speciesProfile(reading.species);
+  const setUps = plan.setUps.map((s) => {
+    const own = book.lure[s.key];
+    const f = own ? familyOfLure(own) : familyById(s.key as FamilyId);
+    const joints: Joints | null = tackle ? chooseJoints(f, tackle.line, species, reading, schools) : null;
+    return { ...s, f, joints, rig: chooseRig(f, reading, species, mood.mean, schools) };
+  });
+  return (
+    <Screen title="Packing list" sub="To print, or to tick off here" section={false}>
+      <Button kind="solid" title="Print it" onPress={() => window.print()} />
+      <Sheet id="packing-list" label="Packing list" width="100%">
+        <View>
+          <Ink bold size={20}>{`${day.water.name}, ${dayText(nowMs, day.water.zone)}`}</Ink>
+          <Ink>{`${capital(SPECIES_NAME[reading.species])}; ${setUps.length} ${setUps.length === 1 ? 'rod' : 'rods'}`}</Ink>
+        </View>
+        {setUps.map((s, i) => (
+          <Tick key={s.key} bold text={`${s.rod === null ? `Rod ${i + 1}` : rods[s.rod]!.name}: ${capital(nameOf(s.key))}`}>
+            <Ink>{`${capital(FAMILY_NAME[s.f.id])}: ${rigLine(s.rig, units)}.`}</Ink>
+            <Ink>{`For ${scenariosText(s.covers.map((j) => plan.scenarios[j]!))}.`}</Ink>
+            {s.joints ? jointSentences(s.joints, units).map((j) => <Ink key={j}>{j}</Ink>) : null}
+          </Tick>
+        ))}
+        <View>
+          <Ink bold>With them</Ink>
+          {[...packForFish(species, reading.access), ...PACK_ALWAYS].map((x) => (
+            <Tick key={x} text={x} />
+          ))}
+        </View>
+        <Ink size={13}>
+          Licence, seasons, sizes, bag limits and closed waters: local law decides. Tell someone where you go and when you are back.
+        </Ink>
+      </Sheet>
+      <Button title="Back to the rods" onPress={() => router.navigate('/lures/rods' as never)} />
+    </Screen>
+  );
+}
+
+function Tick({ text, bold = false, children }: { text: string; bold?: boolean; children?: ReactNode }) {
+  const [on, setOn] = useState(false);
+  return (
+    <View style={{ gap: 2 }}>
+      <Press as="checkbox" selected={on} label={text} onPress={() => setOn(!on)}>
+        <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+          <View
+            style={{ width: 20, height: 20, borderWidth: 2, borderColor: '#222', borderRadius: 4, alignItems: 'center', justifyContent: 'center' }}
+          >
+            {on ? <View style={{ width: 11, height: 11, backgroundColor: '#222', borderRadius: 2 }} /> : null}
+          </View>
+          <View style={{ flex: 1, minWidth: 0 }}>
+            <Ink bold={bold} size={bold ? 17 : 15}>
+              {text}
+            </Ink>
+          </View>
+        </View>
+      </Press>
+      {children ? <View style={{ paddingLeft: 30, gap: 1 }}>{children}</View> : null}
+    </View>
+  );
+}

@@ -1,0 +1,155 @@
+/** Only so many rods can go: the set-ups that cover the hours best, what each is for, what stays open, and what a swap would lose. */
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import type { RodPlan, SetUp } from '../../../core/rods/plan';
+import type { Rod } from '../../../core/records/tackle';
+import { capital, FAMILY_NAME } from '../../../wording/names';
+import { hopeSentence, lossText, openSentence, ownSetSentence, scenariosText, searchSentence } from '../../../wording/rods';
+import { say } from '../../../wording/units';
+import { useDay } from '../../day/DayProvider';
+import { Card, Note, Part, Row } from '../../parts/Box';
+import { Button, Choices } from '../../parts/Buttons';
+import { Disclosure } from '../../parts/Disclosure';
+import { Say } from '../../parts/Say';
+import { Screen } from '../../shell/Screen';
+import { useTheme } from '../../theme/theme';
+import { LurePicture } from '../LurePicture';
+import { useNames } from '../useNames';
+import { changeRodChoice, useRodChoice } from './choice';
+import { useRods } from './useRods';
+
+const HOURS = [2, 4, 8];
+const SHOWN_OPEN = 5;
+const MOST_ASKED = 5;
+
+export function RodsScreen() {
+  const { day, box } = useDay();
+  const router = useRouter();
+  const choice = useRodChoice();
+  const nameOf = useNames();
+  const { rods, k, plan, best, busy, failed } = useRods();
+  if (!day)
+    return (
+      <Screen title="Few rods" section={false}>
+        <Note>Start a day on the Water page first: what to take depends on what it may bring.</Note>
+        <Button kind="solid" title="To the water" onPress={() => router.navigate('/')} />
+      </Screen>
+    );
+  const most = rods.length > 0 ? Math.min(rods.length, MOST_ASKED) : 3;
+  const lost = choice.chosen && plan && best && best.perHour > 0 ? 1 - plan.perHour / best.perHour : 0;
+  return (
+    <Screen title="Few rods" sub={`What to take along at ${day.water.name}`} section={false}>
+      <View style={{ gap: 8 }}>
+        <Say kind="label" tone="soft">
+          How many rods go
+        </Say>
+        <Choices
+          label="How many rods go"
+          options={Array.from({ length: most }, (_, i) => ({ value: i + 1, title: String(i + 1) }))}
+          value={k}
+          onChange={(v) => changeRodChoice({ k: v, chosen: null })}
+        />
+        <Say kind="label" tone="soft">
+          For how long
+        </Say>
+        <Choices
+          label="For how long"
+          options={HOURS.map((h) => ({ value: h, title: `${h} hours` }))}
+          value={choice.hours}
+          onChange={(v) => changeRodChoice({ hours: v })}
+        />
+      </View>
+      {rods.length === 0 ? <Note>There is no rod in the Kit: any lure is taken to have one that casts it.</Note> : null}
+      {box.length === 0 ? <Note>The box is empty: every kind of lure is considered.</Note> : null}
+      {failed ? <Note>This could not be worked out. Change something and it will try again.</Note> : null}
+      {!plan && !failed ? <Say role="status">Trying the box on the hours ahead…</Say> : null}
+      {plan ? (
+        <View style={{ gap: 14, opacity: busy ? 0.7 : 1 }}>
+          <View role="status">
+            <Say>{hopeSentence(plan, choice.hours)}</Say>
+            {choice.chosen ? (
+              <Say kind="strong">{ownSetSentence(lost)}</Say>
+            ) : (
+              <Say kind="label" tone="soft">
+                {searchSentence(plan, k)}
+              </Say>
+            )}
+            {choice.chosen ? <Button kind="plain" title="Back to the best set" onPress={() => changeRodChoice({ chosen: null })} /> : null}
+          </View>
+          {plan.setUps.length < k ? (
+            <Note>{`More than ${plan.setUps.length === 0 ? 'none' : plan.setUps.length} would add nothing: no other lure that these rods cast does better anywhere.`}</Note>
+          ) : null}
+          {plan.setUps.map((s, i) => (
+            <SetUpCard key={s.key} s={s} n={i} plan={plan} rods={rods} />
+          ))}
+          <Part title="What stays open">
+            {plan.uncovered.length === 0 ? <Say>Nothing much: everywhere these do at least half of what the box could.</Say> : null}
+            {plan.uncovered.slice(0, SHOWN_OPEN).map((u) => (
+              <Say key={u.scenario}>{capital(openSentence(plan.scenarios[u.scenario]!, u.share, u.better, nameOf))}</Say>
+            ))}
+            {plan.uncovered.length > SHOWN_OPEN ? (
+              <Say kind="label" tone="soft">{`and ${plan.uncovered.length - SHOWN_OPEN} rarer ones.`}</Say>
+            ) : null}
+          </Part>
+          <Button kind="solid" title="Packing list" onPress={() => router.navigate('/lures/packing' as never)} />
+        </View>
+      ) : null}
+      <Button title="Back to the lures" onPress={() => router.navigate('/lures')} />
+    </Screen>
+  );
+}
+
+function SetUpCard({ s, n, plan, rods }: { s: SetUp; n: number; plan: RodPlan; rods: readonly Rod[] }) {
+  const { ranking } = useDay();
+  const { p } = useTheme();
+  const nameOf = useNames();
+  const family = useFamily(s.key);
+  const swap = (key: string): void => changeRodChoice({ chosen: plan.setUps.map((x) => (x.key === s.key ? key : x.key)) });
+  const now = ranking?.ranked.find((x) => x.key === s.key);
+  return (
+    <Card>
+      <Say kind="label" tone="copper">
+        {s.rod === null ? `Rod ${n + 1}` : rods[s.rod]!.name}
+      </Say>
+      <Row gap={12}>
+        {family ? <LurePicture family={family} width={56} /> : null}
+        <View style={{ flex: 1, minWidth: 0 }}>
+          <Say kind="heading" level={2}>
+            {capital(nameOf(s.key))}
+          </Say>
+          {family ? (
+            <Say kind="label" tone="soft">
+              {FAMILY_NAME[family]}
+            </Say>
+          ) : null}
+        </View>
+      </Row>
+      <View
+        style={{ height: 8, borderRadius: 4, backgroundColor: p.rule, overflow: 'hidden' }}
+        aria-label={`Best of the set for ${say.percent(s.share)} of the hours`}
+        role="img"
+      >
+        <View style={{ height: 8, width: `${Math.max(1, 100 * s.share)}%`, backgroundColor: p.moss }} />
+      </View>
+      <Say>{`The one to pick up for ${say.percent(s.share)} of it: ${scenariosText(s.covers.map((j) => plan.scenarios[j]!))}.`}</Say>
+      {now ? null : (
+        <Say kind="label" tone="soft">
+          Not for this very moment: it is for how the hours may turn.
+        </Say>
+      )}
+      {s.swaps.length > 0 ? (
+        <Disclosure title={`Swap the ${nameOf(s.key)}`}>
+          {s.swaps.map((x) => (
+            <Button key={x.key} title={`${capital(nameOf(x.key))}: ${lossText(x.loss)}`} onPress={() => swap(x.key)} />
+          ))}
+        </Disclosure>
+      ) : null}
+    </Card>
+  );
+}
+
+/** The family of an own lure, or of a family's key. */
+export function useFamily(key: string) {
+  const { book, ranking } = useDay();
+  return book.lure[key]?.family ?? ranking?.ranked.find((x) => x.key === key)?.family ?? null;
+}

@@ -1,0 +1,56 @@
+/** The set-ups for the hours ahead, as worked out for the rods and the box. */
+import { useQuery } from '@tanstack/react-query';
+import { contentHash } from '../../../core/hash';
+import type { RodPlan } from '../../../core/rods/plan';
+import { lightAhead, type LightShares } from '../../../core/rods/light';
+import { inUse } from '../../../core/records';
+import type { Rod } from '../../../core/records/tackle';
+import { queryKeys } from '../../../data/keys';
+import { compute } from '../../../workers/client';
+import { useDay } from '../../day/DayProvider';
+import { useRodChoice } from './choice';
+
+/** The light moves on: it is asked anew this often, ms. */
+const LIGHT_STEP_MS = 30 * 60_000;
+const MOST_RODS = 3;
+
+export interface Rods {
+  rods: Rod[];
+  k: number;
+  plan: RodPlan | null;
+  /** The best set, to measure a set chosen by hand against. */
+  best: RodPlan | null;
+  busy: boolean;
+  failed: boolean;
+}
+
+export function useLight(hours: number): LightShares | null {
+  const { day, nowMs } = useDay();
+  return day ? lightAhead(day.water, Math.floor(nowMs / LIGHT_STEP_MS) * LIGHT_STEP_MS, hours) : null;
+}
+
+export function useRods(): Rods {
+  const { day, book, rankOptions } = useDay();
+  const { k: wished, hours, chosen } = useRodChoice();
+  const light = useLight(hours);
+  const rods = inUse(book.rod).sort((a, b) => a.name.localeCompare(b.name));
+  const k = Math.max(1, Math.min(wished ?? MOST_RODS, rods.length > 0 ? rods.length : MOST_RODS));
+  const asked = {
+    ...rankOptions,
+    k,
+    rods: rods.length > 0 ? rods.map(({ lengthM, minLureKg, maxLureKg, action }) => ({ lengthM, minLureKg, maxLureKg, action })) : null,
+  };
+  const question = (hand: readonly string[] | null) => {
+    const request = { ...asked, chosen: hand };
+    return {
+      queryKey: queryKeys.choosing('rods', contentHash({ c: day?.conditions ?? null, light, request })),
+      queryFn: ({ signal }: { signal: AbortSignal }) => compute.rods(signal, day!.conditions, light!, request),
+      enabled: !!day && !!light,
+      staleTime: Infinity,
+    };
+  };
+  const best = useQuery(question(null));
+  const byHand = useQuery({ ...question(chosen), enabled: !!day && !!chosen, placeholderData: (old: RodPlan | undefined) => old });
+  const shown = chosen ? byHand : best;
+  return { rods, k, plan: shown.data ?? null, best: best.data ?? null, busy: shown.isFetching, failed: shown.isError };
+}

@@ -1,0 +1,11 @@
+/** What a ranked thing is called: the angler's own lure by its name, a family by its kind. */
+import { useCallback } from 'react';
+import type { FamilyId } from '../../core/lures/family';
+import type { NameOf } from '../../wording/choosing';
+import { FAMILY_NAME } from '../../wording/names';
+import { useDay } from '../day/DayProvider';
+
+export function useNames(): NameOf {
+  const { book } = useDay();
+  return useCallback((key) => book.lure[key]?.name ?? FAMILY_NAME[key as FamilyId] ?? key, [book.lure]);
+}

@@ -1,0 +1,35 @@
+/** A box of lures from a file, in words. */
+import type { BadRow, BoxFile } from '../core/exchange/boxCsv';
+import { COLOURS, FAMILIES, HOOKS, type FamilyId } from '../core/lures/family';
+import { FAMILY_NAME } from './names';
+
+/** Families by their plain names, for reading files. */
+export const FAMILY_OF_NAME: ReadonlyMap<string, FamilyId> = new Map(FAMILIES.map((f) => [FAMILY_NAME[f], f]));
+
+export function badRowText(b: BadRow): string {
+  const had = b.had === '' ? 'nothing' : `“${b.had.slice(0, 40)}”`;
+  const why: Record<BadRow['fault'], string> = {
+    'no-name': 'no name',
+    'long-name': 'a name longer than 60 letters',
+    'unknown-family': `${had} is no kind of lure known here${b.near ? `; did you mean ${FAMILY_NAME[b.near]}?` : ''}`,
+    'bad-weight': `weight ${had}: wants 0.2 g to 500 g`,
+    'bad-length': `length ${had}: wants 5 mm to 500 mm`,
+    'bad-colour': `colour ${had}: one of ${COLOURS.join(', ')}`,
+    'bad-hook': `hook ${had}: one of ${HOOKS.join(', ')}`,
+    'bad-price': `price ${had}: wants 0 or more`,
+    'bad-count': `count ${had}: wants a whole number from 0`,
+    'long-note': 'a note longer than 500 letters',
+    'unknown-field': 'a field that is not known here',
+  };
+  return `Line ${b.line}: ${why[b.fault]}.`;
+}
+
+export const FILE_FAULT: Record<NonNullable<BoxFile['fault']>, string> = {
+  'no-columns': 'The first line must name the columns, at least “name” and “family”. Nothing was read.',
+  'not-json': 'This is no list of lures: the document cannot be read. Nothing was taken.',
+  empty: 'There is no line below the head line. Nothing was read.',
+  'too-long': 'More than 5000 lines: split the file. Nothing was read.',
+};
+
+export const readText = (good: number, bad: number): string =>
+  `${good} lure${good === 1 ? '' : 's'} can be read${bad > 0 ? `; ${bad} line${bad === 1 ? '' : 's'} cannot` : ''}.`;

@@ -1,0 +1,156 @@
+/** How a lure is rigged and tied, and why, in words; and what does not go together. */
+import type { RigReason } from '../core/lures/rigReasons';
+import type { Joints, Knot, Leader, PairingFault } from '../core/retrieve/tackle/joints';
+import type { CoverKind } from '../core/water/conditions';
+import { capital, COLOUR_NAME, COVER_NAME, HOOK_NAME, NOISE_NAME, TRAILER_NAME } from './names';
+import { say, type UnitPrefs } from './units';
+
+export const PART_NAME: Record<RigReason['part'], string> = {
+  weight: 'Weight',
+  colour: 'Colour',
+  trailer: 'Trailer',
+  size: 'Size',
+  hook: 'Hook',
+  noise: 'Noise',
+  peg: 'Peg',
+};
+
+const fallText = (mps: number, u: UnitPrefs): string => `${say.fine(mps, u)} a second`;
+
+const COLOUR_WHY: Record<Extract<RigReason, { part: 'colour' }>['why'], string> = {
+  own: 'the colour it has',
+  trusted: 'the one you trust',
+  murk: 'a dark shape shows best in murk',
+  dark: 'a dark shape shows best against what light is left',
+  craw: 'crawfish are about',
+  sun: 'it flashes in the sun',
+  baitfish: 'they are on baitfish',
+  grey: 'solid colour shows on a grey day',
+  clear: 'in clear water they look twice',
+};
+const SIZE_WHY: Record<Extract<RigReason, { part: 'size' }>['why'], (best: string) => string> = {
+  own: (best) => `the size it is; a favourite mouthful is ${best}`,
+  thick: (best) => `bait is thick: a size up on ${best} stands out`,
+  scarce: (best) => `bait is scarce: under ${best}, nothing to refuse`,
+  cold: (best) => `cold: smaller than the usual ${best}`,
+  hatch: (best) => `near a favourite mouthful of ${best}`,
+};
+
+/** What, why, and the runner-up. */
+export function rigReasonText(r: RigReason, u: UnitPrefs): { what: string; why: string; runnerUp: string | null } {
+  switch (r.part) {
+    case 'weight': {
+      const falls = r.fallMps === null ? 'it floats' : `falls about ${fallText(r.fallMps, u)}`;
+      const why = {
+        own: `the weight it is; ${falls}`,
+        floats: 'the usual: it works on or near the top',
+        holds: `the lightest that holds in this depth, current and wind; ${falls}`,
+        fall: `${falls}, against ${fallText(r.wantedMps, u)} that fish like at this warmth and mood`,
+      }[r.why];
+      return {
+        what: say.weight(r.value, u),
+        why,
+        runnerUp:
+          r.runnerUp === null
+            ? null
+            : `${say.weight(r.runnerUp, u)}${r.runnerUpFallMps === null ? '' : `, falling ${fallText(r.runnerUpFallMps, u)}`}`,
+      };
+    }
+    case 'colour':
+      return { what: capital(COLOUR_NAME[r.value]), why: COLOUR_WHY[r.why], runnerUp: r.runnerUp && COLOUR_NAME[r.runnerUp] };
+    case 'trailer':
+      return {
+        what: capital(TRAILER_NAME[r.value]),
+        why: { cold: 'cold or shut fish want no flapping; its bulk slows the fall', warm: 'warm water: let it beat', own: 'part of the lure' }[r.why],
+        runnerUp: r.runnerUp && TRAILER_NAME[r.runnerUp],
+      };
+    case 'size':
+      return {
+        what: say.size(r.value, u),
+        why: SIZE_WHY[r.why](say.size(r.bestM, u)),
+        runnerUp: r.runnerUp === null ? null : say.size(r.runnerUp, u),
+      };
+    case 'hook':
+      return {
+        what: capital(HOOK_NAME[r.value]),
+        why: { cover: 'it must come through the cover', open: 'little to hang on: an open hook holds more', own: 'what the lure carries' }[r.why],
+        runnerUp: r.runnerUp && HOOK_NAME[r.runnerUp],
+      };
+    case 'noise':
+      return {
+        what: capital(NOISE_NAME[r.value]),
+        why: { murk: 'they must find it by ear', clear: 'clear, calm or fished hard: say nothing', 'built-in': 'its own voice' }[r.why],
+        runnerUp: r.runnerUp && NOISE_NAME[r.runnerUp],
+      };
+    case 'peg':
+      return {
+        what: r.value ? 'Pegged' : 'Left free',
+        why: {
+          thin: 'thin branches part a free weight from its bait',
+          mat: 'it must go through the mat in one piece',
+          glide: 'nothing in the way: free, the bait glides',
+          school: 'your school leaves it free',
+        }[r.why],
+        runnerUp: r.runnerUp ? 'pegged' : 'left free',
+      };
+  }
+}
+
+export const KNOT_NAME: Record<Knot, string> = {
+  'double-uni': 'double uni knot',
+  fg: 'FG knot',
+  albright: 'Albright knot',
+  'improved-clinch': 'improved clinch knot',
+  palomar: 'Palomar knot',
+  'non-slip-loop': 'non-slip loop',
+  'haywire-twist': 'haywire twist',
+  snell: 'snell',
+  arbor: 'arbor knot',
+};
+
+const LEADER_WHY: Record<Joints['leaderWhy'], string> = {
+  teeth: 'their teeth cut anything else; retie when it kinks',
+  abrasion: 'rough mouths, stone or shell wear braid through',
+  clear: 'braid shows; the leader does not',
+  'breaks-first': 'weaker than the main line, so that a snag costs the hook and not the rig',
+  shock: 'it takes the shock of the throw and the stones',
+  'same-line': 'one line throughout, no joint to fail',
+};
+const END_WHY: Record<Joints['endWhy'], string> = {
+  wobbles: 'it must be free to wobble',
+  spins: 'it twists the line otherwise',
+  straight: 'the bottom is felt best tied direct',
+  plain: 'nothing that could pick up weed',
+};
+const END_NAME: Record<Joints['end'], string> = { direct: 'tied direct', loop: 'on a loop', snap: 'on a small snap', swivel: 'on a swivel' };
+
+const leaderText = (l: Leader, u: UnitPrefs): string => `${say.depth(l.lengthM, u)} of ${say.line(l.strengthLb, u)} ${l.material}`;
+
+/** From line to lure, one sentence a joint. */
+export function jointSentences(j: Joints, u: UnitPrefs): string[] {
+  return [
+    j.leader ? `Leader: ${leaderText(j.leader, u)}; ${LEADER_WHY[j.leaderWhy]}.` : `No leader: ${LEADER_WHY[j.leaderWhy]}.`,
+    ...(j.toLeader ? [`Line to leader: ${KNOT_NAME[j.toLeader]}.`] : []),
+    `To the lure: ${KNOT_NAME[j.toLure]}, ${END_NAME[j.end]}; ${END_WHY[j.endWhy]}.`,
+  ];
+}
+
+export function faultSentence(f: PairingFault, u: UnitPrefs): string {
+  const n = (k: string): number => Number(f.facts[k]);
+  switch (f.code) {
+    case 'rod-too-light':
+      return `${say.weight(n('weightKg'), u)} is over what the rod casts (${say.weight(n('minKg'), u)}–${say.weight(n('maxKg'), u)}).`;
+    case 'rod-too-heavy':
+      return `${say.weight(n('weightKg'), u)} is under what the rod casts (${say.weight(n('minKg'), u)}–${say.weight(n('maxKg'), u)}): it will not load.`;
+    case 'line-too-weak':
+      return `${say.line(n('hasLb'), u)} is weak for these fish in ${COVER_NAME[f.facts.cover as CoverKind]}; ${say.line(n('needLb'), u)} or so would do.`;
+    case 'line-too-thick':
+      return `${say.line(n('hasLb'), u)} line is thick for ${say.weight(n('weightKg'), u)}: it casts short and falls slowly.`;
+    case 'no-wire':
+      return 'These fish have teeth: without a wire trace the first one keeps the lure.';
+    case 'snap-dulls':
+      return 'A snap dulls this one; tie it direct.';
+    case 'drag-of-braid':
+      return 'Braid and trebles in a soft mouth: set the drag loose, or the hooks tear out.';
+  }
+}
