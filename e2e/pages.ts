@@ -7,6 +7,9 @@ export const PAGES = [
   '/today',
   '/read',
   '/lures',
+  '/lures/schools',
+  '/lures/rods',
+  '/lures/packing',
   '/retrieve',
   '/retrieve/cadence',
   '/retrieve/card',
@@ -14,6 +17,7 @@ export const PAGES = [
   '/strikes',
   '/lessons',
   '/kit',
+  '/kit/box',
   '/kit/lure/lure-alder',
   '/kit/water/new',
 ] as const;
@@ -23,6 +27,9 @@ export async function settle(page: Page, path: string): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   if (path === '/today') await expect(page.getByText(/^Best two hours/)).toBeVisible({ timeout: 60_000 });
   if (path === '/lures') await expect(page.getByText('Start with')).toBeVisible({ timeout: 60_000 });
+  if (path === '/lures/schools') await expect(page.getByText('Trying it on today…')).toHaveCount(0, { timeout: 60_000 });
+  if (path === '/lures/rods') await expect(page.getByRole('button', { name: 'Packing list' })).toBeVisible({ timeout: 60_000 });
+  if (path === '/lures/packing') await expect(page.getByRole('region', { name: 'Packing list' })).toBeVisible({ timeout: 60_000 });
   if (path === '/retrieve') await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
   if (path === '/retrieve') await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
   if (path === '/retrieve/cadence') await expect(page.getByText('Add after it')).toBeVisible({ timeout: 60_000 });

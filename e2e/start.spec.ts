@@ -64,7 +64,7 @@ test('the kit: change, retire, bring back, and what is typed is not lost', async
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.getByRole('button', { name: /^Alder, repainted, suspending jerkbait, 7\/16 oz/ }).click();
   await page.getByRole('button', { name: 'Retire this lure' }).click();
-  await page.getByRole('button', { name: 'Retired (1)' }).click();
+  await page.getByRole('button', { name: 'Retired and lost (1)' }).click();
   await page.getByRole('button', { name: /^Alder, repainted.*retired/ }).click();
   await page.getByRole('button', { name: 'Bring this lure back' }).click();
   await expect(page.getByRole('button', { name: /^Alder, repainted, suspending/ })).toBeVisible();

@@ -40,9 +40,13 @@ export function rungSentence(r: Rung, next: string | null, branch: 'cast' | 'dro
   if (r.casts === null || next === null) return `Nothing on that either: move, or rest the spot.`;
   return upwards
     ? `${r.casts} ${unit} (about ${minutesText(r.minutes!)}) without a touch: by then it should have drawn one. Then the ${next}.`
-    : `${r.casts} ${unit} through them (about ${minutesText(r.minutes!)}) without a sign: half the hope is gone. Then the ${next}.`;
+    : `${r.casts} ${unit} through them (about ${minutesText(r.minutes!)}) without a sign, and fish in a mood for it are half as likely. Then the ${next}.`;
 }
-export const rungMood = (r: Rung): string => `Fish then thought about ${moodAt(r.moodMean)}`;
+/** What is believed of them by then; null while it is as before. */
+export const rungMood = (r: Rung, before: Rung): string | null => {
+  const [then, now] = [moodAt(r.moodMean), moodAt(before.moodMean)];
+  return then === now ? null : `By then they are taken to be ${then}, no longer ${now}.`;
+};
 
 export const LADDER_LEAD = {
   down: 'From the loudest that is worth showing to the quietest. The counts come from how fast empty casts lower the mood, not from a rule.',

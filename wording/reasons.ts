@@ -19,17 +19,19 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
   const f = w.facts;
   switch (w.factor) {
     case 'zone':
-      return `About ${Math.round(num(f.minutes))} minutes of each hour at ${num(f.depthM) < 0.05 ? 'the surface' : say.depth(num(f.depthM), u)}, ${say.percent(num(f.share))} of every cast.`;
+      return `It spends about ${Math.round(num(f.minutes))} minutes of each hour working ${num(f.depthM) < 0.05 ? 'on top' : `at ${say.depth(num(f.depthM), u)}`}: ${say.percent(num(f.share))} of every cast.`;
     case 'noticed': {
       const how = num(f.rattle) >= 0.5 ? ', and hears it from further' : num(f.thump) >= 0.5 ? ', and feels its thump close by' : '';
-      return `A fish there sees about ${say.depth(num(f.sightM), u)}${how}: ${say.percent(num(f.chance))} noticed.`;
+      return `A fish down there sees about ${say.depth(num(f.sightM), u)}${how}; of the fish it passes, ${say.percent(num(f.chance))} will know of it.`;
     }
     case 'travel':
       return num(f.gapM) < 0.05
-        ? 'It works at the fish’s own depth; nothing to travel.'
+        ? 'It comes past at their own depth, so they need not move.'
         : `The fish must move ${say.depth(num(f.gapM), u)} up or down for it; in this mood they move about ${say.depth(num(f.reachM), u)}.`;
     case 'speed':
-      return `Worked at ${say.speed(num(f.speedMps), u)}; fish in this mood run down about ${say.speed(num(f.chaseMps), u)}.`;
+      return num(f.speedMps) > 0.95 * num(f.chaseMps)
+        ? `Faster than they care to run: ${say.speed(num(f.speedMps), u)}, where in this mood they chase at about ${say.speed(num(f.chaseMps), u)}.`
+        : `Slow enough for them to catch: ${say.speed(num(f.speedMps), u)}, where in this mood they chase at about ${say.speed(num(f.chaseMps), u)}.`;
     case 'pause':
       return num(f.longestS) >= num(f.wantedS)
         ? `It can hang as long as they want, ${say.seconds(num(f.wantedS))}.`
@@ -47,7 +49,9 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
           ? `Passes for ${FORAGE_NAME[text(f.forage) as Forage] ?? 'food'}, no more.`
           : 'Looks like nothing they are eating now.';
     case 'size':
-      return `${say.size(num(f.sizeM), u)} against a favourite mouthful of ${say.size(num(f.bestM), u)}.`;
+      return `${
+        Math.abs(Math.log(num(f.sizeM) / num(f.bestM))) < 0.2 ? 'About the size of' : num(f.sizeM) > num(f.bestM) ? 'Bigger than' : 'Smaller than'
+      } what they like to eat: ${say.size(num(f.sizeM), u)} to ${say.size(num(f.bestM), u)}.`;
     case 'colour': {
       const wanted = COLOUR_NAME[text(f.wanted) as Colour];
       if (text(f.school) === 'one') return 'One trusted colour: not counted.';

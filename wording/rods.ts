@@ -18,39 +18,31 @@ export function scenarioText(s: Scenario): string {
   return [MOOD_STAGE[mood], LIGHT_STAGE[light], DEPTH_STAGE[depth], COVER_STAGE[cover]].filter(Boolean).join(', ');
 }
 
-/** What a group of scenarios has in common, said shortly. */
-export function scenariosText(all: readonly Scenario[]): string {
-  const stages = all.flatMap((s) => (s.stage ? [s.stage] : []));
-  if (stages.length === 0) return all.map(scenarioText).join('; ');
-  const common = <T extends string>(values: readonly T[], words: Record<T, string>, every: number): string => {
-    const weights = new Map<T, number>();
-    values.forEach((v, i) => weights.set(v, (weights.get(v) ?? 0) + all[i]!.weight));
-    const total = [...weights.values()].reduce((a, b) => a + b, 0);
-    const [top, weight] = [...weights].sort((a, b) => b[1] - a[1])[0]!;
-    return weights.size < every && weight / total > 0.55 ? words[top] : weight / total > 0.75 ? `mostly ${words[top]}` : '';
-  };
-  const words = [
-    common(
-      stages.map((s) => s.mood),
-      MOOD_STAGE,
-      3,
-    ),
-    common(
-      stages.map((s) => s.light),
-      LIGHT_STAGE,
-      3,
-    ),
-    common(
-      stages.map((s) => s.depth),
-      { ...DEPTH_STAGE, 'as-read': 'at the depth they are at now' },
-      3,
-    ),
-    common(
-      stages.map((s) => s.cover),
-      { 'as-read': 'on the cover', open: 'off the cover' },
-      2,
-    ),
-  ].filter(Boolean);
+const STAGE_WORDS = {
+  mood: MOOD_STAGE,
+  light: LIGHT_STAGE,
+  depth: { ...DEPTH_STAGE, 'as-read': 'at the depth they are at now' },
+  cover: { 'as-read': 'on the cover', open: 'off the cover' },
+} as const;
+
+/** A stage is named when it is most of the group, and more of it than of the day. */
+const NAMED = { share: 0.5, lift: 1.12 } as const;
+
+/** What sets a group of scenarios apart from the whole day, said shortly. */
+export function scenariosText(group: readonly Scenario[], day: readonly Scenario[]): string {
+  if (group.some((s) => !s.stage)) return group.map(scenarioText).join('; ');
+  const share = (all: readonly Scenario[], key: keyof typeof STAGE_WORDS, value: string): number =>
+    all.reduce((sum, s) => sum + (s.stage![key] === value ? s.weight : 0), 0) /
+    Math.max(
+      1e-9,
+      all.reduce((sum, s) => sum + s.weight, 0),
+    );
+  const words = (Object.keys(STAGE_WORDS) as (keyof typeof STAGE_WORDS)[]).flatMap((key) =>
+    Object.entries(STAGE_WORDS[key]).flatMap(([value, text]) => {
+      const here = share(group, key, value);
+      return here >= NAMED.share && here >= NAMED.lift * share(day, key, value) ? [here > 0.9 ? text : `mostly ${text}`] : [];
+    }),
+  );
   return words.length > 0 ? words.join(', ') : 'a bit of everything';
 }
 
@@ -67,6 +59,9 @@ export const searchSentence = (p: Pick<RodPlan, 'exact' | 'considered' | 'scenar
   p.exact
     ? `The best of all sets of ${k} from ${p.considered}, tried one and all over ${p.scenarios.length} ways the hours may go.`
     : `Chosen one after the other from ${p.considered}: too many sets to try them all, but never less than 63 % of the best.`;
+
+export const missedSentence = (missed: number): string =>
+  missed < 0.01 ? 'Left at home, it would hardly be missed.' : `Left at home, the hours would bring ${say.percent(missed)} less.`;
 
 export const moneyText = (minor: number): string => (minor / 100).toFixed(2);
 

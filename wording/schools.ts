@@ -118,5 +118,5 @@ export function effectSentence(e: SchoolEffect, name: NameOf, u: UnitPrefs): str
       return `Today: the ${name(e.rig.key)} in ${COLOUR_NAME[e.rig.to as Colour]} instead of ${COLOUR_NAME[e.rig.from as Colour]}; the order stays.`;
     return `Today: the ${name(e.rig.key)} at ${say.size(Number(e.rig.to), u)} instead of ${say.size(Number(e.rig.from), u)}; the order stays.`;
   }
-  return 'Today it would change nothing.';
+  return e.school === 'order' ? 'Today: the same to start with; the ladder turns round.' : 'Today it would change nothing.';
 }

@@ -41,6 +41,7 @@ export function coverDocument(d: CoverDocument) {
       rod: s.rod,
       share: s.share,
       covers: s.covers,
+      missed: s.missed,
       swaps: s.swaps.map((x) => ({ ...lureOf(x.key), loss: x.loss })),
     })),
     strikesPerHour: plan.perHour,

@@ -1,7 +1,7 @@
 /** The set-ups for a day: from a box, rods and what the day may bring to a set, what it leaves open, and what each place could be swapped for. */
 import { entriesOf, type RankOptions } from '../lures/rank';
 import { rodFit } from '../retrieve/tackle/rod';
-import { coverDay, swapsFor, told, type Cover, type CoverProblem } from './cover';
+import { coverDay, swapsFor, told, worthOf, type Cover, type CoverProblem } from './cover';
 import type { Conditions } from '../water/conditions';
 import type { LightShares } from './light';
 import { dayScenarios, lacksOf, valuesOf, type Lack, type Scenario } from './scenarios';
@@ -14,6 +14,8 @@ export interface SetUp {
   share: number;
   /** Scenarios it is the best in. */
   covers: number[];
+  /** Share of the set's worth that would be lost without it. */
+  missed: number;
   /** Others in its place, by what that loses. */
   swaps: { key: string; loss: number }[];
 }
@@ -71,6 +73,15 @@ function answer(c: Cover, p: CoverProblem, keys: readonly string[], scenarios: r
       rod: c.rods[n] ?? null,
       share: covers.reduce((s, j) => s + p.weights[j]!, 0),
       covers,
+      missed:
+        c.worth > 0
+          ? 1 -
+            worthOf(
+              c.chosen.filter((x) => x !== row),
+              p,
+            ) /
+              c.worth
+          : 0,
       swaps: swapsFor(c.chosen, row, p)
         .slice(0, MOST_SWAPS)
         .map((x) => ({ key: keys[x.row]!, loss: x.loss })),

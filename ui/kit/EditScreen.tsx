@@ -114,6 +114,12 @@ function Editor({ kind, existing, waterId }: { kind: EditableKind; existing: Dra
             title={retired ? `Bring this ${KIND_NAME[kind]} back` : `Retire this ${KIND_NAME[kind]}`}
             onPress={() => save({ ...draft, retiredAtMs: retired ? null : realNowMs(), ...(kind === 'lure' && retired ? { lostAtMs: null } : {}) })}
           />
+          {kind === 'lure' && !retired ? (
+            <Button
+              title={Number(draft.count) > 1 ? 'One was lost' : 'It was lost'}
+              onPress={() => save(Number(draft.count) > 1 ? { ...draft, count: Number(draft.count) - 1 } : { ...draft, lostAtMs: realNowMs() })}
+            />
+          ) : null}
           <Say kind="label" tone="soft">
             {used ? 'Retired lures keep their place in your record.' : 'Retired things are kept, out of the way.'}
           </Say>

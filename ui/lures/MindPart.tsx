@@ -67,9 +67,9 @@ export function LadderPart() {
             <View style={{ flex: 1, minWidth: 0 }}>
               <Say kind="strong">{`${i + 1}. ${capital(nameOf(r.key))}`}</Say>
               <Say>{rungSentence(r, next ? nameOf(next.key) : null, branch, upwards)}</Say>
-              {i > 0 ? (
+              {i > 0 && rungMood(r, data.ladder[i - 1]!) ? (
                 <Say kind="label" tone="soft">
-                  {`${rungMood(r)}.`}
+                  {rungMood(r, data.ladder[i - 1]!)}
                 </Say>
               ) : null}
             </View>

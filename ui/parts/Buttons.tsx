@@ -100,6 +100,7 @@ export function Choices<T extends string | number>({
               paddingHorizontal: 14,
               paddingVertical: 6,
               maxWidth: '100%',
+              alignItems: 'center',
             }}
           >
             <Say kind={on ? 'strong' : 'body'}>{o.title}</Say>

@@ -70,6 +70,9 @@ export function BoxScreen() {
           style={{ backgroundColor: p.card, minHeight: 56 }}
         />
         <Choices label="Which lures" options={VIEWS} value={view} onChange={setView} />
+        <Say kind="label" tone="soft">
+          Press the leaf of your favourites; they stand first.
+        </Say>
       </View>
       <View>
         {found.length === 0 ? (

@@ -55,7 +55,10 @@ export function PackingScreen() {
         {setUps.map((s, i) => (
           <Tick key={s.key} bold text={`${s.rod === null ? `Rod ${i + 1}` : rods[s.rod]!.name}: ${capital(nameOf(s.key))}`}>
             <Ink>{`${capital(FAMILY_NAME[s.f.id])}: ${rigLine(s.rig, units)}.`}</Ink>
-            <Ink>{`For ${scenariosText(s.covers.map((j) => plan.scenarios[j]!))}.`}</Ink>
+            <Ink>{`For ${scenariosText(
+              s.covers.map((j) => plan.scenarios[j]!),
+              plan.scenarios,
+            )}.`}</Ink>
             {s.joints ? jointSentences(s.joints, units).map((j) => <Ink key={j}>{j}</Ink>) : null}
           </Tick>
         ))}

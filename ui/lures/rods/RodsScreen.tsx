@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import type { RodPlan, SetUp } from '../../../core/rods/plan';
 import type { Rod } from '../../../core/records/tackle';
 import { capital, FAMILY_NAME } from '../../../wording/names';
-import { hopeSentence, lossText, openSentence, ownSetSentence, scenariosText, searchSentence } from '../../../wording/rods';
+import { hopeSentence, lossText, missedSentence, openSentence, ownSetSentence, scenariosText, searchSentence } from '../../../wording/rods';
 import { say } from '../../../wording/units';
 import { useDay } from '../../day/DayProvider';
 import { Card, Note, Part, Row } from '../../parts/Box';
@@ -131,7 +131,13 @@ function SetUpCard({ s, n, plan, rods }: { s: SetUp; n: number; plan: RodPlan; r
       >
         <View style={{ height: 8, width: `${Math.max(1, 100 * s.share)}%`, backgroundColor: p.moss }} />
       </View>
-      <Say>{`The one to pick up for ${say.percent(s.share)} of it: ${scenariosText(s.covers.map((j) => plan.scenarios[j]!))}.`}</Say>
+      <Say>{`The one to pick up for ${say.percent(s.share)} of it: ${scenariosText(
+        s.covers.map((j) => plan.scenarios[j]!),
+        plan.scenarios,
+      )}.`}</Say>
+      <Say kind="label" tone="soft">
+        {missedSentence(s.missed)}
+      </Say>
       {now ? null : (
         <Say kind="label" tone="soft">
           Not for this very moment: it is for how the hours may turn.
