@@ -29,7 +29,7 @@ module.exports = {
       name: 'no-zod-in-computation',
       comment: 'only records and exchange validate; computation and worker chunks stay free of the validator',
       severity: 'error',
-      from: { path: '^(core/(water|mood|lures|retrieve|strikes|lessons|sky)|workers)/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^(core/(water|mood|lures|retrieve|rods|strikes|lessons|sky)|workers)/', pathNot: '\\.test\\.ts$' },
       to: { path: 'node_modules/zod/' },
     },
     {

@@ -6,6 +6,7 @@ import { withBrowser } from './browser';
 import { beatBench } from './beat';
 import { bytesBench } from './bytes';
 import { compositionBench } from './composition';
+import { choosingBench } from './choosing';
 import { coreBench } from './core';
 import { crashBench } from './crashes';
 import { firstScreenBench } from './firstScreen';
@@ -26,6 +27,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   drag: inBrowser(dragBench),
   logging: inBrowser(loggingBench),
   crashes: inBrowser(crashBench),
+  choosing: inBrowser(choosingBench),
   core: coreBench,
   simulator: simulatorBench,
   planner: plannerBench,

@@ -2,6 +2,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Phase } from '../../core/retrieve/cadence/cadence';
 import type { PlanSettings } from '../../core/retrieve/plan/request';
+import { lureBack, lureLost } from '../../core/box/lost';
 import type { SchoolId } from '../../core/lures/schools';
 import type { Preferences } from '../../core/records/preferences';
 import { activeTrip, preferencesOf, put, type Book, type Put } from '../../core/records';
@@ -121,7 +122,7 @@ export function useDayActions(state: DayState, { commit, record, current }: Comm
       void record((b) =>
         forTrip(b, (trip) => {
           const { blockId, seq, puts } = placeInLog(b, trip, opening);
-          return [...puts, thing({ id, blockId, seq, atMs })];
+          return [...puts, thing({ id, blockId, seq, atMs }), ...(what === 'lure-lost' ? lureLost(b, lure.id, atMs) : [])];
         }),
       ).then((stored) => {
         if (!stored) return;
@@ -143,7 +144,7 @@ export function useDayActions(state: DayState, { commit, record, current }: Comm
   const takeBack = useCallback(
     (id: string) => {
       const atMs = now();
-      void record(() => [put('tombstone', { id: `gone-${id}`, of: id, atMs })]);
+      void record((b) => [put('tombstone', { id: `gone-${id}`, of: id, atMs }), ...lureBack(b, id)]);
       if (touched.current?.id === id) touched.current = null;
       setLast(null);
     },

@@ -156,7 +156,9 @@ export function useDayState(book: Book, nowMs: number): DayState {
     const key = ranking?.plan?.start ?? ranking?.ranked[0]?.key;
     return (key && book.lure[key]) || null;
   }, [book.lure, ranking]);
-  const picked = trip?.lureId ? (book.lure[trip.lureId] ?? null) : null;
+  // What is lost cannot be in hand.
+  const pinned = trip?.lureId ? book.lure[trip.lureId] : undefined;
+  const picked = pinned && pinned.lostAtMs === null ? pinned : null;
   const lure = picked ?? startLure;
   const tackle = useMemo(() => chooseTackle(book, day, prefs, lure), [book, day, prefs, lure]);
   const measured = useMemo(

@@ -2,9 +2,13 @@
 import { View } from 'react-native';
 import { familyById } from '../../core/lures/families';
 import { familyOfLure } from '../../core/lures/own';
+import type { Family } from '../../core/lures/family';
 import type { RankedLure } from '../../core/lures/rank';
 import { rigReasons } from '../../core/lures/rigReasons';
 import { chooseJoints, pairingFaults } from '../../core/retrieve/tackle/joints';
+import { rodFit, type RodSpec } from '../../core/retrieve/tackle/rod';
+import { inUse } from '../../core/records';
+import type { Lure } from '../../core/records/tackle';
 import { speciesProfile } from '../../core/water/species';
 import { faultSentence, jointSentences, PART_NAME, rigReasonText } from '../../wording/rig';
 import { useDay } from '../day/DayProvider';
@@ -12,15 +16,34 @@ import { Note } from '../parts/Box';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 
+/** What does not go together: said before it costs a fish. The rod is the one in hand if it casts this lure, else any that does. */
+export function Faults({ x }: { x: RankedLure }) {
+  const { reading, book, tackle } = useDay();
+  const { units } = useTheme();
+  if (!reading || !tackle) return null;
+  const f = familyAs(book.lure[x.key], x);
+  const fits = (r: RodSpec): boolean => rodFit(r, x.rig.weightKg) === 'fits';
+  const rod = fits(tackle.rod) ? tackle.rod : (inUse(book.rod).find(fits) ?? tackle.rod);
+  const faults = pairingFaults(f, x.rig.weightKg, { rod, line: tackle.line }, speciesProfile(reading.species), reading);
+  return (
+    <>
+      {faults.map((fault) => (
+        <Note key={fault.code}>{faultSentence(fault, units)}</Note>
+      ))}
+    </>
+  );
+}
+
+const familyAs = (own: Lure | undefined, x: RankedLure): Family => (own ? familyOfLure(own) : familyById(x.family));
+
 export function RigPart({ x }: { x: RankedLure }) {
   const { reading, mood, book, schools, tackle } = useDay();
   const { units } = useTheme();
   if (!reading || !mood) return null;
   const own = book.lure[x.key];
-  const f = own ? familyOfLure(own) : familyById(x.family);
+  const f = familyAs(own, x);
   const species = speciesProfile(reading.species);
   const reasons = rigReasons(x.rig, f, reading, species, mood.mean, schools);
-  const faults = tackle ? pairingFaults(f, x.rig.weightKg, tackle, species, reading) : [];
   const joints = tackle ? jointSentences(chooseJoints(f, tackle.line, species, reading, schools), units) : [];
   return (
     <View style={{ gap: 8 }}>
@@ -35,9 +58,6 @@ export function RigPart({ x }: { x: RankedLure }) {
       })}
       {joints.map((j) => (
         <Say key={j}>{j}</Say>
-      ))}
-      {faults.map((fault) => (
-        <Note key={fault.code}>{faultSentence(fault, units)}</Note>
       ))}
     </View>
   );

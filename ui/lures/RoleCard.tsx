@@ -11,7 +11,7 @@ import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 import { LurePicture } from './LurePicture';
-import { RigPart } from './RigPart';
+import { Faults, RigPart } from './RigPart';
 import { useNames } from './useNames';
 
 export function RoleCard({ title, more, x }: { title: string; more: string; x: RankedLure }) {
@@ -48,6 +48,7 @@ export function RoleCard({ title, more, x }: { title: string; more: string; x: R
       </Row>
       <Say>{whyLine(x, ranking?.ranked ?? [x], units)}</Say>
       <Say kind="label" tone="soft">{`${rateLine(x)}. ${more}`}</Say>
+      <Faults x={x} />
       <Disclosure title="How to rig it, and why">
         <RigPart x={x} />
       </Disclosure>

@@ -62,7 +62,7 @@ function ReadingsFromFile() {
   const read = async (): Promise<void> => {
     const text = await pickTextFile('.csv,text/csv,text/plain');
     if (text === null) return;
-    const { readReadingsCsv } = await import('../../core/exchange/readingsCsv');
+    const { readReadingsCsv } = await import('../../core/exchange/csv');
     const r = readReadingsCsv(text);
     setProblems(r.problems);
     // Told as taken once the device has them.

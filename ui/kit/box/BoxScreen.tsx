@@ -2,8 +2,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
-import { TextInput } from 'react-native-paper';
+import { TextInput, View } from 'react-native';
 import { duplicatesIn } from '../../../core/box/duplicates';
 import { contentHash } from '../../../core/hash';
 import { inBox, put } from '../../../core/records';
@@ -24,7 +23,7 @@ import { Press } from '../../parts/Press';
 import { Say } from '../../parts/Say';
 import { realNowMs } from '../../platform/clock';
 import { Screen } from '../../shell/Screen';
-import { useTheme } from '../../theme/theme';
+import { FONT, useTheme } from '../../theme/theme';
 import { FilePart } from './FilePart';
 
 const VIEWS = [
@@ -42,7 +41,7 @@ const byFavour = (a: Lure, b: Lure): number => Number(b.favourite) - Number(a.fa
 
 export function BoxScreen() {
   const { book } = useDay();
-  const { p } = useTheme();
+  const { p, scale } = useTheme();
   const router = useRouter();
   const [search, setSearch] = useState('');
   const [view, setView] = useState<View_>('all');
@@ -62,12 +61,23 @@ export function BoxScreen() {
     >
       <View style={{ gap: 10 }}>
         <TextInput
-          mode="outlined"
-          label="Find by name, kind or note"
-          accessibilityLabel="Find by name, kind or note"
+          aria-label="Find by name, kind or note"
+          placeholder="Find by name, kind or note"
+          placeholderTextColor={p.soft}
           value={search}
           onChangeText={setSearch}
-          style={{ backgroundColor: p.card, minHeight: 56 }}
+          inputMode="search"
+          style={{
+            minHeight: 56,
+            borderWidth: 1.5 * p.stroke,
+            borderColor: p.edge,
+            borderRadius: 12,
+            paddingHorizontal: 14,
+            backgroundColor: p.card,
+            color: p.ink,
+            fontFamily: FONT.data,
+            fontSize: 16 * scale,
+          }}
         />
         <Choices label="Which lures" options={VIEWS} value={view} onChange={setView} />
         <Say kind="label" tone="soft">

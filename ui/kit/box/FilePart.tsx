@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { readBoxJson, writeBoxJson } from '../../../core/exchange/boxJson';
-import { readBoxCsv, writeBadRows, writeBoxCsv, type BoxFile } from '../../../core/exchange/boxCsv';
+import type { BoxFile } from '../../../core/exchange/boxCsv';
 import { duplicatesIn } from '../../../core/box/duplicates';
 import { inBox, put } from '../../../core/records';
 import { badRowText, FAMILY_OF_NAME, FILE_FAULT, readText } from '../../../wording/box';
@@ -15,6 +15,8 @@ import { pickTextFile, saveFile } from '../../platform/files';
 import { newId } from '../../platform/ids';
 
 const SHOWN = 20;
+/** Tables are read and written by what is only fetched here. */
+const csv = () => import('../../../core/exchange/csv');
 
 export function FilePart() {
   const { book, committer } = useDay();
@@ -26,7 +28,7 @@ export function FilePart() {
     setSaid('');
     const text = await pickTextFile('.csv,text/csv,.json,application/json');
     if (text === null) return;
-    setFile(/^\s*[[{]/.test(text) ? readBoxJson(text) : readBoxCsv(text, FAMILY_OF_NAME));
+    setFile(/^\s*[[{]/.test(text) ? readBoxJson(text) : (await csv()).readBoxCsv(text, FAMILY_OF_NAME));
   };
   const take = async (read: BoxFile): Promise<void> => {
     setBusy(true);
@@ -49,7 +51,7 @@ export function FilePart() {
         <Button
           title="Save the box as a table (CSV)"
           disabled={box.length === 0}
-          onPress={() => saveFile('moss-kettle-box.csv', writeBoxCsv(box), 'text/csv')}
+          onPress={() => void csv().then((x) => saveFile('moss-kettle-box.csv', x.writeBoxCsv(box), 'text/csv'))}
         />
         <Button title="Save the box as JSON" disabled={box.length === 0} onPress={() => saveFile('moss-kettle-box.json', writeBoxJson(box))} />
       </View>
@@ -86,7 +88,7 @@ export function FilePart() {
                   ) : null}
                   <Button
                     title="Save those lines to mend them"
-                    onPress={() => saveFile('moss-kettle-lines-to-mend.csv', writeBadRows(file), 'text/csv')}
+                    onPress={() => void csv().then((x) => saveFile('moss-kettle-lines-to-mend.csv', x.writeBadRows(file), 'text/csv'))}
                   />
                 </>
               ) : null}

@@ -1,0 +1,3 @@
+/** Everything that reads or writes tables, in one piece: it is fetched when the first of them is asked for. */
+export { readBoxCsv, writeBadRows, writeBoxCsv } from './boxCsv';
+export { readReadingsCsv } from './readingsCsv';
