@@ -18,7 +18,7 @@ test('from the water to “tie this on, because”: one tap, and reasons in sent
   await place(page, 'Lures').click();
   await expect(page.getByRole('heading', { level: 1, name: 'Tie this on' })).toBeVisible();
   await expect(page.getByText('Start with')).toBeVisible({ timeout: 60_000 });
-  await expect(page.getByText(/Slow enough for them|what they like to eat|minutes of each hour|sees about|own depth/).first()).toBeVisible();
+  await expect(page.getByText(/Slow enough for them|what they like best|minutes of each hour|sees about|own depth/).first()).toBeVisible();
   await page.getByRole('button', { name: 'How to rig it, and why' }).first().click();
   await expect(page.getByText(/^Weight: /)).toBeVisible();
   await expect(page.getByText(/^To the lure: .*(knot|loop|twist)/)).toBeVisible();
@@ -51,7 +51,7 @@ test('an own lure entered is ranked by its own weight, length and colour, and ca
   expect(place1).toBeGreaterThanOrEqual(0);
   expect(place2).toBeGreaterThan(place1);
   await ranked(page).nth(place2).click();
-  await expect(page.getByText(/^Bigger than what they like to eat/)).toBeVisible();
+  await expect(page.getByText(/^Bigger than what they like best/)).toBeVisible();
   await expect(page.getByText(/^What it costs: /)).toBeVisible();
   await page.getByRole('button', { name: 'Compare with another' }).click();
   await expect(page.getByText(/should bring \d+\.\d times what/)).toBeVisible();

@@ -71,6 +71,13 @@ const openSheet = async (page) => {
   await page.getByRole('slider', { name: 'Clarity' }).scrollIntoViewIfNeeded();
 };
 
+const rodsReady = (page) => page.getByRole('button', { name: 'Packing list' }).waitFor({ timeout: 60_000 });
+const schoolsReady = (page) =>
+  page
+    .getByText(/^Today/)
+    .first()
+    .waitFor({ timeout: 60_000 });
+
 const settled = (page) => page.waitForTimeout(6000);
 
 const buildCadence = async (page) => {
@@ -97,30 +104,21 @@ const compare = async (page) => {
   await page.getByText(/A first answer/).waitFor({ state: 'detached', timeout: 60_000 });
 };
 
-const count = async (page) => {
-  for (let n = 0; n < 2; n++) {
-    await page.getByRole('button', { name: 'Measure it' }).click();
-    for (let i = 0; n === 0 && i < 2; i++) await page.getByRole('button', { name: 'Seconds counted: more' }).click();
-    await page.getByRole('button', { name: 'Keep this count' }).click();
-    await page.getByText(n === 0 ? /from your one count/ : /from your 2 counts/).waitFor();
-  }
-};
-
 try {
   await session(PHONE, 'Shade', [
     ['water-phone', '/'],
     ['sheet-phone', '/', openSheet],
     ['today-phone', '/today'],
-    ['read-phone', '/read'],
     ['lures-phone', '/lures'],
+    ['rods-phone', '/lures/rods', rodsReady],
+    ['schools-phone', '/lures/schools', schoolsReady],
     ['retrieve-phone', '/retrieve'],
     ['cadence-phone', '/retrieve/cadence', buildCadence],
-    ['card-phone', '/retrieve/card', settled],
     ['below-phone', '/retrieve/below', towed],
     ['strikes-phone', '/strikes', logSome],
     ['lessons-phone', '/lessons'],
     ['kit-phone', '/kit'],
-    ['measure-phone', '/kit/lure/lure-tail', count],
+    ['box-phone', '/kit/box'],
   ]);
   await session(PHONE, 'Noon', [['water-phone-noon', '/']]);
   await session(PHONE, 'Night', [['retrieve-phone-night', '/retrieve']]);

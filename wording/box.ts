@@ -21,7 +21,7 @@ export function badRowText(b: BadRow): string {
     'long-note': 'a note longer than 500 letters',
     'unknown-field': 'a field that is not known here',
   };
-  return `Line ${b.line}: ${why[b.fault]}.`;
+  return `Line ${b.line}: ${why[b.fault]}${why[b.fault].endsWith('?') ? '' : '.'}`;
 }
 
 export const FILE_FAULT: Record<NonNullable<BoxFile['fault']>, string> = {

@@ -51,7 +51,7 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
     case 'size':
       return `${
         Math.abs(Math.log(num(f.sizeM) / num(f.bestM))) < 0.2 ? 'About the size of' : num(f.sizeM) > num(f.bestM) ? 'Bigger than' : 'Smaller than'
-      } what they like to eat: ${say.size(num(f.sizeM), u)} to ${say.size(num(f.bestM), u)}.`;
+      } what they like best: ${say.size(num(f.sizeM), u)}, where ${say.size(num(f.bestM), u)} is the favourite.`;
     case 'colour': {
       const wanted = COLOUR_NAME[text(f.wanted) as Colour];
       if (text(f.school) === 'one') return 'One trusted colour: not counted.';

@@ -131,7 +131,9 @@ export function jointSentences(j: Joints, u: UnitPrefs): string[] {
   return [
     j.leader ? `Leader: ${leaderText(j.leader, u)}; ${LEADER_WHY[j.leaderWhy]}.` : `No leader: ${LEADER_WHY[j.leaderWhy]}.`,
     ...(j.toLeader ? [`Line to leader: ${KNOT_NAME[j.toLeader]}.`] : []),
-    `To the lure: ${KNOT_NAME[j.toLure]}, ${END_NAME[j.end]}; ${END_WHY[j.endWhy]}.`,
+    j.end === 'loop'
+      ? `To the lure: ${KNOT_NAME[j.toLure]}; ${END_WHY[j.endWhy]}.`
+      : `To the lure: ${KNOT_NAME[j.toLure]}, ${END_NAME[j.end]}; ${END_WHY[j.endWhy]}.`,
   ];
 }
 

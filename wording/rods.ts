@@ -76,8 +76,11 @@ export function ledgerSentence(l: Ledger, priceMinor: number, hours: number): st
     : `${lost}; say its price in the Kit to know the cost.`;
 }
 
+/** Beyond this a percentage says nothing. */
+const MANIFOLD = 5;
+
 export const lackSentence = (l: Lack, scenarios: readonly Scenario[]): string =>
-  `A ${FAMILY_NAME[l.family as FamilyId]} would add ${say.percent(l.gain)} to what the box can do, most with ${scenarioText(scenarios[l.best]!)}.`;
+  `A ${FAMILY_NAME[l.family as FamilyId]} would ${l.gain > MANIFOLD ? 'do what nothing in the box does' : `add ${say.percent(l.gain)} to what the box can do`}, most with ${scenarioText(scenarios[l.best]!)}.`;
 
 export const openSentence = (s: Scenario, share: number, better: string, name: NameOf): string =>
   `${scenarioText(s)}: these do ${say.percent(share)} of what the ${name(better)} would.`;

@@ -99,7 +99,7 @@ export function ranges(f: Family, c: ReadContext): { sightM: number; feltM: numb
 
 function noticedChance(f: Family, c: ReadContext, gap: number, speed: number): number {
   const surfaceLoss = f.mode === 'surface' || f.mode === 'float' ? c.chopDamp ** 2 : 1;
-  const channel = (range: number, quality: number): number => (range <= 0.05 ? 0 : quality * Math.exp(-((gap / (range + 0.3)) ** 2)) * range);
+  const channel = (range: number, quality: number): number => quality * Math.exp(-((gap / (range + 0.3)) ** 2)) * range;
   const { sightM, feltM, heardM } = ranges(f, c);
   const known = channel(sightM, 1) + channel(feltM, 0.45) * surfaceLoss + channel(heardM, 0.085) * surfaceLoss;
   const sweep = ((speed + 0.15) / 0.5) ** (0.55 * (1 - 0.6 * c.r.cover.density));
@@ -135,6 +135,7 @@ function distanceOf(f: Family, r: Reading): Match {
 
 /** A pegged weight goes where a free one hangs behind its bait; a free one glides better where nothing is in its way. prior: judgement. */
 const FREE_IN_TANGLE = 0.85;
+const THIN_BRANCH_M = 0.025;
 
 /** Share of the fish on this cover that can be shown the lure. */
 export function coverAccess(f: Family, c: ReadContext): number {
@@ -152,11 +153,15 @@ export const coverOf = (f: Family, c: ReadContext): Match => ({
   facts: { cover: c.r.cover.kind, reach: f.coverReach[c.r.cover.kind] ?? 0.35, density: c.r.cover.density },
 });
 
+/** A swimming lure worked for fish this near the bottom touches it now and then, m. */
+const NEAR_BOTTOM_M = 0.4;
+
 /** Chance of a firm snag per cast from bottom and cover together. */
 export function snagChance(f: Family, r: Reading, schools?: Schools): number {
+  const touches = f.mode === 'bottom' ? 1 : f.mode === 'swim' ? logistic(r.depthM - r.fishDepthM, NEAR_BOTTOM_M, -0.06) : 0;
   const floor =
-    f.mode === 'bottom' || (f.mode === 'swim' && r.depthM - r.fishDepthM < 0.4)
-      ? { mud: 0.003, sand: 0.003, gravel: 0.012, shell: 0.025, rock: 0.035 }[r.bottom] * (f.hook === 'weedless' ? 0.5 : 1)
+    touches > 0.001
+      ? touches * { mud: 0.003, sand: 0.003, gravel: 0.012, shell: 0.025, rock: 0.035 }[r.bottom] * (f.hook === 'weedless' ? 0.5 : 1)
       : 0;
   return Math.min(0.9, coverSnagChance(f, r, schools) + floor);
 }

@@ -7,8 +7,8 @@ import { overMoods, type PerMood } from '../mood/states';
 import { hangLimitS } from '../retrieve/surrogate/zone';
 import type { Forage } from '../water/conditions';
 import { chaseMps, type ReadContext } from './context';
-import type { Family, PreyShape } from './family';
-import { chooseColour, chooseSizeM } from './rig';
+import { COLOURS, type Colour, type Family, type PreyShape } from './family';
+import { chooseColour, chooseSizeM, colourWishes } from './rig';
 import type { Contribution, Factor } from './score';
 
 export const SHAPE_OF_FORAGE: Record<Forage, PreyShape> = {
@@ -131,7 +131,7 @@ export function sizeOf(f: Family, c: ReadContext): Match {
 
 /** A colour that is near what is wanted, and one that is not. prior: judgement: colour decides less than depth and speed. */
 const COLOUR_WORTH = { same: 1, near: 0.95, other: 0.86 } as const;
-const NEAR: Record<string, readonly string[]> = {
+const NEAR: Record<Colour, readonly Colour[]> = {
   natural: ['opaque', 'flash', 'craw'],
   opaque: ['natural', 'white'],
   white: ['flash', 'opaque'],
@@ -140,13 +140,21 @@ const NEAR: Record<string, readonly string[]> = {
   craw: ['dark', 'natural'],
 };
 
+type Nearness = keyof typeof COLOUR_WORTH;
+const nearness = (has: Colour, wanted: Colour): Nearness => (has === wanted ? 'same' : NEAR[wanted].includes(has) ? 'near' : 'other');
+
 /** Only an own lure has one colour; a family comes in all of them. */
 export function colourOf(f: Family, c: ReadContext): Match {
   const wanted = chooseColour(f, c.r);
-  const has = f.colour ?? wanted;
-  const nearness = c.schools.colour === 'one' || has === wanted ? 'same' : NEAR[wanted]!.includes(has) ? 'near' : 'other';
-  const value = COLOUR_WORTH[nearness];
-  return { factor: 'colour', of: () => value, facts: { has, wanted, nearness, school: c.schools.colour } };
+  const { colour } = f;
+  const counts = colour !== null && c.schools.colour !== 'one';
+  const wishes = counts ? colourWishes(f, c.r) : null;
+  const value = wishes ? COLOURS.reduce((s, x) => s + wishes[x] * COLOUR_WORTH[nearness(colour!, x)], 0) : 1;
+  return {
+    factor: 'colour',
+    of: () => value,
+    facts: { has: colour ?? wanted, wanted, nearness: counts ? nearness(colour, wanted) : 'same', school: c.schools.colour },
+  };
 }
 
 export function warmthOf(f: Family, c: ReadContext): Match {

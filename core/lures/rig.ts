@@ -2,12 +2,12 @@
  * How to rig a family for this water: weight, colour, trailer, size, hook, noise, peg.
  * Weight: the lightest that reaches and holds, against a fall slow enough for the cold. Gains are prior: judgement.
  */
-import { clamp, logistic } from '../numbers';
+import { clamp, lerp, logistic } from '../numbers';
 import { freeSink } from '../retrieve/simulate/sink';
 import type { Reading } from '../water/defaults';
 import { surfaceLux } from '../water/light';
 import type { SpeciesProfile } from '../water/species';
-import type { Colour, Family, FamilyId, Hook, Noise, Trailer } from './family';
+import { COLOURS, type Colour, type Family, type FamilyId, type Hook, type Noise, type Trailer } from './family';
 import { FRESH_KG_M3, lurePhysics } from './physics';
 import { DEFAULT_SCHOOLS, type Schools } from './schools';
 
@@ -55,15 +55,32 @@ export function chooseWeightKg(f: Family, r: Reading, moodMean: number): number 
   return usable.reduce((a, b) => (miss(b) < miss(a) ? b : a));
 }
 
-export function chooseColour(f: Family, r: Reading): Colour {
-  const lux = surfaceLux(r.sunElevationDeg, r.cloud);
-  if (r.clarityM < 0.5 || lux < 5) return 'dark';
-  if (f.shapes.craw === 1 && r.forage.includes('crawfish')) return 'craw';
-  if (f.flash >= 0.6 && lux > 20_000 && r.clarityM >= 0.8) return 'flash';
+const BAITFISH = new Set(['shad', 'mullet', 'menhaden', 'silverside']);
+
+/** How much each colour is wanted, adding up to 1: one passes into the next without a jump. */
+export function colourWishes(f: Family, r: Reading): Record<Colour, number> {
+  const lux = Math.log10(Math.max(1e-3, surfaceLux(r.sunElevationDeg, r.cloud)));
   const fishLike = (f.shapes['slender-fish'] ?? 0) >= 0.7 || (f.shapes['deep-fish'] ?? 0) >= 0.7;
-  if (fishLike && r.forage.some((x) => x === 'shad' || x === 'mullet' || x === 'menhaden' || x === 'silverside')) return 'white';
-  if (r.cloud > 0.75 && fishLike) return 'opaque';
-  return 'natural';
+  const asked: readonly (readonly [Colour, number])[] = [
+    ['dark', 1 - logistic(r.clarityM, 0.5, 0.04) * logistic(lux, Math.log10(5), 0.08)],
+    ['craw', f.shapes.craw === 1 && r.forage.includes('crawfish') ? 1 : 0],
+    ['flash', f.flash >= 0.6 ? logistic(lux, Math.log10(20_000), 0.04) * logistic(r.clarityM, 0.8, 0.05) : 0],
+    ['white', fishLike && r.forage.some((x) => BAITFISH.has(x)) ? 1 : 0],
+    ['opaque', fishLike ? logistic(r.cloud, 0.75, 0.03) : 0],
+    ['natural', 1],
+  ];
+  const wishes: Record<Colour, number> = { natural: 0, dark: 0, white: 0, craw: 0, flash: 0, opaque: 0 };
+  let left = 1;
+  for (const [colour, share] of asked) {
+    wishes[colour] = left * share;
+    left -= wishes[colour];
+  }
+  return wishes;
+}
+
+export function chooseColour(f: Family, r: Reading): Colour {
+  const wishes = colourWishes(f, r);
+  return COLOURS.reduce((a, b) => (wishes[b] > wishes[a] ? b : a));
 }
 
 function chooseTrailer(f: Family, r: Reading, moodMean: number): Trailer {
@@ -101,7 +118,7 @@ export function choosePeg(f: Family, r: Reading, school: Schools['peg']): boolea
 export function chooseSizeM(f: Family, r: Reading, p: SpeciesProfile, schools: Schools = DEFAULT_SCHOOLS): number {
   const [lo, mid, hi] = f.lengthM;
   const food = schools.hatch === 'exact' ? 1 : r.forageAbundance === 'thick' ? 1.2 : r.forageAbundance === 'scarce' ? 0.9 : 1;
-  const wish = Math.sqrt(mid * p.preyLengthM[1]) * food * (r.surfaceTempC < 8 ? 0.85 : 1);
+  const wish = Math.sqrt(mid * p.preyLengthM[1]) * food * lerp(0.85, 1, logistic(r.surfaceTempC, 8, 1));
   return clamp(wish, lo, Math.min(hi, Math.max(lo, p.preyLengthM[2])));
 }
 
