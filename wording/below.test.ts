@@ -8,7 +8,7 @@ import {
   paceSentence,
   passSentence,
   passTitle,
-  snapSentence,
+  workedSentence,
   TOWED_TROUBLE,
   unreachedText,
   upSentence,
@@ -45,7 +45,7 @@ test('the drift: none, a little, too much with and without a remedy', () => {
   expect(driftSentence(v, METRIC)).toContain('12° off straight down');
   expect(driftSentence({ ...v, angleDeg: 30, heavierKg: 0.0283 }, IMPERIAL)).toContain('1 oz would hang within 20°');
   expect(driftSentence({ ...v, angleDeg: 30 }, IMPERIAL)).toContain('slow the boat or anchor');
-  expect(snapSentence(v, METRIC)).toContain('between 5.6 m and 6.1 m');
+  expect(workedSentence(v, METRIC)).toContain('between 5.6 m and 6.1 m');
 });
 
 test('a pass, its pace, and what is out of reach', () => {

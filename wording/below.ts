@@ -37,8 +37,18 @@ export function driftSentence(v: VerticalPlan, u: UnitPrefs): string {
   return `${lean} That is too much to feel it well: ${v.heavierKg ? `${say.weight(v.heavierKg, u)} would hang within ${v.steepDeg}°` : 'slow the boat or anchor'}.`;
 }
 
-export const snapSentence = (v: VerticalPlan, u: UnitPrefs): string =>
-  `Snap it up, follow it down on a line just not tight, and wait: it works between ${say.depth(v.workedM[0], u)} and ${say.depth(v.workedM[1], u)}. Most come on the fall or in the wait: when the line stops early, set.`;
+/** How the lure is worked down there, by what its cadence does. */
+export function workedSentence(v: VerticalPlan, u: UnitPrefs): string {
+  const [top, bottom] = v.workedM.map((d) => say.depth(d, u));
+  const where = top === bottom ? `it stays at ${top}` : `it works between ${top} and ${bottom}`;
+  const kinds = new Set(v.cadence.steps.map((s) => s.kind));
+  const how = kinds.has('snap')
+    ? 'Snap it up, follow it down on a line just not tight, and wait'
+    : kinds.has('shake')
+      ? 'Shake it in place, then hold it dead still'
+      : 'Leave it alone; a slow lift now and then says it is there';
+  return `${how}: ${where}. Most come on the fall or in the wait: when the line stops early or goes slack, set.`;
+}
 
 export function passTitle(p: TowedPass, i: number, u: UnitPrefs): string {
   const over =

@@ -32,6 +32,14 @@ function condition(t: BreakEven, u: UnitPrefs): string {
 export const breakEvenSentence = (t: BreakEven, name: NameOf, leader: string, u: UnitPrefs): string =>
   t.limit ? `The ${name(leader)} is out ${condition(t, u)}; then the ${name(t.rival)}.` : `The ${name(t.rival)} overtakes ${condition(t, u)}.`;
 
+/** Where nothing near would change the lead. */
+export const leadText = (leader: string | null, able: number, name: NameOf): string =>
+  !leader
+    ? 'Nothing leads here.'
+    : able < 2
+      ? `The ${name(leader)} is the only one that works here.`
+      : `Nothing near: the ${name(leader)} leads by a long way.`;
+
 export const minutesText = (min: number): string => (min < 1.5 ? 'a minute' : `${Math.round(min)} minutes`);
 
 /** One rung: for what it is shown, and when to step. */

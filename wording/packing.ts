@@ -26,7 +26,7 @@ const BY_ACCESS: Record<Access, readonly string[]> = {
 export function packForFish(p: SpeciesProfile, access: Access): string[] {
   return [
     ...BY_ACCESS[access],
-    ...(p.teeth === 'sharp' ? ['Wire traces and long pliers: they have teeth'] : []),
+    ...(p.teeth === 'cutting' ? ['Wire traces and long pliers: their teeth cut'] : p.teeth === 'sharp' ? ['Long pliers: they have teeth'] : []),
     ...(p.softMouth ? ['Net: their mouths tear'] : []),
     ...(p.handling.includes('heavy') || p.handling.includes('rolls') ? ['Rotating lip grip, big rubber net'] : ['Rubber net']),
     ...(p.handling.includes('from-depth') ? ['A way to send deep fish back down'] : []),

@@ -142,9 +142,10 @@ export function coverAccess(f: Family, c: ReadContext): number {
   const { kind, density, branchDiameterM } = c.r.cover;
   if (kind === 'none') return 1;
   const inside = Math.sqrt(density) * (0.45 + 0.55 * c.holding.tightness);
-  const tangled =
-    f.sliding && c.schools.peg === 'free' && (kind === 'matted-grass' || ((kind === 'wood' || kind === 'brush') && branchDiameterM < 0.025));
-  return 1 - inside * (1 - (f.coverReach[kind] ?? 0.35) * (tangled ? FREE_IN_TANGLE : 1));
+  const free = f.sliding && c.schools.peg === 'free';
+  const twigs = kind === 'wood' || kind === 'brush' ? logistic(branchDiameterM, THIN_BRANCH_M, -0.002) : 0;
+  const tangled = free ? (kind === 'matted-grass' ? 1 : twigs) : 0;
+  return 1 - inside * (1 - (f.coverReach[kind] ?? 0.35) * lerp(1, FREE_IN_TANGLE, tangled));
 }
 
 export const coverOf = (f: Family, c: ReadContext): Match => ({

@@ -210,7 +210,7 @@ export function resolveConditions(c: Conditions): Reading {
     forage: c.forage && c.forage.length > 0 ? c.forage : (assumed.push('forage'), likelyForage(profile, w.setting, month)),
     forageAbundance: take(c.forageAbundance, 'forageAbundance', 'normal' as const),
     pressure: take(c.pressure, 'pressure', 'normal' as const),
-    access: take(c.access, 'access', 'bank' as const),
+    access: take(c.access, 'access', w.setting === 'ice' ? ('ice' as const) : ('bank' as const)),
     behaviour: c.behaviour ?? 'feeding',
     signs: c.signs ?? [],
     assumed,

@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import { contentHash } from '../../core/hash';
 import { simpleThree } from '../../core/lures/simple';
 import { queryKeys } from '../../data/keys';
-import { capital } from '../../wording/names';
+import { capital, list } from '../../wording/names';
 import { exclusionSentence } from '../../wording/reasons';
 import { compute } from '../../workers/client';
 import { useDay } from '../day/DayProvider';
@@ -148,21 +148,27 @@ function Everything() {
   );
 }
 
+/** Grouped by the reason, which many share. */
 function LeftOut() {
   const { ranking } = useDay();
   const { units } = useTheme();
   const nameOf = useNames();
-  const row = (x: NonNullable<typeof ranking>['excluded'][number]) => (
-    <Say key={x.key}>
-      <Say kind="strong">{capital(nameOf(x.key))}</Say>
-      {`: ${exclusionSentence(x, units)}.`}
+  const groups = new Map<string, string[]>();
+  for (const x of ranking!.excluded) {
+    const why = exclusionSentence(x, units);
+    groups.set(why, [...(groups.get(why) ?? []), capital(nameOf(x.key))]);
+  }
+  const row = ([why, names]: readonly [string, string[]]) => (
+    <Say key={why}>
+      <Say kind="strong">{list(names)}</Say>
+      {`: ${why}.`}
     </Say>
   );
-  const out = ranking!.excluded;
+  const rows = [...groups];
   return (
     <Part title="Left in the box">
-      {out.slice(0, SHOWN_OUT).map(row)}
-      {out.length > SHOWN_OUT ? <Disclosure title={`${out.length - SHOWN_OUT} more`}>{out.slice(SHOWN_OUT).map(row)}</Disclosure> : null}
+      {rows.slice(0, SHOWN_OUT).map(row)}
+      {rows.length > SHOWN_OUT ? <Disclosure title={`${rows.length - SHOWN_OUT} more reasons`}>{rows.slice(SHOWN_OUT).map(row)}</Disclosure> : null}
     </Part>
   );
 }

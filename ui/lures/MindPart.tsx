@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { View } from 'react-native';
 import { contentHash } from '../../core/hash';
 import { queryKeys } from '../../data/keys';
-import { breakEvenSentence, LADDER_LEAD, rungMood, rungSentence } from '../../wording/choosing';
+import { breakEvenSentence, LADDER_LEAD, leadText, rungMood, rungSentence } from '../../wording/choosing';
 import { capital } from '../../wording/names';
 import { compute } from '../../workers/client';
 import { useDay } from '../day/DayProvider';
@@ -25,6 +25,7 @@ function useChoosing() {
 }
 
 export function MindPart() {
+  const { ranking } = useDay();
   const { units } = useTheme();
   const nameOf = useNames();
   const { data, isError } = useChoosing();
@@ -32,9 +33,7 @@ export function MindPart() {
     <Part title="What would change its mind">
       {isError ? <Say tone="soft">This could not be worked out just now.</Say> : null}
       {!data && !isError ? <Say role="status">Trying other waters…</Say> : null}
-      {data && data.turns.length === 0 ? (
-        <Say>{data.leader ? `Nothing near: the ${nameOf(data.leader)} leads by a long way.` : 'Nothing leads here.'}</Say>
-      ) : null}
+      {data && data.turns.length === 0 ? <Say>{leadText(data.leader, ranking?.ranked.length ?? 0, nameOf)}</Say> : null}
       {data?.turns.map((t) => (
         <Say key={`${t.reading}${t.way}`}>{breakEvenSentence(t, nameOf, data.leader!, units)}</Say>
       ))}

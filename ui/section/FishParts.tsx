@@ -3,15 +3,21 @@ import { Ellipse, G, Path } from 'react-native-svg';
 import { say } from '../../wording/units';
 import { useTheme } from '../theme/theme';
 import { drawnBy, type PartProps } from './drawnBy';
-import type { Frame } from './geometry';
+import { tipPoint, type Frame } from './geometry';
 import { Halo } from './Halo';
 import { fishPath } from './Marks';
 import type { SectionModel } from './model';
 
+const UNDER_TIP = 40;
+
 /** Where on the cover the fish should be: pixels. */
 function fishAt(m: SectionModel, f: Frame): [number, number] {
   const at = { open: 0.55, 'outer-edge': 0.66, inside: 0.86, 'deep-tight': 0.84 }[m.holding];
-  return [f.x(m.castM * at), f.y(m.holding === 'deep-tight' ? m.bandM[1] * 0.8 + m.fishDepthM * 0.2 : m.fishDepthM)];
+  // Let straight down, the fish that count are below the tip.
+  return [
+    m.castM > 0 ? f.x(m.castM * at) : tipPoint(m, f)[0] + UNDER_TIP,
+    f.y(m.holding === 'deep-tight' ? m.bandM[1] * 0.8 + m.fishDepthM * 0.2 : m.fishDepthM),
+  ];
 }
 
 function Fish({ m, f }: PartProps) {
@@ -84,7 +90,7 @@ function Felt({ m, f, label }: PartProps) {
   );
 }
 
-const FISH_AT = ['holding', 'bandM', 'fishDepthM', 'castM'] as const;
+const FISH_AT = ['holding', 'bandM', 'fishDepthM', 'castM', 'tipM'] as const;
 export const FishPart = drawnBy(Fish, FISH_AT);
 export const SightPart = drawnBy(Sight, [...FISH_AT, 'sightM']);
 export const FeltPart = drawnBy(Felt, [...FISH_AT, 'feltM']);

@@ -24,7 +24,10 @@ export function useSectionModel(reading: Reading | null): SectionModel | null {
   const kept = useKeptPlan();
   return useMemo(() => {
     if (!reading) return null;
-    const base = sectionOfReading(reading, plan?.hands.tip.heightM ?? DEFAULT_TIP_M, plan?.hands.castM ?? DEFAULT_CAST_M);
+    // Let straight down there is no cast to draw, but where it is worked.
+    const working = place === 'retrieve' || place === 'strikes';
+    const castM = plan && (working || plan.hands.castM > 0) ? plan.hands.castM : DEFAULT_CAST_M;
+    const base = sectionOfReading(reading, plan?.hands.tip.heightM ?? DEFAULT_TIP_M, castM);
     if (place === 'lures' && ranking) {
       const line = tackle ? lineDiameterM(tackle.line) : undefined;
       return {
@@ -53,7 +56,7 @@ export function useSectionModel(reading: Reading | null): SectionModel | null {
         layers: layers.map((l) => ({ topM: l.topM, bottomM: Math.min(l.bottomM, reading.depthM), perCast: l.strikes / l.casts, casts: l.casts })),
       };
     }
-    if ((place === 'retrieve' || place === 'strikes') && plan) {
+    if (working && plan) {
       return {
         ...base,
         path: { ...plan.track, range: plan.range },

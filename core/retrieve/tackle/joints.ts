@@ -43,7 +43,7 @@ export const PAIRING_FAULTS = [
 export type PairingFault = { code: (typeof PAIRING_FAULTS)[number]; facts: Record<string, number | string> };
 
 /** Line that fish of this kind ask for in open water, lb; hard pullers more. */
-const OPEN_LB: Record<SpeciesProfile['teeth'], number> = { none: 8, rasp: 8, sharp: 15 };
+const OPEN_LB: Record<SpeciesProfile['teeth'], number> = { none: 8, rasp: 8, sharp: 8, cutting: 15 };
 const HEAVY_LB = 20;
 /** Cover that fish must be pulled out of multiplies it. */
 const COVER_PULLS: Partial<Record<Reading['cover']['kind'], number>> = {
@@ -75,7 +75,7 @@ const THICK_FOR_KG: readonly (readonly [lureKg: number, lb: number])[] = [
   [0.03, 50],
 ];
 
-const wireNeeded = (p: SpeciesProfile): boolean => p.teeth === 'sharp';
+const wireNeeded = (p: SpeciesProfile): boolean => p.teeth === 'cutting';
 
 export function chooseJoints(f: Family, line: LineSpec, p: SpeciesProfile, r: Reading, schools: Pick<Schools, 'line'>): Joints {
   const needLb = Math.round(neededLb(p, r));
@@ -109,7 +109,8 @@ export function chooseJoints(f: Family, line: LineSpec, p: SpeciesProfile, r: Re
       leaderWhy: 'breaks-first',
       endWhy: 'spins',
     };
-  const rough = r.cover.kind === 'rock' || r.cover.kind === 'oyster' || r.bottom === 'rock' || r.bottom === 'shell' || p.teeth === 'rasp';
+  const rough =
+    r.cover.kind === 'rock' || r.cover.kind === 'oyster' || r.bottom === 'rock' || r.bottom === 'shell' || p.teeth === 'rasp' || p.teeth === 'sharp';
   const thickCover = r.cover.kind === 'pads' || r.cover.kind === 'matted-grass';
   if (!braided || (thickCover && f.mode === 'surface') || schools.line === 'fluorocarbon')
     return {

@@ -2,7 +2,8 @@
 import type { PerMood } from '../../mood/states';
 import type { Forage, Setting, SpeciesId } from '../conditions';
 
-export const TEETH = ['none', 'rasp', 'sharp'] as const;
+/** Sharp ones hold; cutting ones part any line but wire. */
+export const TEETH = ['none', 'rasp', 'sharp', 'cutting'] as const;
 export type Teeth = (typeof TEETH)[number];
 
 /** What the hands must know when one is landed. */

@@ -60,7 +60,7 @@ export const SALT: readonly SpeciesProfile[] = [
     chaseMps: [0.4, 0.9, 1.6, 2.3, 3], reachM: [0.5, 1.2, 2.2, 3.5, 5], wantedPauseS: [4, 2, 1, 0.5, 0.2],
     preyLengthM: [0.06, 0.12, 0.22], lowLightGain: 0.06, strikesPerZoneMinute: 0.24,
     forage: ['menhaden', 'silverside', 'mullet', 'sand-eel'], softMouth: false,
-    teeth: 'sharp', handling: ['teeth'], legal: ['bag'], sources: ['profiles', 'judgement'],
+    teeth: 'cutting', handling: ['teeth'], legal: ['bag'], sources: ['profiles', 'judgement'],
   },
   {
     id: 'jack-crevalle', toptC: 27, sigmaC: 6, ctMaxC: 38, spawnC: [23, 30], spawnsInAutumn: false,
@@ -76,7 +76,7 @@ export const SALT: readonly SpeciesProfile[] = [
     chaseMps: [0.5, 1.2, 2.2, 3.2, 4], reachM: [0.8, 1.8, 3, 4.5, 6], wantedPauseS: [3, 1.5, 0.8, 0.4, 0.2],
     preyLengthM: [0.08, 0.15, 0.28], lowLightGain: 0.04, strikesPerZoneMinute: 0.14,
     forage: ['menhaden', 'mullet', 'silverside'], softMouth: false,
-    teeth: 'sharp', handling: ['teeth', 'heavy'], legal: ['bag', 'slot'], sources: ['profiles', 'judgement'],
+    teeth: 'cutting', handling: ['teeth', 'heavy'], legal: ['bag', 'slot'], sources: ['profiles', 'judgement'],
   },
   {
     id: 'spanish-mackerel', toptC: 26, sigmaC: 5, ctMaxC: 34, spawnC: [23, 30], spawnsInAutumn: false,
@@ -84,7 +84,7 @@ export const SALT: readonly SpeciesProfile[] = [
     chaseMps: [0.5, 1.1, 2, 3, 3.8], reachM: [0.6, 1.4, 2.5, 4, 5.5], wantedPauseS: [3, 1.5, 0.8, 0.4, 0.2],
     preyLengthM: [0.03, 0.065, 0.11], lowLightGain: 0.02, strikesPerZoneMinute: 0.28,
     forage: ['silverside', 'menhaden', 'sand-eel', 'shrimp-small'], softMouth: true,
-    teeth: 'sharp', handling: ['teeth', 'soft-mouth'], legal: ['bag', 'slot'], sources: ['profiles', 'judgement'],
+    teeth: 'cutting', handling: ['teeth', 'soft-mouth'], legal: ['bag', 'slot'], sources: ['profiles', 'judgement'],
   },
   {
     id: 'tarpon', toptC: 28, sigmaC: 4, ctMaxC: 40, spawnC: [26, 30], spawnsInAutumn: false,

@@ -13,7 +13,7 @@ import {
   paceSentence,
   passSentence,
   passTitle,
-  snapSentence,
+  workedSentence,
   TOWED_TROUBLE,
   unreachedText,
   upSentence,
@@ -79,7 +79,7 @@ export function Down({ request, fishDepthM, onIce }: { request: PlanRequest; fis
               {upSentence(data) ? <Say>{upSentence(data)}</Say> : null}
               <Say>{driftSentence(data, units)}</Say>
             </Part>
-            <Part title="Snap it">
+            <Part title="Work it">
               <CadenceLine
                 beats={compileCadence(data.cadence, { metresPerTurn: 1 }, { startS: 0, endS: SPAN_S, sinks: true }).beats}
                 fromS={0}
@@ -88,7 +88,7 @@ export function Down({ request, fishDepthM, onIce }: { request: PlanRequest; fis
                 label={`Cadence: ${cadenceText(data.cadence)}`}
               />
               <Say kind="label">{capital(cadenceText(data.cadence))}.</Say>
-              <Say>{snapSentence(data, units)}</Say>
+              <Say>{workedSentence(data, units)}</Say>
             </Part>
           </>
         )}
