@@ -92,6 +92,27 @@ test('cover picks set-ups that different rods cast, and says what is left open',
   expect(runVerb(VERBS.cover!, { k: 2 }).ok).toBe(false);
 });
 
+test('box turns a table into the list and back, and says what it could not read', () => {
+  const csv = 'name,family,weight_g\nTin,popper,9\nOdd,umbrella,9\n';
+  const read = ok('box', { csv }) as { lures: { family: string; massKg: number }[]; problems: { line: number; text: string }[] };
+  expect(read.lures).toEqual([expect.objectContaining({ family: 'popper', name: 'Tin', massKg: 0.009 })]);
+  expect(read.problems).toEqual([{ line: 3, text: expect.stringContaining('umbrella') }]);
+  const { csv: written } = ok('box', { lures: read.lures }) as { csv: string };
+  expect((ok('box', { csv: written }) as typeof read).lures).toEqual(read.lures);
+  // What it answers, the ranking takes.
+  expect((ok('rank', { ...conditions, box: read.lures }) as { ranked: unknown[] }).ranked).toHaveLength(1);
+  expect(runVerb(VERBS.box!, {}).ok).toBe(false);
+});
+
+test('asked for detail, rank says what would change its mind and when to step', () => {
+  const out = ok('rank', { ...conditions, detail: true }) as {
+    changes: { reading: string; rival: string }[];
+    ladder: { key: string; casts: number | null }[];
+  };
+  expect(out.changes.length).toBeGreaterThan(1);
+  expect(out.ladder[out.ladder.length - 1]!.casts).toBeNull();
+});
+
 test('every fish gets a ranking', () => {
   expect((ok('rank', { species: 'tarpon', water: { setting: 'inlet' } }) as { ranked: unknown[] }).ranked.length).toBeGreaterThan(5);
 });

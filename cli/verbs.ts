@@ -1,7 +1,8 @@
 /** The verbs of the headless command: one document in, one out. Sentences come from wording/, in imperial units. */
 import { z } from 'zod';
 import { checkWith } from '../core/exchange/problems';
-import { boxSchema, ownLureOf } from '../core/exchange/boxDocument';
+import { readBoxCsv, writeBoxCsv } from '../core/exchange/boxCsv';
+import { boxSchema, documentLure, lureOf, ownLureOf } from '../core/exchange/boxDocument';
 import { conditionsSchema } from '../core/exchange/conditionsDocument';
 import { coverDocument, coverDocumentSchema } from '../core/exchange/coverDocument';
 import { learnSchema } from '../core/exchange/learnDocument';
@@ -10,12 +11,14 @@ import { skyDocument, skySchema } from '../core/exchange/skyDocument';
 import { tideDocument, tideSchema } from '../core/exchange/tideDocument';
 import { simulateDocument, simulateSchema } from '../core/exchange/simulateDocument';
 import { learn, PRIOR_WEIGHT_CASTS } from '../core/lessons/learn';
+import { choosingOf } from '../core/lures/choosing';
 import { rankLures } from '../core/lures/rank';
 import { AGITATIONS } from '../core/mood/guarding';
 import { MOODS, type MoodDistribution } from '../core/mood/states';
 import type { Problem, Result } from '../core/problems';
 import { ROD_ACTIONS } from '../core/retrieve/tackle/rod';
 import { planRetrieve } from '../core/retrieve/plan/plan';
+import { badRowText, FAMILY_OF_NAME, FILE_FAULT } from '../wording/box';
 import { moodSentences } from '../wording/mood';
 import { exclusionSentence, reasonSentence } from '../wording/reasons';
 import { IMPERIAL } from '../wording/units';
@@ -33,12 +36,16 @@ const rankSchema = conditionsSchema.extend({
     )
     .nullish(),
   schools: schoolsSchema.nullish(),
+  /** Also what would change its mind, and the ladder. */
+  detail: z.boolean().nullish(),
 });
 
 const moodObject = (p: MoodDistribution) => Object.fromEntries(MOODS.map((m, i) => [m, p[i]]));
 
 function rank(d: z.infer<typeof rankSchema>) {
-  const r = rankLures(d, { rods: d.rods ?? null, schools: d.schools, lures: d.box?.map(ownLureOf) ?? null });
+  const options = { rods: d.rods ?? null, schools: d.schools, lures: d.box?.map(ownLureOf) ?? null };
+  const r = rankLures(d, options);
+  const more = d.detail ? choosingOf(d, options) : null;
   const named = (key: string) => (d.box ? { lure: d.box[Number(key.slice('lure-'.length)) - 1]!.name ?? null, key } : {});
   const familyOf = (key: string): string => r.ranked.find((x) => x.key === key)!.family;
   return {
@@ -56,6 +63,7 @@ function rank(d: z.infer<typeof rankSchema>) {
     })),
     excluded: r.excluded.map((x) => ({ family: x.family, ...named(x.key), reason: exclusionSentence(x, IMPERIAL) })),
     plan: r.plan && { start: familyOf(r.plan.start), follow: familyOf(r.plan.follow), refusal: familyOf(r.plan.refusal) },
+    ...(more ? { changes: more.turns, ladder: more.ladder } : {}),
     assumed: r.reading.assumed,
     notes: [],
   };
@@ -97,6 +105,20 @@ function learnVerb(d: z.infer<typeof learnSchema>) {
   };
 }
 
+const boxVerbSchema = z
+  .strictObject({ csv: z.string().max(2_000_000).nullish(), lures: boxSchema.nullish() })
+  .refine((d) => !!d.csv !== !!d.lures, { path: ['csv'], message: 'either csv or lures' });
+
+/** A table to the list, with what could not be read; a list to the table. */
+function box(d: z.infer<typeof boxVerbSchema>) {
+  if (d.lures) return { csv: writeBoxCsv(d.lures.map(lureOf)) };
+  const file = readBoxCsv(d.csv!, FAMILY_OF_NAME);
+  return {
+    lures: file.lures.map(documentLure),
+    problems: file.fault ? [{ line: 1, text: FILE_FAULT[file.fault] }] : file.bad.map((b) => ({ line: b.line, text: badRowText(b) })),
+  };
+}
+
 interface Verb {
   about: string;
   run(value: unknown): Result<unknown>;
@@ -114,6 +136,7 @@ export const VERBS: Record<string, Verb> = {
   rank: verb('conditions (and box, rods, schools) → mood, ranked families with reasons, exclusions, plan', rankSchema, rank),
   mood: verb('conditions → how the fish feel, why, and which sign to look for', conditionsSchema, mood),
   plan: verb('conditions, tackle and a lure → cast, countdown, speed, rod, cadence, share in the zone', planSchema, (d) => planRetrieve(d)),
+  box: verb('{ csv } or { lures } → the box as a list with the lines that could not be read, or as a table', boxVerbSchema, box),
   cover: verb(
     'conditions or scenarios, a box, rods and k → the best k set-ups, what each covers, what is left open',
     coverDocumentSchema,

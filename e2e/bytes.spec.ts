@@ -50,7 +50,7 @@ test('every letter comes from the fonts that ship with it', async ({ page }) => 
   let looked = 0;
   for (const path of PAGES) {
     await settle(page, path);
-    await unfold(page);
+    await unfold(page, path);
     await page.evaluate(() => document.fonts.ready.then(() => undefined));
     const { root } = await client.send('DOM.getDocument', { depth: -1 });
     const { nodeIds } = await client.send('DOM.querySelectorAll', { nodeId: root.nodeId, selector: '[dir="auto"], text' });

@@ -64,7 +64,7 @@ test('a school is flipped: what would move is said before, and has moved after',
   await openLures(page);
   await expect(page.getByRole('button', { name: 'Take the Slate crank' })).toHaveCount(0);
   const names = () => ranked(page).evaluateAll((all) => all.map((x) => /^\d+\. ([^,]+),/.exec(x.getAttribute('aria-label')!)![1]));
-  expect(await names()).toContain('Slate crank');
+  await expect.poll(names, { timeout: 60_000 }).toContain('Slate crank');
   await page.getByRole('button', { name: 'Where good anglers disagree' }).click();
   const away = page.getByRole('radio', { name: /^Keep them away\./ });
   await expect(away).toHaveAttribute('aria-label', /Today: .*stays in the box/, { timeout: 60_000 });

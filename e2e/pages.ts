@@ -60,11 +60,15 @@ const quiet = (page: Page): Promise<void> =>
     [400, 8000] as const,
   );
 
+/** Pages of many rows alike: so much opened shows each kind of row. */
+const ENOUGH: Partial<Record<string, number>> = { '/lures': 5 };
+const MOST_OPENED = 13;
+
 /** Opens everything that opens, so that what is folded away is looked at too. */
-export async function unfold(page: Page): Promise<void> {
-  for (let i = 0; i < 40; i++) {
+export async function unfold(page: Page, path: string): Promise<void> {
+  for (let i = 0; i < (ENOUGH[path] ?? MOST_OPENED); i++) {
     const closed = page.locator('[aria-expanded="false"]').nth(0);
-    if ((await closed.count()) === 0 || i > 12) break;
+    if ((await closed.count()) === 0) break;
     await closed.click();
   }
 }

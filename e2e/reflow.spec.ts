@@ -28,7 +28,7 @@ test.describe('nothing is cut', () => {
       await setKit(page, scale, `"textScale":${parseInt(scale, 10) / 100}`);
       for (const path of PAGES) {
         await settle(page, path);
-        await unfold(page);
+        await unfold(page, path);
         expect((await cutTexts(page)).map((t) => `${path}: ${t}`)).toEqual([]);
       }
     });

@@ -22,6 +22,7 @@ import { FAMILY_NAME } from './names';
 import { PACK_ALWAYS, packForFish } from './packing';
 import { faultSentence, jointSentences, rigReasonText } from './rig';
 import {
+  dearCheapSentence,
   hopeSentence,
   lackSentence,
   ledgerSentence,
@@ -106,6 +107,17 @@ test('every school and every way of it has its words and its reason', () => {
       clean(words.title);
       expect(words.why).toMatch(/\.$/);
     }
+});
+
+test('dear against cheap: it pays where it brings more than it costs', () => {
+  const priced = (name: string, costPerHourMinor: number, score: number) => ({
+    name,
+    score,
+    ledger: { lostPerHour: 1, costPerHourMinor, costPerStrikeMinor: costPerHourMinor / score, lostInDay: 5, costInDayMinor: 5 * costPerHourMinor },
+  });
+  expect(dearCheapSentence(priced('dear one', 300, 4), priced('cheap one', 100, 1))).toMatch(/3\.0 times as much.*4\.0 times the fish: it pays/);
+  expect(dearCheapSentence(priced('cheap one', 100, 1), priced('dear one', 300, 2))).toMatch(/would have to bring.*should bring 2\.0 times/);
+  expect(dearCheapSentence(priced('a', 0, 1), priced('b', 0, 1))).toBeNull();
 });
 
 test('few rods in words', () => {

@@ -1,5 +1,5 @@
 /** Few rods, packing and what lures cost, in words. */
-import type { Ledger } from '../core/lures/cost';
+import { breakEvenAdvantage, type Ledger } from '../core/lures/cost';
 import type { RodPlan } from '../core/rods/plan';
 import type { Lack, Scenario } from '../core/rods/scenarios';
 import { FAMILY_NAME } from './names';
@@ -63,6 +63,12 @@ export const searchSentence = (p: Pick<RodPlan, 'exact' | 'considered' | 'scenar
 export const missedSentence = (missed: number): string =>
   missed < 0.01 ? 'Left at home, it would hardly be missed.' : `Left at home, the hours would bring ${say.percent(missed)} less.`;
 
+export interface Priced {
+  name: string;
+  ledger: Ledger;
+  score: number;
+}
+
 export const moneyText = (minor: number): string => (minor / 100).toFixed(2);
 
 export function ledgerSentence(l: Ledger, priceMinor: number, hours: number): string {
@@ -74,6 +80,18 @@ export function ledgerSentence(l: Ledger, priceMinor: number, hours: number): st
   return priceMinor > 0
     ? `${lost}, ${moneyText(l.costInDayMinor)} of your money; ${moneyText(l.costPerStrikeMinor)} for each fish hooked.`
     : `${lost}; say its price in the Kit to know the cost.`;
+}
+
+/** Dear against cheap: how many times the fish the dear one must bring, and whether it does. Null where neither costs anything. */
+export function dearCheapSentence(a: Priced, b: Priced): string | null {
+  const [dear, cheap] = a.ledger.costPerHourMinor >= b.ledger.costPerHourMinor ? [a, b] : [b, a];
+  const needs = breakEvenAdvantage(dear.ledger, cheap.ledger);
+  if (needs === null || needs < 1.05) return null;
+  const brings = dear.score / cheap.score;
+  const each = `${moneyText(dear.ledger.costPerStrikeMinor)} against ${moneyText(cheap.ledger.costPerStrikeMinor)} for each fish`;
+  return brings >= needs
+    ? `In lost lures the ${dear.name} costs ${needs.toFixed(1)} times as much an hour and brings ${brings.toFixed(1)} times the fish: it pays (${each}).`
+    : `In lost lures the ${dear.name} costs ${needs.toFixed(1)} times as much an hour; it would have to bring that many times the fish, and should bring ${brings.toFixed(1)} times (${each}).`;
 }
 
 /** Beyond this a percentage says nothing. */

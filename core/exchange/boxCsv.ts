@@ -179,7 +179,7 @@ const COLUMNS = ['name', 'family', 'weight_kg', 'length_m', 'colour', 'hook', 'p
 /** A cell that a spreadsheet would take for a formula is written as text. */
 const safe = (s: string): string => (/^[=+\-@]/.test(s) ? `'${s}` : s);
 
-export function writeBoxCsv(lures: readonly Lure[]): string {
+export function writeBoxCsv(lures: readonly NewLure[]): string {
   return Papa.unparse({
     fields: [...COLUMNS],
     data: lures.map((l) => [

@@ -3,6 +3,7 @@ import * as z from 'zod';
 import { familyById } from '../lures/families';
 import { COLOURS, FAMILIES, HOOKS } from '../lures/family';
 import type { OwnLure } from '../lures/own';
+import type { Lure } from '../records/tackle';
 
 /** Only the family must be said; the rest is the family's usual. */
 export const boxLureSchema = z.strictObject({
@@ -33,3 +34,36 @@ export function ownLureOf(l: BoxLure, index: number): OwnLure {
     priceMinor: l.priceMinor ?? 0,
   };
 }
+
+/** As it stands in a box; without a name it is called after its kind. */
+export function lureOf(l: BoxLure): Omit<Lure, 'id'> {
+  const f = familyById(l.family);
+  return {
+    name: l.name?.trim() || l.family,
+    family: l.family,
+    weightKg: l.massKg ?? f.weightKg[1],
+    lengthM: l.lengthM ?? f.lengthM[1],
+    colour: l.colour ?? 'natural',
+    hook: l.hook ?? f.hook,
+    priceMinor: l.priceMinor ?? 0,
+    count: l.count ?? 1,
+    note: l.note ?? '',
+    favourite: l.favourite ?? false,
+    retiredAtMs: null,
+    lostAtMs: null,
+  };
+}
+
+/** The same in the document. */
+export const documentLure = (l: Omit<Lure, 'id'>): BoxLure => ({
+  family: l.family,
+  name: l.name,
+  massKg: l.weightKg,
+  lengthM: l.lengthM,
+  hook: l.hook,
+  colour: l.colour,
+  priceMinor: l.priceMinor,
+  count: l.count,
+  favourite: l.favourite,
+  note: l.note,
+});

@@ -1,26 +1,9 @@
 /** The box as a JSON document, the same that `rank` and `cover` read; and from one, each entry by itself. */
-import { familyById } from '../lures/families';
 import type { Lure } from '../records/tackle';
-import { boxLureSchema, type BoxLure } from './boxDocument';
+import { boxLureSchema, documentLure, lureOf } from './boxDocument';
 import type { BadRow, BoxFile, NewLure, RowFault } from './boxCsv';
 
-export const writeBoxJson = (lures: readonly Lure[]): string =>
-  JSON.stringify(
-    lures.map((l): BoxLure => ({
-      family: l.family,
-      name: l.name,
-      massKg: l.weightKg,
-      lengthM: l.lengthM,
-      hook: l.hook,
-      colour: l.colour,
-      priceMinor: l.priceMinor,
-      count: l.count,
-      favourite: l.favourite,
-      note: l.note,
-    })),
-    null,
-    1,
-  );
+export const writeBoxJson = (lures: readonly Lure[]): string => JSON.stringify(lures.map(documentLure), null, 1);
 
 const FAULT_OF: Record<string, RowFault> = {
   family: 'unknown-family',
@@ -61,25 +44,7 @@ export function readBoxJson(text: string): BoxFile {
     }
     const { name } = r.data;
     if (!name?.trim()) bad.push({ line: i + 1, fault: 'no-name', had: '', near: null, raw: record });
-    else lures.push(newLure(r.data, name.trim()));
+    else lures.push(lureOf(r.data));
   });
   return { lures, bad, fault: null, columns: [...new Set(bad.flatMap((b) => Object.keys(b.raw)))] };
-}
-
-function newLure(l: BoxLure, name: string): NewLure {
-  const f = familyById(l.family);
-  return {
-    name,
-    family: l.family,
-    weightKg: l.massKg ?? f.weightKg[1],
-    lengthM: l.lengthM ?? f.lengthM[1],
-    colour: l.colour ?? 'natural',
-    hook: l.hook ?? f.hook,
-    priceMinor: l.priceMinor ?? 0,
-    count: l.count ?? 1,
-    note: l.note ?? '',
-    favourite: l.favourite ?? false,
-    retiredAtMs: null,
-    lostAtMs: null,
-  };
 }

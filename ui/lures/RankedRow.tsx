@@ -2,14 +2,14 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { ledgerOf } from '../../core/lures/cost';
+import { ledgerOf, type Ledger } from '../../core/lures/cost';
 import { EVERYDAY } from '../../core/lures/families/everyday';
 import type { RankedLure } from '../../core/lures/rank';
 import { compareSentence, factorLeads } from '../../wording/choosing';
 import { rateLine } from '../../wording/lures';
 import { capital, FACTOR_NAME, FAMILY_NAME } from '../../wording/names';
 import { reasonSentence, timesText } from '../../wording/reasons';
-import { ledgerSentence, moneyText } from '../../wording/rods';
+import { dearCheapSentence, ledgerSentence, moneyText } from '../../wording/rods';
 import { say } from '../../wording/units';
 import { useDay } from '../day/DayProvider';
 import { Row } from '../parts/Box';
@@ -132,12 +132,20 @@ function Factors({ x, all }: { x: RankedLure; all: readonly RankedLure[] }) {
   );
 }
 
+/** What a lure costs here: its own price, or the usual one of its kind. */
+function useLedger(): (x: RankedLure) => { priceMinor: number; ledger: Ledger } {
+  const { book, tackle } = useDay();
+  return (x) => {
+    const priceMinor = book.lure[x.key]?.priceMinor ?? EVERYDAY[x.family].priceMinor;
+    return { priceMinor, ledger: ledgerOf(x, priceMinor, HOURS, tackle?.line ?? null) };
+  };
+}
+
 /** Snags, broken lines and the price of it, beside the score and never in it. */
 function Cost({ x }: { x: RankedLure }) {
-  const { book, tackle } = useDay();
+  const { book } = useDay();
   const own = book.lure[x.key];
-  const priceMinor = own ? own.priceMinor : EVERYDAY[x.family].priceMinor;
-  const l = ledgerOf(x, priceMinor, HOURS, tackle?.line ?? null);
+  const { priceMinor, ledger: l } = useLedger()(x);
   return (
     <Say kind="label">
       {`What it costs: ${ledgerSentence(l, priceMinor, HOURS)}${own || l.lostInDay < 0.05 ? '' : ` Reckoned with a usual price of ${moneyText(priceMinor)}.`}`}
@@ -148,9 +156,12 @@ function Cost({ x }: { x: RankedLure }) {
 function Compare({ x, all }: { x: RankedLure; all: readonly RankedLure[] }) {
   const { units } = useTheme();
   const nameOf = useNames();
+  const ledger = useLedger();
   const others = all.filter((o) => o !== x).slice(0, OTHERS);
   const [key, setKey] = useState(others[0]!.key);
   const other = others.find((o) => o.key === key) ?? others[0]!;
+  const priced = (o: RankedLure) => ({ name: nameOf(o.key), ledger: ledger(o).ledger, score: o.score });
+  const money = dearCheapSentence(priced(x), priced(other));
   return (
     <View style={{ gap: 8 }}>
       <Choices
@@ -160,6 +171,7 @@ function Compare({ x, all }: { x: RankedLure; all: readonly RankedLure[] }) {
         onChange={setKey}
       />
       <Say kind="strong">{compareSentence(x, other, nameOf)}</Say>
+      {money ? <Say>{money}</Say> : null}
       <Say kind="label" tone="soft">{`Right: better for the ${nameOf(x.key)}. Together the bars make the difference.`}</Say>
       <Gradual>
         {factorLeads(x, other)

@@ -12,7 +12,7 @@ import { effectSentence, SCHOOL_WORDS } from '../../wording/schools';
 import { compute } from '../../workers/client';
 import { useDay } from '../day/DayProvider';
 import { Note, Part, Row } from '../parts/Box';
-import { Button } from '../parts/Buttons';
+import { Button, RadioGroup } from '../parts/Buttons';
 import { Gradual } from '../parts/Gradual';
 import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
@@ -55,7 +55,7 @@ function School({ id, value, effects }: { id: SchoolId; value: string; effects: 
   const words = SCHOOL_WORDS[id];
   return (
     <Part title={words.title}>
-      <View role="radiogroup" aria-label={words.title} style={{ gap: 8 }}>
+      <RadioGroup label={words.title} style={{ gap: 8 }}>
         {SCHOOLS[id].map((way) => {
           const on = way === value;
           const { title, why } = (words.ways as Record<string, { title: string; why: string }>)[way]!;
@@ -96,7 +96,7 @@ function School({ id, value, effects }: { id: SchoolId; value: string; effects: 
             </Press>
           );
         })}
-      </View>
+      </RadioGroup>
     </Part>
   );
 }

@@ -1,6 +1,6 @@
 /** Buttons and choices in our own shapes. */
 import type { ReactNode } from 'react';
-import { View } from 'react-native';
+import { View, type StyleProp, type ViewStyle } from 'react-native';
 import { useTheme } from '../theme/theme';
 import { Row } from './Box';
 import { Glyph } from './Glyph';
@@ -68,6 +68,15 @@ function byArrows(e: { key: string; currentTarget: HTMLElement; target: EventTar
   next.click();
 }
 
+/** A group of which one is chosen, by touch or by arrows. */
+export function RadioGroup({ label, style, children }: { label: string; style?: StyleProp<ViewStyle>; children: ReactNode }) {
+  return (
+    <View role="radiogroup" aria-label={label} {...({ onKeyDown: byArrows } as object)} style={style}>
+      {children}
+    </View>
+  );
+}
+
 /** One of a few: chips in a group. */
 export function Choices<T extends string | number>({
   label,
@@ -82,7 +91,7 @@ export function Choices<T extends string | number>({
 }) {
   const { p } = useTheme();
   return (
-    <View role="radiogroup" aria-label={label} {...({ onKeyDown: byArrows } as object)} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+    <RadioGroup label={label} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       {options.map((o) => {
         const on = o.value === value;
         return (
@@ -107,7 +116,7 @@ export function Choices<T extends string | number>({
           </Press>
         );
       })}
-    </View>
+    </RadioGroup>
   );
 }
 
