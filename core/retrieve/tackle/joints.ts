@@ -69,10 +69,10 @@ export function neededLb(p: SpeciesProfile, r: Reading): number {
 
 /** Lines as thick as this kill the fall or the dive of a light lure, lb of braid equal. */
 const THICK_FOR_KG: readonly (readonly [lureKg: number, lb: number])[] = [
-  [0.003, 8],
-  [0.007, 15],
-  [0.012, 25],
-  [0.03, 50],
+  [0.003, 10],
+  [0.007, 18],
+  [0.012, 30],
+  [0.03, 60],
 ];
 
 const wireNeeded = (p: SpeciesProfile): boolean => p.teeth === 'cutting';
