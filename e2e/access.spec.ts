@@ -25,10 +25,17 @@ const smallTargets = (page: Page): Promise<string[]> =>
 
 /** In two parts, so that no part takes long. */
 const HALF = Math.ceil(PAGES.length / 2);
-const LIGHTS_AND_PAGES = (['Noon', 'Shade', 'Night'] as const).flatMap((light) => [
-  [light, 'first half of the pages', PAGES.slice(0, HALF)] as const,
-  [light, 'second half', PAGES.slice(HALF)] as const,
-]);
+const inTwo = (light: 'Noon' | 'Shade' | 'Night') =>
+  [
+    [light, 'first half of the pages', PAGES.slice(0, HALF)],
+    [light, 'second half', PAGES.slice(HALF)],
+  ] as const;
+/** A wide screen in another light has the same layout as in Shade and the same colours as on a phone: there the places will do. */
+const PLACES = ['/', '/lures', '/retrieve', '/strikes', '/lessons', '/kit'] as const;
+const LOOKED_AT = {
+  phone: [...inTwo('Noon'), ...inTwo('Shade'), ...inTwo('Night')],
+  wide: [...inTwo('Shade'), ['Noon', 'the places', PLACES] as const, ['Night', 'the places', PLACES] as const],
+};
 
 for (const [size, viewport] of [
   ['phone', PHONE],
@@ -36,7 +43,7 @@ for (const [size, viewport] of [
 ] as const) {
   test.describe(size, () => {
     test.use({ viewport });
-    for (const [light, part, pages] of LIGHTS_AND_PAGES) {
+    for (const [light, part, pages] of LOOKED_AT[size]) {
       test(`no barrier and no small target, ${light}, ${part}`, async ({ page }) => {
         await openDemo(page);
         await setKit(page, light, `"light":"${light.toLowerCase()}"`);

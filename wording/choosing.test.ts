@@ -58,13 +58,11 @@ function clean(text: string): void {
   expect(text.length).toBeGreaterThan(3);
 }
 
-describe.each([
-  ['imperial', IMPERIAL],
-  ['metric', METRIC],
-] as const)('in %s units', (_name, u) => {
-  test.each(WATERS)('$species: everything beside the ranking is said cleanly', (c) => {
-    const { ranked, mood, reading } = rankLures(c, { withoutRange: true });
-    const { turns, ladder, leader } = choosingOf(c, {});
+test.each(WATERS)('$species: everything beside the ranking is said cleanly, in either units', (c) => {
+  const { ranked, mood, reading } = rankLures(c, { withoutRange: true });
+  const { turns, ladder, leader } = choosingOf(c, {});
+  const effects = schoolEffects(c, {});
+  for (const u of [IMPERIAL, METRIC]) {
     for (const t of turns) clean(breakEvenSentence(t, nameOf, leader!, u));
     ladder.forEach((r, i) => {
       const next = ladder[i + 1];
@@ -81,8 +79,8 @@ describe.each([
         jointSentences(chooseJoints(familyById(x.family), { material, strengthLb: 15 }, species, reading, DEFAULT_SCHOOLS), u).forEach(clean);
       clean(ledgerSentence(ledgerOf(x, EVERYDAY[x.family].priceMinor, 5, null), EVERYDAY[x.family].priceMinor, 5));
     }
-    for (const e of schoolEffects(c, {})) clean(effectSentence(e, nameOf, u));
-  });
+    for (const e of effects) clean(effectSentence(e, nameOf, u));
+  }
 });
 
 test('the bars of a comparison make the difference', () => {

@@ -57,8 +57,20 @@ export const ownSetSentence = (lost: number): string =>
 
 export const searchSentence = (p: Pick<RodPlan, 'exact' | 'considered' | 'scenarios'>, k: number): string =>
   p.exact
-    ? `The best of all sets of ${k} from ${p.considered}, tried one and all over ${p.scenarios.length} ways the hours may go.`
+    ? `The best there is of all sets of ${k} from ${p.considered}, over ${p.scenarios.length} ways the hours may go.`
     : `Chosen one after the other from ${p.considered}: too many sets to try them all, but never less than 63 % of the best.`;
+
+/** Fewer set-ups than rods. */
+export const fewerText = (n: number): string =>
+  n === 0
+    ? 'No lure that these rods cast works anywhere in the hours ahead.'
+    : `A further rod would add nothing: no other lure that these rods cast does better anywhere.`;
+
+/** What a set-up is the one to pick up for. */
+export const pickUpSentence = (share: number, covers: readonly Scenario[], day: readonly Scenario[]): string =>
+  covers.length === 0
+    ? 'Never the best of these: another of them always does better.'
+    : `The one to pick up for ${say.percent(share)} of it: ${scenariosText(covers, day)}.`;
 
 export const missedSentence = (missed: number): string =>
   missed < 0.01 ? 'Left at home, it would hardly be missed.' : `Left at home, the hours would bring ${say.percent(missed)} less.`;

@@ -4,7 +4,16 @@ import { View } from 'react-native';
 import type { RodPlan, SetUp } from '../../../core/rods/plan';
 import type { Rod } from '../../../core/records/tackle';
 import { capital, FAMILY_NAME } from '../../../wording/names';
-import { hopeSentence, lossText, missedSentence, openSentence, ownSetSentence, scenariosText, searchSentence } from '../../../wording/rods';
+import {
+  fewerText,
+  hopeSentence,
+  lossText,
+  missedSentence,
+  openSentence,
+  ownSetSentence,
+  pickUpSentence,
+  searchSentence,
+} from '../../../wording/rods';
 import { say } from '../../../wording/units';
 import { useDay } from '../../day/DayProvider';
 import { Card, Note, Part, Row } from '../../parts/Box';
@@ -76,9 +85,7 @@ export function RodsScreen() {
             )}
             {choice.chosen ? <Button kind="plain" title="Back to the best set" onPress={() => changeRodChoice({ chosen: null })} /> : null}
           </View>
-          {plan.setUps.length < k ? (
-            <Note>{`More than ${plan.setUps.length === 0 ? 'none' : plan.setUps.length} would add nothing: no other lure that these rods cast does better anywhere.`}</Note>
-          ) : null}
+          {plan.setUps.length < k ? <Note>{fewerText(plan.setUps.length)}</Note> : null}
           {plan.setUps.map((s, i) => (
             <SetUpCard key={s.key} s={s} n={i} plan={plan} rods={rods} />
           ))}
@@ -131,10 +138,13 @@ function SetUpCard({ s, n, plan, rods }: { s: SetUp; n: number; plan: RodPlan; r
       >
         <View style={{ height: 8, width: `${Math.max(1, 100 * s.share)}%`, backgroundColor: p.moss }} />
       </View>
-      <Say>{`The one to pick up for ${say.percent(s.share)} of it: ${scenariosText(
-        s.covers.map((j) => plan.scenarios[j]!),
-        plan.scenarios,
-      )}.`}</Say>
+      <Say>
+        {pickUpSentence(
+          s.share,
+          s.covers.map((j) => plan.scenarios[j]!),
+          plan.scenarios,
+        )}
+      </Say>
       <Say kind="label" tone="soft">
         {missedSentence(s.missed)}
       </Say>
