@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { checkWith } from '../core/exchange/problems';
 import { readBoxCsv, writeBoxCsv } from '../core/exchange/boxCsv';
-import { boxSchema, documentLure, lureOf, ownLureOf } from '../core/exchange/boxDocument';
+import { boxSchema, documentLure, lureAt, lureOf, ownLureOf } from '../core/exchange/boxDocument';
 import { conditionsSchema } from '../core/exchange/conditionsDocument';
 import { coverDocument, coverDocumentSchema } from '../core/exchange/coverDocument';
 import { learnSchema } from '../core/exchange/learnDocument';
@@ -46,7 +46,7 @@ function rank(d: z.infer<typeof rankSchema>) {
   const options = { rods: d.rods ?? null, schools: d.schools, lures: d.box?.map(ownLureOf) ?? null };
   const r = rankLures(d, options);
   const more = d.detail ? choosingOf(d, options) : null;
-  const named = (key: string) => (d.box ? { lure: d.box[Number(key.slice('lure-'.length)) - 1]!.name ?? null, key } : {});
+  const named = (key: string) => (d.box ? { lure: lureAt(d.box, key)?.name ?? null, key } : {});
   const familyOf = (key: string): string => r.ranked.find((x) => x.key === key)!.family;
   return {
     branch: r.branch,

@@ -104,8 +104,6 @@ export const KNOT_NAME: Record<Knot, string> = {
   palomar: 'Palomar knot',
   'non-slip-loop': 'non-slip loop',
   'haywire-twist': 'haywire twist',
-  snell: 'snell',
-  arbor: 'arbor knot',
 };
 
 const LEADER_WHY: Record<Joints['leaderWhy'], string> = {
@@ -150,8 +148,6 @@ export function faultSentence(f: PairingFault, u: UnitPrefs): string {
       return `${say.line(n('hasLb'), u)} line is thick for ${say.weight(n('weightKg'), u)}: it casts short and falls slowly.`;
     case 'no-wire':
       return 'These fish have teeth: without a wire trace the first one keeps the lure.';
-    case 'snap-dulls':
-      return 'A snap dulls this one; tie it direct.';
     case 'drag-of-braid':
       return 'Braid and trebles in a soft mouth: set the drag loose, or the hooks tear out.';
   }

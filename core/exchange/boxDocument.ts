@@ -21,11 +21,16 @@ export const boxLureSchema = z.strictObject({
 export type BoxLure = z.infer<typeof boxLureSchema>;
 export const boxSchema = z.array(boxLureSchema).max(5000);
 
+/** The ids of a document's lures, and the lure that one stands for; undefined: a family, or no such lure. */
+const ID = 'lure-';
+export const lureAt = (box: readonly BoxLure[] | null | undefined, key: string): BoxLure | undefined =>
+  key.startsWith(ID) ? box?.[Number(key.slice(ID.length)) - 1] : undefined;
+
 /** A lure of the document, with its place in the list as its id. Without a colour it has the one that is wanted. */
 export function ownLureOf(l: BoxLure, index: number): OwnLure {
   const f = familyById(l.family);
   return {
-    id: `lure-${index + 1}`,
+    id: `${ID}${index + 1}`,
     family: l.family,
     weightKg: l.massKg ?? f.weightKg[1],
     lengthM: l.lengthM ?? f.lengthM[1],

@@ -2,7 +2,7 @@
 import * as z from 'zod';
 import { planRods } from '../rods/plan';
 import { dayScenarios, type Scenario } from '../rods/scenarios';
-import { boxSchema, ownLureOf } from './boxDocument';
+import { boxSchema, lureAt, ownLureOf } from './boxDocument';
 import { conditionsSchema } from './conditionsDocument';
 import { rodSpecSchema, schoolsSchema } from './planDocument';
 
@@ -32,7 +32,7 @@ function scenariosOf(d: CoverDocument): Scenario[] {
 export function coverDocument(d: CoverDocument) {
   const plan = planRods({ scenarios: scenariosOf(d), k: d.k, lures: d.box?.map(ownLureOf) ?? null, rods: d.rods ?? null, schools: d.schools });
   const lureOf = (key: string) => {
-    const own = d.box?.[Number(key.slice('lure-'.length)) - 1];
+    const own = lureAt(d.box, key);
     return own ? { family: own.family as string, lure: own.name ?? null, key } : { family: key, lure: null, key };
   };
   return {

@@ -9,6 +9,4 @@ const BY_ID = new Map<FamilyId, Family>([...SURFACE_FAMILIES, ...SWIMMING_FAMILI
 
 export const familyById = (id: FamilyId): Family => BY_ID.get(id)!;
 
-export const isFamily = (id: string): id is FamilyId => BY_ID.has(id as FamilyId);
-
 export const allFamilies = (): readonly Family[] => FAMILIES.map(familyById);

@@ -9,7 +9,7 @@ import type { SpeciesProfile } from '../../water/species';
 import type { LineSpec } from './line';
 import { rodFit, type RodSpec } from './rod';
 
-export const KNOTS = ['double-uni', 'fg', 'albright', 'improved-clinch', 'palomar', 'non-slip-loop', 'haywire-twist', 'snell', 'arbor'] as const;
+export const KNOTS = ['double-uni', 'fg', 'albright', 'improved-clinch', 'palomar', 'non-slip-loop', 'haywire-twist'] as const;
 export type Knot = (typeof KNOTS)[number];
 export const ENDS = ['direct', 'loop', 'snap', 'swivel'] as const;
 export type End = (typeof ENDS)[number];
@@ -31,15 +31,7 @@ export interface Joints {
   endWhy: 'wobbles' | 'spins' | 'straight' | 'plain';
 }
 
-export const PAIRING_FAULTS = [
-  'rod-too-light',
-  'rod-too-heavy',
-  'line-too-weak',
-  'line-too-thick',
-  'no-wire',
-  'snap-dulls',
-  'drag-of-braid',
-] as const;
+export const PAIRING_FAULTS = ['rod-too-light', 'rod-too-heavy', 'line-too-weak', 'line-too-thick', 'no-wire', 'drag-of-braid'] as const;
 export type PairingFault = { code: (typeof PAIRING_FAULTS)[number]; facts: Record<string, number | string> };
 
 /** Line that fish of this kind ask for in open water, lb; hard pullers more. */

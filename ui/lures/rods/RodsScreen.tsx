@@ -165,7 +165,7 @@ function SetUpCard({ s, n, plan, rods }: { s: SetUp; n: number; plan: RodPlan; r
 }
 
 /** The family of an own lure, or of a family's key. */
-export function useFamily(key: string) {
+function useFamily(key: string) {
   const { book, ranking } = useDay();
   return book.lure[key]?.family ?? ranking?.ranked.find((x) => x.key === key)?.family ?? null;
 }
