@@ -6,6 +6,8 @@ import { PAGES, settle, unfold } from './pages';
 
 const AA = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'];
 
+const COLOUR_RULES = ['color-contrast', 'link-in-text-block'];
+
 /** Controls smaller than a thumb. */
 const smallTargets = (page: Page): Promise<string[]> =>
   page.evaluate(() =>
@@ -30,7 +32,7 @@ const EACH = Math.ceil(PAGES.length / PARTS);
 
 /** Sets the light in the other tab, and waits until this one stands in it: each light has a ground of its own. */
 async function setLight(page: Page, kit: Page, light: (typeof LIGHTS)[number]): Promise<void> {
-  await kit.getByRole('radio', { name: light }).click();
+  await kit.getByRole('radio', { name: light }).dispatchEvent('click');
   await expect(kit.getByRole('radio', { name: light })).toBeChecked();
   const ground = (p: Page) => p.locator('meta[name="theme-color"]').first().getAttribute('content');
   const wanted = await ground(kit);
@@ -51,12 +53,16 @@ for (const [size, viewport] of [
         await kit.goto('/kit');
         const grounds = new Set<string>();
         for (const path of pages) {
+          // A page behind another is drawn, and so clicked, once a second; the light's tab and every reading of axe stand before it.
+          await page.bringToFront();
           await settle(page, path);
           await unfold(page, path);
           for (const light of LIGHTS) {
             await setLight(page, kit, light);
             grounds.add((await page.locator('meta[name="theme-color"]').first().getAttribute('content'))!);
-            const { violations } = await new AxeBuilder({ page }).withTags(light === 'Noon' ? [...AA, 'wcag2aaa'] : AA).analyze();
+            // A light changes colours and nothing else: every rule is asked in the first, those of colour in the others.
+            const axe = new AxeBuilder({ page });
+            const { violations } = await (light === 'Noon' ? axe.withTags([...AA, 'wcag2aaa']) : axe.withRules(COLOUR_RULES)).analyze();
             const barriers = violations.map((v) => `${path}, ${light}: ${v.id} ${v.nodes.map((n) => n.html.slice(0, 160)).join(' | ')}`);
             expect(barriers).toEqual([]);
             expect((await smallTargets(page)).map((t) => `${path}, ${light}: ${t}`)).toEqual([]);

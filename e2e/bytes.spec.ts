@@ -52,16 +52,20 @@ test('every letter comes from the fonts that ship with it', async ({ page }) => 
     await settle(page, path);
     await unfold(page, path);
     await page.evaluate(() => document.fonts.ready.then(() => undefined));
-    const { root } = await client.send('DOM.getDocument', { depth: -1 });
-    const { nodeIds } = await client.send('DOM.querySelectorAll', { nodeId: root.nodeId, selector: '[dir="auto"], text' });
-    for (const nodeId of nodeIds) {
-      const { fonts } = await client.send('CSS.getPlatformFontsForNode', { nodeId });
-      looked += fonts.length;
-      for (const f of fonts.filter((x) => !x.isCustomFont)) {
-        const { outerHTML } = await client.send('DOM.getOuterHTML', { nodeId });
-        strangers.push(`${path}: ${f.familyName} in “${outerHTML.replace(/<[^>]*>/g, '')}”`);
-      }
-    }
+    // A page that is drawn anew between two questions answers that the letter is gone: it is asked for all of them again.
+    await expect(async () => {
+      const { root } = await client.send('DOM.getDocument', { depth: -1 });
+      const { nodeIds } = await client.send('DOM.querySelectorAll', { nodeId: root.nodeId, selector: '[dir="auto"], text' });
+      const seen = await Promise.all(nodeIds.map((nodeId) => client.send('CSS.getPlatformFontsForNode', { nodeId })));
+      const strange: string[] = [];
+      for (const [i, { fonts }] of seen.entries())
+        for (const f of fonts.filter((x) => !x.isCustomFont)) {
+          const { outerHTML } = await client.send('DOM.getOuterHTML', { nodeId: nodeIds[i]! });
+          strange.push(`${path}: ${f.familyName} in “${outerHTML.replace(/<[^>]*>/g, '')}”`);
+        }
+      looked += seen.reduce((s, { fonts }) => s + fonts.length, 0);
+      strangers.push(...strange);
+    }).toPass({ timeout: 30_000 });
   }
   expect(strangers).toEqual([]);
   expect(looked).toBeGreaterThan(200);
