@@ -69,7 +69,7 @@ export const TIP_NAME: Record<TipPosition, string> = { down: 'down', level: 'lev
 
 export const FACTOR_NAME: Record<Factor, string> = {
   zone: 'time at depth', noticed: 'being noticed', travel: 'distance to the fish', speed: 'speed', pause: 'hang time', noise: 'noise and action', food: 'looks like food', size: 'size', colour: 'colour',
-  warmth: 'water warmth', light: 'light', chop: 'chop', distance: 'reaching them', cover: 'reaching the cover', hooked: 'hooking up', snags: 'snags', passes: 'passes an hour', anger: 'what their anger wants', stays: 'staying on the bed', called: 'calling fish in',
+  warmth: 'water warmth', light: 'light', chop: 'chop', distance: 'reaching them', cover: 'reaching the cover', deflection: 'glancing off', hooked: 'hooking up', snags: 'snags', passes: 'passes an hour', anger: 'what their anger wants', stays: 'staying on the bed', called: 'calling fish in',
 };
 
 export const STYLE_NAME: Record<CadenceStyle, string> = {

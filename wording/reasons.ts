@@ -1,9 +1,9 @@
 /** Why a lure ranks where it does, and why one is left out: a sentence with the numbers that drove it. */
 import type { Contribution } from '../core/lures/score';
 import type { Exclusion } from '../core/lures/limits';
-import type { CoverKind, Forage } from '../core/water/conditions';
+import type { Bottom, CoverKind, Forage } from '../core/water/conditions';
 import type { Colour, Hook } from '../core/lures/family';
-import { capital, COLOUR_NAME, COVER_NAME, FORAGE_NAME, HOOK_NAME } from './names';
+import { BOTTOM_NAME, capital, COLOUR_NAME, COVER_NAME, FORAGE_NAME, HOOK_NAME } from './names';
 import { say, type UnitPrefs } from './units';
 
 const num = (v: number | string | undefined): number => (typeof v === 'number' ? v : 0);
@@ -91,6 +91,10 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
       return text(f.cover) === 'none'
         ? 'Open water: it can be shown to every fish.'
         : `${num(f.reach) > 0.95 ? 'Nearly all' : `About ${say.percent(num(f.reach))}`} of the fish in ${COVER_NAME[text(f.cover) as CoverKind]} can be shown it.`;
+    case 'deflection':
+      return num(f.share) > 0.3
+        ? `It touches the ${COVER_NAME[text(f.on) as CoverKind] ?? BOTTOM_NAME[text(f.on) as Bottom]} and glances off: many strike at that turn.`
+        : 'It touches little on its way, so nothing makes it turn.';
     case 'passes':
       return `About ${Math.round(num(f.perHour))} passes over the bed in an hour.`;
     case 'anger': {
@@ -108,7 +112,7 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
           ? 'It can be crawled over the bed.'
           : 'It must keep moving, and is off the bed at once.';
     case 'hooked':
-      return `${say.percent(num(f.chance))} of strikes hook up on ${HOOK_NAME[text(f.hook) as Hook].replace(/s?$/, 's')}.`;
+      return `${say.percent(num(f.chance))} of strikes hook up on ${HOOK_NAME[text(f.hook) as Hook].replace(/s?$/, 's')}${f.bitten !== undefined && num(f.bitten) < 0.9 ? ': these teeth take a soft tail off behind the hook' : ''}.`;
     case 'snags':
       return num(f.perCast) < 0.004
         ? 'Hardly ever snags here.'

@@ -16,6 +16,10 @@ export interface ContextOptions {
   schools?: Schools;
 }
 
+/** Fish come further for what they have watched coming: the species' own reach holds at this clarity, m. prior: judgement. */
+const USUAL_CLARITY_M = 1.2;
+const clearer = (clarityM: number): number => clamp((clarityM / USUAL_CLARITY_M) ** 0.4, 0.75, 1.6);
+
 export function readContext(r: Reading, p: SpeciesProfile, mood: MoodDistribution, options: ContextOptions = {}) {
   const holding = computeHolding(r);
   const luxAtFish = luxAtDepth(holding.lux, r.clarityM, r.fishDepthM);
@@ -28,6 +32,8 @@ export function readContext(r: Reading, p: SpeciesProfile, mood: MoodDistributio
     holding,
     luxAtFish,
     sightM: sightingRangeM(r.clarityM, luxAtFish),
+    /** How far up or down fish of each mood go for a lure here, m: in clear water from further, in murk hardly. */
+    reachM: (mood: number): number => p.reachM[mood]! * clearer(r.clarityM),
     comfort: thermalComfort(p, r.surfaceTempC),
     chopDamp: chopDamp(r),
     /** Clear, calm, pressured → quieter; murky, choppy → louder. */

@@ -99,6 +99,8 @@ export interface Family {
   hook: Hook;
   /** A weedless version exists that works as well. */
   weedlessToo: boolean;
+  /** Its body is soft plastic, which sharp teeth shorten. */
+  soft: boolean;
   trailers: boolean;
   /** Sliding weight that may be pegged. */
   sliding: boolean;
@@ -106,6 +108,8 @@ export interface Family {
   coverReach: Partial<Record<CoverKind, number>>;
   /** Chance per cast of a firm snag at full density (absent: by hook). */
   snag: Partial<Record<CoverKind, number>>;
+  /** How well it knocks against this cover or a hard bottom and glances off without hanging, 0–1 (absent: 0). */
+  deflects: Partial<Record<CoverKind | 'bottom', number>>;
   /** Logistic comfort with temperature: works above `fromC`, below `toC`, over `softC`; excluded below `neverBelowC`. */
   tempC: { from?: number; to?: number; soft: number; neverBelow?: number };
   /** ln-gain per tenfold fall of light below bright day (surface baits like low light; flash dislikes it). */
@@ -141,10 +145,12 @@ export function family(row: Row): Family {
     rattle: 0,
     flash: 0.2,
     weedlessToo: false,
+    soft: false,
     trailers: false,
     sliding: false,
     coverReach: {},
     snag: {},
+    deflects: {},
     tempC: { soft: 2 },
     lowLight: 0,
     chopLimitM: null,

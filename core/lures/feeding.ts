@@ -7,7 +7,7 @@
 import { clamp, lerp, logistic } from '../numbers';
 import { overMoods } from '../mood/states';
 import { DEPTH_GRID_M, lineFor } from '../retrieve/surrogate/grid';
-import { estimateZone, holdingOptions, shareAt } from '../retrieve/surrogate/zone';
+import { estimateZone, holdingOptions, shareAt, swimHour } from '../retrieve/surrogate/zone';
 import { comfortableCastM } from '../retrieve/tackle/rod';
 import type { Reading } from '../water/defaults';
 import { feltRangeM, heardRangeM } from '../water/senses';
@@ -24,8 +24,9 @@ import {
   noiseMatch,
   pauseOf,
   sizeOf,
-  speedMatch,
+  likedSpeed,
   speedOf,
+  travelledShare,
   travelOf,
   warmthOf,
   type Match,
@@ -69,22 +70,36 @@ export function chooseWorking(f: Family, c: ReadContext): Working {
   const shallowest = Math.min(f.depthM[0], deepest);
   const wishM = clamp(r.fishDepthM, shallowest, deepest);
   if (f.mode !== 'swim') return { depthM: wishM, speedMps: wishMps };
-  const reachM = overMoods(c.mood, (m) => c.p.reachM[m]!);
-  const wanted = (speedMps: number): number => overMoods(c.mood, (m) => speedMatch(speedMps, chaseMps(c, m)));
-  const wishWanted = wanted(wishMps);
-  let tableWanted: number[] | null = null;
-  let best: Working & { worth: number } = { depthM: wishM, speedMps: wishMps, worth: -1 };
-  for (const depthM of [wishM, ...DEPTH_GRID_M.filter((d) => d >= shallowest && d <= deepest)]) {
-    const near = Math.exp(-((gapM(depthM, r.fishBandM) / reachM) ** 1.5));
+  return bestSwim(f, c, [wishM, ...DEPTH_GRID_M.filter((d) => d >= shallowest && d <= deepest)], wishMps);
+}
+
+/** Of the depths, and of the table's speeds and the wished one, the pair with the best score: the product of all that depends on the two. */
+function bestSwim(f: Family, c: ReadContext, depthsM: readonly number[], wishMps: number): Working {
+  const noise = noiseMatch(f, c, NOISE_FLOOR.passing);
+  const pause = pauseOf(f, c);
+  const moods = c.mood.map((p, m) => p * noise.of(m) * pause.of(m));
+  const senses = ranges(f, c);
+  const speeds = [wishMps, ...holdingOptions(f, depthsM[0]!, c.lineDiameterM).map((o) => o.speedMps)].map((speedMps) => ({
+    speedMps,
+    liked: moods.map((p, m) => p * likedSpeed(speedMps, c, m)),
+    sweep: sweepOf(speedMps, c),
+  }));
+  const hourOf = swimHour(f);
+  const perCast = snagChance(f, c.r, c.schools);
+  let best: Working & { worth: number } = { depthM: depthsM[0]!, speedMps: wishMps, worth: -1 };
+  for (const depthM of depthsM) {
     const options = holdingOptions(f, depthM, c.lineDiameterM);
-    // The speeds are the same at every depth.
-    tableWanted ??= options.map((o) => wanted(o.speedMps));
-    const take = (speedMps: number, share: number, liked: number): void => {
-      const worth = Math.max(0.005, share) * near * liked;
+    const gap = gapM(depthM, c.r.fishBandM);
+    const travelled = moods.map((_, m) => travelledShare(gap, c, m));
+    const known = knownOf(senses, gap, c);
+    const turns = deflectionOf(f, c, depthM).of(0);
+    const hourAt = hourOf(depthM);
+    speeds.forEach(({ speedMps, liked, sweep }, k) => {
+      const taken = liked.reduce((s, v, m) => s + v * travelled[m]!, 0);
+      const hour = hourAt(speedMps, k === 0 ? shareAt(options, speedMps) : options[k - 1]!.share);
+      const worth = hour.zoneMinutesPerHour * noticedBy(known, sweep) * taken * turns * keptShare(perCast, hour.castsPerHour);
       if (worth > best.worth) best = { depthM, speedMps, worth };
-    };
-    take(wishMps, shareAt(options, wishMps), wishWanted);
-    options.forEach((o, k) => take(o.speedMps, o.share, tableWanted![k]!));
+    });
   }
   return best;
 }
@@ -97,14 +112,16 @@ export function ranges(f: Family, c: ReadContext): { sightM: number; feltM: numb
   return { sightM: c.sightM * contrast * small, feltM: feltRangeM(c.r, f.thump), heardM: heardRangeM(c.r, f.rattle) };
 }
 
-function noticedChance(f: Family, c: ReadContext, gap: number, speed: number): number {
-  const surfaceLoss = f.mode === 'surface' || f.mode === 'float' ? c.chopDamp ** 2 : 1;
+/** Metres of water around its way from which it is known of, weighed by how sure that is. */
+function knownOf(senses: ReturnType<typeof ranges>, gap: number, c: ReadContext, onTop = false): number {
+  const surfaceLoss = onTop ? c.chopDamp ** 2 : 1;
   const channel = (range: number, quality: number): number => quality * Math.exp(-((gap / (range + 0.3)) ** 2)) * range;
-  const { sightM, feltM, heardM } = ranges(f, c);
-  const known = channel(sightM, 1) + channel(feltM, 0.45) * surfaceLoss + channel(heardM, 0.085) * surfaceLoss;
-  const sweep = ((speed + 0.15) / 0.5) ** (0.55 * (1 - 0.6 * c.r.cover.density));
-  return 1 - Math.exp(-1.1 * known * sweep);
+  return channel(senses.sightM, 1) + channel(senses.feltM, 0.45) * surfaceLoss + channel(senses.heardM, 0.085) * surfaceLoss;
 }
+
+const sweepOf = (speed: number, c: ReadContext): number => ((speed + 0.15) / 0.5) ** (0.55 * (1 - 0.6 * c.r.cover.density));
+
+const noticedBy = (known: number, sweep: number): number => 1 - Math.exp(-1.1 * known * sweep);
 
 /** Fish hold this far out where one stands on a beach or on stones, m; elsewhere one moves to within a cast of them. prior: judgement. */
 const FAR_OUT_M: Partial<Record<Reading['setting'], number>> = { surf: 30, jetty: 22, inlet: 22 };
@@ -154,6 +171,24 @@ export const coverOf = (f: Family, c: ReadContext): Match => ({
   facts: { cover: c.r.cover.kind, reach: f.coverReach[c.r.cover.kind] ?? 0.35, density: c.r.cover.density },
 });
 
+/** Full cover in single pieces is met on every cast from this density on. */
+const MET_DENSITY = 0.3;
+/** How much of a knock each bottom gives. prior: judgement. */
+const HARDNESS = { rock: 1, gravel: 0.9, shell: 0.9, sand: 0.4, mud: 0.15 } as const;
+/** A lure knocks on the bottom when worked no more than this above it, m. */
+const DIGS_M = { within: 0.35, soft: 0.1 } as const;
+/** What a lure that glances off at every turn gains: fish that would let it pass strike at the change of its way. prior: judgement. */
+const DEFLECTION_GAIN = 0.45;
+
+/** Share of the work in which it knocks against something and glances off. */
+export function deflectionOf(f: Family, c: ReadContext, depthM: number): Match {
+  const { cover, bottom } = c.r;
+  const onCover = (cover.kind === 'none' ? 0 : (f.deflects[cover.kind] ?? 0)) * Math.min(1, cover.density / MET_DENSITY);
+  const onBottom = (f.deflects.bottom ?? 0) * HARDNESS[bottom] * logistic(c.r.depthM - depthM, DIGS_M.within, -DIGS_M.soft);
+  const share = Math.max(onCover, onBottom);
+  return { factor: 'deflection', of: () => 1 + DEFLECTION_GAIN * share, facts: { share, on: onCover >= onBottom ? cover.kind : bottom } };
+}
+
 /** A swimming lure worked for fish this near the bottom touches it now and then, m. */
 const NEAR_BOTTOM_M = 0.4;
 
@@ -170,17 +205,25 @@ export function snagChance(f: Family, r: Reading, schools?: Schools): number {
 /** Minutes a firm snag costs: freeing, retying, the spoiled spot. prior: judgement. */
 export const SNAG_COSTS_MIN = 4;
 
+/** Share of the hour that snags leave: less their minutes, and half of each cast that was snagged. */
+const keptShare = (perCast: number, castsPerHour: number): number =>
+  (1 - perCast / 2) / (1 + clamp((castsPerHour * perCast * SNAG_COSTS_MIN) / 60, 0, 20));
+
 /** What line changes: with no stretch a big single hook is driven home and a treble torn out. Ratio to braid with a leader. prior: judgement. */
 const ON_FLUOROCARBON = { treble: 1.04, single: 0.98, weedless: 0.94 } as const;
+
+/** Share of strikes on a soft body that take more than its tail, by teeth. prior: judgement. */
+const SOFT_TO_TEETH = { none: 1, rasp: 1, sharp: 0.95, cutting: 0.65 } as const;
 
 /** The last two of every branch: hooked, and what snags leave of the hour. */
 export function afterStrike(f: Family, c: ReadContext, castsPerHour: number): Contribution[] {
   const onLine = c.schools.line === 'fluorocarbon' ? ON_FLUOROCARBON[f.hook] : 1;
-  const hooked = Math.min(0.98, f.hooking * (c.p.softMouth && f.hook === 'treble' ? 0.95 : 1) * onLine);
+  const bitten = f.soft ? SOFT_TO_TEETH[c.p.teeth] : 1;
+  const hooked = Math.min(0.98, f.hooking * (c.p.softMouth && f.hook === 'treble' ? 0.95 : 1) * onLine * bitten);
   const perCast = snagChance(f, c.r, c.schools);
-  const kept = 1 / (1 + clamp((castsPerHour * perCast * SNAG_COSTS_MIN) / 60, 0, 20));
+  const kept = keptShare(perCast, castsPerHour);
   return [
-    { factor: 'hooked', ln: Math.log(hooked), facts: { chance: hooked, hook: f.hook } },
+    { factor: 'hooked', ln: Math.log(hooked), facts: { chance: hooked, hook: f.hook, bitten } },
     { factor: 'snags', ln: Math.log(kept), facts: { perCast, share: kept } },
   ];
 }
@@ -190,7 +233,7 @@ export function scoreFeeding(f: Family, c: ReadContext): Score {
   const { depthM: depth, speedMps: speed } = chooseWorking(f, c);
   const gap = gapM(depth, r.fishBandM);
   const zone = estimateZone(f, depth, speed, pitchedShare(f, r), spottiness(r), c.lineDiameterM);
-  const noticed = noticedChance(f, c, gap, speed);
+  const noticed = noticedBy(knownOf(ranges(f, c), gap, c, f.mode === 'surface' || f.mode === 'float'), sweepOf(speed, c));
   const matches = [
     travelOf(gap, c),
     speedOf(speed, c),
@@ -204,6 +247,7 @@ export function scoreFeeding(f: Family, c: ReadContext): Score {
     chopOf(f, c),
     distanceOf(f, r),
     coverOf(f, c),
+    deflectionOf(f, c, depth),
   ];
   const why: Contribution[] = [
     {

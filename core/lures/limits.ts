@@ -37,15 +37,15 @@ const GRIP = 6;
 const DEFAULT_SNAG = { treble: 0.5, single: 0.28, weedless: 0.08 } as const;
 const SNAGGY = {
   none: 0,
-  pads: 1,
+  pads: 1.3,
   'matted-grass': 1.4,
   'submerged-grass': 0.6,
   reeds: 0.8,
-  wood: 0.8,
-  brush: 1,
+  wood: 1,
+  brush: 1.2,
   dock: 0.15,
   rock: 0.2,
-  oyster: 0.7,
+  oyster: 1,
 } as const;
 
 /** A bill that climbs over wood, for those who trust it: half the snags. prior: judgement. */

@@ -8,7 +8,7 @@ import { hangLimitS } from '../retrieve/surrogate/zone';
 import type { Forage } from '../water/conditions';
 import { chaseMps, type ReadContext } from './context';
 import { COLOURS, type Colour, type Family, type PreyShape } from './family';
-import { chooseColour, chooseSizeM, colourWishes } from './rig';
+import { chooseColour, chooseSizeM, colourWishes, favouriteSizeM } from './rig';
 import type { Contribution, Factor } from './score';
 
 export const SHAPE_OF_FORAGE: Record<Forage, PreyShape> = {
@@ -66,7 +66,7 @@ export function noiseMatch(f: Family, c: ReadContext, floor: number): Match {
 }
 
 /** Too fast to be caught costs more than too slow to provoke. */
-export function speedMatch(speed: number, chase: number): number {
+function speedMatch(speed: number, chase: number): number {
   const x = Math.log(speed / (0.6 * chase));
   return x > 0 ? bell(x, 0, 0.75) : bell(x, 0, 1.35);
 }
@@ -78,9 +78,13 @@ function extremeMatch(speed: number, chase: number, school: ReadContext['schools
   return Math.max(slow, fast, 0.15);
 }
 
+/** How well fish of a mood like this speed, 0–1. */
+export const likedSpeed = (speed: number, c: ReadContext, m: number): number =>
+  lerp(speedMatch(speed, chaseMps(c, m)), extremeMatch(speed, chaseMps(c, m), c.schools.full), c.full);
+
 export const speedOf = (speed: number, c: ReadContext): Match => ({
   factor: 'speed',
-  of: (m) => lerp(speedMatch(speed, chaseMps(c, m)), extremeMatch(speed, chaseMps(c, m), c.schools.full), c.full),
+  of: (m) => likedSpeed(speed, c, m),
   facts: { speedMps: speed, chaseMps: overMoods(c.mood, (m) => chaseMps(c, m)) },
 });
 
@@ -88,10 +92,14 @@ const travelMatch = (gap: number, reachM: number): number => Math.exp(-((gap / r
 /** Share of its usual way that a full fish goes for a lure. prior: judgement. */
 const FULL_REACH = 0.4;
 
+/** Share of the fish of a mood that go this far for it. */
+export const travelledShare = (gap: number, c: ReadContext, m: number): number =>
+  lerp(travelMatch(gap, c.reachM(m)), travelMatch(gap, FULL_REACH * c.reachM(m)), c.full);
+
 export const travelOf = (gap: number, c: ReadContext): Match => ({
   factor: 'travel',
-  of: (m) => lerp(travelMatch(gap, c.p.reachM[m]!), travelMatch(gap, FULL_REACH * c.p.reachM[m]!), c.full),
-  facts: { gapM: gap, reachM: overMoods(c.mood, (m) => c.p.reachM[m]!) },
+  of: (m) => travelledShare(gap, c, m),
+  facts: { gapM: gap, reachM: overMoods(c.mood, c.reachM) },
 });
 
 /** A lure that cannot hang as long as the fish wants. */
@@ -124,9 +132,10 @@ export function foodOf(f: Family, c: ReadContext): Match {
 
 export function sizeOf(f: Family, c: ReadContext): Match {
   const sizeM = chooseSizeM(f, c.r, c.p, c.schools);
-  const misfit = Math.log(sizeM / c.p.preyLengthM[1]);
+  const bestM = favouriteSizeM(c.r, c.p, c.schools);
+  const misfit = Math.log(sizeM / bestM);
   const value = bell(misfit, 0, misfit > 0 ? 0.4 : 0.42);
-  return { factor: 'size', of: () => value, facts: { sizeM, bestM: c.p.preyLengthM[1] } };
+  return { factor: 'size', of: () => value, facts: { sizeM, bestM } };
 }
 
 /** A colour that is near what is wanted, and one that is not. prior: judgement: colour decides less than depth and speed. */

@@ -36,6 +36,9 @@ export function holdingWeightKg(f: Family, r: Reading): number {
   return Math.max(0.0012 * depth * (f.weightKg[1] / 0.0106) + drive, through);
 }
 
+/** Share of the usual fall and weight that is wanted over grass tops. prior: judgement. */
+const OVER_GRASS = { fall: 0.7, weight: 0.75 } as const;
+
 export function chooseWeightKg(f: Family, r: Reading, moodMean: number): number {
   const [lo, , hi] = f.weightKg;
   const inRange = SOLD_KG.filter((w) => w >= lo * 0.95 && w <= hi * 1.05);
@@ -45,9 +48,11 @@ export function chooseWeightKg(f: Family, r: Reading, moodMean: number): number 
   if (f.mode === 'surface' || (f.build.kind === 'piece' && f.build.gravity < 1.05)) {
     return weights.reduce((a, b) => (Math.abs(b - f.weightKg[1]) < Math.abs(a - f.weightKg[1]) ? b : a));
   }
-  const wanted = wantedFallMps(r.surfaceTempC, moodMean);
+  // What swims over grass must stay above its tops: lighter, and slower to fall.
+  const overGrass = f.mode === 'swim' && r.cover.kind === 'submerged-grass' ? Math.min(1, r.cover.density / 0.3) : 0;
+  const wanted = wantedFallMps(r.surfaceTempC, moodMean) * lerp(1, OVER_GRASS.fall, overGrass);
   // Cold: lighter than the usual middle; warm: heavier.
-  const usual = f.weightKg[1] * (0.75 + 0.6 * logistic(r.surfaceTempC, 15, 2.5));
+  const usual = f.weightKg[1] * (0.75 + 0.6 * logistic(r.surfaceTempC, 15, 2.5)) * lerp(1, OVER_GRASS.weight, overGrass);
   const miss = (w: number): number => {
     const s = freeSink(lurePhysics(f, w), FRESH_KG_M3);
     return s ? Math.abs(Math.log(s.terminalMps / wanted)) + 0.35 * Math.abs(Math.log(w / usual)) : 9;
@@ -55,6 +60,8 @@ export function chooseWeightKg(f: Family, r: Reading, moodMean: number): number 
   return usable.reduce((a, b) => (miss(b) < miss(a) ? b : a));
 }
 
+/** What passes for a crawfish this well is given its colour where no baitfish are about. */
+const ALSO_CRAW = 0.4;
 const BAITFISH = new Set(['shad', 'mullet', 'menhaden', 'silverside']);
 
 /** How much each colour is wanted, adding up to 1: one passes into the next without a jump. */
@@ -63,7 +70,7 @@ export function colourWishes(f: Family, r: Reading): Record<Colour, number> {
   const fishLike = (f.shapes['slender-fish'] ?? 0) >= 0.7 || (f.shapes['deep-fish'] ?? 0) >= 0.7;
   const asked: readonly (readonly [Colour, number])[] = [
     ['dark', 1 - logistic(r.clarityM, 0.5, 0.04) * logistic(lux, Math.log10(5), 0.08)],
-    ['craw', f.shapes.craw === 1 && r.forage.includes('crawfish') ? 1 : 0],
+    ['craw', r.forage.includes('crawfish') && (f.shapes.craw ?? 0) >= (r.forage.some((x) => BAITFISH.has(x)) ? 1 : ALSO_CRAW) ? 1 : 0],
     ['flash', f.flash >= 0.6 ? logistic(lux, Math.log10(20_000), 0.04) * logistic(r.clarityM, 0.8, 0.05) : 0],
     ['white', fishLike && r.forage.some((x) => BAITFISH.has(x)) ? 1 : 0],
     ['opaque', fishLike ? logistic(r.cloud, 0.75, 0.03) : 0],
@@ -114,11 +121,19 @@ export function choosePeg(f: Family, r: Reading, school: Schools['peg']): boolea
   return (kind === 'wood' || kind === 'brush') && density >= 0.3 && branchDiameterM < 0.025;
 }
 
+/** In the cold fish want a smaller mouthful; a size up when food is thick, a size down when it is scarce, unless the school matches it exactly. prior: judgement. */
+function appetite(r: Reading, schools: Schools): number {
+  const food = schools.hatch === 'exact' ? 1 : r.forageAbundance === 'thick' ? 1.2 : r.forageAbundance === 'scarce' ? 0.9 : 1;
+  return food * lerp(0.85, 1, logistic(r.surfaceTempC, 8, 1));
+}
+
+/** The mouthful they like best here, m. */
+export const favouriteSizeM = (r: Reading, p: SpeciesProfile, schools: Schools = DEFAULT_SCHOOLS): number => p.preyLengthM[1] * appetite(r, schools);
+
 /** Length nearest the food, inside what the family comes in: the hatch when it is thin or normal, a size up when it is thick. */
 export function chooseSizeM(f: Family, r: Reading, p: SpeciesProfile, schools: Schools = DEFAULT_SCHOOLS): number {
   const [lo, mid, hi] = f.lengthM;
-  const food = schools.hatch === 'exact' ? 1 : r.forageAbundance === 'thick' ? 1.2 : r.forageAbundance === 'scarce' ? 0.9 : 1;
-  const wish = Math.sqrt(mid * p.preyLengthM[1]) * food * lerp(0.85, 1, logistic(r.surfaceTempC, 8, 1));
+  const wish = Math.sqrt(mid * p.preyLengthM[1]) * appetite(r, schools);
   return clamp(wish, lo, Math.min(hi, Math.max(lo, p.preyLengthM[2])));
 }
 

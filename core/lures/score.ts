@@ -16,6 +16,7 @@ export const FACTORS = [
   'chop',
   'distance',
   'cover',
+  'deflection',
   'hooked',
   'snags',
 ] as const;

@@ -4,14 +4,14 @@ import { cm2, family, grams, mm, piece } from '../family';
 export const SURFACE_FAMILIES = [
   family({
     id: 'hollow-frog', mode: 'surface', build: piece(0.7), dragAreaM2: cm2(8), weightKg: grams(9, 14, 21), lengthM: mm(45, 60, 75), depthM: [0, 0],
-    speedMps: [0.08, 0.5], action: 0.5, thump: 0.45, rattle: 0.3, shapes: { frog: 1, 'deep-fish': 0.6, 'slender-fish': 0.35 }, hook: 'weedless', hooking: 0.45,
+    speedMps: [0.08, 0.5], action: 0.5, thump: 0.45, rattle: 0.3, shapes: { frog: 1, 'deep-fish': 0.6, 'slender-fish': 0.5 }, hook: 'weedless', hooking: 0.5,
     coverReach: { pads: 1, 'matted-grass': 1, 'submerged-grass': 0.8, reeds: 0.7, wood: 0.5, brush: 0.5, dock: 0.5 },
     snag: { pads: 0.01, 'matted-grass': 0.02, reeds: 0.03, wood: 0.05, brush: 0.05, 'submerged-grass': 0.01 },
     tempC: { from: 17, soft: 1.8, neverBelow: 10 }, lowLight: 0.1, chopLimitM: 0.2, bulk: 0.3, styles: ['dead-stick', 'pop-rest', 'walk'],
   }),
   family({
     id: 'buzzbait', mode: 'surface', build: piece(0.95), dragAreaM2: cm2(9), weightKg: grams(7, 10.6, 14), lengthM: mm(70, 95, 120), depthM: [0, 0],
-    speedMps: [0.6, 1.3], longestPauseS: 0, action: 0.95, thump: 0.7, rattle: 0.6, shapes: { 'deep-fish': 0.6, frog: 0.6 }, hook: 'single', hooking: 0.55,
+    speedMps: [0.6, 1.3], longestPauseS: 0, action: 0.95, thump: 0.7, rattle: 0.6, shapes: { 'deep-fish': 0.7, 'slender-fish': 0.5, frog: 0.6 }, hook: 'single', hooking: 0.55,
     coverReach: { pads: 0.45, reeds: 0.5, 'submerged-grass': 0.7, wood: 0.5, dock: 0.4 },
     snag: { pads: 0.12, 'matted-grass': 0.6, wood: 0.1, brush: 0.15, reeds: 0.1 },
     tempC: { from: 17, soft: 1.8, neverBelow: 10 }, lowLight: 0.16, chopLimitM: 0.22, bulk: 0.5, styles: ['steady', 'steady', 'steady'],

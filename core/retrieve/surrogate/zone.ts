@@ -133,6 +133,27 @@ const PASSING_SHARE: Record<Family['mode'], number> = {
 const DOWN = { workedS: 75, share: 0.8 } as const;
 export const TOWED_PASS = { castS: 180, share: 0.3 } as const;
 
+const LEAST_SHARE = 0.005;
+const workedS = (speedMps: number): number => Math.min(LONGEST_CAST_S, REFERENCE_CAST_M / Math.max(speedMps, 0.02));
+/** A swimmer is let down for this long at the most, s. */
+const LONGEST_FALL_S = 30;
+const fallS = (sink: ReturnType<typeof freeSink>, depthM: number): number => (sink ? timeToSinkS(sink, depthM) * 1.25 : 0);
+
+/** Zone minutes and casts an hour of a swimming lure at a depth, by its speed and the share of the cast it is held there. */
+export function swimHour(
+  f: Family,
+): (depthM: number) => (speedMps: number, share: number) => Pick<ZoneEstimate, 'zoneMinutesPerHour' | 'castsPerHour'> {
+  const sink = freeSink(lurePhysics(f, f.weightKg[1]), FRESH_KG_M3);
+  return (depthM) => {
+    const downS = Math.min(fallS(sink, depthM), LONGEST_FALL_S);
+    return (speedMps, share) => {
+      const castS = workedS(speedMps) + downS;
+      const castsPerHour = 3600 / (castS + BETWEEN_CASTS_S);
+      return { zoneMinutesPerHour: (castsPerHour * Math.max(share, LEAST_SHARE) * castS) / 60, castsPerHour };
+    };
+  };
+}
+
 /**
  * Average speed `speedMps` over the cast; `pitched` is the share of casts dropped into standing cover instead, `spotty` how far the
  * fish sit on single pieces of cover rather than everywhere, both 0–1.
@@ -141,21 +162,21 @@ export function estimateZone(f: Family, workingDepthM: number, speedMps: number,
   if (f.mode === 'vertical' || f.mode === 'tow') return notCast(f, workingDepthM, spotty);
   const weightKg = f.weightKg[1];
   const sink = f.mode === 'surface' ? null : freeSink(lurePhysics(f, weightKg), FRESH_KG_M3);
-  const fallS = f.mode === 'surface' || (f.mode === 'float' && workingDepthM < 0.2) || !sink ? 0 : timeToSinkS(sink, workingDepthM) * 1.25;
-  const workedS = Math.min(LONGEST_CAST_S, REFERENCE_CAST_M / Math.max(speedMps, 0.02));
-  const dragS = workedS + (f.mode === 'swim' ? Math.min(fallS, 30) : fallS);
+  const downS = f.mode === 'float' && workingDepthM < 0.2 ? 0 : fallS(sink, workingDepthM);
+  const turnedS = workedS(speedMps);
+  const dragS = turnedS + (f.mode === 'swim' ? Math.min(downS, LONGEST_FALL_S) : downS);
   const draggedShare =
     f.mode === 'surface'
       ? 0.97
       : f.mode === 'swim'
         ? shareAt(holdingOptions(f, workingDepthM, lineDiameterM), speedMps)
         : f.mode === 'float'
-          ? (0.92 * workedS) / dragS
-          : (BOTTOM_SHARE * workedS) / dragS;
+          ? (0.92 * turnedS) / dragS
+          : (BOTTOM_SHARE * turnedS) / dragS;
   const castS = lerp(dragS, PITCH.castS, pitched);
   const share = lerp(draggedShare * lerp(1, PASSING_SHARE[f.mode], spotty), PITCH.share, pitched);
   const castsPerHour = 3600 / (castS + lerp(BETWEEN_CASTS_S, PITCH.overheadS, pitched));
-  const zoneSecondsPerCast = clamp(share, 0.005, 1) * castS;
+  const zoneSecondsPerCast = clamp(share, LEAST_SHARE, 1) * castS;
   return { share, castS, zoneSecondsPerCast, castsPerHour, zoneMinutesPerHour: (castsPerHour * zoneSecondsPerCast) / 60 };
 }
 
