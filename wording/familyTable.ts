@@ -32,6 +32,10 @@ const FOOD = 0.7;
 const suits = (f: Family, p: SpeciesProfile): boolean =>
   f.lengthM[1] >= p.preyLengthM[0] && f.lengthM[1] <= p.preyLengthM[1] * 1.6 && p.forage.some((x) => (f.shapes[SHAPE_OF_FORAGE[x]] ?? 0) >= FOOD);
 
+/** What it glances off, %. */
+const knocks = ({ deflects: { bottom, ...on } }: Family): string =>
+  [covers(on), bottom === undefined ? '' : `hard bottom ${n(100 * bottom)}`].filter((x) => x && x !== '–').join(', ') || '–';
+
 const covers = (values: Partial<Record<CoverKind, number>>): string =>
   COVER_KINDS.filter((k) => values[k] !== undefined)
     .map((k) => `${COVER_NAME[k]} ${n(100 * values[k]!)}`)
@@ -87,14 +91,25 @@ export function familyTables(families: readonly Family[], species: readonly Spec
     ),
     '## In cover, and in the water',
     table(
-      ['kind', 'fish in the cover it can be shown to, %', 'firm snags a cast at full density, %', 'drag area, cm²', 'lip, cm²', 'build'],
+      [
+        'kind',
+        'fish in the cover it can be shown to, %',
+        'firm snags a cast at full density, %',
+        'glances off, %',
+        'drag area, cm²',
+        'lip, cm²',
+        'build',
+      ],
       families.map((f) => [
         name(f),
         covers(f.coverReach),
         covers(f.snag),
+        knocks(f),
         n(1e4 * f.dragAreaM2, 1),
         n(1e4 * f.liftAreaM2, 1),
-        f.build.kind === 'head' ? `lead head, body ${n(1000 * f.build.bodyKg)} g` : `one piece, ${n(f.build.gravity, 2)} × water`,
+        f.build.kind === 'head'
+          ? `lead head, body ${n(1000 * f.build.bodyKg)} g${f.soft ? ', soft' : ''}`
+          : `one piece, ${n(f.build.gravity, 2)} × water${f.soft ? ', soft' : ''}`,
       ]),
     ),
   ].join('\n\n');

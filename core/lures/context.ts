@@ -40,7 +40,9 @@ export function readContext(r: Reading, p: SpeciesProfile, mood: MoodDistributio
     noiseShift:
       0.22 * Math.log(1.2 / r.clarityM) * 0.6 +
       0.35 * Math.min(r.waveHeightM, 0.8) +
-      (r.pressure === 'high' ? -0.12 : r.pressure === 'low' ? 0.06 : 0),
+      (r.pressure === 'high' ? -0.2 : r.pressure === 'low' ? 0.06 : 0) +
+      // A school at the top strikes at the splashes of its own prey.
+      (r.behaviour === 'surface-schooling' ? 0.12 : 0),
     /** Chance that they are full, and only the slow or the very fast will do. */
     full: chanceFull(r, p),
     decadesBelowDay: clamp(4.4 - Math.log10(Math.max(holding.lux, 1e-3)), 0, 4),
@@ -48,8 +50,12 @@ export function readContext(r: Reading, p: SpeciesProfile, mood: MoodDistributio
 }
 export type ReadContext = ReturnType<typeof readContext>;
 
+/** Fish that see lures every day look longer and follow slower. prior: judgement. */
+const WARY_CHASE = 0.75;
+
 /** Speed at which fish of a mood run something down, m/s: the cold takes up to two thirds of it. */
-export const chaseMps = (c: ReadContext, mood: number): number => c.p.chaseMps[mood]! * (0.35 + 0.65 * c.comfort);
+export const chaseMps = (c: ReadContext, mood: number): number =>
+  c.p.chaseMps[mood]! * (0.35 + 0.65 * c.comfort) * (c.r.pressure === 'high' ? WARY_CHASE : 1);
 export const meanChaseMps = (c: ReadContext): number => overMoods(c.mood, (m) => chaseMps(c, m));
 
 /** Vertical distance from the lure to the nearest fish of the band, m. */

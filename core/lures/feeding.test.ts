@@ -60,6 +60,57 @@ describe('each factor moves the way an angler expects', () => {
     ['low light suits the top', 'light', 'walking-bait', { sky: { sunElevationDeg: 1, cloud: 0.8 } }, { sky: { sunElevationDeg: 60, cloud: 0 } }],
     ['chop drowns a popper', 'chop', 'popper', { water: { waveHeightM: 0 } }, { water: { waveHeightM: 0.5 } }],
     ['open water can all be shown', 'cover', 'deep-crank', {}, { water: { cover: { kind: 'dock', density: 0.8 } } }],
+    [
+      'clear water brings fish further',
+      'travel',
+      'suspending-jerkbait',
+      { water: { clarityM: 3, fishDepthM: 2.9 } },
+      { water: { clarityM: 0.5, fishDepthM: 2.9 } },
+    ],
+    [
+      'a square bill glances off wood',
+      'deflection',
+      'square-bill',
+      { water: { fishDepthM: 1, cover: { kind: 'wood', density: 0.3 } } },
+      { water: { fishDepthM: 1 } },
+    ],
+    [
+      'a deep crank digs rock, not mud',
+      'deflection',
+      'deep-crank',
+      { water: { bottom: 'rock', fishDepthM: 2.9 } },
+      { water: { bottom: 'mud', fishDepthM: 2.9 } },
+    ],
+    [
+      'a deep crank digs only where it reaches bottom',
+      'deflection',
+      'deep-crank',
+      { water: { bottom: 'rock', fishDepthM: 2.9 } },
+      { water: { bottom: 'rock', depthM: 8, fishDepthM: 2.9 } },
+    ],
+    [
+      'grass keeps an open hook from the fish',
+      'cover',
+      'texas-rig',
+      { water: { cover: { kind: 'submerged-grass', density: 0.2 } } },
+      { water: { cover: { kind: 'submerged-grass', density: 0.9 } } },
+    ],
+    ['pressed fish want it quieter', 'noise', 'lipless-vibrating', { pressure: 'low' }, { pressure: 'high' }],
+    ['pressed fish follow slower', 'speed', 'spinnerbait', { pressure: 'low' }, { pressure: 'high' }],
+    [
+      'a school on top is loud itself',
+      'noise',
+      'walking-bait',
+      { behaviour: 'surface-schooling', mood: spreadMood(2, 0.7) },
+      { mood: spreadMood(2, 0.7) },
+    ],
+    [
+      'a school on top is there in any light',
+      'light',
+      'popper',
+      { behaviour: 'surface-schooling', sky: { sunElevationDeg: 60, cloud: 0 } },
+      { sky: { sunElevationDeg: 60, cloud: 0 } },
+    ],
     ['wood costs a lipless its hours', 'snags', 'lipless-vibrating', {}, { water: { cover: { kind: 'wood', density: 0.5 } } }],
   ] as [string, (typeof FACTORS)[number], FamilyId, Change, Change][])('%s', (_name, name, id, better, worse) => {
     expect(factor(id, name, better)).toBeGreaterThan(factor(id, name, worse) + 0.02);
@@ -68,6 +119,35 @@ describe('each factor moves the way an angler expects', () => {
   test.each(['paddletail', 'texas-rig', 'suspending-jerkbait'] as const)('chop does not trouble a %s', (id) => {
     expect(factor(id, 'chop', { water: { waveHeightM: 0.5 } })).toBeCloseTo(0, 10);
   });
+});
+
+test('the cold takes no lure’s size from it: all mouthfuls shrink together', () => {
+  const cold = { water: { surfaceTempC: 4 } };
+  expect(factor('blade-bait', 'size', cold)).toBeGreaterThan(factor('blade-bait', 'size'));
+  expect(Math.abs(factor('paddletail', 'size', cold) - factor('paddletail', 'size'))).toBeLessThan(0.05);
+});
+
+test('teeth that cut take a soft body, not metal; others take neither', () => {
+  const hooked = (id: FamilyId, species: Conditions['species']) => {
+    const p = speciesProfile(species);
+    const r = resolveConditions({ species, water: { setting: 'inlet' } });
+    return scoreFeeding(familyById(id), readContext(r, p, judgeMood(r, p).distribution)).why.find((w) => w.factor === 'hooked')!.ln;
+  };
+  expect(hooked('paddletail', 'spanish-mackerel')).toBeCloseTo(hooked('paddletail', 'striped-bass') + Math.log(0.65), 6);
+  expect(hooked('slender-metal', 'spanish-mackerel')).toBeGreaterThan(hooked('slender-metal', 'red-drum') - 0.06);
+});
+
+test('the depth is chosen by the score itself: a swimmer kept at another scores no higher', () => {
+  for (const id of ['spinnerbait', 'paddletail', 'suspending-jerkbait', 'blade-bait'] as const) {
+    for (const fishDepthM of [0.6, 1.4, 2.6]) {
+      const c = context({ water: { fishDepthM, cover: { kind: 'wood', density: 0.3, branchDiameterM: 0.05 } } });
+      const f = familyById(id);
+      const best = scoreFeeding(f, c).score;
+      for (const depthM of [0.8, 1.2, 1.6, 2, 2.5])
+        if (depthM >= f.depthM[0] && depthM <= f.depthM[1])
+          expect(scoreFeeding({ ...f, depthM: [depthM, depthM] }, c).score).toBeLessThanOrEqual(best * (1 + 1e-9));
+    }
+  }
 });
 
 describe('where and how fast it is worked', () => {

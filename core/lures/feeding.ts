@@ -204,10 +204,12 @@ export function snagChance(f: Family, r: Reading, schools?: Schools): number {
 
 /** Minutes a firm snag costs: freeing, retying, the spoiled spot. prior: judgement. */
 export const SNAG_COSTS_MIN = 4;
+/** One in cover at hand is freed from above. prior: judgement. */
+const SNAG_AT_HAND_MIN = 2;
 
 /** Share of the hour that snags leave: less their minutes, and half of each cast that was snagged. */
-const keptShare = (perCast: number, castsPerHour: number): number =>
-  (1 - perCast / 2) / (1 + clamp((castsPerHour * perCast * SNAG_COSTS_MIN) / 60, 0, 20));
+const keptShare = (perCast: number, castsPerHour: number, pitched = 0): number =>
+  (1 - perCast / 2) / (1 + clamp((castsPerHour * perCast * lerp(SNAG_COSTS_MIN, SNAG_AT_HAND_MIN, pitched)) / 60, 0, 20));
 
 /** What line changes: with no stretch a big single hook is driven home and a treble torn out. Ratio to braid with a leader. prior: judgement. */
 const ON_FLUOROCARBON = { treble: 1.04, single: 0.98, weedless: 0.94 } as const;
@@ -221,7 +223,7 @@ export function afterStrike(f: Family, c: ReadContext, castsPerHour: number): Co
   const bitten = f.soft ? SOFT_TO_TEETH[c.p.teeth] : 1;
   const hooked = Math.min(0.98, f.hooking * (c.p.softMouth && f.hook === 'treble' ? 0.95 : 1) * onLine * bitten);
   const perCast = snagChance(f, c.r, c.schools);
-  const kept = keptShare(perCast, castsPerHour);
+  const kept = keptShare(perCast, castsPerHour, pitchedShare(f, c.r));
   return [
     { factor: 'hooked', ln: Math.log(hooked), facts: { chance: hooked, hook: f.hook, bitten } },
     { factor: 'snags', ln: Math.log(kept), facts: { perCast, share: kept } },

@@ -79,8 +79,11 @@ function extremeMatch(speed: number, chase: number, school: ReadContext['schools
 }
 
 /** How well fish of a mood like this speed, 0–1. */
-export const likedSpeed = (speed: number, c: ReadContext, m: number): number =>
-  lerp(speedMatch(speed, chaseMps(c, m)), extremeMatch(speed, chaseMps(c, m), c.schools.full), c.full);
+export function likedSpeed(speed: number, c: ReadContext, m: number): number {
+  const chase = chaseMps(c, m);
+  const hungry = speedMatch(speed, chase);
+  return c.full === 0 ? hungry : lerp(hungry, extremeMatch(speed, chase, c.schools.full), c.full);
+}
 
 export const speedOf = (speed: number, c: ReadContext): Match => ({
   factor: 'speed',
@@ -93,8 +96,11 @@ const travelMatch = (gap: number, reachM: number): number => Math.exp(-((gap / r
 const FULL_REACH = 0.4;
 
 /** Share of the fish of a mood that go this far for it. */
-export const travelledShare = (gap: number, c: ReadContext, m: number): number =>
-  lerp(travelMatch(gap, c.reachM(m)), travelMatch(gap, FULL_REACH * c.reachM(m)), c.full);
+export function travelledShare(gap: number, c: ReadContext, m: number): number {
+  if (gap === 0) return 1;
+  const hungry = travelMatch(gap, c.reachM(m));
+  return c.full === 0 ? hungry : lerp(hungry, travelMatch(gap, FULL_REACH * c.reachM(m)), c.full);
+}
 
 export const travelOf = (gap: number, c: ReadContext): Match => ({
   factor: 'travel',
@@ -181,7 +187,9 @@ const CALM_M = 0.12;
 
 export function lightOf(f: Family, c: ReadContext): Match {
   const onTop = f.mode === 'surface';
-  const weighed = Math.exp((f.lowLight + (f.flash > 0.8 ? -0.03 : 0)) * (c.decadesBelowDay - 0.6));
+  // A school at the top is there in any light.
+  const drawn = onTop && c.r.behaviour === 'surface-schooling';
+  const weighed = drawn ? 1 : Math.exp((f.lowLight + (f.flash > 0.8 ? -0.03 : 0)) * (c.decadesBelowDay - 0.6));
   const school = c.schools.topwater;
   const lowAndCalm = logistic(Math.log10(Math.max(c.holding.lux, 1e-3)), Math.log10(LOW_LUX), -0.15) * logistic(c.r.waveHeightM, CALM_M, -0.02);
   const value = !onTop || school === 'weighed' ? weighed : school === 'any-time' ? Math.max(1, weighed) : weighed * lerp(FROWNED_ON, 1, lowAndCalm);

@@ -11,7 +11,7 @@ export const BOTTOM_FAMILIES = [
   family({
     id: 'texas-rig', mode: 'bottom', build: head(9), dragAreaM2: cm2(3.5), weightKg: grams(3.5, 10.6, 28), lengthM: mm(75, 105, 180), depthM: [0, 8],
     speedMps: [0.03, 0.3], action: 0.2, thump: 0.05, shapes: { worm: 1, craw: 0.9, 'slender-fish': 0.5, 'deep-fish': 0.4 }, hook: 'weedless', weedlessToo: true, hooking: 0.62, trailers: false, sliding: true,
-    coverReach: { wood: 0.95, brush: 0.9, dock: 0.9, reeds: 0.95, pads: 0.9, 'matted-grass': 0.85, 'submerged-grass': 0.85, rock: 0.7 }, snag: { wood: 0.04, brush: 0.05, rock: 0.08, oyster: 0.12, pads: 0.03, 'submerged-grass': 0.03, 'matted-grass': 0.06 },
+    coverReach: { wood: 0.95, brush: 0.9, dock: 0.9, reeds: 0.95, pads: 0.9, 'matted-grass': 0.85, 'submerged-grass': 0.85, rock: 0.7 }, snag: { wood: 0.04, brush: 0.05, reeds: 0.02, rock: 0.08, oyster: 0.12, pads: 0.03, 'submerged-grass': 0.03, 'matted-grass': 0.06 },
     bulk: 0.15, soft: true, styles: ['drag', 'hop', 'hop'],
   }),
   family({

@@ -25,13 +25,13 @@ export const SWIMMING_FAMILIES = [
   family({
     id: 'lipless-vibrating', mode: 'swim', build: piece(1.7), dragAreaM2: cm2(4), weightKg: grams(7, 14, 21), lengthM: mm(50, 65, 75), depthM: [0.4, 5],
     speedMps: [0.3, 1.3], longestPauseS: 3, action: 0.85, thump: 0.7, rattle: 0.85, flash: 0.5, shapes: { 'deep-fish': 1, 'slender-fish': 0.6, craw: 0.4 }, hook: 'treble',
-    coverReach: { 'submerged-grass': 0.8, rock: 0.5 }, snag: { wood: 0.5, brush: 0.6, pads: 0.6, 'submerged-grass': 0.2, oyster: 0.45, rock: 0.15, dock: 0.15, reeds: 0.35, 'matted-grass': 0.8 },
+    coverReach: { 'submerged-grass': 0.8, rock: 0.5 }, snag: { wood: 0.6, brush: 0.65, pads: 0.6, 'submerged-grass': 0.2, oyster: 0.45, rock: 0.15, dock: 0.15, reeds: 0.45, 'matted-grass': 0.8 },
     bulk: 0.05, deflects: { 'submerged-grass': 0.7, rock: 0.3, bottom: 0.3 }, styles: ['yo-yo', 'yo-yo', 'steady'],
   }),
   family({
     id: 'square-bill', mode: 'swim', build: piece(0.84), dragAreaM2: cm2(5), liftAreaM2: cm2(2.4), weightKg: grams(7, 12, 16), lengthM: mm(45, 60, 70), depthM: [0.3, 1.7],
     speedMps: [0.45, 1.3], longestPauseS: 3, action: 0.75, thump: 0.75, rattle: 0.4, flash: 0.35, shapes: { 'deep-fish': 0.9, craw: 0.8 }, hook: 'treble',
-    coverReach: { wood: 0.7, rock: 0.75, dock: 0.45, brush: 0.35, 'submerged-grass': 0.4 }, snag: { wood: 0.14, brush: 0.28, pads: 0.6, rock: 0.07, 'submerged-grass': 0.2, oyster: 0.25, reeds: 0.3 },
+    coverReach: { wood: 0.7, rock: 0.75, dock: 0.45, brush: 0.35, 'submerged-grass': 0.4 }, snag: { wood: 0.14, brush: 0.28, pads: 0.6, rock: 0.07, 'submerged-grass': 0.2, oyster: 0.25, reeds: 0.4 },
     bulk: 0.3, deflects: { wood: 1, brush: 0.6, rock: 1, dock: 0.6, bottom: 0.8 }, styles: ['steady', 'steady', 'burn-kill'],
   }),
   family({
@@ -57,7 +57,7 @@ export const SWIMMING_FAMILIES = [
     bulk: 0.15, styles: ['steady', 'steady', 'steady'],
   }),
   family({
-    id: 'swim-jig', mode: 'swim', build: head(8), dragAreaM2: cm2(6), weightKg: grams(7, 10.6, 14), lengthM: mm(75, 100, 120), depthM: [0.3, 3],
+    id: 'swim-jig', mode: 'swim', build: head(8), dragAreaM2: cm2(8), weightKg: grams(7, 10.6, 14), lengthM: mm(75, 100, 120), depthM: [0.3, 3],
     speedMps: [0.3, 1], longestPauseS: 2, action: 0.5, thump: 0.4, shapes: { 'deep-fish': 1, 'slender-fish': 0.7 }, hook: 'weedless', weedlessToo: true, hooking: 0.66, trailers: true,
     coverReach: { pads: 0.75, 'submerged-grass': 0.85, reeds: 0.8, wood: 0.5, dock: 0.6, 'matted-grass': 0.3, brush: 0.4, rock: 0.5 }, snag: { pads: 0.05, 'submerged-grass': 0.03, wood: 0.07, brush: 0.1, reeds: 0.04, 'matted-grass': 0.3 },
     tempC: { from: 11, soft: 3 }, bulk: 0.3, soft: true, styles: ['steady', 'bump', 'bump'],

@@ -5,7 +5,7 @@
  */
 import type { Family } from '../../lures/family';
 import { FRESH_KG_M3, lurePhysics } from '../../lures/physics';
-import { clamp, interpolate, lerp } from '../../numbers';
+import { clamp, lerp } from '../../numbers';
 import { BETWEEN_CASTS_S } from '../cast';
 import { freeSink, netWeightN, timeToSinkS } from '../simulate/sink';
 import { DEPTH_GRID_M, lineFor, TABLE_LINES_M, tableSpeeds } from './grid';
@@ -88,12 +88,10 @@ export function holdingOptions(f: Family, wishedM: number, lineDiameterM?: numbe
 
 /** Share at any speed between the table's, 0–1. */
 export function shareAt(options: readonly HoldingOption[], speedMps: number): number {
-  return options.length === 0
-    ? 0
-    : interpolate(
-        options.map((o) => [o.speedMps, o.share] as const),
-        speedMps,
-      );
+  const next = options.findIndex((o) => o.speedMps >= speedMps);
+  if (next <= 0) return options[next === 0 ? 0 : options.length - 1]?.share ?? 0;
+  const [a, b] = [options[next - 1]!, options[next]!];
+  return lerp(a.share, b.share, (speedMps - a.speedMps) / (b.speedMps - a.speedMps));
 }
 
 /** A depth counts as reached when the lure can be held there for this share of a cast. */

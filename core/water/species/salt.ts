@@ -24,7 +24,7 @@ export const SALT: readonly SpeciesProfile[] = [
   {
     id: 'flounder', toptC: 22, sigmaC: 8, ctMaxC: 33, spawnC: [14, 18], spawnsInAutumn: true,
     lives: [...INSHORE, 'jetty', 'surf'], depthShare: [1, 1, 1],
-    chaseMps: [0.1, 0.25, 0.5, 0.8, 1.1], reachM: [0.1, 0.25, 0.5, 0.8, 1.1], wantedPauseS: [10, 6, 3, 2, 1],
+    chaseMps: [0.08, 0.18, 0.35, 0.55, 0.8], reachM: [0.1, 0.25, 0.5, 0.8, 1.1], wantedPauseS: [10, 6, 3, 2, 1],
     preyLengthM: [0.04, 0.09, 0.15], lowLightGain: 0, strikesPerZoneMinute: 0.22,
     forage: ['silverside', 'shrimp-small', 'mullet', 'sand-eel', 'menhaden'], softMouth: false,
     teeth: 'sharp', handling: ['teeth', 'slime'], legal: ['slot', 'bag', 'spawn-closure'], sources: ['profiles', 'judgement'],
