@@ -15,19 +15,22 @@ export function whenDrawn(run: () => void): () => void {
 /** Rest before the first and between them, ms. */
 const REST_MS = 2500;
 
+/** What is fetched after this mark is not the first screen's. */
+const markRest = (): void => void performance.mark?.('at-rest');
+
 /** Reads things in one after another, each only when the page is at rest. What fails is read again when it is really wanted, and told then. */
 export function oneByOne(things: readonly (() => Promise<unknown>)[]): void {
   const [next, ...later] = things;
   if (!next || typeof window === 'undefined') return;
   setTimeout(
     () =>
-      whenDrawn(
-        () =>
-          void next().then(
-            () => oneByOne(later),
-            () => undefined,
-          ),
-      ),
+      whenDrawn(() => {
+        markRest();
+        void next().then(
+          () => oneByOne(later),
+          () => undefined,
+        );
+      }),
     REST_MS,
   );
 }
@@ -37,7 +40,14 @@ export function useAtRest(): boolean {
   const [rested, setRested] = useState(false);
   useEffect(() => {
     let cancel: (() => void) | null = null;
-    const t = setTimeout(() => (cancel = whenDrawn(() => setRested(true))), REST_MS);
+    const t = setTimeout(
+      () =>
+        (cancel = whenDrawn(() => {
+          markRest();
+          setRested(true);
+        })),
+      REST_MS,
+    );
     return () => {
       clearTimeout(t);
       cancel?.();
