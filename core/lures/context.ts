@@ -22,6 +22,7 @@ const clearer = (clarityM: number): number => clamp((clarityM / USUAL_CLARITY_M)
 
 export function readContext(r: Reading, p: SpeciesProfile, mood: MoodDistribution, options: ContextOptions = {}) {
   const holding = computeHolding(r);
+  const reach = clearer(r.clarityM);
   const luxAtFish = luxAtDepth(holding.lux, r.clarityM, r.fishDepthM);
   return {
     r,
@@ -33,7 +34,7 @@ export function readContext(r: Reading, p: SpeciesProfile, mood: MoodDistributio
     luxAtFish,
     sightM: sightingRangeM(r.clarityM, luxAtFish),
     /** How far up or down fish of each mood go for a lure here, m: in clear water from further, in murk hardly. */
-    reachM: (mood: number): number => p.reachM[mood]! * clearer(r.clarityM),
+    reachM: (mood: number): number => p.reachM[mood]! * reach,
     comfort: thermalComfort(p, r.surfaceTempC),
     chopDamp: chopDamp(r),
     /** Clear, calm, pressured → quieter; murky, choppy → louder. */

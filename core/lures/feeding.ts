@@ -7,7 +7,7 @@
 import { clamp, lerp, logistic } from '../numbers';
 import { overMoods } from '../mood/states';
 import { DEPTH_GRID_M, lineFor } from '../retrieve/surrogate/grid';
-import { estimateZone, holdingOptions, shareAt, swimHour } from '../retrieve/surrogate/zone';
+import { estimateZone, heldSpeeds, holdingOptions, holdingTable, shareAt, swimHour, type HoldingOption } from '../retrieve/surrogate/zone';
 import { comfortableCastM } from '../retrieve/tackle/rod';
 import type { Reading } from '../water/defaults';
 import { feltRangeM, heardRangeM } from '../water/senses';
@@ -70,39 +70,53 @@ export function chooseWorking(f: Family, c: ReadContext): Working {
   const shallowest = Math.min(f.depthM[0], deepest);
   const wishM = clamp(r.fishDepthM, shallowest, deepest);
   if (f.mode !== 'swim') return { depthM: wishM, speedMps: wishMps };
-  return bestSwim(f, c, [wishM, ...DEPTH_GRID_M.filter((d) => d >= shallowest && d <= deepest)], wishMps);
+  return bestSwim(f, c, { depthM: wishM, speedMps: wishMps }, [shallowest, deepest]);
 }
 
-/** Of the depths, and of the table's speeds and the wished one, the pair with the best score: the product of all that depends on the two. */
-function bestSwim(f: Family, c: ReadContext, depthsM: readonly number[], wishMps: number): Working {
+/** Of the table's depths and speeds and the wished ones, the pair with the best score: the product of all that depends on the two. */
+function bestSwim(f: Family, c: ReadContext, wish: Working, [shallowest, deepest]: readonly [number, number]): Working {
   const noise = noiseMatch(f, c, NOISE_FLOOR.passing);
   const pause = pauseOf(f, c);
   const moods = c.mood.map((p, m) => p * noise.of(m) * pause.of(m));
   const senses = ranges(f, c);
-  const speeds = [wishMps, ...holdingOptions(f, depthsM[0]!, c.lineDiameterM).map((o) => o.speedMps)].map((speedMps) => ({
+  const speeds = [wish.speedMps, ...heldSpeeds(f)].map((speedMps) => ({
     speedMps,
     liked: moods.map((p, m) => p * likedSpeed(speedMps, c, m)),
     sweep: sweepOf(speedMps, c),
   }));
   const hourOf = swimHour(f);
   const perCast = snagChance(f, c.r, c.schools);
-  let best: Working & { worth: number } = { depthM: depthsM[0]!, speedMps: wishMps, worth: -1 };
-  for (const depthM of depthsM) {
-    const options = holdingOptions(f, depthM, c.lineDiameterM);
+  // What all moods together give at the most: a depth that they will not go to need not be looked at further.
+  const mostLiked = Math.max(...speeds.map(({ liked }) => liked.reduce((sum, v) => sum + v, 0)));
+  let best: Working & { worth: number } = { ...wish, worth: -1 };
+  const tryAt = (depthM: number, options: readonly HoldingOption[]): void => {
     const gap = gapM(depthM, c.r.fishBandM);
+    const furthest = MOST_MINUTES * (1 + DEFLECTION_GAIN) * mostLiked * travelledShare(gap, c, BOLDEST);
+    if (furthest <= best.worth) return;
     const travelled = moods.map((_, m) => travelledShare(gap, c, m));
     const known = knownOf(senses, gap, c);
-    const turns = deflectionOf(f, c, depthM).of(0);
+    const turns = deflectionGain(f, c, depthM);
     const hourAt = hourOf(depthM);
     speeds.forEach(({ speedMps, liked, sweep }, k) => {
-      const taken = liked.reduce((s, v, m) => s + v * travelled[m]!, 0);
       const hour = hourAt(speedMps, k === 0 ? shareAt(options, speedMps) : options[k - 1]!.share);
-      const worth = hour.zoneMinutesPerHour * noticedBy(known, sweep) * taken * turns * keptShare(perCast, hour.castsPerHour);
+      let taken = 0;
+      for (let m = 0; m < liked.length; m++) taken += liked[m]! * travelled[m]!;
+      const ifNoticed = hour.zoneMinutesPerHour * taken * turns * keptShare(perCast, hour.castsPerHour);
+      if (ifNoticed <= best.worth) return;
+      const worth = ifNoticed * noticedBy(known, sweep);
       if (worth > best.worth) best = { depthM, speedMps, worth };
     });
-  }
+  };
+  tryAt(wish.depthM, holdingOptions(f, wish.depthM, c.lineDiameterM));
+  holdingTable(f, c.lineDiameterM).forEach((options, i) => {
+    if (DEPTH_GRID_M[i]! >= shallowest && DEPTH_GRID_M[i]! <= deepest) tryAt(DEPTH_GRID_M[i]!, options);
+  });
   return best;
 }
+
+/** Zone minutes in an hour at the very most; the mood that goes furthest. */
+const MOST_MINUTES = 60;
+const BOLDEST = 4;
 
 /** How far each sense knows of a lure, m: by eye with its flash, its size and what it stands out against; felt; heard over the chop. */
 export function ranges(f: Family, c: ReadContext): { sightM: number; feltM: number; heardM: number } {
@@ -180,13 +194,24 @@ const DIGS_M = { within: 0.35, soft: 0.1 } as const;
 /** What a lure that glances off at every turn gains: fish that would let it pass strike at the change of its way. prior: judgement. */
 const DEFLECTION_GAIN = 0.45;
 
-/** Share of the work in which it knocks against something and glances off. */
-export function deflectionOf(f: Family, c: ReadContext, depthM: number): Match {
+/** Share of the work in which it knocks against something and glances off: on cover, and on the bottom. */
+function knocks(f: Family, c: ReadContext, depthM: number): { onCover: number; onBottom: number } {
   const { cover, bottom } = c.r;
   const onCover = (cover.kind === 'none' ? 0 : (f.deflects[cover.kind] ?? 0)) * Math.min(1, cover.density / MET_DENSITY);
-  const onBottom = (f.deflects.bottom ?? 0) * HARDNESS[bottom] * logistic(c.r.depthM - depthM, DIGS_M.within, -DIGS_M.soft);
-  const share = Math.max(onCover, onBottom);
-  return { factor: 'deflection', of: () => 1 + DEFLECTION_GAIN * share, facts: { share, on: onCover >= onBottom ? cover.kind : bottom } };
+  const digs = f.deflects.bottom ?? 0;
+  return { onCover, onBottom: digs === 0 ? 0 : digs * HARDNESS[bottom] * logistic(c.r.depthM - depthM, DIGS_M.within, -DIGS_M.soft) };
+}
+
+function deflectionGain(f: Family, c: ReadContext, depthM: number): number {
+  const { onCover, onBottom } = knocks(f, c, depthM);
+  return 1 + DEFLECTION_GAIN * Math.max(onCover, onBottom);
+}
+
+export function deflectionOf(f: Family, c: ReadContext, depthM: number): Match {
+  const { onCover, onBottom } = knocks(f, c, depthM);
+  const gain = deflectionGain(f, c, depthM);
+  const facts = { share: Math.max(onCover, onBottom), on: onCover >= onBottom ? c.r.cover.kind : c.r.bottom };
+  return { factor: 'deflection', of: () => gain, facts };
 }
 
 /** A swimming lure worked for fish this near the bottom touches it now and then, m. */

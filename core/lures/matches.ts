@@ -91,7 +91,7 @@ export const speedOf = (speed: number, c: ReadContext): Match => ({
   facts: { speedMps: speed, chaseMps: overMoods(c.mood, (m) => chaseMps(c, m)) },
 });
 
-const travelMatch = (gap: number, reachM: number): number => Math.exp(-((gap / reachM) ** 1.5));
+const travelMatch = (gap: number, reachM: number): number => Math.exp((-gap / reachM) * Math.sqrt(gap / reachM));
 /** Share of its usual way that a full fish goes for a lure. prior: judgement. */
 const FULL_REACH = 0.4;
 

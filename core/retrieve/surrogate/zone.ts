@@ -69,6 +69,21 @@ const RUNS_SHALLOW_M = 1;
 const speedRatio = (f: Family): number => (f.liftAreaM2 > 0 ? 1 : f.weightShare ** BY_WEIGHT.sinkerSpeed);
 const depthRatio = (f: Family): number => (f.liftAreaM2 > 0 && f.depthM[1] > RUNS_SHALLOW_M ? f.weightShare ** BY_WEIGHT.lipDepth : 1);
 
+/** The table's speeds as this lure swims them. */
+export const heldSpeeds = (f: Family): number[] => tableSpeeds(f).map((speedMps) => speedMps * speedRatio(f));
+
+const optionsKept = new WeakMap<Family, { lineDiameterM: number | undefined; rows: HoldingOption[][] }>();
+
+/** At each of the table's depths and speeds, how long a swimming lure can be held there, kept: a ranking asks for it once for every draw. */
+export function holdingTable(f: Family, lineDiameterM?: number): readonly (readonly HoldingOption[])[] {
+  let kept = optionsKept.get(f);
+  if (!kept || kept.lineDiameterM !== lineDiameterM) {
+    kept = { lineDiameterM, rows: DEPTH_GRID_M.map((d) => holdingOptions(f, d, lineDiameterM)) };
+    optionsKept.set(f, kept);
+  }
+  return kept.rows;
+}
+
 /** At each table speed, how long a swimming lure can be held at a depth, and how: between grid depths and lines the share is interpolated. */
 export function holdingOptions(f: Family, wishedM: number, lineDiameterM?: number): HoldingOption[] {
   const rows = ZONE_TABLE[f.id];
