@@ -29,6 +29,9 @@ const side = (angleDeg: number): 'to' | 'left' | 'away' | 'right' => {
   if (Math.abs(c) > 0.7) return c > 0 ? 'to' : 'away';
   return Math.sin((angleDeg * Math.PI) / 180) > 0 ? 'left' : 'right';
 };
+export const turnedText = (angleDeg: number): string =>
+  `The tide has turned since you said how the current runs: it now runs ${currentWay(angleDeg)}.`;
+
 export const currentWay = (angleDeg: number): string =>
   ({ to: 'towards me', away: 'away from me', left: 'right to left', right: 'left to right' })[side(angleDeg)];
 export const windWay = (angleDeg: number): string =>

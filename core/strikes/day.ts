@@ -2,11 +2,11 @@
 import { roundTo } from '../numbers';
 import type { Book } from '../records';
 import type { WaterPlace } from '../records/places';
-import type { Trip } from '../records/trip';
+import type { Readings, Trip } from '../records/trip';
 import { sunElevationDeg } from '../sky/sun';
 import { stationReading, type StationReading } from '../stations/reading';
 import type { StationReport } from '../stations/report';
-import { tideNow, type TideSource } from '../tide/source';
+import { hasTurned, tideNow, type TideSource } from '../tide/source';
 import type { Conditions, Sign } from '../water/conditions';
 import { temperatureChange, type TempPoint } from '../water/history';
 
@@ -17,6 +17,7 @@ import { temperatureChange, type TempPoint } from '../water/history';
 export type Source = 'read' | 'tide' | 'log' | 'station' | 'worked-out' | 'usual' | 'default';
 
 export interface Day {
+  /** With what was read as it holds now. */
   trip: Trip;
   water: WaterPlace;
   conditions: Conditions;
@@ -28,6 +29,8 @@ export interface Day {
   /** What the station's last good report says of now; null without one that reaches. */
   station: StationReading | null;
   tide: TideSource | null;
+  /** The current runs the other way than when it was said, with the tide. */
+  turned: boolean;
 }
 
 /** Signs older than this say nothing any more, minutes. */
@@ -47,6 +50,23 @@ export function tideFor(book: Book, water: WaterPlace, nowMs: number): TideSourc
   return tide ? { kind: 'constituents', ...tide } : null;
 }
 
+/** The other way along the same line, degrees, over −180 to 180. */
+const opposite = (angleDeg: number): number => (angleDeg > 0 ? angleDeg - 180 : angleDeg + 180);
+
+/** Whether the tide has turned since it was said which way the current runs. */
+function turnedSince(book: Book, trip: Trip, nowMs: number): boolean {
+  const water = book.water[trip.waterId];
+  const tide = typeof trip.readings.water.currentAngleDeg === 'number' && water ? tideFor(book, water, nowMs) : null;
+  return tide !== null && hasTurned(tide, trip.readAtMs, nowMs);
+}
+
+/** What was read, as it holds now: the way the current runs turns with the tide. */
+export function readingsNow(book: Book, trip: Trip, nowMs: number): Readings {
+  if (!turnedSince(book, trip, nowMs)) return trip.readings;
+  const { water } = trip.readings;
+  return { ...trip.readings, water: { ...water, currentAngleDeg: opposite(water.currentAngleDeg!) } };
+}
+
 /** Surface temperatures of this water from past days on it and from imported readings, oldest first. */
 export function temperatureHistory(book: Book, waterId: string): TempPoint[] {
   const trips = Object.values(book.trip)
@@ -64,11 +84,12 @@ export function lastVisit(book: Book, trip: Trip): Trip | null {
   return before.sort((a, b) => b.startedAtMs - a.startedAtMs)[0] ?? null;
 }
 
-export function composeDay(book: Book, trip: Trip, logSigns: readonly Sign[], nowMs: number, month: number): Day | null {
-  const water = book.water[trip.waterId];
+export function composeDay(book: Book, asRead: Trip, logSigns: readonly Sign[], nowMs: number, month: number): Day | null {
+  const water = book.water[asRead.waterId];
   if (!water) return null;
   const u = water.usual;
-  const r = trip.readings;
+  const r = readingsNow(book, asRead, nowMs);
+  const trip = r === asRead.readings ? asRead : { ...asRead, readings: r };
   const handSigns: Sign[] = trip.signs
     .map((x) => ({ kind: x.kind, count: x.count, minutesAgo: Math.max(0, Math.round((nowMs - x.atMs) / 60_000)) }))
     .filter((x) => x.minutesAgo < FORGET_MIN);
@@ -135,5 +156,5 @@ export function composeDay(book: Book, trip: Trip, logSigns: readonly Sign[], no
   if (sources.get('water.waveHeightM') === 'default' && windMps !== null) sources.set('water.waveHeightM', 'worked-out');
   if (sources.get('water.fishDepthM') === 'default' && r.marks?.length) sources.set('water.fishDepthM', 'worked-out');
   const assumed = new Set([...sources].filter(([, s]) => s === 'usual' || s === 'default').map(([path]) => path));
-  return { trip, water, conditions, handSigns, sources, assumed, station, tide };
+  return { trip, water, conditions, handSigns, sources, assumed, station, tide, turned: trip !== asRead };
 }

@@ -2,7 +2,7 @@ import { applyPuts, emptyBook, put, standing, storageKey, type Book } from '../r
 import type { EffortBlock, StrikeEvent, Trip } from '../records/trip';
 import type { Conditions } from '../water/conditions';
 import { buildDemoWorld } from '../../demo/world';
-import { composeDay, lastVisit } from './day';
+import { composeDay, lastVisit, readingsNow } from './day';
 import { conditionsKey, openBlock } from './effort';
 import { isHooked, isLanded, isStrike, EVENT_KINDS, signsFromLog } from './events';
 import { tallyTrip } from './tally';
@@ -166,6 +166,48 @@ describe('where a reading comes from', () => {
     expect(day(none, bare).sources.get('water.windMps')).toBe('default');
     expect(day(none, bare).station).toBeNull();
     expect(day(world, bare, NOW + 20 * 3_600_000).sources.get('sky.cloud')).toBe('default');
+  });
+
+  describe('the current runs the other way after the tide has turned', () => {
+    const HOUR = 3_600_000;
+    const turns = [-8, -2, 4, 10].map((h, i) => ({ atMs: NOW + h * HOUR, heightM: i % 2 === 0 ? 0.2 : 1.4 }));
+    const tidal = (water = 'water-lantern') => ({ ...world, tides: { [water]: { id: water, turns } } }) as Book;
+    const said = (angle: number | undefined, hoursAgo: number): Trip => ({
+      ...today,
+      readings: { water: { currentAngleDeg: angle }, sky: {} },
+      readAtMs: NOW - hoursAgo * HOUR,
+    });
+
+    test.each([
+      [0, 180],
+      [90, -90],
+      [180, 0],
+      [-90, 90],
+    ])('said as %d on the flood, %d on the ebb, and told', (angle, then) => {
+      const d = day(tidal(), said(angle, 4));
+      expect(d.conditions.water.currentAngleDeg).toBe(then);
+      expect(d.trip.readings.water.currentAngleDeg).toBe(then);
+      expect(d.turned).toBe(true);
+    });
+
+    test.each([
+      ['said on this tide', tidal(), said(90, 1)],
+      ['two turns later', tidal(), said(90, 9)],
+      ['no tide known', world, said(90, 4)],
+      ['another water’s tide', tidal('water-sedge'), said(90, 4)],
+    ])('%s: it stands', (_name, book, trip) => {
+      const d = day(book, trip);
+      expect(d.conditions.water.currentAngleDeg).toBe(90);
+      expect(d.turned).toBe(false);
+    });
+
+    test('nothing said, nothing turned', () => {
+      expect(day(tidal(), said(undefined, 4)).turned).toBe(false);
+    });
+
+    test('what is read next starts from the way it runs now', () => {
+      expect(readingsNow(tidal(), said(90, 4), NOW).water.currentAngleDeg).toBe(-90);
+    });
   });
 
   test('the trend comes from the readings of past days on that water, by hand or imported', () => {

@@ -41,6 +41,13 @@ export function tideNow(source: TideSource, atMs: number): TideNow | null {
   return { heightM, currentMps: mps, stage: slack ? slack.kind : rise > 0 ? 'rising' : 'falling' };
 }
 
+/** Whether the current runs the other way than it did; false where either is not known. */
+export function hasTurned(source: TideSource, thenMs: number, nowMs: number): boolean {
+  const curve = tideCurveOf(source);
+  const [then, now] = [tideCurrentMps(source, curve, thenMs), tideCurrentMps(source, curve, nowMs)];
+  return then !== null && now !== null && then * now < 0;
+}
+
 /** The next high water while it rises, and how much higher it comes; null while it falls or nothing is known. */
 export function risingTo(source: TideSource, atMs: number): { highAtMs: number; byM: number } | null {
   const curve = tideCurveOf(source);

@@ -7,6 +7,7 @@ import type { SchoolId } from '../../core/lures/schools';
 import type { Preferences } from '../../core/records/preferences';
 import { activeTrip, preferencesOf, put, type Book, type Put } from '../../core/records';
 import type { Readings, Trip } from '../../core/records/trip';
+import { readingsNow } from '../../core/strikes/day';
 import { placeInLog, type Opening } from '../../core/strikes/effort';
 import type { EventKind } from '../../core/strikes/events';
 import type { SignKind, SpeciesId } from '../../core/water/conditions';
@@ -175,9 +176,9 @@ export function useDayActions(state: DayState, { commit, record, current }: Comm
   const setReadings = useCallback(
     (change: (r: Readings) => Readings) => {
       const atMs = now();
-      changeTrip((t) => ({ ...t, readings: change(t.readings), readAtMs: atMs }));
+      void commit((book) => forTrip(book, (t) => [put('trip', { ...t, readings: change(readingsNow(book, t, atMs)), readAtMs: atMs })]));
     },
-    [changeTrip, now],
+    [commit, now],
   );
   const addSign = useCallback(
     (kind: SignKind) => {

@@ -7,7 +7,7 @@ import { lastVisit } from '../../core/strikes/day';
 import { capital } from '../../wording/names';
 import { ageText } from '../../wording/day';
 import { dayText } from '../../wording/time';
-import { sourceText } from '../../wording/water';
+import { sourceText, turnedText } from '../../wording/water';
 import { useDay } from '../day/DayProvider';
 import { Part, Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
@@ -42,6 +42,7 @@ export function ReadingSheet() {
         <Button title={dense ? 'As tiles' : 'Dense sheet'} onPress={() => actions.savePrefs({ readingSheet: dense ? 'tiles' : 'dense' })} />
       </View>
       <FromBefore />
+      {day.turned ? <Say>{turnedText(reading.currentAngleDeg)}</Say> : null}
       {assumed > 0 ? (
         <Say kind="label" tone="soft">{`${assumed} readings are not read today but assumed: a dotted line marks them. Touch one to set it.`}</Say>
       ) : null}
