@@ -205,6 +205,27 @@ test('a caution is put aside for the day, and can be shown again', async ({ page
   await expect(cold).toBeVisible();
 });
 
+test('in the creek: said once, the way the current runs turns with the tide', async ({ page }) => {
+  await page.clock.install();
+  await openDemo(page);
+  await page.getByRole('button', { name: /^Another water, fish or day/ }).tap();
+  await page.getByRole('radio', { name: 'Thrum Creek' }).tap();
+  await page.getByRole('radio', { name: 'Spotted seatrout' }).tap();
+  await page.getByRole('button', { name: /^End this day/ }).tap();
+  await expect(page.getByRole('heading', { name: 'Thrum Creek' })).toBeVisible();
+  await page.getByRole('button', { name: /^Wind, current and tide/ }).tap();
+
+  await expect(page.getByRole('button', { name: /^tide: falling, tide/ })).toBeVisible();
+  await page.getByRole('button', { name: /^it runs/ }).tap();
+  await page.getByRole('radio', { name: 'Right to left' }).tap();
+  await expect(page.getByRole('button', { name: /^it runs.*right to left/ })).toBeVisible();
+  await page.clock.fastForward('06:00:00');
+  await expect(page.getByText(/^The tide has turned .* left to right\.$/)).toBeVisible();
+  await expect(page.getByRole('button', { name: /^it runs.*left to right/ })).toBeVisible();
+  await page.getByRole('radio', { name: 'Towards me' }).tap();
+  await expect(page.getByText(/^The tide has turned/)).toHaveCount(0);
+});
+
 test('in the creek: the tide from the gauge, then from turns entered by hand; readings from a file make the trend', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('button', { name: /^Another water, fish or day/ }).tap();

@@ -27,7 +27,7 @@ export function Glyph({ name, size = 24, color, fill = false }: { name: GlyphNam
   const { p } = useTheme();
   const c = color ?? p.ink;
   return (
-    <Svg width={size} height={size} viewBox="0 0 24 24" aria-hidden>
+    <Svg width={size} height={size} viewBox="0 0 24 24" style={{ flexShrink: 0 }} aria-hidden>
       <Path
         d={PATHS[name] ?? PATHS.right}
         stroke={c}
