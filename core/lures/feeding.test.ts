@@ -127,6 +127,13 @@ test('the cold takes no lure’s size from it: all mouthfuls shrink together', (
   expect(Math.abs(factor('paddletail', 'size', cold) - factor('paddletail', 'size'))).toBeLessThan(0.05);
 });
 
+test('full fish take the still and the loud; the middle fails', () => {
+  const thick: Change = { forage: ['shad'], forageAbundance: 'thick', water: { surfaceTempC: 26, tempChange3dC: 0 }, mood: spreadMood(2, 0.7) };
+  expect(context(thick).full).toBeGreaterThan(0.5);
+  for (const id of ['texas-rig', 'lipless-vibrating'] as const)
+    expect(factor(id, 'noise', thick)).toBeGreaterThan(factor('swim-jig', 'noise', thick) + 0.1);
+});
+
 test('teeth that cut take a soft body, not metal; others take neither', () => {
   const hooked = (id: FamilyId, species: Conditions['species']) => {
     const p = speciesProfile(species);

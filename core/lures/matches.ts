@@ -56,11 +56,19 @@ const ACTION_WIDTH = 0.38;
 /** What is left to a lure of quite the wrong noise: in passing, and to fish that may look at it for as long as they please. */
 export const NOISE_FLOOR = { passing: 0.3, looking: 0.12 } as const;
 
+/** What full fish take: something that hardly moves, or a din through their faces. prior: judgement. */
+function extremeAction(action: number, school: ReadContext['schools']['full']): number {
+  const quiet = school === 'fast' ? 0 : bell(action, 0.1, 0.25);
+  const loud = school === 'slow' ? 0 : 0.9 * bell(action, 0.85, 0.3);
+  return Math.max(quiet, loud);
+}
+
 export function noiseMatch(f: Family, c: ReadContext, floor: number): Match {
   const wanted = (m: number): number => clamp(WANTED_ACTION[m]! + c.noiseShift * (SHIFT_SHARE.shut + SHIFT_SHARE.perMood * m), 0, 1);
+  const full = c.full === 0 ? 0 : extremeAction(f.action, c.schools.full);
   return {
     factor: 'noise',
-    of: (m) => floor + (1 - floor) * bell(f.action, wanted(m), ACTION_WIDTH),
+    of: (m) => floor + (1 - floor) * lerp(bell(f.action, wanted(m), ACTION_WIDTH), full, c.full),
     facts: { action: f.action, wanted: clamp(overMoods(c.mood, (m) => WANTED_ACTION[m]!) + c.noiseShift, 0, 1), clarityM: c.r.clarityM },
   };
 }
