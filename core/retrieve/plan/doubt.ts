@@ -24,14 +24,33 @@ function tackle(p: Problem, strays: readonly [number, number, number, number]): 
 export const drawTackle = (p: Problem, n: number): Drawn => tackle(p, [normalDraw(n, 0), normalDraw(n, 1), normalDraw(n, 2), normalDraw(n, 3)]);
 
 /**
- * Everything that keeps a lure up, and everything that lets it down, one and a half deviations out; with the likeliest between them these three stand for
- * the whole spread, in these weights (mean and variance of a normal).
+ * Four for all the draws, where each would cost too much: drag, line and lift one deviation out, half of the eight corners, so that each and each pair of them is
+ * evened out. Against all 32 draws the gain of a change is within 0.04 of share (root mean square of sixty changes of five lures).
  */
-export const extremes = (p: Problem): readonly Drawn[] => [tackle(p, [1.5, 1.5, -1.5, 0]), tackle(p, [-1.5, -1.5, 1.5, 0])];
-export const expected = (likeliest: number, atExtremes: readonly number[]): number => {
-  const each = 0.5 / 1.5 ** 2;
-  return (1 - each * atExtremes.length) * likeliest + each * atExtremes.reduce((s, v) => s + v, 0);
-};
+const CORNERS = [
+  [-1, -1, -1],
+  [-1, 1, 1],
+  [1, -1, 1],
+  [1, 1, -1],
+] as const;
+export const corners = (p: Problem): readonly Drawn[] => CORNERS.map(([drag, line, lift]) => tackle(p, [drag, line, lift, 0]));
+
+export const mean = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0) / values.length;
+
+/** Deviations to the ends of 5–95 %. */
+const ENDS = 1.645;
+
+/** What one change alone gains on the whole, and where its gain lies, from those at the corners and at the likeliest tackle. */
+export function gainRange(atCorners: readonly number[], likeliest: number): { gain: number; low: number; high: number } {
+  const gain = mean(atCorners);
+  const spread = ENDS * Math.sqrt(mean(atCorners.map((v) => (v - gain) ** 2)));
+  const all = [...atCorners, likeliest];
+  return {
+    gain,
+    low: Math.max(-1, Math.min(...all, gain - spread) - DIFFERENCE_DOUBT),
+    high: Math.min(1, Math.max(...all, gain + spread) + DIFFERENCE_DOUBT),
+  };
+}
 
 export const DRAWS = Array.from({ length: DRAW_COUNT }, (_, n) => n);
 
@@ -51,11 +70,11 @@ export interface ShareRange {
 export function shareRange(value: number, coarse: number, drawn: readonly number[]): ShareRange {
   if (drawn.length === 0) return { mean: value, low: value, high: value };
   const moved = drawn.map((s) => clamp(s + value - coarse, 0, 1));
-  const mean = moved.reduce((a, b) => a + b, 0) / moved.length;
+  const middle = mean(moved);
   return {
-    mean,
-    low: clamp(Math.min(mean, value, quantile(moved, 0.05)!) - MESH_DOUBT, 0, 1),
-    high: clamp(Math.max(mean, value, quantile(moved, 0.95)!) + MESH_DOUBT, 0, 1),
+    mean: middle,
+    low: clamp(Math.min(middle, value, quantile(moved, 0.05)!) - MESH_DOUBT, 0, 1),
+    high: clamp(Math.max(middle, value, quantile(moved, 0.95)!) + MESH_DOUBT, 0, 1),
   };
 }
 

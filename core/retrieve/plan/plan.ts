@@ -7,7 +7,7 @@ import { BETWEEN_CASTS_S } from '../cast';
 import { MESH, type Mesh } from '../simulate/types';
 import { wishOf, type Effort, type Plan } from './answer';
 import { trials, type Change } from './changes';
-import { DIFFERENCE_DOUBT, DRAWS, depthRange, drawTackle, expected, extremes, shareRange, type ShareRange } from './doubt';
+import { corners, DRAWS, depthRange, drawTackle, gainRange, mean, shareRange, type ShareRange } from './doubt';
 import { isNotCast, planNotCast } from './notCast';
 import type { PlanRequest } from './request';
 import { around, FEWEST_CANDIDATES, freedoms, openings, search, type Candidate, type Freedom, type Progress } from './search';
@@ -65,7 +65,7 @@ export function* planInSteps(request: PlanRequest, effort: Effort): Generator<Pr
     candidates = sifted.length;
     best = yield* finest(freedoms(p, start), sifted, start, on(MESH.quick), on(MESH.plan, true), function* (h) {
       const worths: number[] = [];
-      for (const e of extremes(p)) worths.push(worth(p, h, yield* cast(p, h, MESH.scan, e)));
+      for (const corner of corners(p)) worths.push(worth(p, h, yield* cast(p, h, MESH.scan, corner)));
       return worths;
     });
   } else if (effort === 'first' && p.family.mode !== 'surface') {
@@ -93,20 +93,14 @@ export function* planInSteps(request: PlanRequest, effort: Effort): Generator<Pr
       coarse.zoneShare,
       drawn.map((t) => t.zoneShare),
     );
-    const atExtremes: Track[] = [];
-    for (const e of extremes(p)) atExtremes.push(yield* cast(p, hands, MESH.scan, e));
+    const atCorners: number[] = [];
+    for (const corner of corners(p)) atCorners.push((yield* cast(p, hands, MESH.scan, corner)).zoneShare);
     const free = yield* cast(p, hands, MESH.scan);
     for (const { change, problem, hands: h } of trials(p, hands)) {
       const likeliest = (yield* cast(problem, h, MESH.scan)).zoneShare - free.zoneShare;
-      const strays: number[] = [];
-      for (const [i, e] of extremes(problem).entries()) strays.push((yield* cast(problem, h, MESH.scan, e)).zoneShare - atExtremes[i]!.zoneShare);
-      const all = [likeliest, ...strays];
-      buys.push({
-        ...change,
-        gain: expected(likeliest, strays),
-        low: Math.min(...all) - DIFFERENCE_DOUBT,
-        high: Math.max(...all) + DIFFERENCE_DOUBT,
-      });
+      const gains: number[] = [];
+      for (const [i, corner] of corners(problem).entries()) gains.push((yield* cast(problem, h, MESH.scan, corner)).zoneShare - atCorners[i]!);
+      buys.push({ ...change, ...gainRange(gains, likeliest) });
     }
     buys.sort((a, b) => b.gain - a.gain);
   }
@@ -155,7 +149,7 @@ function* finest(
   start: Hands,
   quick: (h: Hands) => Generator<Progress, Candidate>,
   plan: (h: Hands) => Generator<Progress, Candidate>,
-  atExtremes: (h: Hands) => Generator<Progress, number[]>,
+  atCorners: (h: Hands) => Generator<Progress, number[]>,
 ): Generator<Progress, Candidate> {
   const better = (a: Candidate, b: Candidate): number => b.worth - a.worth;
   const again: Candidate[] = [];
@@ -167,7 +161,7 @@ function* finest(
   }
   const [top] = again.sort(better);
   const asGood: { c: Candidate; hope: number }[] = [];
-  for (const c of again) if (c.worth >= AS_GOOD * top!.worth) asGood.push({ c, hope: expected(c.worth, yield* atExtremes(c.hands)) });
+  for (const c of again) if (c.worth >= AS_GOOD * top!.worth) asGood.push({ c, hope: mean(yield* atCorners(c.hands)) });
   asGood.sort((a, b) => b.hope - a.hope);
   const chosen = asGood.map((x) => x.c);
   const last: Candidate[] = [];
