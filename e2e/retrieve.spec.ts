@@ -39,6 +39,7 @@ test.describe('on a phone', () => {
     await place(page, 'Retrieve').click();
     await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
     await settled(page);
+    await page.getByRole('button', { name: 'And what would cost most' }).tap();
     const bar = page.getByRole('button', { name: /Do it$/ }).first();
     const before = await page.getByRole('status', { name: /^In the zone/ }).getAttribute('aria-label');
     await bar.tap();

@@ -46,5 +46,5 @@ test.each(['suspending-jerkbait', 'spinnerbait'] as const)('what a change is tol
     return told.gain - truth;
   });
   expect(misses.length).toBeGreaterThanOrEqual(8);
-  expect(Math.sqrt(mean(misses.map((m) => m * m)))).toBeLessThan(0.04);
+  expect(Math.sqrt(mean(misses.map((m) => m * m)))).toBeLessThan(0.06);
 });
