@@ -1,4 +1,5 @@
 // Shared by the scripts. Nothing outside Node's own modules: they run before anything is installed.
+import { Buffer } from 'node:buffer';
 import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
@@ -28,6 +29,20 @@ export function run(command, args, options = {}) {
   if (r.status !== 0 && !options.mayFail) stop(`${command} ${args.join(' ')} ended with ${r.status}.`);
   return r.status ?? 1;
 }
+
+/** The same while something else runs: its output is shown when it ends, so that two do not mix. */
+export const runBeside = (command, args) =>
+  new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
+    const said = [];
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => said.push(chunk));
+    child.on('error', (e) => stop(`Could not start ${command}: ${e.message}`));
+    child.on('close', (status) => {
+      process.stdout.write(Buffer.concat(said));
+      if (status !== 0) stop(`${command} ${args.join(' ')} ended with ${status}.`);
+      resolve();
+    });
+  });
 
 export const bin = (name) => path.join(ROOT, 'node_modules', '.bin', name);
 

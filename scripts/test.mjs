@@ -1,7 +1,7 @@
 // One command: everything. Types, lint, boundaries, format, unit tests, one build, then the application in a real browser.
 import { rmSync } from 'node:fs';
 import path from 'node:path';
-import { bin, checkNode, ensureBuild, ensureChromium, ensurePackages, isPortFree, ROOT, run, stop } from './lib.mjs';
+import { bin, checkNode, ensureBuild, ensureChromium, ensurePackages, isPortFree, ROOT, run, runBeside, stop } from './lib.mjs';
 
 const PORT = 4391;
 
@@ -11,28 +11,13 @@ const chromium = ensureChromium();
 const started = Date.now();
 const step = (name) => console.log(`\n— ${name} (${Math.round((Date.now() - started) / 1000)} s)`);
 
-step('types');
-run(bin('tsc'), ['-b']);
-step('lint');
-run(bin('eslint'), ['.', '--max-warnings', '0']);
-step('boundaries');
-run(bin('depcruise'), [
-  'core',
-  'wording',
-  'data',
-  'workers',
-  'ui',
-  'app',
-  'cli',
-  'server',
-  'demo',
-  '--config',
-  '.dependency-cruiser.cjs',
-  '--output-type',
-  'err',
-]);
-step('format');
-run(bin('prettier'), ['--check', '.', '--log-level', 'warn']);
+step('types, boundaries and format; lint beside them');
+const rooms = ['core', 'wording', 'data', 'workers', 'ui', 'app', 'cli', 'server', 'demo'];
+const lint = runBeside(bin('eslint'), ['.', '--max-warnings', '0']);
+await runBeside(bin('tsc'), ['-b']);
+await runBeside(bin('depcruise'), [...rooms, '--config', '.dependency-cruiser.cjs', '--output-type', 'err']);
+await runBeside(bin('prettier'), ['--check', '.', '--log-level', 'warn']);
+await lint;
 step('unit tests');
 run(bin('jest'), ['--ci'], { env: { NODE_ENV: 'test' } });
 step('build');
