@@ -205,14 +205,19 @@ test('a caution is put aside for the day, and can be shown again', async ({ page
   await expect(cold).toBeVisible();
 });
 
-test('in the creek: said once, the way the current runs turns with the tide', async ({ page }) => {
-  await page.clock.install();
+/** Ends the demo’s day on the lake and begins one in the tidal creek. */
+async function toTheCreek(page: Page): Promise<void> {
   await openDemo(page);
   await page.getByRole('button', { name: /^Another water, fish or day/ }).tap();
   await page.getByRole('radio', { name: 'Thrum Creek' }).tap();
   await page.getByRole('radio', { name: 'Spotted seatrout' }).tap();
   await page.getByRole('button', { name: /^End this day/ }).tap();
   await expect(page.getByRole('heading', { name: 'Thrum Creek' })).toBeVisible();
+}
+
+test('in the creek: said once, the way the current runs turns with the tide', async ({ page }) => {
+  await page.clock.install();
+  await toTheCreek(page);
   await page.getByRole('button', { name: /^Wind, current and tide/ }).tap();
 
   await expect(page.getByRole('button', { name: /^tide: falling, tide/ })).toBeVisible();
@@ -227,12 +232,7 @@ test('in the creek: said once, the way the current runs turns with the tide', as
 });
 
 test('in the creek: the tide from the gauge, then from turns entered by hand; readings from a file make the trend', async ({ page }) => {
-  await openDemo(page);
-  await page.getByRole('button', { name: /^Another water, fish or day/ }).tap();
-  await page.getByRole('radio', { name: 'Thrum Creek' }).tap();
-  await page.getByRole('radio', { name: 'Spotted seatrout' }).tap();
-  await page.getByRole('button', { name: /^End this day/ }).tap();
-  await expect(page.getByRole('heading', { name: 'Thrum Creek' })).toBeVisible();
+  await toTheCreek(page);
   await page.goto('/today');
   await expect(page.getByText('From the made-up gauge of the station.')).toBeVisible({ timeout: 20_000 });
   await page.getByRole('button', { name: 'Enter high and low water by hand' }).tap();
