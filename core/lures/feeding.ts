@@ -95,7 +95,7 @@ function bestSwim(f: Family, c: ReadContext, wish: Working, [shallowest, deepest
     if (furthest <= best.worth) return;
     const travelled = moods.map((_, m) => travelledShare(gap, c, m));
     const known = knownOf(senses, gap, c);
-    const turns = deflectionGain(f, c, depthM);
+    const turns = deflectionGain(knocks(f, c, depthM));
     const hourAt = hourOf(depthM);
     speeds.forEach(({ speedMps, liked, sweep }, k) => {
       const hour = hourAt(speedMps, k === 0 ? shareAt(options, speedMps) : options[k - 1]!.share);
@@ -202,15 +202,12 @@ function knocks(f: Family, c: ReadContext, depthM: number): { onCover: number; o
   return { onCover, onBottom: digs === 0 ? 0 : digs * HARDNESS[bottom] * logistic(c.r.depthM - depthM, DIGS_M.within, -DIGS_M.soft) };
 }
 
-function deflectionGain(f: Family, c: ReadContext, depthM: number): number {
-  const { onCover, onBottom } = knocks(f, c, depthM);
-  return 1 + DEFLECTION_GAIN * Math.max(onCover, onBottom);
-}
+const deflectionGain = ({ onCover, onBottom }: ReturnType<typeof knocks>): number => 1 + DEFLECTION_GAIN * Math.max(onCover, onBottom);
 
 export function deflectionOf(f: Family, c: ReadContext, depthM: number): Match {
-  const { onCover, onBottom } = knocks(f, c, depthM);
-  const gain = deflectionGain(f, c, depthM);
-  const facts = { share: Math.max(onCover, onBottom), on: onCover >= onBottom ? c.r.cover.kind : c.r.bottom };
+  const met = knocks(f, c, depthM);
+  const gain = deflectionGain(met);
+  const facts = { share: Math.max(met.onCover, met.onBottom), on: met.onCover >= met.onBottom ? c.r.cover.kind : c.r.bottom };
   return { factor: 'deflection', of: () => gain, facts };
 }
 

@@ -35,6 +35,9 @@ const FIRST_CASTS = 9;
 /** So many of the sifted candidates are cast again on the middle mesh, and so many of these on the fine one. */
 const FINALISTS = { quick: 8, plan: 2 } as const;
 
+/** Casts for the other looks at the finalists and for what some ten changes buy, five each: for the progress alone. */
+const ABOUT_AFTERWARDS = 95;
+
 /** The same, pausing after every simulation with how far it is: whoever runs it may rest, show that, or give up. */
 export function* planInSteps(request: PlanRequest, effort: Effort): Generator<Progress, Plan> {
   const p = setUpProblem(request);
@@ -43,7 +46,7 @@ export function* planInSteps(request: PlanRequest, effort: Effort): Generator<Pr
   let bestShare = 0;
   // A lure on top is on top whatever the hands do: nothing to search.
   const searched = effort === 'settled' && p.family.mode !== 'surface';
-  const about = searched ? FEWEST_CANDIDATES + FINALISTS.quick + FINALISTS.plan + DRAWS.length + 50 : 1;
+  const about = searched ? FEWEST_CANDIDATES + FINALISTS.quick + FINALISTS.plan + DRAWS.length + ABOUT_AFTERWARDS : 1;
   function* cast(q: Problem, h: Hands, mesh: Mesh, o: Omit<Parameters<typeof simulateHands>[2], 'mesh'> = {}): Generator<Progress, Track> {
     const t = simulateHands(q, h, { mesh, ...o });
     simulations++;
