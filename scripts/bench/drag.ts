@@ -7,6 +7,8 @@ import { openAndSettle } from './walk';
 const RATE = 4;
 const MOVES = 60;
 const FRAME_MS = 16;
+/** Less is no redraw. */
+const NOTHING_MS = 0.5;
 
 interface TraceEvent {
   name: string;
@@ -50,7 +52,7 @@ function scriptByMove(events: readonly TraceEvent[], names: ReadonlySet<string> 
   });
 }
 
-/** All script of each move, and the redrawing frame alone. */
+/** All script of each move that changed the reading, and the redrawing frame alone. */
 interface Moves {
   all: number[];
   frame: number[];
@@ -75,7 +77,11 @@ async function drag(browser: Browser, page: Page, tile: RegExp, slider: string):
   const trace = JSON.parse((await browser.stopTracing()).toString()) as { traceEvents: TraceEvent[] };
   await page.mouse.up();
   await page.getByRole('button', { name: tile }).tap();
-  return { all: scriptByMove(trace.traceEvents), frame: scriptByMove(trace.traceEvents, new Set(['FireAnimationFrame'])) };
+  const all = scriptByMove(trace.traceEvents);
+  const frame = scriptByMove(trace.traceEvents, new Set(['FireAnimationFrame']));
+  // A move too short for a step of the reading's own redraws nothing: it would only flatter the figures.
+  const redraws = frame.flatMap((ms, i) => (ms > NOTHING_MS ? [i] : []));
+  return { all: redraws.map((i) => all[i]!), frame: redraws.map((i) => frame[i]!) };
 }
 
 export async function dragBench(browser: Browser): Promise<string> {
@@ -97,7 +103,7 @@ export async function dragBench(browser: Browser): Promise<string> {
   const p90 = (v: readonly number[]): number => [...v].sort((a, b) => a - b)[Math.floor(0.9 * v.length)]!;
   return `## Dragging a reading
 
-A slider on the Water page moved ${MOVES} times, ${RATE}× slowed processor, phone's screen. Script from a trace: the frame that redraws the section, what follows from the readings and the
+A slider on the Water page moved ${MOVES} times, ${RATE}× slowed processor, phone's screen; the moves that changed the reading. Script from a trace: the frame that redraws the section, what follows from the readings and the
 slider's number; and all script from each move until the next, the browser's and the library's own events with it. A frame has ${FRAME_MS} ms.
 
 ${table(

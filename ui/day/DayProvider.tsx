@@ -30,12 +30,6 @@ export function useDay(): DayContextValue {
   return v;
 }
 
-/** By itself, so that a drag never runs through the day. */
-function DraftEnds({ reading }: { reading: DayState['reading'] }) {
-  useDraftEnds(reading);
-  return null;
-}
-
 export function DayProvider({ children }: { children: ReactNode }) {
   const status = useStored((s) => s.status);
   const book = useStored((s) => s.book);
@@ -51,10 +45,6 @@ export function DayProvider({ children }: { children: ReactNode }) {
   );
   // The places follow in slices of a few milliseconds, so that no change of the day holds up a finger.
   const shown = useDeferredValue(value);
-  return (
-    <DayContext.Provider value={shown}>
-      <DraftEnds reading={shown.reading} />
-      {children}
-    </DayContext.Provider>
-  );
+  useDraftEnds(shown.reading);
+  return <DayContext.Provider value={shown}>{children}</DayContext.Provider>;
 }

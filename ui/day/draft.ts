@@ -34,31 +34,33 @@ export function previewReading(c: Conditions, r: Readings): Reading {
   return resolveConditions({ ...c, ...known(rest), water: { ...c.water, ...known(water) }, sky: { ...c.sky, ...known(sky) } } as Conditions);
 }
 
+/** A day that has not caught up by then will not: the draft goes all the same, ms. */
+const ENDS_MS = 1500;
+let ending: ReturnType<typeof setTimeout> | undefined;
 let frame = 0;
-/** Shown with the next frame; of several moves within one only the last. */
-export function dragTo(next: () => Draft): void {
+let asked: Pick<Draft, 'id' | 'value'> | null = null;
+/** Shown with the next frame; of several moves within one only the last, and not again what is shown already. */
+export function dragTo(id: string, value: number, readingThen: () => Reading): void {
   held = true;
+  clearTimeout(ending);
+  if (asked?.id === id && asked.value === value) return;
+  asked = { id, value };
   cancelAnimationFrame(frame);
-  frame = requestAnimationFrame(() => show(next()));
+  frame = requestAnimationFrame(() => show({ id, value, reading: readingThen() }));
 }
 /** Let go: the draft stands until the day has caught up with it. */
 export function letGo(): void {
   held = false;
+  asked = null;
+  clearTimeout(ending);
+  ending = setTimeout(() => show(null), ENDS_MS);
 }
 
 export const useDraft = (): Draft | null => useSyncExternalStore(subscribe, () => draft);
 
-/** Takes the draft away once the day has a new reading, and in any case soon after it was let go. */
+/** Takes the draft away once the day has a new reading. */
 export function useDraftEnds(reading: Reading | null): void {
-  const shown = useDraft();
   useEffect(() => {
     if (!held) show(null);
   }, [reading]);
-  useEffect(() => {
-    if (!shown) return;
-    const t = setInterval(() => {
-      if (!held) show(null);
-    }, 1500);
-    return () => clearInterval(t);
-  }, [shown]);
 }

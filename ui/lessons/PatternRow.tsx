@@ -1,7 +1,7 @@
 /** One pattern: its rate with the interval, the effort beside it, openable to the whole story. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import Svg, { Circle, Path, Rect } from 'react-native-svg';
+import { Circle, Path, Rect, Svg } from '../platform/shapes';
 import type { Pattern } from '../../core/lessons/patterns';
 import { againstModel, effortText, patternSub, patternTitle, rateText, thinText } from '../../wording/lessons';
 import { castsText } from '../../wording/strikes';

@@ -1,4 +1,4 @@
-import Svg from 'react-native-svg';
+import { Svg } from '../platform/shapes';
 import type { FamilyId } from '../../core/lures/family';
 import { LURE_BOX, LureShape } from '../section/LureShape';
 import { useTheme } from '../theme/theme';

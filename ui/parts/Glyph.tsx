@@ -1,5 +1,5 @@
 /** Our own small signs, drawn as strokes on a 24-unit square. */
-import Svg, { Path } from 'react-native-svg';
+import { Path, Svg } from '../platform/shapes';
 import { useTheme } from '../theme/theme';
 
 const PATHS = {

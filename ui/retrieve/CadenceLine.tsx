@@ -1,7 +1,7 @@
 /** Our notation on a time line: a bar is turning (taller is faster), a peak a twitch, a dome a pop, dots are seconds of hanging. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import Svg, { Circle, G, Path, Text as SvgText } from 'react-native-svg';
+import { Circle, G, Path, SvgText, Svg } from '../platform/shapes';
 import type { Beat, StepKind } from '../../core/retrieve/cadence/cadence';
 import { STEP_NAME } from '../../wording/names';
 import { say } from '../../wording/units';

@@ -1,5 +1,5 @@
 /** Our notation: a bar is turning (taller is faster), a peak a twitch, a dome a pop, dots are seconds of hanging. */
-import { Circle, G, Path, Rect } from 'react-native-svg';
+import { Circle, G, Path, Rect } from '../platform/shapes';
 import type { Beat } from '../../core/retrieve/cadence/cadence';
 import { useTheme } from '../theme/theme';
 

@@ -1,5 +1,5 @@
 /** What the places put into the water: where each lure works, and what the record says of each layer. */
-import { G, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { G, Path, Rect, SvgText } from '../platform/shapes';
 import { FONT, useTheme } from '../theme/theme';
 import type { Frame } from './geometry';
 import { Halo } from './Halo';

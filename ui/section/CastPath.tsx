@@ -1,5 +1,5 @@
 /** The simulated cast: the path, its part among the fish, the line and the lure at the moment shown. */
-import { Circle, G, Path } from 'react-native-svg';
+import { Circle, G, Path } from '../platform/shapes';
 import { useTheme } from '../theme/theme';
 import { polyline, tipPoint, type Frame } from './geometry';
 import { Halo } from './Halo';

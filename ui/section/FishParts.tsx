@@ -1,5 +1,5 @@
 /** Where the fish sit, how far one of them sees, and how far it feels. */
-import { Ellipse, G, Path } from 'react-native-svg';
+import { Ellipse, Path } from '../platform/shapes';
 import { say } from '../../wording/units';
 import { useTheme } from '../theme/theme';
 import { drawnBy, type PartProps } from './drawnBy';
@@ -20,20 +20,25 @@ function fishAt(m: SectionModel, f: Frame): [number, number] {
   ];
 }
 
+/** Right of, below, and length, px. */
+const SCHOOL: readonly (readonly [number, number, number])[] = [
+  [0, 0, 30],
+  [26, 12, 24],
+  [-22, 13, 22],
+];
+
 function Fish({ m, f }: PartProps) {
   const { p } = useTheme();
   const [x, y] = fishAt(m, f);
   const spread = f.pxPerDepthM > 30 ? 1 : 0.6;
   return (
-    <G>
-      {[
-        [0, 0, 30],
-        [26, 12, 24],
-        [-22, 13, 22],
-      ].map(([dx, dy, l], i) => (
-        <Path key={i} d={fishPath(x + dx!, y + dy! * spread, l!)} fill={p.halo} stroke={p.onWater} strokeWidth={p.stroke} opacity={0.85} />
-      ))}
-    </G>
+    <Path
+      d={SCHOOL.map(([dx, dy, l]) => fishPath(x + dx, y + dy * spread, l)).join('')}
+      fill={p.halo}
+      stroke={p.onWater}
+      strokeWidth={p.stroke}
+      opacity={0.85}
+    />
   );
 }
 
@@ -44,7 +49,7 @@ function Sight({ m, f, label }: PartProps) {
   const rx = Math.max(6, m.sightM * f.pxPerM);
   const ry = Math.max(6, m.sightM * f.pxPerDepthM);
   return (
-    <G>
+    <>
       <Ellipse
         cx={x}
         cy={y}
@@ -63,7 +68,7 @@ function Sight({ m, f, label }: PartProps) {
         text={`sees ${say.depth(m.sightM, units)}`}
         anchor="end"
       />
-    </G>
+    </>
   );
 }
 
@@ -73,7 +78,7 @@ function Felt({ m, f, label }: PartProps) {
   const [x, y] = fishAt(m, f);
   const ry = Math.max(6, m.feltM * f.pxPerDepthM);
   return (
-    <G>
+    <>
       <Ellipse
         cx={x}
         cy={y}
@@ -86,11 +91,10 @@ function Felt({ m, f, label }: PartProps) {
         strokeLinecap="round"
       />
       <Halo x={x} y={Math.min(f.bottomY - 4, y + ry + label)} size={label} text={`feels ${say.depth(m.feltM, units)}`} anchor="middle" />
-    </G>
+    </>
   );
 }
 
-const FISH_AT = ['holding', 'bandM', 'fishDepthM', 'castM', 'tipM'] as const;
-export const FishPart = drawnBy(Fish, FISH_AT);
-export const SightPart = drawnBy(Sight, [...FISH_AT, 'sightM']);
-export const FeltPart = drawnBy(Felt, [...FISH_AT, 'feltM']);
+export const FishPart = drawnBy(Fish, (m, f) => [...fishAt(m, f), f.pxPerDepthM > 30]);
+export const SightPart = drawnBy(Sight, (m, f) => [...fishAt(m, f), m.sightM, f.pxPerM, f.pxPerDepthM]);
+export const FeltPart = drawnBy(Felt, (m, f) => [...fishAt(m, f), m.feltM, f.pxPerM, f.pxPerDepthM]);

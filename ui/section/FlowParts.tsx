@@ -1,5 +1,5 @@
 /** Current in the water, wind over it. */
-import { Circle, G, Path, Text as SvgText } from 'react-native-svg';
+import { Circle, G, Path, SvgText } from '../platform/shapes';
 import { flowText, isAcross } from '../../wording/section';
 import { FONT, useTheme } from '../theme/theme';
 import { drawnBy, type PartProps } from './drawnBy';
@@ -32,7 +32,7 @@ function Flow({ m, f, label }: PartProps) {
   const { p, units } = useTheme();
   if (m.currentMps < 0.02) return null;
   const x = f.width * 0.42;
-  const y = f.y(m.depthM * 0.16);
+  const y = f.surfaceY + 0.16 * (f.bottomY - f.surfaceY);
   return (
     <G>
       <Arrow x={x} y={y} angleDeg={m.currentAngleDeg} length={34 + Math.min(1, m.currentMps) * 40} colour={p.onWater} />
@@ -65,5 +65,5 @@ function Wind({ m, f, label }: PartProps) {
   );
 }
 
-export const FlowPart = drawnBy(Flow, ['currentMps', 'currentAngleDeg', 'depthM']);
-export const WindPart = drawnBy(Wind, ['windMps', 'windAngleDeg']);
+export const FlowPart = drawnBy(Flow, (m) => [m.currentMps, m.currentAngleDeg]);
+export const WindPart = drawnBy(Wind, (m) => [m.windMps, m.windAngleDeg]);

@@ -1,8 +1,9 @@
-import { Text as SvgText } from 'react-native-svg';
+import { memo } from 'react';
+import { SvgText } from '../platform/shapes';
 import { FONT, useTheme } from '../theme/theme';
 
 /** Text that can be read on any water. */
-export function Halo({
+export const Halo = memo(function Halo({
   x,
   y,
   size,
@@ -33,6 +34,6 @@ export function Halo({
       {text}
     </SvgText>
   );
-}
+});
 
 const OUTLINE_BELOW = { style: { paintOrder: 'stroke' } } as object;

@@ -1,5 +1,5 @@
 /** Our own small drawings of the lure families, nose to the left (towards the angler), drawn in a box 40 wide and 24 high. */
-import { G, Path } from 'react-native-svg';
+import { G, Path } from '../platform/shapes';
 import type { FamilyId } from '../../core/lures/family';
 
 interface Shape {

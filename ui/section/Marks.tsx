@@ -1,5 +1,5 @@
 /** Our marks for what happened: each has its own shape, so that colour never carries the meaning alone. */
-import { Circle, G, Path } from 'react-native-svg';
+import { Circle, G, Path } from '../platform/shapes';
 import type { EventKind } from '../../core/strikes/events';
 import type { Palette } from '../theme/palette';
 

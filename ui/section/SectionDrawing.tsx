@@ -1,11 +1,11 @@
 /** The section through the water in front of you: the one drawing every place fills in. */
 import { memo, useMemo } from 'react';
-import Svg, { Circle, G, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { Circle, G, Path, Rect, SvgText, Svg } from '../platform/shapes';
 import { say } from '../../wording/units';
 import { FONT, useTheme } from '../theme/theme';
 import { Layers, Reaches } from './Answers';
 import { CastPath } from './CastPath';
-import { Cover } from './Cover';
+import { CoverPart } from './Cover';
 import { drawnBy, same, type PartProps } from './drawnBy';
 import { FeltPart, FishPart, SightPart } from './FishParts';
 import { FlowPart, WindPart } from './FlowParts';
@@ -71,11 +71,6 @@ function WholeSection({ model: m, words, width, height, atS, showSight = false }
   );
 }
 
-function CoverOf({ m, f }: PartProps) {
-  const { p } = useTheme();
-  return <Cover m={m} f={f} p={p} />;
-}
-
 function Angler({ m, f, label }: PartProps) {
   const { p, units } = useTheme();
   const tip = tipPoint(m, f);
@@ -95,5 +90,4 @@ function Angler({ m, f, label }: PartProps) {
   );
 }
 
-const CoverPart = drawnBy(CoverOf, ['cover', 'bandM', 'castM']);
-const AnglerPart = drawnBy(Angler, ['tipM', 'path']);
+const AnglerPart = drawnBy(Angler, (m, f) => [m.tipM, m.path === null, ...tipPoint(m, f)]);

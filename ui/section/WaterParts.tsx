@@ -1,11 +1,10 @@
 /** The water of the section: its light, bottom, depth scale, the fish's band, and how far down one sees. */
 import { useId, useMemo } from 'react';
-import { Defs, G, LinearGradient, Path, Rect, Stop } from 'react-native-svg';
+import { Defs, G, LinearGradient, Path, Rect, Stop } from '../platform/shapes';
 import { FT, say } from '../../wording/units';
-import { mix } from '../theme/palette';
 import { useTheme } from '../theme/theme';
 import { drawnBy, type PartProps } from './drawnBy';
-import { depthTicks, tickStep, wave } from './geometry';
+import { depthTicks, tickStep, wave, type Frame } from './geometry';
 import { Halo } from './Halo';
 import type { SectionModel } from './model';
 
@@ -15,49 +14,53 @@ const M_STEPS = [0.25, 0.5, 1, 2, 3, 5, 10];
 /** The water itself, darker with depth. */
 function Water({ m, f }: PartProps) {
   const { p } = useTheme();
-  const id = useId().replace(/[^a-zA-Z0-9]/g, '');
-  const { width, height } = f;
-  const top = useMemo(() => wave(width, f.surfaceY, Math.min(9, 1.5 + m.waveM * 30)), [width, f.surfaceY, m.waveM]);
+  const id = `w${useId().replace(/[^a-zA-Z0-9]/g, '')}`;
+  const { width, height, surfaceY } = f;
+  // A drag moves the light alone; what is made here once, React leaves as it is.
+  const colours = useMemo(() => p.water.map((colour, i) => <Stop key={i} offset={i / (p.water.length - 1)} stopColor={colour} />), [p]);
+  const body = useMemo(
+    () => <Path d={`${wave(width, surfaceY, Math.min(9, 1.5 + m.waveM * 30))}L${width} ${height}L0 ${height}z`} fill={`url(#${id})`} />,
+    [width, height, surfaceY, m.waveM, id],
+  );
+  const [y1, y2] = lightRows(m, f);
   return (
-    <G>
+    <>
       <Defs>
-        <LinearGradient id={`w${id}`} x1="0" y1="0" x2="0" y2="1">
-          {lightStops(m, p.water).map(([at, colour]) => (
-            <Stop key={at} offset={at} stopColor={colour} />
-          ))}
+        <LinearGradient id={id} gradientUnits="userSpaceOnUse" x1={0} x2={0} y1={y1} y2={y2}>
+          {colours}
         </LinearGradient>
       </Defs>
-      <Path d={`${top}L${width} ${height}L0 ${height}z`} fill={`url(#w${id})`} />
-    </G>
+      {body}
+    </>
   );
 }
 
 function Ticks({ m, f, label }: PartProps) {
   const { p, units } = useTheme();
   const step = tickStep(m.depthM, units.depth === 'ft' ? FT_STEPS : M_STEPS);
+  const ticks = depthTicks(m.depthM, step);
   return (
-    <G>
-      {depthTicks(m.depthM, step).map((d) => (
-        <G key={d}>
-          <Path d={`M0 ${f.y(d)}h9`} stroke={p.onWater} strokeWidth={2 * p.stroke} />
-          <Halo x={13} y={f.y(d) + label * 0.35} size={label} text={say.depth(d, units)} />
-        </G>
+    <>
+      <Path d={ticks.map((d) => `M0 ${f.y(d)}h9`).join('')} stroke={p.onWater} strokeWidth={2 * p.stroke} />
+      {ticks.map((d, i) => (
+        // By their place: a scale with another step takes over the same letters.
+        <Halo key={i} x={13} y={f.y(d) + label * 0.35} size={label} text={say.depth(d, units)} />
       ))}
       <Halo x={13} y={f.bottomY + label * 1.25} size={label} text={`bottom ${say.depth(m.depthM, units)}`} />
-    </G>
+    </>
   );
 }
 
-/** Water colour by the light that is left at each depth, so that murk and dusk look murky and dusky. */
-function lightStops(m: SectionModel, water: readonly string[]): [number, string][] {
+/** From one colour of the water to the next the light falls to this share: somewhat more than tenfold. */
+const LIGHT_OF_A_STEP = 10 ** (-1 / 0.9);
+
+/** The pixel rows of the brightest and of the darkest colour of the water: light falls with depth as it does in the water, so that murk and dusk look murky and dusky. */
+function lightRows(m: SectionModel, f: Frame): [number, number] {
   const day = Math.min(1, Math.max(0, (Math.log10(Math.max(m.lux, 1e-3)) + 1) / 5.5));
-  return [0, 0.15, 0.35, 0.6, 1].map((t) => {
-    const left = Math.exp(-m.attenuationPerM * t * m.depthM);
-    // Each tenfold loss of light is one step darker.
-    const dark = Math.min(3, Math.max(0, -Math.log10(Math.max(left, 1e-6)) * 0.9 + (1 - day) * 0.9));
-    const i = Math.min(2, Math.floor(dark));
-    return [t, mix(water[i]!, water[i + 1]!, dark - i)];
-  });
+  const stepM = -Math.log(LIGHT_OF_A_STEP) / m.attenuationPerM;
+  // A dark sky is like up to nine tenths of a step more water above.
+  const brightestM = -0.9 * (1 - day) * stepM;
+  return [f.y(brightestM), f.y(brightestM + 3 * stepM)];
 }
 
 function Bottom({ m, f }: PartProps) {
@@ -89,7 +92,7 @@ function Band({ m, f }: PartProps) {
   const top = f.y(m.bandM[0]);
   const bottom = Math.min(f.y(m.bandM[1]), f.bottomY);
   return (
-    <G>
+    <>
       <Rect x={0} y={top} width={f.width} height={Math.max(3, bottom - top)} fill={p.zone} opacity={p.dark ? 0.42 : 0.45} />
       <Path
         d={`M0 ${top}H${f.width}M0 ${bottom}H${f.width}`}
@@ -98,7 +101,7 @@ function Band({ m, f }: PartProps) {
         strokeDasharray="2 6"
         strokeLinecap="round"
       />
-    </G>
+    </>
   );
 }
 
@@ -107,26 +110,23 @@ function Sighted({ m, f, label }: PartProps) {
   const { p } = useTheme();
   const x = 64;
   const tenthM = Math.LN10 / m.attenuationPerM;
-  const marks: [number, string][] = [
+  const all: [number, string][] = [
     [m.clarityM, 'white lure lost'],
     [tenthM, '1/10 of the light'],
   ];
+  const marks = all.filter(([d]) => d < m.depthM * 0.97);
   return (
-    <G>
-      {marks
-        .filter(([d]) => d < m.depthM * 0.97)
-        .map(([d, text]) => (
-          <G key={text}>
-            <Path d={`M${x} ${f.y(d)}h22`} stroke={p.onWater} strokeWidth={2 * p.stroke} strokeDasharray="3 3" />
-            <Halo x={x} y={f.y(d) - 4} size={label} text={text} />
-          </G>
-        ))}
-    </G>
+    <>
+      <Path d={marks.map(([d]) => `M${x} ${f.y(d)}h22`).join('')} stroke={p.onWater} strokeWidth={2 * p.stroke} strokeDasharray="3 3" />
+      {marks.map(([d, text]) => (
+        <Halo key={text} x={x} y={f.y(d) - 4} size={label} text={text} />
+      ))}
+    </>
   );
 }
 
-export const WaterPart = drawnBy(Water, ['attenuationPerM', 'lux', 'depthM', 'waveM']);
-export const BottomPart = drawnBy(Bottom, ['bottom']);
-export const BandPart = drawnBy(Band, ['bandM']);
-export const TicksPart = drawnBy(Ticks, ['depthM']);
-export const SightedPart = drawnBy(Sighted, ['clarityM', 'attenuationPerM', 'depthM']);
+export const WaterPart = drawnBy(Water, (m, f) => [m.waveM, ...lightRows(m, f)]);
+export const BottomPart = drawnBy(Bottom, (m) => [m.bottom]);
+export const BandPart = drawnBy(Band, (m, f) => [f.y(m.bandM[0]), Math.min(f.y(m.bandM[1]), f.bottomY)]);
+export const TicksPart = drawnBy(Ticks, (m) => [m.depthM]);
+export const SightedPart = drawnBy(Sighted, (m) => [m.clarityM, m.attenuationPerM, m.depthM]);

@@ -9,11 +9,15 @@ export interface PartProps {
   label: number;
 }
 
-/** A part that is drawn anew only when what it shows has changed: a dragged reading moves two or three of them. */
-export function drawnBy(Part: ComponentType<PartProps>, keys: readonly (keyof SectionModel)[]): ComponentType<PartProps> {
-  return memo(Part, (a, b) => a.f === b.f && a.label === b.label && keys.every((k) => same(a.m[k], b.m[k])));
+/**
+ * A part that is drawn anew only when what it shows has changed: a dragged reading moves two or three of them.
+ * `shows` gives all of it, in plain values: those of the model, and where a part stands by depth or along the cast the depth, the length or the pixels themselves.
+ */
+export function drawnBy(Part: ComponentType<PartProps>, shows: (m: SectionModel, f: Frame) => readonly unknown[]): ComponentType<PartProps> {
+  return memo(Part, (a, b) => a.f.width === b.f.width && a.f.height === b.f.height && a.label === b.label && same(shows(a.m, a.f), shows(b.m, b.f)));
 }
 
+/** The same value, or an object or list of the same ones. */
 export const same = (a: unknown, b: unknown): boolean =>
   a === b ||
   (typeof a === 'object' &&

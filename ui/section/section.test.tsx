@@ -1,9 +1,9 @@
 import { render, screen } from '@testing-library/react-native';
 import { resolveConditions } from '../../core/water/defaults';
-import type { Conditions } from '../../core/water/conditions';
-import { COVER_KINDS } from '../../core/water/conditions';
+import { COVER_KINDS, type Conditions, type CoverKind } from '../../core/water/conditions';
 import { EVENT_KINDS } from '../../core/strikes/events';
 import { FAMILIES } from '../../core/lures/family';
+import { drawnBy } from './drawnBy';
 import { depthTicks, frameOf, polyline, tickStep, tipPoint, wave } from './geometry';
 import { fishPath } from './Marks';
 import { describeSection } from '../../wording/section';
@@ -103,6 +103,45 @@ describe('the drawing', () => {
   };
   test.each(COVER_KINDS)('draws %s and tells it', (kind) => {
     expect(described(model({}, { cover: { kind, density: 0.5 }, currentMps: 0.4 }))).toContain('Fish expected');
+  });
+  test('a part is drawn anew only when what it shows has changed', () => {
+    const drawn = jest.fn();
+    const Part = drawnBy(
+      ({ m }) => {
+        drawn(m.depthM);
+        return null;
+      },
+      (m, f) => [m.waveM, f.y(m.bandM[0])],
+    );
+    const at = (m: SectionModel, width = 390) => <Part m={m} f={frameOf(m, width, 260)} label={13} />;
+    const first = model();
+    const { rerender } = render(at(first));
+    rerender(at({ ...first, sightM: first.sightM + 1, cover: { ...first.cover } }));
+    expect(drawn).toHaveBeenCalledTimes(1);
+    rerender(at({ ...first, depthM: first.depthM + 1 }));
+    rerender(at({ ...first, depthM: first.depthM + 1, waveM: 0.4 }));
+    rerender(at({ ...first, depthM: first.depthM + 1, waveM: 0.4 }, 500));
+    expect(drawn).toHaveBeenCalledTimes(4);
+  });
+  test('dense cover costs few shapes', () => {
+    const shapes = (kind: CoverKind): number => {
+      render(
+        <SectionDrawing
+          model={model({ cover: { kind, density: 1, topDepthM: 1 } })}
+          words=""
+          width={390}
+          height={260}
+          atS={null}
+          showSight={false}
+        />,
+      );
+      return JSON.stringify(screen.toJSON()).split('"d":').length;
+    };
+    const none = shapes('none');
+    for (const kind of COVER_KINDS.filter((k) => k !== 'none')) {
+      expect(shapes(kind) - none).toBeGreaterThan(0);
+      expect(shapes(kind) - none).toBeLessThan(12);
+    }
   });
   test('draws a path, every mark, reaches and layers', () => {
     const text = described(

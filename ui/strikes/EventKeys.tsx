@@ -1,6 +1,6 @@
 /** One touch for what happened, at most one more for when. Big keys, each with its own mark. */
 import { View } from 'react-native';
-import Svg from 'react-native-svg';
+import { Svg } from '../platform/shapes';
 import { PHASES } from '../../core/retrieve/cadence/cadence';
 import type { EventKind } from '../../core/strikes/events';
 import { EVENT_NAME, PHASE_NAME, capital } from '../../wording/names';

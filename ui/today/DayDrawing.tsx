@@ -1,6 +1,6 @@
 /** One day at a glance: night and light behind, how good each hour should be as a hill, the tide as a line below it, moon periods along the foot. */
 import { useId } from 'react';
-import Svg, { ClipPath, Defs, G, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { ClipPath, Defs, G, Path, Rect, SvgText, Svg } from '../platform/shapes';
 import type { DayLine } from '../../core/day/line';
 import { dayLineWords } from '../../wording/day';
 import { clockText } from '../../wording/time';

@@ -48,7 +48,7 @@ function NumberControl({ c, onClear, onPreset }: { c: NumberReading; onClear?: (
   const drag = (v: number): void => {
     if (!day) return;
     const value = onGrid(c, v);
-    dragTo(() => ({ reading: previewReading(day.conditions, c.set(day.trip.readings, value)), id: c.id, value }));
+    dragTo(c.id, value, () => previewReading(day.conditions, c.set(day.trip.readings, value)));
   };
   const done = (v: number): void => {
     letGo();

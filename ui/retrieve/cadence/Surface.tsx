@@ -4,7 +4,7 @@
  */
 import { useEffect, useRef, useState } from 'react';
 import { ScrollView, View } from 'react-native';
-import Svg, { Path } from 'react-native-svg';
+import { Path, Svg } from '../../platform/shapes';
 import { cadenceLengthS, type Cadence } from '../../../core/retrieve/cadence/cadence';
 import { nudgeStep, setLength } from '../../../core/retrieve/cadence/edit';
 import { STEP_NAME } from '../../../wording/names';
