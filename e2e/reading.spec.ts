@@ -84,6 +84,11 @@ test('a value that is dragged shows at once what follows from it, and is stored 
   await page.getByRole('button', { name: /^clarity: .*Change$/ }).tap();
   const slider = page.getByRole('slider', { name: 'Clarity' });
   const section = page.locator('svg[aria-label^="Section through the water"]').first();
+  // The section stays in sight above the control, however far the page was scrolled.
+  await expect(section).toBeInViewport({ ratio: 1 });
+  const [drawn, control] = [(await section.boundingBox())!, (await slider.boundingBox())!];
+  expect(drawn.y).toBe(0);
+  expect(control.y).toBeGreaterThan(drawn.y + drawn.height);
   const before = await section.innerHTML();
   const box = (await slider.boundingBox())!;
   await page.mouse.move(box.x + box.width * 0.3, box.y + box.height / 2);
@@ -100,6 +105,14 @@ test('a value that is dragged shows at once what follows from it, and is stored 
   const was = (await today(page)).readings.water.clarityM!;
   for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowLeft');
   await stored(page, (d) => d.readings.water.clarityM! < was).toBe(true);
+  // Closed, it goes with the page again; and where there is no room for both, the control has it.
+  const tile = page.getByRole('button', { name: /^clarity: .*Change$/ });
+  await tile.tap();
+  await expect(section).not.toBeInViewport();
+  await page.setViewportSize({ width: 390, height: 420 });
+  await tile.tap();
+  await expect(slider).toBeInViewport();
+  await expect(section).not.toBeInViewport();
 });
 
 test.describe('a station that fails', () => {

@@ -9,7 +9,6 @@ const own = <Shape>(tag: string): Shape => tag as unknown as Shape;
 export const Circle = own<typeof Native.Circle>('circle');
 export const ClipPath = own<typeof Native.ClipPath>('clipPath');
 export const Defs = own<typeof Native.Defs>('defs');
-export const Ellipse = own<typeof Native.Ellipse>('ellipse');
 export const G = own<typeof Native.G>('g');
 export const LinearGradient = own<typeof Native.LinearGradient>('linearGradient');
 export const Path = own<typeof Native.Path>('path');

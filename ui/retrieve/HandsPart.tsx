@@ -9,6 +9,7 @@ import { capital, TIP_NAME } from '../../wording/names';
 import { styleTitle, tipText, turnsText } from '../../wording/retrieve';
 import { say } from '../../wording/units';
 import { useDay } from '../day/DayProvider';
+import { useSectionInSight } from '../shell/inSight';
 import { Adjuster } from '../parts/Adjuster';
 import { Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
@@ -25,6 +26,7 @@ export function HandsPart({ plan }: { plan: Plan }) {
   const { actions, day } = useDay();
   const { units, p } = useTheme();
   const [open, setOpen] = useState<Key | null>(null);
+  const opened = useSectionInSight(open);
   const h = plan.hands;
   const set = day?.trip.settings ?? {};
   const drop = (key: Key) => () => {
@@ -55,60 +57,62 @@ export function HandsPart({ plan }: { plan: Plan }) {
   );
   return (
     <Part title="Your hands">
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {tile('turnsPerS', 'handle', `${turnsText(set.turnsPerS ?? h.turnsPerS)} turn/s`)}
-        {tile('countdownS', 'count down', say.seconds(set.countdownS ?? h.countdownS))}
-        {tile('tip', 'rod tip', TIP_NAME[set.tip ?? h.tip.position])}
-        {tile('castM', 'cast', say.distance(set.castM ?? h.castM, units))}
-        {tile('pauseS', 'hang', say.seconds(set.pauseS ?? h.pauseS))}
-        {tile('style', 'cadence', styleTitle(set.style ?? h.style).toLowerCase())}
+      <View ref={opened} style={{ gap: 8 }}>
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          {tile('turnsPerS', 'handle', `${turnsText(set.turnsPerS ?? h.turnsPerS)} turn/s`)}
+          {tile('countdownS', 'count down', say.seconds(set.countdownS ?? h.countdownS))}
+          {tile('tip', 'rod tip', TIP_NAME[set.tip ?? h.tip.position])}
+          {tile('castM', 'cast', say.distance(set.castM ?? h.castM, units))}
+          {tile('pauseS', 'hang', say.seconds(set.pauseS ?? h.pauseS))}
+          {tile('style', 'cadence', styleTitle(set.style ?? h.style).toLowerCase())}
+        </View>
+        {open === 'turnsPerS'
+          ? number(
+              'turnsPerS',
+              'Handle',
+              `Turns of the handle a second; the lure moves at ${say.speed(plan.handleSpeedMps, units)}`,
+              turnsText,
+              h.turnsPerS,
+              STEPPERS.plain(0.05, 0.2, 3),
+            )
+          : null}
+        {open === 'countdownS'
+          ? number('countdownS', 'Count down', 'Seconds from the splash to the first turn', say.seconds, h.countdownS, STEPPERS.seconds())
+          : null}
+        {open === 'castM'
+          ? number(
+              'castM',
+              'Cast',
+              `How far; throw ${say.distance(plan.overshootM, units)} past the fish`,
+              (v) => say.distance(v, units),
+              h.castM,
+              STEPPERS.distance(units),
+            )
+          : null}
+        {open === 'pauseS' ? number('pauseS', 'Hang', 'How long it is left alone', say.seconds, h.pauseS, STEPPERS.seconds()) : null}
+        {open === 'tip' ? (
+          <Panel hint={`Rod tip ${tipText(h.tip, units)} above the water`} p={p}>
+            <Choices
+              label="Rod tip"
+              options={TIP_POSITIONS.map((t) => ({ value: t, title: capital(TIP_NAME[t]) }))}
+              value={h.tip.position}
+              onChange={(t) => actions.setSettings({ tip: t as (typeof TIP_POSITIONS)[number] })}
+            />
+            {set.tip ? <Button kind="plain" title="Let the plan choose" onPress={drop('tip')} style={{ alignSelf: 'flex-start' }} /> : null}
+          </Panel>
+        ) : null}
+        {open === 'style' ? (
+          <Panel hint="How it is worked" p={p}>
+            <Choices
+              label="Cadence"
+              options={CADENCE_STYLES.map((s) => ({ value: s, title: styleTitle(s) }))}
+              value={h.style}
+              onChange={(s) => actions.setSettings({ style: s as (typeof CADENCE_STYLES)[number] })}
+            />
+            {set.style ? <Button kind="plain" title="Let the plan choose" onPress={drop('style')} style={{ alignSelf: 'flex-start' }} /> : null}
+          </Panel>
+        ) : null}
       </View>
-      {open === 'turnsPerS'
-        ? number(
-            'turnsPerS',
-            'Handle',
-            `Turns of the handle a second; the lure moves at ${say.speed(plan.handleSpeedMps, units)}`,
-            turnsText,
-            h.turnsPerS,
-            STEPPERS.plain(0.05, 0.2, 3),
-          )
-        : null}
-      {open === 'countdownS'
-        ? number('countdownS', 'Count down', 'Seconds from the splash to the first turn', say.seconds, h.countdownS, STEPPERS.seconds())
-        : null}
-      {open === 'castM'
-        ? number(
-            'castM',
-            'Cast',
-            `How far; throw ${say.distance(plan.overshootM, units)} past the fish`,
-            (v) => say.distance(v, units),
-            h.castM,
-            STEPPERS.distance(units),
-          )
-        : null}
-      {open === 'pauseS' ? number('pauseS', 'Hang', 'How long it is left alone', say.seconds, h.pauseS, STEPPERS.seconds()) : null}
-      {open === 'tip' ? (
-        <Panel hint={`Rod tip ${tipText(h.tip, units)} above the water`} p={p}>
-          <Choices
-            label="Rod tip"
-            options={TIP_POSITIONS.map((t) => ({ value: t, title: capital(TIP_NAME[t]) }))}
-            value={h.tip.position}
-            onChange={(t) => actions.setSettings({ tip: t as (typeof TIP_POSITIONS)[number] })}
-          />
-          {set.tip ? <Button kind="plain" title="Let the plan choose" onPress={drop('tip')} style={{ alignSelf: 'flex-start' }} /> : null}
-        </Panel>
-      ) : null}
-      {open === 'style' ? (
-        <Panel hint="How it is worked" p={p}>
-          <Choices
-            label="Cadence"
-            options={CADENCE_STYLES.map((s) => ({ value: s, title: styleTitle(s) }))}
-            value={h.style}
-            onChange={(s) => actions.setSettings({ style: s as (typeof CADENCE_STYLES)[number] })}
-          />
-          {set.style ? <Button kind="plain" title="Let the plan choose" onPress={drop('style')} style={{ alignSelf: 'flex-start' }} /> : null}
-        </Panel>
-      ) : null}
     </Part>
   );
 }

@@ -1,14 +1,18 @@
 /** Where the fish sit, how far one of them sees, and how far it feels. */
-import { Ellipse, Path } from '../platform/shapes';
+import { Path } from '../platform/shapes';
 import { say } from '../../wording/units';
 import { useTheme } from '../theme/theme';
 import { drawnBy, type PartProps } from './drawnBy';
-import { tipPoint, type Frame } from './geometry';
+import { cutEllipse, tipPoint, type Frame } from './geometry';
 import { Halo } from './Halo';
 import { fishPath } from './Marks';
 import type { SectionModel } from './model';
 
 const UNDER_TIP = 40;
+/** So far the smaller fish reach below the first. */
+const SCHOOL_PX = 18;
+/** Fish on the bottom lie on it, not in it. */
+const CLEAR_PX = 7;
 
 /** Where on the cover the fish should be: pixels. */
 function fishAt(m: SectionModel, f: Frame): [number, number] {
@@ -16,7 +20,7 @@ function fishAt(m: SectionModel, f: Frame): [number, number] {
   // Let straight down, the fish that count are below the tip.
   return [
     m.castM > 0 ? f.x(m.castM * at) : tipPoint(m, f)[0] + UNDER_TIP,
-    f.y(m.holding === 'deep-tight' ? m.bandM[1] * 0.8 + m.fishDepthM * 0.2 : m.fishDepthM),
+    Math.min(f.y(m.holding === 'deep-tight' ? m.bandM[1] * 0.8 + m.fishDepthM * 0.2 : m.fishDepthM), f.bottomY - CLEAR_PX),
   ];
 }
 
@@ -33,7 +37,7 @@ function Fish({ m, f }: PartProps) {
   const spread = f.pxPerDepthM > 30 ? 1 : 0.6;
   return (
     <Path
-      d={SCHOOL.map(([dx, dy, l]) => fishPath(x + dx, y + dy * spread, l)).join('')}
+      d={SCHOOL.map(([dx, dy, l]) => fishPath(x + dx, Math.min(y + dy * spread, f.bottomY - CLEAR_PX), l)).join('')}
       fill={p.halo}
       stroke={p.onWater}
       strokeWidth={p.stroke}
@@ -50,11 +54,8 @@ function Sight({ m, f, label }: PartProps) {
   const ry = Math.max(6, m.sightM * f.pxPerDepthM);
   return (
     <>
-      <Ellipse
-        cx={x}
-        cy={y}
-        rx={rx}
-        ry={ry}
+      <Path
+        d={cutEllipse(x, y, rx, ry, f.surfaceY, f.bottomY)}
         fill={p.onWater}
         fillOpacity={0.16}
         stroke={p.onWater}
@@ -63,7 +64,7 @@ function Sight({ m, f, label }: PartProps) {
       />
       <Halo
         x={Math.max(f.x(0) + 60, x - rx - 6)}
-        y={y - Math.max(8, ry * 0.55)}
+        y={Math.max(f.surfaceY + label, y - Math.max(8, ry * 0.55))}
         size={label}
         text={`sees ${say.depth(m.sightM, units)}`}
         anchor="end"
@@ -77,20 +78,20 @@ function Felt({ m, f, label }: PartProps) {
   const { p, units } = useTheme();
   const [x, y] = fishAt(m, f);
   const ry = Math.max(6, m.feltM * f.pxPerDepthM);
+  // Told below the fish; where they lie on the bottom, above them.
+  const below = Math.min(f.bottomY - 4, y + Math.max(ry, SCHOOL_PX) + label);
+  const told = below >= y + SCHOOL_PX + label ? below : y - 14;
   return (
     <>
-      <Ellipse
-        cx={x}
-        cy={y}
-        rx={Math.max(6, m.feltM * f.pxPerM)}
-        ry={ry}
+      <Path
+        d={cutEllipse(x, y, Math.max(6, m.feltM * f.pxPerM), ry, f.surfaceY, f.bottomY)}
         fill="none"
         stroke={p.onWater}
         strokeWidth={1.2 * p.stroke}
         strokeDasharray="1 6"
         strokeLinecap="round"
       />
-      <Halo x={x} y={Math.min(f.bottomY - 4, y + ry + label)} size={label} text={`feels ${say.depth(m.feltM, units)}`} anchor="middle" />
+      <Halo x={x} y={told} size={label} text={`feels ${say.depth(m.feltM, units)}`} anchor="middle" />
     </>
   );
 }

@@ -6,13 +6,21 @@ import { describeSection } from '../../wording/section';
 import { useDay } from '../day/DayProvider';
 import { useDraft } from '../day/draft';
 import { Say } from '../parts/Say';
-import { placeOfPath } from '../shell/places';
+import { placeOfPath, type PlaceId } from '../shell/places';
 import { useTheme } from '../theme/theme';
 import { usePlayback } from './Playback';
 import { SectionDrawing } from './SectionDrawing';
 import { useSectionModel } from './useSectionModel';
 
 const LEAST_WORDS_PX = 110;
+
+/** How high the section is on a phone, px: lower where the thumbs need the room. */
+export const phoneSectionPx = (place: PlaceId, windowPx: number): number =>
+  Math.round(
+    place === 'strikes'
+      ? Math.min(220, Math.max(140, windowPx * 0.18))
+      : Math.min(300, Math.max(190, windowPx * (place === 'lessons' ? 0.24 : 0.31))),
+  );
 
 export function SectionPanel({ fill = false }: { fill?: boolean }) {
   const { p, units } = useTheme();
@@ -26,12 +34,7 @@ export function SectionPanel({ fill = false }: { fill?: boolean }) {
   // The words below take what they need; the drawing gets the rest.
   const [wordsPx, setWordsPx] = useState(LEAST_WORDS_PX);
   const [size, setSize] = useState({ width: fill ? 0 : window.width, height: 0 });
-  const phoneHeight = Math.round(
-    place === 'strikes'
-      ? Math.min(220, Math.max(140, window.height * 0.18))
-      : Math.min(300, Math.max(190, window.height * (place === 'lessons' ? 0.24 : 0.31))),
-  );
-  const height = fill ? Math.max(300, size.height - wordsPx) : phoneHeight;
+  const height = fill ? Math.max(300, size.height - wordsPx) : phoneSectionPx(place, window.height);
   return (
     <View
       style={{ flex: fill ? 1 : undefined, overflow: 'hidden' }}

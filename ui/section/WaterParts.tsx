@@ -114,12 +114,14 @@ function Sighted({ m, f, label }: PartProps) {
     [m.clarityM, 'white lure lost'],
     [tenthM, '1/10 of the light'],
   ];
-  const marks = all.filter(([d]) => d < m.depthM * 0.97);
+  const marks = all.filter(([d]) => d < m.depthM * 0.97).sort(([a], [b]) => a - b);
+  // Each stands on its dashes; in water so deep that the two would run into each other the lower one hangs below.
+  const close = marks.length > 1 && f.y(marks[1]![0]) - f.y(marks[0]![0]) < label + 6;
   return (
     <>
       <Path d={marks.map(([d]) => `M${x} ${f.y(d)}h22`).join('')} stroke={p.onWater} strokeWidth={2 * p.stroke} strokeDasharray="3 3" />
-      {marks.map(([d, text]) => (
-        <Halo key={text} x={x} y={f.y(d) - 4} size={label} text={text} />
+      {marks.map(([d, text], i) => (
+        <Halo key={text} x={x} y={f.y(d) + (close && i === 1 ? label + 1 : -4)} size={label} text={text} />
       ))}
     </>
   );

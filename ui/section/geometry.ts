@@ -50,6 +50,16 @@ export function wave(width: number, y: number, amplitude: number, length = 26): 
   return d;
 }
 
+/** An ellipse, cut off flat at two pixel rows: what reaches around a fish ends at the surface and at the bottom. */
+export function cutEllipse(cx: number, cy: number, rx: number, ry: number, topY: number, bottomY: number): string {
+  const top = Math.max(topY, cy - ry);
+  const bottom = Math.min(bottomY, cy + ry);
+  const half = (y: number): number => rx * Math.sqrt(Math.max(0, 1 - ((y - cy) / ry) ** 2));
+  const to = (x: number, y: number): string => `${x.toFixed(1)} ${y.toFixed(1)}`;
+  const arc = `A${rx.toFixed(1)} ${ry.toFixed(1)} 0 0 1 `;
+  return `M${to(cx + half(top), top)}${arc}${to(cx + half(bottom), bottom)}L${to(cx - half(bottom), bottom)}${arc}${to(cx - half(top), top)}z`;
+}
+
 /** Where the rod tip is drawn: at its height on the depth scale, but never out of the picture. */
 export const tipPoint = (m: Pick<SectionModel, 'tipM'>, f: Frame): [number, number] => [
   f.x(0) + 22,

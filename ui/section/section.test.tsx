@@ -4,7 +4,7 @@ import { COVER_KINDS, type Conditions, type CoverKind } from '../../core/water/c
 import { EVENT_KINDS } from '../../core/strikes/events';
 import { FAMILIES } from '../../core/lures/family';
 import { drawnBy } from './drawnBy';
-import { depthTicks, frameOf, polyline, tickStep, tipPoint, wave } from './geometry';
+import { cutEllipse, depthTicks, frameOf, polyline, tickStep, tipPoint, wave } from './geometry';
 import { fishPath } from './Marks';
 import { describeSection } from '../../wording/section';
 import { IMPERIAL } from '../../wording/units';
@@ -56,6 +56,16 @@ describe('metres to pixels', () => {
     const ticks = depthTicks(depthM, tickStep(depthM, choices));
     expect(ticks.length).toBeGreaterThanOrEqual(2);
     expect(ticks.length).toBeLessThanOrEqual(5);
+  });
+  test('what reaches around a fish ends at the surface and at the bottom', () => {
+    const rows = (d: string): number[] => [...d.matchAll(/(?:M|L|1 )[\d.-]+ ([\d.-]+)/g)].map((r) => Number(r[1]));
+    // Whole: from its top to its bottom, nothing of the cut to be seen.
+    expect(rows(cutEllipse(50, 100, 20, 30, 0, 200))).toEqual([70, 130, 130, 70]);
+    expect(cutEllipse(50, 100, 20, 30, 0, 200)).toMatch(/^M50\.0 70\.0A/);
+    // Cut: no row outside, and as wide there as the ellipse is.
+    const cut = cutEllipse(50, 100, 20, 30, 90, 118);
+    expect(rows(cut)).toEqual([90, 118, 118, 90]);
+    expect(Number(/L([\d.]+) /.exec(cut)![1])).toBeCloseTo(50 - 20 * 0.8, 1);
   });
   test('paths are paths', () => {
     expect(

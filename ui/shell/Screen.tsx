@@ -1,18 +1,24 @@
 /** A place: its head, on the phone the section, then what it holds. */
 import { usePathname, useRouter } from 'expo-router';
 import { Children, type ReactNode } from 'react';
-import { ScrollView, View } from 'react-native';
+import { ScrollView, useWindowDimensions, View, type ViewStyle } from 'react-native';
 import { useDay } from '../day/DayProvider';
 import { Row } from '../parts/Box';
 import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
-import { SectionPanel } from '../section/SectionPanel';
+import { phoneSectionPx, SectionPanel } from '../section/SectionPanel';
 import { useGradually } from '../platform/gradually';
 import { useTheme } from '../theme/theme';
 import { SectionBoundary } from './Boundary';
+import { HoldProvider, useHeldSection } from './inSight';
 import { placeOfPath } from './places';
 import { useWide } from './useWide';
+
+/** A screen lower than this many sections has no room for one that sticks. */
+const LEAST_STICKING = 2.6;
+// Sticking is the browser's own; the library's types do not know it.
+const STICKING = { position: 'sticky', top: 0, zIndex: 2 } as unknown as ViewStyle;
 
 interface ScreenProps {
   title: string;
@@ -30,13 +36,23 @@ export function Screen({ title, sub, right, section = true, foot, children }: Sc
   const wide = useWide();
   const router = useRouter();
   const { prefs } = useDay();
-  const inKit = placeOfPath(usePathname()) === 'kit';
+  const path = usePathname();
+  const inKit = placeOfPath(path) === 'kit';
   const parts = Children.toArray(children);
   // The head answers the finger at once; then the section, then the parts from the top, one a frame.
   const drawn = useGradually(parts.length + 1);
+  const { held, hold } = useHeldSection();
+  const window = useWindowDimensions();
+  const sectionPx = phoneSectionPx(placeOfPath(path), window.height);
+  const sticks = held && section && !wide && window.height >= LEAST_STICKING * sectionPx;
   return (
     <View style={{ flex: 1 }}>
-      <ScrollView style={{ flex: 1 }} contentContainerStyle={{ paddingBottom: 24 }} tabIndex={-1}>
+      <ScrollView
+        // What is scrolled to, or focused by a key, comes to rest below the section.
+        style={[{ flex: 1 }, sticks && ({ scrollPaddingTop: sectionPx + 8 } as object)]}
+        contentContainerStyle={{ paddingBottom: 24 }}
+        tabIndex={-1}
+      >
         <View style={{ paddingHorizontal: 16, paddingTop: 12, paddingBottom: 10, gap: 2 }}>
           <Row style={{ alignItems: 'flex-start', justifyContent: 'space-between' }} gap={10} wrap={scale > 1.4}>
             <View style={{ flexShrink: 1, flexGrow: 1, flexBasis: scale > 1.4 ? '100%' : 150 }}>
@@ -75,11 +91,15 @@ export function Screen({ title, sub, right, section = true, foot, children }: Sc
           ) : null}
         </View>
         {drawn > 0 && section && !wide ? (
-          <SectionBoundary>
-            <SectionPanel />
-          </SectionBoundary>
+          <View style={sticks && STICKING}>
+            <SectionBoundary>
+              <SectionPanel />
+            </SectionBoundary>
+          </View>
         ) : null}
-        <View style={{ padding: 16, gap: 20 }}>{parts.slice(0, Math.max(0, drawn - 1))}</View>
+        <HoldProvider value={hold}>
+          <View style={{ padding: 16, gap: 20 }}>{parts.slice(0, Math.max(0, drawn - 1))}</View>
+        </HoldProvider>
       </ScrollView>
       {drawn > 0 && foot ? (
         <View style={{ borderTopWidth: p.stroke, borderTopColor: p.rule, backgroundColor: p.ground, padding: 10 }}>{foot}</View>

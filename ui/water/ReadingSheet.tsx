@@ -16,6 +16,7 @@ import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { Tile } from '../parts/Tile';
+import { useSectionInSight } from '../shell/inSight';
 import { useTheme } from '../theme/theme';
 import { ReadingControl } from './ReadingControl';
 import { readingText, stepReading, type ReadingControl as Control } from './readings/control';
@@ -117,12 +118,13 @@ function Tiles({ controls }: { controls: readonly Control[] }) {
   const { day } = useDay();
   const { scale } = useTheme();
   const [open, setOpen] = useState<string | null>(null);
+  const opened = useSectionInSight(open);
   const perRow = scale > 1.4 ? 2 : PER_ROW;
   const rows = Array.from({ length: Math.ceil(controls.length / perRow) }, (_, i) => controls.slice(i * perRow, (i + 1) * perRow));
   return (
     <View style={{ gap: 8 }}>
       {rows.map((row, i) => (
-        <View key={i} style={{ gap: 8 }}>
+        <View key={i} ref={row.some((c) => c.id === open) ? opened : undefined} style={{ gap: 8 }}>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             {row.map((c) => (
               <Tile
@@ -149,6 +151,7 @@ function DenseGroup({ title, controls }: { title: string; controls: readonly Con
   const { day, actions } = useDay();
   const { p, scale } = useTheme();
   const [open, setOpen] = useState<string | null>(null);
+  const opened = useSectionInSight(open);
   const key = { width: 52, alignItems: 'center' as const };
   return (
     <View>
@@ -160,7 +163,7 @@ function DenseGroup({ title, controls }: { title: string; controls: readonly Con
         const assumed = day?.assumed.has(c.path) ?? false;
         const value = c.type === 'number' ? c.text(c.value) : readingText(c);
         return (
-          <View key={c.id} style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule }}>
+          <View key={c.id} ref={open === c.id ? opened : undefined} style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule }}>
             <Row gap={4} wrap={scale > 1.4}>
               <Press
                 label={`${c.name}: ${value}${source && source !== 'read' ? `, ${sourceText(source)}` : ''}. Change`}
