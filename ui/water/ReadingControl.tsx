@@ -9,7 +9,7 @@ import { Button, Choices, Picks } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 import { View } from 'react-native';
-import { nearPreset, onGrid, stepReading, type NumberReading, type ReadingControl as Control } from './readings/control';
+import { dragRange, nearPreset, onGrid, stepReading, type NumberReading, type ReadingControl as Control } from './readings/control';
 
 /** Cover's parts belong to the cover: they are forgotten with it. */
 const PARTS_OF_COVER = ['density', 'branches', 'tops'];
@@ -63,7 +63,7 @@ function NumberControl({ c, onClear, onPreset }: { c: NumberReading; onClear?: (
       live={<Live c={c} />}
       onLess={() => actions.setReadings(stepReading(c, -1))}
       onMore={() => actions.setReadings(stepReading(c, 1))}
-      drag={{ value: c.value, range: c.range, text: (v) => c.text(onGrid(c, v)), onDrag: drag, onDone: done }}
+      drag={{ value: c.value, range: dragRange(c), text: (v) => c.text(onGrid(c, v)), onDrag: drag, onDone: done }}
       presets={c.presets}
       preset={nearPreset(c)}
       onPreset={onPreset}

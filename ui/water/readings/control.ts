@@ -18,7 +18,7 @@ export interface NumberReading extends Base {
   /** Shorter, for a tile. */
   short?: (v: number) => string;
   stepper: Stepper;
-  /** From where to where it is dragged. */
+  /** The usual values: from where to where it is dragged while it is one of them. */
   range: readonly [number, number];
   presets?: Option<number>[];
   /** What was entered so far; absent while assumed. */
@@ -77,6 +77,12 @@ export function onGrid(c: NumberReading, si: number): number {
   const step = c.stepper.step(user);
   const snapped = c.stepper.from(Math.round(user / step) * step);
   return Math.min(c.stepper.max, Math.max(c.stepper.min, snapped));
+}
+
+/** From where to where it is dragged now: a value at the top of the usual ones has room above it, as far as it can be at all. */
+export function dragRange(c: NumberReading): readonly [number, number] {
+  const [lo, hi] = c.range;
+  return [Math.min(lo, c.value), c.value < 0.99 * hi ? hi : Math.max(hi, Math.min(c.stepper.max, 1.5 * c.value))];
 }
 
 export const nearPreset = (c: NumberReading): number | null =>

@@ -3,7 +3,7 @@ import { readingsSchema } from '../../../core/records/trip';
 import { resolveConditions } from '../../../core/water/defaults';
 import { IMPERIAL, METRIC } from '../../../wording/units';
 import { chopWord } from '../../../wording/water';
-import { nearPreset, onGrid, readingText, stepReading, type ReadingControl } from './control';
+import { dragRange, nearPreset, onGrid, readingText, stepReading, type ReadingControl } from './control';
 import { readingGroups } from './controls';
 
 const NOTHING: Readings = { water: {}, sky: {} };
@@ -51,6 +51,30 @@ test('what is dragged lands on the grid of the angler’s steps', () => {
   if (c.type !== 'number') throw new Error('not a number');
   expect(c.text(onGrid(c, 15.37))).toBe('60 °F');
   expect((onGrid(c, 15.37) * 9) / 5 + 32).toBeCloseTo(60, 9);
+});
+
+test('a value beyond the usual ones is dragged from where it is, not from the end of the usual', () => {
+  const number = (id: string, r: Readings) => {
+    const c = control(id, r);
+    if (c.type !== 'number') throw new Error('not a number');
+    return c;
+  };
+  const at = (depthM: number) => dragRange(number('depth', { water: { depthM }, sky: {} }));
+  expect(at(4)).toEqual([0.3, 12]);
+  expect(at(12)).toEqual([0.3, 18]);
+  expect(at(30)).toEqual([0.3, 45]);
+  // As far as it can be at all.
+  expect(at(55)).toEqual([0.3, 60]);
+  const fish = number('fish', { water: { depthM: 30, fishDepthM: 30 }, sky: {} });
+  expect(dragRange(fish)[1]).toBe(30);
+  // Never shorter than the usual, never past the value.
+  for (const c of controls({ water: { surfaceTempC: -1, clarityM: 9, windMps: 22 }, sky: {} })) {
+    if (c.type !== 'number') continue;
+    const [lo, hi] = dragRange(c);
+    expect(lo).toBeLessThanOrEqual(c.range[0]);
+    expect(hi).toBeGreaterThanOrEqual(c.range[1]);
+    expect(hi).toBeGreaterThanOrEqual(c.value);
+  }
 });
 
 test.each([
