@@ -232,3 +232,19 @@ test('full fish: a crawl or a burn beats the middle; hungry ones take the middle
   expect(speedOf('paddletail', 'thick').full).toBeGreaterThan(0.5);
   expect(speedOf('paddletail', 'thick').speed).toBeLessThan(speedOf('paddletail', 'normal').speed);
 });
+
+describe('what is dragged lies on the bottom', () => {
+  const bottom = ['flipping-jig', 'texas-rig', 'finesse-jig', 'shaky-head', 'drop-shot', 'football-jig', 'carolina-rig', 'shrimp-imitation'] as const;
+  const at = (id: FamilyId, depthM: number) => scoreFeeding(familyById(id), context({ water: { depthM, fishDepthM: depthM - 0.4 } }));
+  test.each(bottom)('%s: also where the water is deeper than it is meant for, and then for less of the time', (id) => {
+    const meantM = familyById(id).depthM[1];
+    for (const depthM of [3, 7, 15, 30]) expect(at(id, depthM).workingDepthM).toBe(depthM);
+    const shares = [0.9, 1, 1.2, 1.5, 2].map((k) => at(id, k * meantM).zone.share);
+    for (let i = 2; i < shares.length; i++) expect(shares[i]!).toBeLessThan(shares[i - 1]!);
+    expect(at(id, 1.05 * meantM).zone.share / shares[1]!).toBeGreaterThan(0.95);
+  });
+  test('fish far above it are far from it', () => {
+    const high = scoreFeeding(familyById('flipping-jig'), context({ water: { depthM: 12, fishDepthM: 6 } }));
+    expect(high.why.find((w) => w.factor === 'travel')!.ln).toBeLessThan(-3);
+  });
+});

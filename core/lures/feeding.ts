@@ -62,8 +62,7 @@ export function chooseWorking(f: Family, c: ReadContext): Working {
   const { r } = c;
   const wishMps = clamp(0.6 * overMoods(c.mood, (m) => chaseMps(c, m)), f.speedMps[0], f.speedMps[1]);
   if (f.mode === 'surface') return { depthM: 0, speedMps: wishMps };
-  if (f.mode === 'bottom')
-    return { depthM: lerp(Math.min(r.depthM, f.depthM[1]), Math.min(r.fishDepthM, f.depthM[1]), pitchedShare(f, r)), speedMps: wishMps };
+  if (f.mode === 'bottom') return { depthM: lerp(r.depthM, r.fishDepthM, pitchedShare(f, r)), speedMps: wishMps };
   // Over grass tops it must pass above them.
   const grass = r.cover.kind === 'submerged-grass' ? Math.max(0.15, r.cover.topDepthM - 0.05) : r.depthM;
   const deepest = Math.min(f.depthM[1], r.depthM, Math.max(grass, f.depthM[0]));

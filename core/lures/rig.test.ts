@@ -1,7 +1,7 @@
 import { FISHING_PRESSURES, type Conditions } from '../water/conditions';
 import { resolveConditions } from '../water/defaults';
 import { speciesProfile } from '../water/species';
-import { familyById } from './families';
+import { allFamilies, familyById } from './families';
 import type { FamilyId } from './family';
 import { choosePeg, chooseRig, chooseSizeM, chooseWeightKg, holdingWeightKg, wantedFallMps, type Rig } from './rig';
 
@@ -54,6 +54,15 @@ describe('weight', () => {
     expect(holdingWeightKg(spoon, read({ water: { windMps: 11 } }))).toBeGreaterThan(still);
     expect(holdingWeightKg(spoon, read({ water: { depthM: 9, fishDepthM: 8 } }))).toBeGreaterThan(still);
     expect(chooseWeightKg(spoon, read({ water: { currentMps: 0.9, depthM: 10, fishDepthM: 9 } }), 2)).toBeGreaterThan(0.05);
+  });
+
+  test('a current pulls at the line that hangs in it: in shallow water it asks for little', () => {
+    const spinner = familyById('inline-spinner');
+    const more = (depthM: number): number =>
+      holdingWeightKg(spinner, read({ water: { depthM, fishDepthM: depthM - 0.3, currentMps: 0.5 } })) -
+      holdingWeightKg(spinner, read({ water: { depthM, fishDepthM: depthM - 0.3 } }));
+    expect(more(1.2)).toBeLessThan(0.6 * more(6));
+    expect(chooseWeightKg(spinner, read({ water: { depthM: 1.2, fishDepthM: 0.9, currentMps: 0.5 } }), 2)).toBeLessThanOrEqual(0.0091);
   });
 
   test('a mat asks for weight to get through', () => {
@@ -156,4 +165,21 @@ describe('size', () => {
   test('never larger than the mouth takes while the family has smaller', () => {
     expect(chooseSizeM(f, read(), speciesProfile('crappie'))).toBeLessThanOrEqual(speciesProfile('crappie').preyLengthM[2]);
   });
+});
+
+test('metal that must be heavy is long as well, a head is heavy by itself', () => {
+  const ripping = { water: { depthM: 10, fishDepthM: 9, currentMps: 0.9 } };
+  const size = (id: FamilyId, c: Change): number => chooseSizeM(familyById(id), read(c), bass);
+  expect(size('casting-spoon', ripping)).toBeGreaterThan(1.15 * size('casting-spoon', {}));
+  // Like shapes: within a tenth of the length that its weight has by the family's middle one.
+  const spoon = familyById('casting-spoon');
+  const { weightKg, sizeM } = rig('casting-spoon', ripping);
+  expect(Math.abs(Math.log(sizeM / (spoon.lengthM[1] * Math.cbrt(weightKg / spoon.weightKg[1]))))).toBeLessThan(0.15);
+  expect(size('bucktail-jig', ripping)).toBe(size('bucktail-jig', {}));
+  // Never out of what the family comes in.
+  for (const f of allFamilies()) {
+    const L = size(f.id, ripping);
+    expect(L).toBeGreaterThanOrEqual(f.lengthM[0]);
+    expect(L).toBeLessThanOrEqual(f.lengthM[2]);
+  }
 });

@@ -31,7 +31,8 @@ export const wantedFallMps = (tempC: number, moodMean: number): number => 0.24 +
 /** Lightest weight, kg, that keeps bottom or depth: deeper, stronger current and wind ask for more. */
 export function holdingWeightKg(f: Family, r: Reading): number {
   const depth = f.mode === 'bottom' ? r.depthM : Math.min(r.fishDepthM, f.depthM[1]);
-  const drive = r.currentMps ** 2 * 0.06 + Math.max(0, r.windMps - 4) * 0.0006;
+  // The current pulls at all the line that hangs in it: in shallow water at little.
+  const drive = (r.currentMps ** 2 * 0.073 * depth) / (depth + 2) + Math.max(0, r.windMps - 4) * 0.0006;
   const through = f.mode === 'bottom' && (r.cover.kind === 'matted-grass' || r.cover.kind === 'pads') ? 0.014 * r.cover.density : 0;
   return Math.max(0.0012 * depth * (f.weightKg[1] / 0.0106) + drive, through);
 }
@@ -39,13 +40,17 @@ export function holdingWeightKg(f: Family, r: Reading): number {
 /** Share of the usual fall and weight that is wanted over grass tops. prior: judgement. */
 const OVER_GRASS = { fall: 0.7, weight: 0.75 } as const;
 
+/** Floaters, suspenders and what runs just below the top come in the weights they come in. */
+const HARDLY_SINKS = 1.05;
+const isSolidSinker = (f: Family): boolean => f.mode !== 'surface' && f.build.kind === 'piece' && f.build.gravity >= HARDLY_SINKS;
+
 export function chooseWeightKg(f: Family, r: Reading, moodMean: number): number {
   const [lo, , hi] = f.weightKg;
   const inRange = SOLD_KG.filter((w) => w >= lo * 0.95 && w <= hi * 1.05);
   const weights = inRange.length > 0 ? inRange : [f.weightKg[1]];
   const need = Math.min(holdingWeightKg(f, r), weights[weights.length - 1]!);
   const usable = weights.filter((w) => w >= need * 0.999);
-  if (f.mode === 'surface' || (f.build.kind === 'piece' && f.build.gravity < 1.05)) {
+  if (f.mode === 'surface' || (f.build.kind === 'piece' && !isSolidSinker(f))) {
     return weights.reduce((a, b) => (Math.abs(b - f.weightKg[1]) < Math.abs(a - f.weightKg[1]) ? b : a));
   }
   // What swims over grass must stay above its tops: lighter, and slower to fall.
@@ -130,11 +135,14 @@ function appetite(r: Reading, schools: Schools): number {
 /** The mouthful they like best here, m. */
 export const favouriteSizeM = (r: Reading, p: SpeciesProfile, schools: Schools = DEFAULT_SCHOOLS): number => p.preyLengthM[1] * appetite(r, schools);
 
-/** Length nearest the food, inside what the family comes in: the hatch when it is thin or normal, a size up when it is thick. */
+/** A sinker of one piece is no shorter than one of the weight that is needed here: like shapes grow with the cube root of the weight. Others carry their weight in a head of its own. */
+const neededLengthM = (f: Family, r: Reading): number => (isSolidSinker(f) ? f.lengthM[1] * Math.cbrt(holdingWeightKg(f, r) / f.weightKg[1]) : 0);
+
+/** Length nearest the food, inside what the family comes in: the hatch when it is thin or normal, a size up when it is thick; and of one piece with its weight. */
 export function chooseSizeM(f: Family, r: Reading, p: SpeciesProfile, schools: Schools = DEFAULT_SCHOOLS): number {
   const [lo, mid, hi] = f.lengthM;
   const wish = Math.sqrt(mid * p.preyLengthM[1]) * appetite(r, schools);
-  return clamp(wish, lo, Math.min(hi, Math.max(lo, p.preyLengthM[2])));
+  return clamp(clamp(wish, lo, Math.min(hi, Math.max(lo, p.preyLengthM[2]))), Math.min(hi, neededLengthM(f, r)), hi);
 }
 
 /** Where one colour is trusted and no own lure says which. */

@@ -88,7 +88,7 @@ export const SWIMMING_FAMILIES = [
   }),
   family({
     id: 'panfish-jig-action', mode: 'swim', build: head(1.3), dragAreaM2: cm2(1.1), weightKg: grams(0.9, 1.8, 5.3), lengthM: mm(28, 40, 55), depthM: [0.3, 12],
-    speedMps: [0.12, 0.6], longestPauseS: 2, action: 0.35, thump: 0.3, shapes: { 'slender-fish': 1, 'deep-fish': 0.8, insect: 0.5 }, hook: 'single', hooking: 0.66,
+    speedMps: [0.12, 0.6], longestPauseS: 2, action: 0.45, thump: 0.35, shapes: { 'slender-fish': 1, 'deep-fish': 0.8, insect: 0.5 }, hook: 'single', hooking: 0.66,
     coverReach: { brush: 0.7, wood: 0.7, dock: 0.8, reeds: 0.65, 'submerged-grass': 0.5, pads: 0.4, rock: 0.6 }, snag: { brush: 0.1, wood: 0.1, pads: 0.15, 'submerged-grass': 0.1, rock: 0.05 },
     bulk: 0.2, soft: true, styles: ['stop-and-go', 'steady', 'steady'],
   }),

@@ -16,6 +16,9 @@ const REFERENCE_CAST_M = 22;
 const LONGEST_CAST_S = 150;
 /** A lure on the bottom is in the fish's way for this share of the time it is worked there. */
 const BOTTOM_SHARE = 0.8;
+/** Deeper than a family is meant for, what is dragged is no longer felt and so not kept on the bottom: by this share of that depth most of it is lost. prior: judgement. */
+const NOT_FELT = 0.4;
+const keptDown = (f: Family, depthM: number): number => Math.exp(-((Math.max(0, depthM / f.depthM[1] - 1) / NOT_FELT) ** 2));
 
 export interface ZoneEstimate {
   /** Share of the cast in the band, 0–1. */
@@ -185,7 +188,7 @@ export function estimateZone(f: Family, workingDepthM: number, speedMps: number,
         ? shareAt(holdingOptions(f, workingDepthM, lineDiameterM), speedMps)
         : f.mode === 'float'
           ? (0.92 * turnedS) / dragS
-          : (BOTTOM_SHARE * turnedS) / dragS;
+          : (BOTTOM_SHARE * keptDown(f, workingDepthM) * turnedS) / dragS;
   const castS = lerp(dragS, PITCH.castS, pitched);
   const share = lerp(draggedShare * lerp(1, PASSING_SHARE[f.mode], spotty), PITCH.share, pitched);
   const castsPerHour = 3600 / (castS + lerp(BETWEEN_CASTS_S, PITCH.overheadS, pitched));
