@@ -23,6 +23,13 @@ const settings = async (page: Page): Promise<Record<string, unknown>> => {
 };
 
 const steps = (page: Page): Locator => page.getByRole('radiogroup', { name: 'Steps of the cadence' }).getByRole('radio');
+/** How long the last step is in the cadence that lies half made on the device, s. */
+const lastKeptS = async (page: Page): Promise<number | undefined> => {
+  const left = (await storedValues(page, 'moss-kettle-sketches')).cadence;
+  return left === undefined
+    ? undefined
+    : (JSON.parse(left) as { history: { now: { steps: { durationS: number }[] } } }).history.now.steps.at(-1)!.durationS;
+};
 const names = async (page: Page): Promise<string[]> =>
   (await steps(page).all()).reduce<Promise<string[]>>(
     async (all, s) => [...(await all), (await s.getAttribute('aria-label')) ?? ''],
@@ -100,6 +107,15 @@ test.describe('on a phone', () => {
     expect(await length()).toBe(before);
     await page.getByRole('button', { name: 'Redo', exact: true }).tap();
     expect(await length()).toBeLessThan(before);
+    // A page that is killed half way loses nothing of it, nor of what can be taken back.
+    const made = await names(page);
+    await expect.poll(() => lastKeptS(page)).toBe(await length());
+    await page.reload();
+    await expect.poll(() => names(page), { timeout: 60_000 }).toEqual(made);
+    await page.getByRole('button', { name: 'Undo', exact: true }).tap();
+    expect(await length()).toBe(before);
+    await page.getByRole('button', { name: 'Redo', exact: true }).tap();
+    await steps(page).last().tap();
     await page.getByRole('textbox', { name: 'Name of this cadence' }).fill('Cold morning');
     await page.getByRole('button', { name: 'Keep it', exact: true }).tap();
     await expect(page.getByRole('button', { name: /^Begin from Cold morning/ })).toBeVisible();

@@ -4,7 +4,7 @@ import type { Page } from '@playwright/test';
 const NAME = 'moss-kettle';
 
 /** Every key and value, read straight from the browser's database. */
-export const storedValues = (page: Page): Promise<Record<string, string>> =>
+export const storedValues = (page: Page, of = NAME): Promise<Record<string, string>> =>
   page.evaluate(async (name) => {
     const db = await new Promise<IDBDatabase>((ok, no) => {
       const r = indexedDB.open(name);
@@ -20,7 +20,7 @@ export const storedValues = (page: Page): Promise<Record<string, string>> =>
     const [keys, values] = await Promise.all([all(store.getAllKeys()), all(store.getAll())]);
     db.close();
     return Object.fromEntries(keys.map((k, i) => [String(k), values[i] as string]));
-  }, NAME);
+  }, of);
 
 /** Writes a value as it would never be written by the application. */
 export const putValue = (page: Page, key: string, value: string): Promise<void> =>

@@ -58,9 +58,9 @@ function Editor({ plan }: { plan: Plan }) {
   const { actions, lure, tackle, day } = useDay();
   const { p, units } = useTheme();
   const router = useRouter();
-  const kept = useCadenceDraft();
+  const kept = useCadenceDraft(day?.trip.id);
   const planned = plan.presentation.cadence;
-  const draft = kept ?? beginDraft(planned);
+  const draft = kept ?? beginDraft(planned, day?.trip.id ?? '');
   const [saved, setSaved] = useState(false);
   // Another plan in hand, and nothing changed in the draft: begin with the plan's own.
   useEffect(() => {
