@@ -77,6 +77,20 @@ test('on the dense sheet three readings step with three touches, and it stays th
   await stored(page, (d) => Object.keys(d.readings.water).includes('fishDepthM')).toBe(true);
   await page.reload();
   await expect(page.getByRole('button', { name: 'As tiles' })).toBeVisible();
+  // The section comes into sight above what is stepped, and nothing moves under the thumb; not where it would cover the key.
+  const section = page.locator('svg[aria-label^="Section through the water"]').first();
+  const key = page.getByRole('button', { name: 'Wind: more' });
+  const keyAt = async (block: ScrollLogicalPosition): Promise<number> => {
+    await key.evaluate((e, b) => e.scrollIntoView({ block: b }), block);
+    return (await key.boundingBox())!.y;
+  };
+  for (const block of ['start', 'end'] as const) {
+    const before = await keyAt(block);
+    await key.tap();
+    if (block === 'end') await expect(section).toBeInViewport({ ratio: 1 });
+    else await expect(section).not.toBeInViewport();
+    expect((await key.boundingBox())!.y).toBeCloseTo(before, 0);
+  }
 });
 
 test('a value that is dragged shows at once what follows from it, and is stored when let go', async ({ page }) => {

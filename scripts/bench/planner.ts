@@ -23,7 +23,8 @@ export function seededRequests(count: number, seed = 20): PlanRequest[] {
   const random = seededRandom(seed);
   const between = (a: number, b: number): number => a + (b - a) * random();
   const one = <T>(from: readonly T[]): T => from[Math.floor(random() * from.length)]!;
-  const families = allFamilies().filter((f) => f.mode !== 'surface');
+  // Those with something to search: what stays on top, goes straight down or is towed is planned by rule.
+  const families = allFamilies().filter((f) => f.mode === 'swim' || f.mode === 'bottom' || f.mode === 'float');
   return Array.from({ length: count }, () => {
     const f = one(families);
     const depthM = between(1.2, 6);

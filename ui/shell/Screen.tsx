@@ -1,6 +1,6 @@
 /** A place: its head, on the phone the section, then what it holds. */
 import { usePathname, useRouter } from 'expo-router';
-import { Children, type ReactNode } from 'react';
+import { Children, useRef, type ReactNode } from 'react';
 import { ScrollView, useWindowDimensions, View, type ViewStyle } from 'react-native';
 import { useDay } from '../day/DayProvider';
 import { Row } from '../parts/Box';
@@ -41,13 +41,15 @@ export function Screen({ title, sub, right, section = true, foot, children }: Sc
   const parts = Children.toArray(children);
   // The head answers the finger at once; then the section, then the parts from the top, one a frame.
   const drawn = useGradually(parts.length + 1);
-  const { held, hold } = useHeldSection();
   const window = useWindowDimensions();
   const sectionPx = phoneSectionPx(placeOfPath(path), window.height);
+  const scrolling = useRef<ScrollView>(null);
+  const { held, hold } = useHeldSection(scrolling, sectionPx);
   const sticks = held && section && !wide && window.height >= LEAST_STICKING * sectionPx;
   return (
     <View style={{ flex: 1 }}>
       <ScrollView
+        ref={scrolling}
         // What is scrolled to, or focused by a key, comes to rest below the section.
         style={[{ flex: 1 }, sticks && ({ scrollPaddingTop: sectionPx + 8 } as object)]}
         contentContainerStyle={{ paddingBottom: 24 }}

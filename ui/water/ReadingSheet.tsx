@@ -1,7 +1,7 @@
 /** Every reading: tiles that open their control right below themselves, or a dense sheet with steps in each line for those who know their way. */
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { View, type GestureResponderEvent } from 'react-native';
 import type { Readings } from '../../core/records/trip';
 import { lastVisit } from '../../core/strikes/day';
 import { capital } from '../../wording/names';
@@ -16,10 +16,10 @@ import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { Tile } from '../parts/Tile';
-import { useSectionInSight } from '../shell/inSight';
+import { useSectionInSight, useStepsInSight } from '../shell/inSight';
 import { useTheme } from '../theme/theme';
 import { ReadingControl } from './ReadingControl';
-import { readingText, stepReading, type ReadingControl as Control } from './readings/control';
+import { readingText, stepReading, type NumberReading, type ReadingControl as Control } from './readings/control';
 import { readingGroups } from './readings/controls';
 
 const PER_ROW = 3;
@@ -152,6 +152,11 @@ function DenseGroup({ title, controls }: { title: string; controls: readonly Con
   const { p, scale } = useTheme();
   const [open, setOpen] = useState<string | null>(null);
   const opened = useSectionInSight(open);
+  const stepped = useStepsInSight();
+  const step = (c: NumberReading, way: 1 | -1) => (e: GestureResponderEvent) => {
+    stepped(e.currentTarget as unknown as View);
+    actions.setReadings(stepReading(c, way));
+  };
   const key = { width: 52, alignItems: 'center' as const };
   return (
     <View>
@@ -187,10 +192,10 @@ function DenseGroup({ title, controls }: { title: string; controls: readonly Con
               </Press>
               {c.type === 'number' ? (
                 <>
-                  <Press label={`${capital(c.name)}: less`} onPress={() => actions.setReadings(stepReading(c, -1))} style={key}>
+                  <Press label={`${capital(c.name)}: less`} onPress={step(c, -1)} style={key}>
                     <Glyph name="minus" size={20} />
                   </Press>
-                  <Press label={`${capital(c.name)}: more`} onPress={() => actions.setReadings(stepReading(c, 1))} style={key}>
+                  <Press label={`${capital(c.name)}: more`} onPress={step(c, 1)} style={key}>
                     <Glyph name="plus" size={20} />
                   </Press>
                 </>
