@@ -21,7 +21,8 @@ function show(next: Draft | null): void {
   for (const l of listeners) l();
 }
 
-const subscribe = (l: () => void): (() => void) => {
+export const draftNow = (): Draft | null => draft;
+export const hearDraft = (l: () => void): (() => void) => {
   listeners.add(l);
   return () => void listeners.delete(l);
 };
@@ -56,7 +57,7 @@ export function letGo(): void {
   ending = setTimeout(() => show(null), ENDS_MS);
 }
 
-export const useDraft = (): Draft | null => useSyncExternalStore(subscribe, () => draft);
+export const useDraft = (): Draft | null => useSyncExternalStore(hearDraft, draftNow);
 
 /** Takes the draft away once the day has a new reading. */
 export function useDraftEnds(reading: Reading | null): void {

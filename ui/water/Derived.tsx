@@ -1,66 +1,77 @@
 /** What follows from the readings; changes under the finger while one is dragged. */
-import { memo } from 'react';
 import { View } from 'react-native';
+import type { Reading } from '../../core/water/defaults';
 import { speciesProfile } from '../../core/water/species';
-import { derivedFacts, holdingReasons, waterWords } from '../../wording/water';
-import { useShownReading } from '../day/shown';
+import type { UnitPrefs } from '../../wording/units';
+import { derivedFacts, holdingReasons, waterWords, type DerivedFact, type WaterWords } from '../../wording/water';
+import { useDay } from '../day/DayProvider';
+import { useShownReading, useShownText } from '../day/shown';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 
+interface Following {
+  r: Reading;
+  units: UnitPrefs;
+  words: WaterWords;
+  facts: readonly DerivedFact[];
+}
+let last: Following | null = null;
+
+/** All that follows, worked out once for each reading: every text below asks for its own. */
+function following(r: Reading, units: UnitPrefs): Following {
+  if (last?.r !== r || last.units !== units) {
+    const profile = speciesProfile(r.species);
+    last = { r, units, words: waterWords(r, profile, units), facts: derivedFacts(r, profile, units) };
+  }
+  return last;
+}
+
+/** A text by itself: what stands around it is not drawn anew with it, which is most of the work. */
+function Live({ of }: { of: (f: Following) => string }) {
+  const { units } = useTheme();
+  return useShownText((r) => of(following(r, units)));
+}
+
 export function Derived() {
-  const r = useShownReading();
+  const { reading } = useDay();
   const { p, units, scale } = useTheme();
-  if (!r) return null;
-  const profile = speciesProfile(r.species);
-  const words = waterWords(r, profile, units);
+  if (!reading) return null;
   return (
     <View style={{ gap: 8 }}>
-      <Where text={words.where} />
+      <Say>
+        Expect them{' '}
+        <Say kind="strong">
+          <Live of={(f) => f.words.where} />
+        </Say>
+        .
+      </Say>
       <View
         style={{ flexDirection: 'row', flexWrap: 'wrap', rowGap: 8, columnGap: 10, borderTopWidth: p.stroke, borderTopColor: p.rule, paddingTop: 8 }}
       >
-        {derivedFacts(r, profile, units).map((f) => (
-          <Fact key={f.id} name={f.name} value={f.value} basis={scale > 1.4 ? '45%' : '30%'} />
+        {following(reading, units).facts.map(({ id }, i) => (
+          <View key={id} style={{ flexGrow: 1, flexBasis: scale > 1.4 ? '45%' : '30%' }}>
+            <Say kind="strong">
+              <Live of={(f) => f.facts[i]!.value} />
+            </Say>
+            <Say kind="small" tone="soft">
+              <Live of={(f) => f.facts[i]!.name} />
+            </Say>
+          </View>
         ))}
       </View>
-      {WHY}
+      <Disclosure title="Why there?">
+        <Why />
+      </Disclosure>
     </View>
   );
 }
-
-// Each is drawn anew only when its own words change.
-const Where = memo(function Where({ text }: { text: string }) {
-  return (
-    <Say>
-      Expect them <Say kind="strong">{text}</Say>.
-    </Say>
-  );
-});
-
-const Fact = memo(function Fact({ name, value, basis }: { name: string; value: string; basis: `${number}%` }) {
-  return (
-    <View style={{ flexGrow: 1, flexBasis: basis }}>
-      <Say kind="strong">{value}</Say>
-      <Say kind="small" tone="soft">
-        {name}
-      </Say>
-    </View>
-  );
-});
 
 /** Drawn only while it is open, and then by itself. */
 function Why() {
   const r = useShownReading();
   const { units } = useTheme();
   if (!r) return null;
-  const words = waterWords(r, speciesProfile(r.species), units);
+  const { words } = following(r, units);
   return [...holdingReasons(r, units), `Season: ${words.season}. ${words.comfort}`].map((t) => <Say key={t}>{t}</Say>);
 }
-
-// One element for good: React leaves it alone while the readings change around it.
-const WHY = (
-  <Disclosure title="Why there?">
-    <Why />
-  </Disclosure>
-);
