@@ -1,6 +1,6 @@
 /** Listens for the keys and lists them; both can be switched off in the Kit, since a single letter is easily struck by mistake. */
 import { useRouter } from 'expo-router';
-import { useEffect, useRef, useState } from 'react';
+import { useLayoutEffect, useRef, useState } from 'react';
 import { Modal, ScrollView, View } from 'react-native';
 import { useDay } from '../day/DayProvider';
 import { Row } from '../parts/Box';
@@ -32,10 +32,11 @@ export function Shortcuts() {
     }
   };
   const latest = useRef(run);
-  useEffect(() => {
+  // With what is drawn, not some time after it: keys that the Kit shows as off are off.
+  useLayoutEffect(() => {
     latest.current = run;
   });
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (!prefs.shortcuts) return;
     const onKey = (e: KeyboardEvent): void => {
       const deed = deedOf(e, isTyping(e.target));
