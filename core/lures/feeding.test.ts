@@ -1,3 +1,4 @@
+import { usualWater, type Change } from '../fixtures/usualWater';
 import { judgeMood } from '../mood/filter';
 import { spreadMood, type MoodDistribution } from '../mood/states';
 import type { Conditions } from '../water/conditions';
@@ -11,32 +12,13 @@ import { familyById } from './families';
 import type { FamilyId } from './family';
 
 const bass = speciesProfile('largemouth-bass');
-type Change = Partial<Omit<Conditions, 'water'>> & { water?: Partial<Conditions['water']>; mood?: MoodDistribution };
+type MoodChange = Change & { mood?: MoodDistribution };
 
-function context({ mood, ...c }: Change = {}) {
-  const r = resolveConditions({
-    species: 'largemouth-bass',
-    month: 6,
-    forage: ['minnow'],
-    sky: { cloud: 0.4, sunElevationDeg: 30, front: 'none' },
-    ...c,
-    water: {
-      setting: 'lake',
-      surfaceTempC: 20,
-      clarityM: 1.2,
-      depthM: 3,
-      fishDepthM: 2,
-      waveHeightM: 0.05,
-      currentMps: 0,
-      windMps: 2,
-      cover: { kind: 'none', density: 0 },
-      bottom: 'sand',
-      ...c.water,
-    },
-  });
+function context({ mood, ...c }: MoodChange = {}) {
+  const r = usualWater(c);
   return readContext(r, bass, mood ?? judgeMood(r, bass).distribution);
 }
-const factor = (id: FamilyId, name: (typeof FACTORS)[number], c: Change = {}): number =>
+const factor = (id: FamilyId, name: (typeof FACTORS)[number], c: MoodChange = {}): number =>
   scoreFeeding(familyById(id), context(c)).why.find((w) => w.factor === name)!.ln;
 const shut = spreadMood(0.2, 0.5);
 const aggressive = spreadMood(3.8, 0.5);
@@ -112,7 +94,7 @@ describe('each factor moves the way an angler expects', () => {
       { sky: { sunElevationDeg: 60, cloud: 0 } },
     ],
     ['wood costs a lipless its hours', 'snags', 'lipless-vibrating', {}, { water: { cover: { kind: 'wood', density: 0.5 } } }],
-  ] as [string, (typeof FACTORS)[number], FamilyId, Change, Change][])('%s', (_name, name, id, better, worse) => {
+  ] as [string, (typeof FACTORS)[number], FamilyId, MoodChange, MoodChange][])('%s', (_name, name, id, better, worse) => {
     expect(factor(id, name, better)).toBeGreaterThan(factor(id, name, worse) + 0.02);
   });
 
@@ -128,7 +110,7 @@ test('the cold takes no lure’s size from it: all mouthfuls shrink together', (
 });
 
 test('full fish take the still and the loud; the middle fails', () => {
-  const thick: Change = { forage: ['shad'], forageAbundance: 'thick', water: { surfaceTempC: 26, tempChange3dC: 0 }, mood: spreadMood(2, 0.7) };
+  const thick: MoodChange = { forage: ['shad'], forageAbundance: 'thick', water: { surfaceTempC: 26, tempChange3dC: 0 }, mood: spreadMood(2, 0.7) };
   expect(context(thick).full).toBeGreaterThan(0.5);
   for (const id of ['texas-rig', 'lipless-vibrating'] as const)
     expect(factor(id, 'noise', thick)).toBeGreaterThan(factor('swim-jig', 'noise', thick) + 0.1);
@@ -158,7 +140,7 @@ test('the depth is chosen by the score itself: a swimmer kept at another scores 
 });
 
 describe('where and how fast it is worked', () => {
-  const working = (id: FamilyId, c: Change = {}) => chooseWorking(familyById(id), context(c));
+  const working = (id: FamilyId, c: MoodChange = {}) => chooseWorking(familyById(id), context(c));
   test('on top, on the bottom, or at the fish', () => {
     expect(working('popper').depthM).toBe(0);
     expect(working('football-jig').depthM).toBe(3);

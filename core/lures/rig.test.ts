@@ -1,39 +1,12 @@
-import { FISHING_PRESSURES, type Conditions } from '../water/conditions';
-import { resolveConditions } from '../water/defaults';
+import { usualWater, type Change } from '../fixtures/usualWater';
+import { FISHING_PRESSURES } from '../water/conditions';
 import { speciesProfile } from '../water/species';
 import { allFamilies, familyById } from './families';
 import type { FamilyId } from './family';
 import { choosePeg, chooseRig, chooseSizeM, chooseWeightKg, holdingWeightKg, wantedFallMps, type Rig } from './rig';
 
 const bass = speciesProfile('largemouth-bass');
-interface Change {
-  water?: Partial<Conditions['water']>;
-  sky?: Conditions['sky'];
-  forage?: Conditions['forage'];
-  forageAbundance?: Conditions['forageAbundance'];
-  pressure?: Conditions['pressure'];
-}
-const read = (c: Change = {}) =>
-  resolveConditions({
-    species: 'largemouth-bass',
-    month: 6,
-    forage: ['minnow'],
-    ...c,
-    water: {
-      setting: 'lake',
-      surfaceTempC: 20,
-      clarityM: 1.2,
-      depthM: 3,
-      fishDepthM: 2,
-      waveHeightM: 0.05,
-      currentMps: 0,
-      windMps: 2,
-      cover: { kind: 'none', density: 0 },
-      ...c.water,
-    },
-    sky: { cloud: 0.4, sunElevationDeg: 30, front: 'none', ...c.sky },
-  });
-const rig = (id: FamilyId, c: Change = {}, mood = 2): Rig => chooseRig(familyById(id), read(c), bass, mood);
+const rig = (id: FamilyId, c: Change = {}, mood = 2): Rig => chooseRig(familyById(id), usualWater(c), bass, mood);
 
 describe('weight', () => {
   test('the wanted fall is slow in the cold and quicker as water and mood warm', () => {
@@ -44,35 +17,37 @@ describe('weight', () => {
 
   test('cold water gets a lighter jig than warm', () => {
     const jig = familyById('flipping-jig');
-    expect(chooseWeightKg(jig, read({ water: { surfaceTempC: 6 } }), 1)).toBeLessThan(chooseWeightKg(jig, read({ water: { surfaceTempC: 27 } }), 3));
+    expect(chooseWeightKg(jig, usualWater({ water: { surfaceTempC: 6 } }), 1)).toBeLessThan(
+      chooseWeightKg(jig, usualWater({ water: { surfaceTempC: 27 } }), 3),
+    );
   });
 
   test('current, wind and depth ask for more', () => {
     const spoon = familyById('casting-spoon');
-    const still = holdingWeightKg(spoon, read());
-    expect(holdingWeightKg(spoon, read({ water: { currentMps: 0.8 } }))).toBeGreaterThan(still);
-    expect(holdingWeightKg(spoon, read({ water: { windMps: 11 } }))).toBeGreaterThan(still);
-    expect(holdingWeightKg(spoon, read({ water: { depthM: 9, fishDepthM: 8 } }))).toBeGreaterThan(still);
-    expect(chooseWeightKg(spoon, read({ water: { currentMps: 0.9, depthM: 10, fishDepthM: 9 } }), 2)).toBeGreaterThan(0.05);
+    const still = holdingWeightKg(spoon, usualWater());
+    expect(holdingWeightKg(spoon, usualWater({ water: { currentMps: 0.8 } }))).toBeGreaterThan(still);
+    expect(holdingWeightKg(spoon, usualWater({ water: { windMps: 11 } }))).toBeGreaterThan(still);
+    expect(holdingWeightKg(spoon, usualWater({ water: { depthM: 9, fishDepthM: 8 } }))).toBeGreaterThan(still);
+    expect(chooseWeightKg(spoon, usualWater({ water: { currentMps: 0.9, depthM: 10, fishDepthM: 9 } }), 2)).toBeGreaterThan(0.05);
   });
 
   test('a current pulls at the line that hangs in it: in shallow water it asks for little', () => {
     const spinner = familyById('inline-spinner');
     const more = (depthM: number): number =>
-      holdingWeightKg(spinner, read({ water: { depthM, fishDepthM: depthM - 0.3, currentMps: 0.5 } })) -
-      holdingWeightKg(spinner, read({ water: { depthM, fishDepthM: depthM - 0.3 } }));
+      holdingWeightKg(spinner, usualWater({ water: { depthM, fishDepthM: depthM - 0.3, currentMps: 0.5 } })) -
+      holdingWeightKg(spinner, usualWater({ water: { depthM, fishDepthM: depthM - 0.3 } }));
     expect(more(1.2)).toBeLessThan(0.6 * more(6));
-    expect(chooseWeightKg(spinner, read({ water: { depthM: 1.2, fishDepthM: 0.9, currentMps: 0.5 } }), 2)).toBeLessThanOrEqual(0.0091);
+    expect(chooseWeightKg(spinner, usualWater({ water: { depthM: 1.2, fishDepthM: 0.9, currentMps: 0.5 } }), 2)).toBeLessThanOrEqual(0.0091);
   });
 
   test('a mat asks for weight to get through', () => {
     const worm = familyById('texas-rig');
-    expect(chooseWeightKg(worm, read({ water: { cover: { kind: 'matted-grass', density: 1 } } }), 2)).toBeGreaterThanOrEqual(0.014);
+    expect(chooseWeightKg(worm, usualWater({ water: { cover: { kind: 'matted-grass', density: 1 } } }), 2)).toBeGreaterThanOrEqual(0.014);
   });
 
   test.each(['popper', 'suspending-jerkbait', 'square-bill'] as const)('a %s comes in its own weight', (id) => {
     const f = familyById(id);
-    const w = chooseWeightKg(f, read(), 2);
+    const w = chooseWeightKg(f, usualWater(), 2);
     expect(Math.abs(w - f.weightKg[1])).toBeLessThan(0.004);
   });
 
@@ -80,7 +55,7 @@ describe('weight', () => {
     const f = familyById(id);
     for (const temp of [4, 15, 28])
       for (const depthM of [1, 6, 12]) {
-        const w = chooseWeightKg(f, read({ water: { surfaceTempC: temp, depthM, fishDepthM: depthM * 0.9 } }), 2);
+        const w = chooseWeightKg(f, usualWater({ water: { surfaceTempC: temp, depthM, fishDepthM: depthM * 0.9 } }), 2);
         expect(w).toBeGreaterThanOrEqual(f.weightKg[0] * 0.95);
         expect(w).toBeLessThanOrEqual(f.weightKg[2] * 1.05);
       }
@@ -137,12 +112,12 @@ describe('trailer, hook and noise', () => {
 
 describe('peg', () => {
   const worm = familyById('texas-rig');
-  const wood = (density: number, branchDiameterM: number) => read({ water: { cover: { kind: 'wood', density, branchDiameterM } } });
+  const wood = (density: number, branchDiameterM: number) => usualWater({ water: { cover: { kind: 'wood', density, branchDiameterM } } });
   test.each([
     ['thin branches', wood(0.8, 0.008), true],
     ['thick limbs', wood(0.4, 0.09), false],
-    ['open water', read(), false],
-    ['a mat', read({ water: { cover: { kind: 'matted-grass', density: 0.9 } } }), true],
+    ['open water', usualWater(), false],
+    ['a mat', usualWater({ water: { cover: { kind: 'matted-grass', density: 0.9 } } }), true],
   ] as const)('by the cover: %s', (_name, r, peg) => {
     expect(choosePeg(worm, r, 'by-cover')).toBe(peg);
     expect(choosePeg(worm, r, 'free')).toBe(false);
@@ -156,20 +131,20 @@ describe('peg', () => {
 describe('size', () => {
   const f = familyById('paddletail');
   test('larger when bait is thick, smaller when it is scarce or cold', () => {
-    const normal = chooseSizeM(f, read(), bass);
-    expect(chooseSizeM(f, read({ forageAbundance: 'thick' }), bass)).toBeGreaterThan(normal);
-    expect(chooseSizeM(f, read({ forageAbundance: 'scarce' }), bass)).toBeLessThan(normal);
-    expect(chooseSizeM(f, read({ water: { surfaceTempC: 5 } }), bass)).toBeLessThan(normal);
+    const normal = chooseSizeM(f, usualWater(), bass);
+    expect(chooseSizeM(f, usualWater({ forageAbundance: 'thick' }), bass)).toBeGreaterThan(normal);
+    expect(chooseSizeM(f, usualWater({ forageAbundance: 'scarce' }), bass)).toBeLessThan(normal);
+    expect(chooseSizeM(f, usualWater({ water: { surfaceTempC: 5 } }), bass)).toBeLessThan(normal);
   });
 
   test('never larger than the mouth takes while the family has smaller', () => {
-    expect(chooseSizeM(f, read(), speciesProfile('crappie'))).toBeLessThanOrEqual(speciesProfile('crappie').preyLengthM[2]);
+    expect(chooseSizeM(f, usualWater(), speciesProfile('crappie'))).toBeLessThanOrEqual(speciesProfile('crappie').preyLengthM[2]);
   });
 });
 
 test('metal that must be heavy is long as well, a head is heavy by itself', () => {
   const ripping = { water: { depthM: 10, fishDepthM: 9, currentMps: 0.9 } };
-  const size = (id: FamilyId, c: Change): number => chooseSizeM(familyById(id), read(c), bass);
+  const size = (id: FamilyId, c: Change): number => chooseSizeM(familyById(id), usualWater(c), bass);
   expect(size('casting-spoon', ripping)).toBeGreaterThan(1.15 * size('casting-spoon', {}));
   // Like shapes: within a tenth of the length that its weight has by the family's middle one.
   const spoon = familyById('casting-spoon');

@@ -40,9 +40,9 @@ export function holdingWeightKg(f: Family, r: Reading): number {
 /** Share of the usual fall and weight that is wanted over grass tops. prior: judgement. */
 const OVER_GRASS = { fall: 0.7, weight: 0.75 } as const;
 
-/** Floaters, suspenders and what runs just below the top come in the weights they come in. */
-const HARDLY_SINKS = 1.05;
-const isSolidSinker = (f: Family): boolean => f.mode !== 'surface' && f.build.kind === 'piece' && f.build.gravity >= HARDLY_SINKS;
+/** Less than this is a floater, a suspender, or runs just below the top. */
+const SINKER_GRAVITY = 1.05;
+const hardlySinks = (f: Family): boolean => f.mode === 'surface' || (f.build.kind === 'piece' && f.build.gravity < SINKER_GRAVITY);
 
 export function chooseWeightKg(f: Family, r: Reading, moodMean: number): number {
   const [lo, , hi] = f.weightKg;
@@ -50,7 +50,7 @@ export function chooseWeightKg(f: Family, r: Reading, moodMean: number): number 
   const weights = inRange.length > 0 ? inRange : [f.weightKg[1]];
   const need = Math.min(holdingWeightKg(f, r), weights[weights.length - 1]!);
   const usable = weights.filter((w) => w >= need * 0.999);
-  if (f.mode === 'surface' || (f.build.kind === 'piece' && !isSolidSinker(f))) {
+  if (hardlySinks(f)) {
     return weights.reduce((a, b) => (Math.abs(b - f.weightKg[1]) < Math.abs(a - f.weightKg[1]) ? b : a));
   }
   // What swims over grass must stay above its tops: lighter, and slower to fall.
@@ -136,13 +136,15 @@ function appetite(r: Reading, schools: Schools): number {
 export const favouriteSizeM = (r: Reading, p: SpeciesProfile, schools: Schools = DEFAULT_SCHOOLS): number => p.preyLengthM[1] * appetite(r, schools);
 
 /** A sinker of one piece is no shorter than one of the weight that is needed here: like shapes grow with the cube root of the weight. Others carry their weight in a head of its own. */
-const neededLengthM = (f: Family, r: Reading): number => (isSolidSinker(f) ? f.lengthM[1] * Math.cbrt(holdingWeightKg(f, r) / f.weightKg[1]) : 0);
+const neededLengthM = (f: Family, r: Reading): number =>
+  f.build.kind === 'piece' && !hardlySinks(f) ? f.lengthM[1] * Math.cbrt(holdingWeightKg(f, r) / f.weightKg[1]) : 0;
 
 /** Length nearest the food, inside what the family comes in: the hatch when it is thin or normal, a size up when it is thick; and of one piece with its weight. */
 export function chooseSizeM(f: Family, r: Reading, p: SpeciesProfile, schools: Schools = DEFAULT_SCHOOLS): number {
   const [lo, mid, hi] = f.lengthM;
   const wish = Math.sqrt(mid * p.preyLengthM[1]) * appetite(r, schools);
-  return clamp(clamp(wish, lo, Math.min(hi, Math.max(lo, p.preyLengthM[2]))), Math.min(hi, neededLengthM(f, r)), hi);
+  const fitting = clamp(wish, lo, Math.min(hi, Math.max(lo, p.preyLengthM[2])));
+  return Math.min(hi, Math.max(fitting, neededLengthM(f, r)));
 }
 
 /** Where one colour is trusted and no own lure says which. */

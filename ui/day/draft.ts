@@ -12,7 +12,8 @@ export interface Draft {
 }
 
 let draft: Draft | null = null;
-let held = false;
+/** What the finger asks for while it is down. */
+let asked: Pick<Draft, 'id' | 'value'> | null = null;
 const listeners = new Set<() => void>();
 
 function show(next: Draft | null): void {
@@ -39,10 +40,8 @@ export function previewReading(c: Conditions, r: Readings): Reading {
 const ENDS_MS = 1500;
 let ending: ReturnType<typeof setTimeout> | undefined;
 let frame = 0;
-let asked: Pick<Draft, 'id' | 'value'> | null = null;
 /** Shown with the next frame; of several moves within one only the last, and not again what is shown already. */
 export function dragTo(id: string, value: number, readingThen: () => Reading): void {
-  held = true;
   clearTimeout(ending);
   if (asked?.id === id && asked.value === value) return;
   asked = { id, value };
@@ -51,7 +50,6 @@ export function dragTo(id: string, value: number, readingThen: () => Reading): v
 }
 /** Let go: the draft stands until the day has caught up with it. */
 export function letGo(): void {
-  held = false;
   asked = null;
   clearTimeout(ending);
   ending = setTimeout(() => show(null), ENDS_MS);
@@ -62,6 +60,6 @@ export const useDraft = (): Draft | null => useSyncExternalStore(hearDraft, draf
 /** Takes the draft away once the day has a new reading. */
 export function useDraftEnds(reading: Reading | null): void {
   useEffect(() => {
-    if (!held) show(null);
+    if (!asked) show(null);
   }, [reading]);
 }

@@ -51,13 +51,13 @@ function Ticks({ m, f, label }: PartProps) {
   );
 }
 
-/** From one colour of the water to the next the light falls to this share: somewhat more than tenfold. */
-const LIGHT_OF_A_STEP = 10 ** (-1 / 0.9);
+/** From one colour of the water to the next the light falls somewhat more than tenfold: by this much of its natural logarithm. */
+const COLOUR_STEP_LN = Math.LN10 / 0.9;
 
 /** The pixel rows of the brightest and of the darkest colour of the water: light falls with depth as it does in the water, so that murk and dusk look murky and dusky. */
 function lightRows(m: SectionModel, f: Frame): [number, number] {
   const day = Math.min(1, Math.max(0, (Math.log10(Math.max(m.lux, 1e-3)) + 1) / 5.5));
-  const stepM = -Math.log(LIGHT_OF_A_STEP) / m.attenuationPerM;
+  const stepM = COLOUR_STEP_LN / m.attenuationPerM;
   // A dark sky is like up to nine tenths of a step more water above.
   const brightestM = -0.9 * (1 - day) * stepM;
   return [f.y(brightestM), f.y(brightestM + 3 * stepM)];
