@@ -240,6 +240,8 @@ async function toTheCreek(page: Page): Promise<void> {
   await page.getByRole('radio', { name: 'Spotted seatrout' }).tap();
   await page.getByRole('button', { name: /^End this day/ }).tap();
   await expect(page.getByRole('heading', { name: 'Thrum Creek' })).toBeVisible();
+  // Shown at once, stored a moment later: only then may the page be left.
+  await expect.poll(async () => (await storedValues(page))['preferences/mine']).not.toContain('"activeTripId":"trip-today"');
 }
 
 test('in the creek: said once, the way the current runs turns with the tide', async ({ page }) => {
