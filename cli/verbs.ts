@@ -1,27 +1,28 @@
 /** The verbs of the headless command: one document in, one out. Sentences come from wording/, in imperial units. */
 import { z } from 'zod';
-import { checkWith } from '../core/exchange/problems';
+import { checkWith } from '../core/schemas/check';
 import { readBoxCsv, writeBoxCsv } from '../core/exchange/boxCsv';
 import { boxSchema, documentLure, lureAt, lureOf, ownLureOf } from '../core/exchange/boxDocument';
-import { conditionsSchema } from '../core/exchange/conditionsDocument';
+import { conditionsSchema } from '../core/schemas/conditions';
 import { coverDocument, coverDocumentSchema } from '../core/exchange/coverDocument';
 import { learnSchema } from '../core/exchange/learnDocument';
-import { planSchema, schoolsSchema } from '../core/exchange/planDocument';
+import { planSchema, schoolsSchema } from '../core/schemas/plan';
 import { skyDocument, skySchema } from '../core/exchange/skyDocument';
 import { tideDocument, tideSchema } from '../core/exchange/tideDocument';
 import { simulateDocument, simulateSchema } from '../core/exchange/simulateDocument';
 import { learn, PRIOR_WEIGHT_CASTS } from '../core/lessons/learn';
-import { choosingOf } from '../core/lures/choosing';
-import { rankLures } from '../core/lures/rank';
+import { choosingOf } from '../core/ranking/choosing';
+import { rankLures } from '../core/ranking/rank';
 import { AGITATIONS } from '../core/mood/guarding';
-import { MOODS, type MoodDistribution } from '../core/mood/states';
-import type { Problem, Result } from '../core/problems';
-import { ROD_ACTIONS } from '../core/retrieve/tackle/rod';
-import { planRetrieve } from '../core/retrieve/plan/plan';
+import { type MoodDistribution } from '../core/mood/states';
+import type { Problem, Result } from '../core/base/problems';
+import { ROD_ACTIONS } from '../core/tackle/rod';
+import { planRetrieve } from '../core/planning/plan/plan';
 import { badRowText, FAMILY_OF_NAME, FILE_FAULT } from '../wording/box';
 import { moodSentences } from '../wording/mood';
 import { exclusionSentence, reasonSentence } from '../wording/reasons';
 import { IMPERIAL } from '../wording/units';
+import { MOODS } from '../core/water/moods';
 
 const rankSchema = conditionsSchema.extend({
   box: boxSchema.nullish(),

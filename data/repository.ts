@@ -3,7 +3,7 @@
  * Every write is one transaction and carries the store's revision, so that another tab can tell what it has not seen.
  */
 import { decodeStored } from '../core/exchange/bookDocument';
-import type { Problem } from '../core/problems';
+import type { Problem } from '../core/base/problems';
 import { applyPuts, emptyBook, RECORDS, storageKey, type Book, type Put } from '../core/records';
 import { encodeRecord } from '../core/records/define';
 import type { KeyValueStore } from './store';

@@ -1,6 +1,6 @@
 /** Asks a station for its report: the server first, and where that cannot be reached the same stand-in on this device. Nothing unchecked gets further. */
-import { checkWith } from '../core/exchange/problems';
-import { stationReportSchema } from '../core/exchange/stationDocument';
+import { checkWith } from '../core/schemas/check';
+import { stationReportSchema } from '../core/schemas/station';
 import { answerStation, type StationFault } from '../core/stations/answer';
 import type { StationId } from '../core/stations/places';
 import type { StationReport } from '../core/stations/report';

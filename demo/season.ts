@@ -1,7 +1,8 @@
 /** Waters of an invented moss country, and the days fished on them this season. Times are local (five hours behind Greenwich). */
-import type { Spot, WaterPlace } from '../core/records/places';
 import type { Readings } from '../core/records/trip';
 import type { SpeciesId } from '../core/water/conditions';
+import type { WaterPlace } from '../core/records/water';
+import type { Spot } from '../core/records/spot';
 
 const place = { latDeg: 45, lonDeg: -75, zone: 'Etc/GMT+5', note: '', retiredAtMs: null };
 

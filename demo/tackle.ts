@@ -1,5 +1,8 @@
 /** A modest box of invented lures, and the rods, reels and lines that throw them. */
-import type { Line, Lure, Reel, Rod } from '../core/records/tackle';
+import type { Lure } from '../core/records/lure';
+import type { Rod } from '../core/records/rod';
+import type { Reel } from '../core/records/reel';
+import type { Line } from '../core/records/line';
 
 const lure = (
   id: string,

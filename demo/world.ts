@@ -1,22 +1,24 @@
 /** Builds the sample world from the tables beside this file. Same seed, same world. */
-import { rankLures } from '../core/lures/rank';
-import { poisson, seededRandom, type Random } from '../core/random';
+import { rankLures } from '../core/ranking/rank';
+import { poisson, seededRandom, type Random } from '../core/base/random';
 import { DEFAULT_PREFERENCES } from '../core/records/preferences';
 import { applyPuts, emptyBook, put, type Put } from '../core/records';
-import type { Lure } from '../core/records/tackle';
-import type { EffortBlock, StrikeEvent, Trip } from '../core/records/trip';
-import { defaultCadence } from '../core/retrieve/cadence/library';
-import { PHASES, type Phase } from '../core/retrieve/cadence/cadence';
-import { BETWEEN_CASTS_S } from '../core/retrieve/cast';
-import { estimateZone } from '../core/retrieve/surrogate/zone';
-import { firstHands, presentationOf, setUpProblem, type Problem } from '../core/retrieve/plan/setup';
-import { presentationId, type Presentation } from '../core/retrieve/presentation';
+import type { Trip } from '../core/records/trip';
+import { defaultCadence } from '../core/planning/cadence/library';
+import { PHASES, type Phase } from '../core/planning/cadence/cadence';
+import { BETWEEN_CASTS_S } from '../core/tackle/cast';
+import { estimateZone } from '../core/holdtable/zone';
+import { firstHands, presentationOf, setUpProblem, type Problem } from '../core/planning/task/setup';
+import { presentationId, type Presentation } from '../core/planning/task/presentation';
 import { STATION_IDS } from '../core/stations/places';
 import { stationReport } from '../core/stations/report';
-import { composeDay } from '../core/strikes/day';
+import { composeDay } from '../core/trip/day';
 import type { Conditions } from '../core/water/conditions';
 import { DEMO_LINES, DEMO_LURES, DEMO_REELS, DEMO_RODS } from './tackle';
 import { DEMO_SEASON, DEMO_SPOTS, DEMO_TODAY, DEMO_WATERS, demoMs, type DemoDay } from './season';
+import type { Lure } from '../core/records/lure';
+import type { EffortBlock } from '../core/records/block';
+import type { StrikeEvent } from '../core/records/event';
 
 const SEED = 20261008;
 

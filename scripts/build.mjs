@@ -1,4 +1,5 @@
-import { checkNode, ensureBuild, ensurePackages } from './lib.mjs';
+import { ensureBuild } from './ensure-build.mjs';
+import { checkNode, ensurePackages } from './lib.mjs';
 
 checkNode();
 ensurePackages();

@@ -1,5 +1,6 @@
 // One command on a fresh clone: installs, builds, serves with the demo world, prints the address.
-import { checkNode, ensureBuild, ensurePackages, isPortFree, startServer, stop } from './lib.mjs';
+import { ensureBuild } from './ensure-build.mjs';
+import { checkNode, ensurePackages, isPortFree, startServer, stop } from './lib.mjs';
 
 checkNode();
 const port = Number(process.env.PORT ?? 4380);

@@ -3,7 +3,6 @@ import type { ChildProcess } from 'node:child_process';
 export const ROOT: string;
 export function stop(message: string): never;
 export function filesUnder(dir: string): string[];
-export function ensureBuild(): Promise<void>;
 export function ensureChromium(): string;
 export function startServer(port: number, args?: readonly string[]): Promise<ChildProcess>;
 export function bin(name: string): string;

@@ -1,7 +1,7 @@
-// Writes core/retrieve/surrogate/table.ts from the simulator. Run after a change to lure physics: npm run surrogate
+// Writes core/holdtable/table.ts from the simulator. Run after a change to lure physics: npm run surrogate
 import { writeFileSync } from 'node:fs';
 import { allFamilies } from '../core/lures/families';
-import { buildTable } from '../core/retrieve/surrogate/build';
+import { buildTable } from '../core/holdtable/build';
 
 const rows = allFamilies()
   .filter((f) => f.mode === 'swim')
@@ -15,7 +15,7 @@ const rows = allFamilies()
   });
 
 writeFileSync(
-  new URL('../core/retrieve/surrogate/table.ts', import.meta.url),
+  new URL('../core/holdtable/table.ts', import.meta.url),
   `/**
  * Made by \`npm run surrogate\`; do not edit. Per family, for each depth of DEPTH_GRID_M (rows) and each speed of tableSpeeds (columns):
  * countdown (s) and tip height (m) that gave the best share on the middle line, and the best share of a cast in the default band on each of TABLE_LINES_M.

@@ -2,7 +2,8 @@
 import { mkdirSync } from 'node:fs';
 import path from 'node:path';
 import { chromium } from '@playwright/test';
-import { ensureBuild, ensureChromium, isPortFree, ROOT, startServer, stop } from './lib.mjs';
+import { ensureBuild } from './ensure-build.mjs';
+import { ensureChromium, isPortFree, ROOT, startServer, stop } from './lib.mjs';
 
 const PORT = 4397;
 const OUT = path.join(ROOT, 'docs', 'screenshots');

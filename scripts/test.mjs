@@ -1,7 +1,8 @@
 // One command: everything. Types, lint, boundaries, format, unit tests, one build, then the application in a real browser.
 import { rmSync } from 'node:fs';
 import path from 'node:path';
-import { bin, checkNode, ensureBuild, ensureChromium, ensurePackages, isPortFree, ROOT, run, runBeside, stop } from './lib.mjs';
+import { ensureBuild } from './ensure-build.mjs';
+import { bin, checkNode, ensureChromium, ensurePackages, isPortFree, ROOT, run, runBeside, stop } from './lib.mjs';
 
 const PORT = 4391;
 
@@ -12,10 +13,9 @@ const started = Date.now();
 const step = (name) => console.log(`\n— ${name} (${Math.round((Date.now() - started) / 1000)} s)`);
 
 step('types, boundaries and format; lint beside them');
-const rooms = ['core', 'wording', 'data', 'workers', 'ui', 'app', 'cli', 'server', 'demo'];
 const lint = runBeside(bin('eslint'), ['.', '--max-warnings', '0']);
 await runBeside(bin('tsc'), ['-b']);
-await runBeside(bin('depcruise'), [...rooms, '--config', '.dependency-cruiser.cjs', '--output-type', 'err']);
+await runBeside('npm', ['run', '-s', 'depcheck']);
 await runBeside(bin('prettier'), ['--check', '.', '--log-level', 'warn']);
 await lint;
 step('unit tests');

@@ -1,5 +1,5 @@
 /** The beat and its practice in words. */
-import type { PracticeScore } from '../core/retrieve/beat/practice';
+import type { PracticeScore } from '../core/planning/beat/practice';
 import { say } from './units';
 
 export const BEAT_NOTE = {

@@ -1,6 +1,6 @@
-import type { TowedPlan } from '../core/retrieve/below/towed';
-import type { VerticalPlan } from '../core/retrieve/below/vertical';
-import { snapJig } from '../core/retrieve/cadence/library';
+import type { TowedPlan } from '../core/planning/below/towed';
+import type { VerticalPlan } from '../core/planning/below/vertical';
+import { snapJig } from '../core/planning/cadence/library';
 import {
   driftSentence,
   dropSentence,

@@ -1,6 +1,6 @@
 /** Below the boat and behind it, in words. */
-import type { TowedPass, TowedPlan } from '../core/retrieve/below/towed';
-import type { VerticalPlan, VerticalProblem } from '../core/retrieve/below/vertical';
+import type { TowedPass, TowedPlan } from '../core/planning/below/towed';
+import type { VerticalPlan, VerticalProblem } from '../core/planning/below/vertical';
 import { turnsText } from './retrieve';
 import { quantity, say, type UnitPrefs } from './units';
 

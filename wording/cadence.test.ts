@@ -1,9 +1,10 @@
-import { STEP_KINDS } from '../core/retrieve/cadence/cadence';
-import { CADENCE_FAULTS, cadenceFaults, type CadenceFault } from '../core/retrieve/cadence/check';
-import { freshStep } from '../core/retrieve/cadence/edit';
-import { CADENCE_STYLES, cadenceLibrary, LIBRARY_MOODS } from '../core/retrieve/cadence/library';
+import { STEP_KINDS } from '../core/planning/cadence/cadence';
+import { CADENCE_FAULTS, cadenceFaults, type CadenceFault } from '../core/planning/cadence/check';
+import { freshStep } from '../core/planning/cadence/edit';
+import { cadenceLibrary, LIBRARY_MOODS } from '../core/planning/cadence/library';
 import { faultText, libraryTitle, STEP_HOW, stepText, STYLE_WHY } from './cadence';
 import { IMPERIAL, METRIC } from './units';
+import { CADENCE_STYLES } from '../core/lures/styles';
 
 const clean = (text: string): void => {
   expect(text).not.toMatch(/NaN|undefined|null|Infinity|\[object/);

@@ -1,11 +1,12 @@
 /** Cadences in words: what each step is to the hands, why a way of working is offered, what a wrist cannot do. */
-import type { StepKind } from '../core/retrieve/cadence/cadence';
-import type { CadenceFault } from '../core/retrieve/cadence/check';
-import type { CadenceStyle, LibraryMood } from '../core/retrieve/cadence/library';
-import { roundTo } from '../core/numbers';
+import type { StepKind } from '../core/planning/cadence/cadence';
+import type { CadenceFault } from '../core/planning/cadence/check';
+import type { LibraryMood } from '../core/planning/cadence/library';
+import { roundTo } from '../core/base/numbers';
 import { STEP_NAME, capital } from './names';
 import { turnsText } from './retrieve';
 import { say, type UnitPrefs } from './units';
+import type { CadenceStyle } from '../core/lures/styles';
 
 /** What handle and rod do in the step. */
 export const STEP_HOW: Record<StepKind, string> = {

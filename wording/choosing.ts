@@ -1,10 +1,10 @@
 /** Beside the ranking, in words: what would change its mind, the ladder, two lures side by side. */
-import type { BreakEven } from '../core/lures/breakEven';
-import type { Rung } from '../core/lures/ladder';
-import type { RankedLure } from '../core/lures/rank';
-import { MOODS, type Mood } from '../core/mood/states';
+import type { BreakEven } from '../core/ranking/breakEven';
+import type { Rung } from '../core/ranking/ladder';
+import type { RankedLure } from '../core/ranking/rank';
 import { FACTOR_NAME, MOOD_NAME, capital, list } from './names';
 import { say, type UnitPrefs } from './units';
+import { MOODS, type Mood } from '../core/water/moods';
 
 export type NameOf = (key: string) => string;
 

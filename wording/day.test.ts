@@ -1,5 +1,5 @@
 import { CAUTIONS, type Caution } from '../core/cautions/cautions';
-import { computeDayLine } from '../core/day/line';
+import { computeDayLine } from '../core/forecast/line';
 import { STATION_FAULTS } from '../core/stations/answer';
 import { stationReading } from '../core/stations/reading';
 import { stationReport } from '../core/stations/report';

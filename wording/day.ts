@@ -1,8 +1,7 @@
 /** The day ahead in words: best hours, tide, rounds of spots, rest, stations, cautions. */
 import type { Caution, CautionCode } from '../core/cautions/cautions';
-import type { BestTime, DayFactor, DayLine } from '../core/day/line';
-import type { RestingSpot } from '../core/day/rest';
-import type { SpotLight } from '../core/day/spots';
+import type { BestTime, DayFactor, DayLine } from '../core/forecast/line';
+import type { RestingSpot } from '../core/forecast/rest';
 import type { StationFault } from '../core/stations/answer';
 import type { StationReading } from '../core/stations/reading';
 import type { TideStage } from '../core/water/conditions';
@@ -11,6 +10,7 @@ import { FRONT_NAME, list } from './names';
 import { clockText } from './time';
 import { say, type UnitPrefs } from './units';
 import { skyWord } from './water';
+import type { SpotLight } from '../core/water/conditions';
 
 const FACTOR_TEXT: Record<DayFactor, string> = {
   comfort: 'the water is nearest to what they like',

@@ -1,7 +1,7 @@
 /** Every kind of lure with all that the ranking, the rig and the simulator know of it, as Markdown tables. */
 import { EVERYDAY } from '../core/lures/families/everyday';
 import type { Family } from '../core/lures/family';
-import { SHAPE_OF_FORAGE } from '../core/lures/matches';
+import { SHAPE_OF_FORAGE } from '../core/ranking/matches';
 import { COVER_KINDS, type CoverKind } from '../core/water/conditions';
 import type { SpeciesProfile } from '../core/water/species';
 import { COVER_NAME, FAMILY_NAME, HOOK_NAME, SPECIES_NAME, STYLE_NAME } from './names';

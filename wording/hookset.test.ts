@@ -1,7 +1,7 @@
 import { familyById } from '../core/lures/families';
 import { FAMILIES } from '../core/lures/family';
-import { adviseHookSet } from '../core/retrieve/hookset/advice';
-import { LINE_MATERIALS, type LineMaterial } from '../core/retrieve/tackle/line';
+import { adviseHookSet } from '../core/planning/hookset/advice';
+import { LINE_MATERIALS, type LineMaterial } from '../core/tackle/line';
 import { speciesProfile } from '../core/water/species';
 import { dragSentences, hookSetSentences } from './hookset';
 import { IMPERIAL, METRIC } from './units';

@@ -1,6 +1,6 @@
 /** When and how to set the hook, and how tight the drag, with the numbers that say so. */
-import type { HookSetAdvice, SetWay } from '../core/retrieve/hookset/advice';
-import { NEWTON_PER_LB, type LineMaterial } from '../core/retrieve/tackle/line';
+import type { HookSetAdvice, SetWay } from '../core/planning/hookset/advice';
+import { NEWTON_PER_LB, type LineMaterial } from '../core/tackle/line';
 import { say, type UnitPrefs } from './units';
 
 const WAY_TEXT: Record<SetWay, string> = {

@@ -1,7 +1,7 @@
 /** Lures in sentences: why this one, how it is rigged. */
-import type { Contribution } from '../core/lures/score';
-import type { RankedLure } from '../core/lures/rank';
-import type { Rig } from '../core/lures/rig';
+import type { Contribution } from '../core/ranking/score';
+import type { RankedLure } from '../core/ranking/rank';
+import type { Rig } from '../core/ranking/rig';
 import { COLOUR_NAME, HOOK_NAME, NOISE_NAME, TRAILER_NAME, list } from './names';
 import { reasonSentence } from './reasons';
 import { say, type UnitPrefs } from './units';

@@ -1,8 +1,8 @@
 /** What was counted of a lure or a reel, and how sure that makes us. */
-import type { Narrowed, Told } from '../core/retrieve/calibrate/assess';
-import { REFERENCE_RUN } from '../core/retrieve/calibrate/assess';
-import type { Calibration } from '../core/records/tackle';
+import type { Narrowed, Told } from '../core/planning/calibrate/assess';
+import { REFERENCE_RUN } from '../core/planning/calibrate/assess';
 import { say, type UnitPrefs } from './units';
+import type { Measurement } from '../core/records/measurement';
 
 /** What a narrowed quantity is of. */
 export type Known = 'sink' | 'runs' | 'turn';
@@ -31,14 +31,14 @@ export function knownSentence(kind: Known, { before, after }: Narrowed, used: nu
   return `${surenessText(after)}. ${start} ${say.fine(after.mid, u)}${end}; likely ${say.fineRange(after.low, after.high, u)}${why}`;
 }
 
-export const MEASUREMENT_TITLE: Record<Calibration['kind'], string> = {
+export const MEASUREMENT_TITLE: Record<Measurement['kind'], string> = {
   'sink-slack': 'Sink, line slack',
   'sink-tight': 'Sink, line tight',
   'ticks-bottom': 'Ticks bottom',
   'turns-in': 'Turns for a length',
 };
 
-export const MEASUREMENT_HOW: Record<Calibration['kind'], string> = {
+export const MEASUREMENT_HOW: Record<Measurement['kind'], string> = {
   'sink-slack': 'Drop it where you know the depth, feed line so that it falls freely, and count until the line goes limp.',
   'sink-tight': 'Cast it where you know the depth, hold the line tight with the tip at your chest, and count until it touches.',
   'ticks-bottom': 'Wind it in steadily over a bottom that you know, with the tip at your chest: the depth at which it just begins to tick.',
@@ -46,7 +46,7 @@ export const MEASUREMENT_HOW: Record<Calibration['kind'], string> = {
 };
 
 /** One line of the list: what was counted. */
-export function measurementText(c: Calibration, u: UnitPrefs): string {
+export function measurementText(c: Measurement, u: UnitPrefs): string {
   const on = c.line ? `, on ${say.line(c.line.strengthLb, u)} ${c.line.material}` : '';
   const out = c.castM ? `, ${say.distance(c.castM, u)} out` : '';
   switch (c.kind) {

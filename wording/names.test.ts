@@ -1,15 +1,15 @@
 import { FAMILIES, COLOURS, HOOKS, NOISES, TRAILERS } from '../core/lures/family';
-import { FACTORS } from '../core/lures/score';
-import { GUARDING_FACTORS } from '../core/lures/guarding';
-import { MOODS } from '../core/mood/states';
-import { PHASES, STEP_KINDS } from '../core/retrieve/cadence/cadence';
-import { CADENCE_STYLES } from '../core/retrieve/cadence/library';
-import { TIP_POSITIONS } from '../core/retrieve/tackle/rod';
-import { EVENT_KINDS } from '../core/strikes/events';
+import { FACTORS } from '../core/ranking/score';
+import { GUARDING_FACTORS } from '../core/ranking/guarding';
+import { PHASES, STEP_KINDS } from '../core/planning/cadence/cadence';
 import { ACCESSES, BOTTOMS, COVER_KINDS, FORAGES, FRONTS, SETTINGS, SIGN_KINDS, SPECIES } from '../core/water/conditions';
 import { DEMO_LINES, DEMO_LURES, DEMO_REELS, DEMO_RODS } from '../demo/tackle';
 import { DEMO_SEASON, DEMO_SPOTS, DEMO_TODAY, DEMO_WATERS, demoMs } from '../demo/season';
 import * as names from './names';
+import { CADENCE_STYLES } from '../core/lures/styles';
+import { MOODS } from '../core/water/moods';
+import { EVENT_KINDS } from '../core/records/event';
+import { TIP_POSITIONS } from '../core/tackle/stand';
 
 describe.each([
   ['families', FAMILIES, names.FAMILY_NAME],

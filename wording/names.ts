@@ -1,13 +1,13 @@
 /** Codes to the plain words of the sport. One table a kind; screens and the command read nothing else. */
-import type { CadenceStyle } from '../core/retrieve/cadence/library';
-import type { Phase, StepKind } from '../core/retrieve/cadence/cadence';
+import type { Phase, StepKind } from '../core/planning/cadence/cadence';
 import type { Colour, FamilyId, Hook, Noise, Trailer } from '../core/lures/family';
-import type { Factor } from '../core/lures/score';
+import type { Factor } from '../core/ranking/score';
 import type { Agitation } from '../core/mood/guarding';
-import type { Mood } from '../core/mood/states';
-import type { EventKind } from '../core/strikes/events';
 import type { Abundance, Access, Behaviour, Bottom, CoverKind, FishingPressure, Forage, Front, Salinity, Setting, SignKind, SpeciesId, TideStage } from '../core/water/conditions';
-import type { TipPosition } from '../core/retrieve/tackle/rod';
+import type { CadenceStyle } from '../core/lures/styles';
+import type { Mood } from '../core/water/moods';
+import type { EventKind } from '../core/records/event';
+import type { TipPosition } from '../core/tackle/stand';
 
 export const FAMILY_NAME: Record<FamilyId, string> = {
   'hollow-frog': 'hollow frog', buzzbait: 'buzzing bait', popper: 'popper', 'walking-bait': 'walking bait', 'prop-bait': 'prop bait',

@@ -1,4 +1,4 @@
-import type { Problem } from '../core/problems';
+import type { Problem } from '../core/base/problems';
 
 /** What can be wrong with a station. */
 export type StationProblemCode = 'too-slow' | 'out-of-order' | 'nonsense';

@@ -1,12 +1,13 @@
 /** The plan in words: what each change would buy, how sure the share is. */
-import type { Change, Plan, Progress } from '../core/retrieve/plan/plan';
+import type { Change, Plan, Progress } from '../core/planning/plan/plan';
 import { familyById } from '../core/lures/families';
-import type { PlanSettings } from '../core/retrieve/plan/request';
+import type { PlanSettings } from '../core/planning/task/request';
 import type { Access } from '../core/water/conditions';
-import { hangs, type CadenceStyle } from '../core/retrieve/cadence/library';
-import type { Cadence } from '../core/retrieve/cadence/cadence';
+import { hangs } from '../core/planning/cadence/library';
+import type { Cadence } from '../core/planning/cadence/cadence';
 import { MOOD_NAME, PHASE_NAME, STEP_NAME, STYLE_NAME, capital, list } from './names';
 import { quantity, say, type UnitPrefs } from './units';
+import { type CadenceStyle } from '../core/lures/styles';
 
 /** How a cast lies to the current. */
 export function angleText(angleDeg: number): string {

@@ -1,5 +1,5 @@
 /** Few rods, packing and what lures cost, in words. */
-import { breakEvenAdvantage, type Ledger } from '../core/lures/cost';
+import { breakEvenAdvantage, type Ledger } from '../core/ranking/cost';
 import type { RodPlan } from '../core/rods/plan';
 import type { Lack, Scenario } from '../core/rods/scenarios';
 import { FAMILY_NAME } from './names';

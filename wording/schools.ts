@@ -1,6 +1,6 @@
 /** Where good anglers disagree: each way with its reason, and what it would change today. */
-import type { SchoolEffect } from '../core/lures/schoolEffects';
-import type { SchoolId, Schools } from '../core/lures/schools';
+import type { SchoolEffect } from '../core/ranking/schoolEffects';
+import type { SchoolId, Schools } from '../core/ranking/schools';
 import { COLOUR_NAME } from './names';
 import type { Colour } from '../core/lures/family';
 import type { NameOf } from './choosing';

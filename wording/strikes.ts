@@ -1,8 +1,8 @@
 /** The log in sentences. */
-import { isStrike } from '../core/strikes/events';
-import type { StrikeEvent } from '../core/records/trip';
-import type { Phase } from '../core/retrieve/cadence/cadence';
+import { isStrike } from '../core/log/events';
+import type { Phase } from '../core/planning/cadence/cadence';
 import { PHASE_NAME } from './names';
+import type { StrikeEvent } from '../core/records/event';
 
 export const castsText = (n: number): string => `${n} cast${n === 1 ? '' : 's'}`;
 

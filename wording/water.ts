@@ -1,5 +1,5 @@
 /** What the water means, in a sentence. */
-import type { Source } from '../core/strikes/day';
+import type { Source } from '../core/trip/day';
 import type { Reading } from '../core/water/defaults';
 import { computeHolding } from '../core/water/holding';
 import { sensesOf } from '../core/water/senses';

@@ -1,8 +1,7 @@
 import { FAMILIES } from '../core/lures/family';
-import { rankLures } from '../core/lures/rank';
-import { MEASUREMENTS } from '../core/records/tackle';
-import { planRetrieve, type Plan } from '../core/retrieve/plan/plan';
-import type { PlanSettings } from '../core/retrieve/plan/request';
+import { rankLures } from '../core/ranking/rank';
+import { planRetrieve, type Plan } from '../core/planning/plan/plan';
+import type { PlanSettings } from '../core/planning/task/request';
 import { COVER_KINDS } from '../core/water/conditions';
 import { resolveConditions } from '../core/water/defaults';
 import { speciesProfile } from '../core/water/species';
@@ -36,6 +35,7 @@ import { castsText, strikesHeadline } from './strikes';
 import { clockText, dayText, monthOf, untilText } from './time';
 import { fraction, IMPERIAL, METRIC, quantity, say } from './units';
 import { holdingReasons, waterWords } from './water';
+import { MEASUREMENTS } from '../core/records/measurement';
 
 describe('numbers in the angler’s units', () => {
   test.each([

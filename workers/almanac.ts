@@ -1,6 +1,6 @@
 /** The second worker: the day ahead. It brings the astronomy along, which the ranking and the plan can do without. */
-import { computeDayLine, type DayLine, type DayQuestion } from '../core/day/line';
-import { planRound, type Candidate, type Round, type RoundOptions } from '../core/day/spots';
+import { computeDayLine, type DayLine, type DayQuestion } from '../core/forecast/line';
+import { planRound, type Candidate, type Round, type RoundOptions } from '../core/forecast/spots';
 
 export interface DayAnswer {
   line: DayLine;

@@ -4,7 +4,7 @@
  * another, the long one (the settled plan) lets them go first and stands aside for a touch.
  */
 import { proxy, wrap, type Remote } from 'comlink';
-import type { Progress } from '../core/retrieve/plan/plan';
+import type { Progress } from '../core/planning/plan/plan';
 import type { AlmanacApi } from './almanac';
 import type { ComputeApi } from './compute';
 

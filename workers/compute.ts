@@ -1,13 +1,13 @@
 /** What the worker can do: plain core functions. Results are values; nothing is thrown on purpose. */
-import { choosingOf } from '../core/lures/choosing';
-import { rankLures } from '../core/lures/rank';
-import { schoolEffects } from '../core/lures/schoolEffects';
-import { assessLure, assessReel } from '../core/retrieve/calibrate/assess';
-import { planTowed } from '../core/retrieve/below/towed';
-import { planVertical } from '../core/retrieve/below/vertical';
-import { planInSteps, type Effort, type Plan, type Progress } from '../core/retrieve/plan/plan';
+import { choosingOf } from '../core/ranking/choosing';
+import { rankLures } from '../core/ranking/rank';
+import { schoolEffects } from '../core/ranking/schoolEffects';
+import { assessLure, assessReel } from '../core/planning/calibrate/assess';
+import { planTowed } from '../core/planning/below/towed';
+import { planVertical } from '../core/planning/below/vertical';
+import { planInSteps, type Effort, type Plan, type Progress } from '../core/planning/plan/plan';
 import { lacksForDay, planRodsForDay } from '../core/rods/plan';
-import type { PlanRequest } from '../core/retrieve/plan/request';
+import type { PlanRequest } from '../core/planning/task/request';
 
 let heldUntilMs = 0;
 

@@ -1,5 +1,5 @@
 /** Lures of a box that are one and the same: of one family, colour and hook, within a hair of weight and length. */
-import type { Lure } from '../records/tackle';
+import type { Lure } from '../records/lure';
 
 type Kind = Pick<Lure, 'family' | 'colour' | 'hook' | 'weightKg' | 'lengthM'>;
 

@@ -1,7 +1,7 @@
 /** The whole record as one open JSON document, and back again with problems listed; what is good is kept, what is not is named. */
 import { decodeRecord, upgradeRecord } from '../records/define';
 import { KINDS, RECORDS, put, type Book, type Kind, type Put } from '../records';
-import type { Problem } from '../problems';
+import type { Problem } from '../base/problems';
 
 export const BOOK_FORMAT = 'moss-kettle-record';
 export const BOOK_VERSION = 1;

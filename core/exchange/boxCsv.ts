@@ -5,9 +5,9 @@
  */
 import Papa from 'papaparse';
 import { familyById } from '../lures/families';
-import { roundTo } from '../numbers';
+import { roundTo } from '../base/numbers';
 import { COLOURS, FAMILIES, HOOKS, type Colour, type FamilyId, type Hook } from '../lures/family';
-import type { Lure } from '../records/tackle';
+import type { Lure } from '../records/lure';
 
 export const ROW_FAULTS = [
   'no-name',

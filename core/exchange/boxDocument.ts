@@ -3,7 +3,7 @@ import * as z from 'zod';
 import { familyById } from '../lures/families';
 import { COLOURS, FAMILIES, HOOKS } from '../lures/family';
 import type { OwnLure } from '../lures/own';
-import type { Lure } from '../records/tackle';
+import type { Lure } from '../records/lure';
 
 /** Only the family must be said; the rest is the family's usual. */
 export const boxLureSchema = z.strictObject({

@@ -1,7 +1,7 @@
 /** The box as a JSON document, the same that `rank` and `cover` read; and from one, each entry by itself. */
-import type { Lure } from '../records/tackle';
 import { boxLureSchema, documentLure, lureOf } from './boxDocument';
 import type { BadRow, BoxFile, NewLure, RowFault } from './boxCsv';
+import type { Lure } from '../records/lure';
 
 export const writeBoxJson = (lures: readonly Lure[]): string => JSON.stringify(lures.map(documentLure), null, 1);
 

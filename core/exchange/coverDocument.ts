@@ -3,8 +3,8 @@ import * as z from 'zod';
 import { planRods } from '../rods/plan';
 import { dayScenarios, type Scenario } from '../rods/scenarios';
 import { boxSchema, lureAt, ownLureOf } from './boxDocument';
-import { conditionsSchema } from './conditionsDocument';
-import { rodSpecSchema, schoolsSchema } from './planDocument';
+import { conditionsSchema } from '../schemas/conditions';
+import { rodSpecSchema, schoolsSchema } from '../schemas/plan';
 
 export const coverDocumentSchema = z
   .strictObject({

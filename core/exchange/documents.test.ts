@@ -1,8 +1,8 @@
 import { FORAGES, SETTINGS, SIGN_KINDS, SPECIES } from '../water/conditions';
 import { resolveConditions } from '../water/defaults';
-import { conditionsSchema } from './conditionsDocument';
-import { planSchema } from './planDocument';
-import { checkWith } from './problems';
+import { conditionsSchema } from '../schemas/conditions';
+import { planSchema } from '../schemas/plan';
+import { checkWith } from '../schemas/check';
 import { simulateDocument, simulateSchema } from './simulateDocument';
 
 const base = { species: 'crappie', water: { setting: 'lake' } };

@@ -3,7 +3,7 @@
  * alone. A line that cannot be read is a problem with its number; the others are taken.
  */
 import Papa from 'papaparse';
-import type { Problem } from '../problems';
+import type { Problem } from '../base/problems';
 import type { TempPoint } from '../water/history';
 
 export interface ReadingsFile {

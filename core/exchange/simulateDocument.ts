@@ -1,12 +1,12 @@
 /** The line-and-lure problems as documents, and their answers. */
 import * as z from 'zod';
-import { FRESH_KG_M3, viscosityM2s } from '../lures/physics';
-import { inputProblems } from '../retrieve/simulate/check';
-import { runRetrieve } from '../retrieve/simulate/retrieve';
-import { towedPass, verticalJig } from '../retrieve/simulate/setups';
-import { crossCurrentBow, hookSet, steadyTow } from '../retrieve/simulate/steady';
-import { freeSink, sinkDepthM, sinkSpeedMps } from '../retrieve/simulate/sink';
-import { MESH, type RetrieveInput } from '../retrieve/simulate/types';
+import { inputProblems } from '../simulation/check';
+import { runRetrieve } from '../simulation/retrieve';
+import { towedPass, verticalJig } from '../simulation/setups';
+import { crossCurrentBow, hookSet, steadyTow } from '../simulation/steady';
+import { freeSink, sinkDepthM, sinkSpeedMps } from '../simulation/sink';
+import { MESH, type RetrieveInput } from '../simulation/types';
+import { FRESH_KG_M3, viscosityM2s } from '../water/fluid';
 
 const finite = z.number();
 const vec3 = z.tuple([finite, finite, finite]);

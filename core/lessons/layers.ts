@@ -1,6 +1,6 @@
 /** Effort and strikes by the depth the lure was worked at. */
 import type { Book } from '../records';
-import { tallyByBlock } from '../strikes/tally';
+import { tallyByBlock } from '../log/tally';
 
 /** A layer of water with what was fished in it. */
 export interface DepthLayer {

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { normalDraw } from '../draws';
-import { poisson, seededRandom } from '../random';
+import { normalDraw } from '../base/draws';
+import { poisson, seededRandom } from '../base/random';
 import { learn, THIN_CASTS, type Effort } from './learn';
 import { betaInterval, chanceGreater, gammaInterval, gammaRate, type Interval, type RatePrior } from './rates';
 

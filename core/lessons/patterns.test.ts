@@ -1,8 +1,10 @@
 import { applyPuts, emptyBook, put, type Put } from '../records';
-import type { EffortBlock, StrikeEvent, Trip } from '../records/trip';
+import type { Trip } from '../records/trip';
 import { buildDemoWorld } from '../../demo/world';
 import { strikesByDepth } from './layers';
 import { learnFromBook } from './patterns';
+import type { EffortBlock } from '../records/block';
+import type { StrikeEvent } from '../records/event';
 
 const world = applyPuts(emptyBook(), buildDemoWorld(0));
 const someBlock = Object.values(world.block)[0]!;

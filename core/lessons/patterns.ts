@@ -1,12 +1,12 @@
 /** The record grouped into patterns (one presentation each), ready to learn from. */
-import { PHASES, type Phase } from '../retrieve/cadence/cadence';
-import { BETWEEN_CASTS_S } from '../retrieve/cast';
-import type { CadenceStyle } from '../retrieve/cadence/library';
+import { PHASES, type Phase } from '../planning/cadence/cadence';
+import { BETWEEN_CASTS_S } from '../tackle/cast';
 import type { FamilyId } from '../lures/family';
 import type { Book } from '../records';
-import { isStrike } from '../strikes/events';
-import { tallyByBlock } from '../strikes/tally';
+import { isStrike } from '../log/events';
+import { tallyByBlock } from '../log/tally';
 import { learn, PRIOR_WEIGHT_CASTS, type Comparison, type Effort, type LearnedRate } from './learn';
+import type { CadenceStyle } from '../lures/styles';
 
 export interface Pattern extends LearnedRate {
   lureName: string;

@@ -2,7 +2,7 @@ import type { Conditions } from '../water/conditions';
 import { familyById } from './families';
 import { familyOfLure, type OwnLure } from './own';
 import { lurePhysics } from './physics';
-import { rankLures } from './rank';
+import { rankLures } from '../ranking/rank';
 
 const lure = (over: Partial<OwnLure> = {}): OwnLure => {
   const f = familyById(over.family ?? 'paddletail');

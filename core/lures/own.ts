@@ -1,7 +1,7 @@
 /** An own lure as its family would be if it came in this one weight, length, colour and hook. */
 import { familyById } from './families';
 import type { Colour, Family, FamilyId, Hook } from './family';
-import { hookSnagRatio } from './limits';
+import { hookSnagRatio } from './hookSnag';
 
 export interface OwnLure {
   id: string;

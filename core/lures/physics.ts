@@ -3,11 +3,11 @@
  * Lead heads: density 10,700 kg/m³ (lead with its hook). Drag area grows with (weight / middle weight)^(2/3), as for like shapes.
  * Trailer drag: prior: judgement. Example: paddletail at 7 g → 15 g in all, sinks 0.7 m/s.
  */
-import type { LurePhysics } from '../retrieve/simulate/types';
+import type { LurePhysics } from '../simulation/types';
+import { FRESH_KG_M3 } from '../water/fluid';
 import type { Family, Trailer } from './family';
 
 const LEAD_KG_M3 = 10_700;
-export const FRESH_KG_M3 = 998;
 const TRAILER_DRAG: Record<Trailer, number> = { none: 0.8, flat: 1, flapping: 1.2, paddle: 1.1, curl: 1.1 };
 
 export function lurePhysics(f: Family, weightKg: number, trailer: Trailer = 'flat'): LurePhysics {
@@ -24,9 +24,3 @@ export function lurePhysics(f: Family, weightKg: number, trailer: Trailer = 'fla
     addedMass: 0.5,
   };
 }
-
-export const waterDensityKgM3 = (salinity: 'fresh' | 'brackish' | 'salt'): number =>
-  salinity === 'fresh' ? FRESH_KG_M3 : salinity === 'brackish' ? 1010 : 1025;
-
-/** Kinematic viscosity of water, m²/s, 0–35 °C (fit to tables, ± 2 %): 1.79e-6 at 0, 1.00e-6 at 20. */
-export const viscosityM2s = (tempC: number): number => 1.79e-6 / (1 + 0.0337 * tempC + 0.000221 * tempC * tempC);

@@ -1,5 +1,5 @@
 /** Bayesian filter over the five moods: prior from conditions, then signs in the order they were seen, drifting back in between. */
-import { DRAW_COUNT } from '../draws';
+import { DRAW_COUNT } from '../base/draws';
 import type { Sign, SignKind } from '../water/conditions';
 import { drawAssumed, type Reading } from '../water/defaults';
 import type { SpeciesProfile } from '../water/species';

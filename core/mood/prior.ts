@@ -2,7 +2,7 @@
  * Mood before any sign was seen: a continuous index on 0 (shut) … 4 (aggressive), a sum of named contributions, spread over the states.
  * All gains are `prior: judgement` from anglers' rules of thumb; the signs then correct them.
  */
-import { clamp, logistic } from '../numbers';
+import { clamp, logistic } from '../base/numbers';
 import { thermalComfort } from '../water/comfort';
 import type { Reading } from '../water/defaults';
 import { luxAtDepth, surfaceLux } from '../water/light';

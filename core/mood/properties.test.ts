@@ -1,6 +1,6 @@
 /** What must hold of the mood whatever the readings. */
 import * as fc from 'fast-check';
-import { DRAW_COUNT } from '../draws';
+import { DRAW_COUNT } from '../base/draws';
 import { COVER_KINDS, FRONTS, SETTINGS, SIGN_KINDS, SPECIES, type Conditions, type Sign } from '../water/conditions';
 import { drawAssumed, resolveConditions } from '../water/defaults';
 import { speciesProfile } from '../water/species';

@@ -4,7 +4,7 @@
  * affair (transition.ts).
  */
 import type { Sign, SignKind } from '../water/conditions';
-import type { PerMood } from './states';
+import type { PerMood } from '../water/moods';
 
 /** Relative rate of each sign by mood; only ratios within a row matter. Guarding signs belong to the guarding mode and say nothing here. */
 const SIGN_RATE: Partial<Record<SignKind, PerMood>> = {

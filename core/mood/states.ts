@@ -1,9 +1,5 @@
-/** Mood of the fish: how far it will travel, how fast a lure it will chase, how long a pause it wants. */
-export const MOODS = ['shut', 'reluctant', 'neutral', 'willing', 'aggressive'] as const;
-export type Mood = (typeof MOODS)[number];
-
-/** One value per mood, in the order of MOODS. */
-export type PerMood = readonly [number, number, number, number, number];
+/** Distributions over the five moods. */
+import { MOODS, type Mood, type PerMood } from '../water/moods';
 
 /** Probabilities per mood; they sum to 1. */
 export type MoodDistribution = PerMood;

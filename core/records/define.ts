@@ -3,30 +3,36 @@
  * what cannot be read is a problem that keeps the raw text.
  */
 import * as z from 'zod';
-import { checkWith } from '../exchange/problems';
-import type { Problem, Result } from '../problems';
+import { checkWith } from '../schemas/check';
+import type { Problem, Result } from '../base/problems';
 
 type Plain = Record<string, unknown>;
+
+/** One step from a version to the next. */
+export interface Migration {
+  /** What the newer version has that the older had not, or has otherwise. */
+  change: string;
+  up: (old: Plain) => Plain;
+}
 
 export interface RecordKind<T> {
   kind: string;
   version: number;
   schema: z.ZodType<T>;
-  /** migrations[n] turns data of version n into version n + 1. */
-  migrations: Record<number, (old: Plain) => Plain>;
+  /** In order: the first turns data of version 1 into version 2. */
+  migrations: readonly Migration[];
 }
 
-export const defineRecord = <S extends z.ZodType>(
-  kind: string,
-  schema: S,
-  version = 1,
-  migrations: RecordKind<z.infer<S>>['migrations'] = {},
-): RecordKind<z.infer<S>> => ({
+/** A kind of record. Its version is 1 and one more for each migration, so that a step can neither be missing nor left over. */
+export const defineRecord = <S extends z.ZodType>(kind: string, schema: S, migrations: readonly Migration[] = []): RecordKind<z.infer<S>> => ({
   kind,
-  version,
+  version: migrations.length + 1,
   schema: schema as z.ZodType<z.infer<S>>,
   migrations,
 });
+
+/** A version that older programs must not meet (it knows more values), though nothing stored has to change. */
+export const onlyWidened = (change: string): Migration => ({ change, up: (old) => old });
 
 const envelope = z.strictObject({ version: z.number().int().min(1), data: z.record(z.string(), z.unknown()) });
 
@@ -54,11 +60,7 @@ export function upgradeRecord<T>(k: RecordKind<T>, value: unknown): Result<T> {
   if (!e.ok) return e;
   if (e.value.version > k.version) return problem('newer-version', k.kind, `version ${k.version} or older (this is ${e.value.version})`);
   let data: Plain = structuredCopy(e.value.data);
-  for (let v = e.value.version; v < k.version; v++) {
-    const step = k.migrations[v];
-    if (!step) return problem('no-migration', k.kind, `a step from version ${v}`);
-    data = step(data);
-  }
+  for (const step of k.migrations.slice(e.value.version - 1)) data = step.up(data);
   return checkWith(k.schema, data);
 }
 

@@ -1,20 +1,23 @@
 /** Every kind of record, and the book they make together. */
 import type { RecordKind } from './define';
-import { waterRecord, spotRecord } from './places';
+import { blockRecord } from './block';
+import { cadenceRecord } from './cadence';
+import { castRecord } from './cast';
+import { eventRecord } from './event';
+import { lineRecord } from './line';
+import { lureRecord, type Lure } from './lure';
+import { measurementRecord, type Measurement } from './measurement';
+import { practiceRecord } from './practice';
 import { DEFAULT_PREFERENCES, preferencesRecord, type Preferences } from './preferences';
-import { stationReportRecord, tidesRecord, waterLogRecord } from './stations';
-import {
-  cadenceRecord,
-  calibrationRecord,
-  lineRecord,
-  lureRecord,
-  practiceRecord,
-  reelRecord,
-  rodRecord,
-  type Calibration,
-  type Lure,
-} from './tackle';
-import { blockRecord, castRecord, eventRecord, tombstoneRecord, tripRecord, type Trip } from './trip';
+import { reelRecord } from './reel';
+import { rodRecord } from './rod';
+import { spotRecord } from './spot';
+import { stationReportRecord } from './stationReport';
+import { tidesRecord } from './tides';
+import { tombstoneRecord } from './tombstone';
+import { tripRecord, type Trip } from './trip';
+import { waterRecord } from './water';
+import { waterLogRecord } from './waterLog';
 
 export const RECORDS = {
   water: waterRecord,
@@ -23,7 +26,7 @@ export const RECORDS = {
   rod: rodRecord,
   reel: reelRecord,
   line: lineRecord,
-  calibration: calibrationRecord,
+  calibration: measurementRecord,
   practice: practiceRecord,
   cadence: cadenceRecord,
   stationReport: stationReportRecord,
@@ -77,7 +80,7 @@ export function standing<K extends 'event' | 'cast'>(book: Book, kind: K): DataO
 }
 
 /** What was measured of a lure or a reel and not taken back, oldest first. */
-export function measurementsOf(book: Book, ofId: string): Calibration[] {
+export function measurementsOf(book: Book, ofId: string): Measurement[] {
   const undone = takenBack(book);
   return Object.values(book.calibration)
     .filter((c) => c.ofId === ofId && !undone.has(c.id))

@@ -1,10 +1,11 @@
+/** How the angler wants the app. One record, `mine`. */
 import * as z from 'zod';
-import { schoolsSchema } from '../exchange/planDocument';
-import { withDefaults, type Schools } from '../lures/schools';
+import { schoolsSchema } from '../schemas/plan';
+import { withDefaults, type Schools } from '../ranking/schools';
 import { SPECIES, type SpeciesId } from '../water/conditions';
 import { STATION_FAULTS } from '../stations/answer';
 import { defineRecord } from './define';
-import { id, ms } from './tackle';
+import { id, ms } from './fields';
 
 const unitsSchema = z.strictObject({
   temp: z.enum(['F', 'C']),
@@ -45,13 +46,17 @@ export const preferencesRecord = defineRecord(
     lastReelId: id.nullable(),
     lastLineId: id.nullable(),
   }),
-  4,
-  // Version 1 knew two lights, which are still there, and had no switch for the keys; version 2 knew no stations; version 3 had two of the schools.
-  {
-    1: (old) => ({ ...old, shortcuts: true }),
-    2: (old) => ({ ...old, moon: 'shown', stationFault: 'none', readingSheet: 'tiles', beat: { sound: true, buzz: true } }),
-    3: ({ peg, moon, ...rest }) => ({ ...rest, schools: { all: { peg, moon }, bySpecies: {} }, choosing: 'all' }),
-  },
+  [
+    { change: 'a third light, and a switch for the keys', up: (old) => ({ ...old, shortcuts: true }) },
+    {
+      change: 'stations, the moon, the layout of the readings, the beat',
+      up: (old) => ({ ...old, moon: 'shown', stationFault: 'none', readingSheet: 'tiles', beat: { sound: true, buzz: true } }),
+    },
+    {
+      change: 'all schools, for one fish too, and three simple lures',
+      up: ({ peg, moon, ...rest }) => ({ ...rest, schools: { all: { peg, moon }, bySpecies: {} }, choosing: 'all' }),
+    },
+  ],
 );
 export type Preferences = z.infer<typeof preferencesRecord.schema>;
 

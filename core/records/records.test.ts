@@ -2,10 +2,10 @@ import * as z from 'zod';
 import { applyPuts, emptyBook, KINDS, put, RECORDS } from '.';
 import { exportBook, importBook, BOOK_FORMAT } from '../exchange/bookDocument';
 import { buildDemoWorld } from '../../demo/world';
-import { blocksOfTrip, tallyTrip } from '../strikes/tally';
+import { blocksOfTrip, tallyTrip } from '../log/tally';
 import { decodeRecord, defineRecord, encodeRecord, upgradeRecord } from './define';
 import firstShape from '../fixtures/record-first-shape.json';
-import { lureRecord } from './tackle';
+import { lureRecord } from './lure';
 
 const puts = buildDemoWorld(0);
 const book = applyPuts(emptyBook(), puts);
@@ -105,12 +105,16 @@ describe('versions', () => {
     expect(r.ok === false && r.problems[0]!.code).toBe('newer-version');
   });
 
-  test('a missing step is a problem, and the stored value is not changed by trying', () => {
-    const kind = defineRecord('thing', z.strictObject({ id: z.string() }), 3, { 1: (d) => ({ ...d }) });
+  test('steps run in order, one a version, and the stored value is not changed by trying', () => {
+    const kind = defineRecord('thing', z.strictObject({ id: z.string(), trail: z.string() }), [
+      { change: 'a trail', up: (d) => ({ ...d, trail: 'a' }) },
+      { change: 'a longer trail', up: (d) => ({ ...d, trail: `${String(d.trail)}b` }) },
+    ]);
+    expect(kind.version).toBe(3);
     const stored = { version: 1, data: { id: 'a' } };
     const copy = structuredClone(stored);
-    const r = upgradeRecord(kind, stored);
-    expect(r.ok === false && r.problems[0]!.code).toBe('no-migration');
+    expect(upgradeRecord(kind, stored)).toEqual({ ok: true, value: { id: 'a', trail: 'ab' } });
+    expect(upgradeRecord(kind, { version: 2, data: { id: 'a', trail: 'x' } })).toMatchObject({ value: { trail: 'xb' } });
     expect(stored).toEqual(copy);
   });
 });

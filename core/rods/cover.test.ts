@@ -1,5 +1,5 @@
 import * as fc from 'fast-check';
-import { seededRandom } from '../random';
+import { seededRandom } from '../base/random';
 import type { Conditions } from '../water/conditions';
 import { assignRods, coverDay, greedyCover, swapsFor, told, worthOf, type CoverProblem } from './cover';
 import { planRods } from './plan';

@@ -1,6 +1,6 @@
 /** The set-ups for a day: from a box, rods and what the day may bring to a set, what it leaves open, and what each place could be swapped for. */
-import { entriesOf, type RankOptions } from '../lures/rank';
-import { rodFit } from '../retrieve/tackle/rod';
+import { entriesOf, type RankOptions } from '../ranking/rank';
+import { rodFit } from '../tackle/rod';
 import { coverDay, swapsFor, told, worthOf, type Cover, type CoverProblem } from './cover';
 import type { Conditions } from '../water/conditions';
 import type { LightShares } from './light';

@@ -1,7 +1,7 @@
 /** What a day may bring: moods × light × depth × cover, each with its weight; and what each lure is worth in each. */
 import { familyById } from '../lures/families';
-import { contextOptions, entriesOf, sift, type Entry, type RankOptions } from '../lures/rank';
-import { inMood, scoringOf } from '../lures/scoring';
+import { contextOptions, entriesOf, sift, type Entry, type RankOptions } from '../ranking/rank';
+import { inMood, scoringOf } from '../ranking/scoring';
 import { judgeMood } from '../mood/filter';
 import { spreadMood } from '../mood/states';
 import type { Conditions } from '../water/conditions';

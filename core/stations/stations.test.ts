@@ -1,5 +1,5 @@
-import { checkWith } from '../exchange/problems';
-import { stationReportSchema } from '../exchange/stationDocument';
+import { checkWith } from '../schemas/check';
+import { stationReportSchema } from '../schemas/station';
 import { temperatureChange } from '../water/history';
 import { answerStation, STATION_FAULTS } from './answer';
 import { STATION_IDS, STATIONS } from './places';

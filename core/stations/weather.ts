@@ -2,8 +2,8 @@
  * Made-up weather of an invented place: the same for the same station and moment, smooth in time, with fronts every few days that dip the glass, bring cloud
  * before and clear cold air behind, and cool the water slowly. It stands in for a service; it forecasts nothing.
  */
-import { seededRandom } from '../random';
-import { clamp, lerp } from '../numbers';
+import { seededRandom } from '../base/random';
+import { clamp, lerp } from '../base/numbers';
 import type { Front } from '../water/conditions';
 import type { StationPlace } from './places';
 

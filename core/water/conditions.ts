@@ -47,6 +47,10 @@ export type Salinity = (typeof SALINITIES)[number];
 export const TIDE_STAGES = ['low', 'rising', 'high', 'falling'] as const;
 export type TideStage = (typeof TIDE_STAGES)[number];
 
+/** The light in which a spot is known to fish. */
+export const SPOT_LIGHTS = ['any', 'low', 'bright'] as const;
+export type SpotLight = (typeof SPOT_LIGHTS)[number];
+
 export const SIGN_KINDS = [
   'empty-cast', 'follow', 'short-strike', 'chase-miss', 'bite-on-splash', 'bite-on-fall', 'bite-on-pause', 'bite-on-move',
   'bite-on-deflection', 'marks-ignore-lure', 'marks-rise', 'school-fires', 'nudge', 'flare', 'quick-turns', 'hit-at-once',

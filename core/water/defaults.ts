@@ -3,8 +3,8 @@
  * the middle is used for the answer, the spread widens its range.
  * All values are `prior: judgement` for a temperate northern water unless a source is named.
  */
-import { normalDraw, uniformDraw } from '../draws';
-import { clamp, interpolate } from '../numbers';
+import { normalDraw, uniformDraw } from '../base/draws';
+import { clamp, interpolate } from '../base/numbers';
 import type { Bottom, Conditions, Cover, CoverKind, Forage, Front, Salinity, Setting, Sign, SpeciesId, TideStage } from './conditions';
 import { likelyForage } from './forage';
 import { speciesProfile } from './species';

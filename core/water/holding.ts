@@ -1,7 +1,7 @@
 /** Where on the cover fish sit now: bright calm day → under or inside; low light, cloud or wind → on the edge; cold → deep and tight. */
 import type { Reading } from './defaults';
 import { surfaceLux } from './light';
-import { logistic } from '../numbers';
+import { logistic } from '../base/numbers';
 
 export const HOLDING_PLACES = ['open', 'outer-edge', 'inside', 'deep-tight'] as const;
 export type HoldingPlace = (typeof HOLDING_PLACES)[number];

@@ -8,7 +8,7 @@
  * Valid: Zs 0.05–20 m, elevation −90…90°. Error: E0 within a factor of 2 (no moon, no horizon), R within ± 30 %.
  * Example: Zs 1.2 m in good light → R = 0.84 m. Cannot do: colour, glare, a fish's own adaptation.
  */
-import { interpolate } from '../numbers';
+import { interpolate } from '../base/numbers';
 
 /** log10 of clear-sky illuminance (lx) against sun elevation (°): starlight 0.002 lx, civil dusk 3 lx, horizon 500 lx, 30° 50 klx. */
 const LOG_LUX: readonly (readonly [number, number])[] = [

@@ -1,5 +1,5 @@
 /** Season phase from water temperature, its trend and the month (north of the tropics). Ranges come with the species' spawning range. */
-import { logistic } from '../numbers';
+import { logistic } from '../base/numbers';
 import type { SpeciesProfile } from './species';
 
 export const SEASON_PHASES = ['winter', 'pre-spawn', 'spawn', 'post-spawn', 'summer', 'autumn-cooling', 'late-autumn'] as const;

@@ -19,7 +19,7 @@ interface Heard {
 }
 
 export async function beatBench(browser: Browser): Promise<string> {
-  const source = readFileSync(path.join(ROOT, 'core/retrieve/beat/player.ts'), 'utf8');
+  const source = readFileSync(path.join(ROOT, 'core/planning/beat/player.ts'), 'utf8');
   const player = ts.transpileModule(source, { compilerOptions: { module: ts.ModuleKind.CommonJS, target: ts.ScriptTarget.ES2022 } }).outputText;
   const context = await phone(browser);
   const page = await context.newPage();

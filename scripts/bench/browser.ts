@@ -1,6 +1,7 @@
 /** A real browser and a server with the demo world, for the measurements. */
 import { chromium, type Browser, type BrowserContext, type Page } from '@playwright/test';
-import { ensureBuild, ensureChromium, startServer } from '../lib.mjs';
+import { ensureBuild } from '../ensure-build.mjs';
+import { ensureChromium, startServer } from '../lib.mjs';
 
 const PORT = 4396;
 export const ORIGIN = `http://127.0.0.1:${PORT}`;

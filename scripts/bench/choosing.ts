@@ -3,7 +3,7 @@ import type { Browser, Page } from '@playwright/test';
 import type { OwnLure } from '../../core/lures/own';
 import { allFamilies } from '../../core/lures/families';
 import { dayScenarios, USUAL_LIGHT } from '../../core/rods/scenarios';
-import { seededRandom } from '../../core/random';
+import { seededRandom } from '../../core/base/random';
 import type { Conditions } from '../../core/water/conditions';
 import { phone } from './browser';
 import { spread, table, told } from './report';

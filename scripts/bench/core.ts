@@ -1,6 +1,6 @@
 /** How long the heavy computations take here, warm. */
-import { rankLures } from '../../core/lures/rank';
-import { planRetrieve } from '../../core/retrieve/plan/plan';
+import { rankLures } from '../../core/ranking/rank';
+import { planRetrieve } from '../../core/planning/plan/plan';
 import { measure, table, told } from './report';
 
 const conditions = {

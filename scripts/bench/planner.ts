@@ -1,15 +1,15 @@
 /** How good and how quick the planner is: fifty seeded set-ups against an exhaustive search, and its promises against the finest mesh. */
 import { allFamilies } from '../../core/lures/families';
-import { seededRandom } from '../../core/random';
-import { trials } from '../../core/retrieve/plan/changes';
-import { planRetrieve, type Plan } from '../../core/retrieve/plan/plan';
-import type { PlanRequest } from '../../core/retrieve/plan/request';
-import { freedoms } from '../../core/retrieve/plan/search';
-import { firstHands, setUpProblem, type Hands, type Problem } from '../../core/retrieve/plan/setup';
-import { simulateHands } from '../../core/retrieve/plan/track';
-import { worth } from '../../core/retrieve/plan/worth';
-import { MESH } from '../../core/retrieve/simulate/types';
-import { lineClasses, LINE_MATERIALS } from '../../core/retrieve/tackle/line';
+import { seededRandom } from '../../core/base/random';
+import { trials } from '../../core/planning/plan/changes';
+import { planRetrieve, type Plan } from '../../core/planning/plan/plan';
+import type { PlanRequest } from '../../core/planning/task/request';
+import { freedoms } from '../../core/planning/plan/search';
+import { firstHands, setUpProblem, type Hands, type Problem } from '../../core/planning/task/setup';
+import { simulateHands } from '../../core/planning/plan/track';
+import { worth } from '../../core/planning/plan/worth';
+import { MESH } from '../../core/simulation/types';
+import { lineClasses, LINE_MATERIALS } from '../../core/tackle/line';
 import { table } from './report';
 
 const SETUPS = 50;

@@ -1,6 +1,6 @@
 /** Plans in the browser's own worker: how soon the first, how soon the settled one, and what the page itself is held up by meanwhile. */
 import type { Browser, Page } from '@playwright/test';
-import type { PlanRequest } from '../../core/retrieve/plan/request';
+import type { PlanRequest } from '../../core/planning/task/request';
 import { phone } from './browser';
 import { spread, table, told } from './report';
 import { openAndSettle } from './walk';

@@ -2,10 +2,10 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { allFamilies } from '../../core/lures/families';
-import { planRetrieve } from '../../core/retrieve/plan/plan';
-import { runRetrieve } from '../../core/retrieve/simulate/retrieve';
-import { MESH, type Mesh, type RetrieveInput } from '../../core/retrieve/simulate/types';
-import { estimateZone } from '../../core/retrieve/surrogate/zone';
+import { planRetrieve } from '../../core/planning/plan/plan';
+import { runRetrieve } from '../../core/simulation/retrieve';
+import { MESH, type Mesh, type RetrieveInput } from '../../core/simulation/types';
+import { estimateZone } from '../../core/holdtable/zone';
 import { ROOT } from '../lib.mjs';
 import { measure, table, told } from './report';
 

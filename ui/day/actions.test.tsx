@@ -1,8 +1,8 @@
 import { act, renderHook } from '@testing-library/react-native';
 import { applyPuts, emptyBook, type Book, type Put } from '../../core/records';
-import { planRetrieve, type Plan } from '../../core/retrieve/plan/plan';
-import type { PlanRequest } from '../../core/retrieve/plan/request';
-import { tallyTrip } from '../../core/strikes/tally';
+import { planRetrieve, type Plan } from '../../core/planning/plan/plan';
+import type { PlanRequest } from '../../core/planning/task/request';
+import { tallyTrip } from '../../core/log/tally';
 import type { Committer } from '../../data/useBook';
 import { buildDemoWorld } from '../../demo/world';
 import { useDayActions } from './useDayActions';

@@ -1,6 +1,6 @@
 /** A plan put aside to be compared with the one in hand. Lives as long as the page: it is a sketch, not a record. */
 import { useSyncExternalStore } from 'react';
-import type { Plan } from '../../core/retrieve/plan/plan';
+import type { Plan } from '../../core/planning/plan/plan';
 
 let kept: Plan | null = null;
 const listeners = new Set<() => void>();

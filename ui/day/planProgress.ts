@@ -1,6 +1,6 @@
 /** How far the plan under way is. By itself, so that telling it redraws one line and not the day. */
 import { useSyncExternalStore } from 'react';
-import type { Progress } from '../../core/retrieve/plan/plan';
+import type { Progress } from '../../core/planning/plan/plan';
 
 let now: Progress | null = null;
 const listeners = new Set<() => void>();

@@ -1,21 +1,21 @@
 /** What the angler can do to the day. Every action reads the book as it stands this instant, so that two quick taps never collide. */
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { Phase } from '../../core/retrieve/cadence/cadence';
-import type { PlanSettings } from '../../core/retrieve/plan/request';
+import type { Phase } from '../../core/planning/cadence/cadence';
+import type { PlanSettings } from '../../core/planning/task/request';
 import { lureBack, lureLost } from '../../core/box/lost';
-import type { SchoolId } from '../../core/lures/schools';
+import type { SchoolId } from '../../core/ranking/schools';
 import type { Preferences } from '../../core/records/preferences';
 import { activeTrip, preferencesOf, put, type Book, type Put } from '../../core/records';
 import type { Readings, Trip } from '../../core/records/trip';
-import { readingsNow } from '../../core/strikes/day';
-import { placeInLog, type Opening } from '../../core/strikes/effort';
-import type { EventKind } from '../../core/strikes/events';
+import { readingsNow } from '../../core/trip/day';
+import { placeInLog, type Opening } from '../../core/log/effort';
 import type { SignKind, SpeciesId } from '../../core/water/conditions';
 import type { Committer } from '../../data/useBook';
 import { appNowMs, realNowMs } from '../platform/clock';
 import { newId } from '../platform/ids';
 import { askToKeep } from '../platform/persistence';
 import type { DayState } from './useDayState';
+import type { EventKind } from '../../core/records/event';
 
 export const UNDO_MS = 10_000;
 

@@ -1,27 +1,30 @@
 /** Everything that follows from the book and the clock: today's conditions, the mood, the ranking, the lure in hand and its plan. */
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import type { Plan } from '../../core/retrieve/plan/plan';
-import type { PlanRequest } from '../../core/retrieve/plan/request';
-import { measuredOf } from '../../core/retrieve/calibrate/fromRecords';
-import type { Measured } from '../../core/retrieve/calibrate/known';
-import { lineDiameterM } from '../../core/retrieve/tackle/line';
-import { rodFit } from '../../core/retrieve/tackle/rod';
-import { contentHash } from '../../core/hash';
-import type { RankOptions, Ranking } from '../../core/lures/rank';
-import type { Schools } from '../../core/lures/schools';
+import type { Plan } from '../../core/planning/plan/plan';
+import type { PlanRequest } from '../../core/planning/task/request';
+import { measuredOf } from '../../core/records/measured';
+import type { Measured } from '../../core/planning/calibrate/known';
+import { lineDiameterM } from '../../core/tackle/line';
+import { rodFit } from '../../core/tackle/rod';
+import { contentHash } from '../../core/base/hash';
+import type { RankOptions, Ranking } from '../../core/ranking/rank';
+import type { Schools } from '../../core/ranking/schools';
 import { judgeMood, type MoodJudgement } from '../../core/mood/filter';
 import { schoolsOf, type Preferences } from '../../core/records/preferences';
 import { activeTrip, inBox, inUse, measurementsOf, preferencesOf, type Book } from '../../core/records';
-import type { Line, Lure, Reel, Rod } from '../../core/records/tackle';
-import { composeDay, type Day } from '../../core/strikes/day';
-import { tallyTrip, type TripTally } from '../../core/strikes/tally';
+import { composeDay, type Day } from '../../core/trip/day';
+import { tallyTrip, type TripTally } from '../../core/log/tally';
 import { resolveConditions, type Reading } from '../../core/water/defaults';
 import { speciesProfile } from '../../core/water/species';
 import { queryKeys } from '../../data/keys';
 import { tellPlanProgress } from './planProgress';
 import { compute } from '../../workers/client';
 import { monthOf } from '../../wording/time';
+import type { Lure } from '../../core/records/lure';
+import type { Rod } from '../../core/records/rod';
+import type { Reel } from '../../core/records/reel';
+import type { Line } from '../../core/records/line';
 
 export interface Tackle {
   rod: Rod;

@@ -4,7 +4,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { put, type Book } from '../../core/records';
 import type { Preferences } from '../../core/records/preferences';
 import type { StationReport } from '../../core/stations/report';
-import { reportFor, type Day } from '../../core/strikes/day';
+import { reportFor, type Day } from '../../core/trip/day';
 import { queryKeys } from '../../data/keys';
 import { askStation, StationFailed, type StationProblem } from '../../data/stationFeed';
 import { reportTrouble } from '../../data/troubles';

@@ -3,11 +3,10 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
-import { checkWith } from '../../core/exchange/problems';
-import type { Problem } from '../../core/problems';
+import { checkWith } from '../../core/schemas/check';
+import type { Problem } from '../../core/base/problems';
 import { inUse, put, RECORDS } from '../../core/records';
 import type { FamilyId } from '../../core/lures/family';
-import type { Lure, Reel } from '../../core/records/tackle';
 import { capital } from '../../wording/names';
 import { useDay } from '../day/DayProvider';
 import { Note, Part, Row } from '../parts/Box';
@@ -23,6 +22,8 @@ import { useTheme } from '../theme/theme';
 import { MeasureLure, MeasureReel } from './MeasurePart';
 import { PaperFrame } from './PaperFrame';
 import { EDITABLE, fieldsOf, getAt, KIND_NAME, lureDefaults, newDraft, setAt, type Draft, type EditableKind, type Field } from './fields';
+import type { Lure } from '../../core/records/lure';
+import type { Reel } from '../../core/records/reel';
 
 export function EditScreen() {
   const { kind, id, water } = useLocalSearchParams<{ kind: string; id: string; water?: string }>();

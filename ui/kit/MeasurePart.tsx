@@ -1,16 +1,15 @@
-/** Calibration: what the angler counts by the boat or the dock, and how it narrows what is known of the lure or the reel. */
+/** Measurement: what the angler counts by the boat or the dock, and how it narrows what is known of the lure or the reel. */
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
-import { contentHash } from '../../core/hash';
+import { contentHash } from '../../core/base/hash';
 import { familyById } from '../../core/lures/families';
 import { measurementsOf, put } from '../../core/records';
-import { LURE_MEASUREMENTS, type Calibration, type Lure, type Reel } from '../../core/records/tackle';
-import { triedLure, type Narrowed } from '../../core/retrieve/calibrate/assess';
-import { lureMeasurement, turnCount } from '../../core/retrieve/calibrate/fromRecords';
-import { freeSink, timeToSinkS } from '../../core/retrieve/simulate/sink';
-import { metresPerTurn } from '../../core/retrieve/tackle/reel';
-import type { LineSpec } from '../../core/retrieve/tackle/line';
+import { triedLure, type Narrowed } from '../../core/planning/calibrate/assess';
+import { lureMeasurement, turnCount } from '../../core/records/measured';
+import { freeSink, timeToSinkS } from '../../core/simulation/sink';
+import { metresPerTurn } from '../../core/tackle/reel';
+import type { LineSpec } from '../../core/tackle/line';
 import { queryKeys } from '../../data/keys';
 import { knownSentence, MEASUREMENT_HOW, MEASUREMENT_TITLE, measurementText, SLIP_TEXT, type Known } from '../../wording/measure';
 import { say } from '../../wording/units';
@@ -25,12 +24,15 @@ import { newId } from '../platform/ids';
 import { bringIntoView } from '../platform/scrolling';
 import { stepBy, STEPPERS, type Stepper } from '../theme/stepping';
 import { useTheme } from '../theme/theme';
+import { type Lure } from '../../core/records/lure';
+import { type Reel } from '../../core/records/reel';
+import { LURE_MEASUREMENTS, type Measurement } from '../../core/records/measurement';
 
 /** Counts are told apart by line only where one is in use; else this. */
 const USUAL_LINE: LineSpec = { material: 'braid', strengthLb: 15 };
 
 /** What each kind of count tells of. */
-const TELLS: Record<Calibration['kind'], Known> = { 'sink-slack': 'sink', 'sink-tight': 'sink', 'ticks-bottom': 'runs', 'turns-in': 'turn' };
+const TELLS: Record<Measurement['kind'], Known> = { 'sink-slack': 'sink', 'sink-tight': 'sink', 'ticks-bottom': 'runs', 'turns-in': 'turn' };
 
 const present = <T,>(x: T | null): x is T => x !== null;
 
@@ -115,8 +117,8 @@ function whatItIs(lure: Lure, line: LineSpec) {
 
 interface MeasuringProps {
   ofId: string;
-  kinds: readonly Calibration['kind'][];
-  kept: readonly Calibration[];
+  kinds: readonly Measurement['kind'][];
+  kept: readonly Measurement[];
   line: LineSpec | null;
   metresPerTurn: number;
   /** Where the numbers of the form begin. */
@@ -149,7 +151,7 @@ function Measuring({ ofId, kinds, kept, line, metresPerTurn: perTurnM, start, to
   );
   const keep = (): void => {
     const lure = kind !== 'turns-in';
-    const data: Calibration = {
+    const data: Measurement = {
       id: newId(),
       ofId,
       kind,
@@ -169,7 +171,7 @@ function Measuring({ ofId, kinds, kept, line, metresPerTurn: perTurnM, start, to
         setSaid(`Kept: ${measurementText(data, units)}.`);
       });
   };
-  const takeBack = (c: Calibration): void =>
+  const takeBack = (c: Measurement): void =>
     void committer
       .record(() => [put('tombstone', { id: `gone-${c.id}`, of: c.id, atMs: Math.round(realNowMs()) })])
       .then((stored) => stored && setSaid(`Taken back: ${measurementText(c, units)}.`));

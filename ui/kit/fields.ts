@@ -1,9 +1,8 @@
 /** The fields of each kind of kit, and what a new one starts as. */
 import { FAMILIES, COLOURS, HOOKS, type FamilyId } from '../../core/lures/family';
 import { familyById } from '../../core/lures/families';
-import { LINE_MATERIALS, LINE_CLASSES_LB } from '../../core/retrieve/tackle/line';
-import { ROD_ACTIONS } from '../../core/retrieve/tackle/rod';
-import type { WaterPlace } from '../../core/records/places';
+import { LINE_MATERIALS, LINE_CLASSES_LB } from '../../core/tackle/line';
+import { ROD_ACTIONS } from '../../core/tackle/rod';
 import { STATION_IDS, STATIONS } from '../../core/stations/places';
 import { ACCESSES, BOTTOMS, COVER_KINDS, FORAGES, SALINITIES, SETTINGS, TIDE_STAGES } from '../../core/water/conditions';
 import {
@@ -21,6 +20,7 @@ import {
 import { say, type UnitPrefs } from '../../wording/units';
 import type { Option } from '../parts/Buttons';
 import { STEPPERS, type Stepper } from '../theme/stepping';
+import type { WaterPlace } from '../../core/records/water';
 
 export const EDITABLE = ['lure', 'rod', 'reel', 'line', 'water', 'spot'] as const;
 export type EditableKind = (typeof EDITABLE)[number];

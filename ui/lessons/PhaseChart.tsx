@@ -1,7 +1,7 @@
 /** When in the cast they strike: strikes per hour spent in each phase, so that a long phase does not look good by being long. */
 import { View, useWindowDimensions } from 'react-native';
 import { BarChart } from 'react-native-gifted-charts';
-import { PHASES, type Phase } from '../../core/retrieve/cadence/cadence';
+import { PHASES, type Phase } from '../../core/planning/cadence/cadence';
 import type { Pattern } from '../../core/lessons/patterns';
 import { PHASE_NAME } from '../../wording/names';
 import { say } from '../../wording/units';

@@ -1,7 +1,7 @@
 /** What would change the choice, and the way from loud to quiet. */
 import { useQuery } from '@tanstack/react-query';
 import { View } from 'react-native';
-import { contentHash } from '../../core/hash';
+import { contentHash } from '../../core/base/hash';
 import { queryKeys } from '../../data/keys';
 import { breakEvenSentence, LADDER_LEAD, leadText, rungMood, rungSentence } from '../../wording/choosing';
 import { capital } from '../../wording/names';

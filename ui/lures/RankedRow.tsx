@@ -2,9 +2,9 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { ledgerOf, type Ledger } from '../../core/lures/cost';
+import { ledgerOf, type Ledger } from '../../core/ranking/cost';
 import { EVERYDAY } from '../../core/lures/families/everyday';
-import type { RankedLure } from '../../core/lures/rank';
+import type { RankedLure } from '../../core/ranking/rank';
 import { compareSentence, factorLeads } from '../../wording/choosing';
 import { rateLine } from '../../wording/lures';
 import { capital, FACTOR_NAME, FAMILY_NAME } from '../../wording/names';

@@ -3,18 +3,18 @@ import { View } from 'react-native';
 import { familyById } from '../../core/lures/families';
 import { familyOfLure } from '../../core/lures/own';
 import type { Family } from '../../core/lures/family';
-import type { RankedLure } from '../../core/lures/rank';
-import { rigReasons } from '../../core/lures/rigReasons';
-import { chooseJoints, pairingFaults } from '../../core/retrieve/tackle/joints';
-import { rodFit, type RodSpec } from '../../core/retrieve/tackle/rod';
+import type { RankedLure } from '../../core/ranking/rank';
+import { rigReasons } from '../../core/ranking/rigReasons';
+import { chooseJoints, pairingFaults } from '../../core/ranking/joints';
+import { rodFit, type RodSpec } from '../../core/tackle/rod';
 import { inUse } from '../../core/records';
-import type { Lure } from '../../core/records/tackle';
 import { speciesProfile } from '../../core/water/species';
 import { faultSentence, jointSentences, PART_NAME, rigReasonText } from '../../wording/rig';
 import { useDay } from '../day/DayProvider';
 import { Note } from '../parts/Box';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
+import type { Lure } from '../../core/records/lure';
 
 /** What does not go together: said before it costs a fish. The rod is the one in hand if it casts this lure, else any that does. */
 export function Faults({ x }: { x: RankedLure }) {

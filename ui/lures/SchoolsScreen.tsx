@@ -2,9 +2,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { contentHash } from '../../core/hash';
-import type { SchoolEffect } from '../../core/lures/schoolEffects';
-import { SCHOOL_IDS, SCHOOLS, type SchoolId } from '../../core/lures/schools';
+import { contentHash } from '../../core/base/hash';
+import type { SchoolEffect } from '../../core/ranking/schoolEffects';
+import { SCHOOL_IDS, SCHOOLS, type SchoolId } from '../../core/ranking/schools';
 import { schoolsOf } from '../../core/records/preferences';
 import { queryKeys } from '../../data/keys';
 import { SPECIES_NAME } from '../../wording/names';

@@ -1,5 +1,5 @@
 /** Short sounds at exact moments of the sound's own clock, the phone's buzz, and a screen that stays awake; each may be missing on a device. */
-import type { CueKind } from '../../core/retrieve/beat/cues';
+import type { CueKind } from '../../core/planning/beat/cues';
 
 /** Pitch, Hz, length, s, and loudness: told apart by ear with a motor running. */
 const TONE: Record<CueKind, { hz: number; lengthS: number; loud: number; shape: OscillatorType }> = {

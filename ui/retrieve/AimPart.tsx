@@ -1,7 +1,7 @@
 /** Where to throw from this stand, and at which angle to the current. */
-import { STANDS, TELLING_CURRENT_MPS } from '../../core/retrieve/tackle/access';
-import type { Plan } from '../../core/retrieve/plan/plan';
-import { withoutSetting } from '../../core/retrieve/plan/request';
+import { STANDS, TELLING_CURRENT_MPS } from '../../core/tackle/stand';
+import type { Plan } from '../../core/planning/plan/plan';
+import { withoutSetting } from '../../core/planning/task/request';
 import { angleText, STAND_TEXT } from '../../wording/retrieve';
 import { capital } from '../../wording/names';
 import { useDay } from '../day/DayProvider';

@@ -1,7 +1,7 @@
 /** The beat along the path: play it, stop it, or step through the cast. */
 import { useEffect } from 'react';
 import { View } from 'react-native';
-import type { Plan } from '../../core/retrieve/plan/plan';
+import type { Plan } from '../../core/planning/plan/plan';
 import { cadenceText, momentText } from '../../wording/retrieve';
 import { say } from '../../wording/units';
 import { BEAT_NOTE, NO_BUZZ } from '../../wording/beat';

@@ -1,7 +1,7 @@
 /** What one change alone would buy, as bars to touch; and what the angler has set, to be taken back with another touch. */
 import { View } from 'react-native';
-import type { Change, Plan } from '../../core/retrieve/plan/plan';
-import { withoutSetting, type PlanSettings } from '../../core/retrieve/plan/request';
+import type { Change, Plan } from '../../core/planning/plan/plan';
+import { withoutSetting, type PlanSettings } from '../../core/planning/task/request';
 import { changeTitle, gainRangeText, gainText, settingTitle, tellsRange } from '../../wording/retrieve';
 import { useDay } from '../day/DayProvider';
 import { Part, Row } from '../parts/Box';

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Circle, G, Path, SvgText, Svg } from '../platform/shapes';
-import type { Beat, StepKind } from '../../core/retrieve/cadence/cadence';
+import type { Beat, StepKind } from '../../core/planning/cadence/cadence';
 import { STEP_NAME } from '../../wording/names';
 import { say } from '../../wording/units';
 import { FONT, useTheme } from '../theme/theme';

@@ -2,7 +2,7 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { familyById } from '../../core/lures/families';
-import { adviseHookSet } from '../../core/retrieve/hookset/advice';
+import { adviseHookSet } from '../../core/planning/hookset/advice';
 import { speciesProfile } from '../../core/water/species';
 import { hookSetSentences } from '../../wording/hookset';
 import { capital, FAMILY_NAME, SPECIES_NAME } from '../../wording/names';

@@ -1,6 +1,6 @@
 /** Two plans side by side: one put aside, one in hand. Both paths are in the section. */
 import { View } from 'react-native';
-import type { Plan } from '../../core/retrieve/plan/plan';
+import type { Plan } from '../../core/planning/plan/plan';
 import { compareRows } from '../../wording/retrieve';
 import { useDay } from '../day/DayProvider';
 import { Part, Row } from '../parts/Box';

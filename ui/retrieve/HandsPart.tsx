@@ -1,10 +1,8 @@
 /** What the hands do, as tiles: cast, count, handle, rod tip, hang, cadence. Each can be set by hand. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { Plan } from '../../core/retrieve/plan/plan';
-import { withoutSetting, type PlanSettings } from '../../core/retrieve/plan/request';
-import { CADENCE_STYLES } from '../../core/retrieve/cadence/library';
-import { TIP_POSITIONS } from '../../core/retrieve/tackle/rod';
+import type { Plan } from '../../core/planning/plan/plan';
+import { withoutSetting, type PlanSettings } from '../../core/planning/task/request';
 import { capital, TIP_NAME } from '../../wording/names';
 import { styleTitle, tipText, turnsText } from '../../wording/retrieve';
 import { say } from '../../wording/units';
@@ -18,6 +16,8 @@ import { Tile } from '../parts/Tile';
 import { stepBy, STEPPERS, type Stepper } from '../theme/stepping';
 import type { Palette } from '../theme/palette';
 import { useTheme } from '../theme/theme';
+import { CADENCE_STYLES } from '../../core/lures/styles';
+import { TIP_POSITIONS } from '../../core/tackle/stand';
 
 type Key = keyof PlanSettings;
 type NumberKey = 'castM' | 'countdownS' | 'turnsPerS' | 'pauseS';

@@ -1,7 +1,6 @@
 /** When it takes: how to set this hook on this line and rod, and how tight the drag. */
 import { familyById } from '../../core/lures/families';
-import type { Lure } from '../../core/records/tackle';
-import { adviseHookSet } from '../../core/retrieve/hookset/advice';
+import { adviseHookSet } from '../../core/planning/hookset/advice';
 import { speciesProfile } from '../../core/water/species';
 import { dragSentences, hookSetSentences } from '../../wording/hookset';
 import type { Tackle } from '../day/useDayState';
@@ -10,6 +9,7 @@ import { Part } from '../parts/Box';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
+import type { Lure } from '../../core/records/lure';
 
 export function HookSetPart({ lure, tackle, castM }: { lure: Lure; tackle: Tackle; castM: number }) {
   const { day } = useDay();

@@ -2,8 +2,8 @@
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import { put } from '../../core/records';
-import { scorePractice, type PracticeScore } from '../../core/retrieve/beat/practice';
-import type { Plan } from '../../core/retrieve/plan/plan';
+import { scorePractice, type PracticeScore } from '../../core/planning/beat/practice';
+import type { Plan } from '../../core/planning/plan/plan';
 import { latelyText, practiceText } from '../../wording/beat';
 import { useDay } from '../day/DayProvider';
 import { Button } from '../parts/Buttons';

@@ -1,6 +1,6 @@
 /** Our notation: a bar is turning (taller is faster), a peak a twitch, a dome a pop, dots are seconds of hanging. */
 import { Circle, G, Path, Rect } from '../platform/shapes';
-import type { Beat } from '../../core/retrieve/cadence/cadence';
+import type { Beat } from '../../core/planning/cadence/cadence';
 import { useTheme } from '../theme/theme';
 
 export const CADENCE_HEIGHT = 92;

@@ -1,8 +1,8 @@
 /** The beat of a plan by sight, sound and buzz: one clock for all three, the sound's own where there is one. */
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { cuesOf } from '../../core/retrieve/beat/cues';
-import { playBeat, type BeatPlayer } from '../../core/retrieve/beat/player';
-import type { Plan } from '../../core/retrieve/plan/plan';
+import { cuesOf } from '../../core/planning/beat/cues';
+import { playBeat, type BeatPlayer } from '../../core/planning/beat/player';
+import type { Plan } from '../../core/planning/plan/plan';
 import { useDay } from '../day/DayProvider';
 import { buzz, keepAwake, openSounder, type Sounder } from '../platform/sound';
 import { usePlayback } from '../section/Playback';

@@ -1,4 +1,5 @@
 /** The simulated cast: the path, its part among the fish, the line and the lure at the moment shown. */
+import { inBand } from '../../core/planning/task/inBand';
 import { Circle, G, Path } from '../platform/shapes';
 import { useTheme } from '../theme/theme';
 import { polyline, tipPoint, type Frame } from './geometry';
@@ -17,7 +18,7 @@ export function CastPath({ m, f, atS, label }: { m: SectionModel; f: Frame; atS:
   const may = path.range ? [...edge(path.range.shallowM), ...edge(path.range.deepM).reverse()] : [];
   const touches = stretches(path.onBottom).map(([a, b]) => points.slice(a, b + 1));
   const longest = touches.reduce<[number, number][]>((x, y) => (y.length > x.length ? y : x), []);
-  const inZone = path.depthM.map((d, k) => path.tS[k]! <= path.workedS && d >= m.bandM[0] - 0.02 && d <= m.bandM[1] + 0.05);
+  const inZone = path.depthM.map((d, k) => path.tS[k]! <= path.workedS && inBand(d, m.bandM));
   const widest =
     path.range && f.height >= 220 ? widestGap(path.range, points, f, points[indexAt(path.tS, atS, inZone)] ?? [0, 0], worked.length) : null;
   const other = m.other

@@ -1,7 +1,7 @@
 /** Our marks for what happened: each has its own shape, so that colour never carries the meaning alone. */
 import { Circle, G, Path } from '../platform/shapes';
-import type { EventKind } from '../../core/strikes/events';
 import type { Palette } from '../theme/palette';
+import type { EventKind } from '../../core/records/event';
 
 /** Landed: a full ring with a hook in it · lost: the ring broken open · missed: a bare hook · bump: two short knocks · follow: a trailing comma · snag: a knot. */
 export function Mark({ kind, x, y, p, size = 9 }: { kind: EventKind; x: number; y: number; p: Palette; size?: number }) {

@@ -1,12 +1,12 @@
 /** What the section shows, in SI: made by each place from the same day, drawn by SectionDrawing, told by wording/section. */
-import type { Phase } from '../../core/retrieve/cadence/cadence';
-import type { EventKind } from '../../core/strikes/events';
+import type { Phase } from '../../core/planning/cadence/cadence';
 import type { CoverKind } from '../../core/water/conditions';
 import { computeHolding, type HoldingPlace } from '../../core/water/holding';
 import type { Reading } from '../../core/water/defaults';
 import { attenuationPerM } from '../../core/water/light';
 import { sensesOf } from '../../core/water/senses';
 import type { FamilyId } from '../../core/lures/family';
+import type { EventKind } from '../../core/records/event';
 
 export interface SectionPath {
   xM: readonly number[];

@@ -1,7 +1,6 @@
 import { render, screen } from '@testing-library/react-native';
 import { resolveConditions } from '../../core/water/defaults';
 import { COVER_KINDS, type Conditions, type CoverKind } from '../../core/water/conditions';
-import { EVENT_KINDS } from '../../core/strikes/events';
 import { FAMILIES } from '../../core/lures/family';
 import { drawnBy } from './drawnBy';
 import { cutEllipse, depthTicks, frameOf, polyline, tickStep, tipPoint, wave } from './geometry';
@@ -11,6 +10,7 @@ import { IMPERIAL } from '../../wording/units';
 import { indexAt } from './moment';
 import { sectionOfReading, type SectionModel } from './model';
 import { SectionDrawing } from './SectionDrawing';
+import { EVENT_KINDS } from '../../core/records/event';
 
 const reading = (water: Partial<Conditions['water']> = {}) =>
   resolveConditions({

@@ -2,18 +2,18 @@
 import { usePathname } from 'expo-router';
 import { useMemo } from 'react';
 import { familyById } from '../../core/lures/families';
-import { snagChance } from '../../core/lures/feeding';
+import { snagChance } from '../../core/ranking/feeding';
 import { familyOfLure } from '../../core/lures/own';
-import { reachM } from '../../core/retrieve/surrogate/zone';
-import { lineDiameterM } from '../../core/retrieve/tackle/line';
+import { reachM } from '../../core/holdtable/zone';
+import { lineDiameterM } from '../../core/tackle/line';
 import { strikesByDepth } from '../../core/lessons/layers';
 import { useDay } from '../day/DayProvider';
 import type { Reading } from '../../core/water/defaults';
 import { placeOfPath } from '../shell/places';
-import type { StrikeEvent } from '../../core/records/trip';
-import type { Track } from '../../core/retrieve/plan/track';
+import type { Track } from '../../core/planning/plan/track';
 import { useKeptPlan } from '../day/keptPlan';
 import { sectionOfReading, type SectionMark, type SectionModel } from './model';
+import type { StrikeEvent } from '../../core/records/event';
 
 const DEFAULT_CAST_M = 25;
 const DEFAULT_TIP_M = 1.5;

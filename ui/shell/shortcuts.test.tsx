@@ -1,8 +1,8 @@
-import { EVENT_KINDS } from '../../core/strikes/events';
-import { PHASES } from '../../core/retrieve/cadence/cadence';
+import { PHASES } from '../../core/planning/cadence/cadence';
 import { uuidOf } from '../platform/ids';
 import { PLACES } from './places';
 import { deedOf, SHORTCUTS } from './shortcuts';
+import { EVENT_KINDS } from '../../core/records/event';
 
 const press = (key: string, held: Partial<Parameters<typeof deedOf>[0]> = {}) => ({
   key,

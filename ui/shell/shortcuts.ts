@@ -1,8 +1,8 @@
 /** The keys of the log and the places, in the order in which they are listed. */
-import { PHASES, type Phase } from '../../core/retrieve/cadence/cadence';
-import type { EventKind } from '../../core/strikes/events';
+import { PHASES, type Phase } from '../../core/planning/cadence/cadence';
 import { EVENT_NAME, PHASE_NAME, capital } from '../../wording/names';
 import { PLACES } from './places';
+import type { EventKind } from '../../core/records/event';
 
 export type Deed =
   | { do: 'go'; path: (typeof PLACES)[number]['path'] }

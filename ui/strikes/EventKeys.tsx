@@ -1,8 +1,7 @@
 /** One touch for what happened, at most one more for when. Big keys, each with its own mark. */
 import { View } from 'react-native';
 import { Svg } from '../platform/shapes';
-import { PHASES } from '../../core/retrieve/cadence/cadence';
-import type { EventKind } from '../../core/strikes/events';
+import { PHASES } from '../../core/planning/cadence/cadence';
 import { EVENT_NAME, PHASE_NAME, capital } from '../../wording/names';
 import { useDay } from '../day/DayProvider';
 import { Row } from '../parts/Box';
@@ -10,6 +9,7 @@ import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { Mark } from '../section/Marks';
 import { useTheme } from '../theme/theme';
+import type { EventKind } from '../../core/records/event';
 
 const KEYS: readonly { kind: EventKind; more: string; look: 'copper' | 'mossLine' | 'edgeLine' | 'plain' }[] = [
   { kind: 'landed', more: 'in the hand', look: 'copper' },

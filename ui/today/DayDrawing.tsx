@@ -1,7 +1,7 @@
 /** One day at a glance: night and light behind, how good each hour should be as a hill, the tide as a line below it, moon periods along the foot. */
 import { useId } from 'react';
 import { ClipPath, Defs, G, Path, Rect, SvgText, Svg } from '../platform/shapes';
-import type { DayLine } from '../../core/day/line';
+import type { DayLine } from '../../core/forecast/line';
 import { dayLineWords } from '../../wording/day';
 import { clockText } from '../../wording/time';
 import { useTheme, FONT } from '../theme/theme';

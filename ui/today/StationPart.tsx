@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { put } from '../../core/records';
 import { STATION_FAULTS, type StationFault } from '../../core/stations/answer';
-import type { Problem } from '../../core/problems';
+import type { Problem } from '../../core/base/problems';
 import { importText, STATION_FAULT_NAME, stationReadingText, stationText } from '../../wording/day';
 import { problemText } from '../../wording/problems';
 import { useDay } from '../day/DayProvider';

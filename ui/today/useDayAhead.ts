@@ -1,19 +1,19 @@
 /** The day ahead at this water: asked of the almanac's worker when what it depends on has changed. */
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { contentHash } from '../../core/hash';
-import type { DayQuestion } from '../../core/day/line';
-import { restList, type RestingSpot } from '../../core/day/rest';
-import type { Candidate } from '../../core/day/spots';
+import { contentHash } from '../../core/base/hash';
+import type { DayQuestion } from '../../core/forecast/line';
+import { restList, type RestingSpot } from '../../core/forecast/rest';
+import type { Candidate } from '../../core/forecast/spots';
 import { inUse, standing, type Book } from '../../core/records';
-import type { Spot } from '../../core/records/places';
-import { reportFor, tideFor } from '../../core/strikes/day';
+import { reportFor, tideFor } from '../../core/trip/day';
 import { TOO_OLD_MS } from '../../core/stations/reading';
 import type { Access } from '../../core/water/conditions';
 import { queryKeys } from '../../data/keys';
 import { compute } from '../../workers/client';
 import { dateText } from '../../wording/time';
 import { useDay, type DayContextValue } from '../day/DayProvider';
+import type { Spot } from '../../core/records/spot';
 
 const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;

@@ -2,7 +2,7 @@
 import { useWindowDimensions, View } from 'react-native';
 import { FULL_ENOUGH } from '../../core/mood/full';
 import { AGITATIONS } from '../../core/mood/guarding';
-import { MOODS, likeliestMood } from '../../core/mood/states';
+import { likeliestMood } from '../../core/mood/states';
 import { AGITATION_NAME, MOOD_NAME, capital } from '../../wording/names';
 import { fullText, GUARDING_CARE, guardingText, moodHeadline, moodSentences } from '../../wording/mood';
 import { say } from '../../wording/units';
@@ -12,6 +12,7 @@ import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 import { Signs } from './Signs';
+import { MOODS } from '../../core/water/moods';
 
 const BAR_PX = 46;
 

@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View, type GestureResponderEvent } from 'react-native';
 import type { Readings } from '../../core/records/trip';
-import { lastVisit } from '../../core/strikes/day';
+import { lastVisit } from '../../core/trip/day';
 import { capital } from '../../wording/names';
 import { ageText } from '../../wording/day';
 import { dayText } from '../../wording/time';

@@ -4,9 +4,8 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { duplicatesIn } from '../../../core/box/duplicates';
-import { contentHash } from '../../../core/hash';
+import { contentHash } from '../../../core/base/hash';
 import { inBox, put } from '../../../core/records';
-import type { Lure } from '../../../core/records/tackle';
 import { queryKeys } from '../../../data/keys';
 import { capital, FAMILY_NAME } from '../../../wording/names';
 import { lackSentence } from '../../../wording/rods';
@@ -25,6 +24,7 @@ import { realNowMs } from '../../platform/clock';
 import { Screen } from '../../shell/Screen';
 import { FONT, useTheme } from '../../theme/theme';
 import { FilePart } from './FilePart';
+import type { Lure } from '../../../core/records/lure';
 
 const VIEWS = [
   { value: 'all', title: 'All' },

@@ -2,7 +2,6 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { RodPlan, SetUp } from '../../../core/rods/plan';
-import type { Rod } from '../../../core/records/tackle';
 import { capital, FAMILY_NAME } from '../../../wording/names';
 import {
   fewerText,
@@ -26,6 +25,7 @@ import { LurePicture } from '../LurePicture';
 import { useNames } from '../useNames';
 import { changeRodChoice, useRodChoice } from './choice';
 import { useRods } from './useRods';
+import type { Rod } from '../../../core/records/rod';
 
 const HOURS = [2, 4, 8];
 const SHOWN_OPEN = 5;

@@ -1,14 +1,14 @@
 /** The set-ups for the hours ahead, as worked out for the rods and the box. */
 import { useQuery } from '@tanstack/react-query';
-import { contentHash } from '../../../core/hash';
+import { contentHash } from '../../../core/base/hash';
 import type { RodPlan } from '../../../core/rods/plan';
 import { lightAhead, type LightShares } from '../../../core/rods/light';
 import { inUse } from '../../../core/records';
-import type { Rod } from '../../../core/records/tackle';
 import { queryKeys } from '../../../data/keys';
 import { compute } from '../../../workers/client';
 import { useDay } from '../../day/DayProvider';
 import { useRodChoice } from './choice';
+import type { Rod } from '../../../core/records/rod';
 
 /** The light moves on: it is asked anew this often, ms. */
 const LIGHT_STEP_MS = 30 * 60_000;

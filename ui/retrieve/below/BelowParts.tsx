@@ -2,9 +2,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { contentHash } from '../../../core/hash';
-import { compileCadence } from '../../../core/retrieve/cadence/cadence';
-import type { PlanRequest } from '../../../core/retrieve/plan/request';
+import { contentHash } from '../../../core/base/hash';
+import { compileCadence } from '../../../core/planning/cadence/cadence';
+import type { PlanRequest } from '../../../core/planning/task/request';
 import { queryKeys } from '../../../data/keys';
 import {
   driftSentence,

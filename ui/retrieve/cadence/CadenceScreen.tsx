@@ -3,8 +3,8 @@ import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { familyById } from '../../../core/lures/families';
-import { cadenceLengthS, STEP_KINDS, type Cadence, type StepKind } from '../../../core/retrieve/cadence/cadence';
-import { cadenceFaults } from '../../../core/retrieve/cadence/check';
+import { cadenceLengthS, STEP_KINDS, type Cadence, type StepKind } from '../../../core/planning/cadence/cadence';
+import { cadenceFaults } from '../../../core/planning/cadence/check';
 import {
   copyStep,
   edit,
@@ -19,9 +19,9 @@ import {
   setTurns,
   stretchAll,
   undo,
-} from '../../../core/retrieve/cadence/edit';
-import type { Plan } from '../../../core/retrieve/plan/plan';
-import { withoutSetting } from '../../../core/retrieve/plan/request';
+} from '../../../core/planning/cadence/edit';
+import type { Plan } from '../../../core/planning/plan/plan';
+import { withoutSetting } from '../../../core/planning/task/request';
 import { faultText, STEP_HOW, stepText } from '../../../wording/cadence';
 import { capital, STEP_NAME } from '../../../wording/names';
 import { cadenceText, turnsText } from '../../../wording/retrieve';

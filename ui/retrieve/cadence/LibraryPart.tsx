@@ -3,10 +3,9 @@ import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 import type { Family } from '../../../core/lures/family';
 import { inUse, put } from '../../../core/records';
-import type { OwnCadence } from '../../../core/records/tackle';
-import type { Cadence } from '../../../core/retrieve/cadence/cadence';
-import { cadenceLibrary, type LibraryEntry } from '../../../core/retrieve/cadence/library';
-import type { Plan } from '../../../core/retrieve/plan/plan';
+import type { Cadence } from '../../../core/planning/cadence/cadence';
+import { cadenceLibrary, type LibraryEntry } from '../../../core/planning/cadence/library';
+import type { Plan } from '../../../core/planning/plan/plan';
 import { speciesProfile } from '../../../core/water/species';
 import { libraryTitle, STYLE_WHY } from '../../../wording/cadence';
 import { capital } from '../../../wording/names';
@@ -20,6 +19,7 @@ import { Say } from '../../parts/Say';
 import { appNowMs } from '../../platform/clock';
 import { newId } from '../../platform/ids';
 import { FONT, useTheme } from '../../theme/theme';
+import type { OwnCadence } from '../../../core/records/cadence';
 
 interface LibraryProps {
   family: Family;

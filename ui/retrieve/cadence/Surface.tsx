@@ -5,8 +5,8 @@
 import { useEffect, useRef, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Path, Svg } from '../../platform/shapes';
-import { cadenceLengthS, type Cadence } from '../../../core/retrieve/cadence/cadence';
-import { nudgeStep, setLength } from '../../../core/retrieve/cadence/edit';
+import { cadenceLengthS, type Cadence } from '../../../core/planning/cadence/cadence';
+import { nudgeStep, setLength } from '../../../core/planning/cadence/edit';
 import { STEP_NAME } from '../../../wording/names';
 import { stepText } from '../../../wording/cadence';
 import { say } from '../../../wording/units';

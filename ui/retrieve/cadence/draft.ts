@@ -1,9 +1,9 @@
 /** The cadence under the fingers, with what was undone. Outlives a look at another place and a page that is closed; the record gets it when it is used or saved. */
 import { useEffect, useSyncExternalStore } from 'react';
 import * as z from 'zod';
-import type { Cadence } from '../../../core/retrieve/cadence/cadence';
-import { startHistory, type History } from '../../../core/retrieve/cadence/edit';
-import { cadenceSchema } from '../../../core/exchange/planDocument';
+import type { Cadence } from '../../../core/planning/cadence/cadence';
+import { startHistory, type History } from '../../../core/planning/cadence/edit';
+import { cadenceSchema } from '../../../core/schemas/plan';
 import { deviceSketches } from '../../../data/deviceSketches';
 
 export interface CadenceDraft {

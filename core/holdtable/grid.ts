@@ -1,0 +1,22 @@
+/** Depths, m, speeds, m/s, and lines at which the zone table is kept. */
+import type { Family } from '../lures/family';
+
+export const DEPTH_GRID_M = [0.2, 0.5, 0.8, 1.2, 1.6, 2, 2.5, 3, 4, 5, 6.5, 8, 10, 12] as const;
+
+/** Five speeds between the slowest and nearly the fastest the family works at. */
+export function tableSpeeds(f: Family): number[] {
+  const [lo, hi] = f.speedMps;
+  const slow = Math.max(lo, 0.12);
+  return [0, 0.25, 0.5, 0.75, 0.95].map((k) => slow * (hi / slow) ** k);
+}
+
+/** The table knows these lines, m thick, and all between them. */
+export const TABLE_LINES_M = [0.11e-3, 0.2e-3, 0.36e-3] as const;
+/** Braid of 15 lb where nobody said; lures below this weight, kg, are always thrown on light line. */
+const USUAL_LINE_M = 0.19e-3;
+const LIGHT_LINE_M = 0.13e-3;
+const LIGHT_KG = 0.004;
+
+/** The line a family is thrown on: the one in use, but light line for what only that can throw. */
+export const lineFor = (f: Family, inUseM?: number): number =>
+  f.weightKg[1] < LIGHT_KG ? Math.min(inUseM ?? LIGHT_LINE_M, LIGHT_LINE_M) : (inUseM ?? USUAL_LINE_M);

@@ -1,0 +1,67 @@
+/** What a trip or a block has come to so far: casts, events, strikes, and the signs they make. */
+import { standing, type Book } from '../records';
+import type { Sign } from '../water/conditions';
+import { isHooked, isLanded, isStrike, signsFromLog } from './events';
+import type { EffortBlock } from '../records/block';
+import type { StrikeEvent } from '../records/event';
+
+export interface Tally {
+  casts: number;
+  strikes: number;
+  hooked: number;
+  landed: number;
+  events: StrikeEvent[];
+}
+
+export function tallyOf(casts: readonly { count: number }[], events: readonly StrikeEvent[]): Tally {
+  const count = (f: (k: StrikeEvent['kind']) => boolean): number => events.filter((e) => f(e.kind)).length;
+  return {
+    casts: casts.reduce((s, c) => s + c.count, 0),
+    strikes: count(isStrike),
+    hooked: count(isHooked),
+    landed: count(isLanded),
+    events: [...events],
+  };
+}
+
+/** Tallies of every block of the book, in one pass. */
+export function tallyByBlock(book: Book): Map<string, Tally> {
+  const casts = groupBy(standing(book, 'cast'), (c) => c.blockId);
+  const events = groupBy(standing(book, 'event'), (e) => e.blockId);
+  return new Map(Object.keys(book.block).map((id) => [id, tallyOf(casts.get(id) ?? [], events.get(id) ?? [])]));
+}
+
+function groupBy<T>(items: readonly T[], key: (t: T) => string): Map<string, T[]> {
+  const out = new Map<string, T[]>();
+  for (const x of items) {
+    const k = key(x);
+    const group = out.get(k);
+    if (group) group.push(x);
+    else out.set(k, [x]);
+  }
+  return out;
+}
+
+export const blocksOfTrip = (book: Book, tripId: string): EffortBlock[] =>
+  Object.values(book.block)
+    .filter((b) => b.tripId === tripId)
+    .sort((a, b) => a.seq - b.seq || a.startedAtMs - b.startedAtMs);
+
+export interface TripTally extends Tally {
+  blocks: EffortBlock[];
+  signs: Sign[];
+}
+
+export function tallyTrip(book: Book, tripId: string, nowMs: number): TripTally {
+  const blocks = blocksOfTrip(book, tripId);
+  const byBlock = tallyByBlock(book);
+  const tallies = blocks.map((b) => byBlock.get(b.id)!);
+  const events = tallies.flatMap((t) => t.events).sort((a, b) => a.seq - b.seq);
+  const casts = tallies.reduce((s, t) => s + t.casts, 0);
+  const share = casts > 0 ? blocks.reduce((s, b, i) => s + b.zoneShare * tallies[i]!.casts, 0) / casts : 0.5;
+  const total = tallyOf(
+    [{ count: casts }].filter((c) => c.count > 0),
+    events,
+  );
+  return { ...total, blocks, signs: signsFromLog(events, casts, share, nowMs) };
+}

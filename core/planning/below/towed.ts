@@ -1,0 +1,119 @@
+/** A lure towed behind the boat in two passes at two depths over marked fish: line out, speed, and how deep that really is. */
+import { clamp, quantile } from '../../base/numbers';
+import type { PlanRequest } from '../task/request';
+import { setUpProblem, type Problem } from '../task/setup';
+import { steadyTow, type Tow, type TowProblem } from '../../simulation/steady';
+import { linePhysics } from '../../tackle/line';
+import { viscosityM2s } from '../../water/fluid';
+import { drawTackle } from '../task/tackleDraws';
+
+export interface TowedRequest extends PlanRequest {
+  /** Through the water, m/s; absent: the pace the fish and the lure want. */
+  speedMps?: number | null;
+}
+
+export interface TowedPass {
+  /** What it passes over: depth of the fish, how many marks, m. */
+  fishDepthM: number;
+  marks: number;
+  /** Where the lure should run: just above them. */
+  depthM: number;
+  lineOutM: number;
+  /** Where it runs with this line, 5–95 % as drag and line vary, m. */
+  runsM: readonly [number, number];
+  /** It would touch the bottom somewhere in that range. */
+  touches: boolean;
+  /** Depth lost for each tenth more of speed, m. */
+  fasterCostsM: number;
+}
+
+export interface TowedPlan {
+  speedMps: number;
+  /** Over ground with the current and against it, m/s. */
+  groundMps: { with: number; against: number };
+  /** The shallower first: fish below are not disturbed by it. */
+  passes: TowedPass[];
+  /** Fish too deep for this lure, line and pace, m. */
+  unreachedM: number[];
+}
+
+/** Fish look up: the lure goes this far above them, m. prior: judgement. */
+const ABOVE_M = 0.5;
+/** Depths nearer together than this are one pass, m. */
+const APART_M = 1;
+const MOST_LINE_M = 150;
+const DRAWS = 16;
+/** Pace through the water when nobody says otherwise, as a share of the lure's quickest. prior: judgement. */
+const PACE = { share: 0.75, least: 0.5, most: 2.2 } as const;
+
+function towed(p: Problem, speedMps: number, lineLengthM: number, n: number | null): Tow | { problem: TowProblem } {
+  const o = n === null ? null : drawTackle(p, n);
+  return steadyTow({
+    waterDensityKgM3: p.waterDensityKgM3,
+    viscosityM2s: viscosityM2s(p.reading.surfaceTempC),
+    lure: { ...p.lure, dragAreaM2: p.lure.dragAreaM2 * (o?.lureDrag ?? 1), liftAreaM2: p.lure.liftAreaM2 * (o?.lureLift ?? 1) },
+    line: { ...linePhysics(p.line), dragScale: o?.lineDrag ?? 1 },
+    speedMps,
+    tipHeightM: p.stand.handM,
+    lineLengthM,
+  });
+}
+
+const depthOf = (t: Tow | { problem: TowProblem }): number => ('problem' in t ? 0 : t.depthM);
+
+/** Line that brings it to a depth, m; null when no length on a reel does. */
+function lineFor(p: Problem, speedMps: number, depthM: number): number | null {
+  let low = p.stand.handM + 1;
+  let high = MOST_LINE_M;
+  if (depthOf(towed(p, speedMps, high, null)) < depthM) return null;
+  for (let i = 0; i < 28; i++) {
+    const mid = (low + high) / 2;
+    if (depthOf(towed(p, speedMps, mid, null)) < depthM) low = mid;
+    else high = mid;
+  }
+  return high;
+}
+
+/** Upper and lower fish: marks parted at their widest gap, or the band the fish hold in. */
+function levels(p: Problem): { depthM: number; marks: number }[] {
+  const marks = [...p.reading.marks].sort((a, b) => a.depthM - b.depthM);
+  if (marks.length === 0) {
+    const [top, bottom] = p.reading.fishBandM;
+    return bottom - top > APART_M ? [top + ABOVE_M, bottom].map((depthM) => ({ depthM, marks: 0 })) : [{ depthM: (top + bottom) / 2, marks: 0 }];
+  }
+  let cut = 0;
+  for (let i = 1; i < marks.length; i++)
+    if (marks[i]!.depthM - marks[i - 1]!.depthM > (cut ? marks[cut]!.depthM - marks[cut - 1]!.depthM : APART_M)) cut = i;
+  const groups = cut ? [marks.slice(0, cut), marks.slice(cut)] : [marks];
+  return groups.map((g) => ({ depthM: g[0]!.depthM, marks: g.reduce((s, m) => s + m.count, 0) }));
+}
+
+export function planTowed({ speedMps: wished, ...request }: TowedRequest): TowedPlan | { problem: 'floats' | 'too-deep' } {
+  const p = setUpProblem(request);
+  const speedMps = wished ?? clamp(PACE.share * p.family.speedMps[1], PACE.least, PACE.most);
+  if ('problem' in towed(p, speedMps, 20, null)) return { problem: 'floats' };
+  const passes: TowedPass[] = [];
+  const unreachedM: number[] = [];
+  for (const level of levels(p)) {
+    const depthM = Math.max(0.3, level.depthM - ABOVE_M);
+    const lineOutM = lineFor(p, speedMps, depthM);
+    if (lineOutM === null) {
+      unreachedM.push(level.depthM);
+      continue;
+    }
+    const depths = Array.from({ length: DRAWS }, (_, n) => depthOf(towed(p, speedMps, lineOutM, n)));
+    const runsM = [quantile(depths, 0.05)!, quantile(depths, 0.95)!] as const;
+    passes.push({
+      fishDepthM: level.depthM,
+      marks: level.marks,
+      depthM,
+      lineOutM,
+      runsM,
+      touches: runsM[1] >= p.reading.depthM,
+      fasterCostsM: depthM - depthOf(towed(p, speedMps * 1.1, lineOutM, null)),
+    });
+  }
+  if (passes.length === 0) return { problem: 'too-deep' };
+  const { currentMps } = p.reading;
+  return { speedMps, groundMps: { with: speedMps + currentMps, against: Math.max(0, speedMps - currentMps) }, passes, unreachedM };
+}

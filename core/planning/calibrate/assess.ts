@@ -1,0 +1,84 @@
+/** What is known of a lure or a reel, before and after its measurements, in numbers an angler can picture. */
+import { lurePhysics } from '../../lures/physics';
+import { familyById } from '../../lures/families';
+import type { FamilyId } from '../../lures/family';
+import { DEFAULT_VISCOSITY_M2S } from '../../simulation/lineDrag';
+import { freeSink } from '../../simulation/sink';
+import { linePhysics, type LineSpec } from '../../tackle/line';
+import { metresPerTurn, type ReelSpec } from '../../tackle/reel';
+import type { Belief } from './belief';
+import { deepestRunM, type LureMeasurement, type Tried, type TurnCount } from './calibrate';
+import { adjustedLure, knownLure, knownReel, UNKNOWN, type KnownLure } from './known';
+import { FRESH_KG_M3 } from '../../water/fluid';
+
+/** How high a tip is held while one counts a sink or feels for the bottom, m. */
+const COUNTING_TIP_M = 1;
+/** The run that a lip is told by. */
+export const REFERENCE_RUN = { castM: 25, speedMps: 1 } as const;
+
+/** The lure as the model has it, on this line, in fresh water at 16 °C: what counts are compared with. */
+export const triedLure = (family: FamilyId, weightKg: number, line: LineSpec): Tried => ({
+  lure: lurePhysics(familyById(family), weightKg),
+  line: linePhysics(line),
+  tipHeightM: COUNTING_TIP_M,
+  waterDensityKgM3: FRESH_KG_M3,
+  viscosityM2s: DEFAULT_VISCOSITY_M2S,
+});
+
+/** A quantity with its 5–95 % range. */
+export interface Told {
+  mid: number;
+  low: number;
+  high: number;
+}
+export interface Narrowed {
+  before: Told;
+  after: Told;
+}
+
+const told = (b: Belief, of: (ratio: number) => number): Told => {
+  const [x, y] = [of(b.low), of(b.high)];
+  return { mid: of(b.ratio), low: Math.min(x, y), high: Math.max(x, y) };
+};
+
+export interface LureAssessment {
+  /** Speed of a free sink, m/s; null for a floater. */
+  sinkMps: Narrowed | null;
+  /** Depth it runs at on the reference run, m; null without a lip. */
+  runsM: Narrowed | null;
+  /** For each measurement: a slip, of no use. */
+  nonsense: readonly boolean[];
+}
+
+export function assessLure(q: { family: FamilyId; weightKg: number; line: LineSpec; measurements: readonly LureMeasurement[] }): LureAssessment {
+  const tried = triedLure(q.family, q.weightKg, q.line);
+  const known = knownLure({ tried, measurements: q.measurements });
+  const { lure, waterDensityKgM3 } = tried;
+  const sinks = (k: KnownLure['drag']): Told =>
+    told(k, (ratio) => freeSink({ ...lure, dragAreaM2: lure.dragAreaM2 * ratio }, waterDensityKgM3)?.terminalMps ?? 0);
+  const runs = (k: Pick<KnownLure, 'drag' | 'lift'>): Told =>
+    told(k.lift, (ratio) =>
+      deepestRunM(
+        { ...tried, lure: adjustedLure(lure, { drag: k.drag, lift: { ...k.lift, ratio } }) },
+        { kind: 'ticks-bottom', depthM: 0, ...REFERENCE_RUN },
+      ),
+    );
+  return {
+    sinkMps: freeSink(lure, waterDensityKgM3) ? { before: sinks(UNKNOWN.drag), after: sinks(known.drag) } : null,
+    runsM: lure.liftAreaM2 > 0 ? { before: runs(UNKNOWN), after: runs(known) } : null,
+    nonsense: known.nonsense,
+  };
+}
+
+export interface ReelAssessment {
+  /** Line a turn of the handle takes with half a cast out, m. */
+  perTurnM: Narrowed;
+  nonsense: readonly boolean[];
+}
+
+const HALF_A_CAST_M = 12;
+export function assessReel(q: { reel: ReelSpec; counts: readonly TurnCount[] }): ReelAssessment {
+  const known = knownReel(q);
+  const per = (b: Belief): Told => told(b, (ratio) => metresPerTurn(q.reel, HALF_A_CAST_M) * ratio);
+  return { perTurnM: { before: per(UNKNOWN.reel), after: per(known.reel) }, nonsense: known.nonsense };
+}

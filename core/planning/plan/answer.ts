@@ -1,0 +1,80 @@
+/** What a plan answers. */
+import { likeliestMood, overMoods } from '../../mood/states';
+import type { Belief } from '../calibrate/belief';
+import type { Phase } from '../cadence/cadence';
+import type { Presentation } from '../task/presentation';
+import type { Change } from './changes';
+import type { DepthRange, ShareRange } from './doubt';
+import type { Hands, Problem } from '../task/setup';
+import type { Track } from './track';
+import { type Mood } from '../../water/moods';
+
+/** What the mood asks of the hands, and what the lure allows of it. */
+export interface Wish {
+  mood: Mood;
+  /** Hang that the fish want, and how long this lure can be left alone in their band, s. */
+  pauseS: number;
+  hangLimitS: number;
+  /** Average speed they should see, and what the plan gives, m/s. */
+  speedMps: number;
+  givenMps: number;
+  /** The same wishes one mood more shut and one more lively, for comparison. */
+  shutPauseS: number;
+  livelyPauseS: number;
+}
+
+export interface Plan {
+  presentation: Presentation;
+  hands: Hands;
+  /** Worked with a cadence of the angler's own. */
+  own: boolean;
+  overshootM: number;
+  depthM: number;
+  bandM: readonly [number, number];
+  handleSpeedMps: number;
+  zoneShare: ShareRange;
+  zoneSecondsPerCast: number;
+  /** From splash to lift-out, reeling in included, s. */
+  castS: number;
+  castsPerHour: number;
+  /** Reel in from here, m from the angler; null: work it to the feet. */
+  workedToM: number | null;
+  reelInS: number;
+  phaseS: Record<Phase, number>;
+  deepestM: number;
+  asideM: number;
+  /** Seconds on the bottom in a cast. */
+  bottomS: number;
+  cutShort: boolean;
+  /** Never came within the band: the lure cannot do what is asked. */
+  misses: boolean;
+  wish: Wish;
+  track: Track;
+  /** Where it may run at each moment of the track, 5–95 %, m; null while only the first guess stands. */
+  range: DepthRange | null;
+  /** What is known of the lure and the reel, as ratios to the model's values. */
+  known: { drag: Belief; lift: Belief; reel: Belief };
+  /** Best first. */
+  buys: Change[];
+  /** Different hands cast on the model, and casts simulated in all. */
+  candidates: number;
+  simulations: number;
+  effort: Effort;
+}
+
+/** `first`: the best of a handful of guesses, to show at once; `settled`: searched, with its range and what one change would buy. */
+export type Effort = 'first' | 'settled';
+
+const moreShut = (p: Problem, by: number): number => overMoods(p.mood.distribution, (m) => p.species.wantedPauseS[Math.min(4, Math.max(0, m - by))]!);
+
+export function wishOf(p: Problem, givenMps: number): Wish {
+  return {
+    mood: likeliestMood(p.mood.distribution),
+    pauseS: p.wantedPauseS,
+    hangLimitS: p.hangLimitS,
+    speedMps: p.speedMps,
+    givenMps,
+    shutPauseS: moreShut(p, 1),
+    livelyPauseS: moreShut(p, -1),
+  };
+}

@@ -1,0 +1,60 @@
+import { FAMILIES } from '../../lures/family';
+import { familyById } from '../../lures/families';
+import type { PlanRequest } from '../task/request';
+import { planRetrieve } from './plan';
+
+const request = (family: PlanRequest['lure']['family'], given: Partial<PlanRequest['conditions']> = {}): PlanRequest => ({
+  conditions: {
+    species: 'walleye',
+    access: 'ice',
+    month: 1,
+    ...given,
+    water: { setting: 'ice', surfaceTempC: 1, clarityM: 2, depthM: 7, fishDepthM: 6, ...given.water },
+  },
+  lure: { family },
+  rod: { lengthM: 1, minLureKg: 0.001, maxLureKg: 0.02, action: 'fast' },
+  reel: { ratio: 5.2, spoolM: 0.04, arborM: 0.025, capacityM: 100 },
+  line: { material: 'fluorocarbon', strengthLb: 6 },
+});
+const vertical = FAMILIES.filter((f) => familyById(f).mode === 'vertical');
+
+test.each(vertical)('%s is let down to the fish, stays among them, and comes back', (family) => {
+  const deep = family === 'vertical-metal-jig';
+  const p = planRetrieve(
+    request(family, deep ? { species: 'lake-trout', access: 'bow', water: { setting: 'lake', depthM: 20, fishDepthM: 15 } } : {}),
+  );
+  expect(p.hands.castM).toBe(0);
+  expect(p.misses).toBe(false);
+  expect(p.depthM).toBeCloseTo(deep ? 15 : 6, 5);
+  expect(p.zoneShare.mean).toBeGreaterThan(0.4);
+  expect(p.zoneShare.low).toBeLessThanOrEqual(p.zoneShare.mean);
+  expect(p.hands.countdownS).toBeGreaterThan(2);
+  expect(p.track.beats.length).toBeGreaterThan(1);
+  expect(Object.values(p.phaseS).reduce((a, b) => a + b, 0)).toBeCloseTo(p.castS, 0);
+});
+
+test('a dead stick is left alone, a rattler is snapped', () => {
+  const pauses = (f: 'ice-dead-stick' | 'ice-lipless') => {
+    const { steps } = planRetrieve(request(f)).track.cadence;
+    return steps.filter((s) => s.kind === 'pause').reduce((a, s) => a + s.durationS, 0) / steps.reduce((a, s) => a + s.durationS, 0);
+  };
+  expect(pauses('ice-dead-stick')).toBeGreaterThan(pauses('ice-lipless'));
+});
+
+test('what is towed passes over the fish for a part of its round', () => {
+  const p = planRetrieve(
+    request('towed-natural-bait', {
+      species: 'chinook-salmon',
+      access: 'stern',
+      water: { setting: 'lake', surfaceTempC: 14, depthM: 30, fishDepthM: 12 },
+    }),
+  );
+  expect(p.misses).toBe(false);
+  expect(p.hands.castM).toBeGreaterThan(10);
+  expect(p.zoneShare.mean).toBeLessThan(0.4);
+  expect(p.track.lineXZ[0]!.length).toBe(4);
+  const shallow = planRetrieve(
+    request('towed-plug', { species: 'chinook-salmon', access: 'stern', water: { setting: 'lake', surfaceTempC: 14, depthM: 60, fishDepthM: 55 } }),
+  );
+  expect(shallow.misses).toBe(true);
+});

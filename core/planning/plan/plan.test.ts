@@ -1,0 +1,274 @@
+import { presentationId } from '../task/presentation';
+import { MESH } from '../../simulation/types';
+import type { Access } from '../../water/conditions';
+import type { Cadence } from '../cadence/cadence';
+import { STANDS } from '../../tackle/stand';
+import { planInSteps, planRetrieve, type Plan } from './plan';
+import type { PlanRequest } from '../task/request';
+import { FEWEST_CANDIDATES } from './search';
+import { firstHands, LONGEST_S, setUpProblem } from '../task/setup';
+import { simulateHands } from './track';
+import { worth } from './worth';
+import { tipSetting } from '../../tackle/stand';
+
+const TACKLE = {
+  rod: { lengthM: 2.13, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' as const },
+  reel: { ratio: 6.2, spoolM: 0.045, arborM: 0.03, capacityM: 140 },
+  line: { material: 'nylon' as const, strengthLb: 10 },
+};
+const request = (
+  family: PlanRequest['lure']['family'],
+  water: Partial<PlanRequest['conditions']['water']> = {},
+  more: Partial<PlanRequest> = {},
+): PlanRequest => ({
+  conditions: {
+    species: 'largemouth-bass',
+    month: 6,
+    water: { setting: 'lake', surfaceTempC: 20, clarityM: 1.2, depthM: 3.5, fishDepthM: 1.6, cover: { kind: 'none', density: 0 }, ...water },
+  },
+  lure: { family },
+  ...TACKLE,
+  ...more,
+});
+const plan = (r: PlanRequest): Plan => {
+  const p = planRetrieve(r);
+  return p;
+};
+
+test('a paddle tail is kept among the fish, and the settled plan is no worse than the first guess', () => {
+  const r = request('paddletail');
+  const settled = plan(r);
+  const first = planRetrieve(r, 'first') as Plan;
+  expect(settled.zoneShare.mean).toBeGreaterThan(0.4);
+  expect(settled.track.zoneShare).toBeGreaterThan(first.track.zoneShare - 0.06);
+  expect(settled.zoneShare.low).toBeLessThanOrEqual(settled.zoneShare.mean);
+  expect(settled.zoneShare.high).toBeGreaterThanOrEqual(settled.zoneShare.mean);
+  expect(settled.simulations).toBeGreaterThan(10);
+  expect(first.simulations).toBeLessThan(13);
+});
+
+test('the promise holds on a finer mesh', () => {
+  const r = request('spinnerbait');
+  const p = plan(r);
+  const again = simulateHands(setUpProblem(r), p.hands, { mesh: MESH.fine, workedToM: p.workedToM });
+  expect(Math.abs(again.zoneShare - p.track.zoneShare)).toBeLessThan(0.08);
+});
+
+test('the track runs inside its range, and a counted sink narrows that and moves it', () => {
+  const r = request('paddletail', {}, { set: { castM: 20, countdownS: 4, turnsPerS: 0.8, style: 'steady' } });
+  const width = (p: Plan): number => p.range!.deepM.reduce((s, d, i) => s + d - p.range!.shallowM[i]!, 0) / p.range!.deepM.length;
+  const before = plan(r);
+  before.track.depthM.forEach((d, i) => {
+    expect(d).toBeGreaterThanOrEqual(before.range!.shallowM[i]! - 1e-9);
+    expect(d).toBeLessThanOrEqual(before.range!.deepM[i]! + 1e-9);
+  });
+  // Slower than the model would have it: draggier, so it runs shallower.
+  const slow = { kind: 'sink-slack' as const, depthM: 4, seconds: 8, castM: 6 };
+  const counted = plan({ ...r, measured: { lure: [slow, slow] } });
+  expect(width(counted)).toBeLessThan(0.95 * width(before));
+  expect(counted.known.drag.ratio).toBeGreaterThan(1.05);
+  expect(counted.deepestM).toBeLessThan(before.deepestM);
+  // A reel that takes less line a turn than its label says works the lure slower.
+  const reel = plan({ ...r, measured: { reel: [{ lengthM: 20, turns: 26 }] } });
+  expect(reel.known.reel.ratio).toBeLessThan(0.98);
+  expect(reel.handleSpeedMps).toBeLessThan(before.handleSpeedMps);
+});
+
+test('phases cover the whole cast', () => {
+  const p = plan(request('suspending-jerkbait', { fishDepthM: 1.2 }));
+  const total = Object.values(p.phaseS).reduce((s, v) => s + v, 0);
+  expect(total).toBeCloseTo(p.castS, 0);
+  expect(p.phaseS.pause).toBeGreaterThan(0);
+});
+
+test('what the angler sets is left alone', () => {
+  const p = plan(request('paddletail', {}, { set: { castM: 18, countdownS: 2, tip: 'up', turnsPerS: 0.7 } }));
+  expect(p.hands).toMatchObject({ castM: 18, countdownS: 2, turnsPerS: 0.7 });
+  expect(p.hands.tip.position).toBe('up');
+});
+
+test('a surface lure stays on top and needs no search', () => {
+  const p = plan(request('walking-bait'));
+  expect(p.zoneShare.mean).toBeGreaterThan(0.9);
+  expect(p.deepestM).toBeLessThan(0.15);
+  expect(p.buys).toEqual([]);
+});
+
+test('a jig reaches the bottom and rests on it', () => {
+  const p = plan(request('football-jig', { fishDepthM: 3.3, depthM: 3.5, cover: { kind: 'rock', density: 0.3 }, bottom: 'rock' }));
+  expect(p.bottomS).toBeGreaterThan(5);
+  expect(p.deepestM).toBeCloseTo(3.5, 0);
+});
+
+test('in wood a Texas rig is dropped short and carried by the limbs', () => {
+  const r = request('texas-rig', { cover: { kind: 'wood', density: 0.5 } });
+  const p = plan(r);
+  expect(p.hands.castM).toBeLessThan(10);
+  expect(p.deepestM).toBeLessThan(2.2);
+});
+
+test('the bait below a cork hangs at its depth', () => {
+  const p = plan({
+    ...request('popping-cork-shrimp'),
+    conditions: { species: 'spotted-seatrout', water: { setting: 'flat', surfaceTempC: 23, depthM: 1.5, fishDepthM: 0.9, clarityM: 0.8 } },
+  });
+  expect(p.deepestM).toBeCloseTo(0.9, 1);
+  expect(p.zoneShare.mean).toBeGreaterThan(0.8);
+});
+
+test('changes are sorted by what they buy, and each says what to set', () => {
+  const p = plan(request('deep-crank', { fishDepthM: 2.4 }));
+  expect(p.buys.length).toBeGreaterThan(3);
+  p.buys.forEach((b, i) => {
+    if (i > 0) expect(b.gain).toBeLessThanOrEqual(p.buys[i - 1]!.gain);
+    expect(Object.keys(b.settings)).toHaveLength(1);
+    expect(b.low).toBeLessThanOrEqual(b.gain);
+    expect(b.high).toBeGreaterThanOrEqual(b.gain);
+  });
+});
+
+test('a change does what it says: setting it gives about that share', () => {
+  const r = request('deep-crank', { fishDepthM: 2.4 });
+  const base = plan(r);
+  const worst = base.buys[base.buys.length - 1]!;
+  const hands = base.hands;
+  const again = plan({
+    ...r,
+    set: {
+      castM: hands.castM,
+      countdownS: hands.countdownS,
+      tip: hands.tip.position,
+      turnsPerS: hands.turnsPerS,
+      pauseS: hands.pauseS,
+      ...worst.settings,
+    },
+  });
+  expect(again.zoneShare.mean).toBeLessThan(base.zoneShare.mean);
+});
+
+test('colder fish get longer hangs and fewer turns', () => {
+  const warm = firstHands(setUpProblem(request('suspending-jerkbait', { surfaceTempC: 24 })));
+  const cold = firstHands(setUpProblem(request('suspending-jerkbait', { surfaceTempC: 6 })));
+  expect(cold.pauseS).toBeGreaterThan(warm.pauseS);
+  expect(cold.turnsPerS).toBeLessThanOrEqual(warm.turnsPerS);
+});
+
+test('deterministic, and the same hands have the same identity', () => {
+  const a = plan(request('paddletail'));
+  const b = plan(request('paddletail'));
+  expect(a.track.depthM).toEqual(b.track.depthM);
+  expect(presentationId(a.presentation)).toBe(presentationId(b.presentation));
+  expect(presentationId({ ...a.presentation, countdownS: a.presentation.countdownS + 1 })).not.toBe(presentationId(a.presentation));
+  expect(presentationId({ ...a.presentation, lure: { ...a.presentation.lure, dragAreaM2: 1 } })).toBe(presentationId(a.presentation));
+});
+
+describe('the mood is in the hands', () => {
+  const signs = (kind: 'hit-at-once' | 'follow' | 'empty-cast', count: number): PlanRequest => {
+    const r = request('suspending-jerkbait', { surfaceTempC: 12, fishDepthM: 1.2 });
+    return { ...r, conditions: { ...r.conditions, signs: [{ kind, count, minutesAgo: 2 }] } };
+  };
+  const shut = plan(signs('empty-cast', 60));
+  const lively = plan(signs('hit-at-once', 4));
+  test('shut fish get longer hangs and a slower lure, lively ones the reverse', () => {
+    expect(shut.wish.pauseS).toBeGreaterThan(1.4 * lively.wish.pauseS);
+    expect(shut.hands.pauseS).toBeGreaterThan(lively.hands.pauseS);
+    expect(shut.wish.speedMps).toBeLessThan(lively.wish.speedMps);
+    expect(shut.wish.givenMps).toBeLessThan(lively.wish.givenMps);
+  });
+  test('and the plan knows why', () => {
+    for (const p of [shut, lively]) {
+      expect(p.wish.shutPauseS).toBeGreaterThanOrEqual(p.wish.pauseS);
+      expect(p.wish.livelyPauseS).toBeLessThanOrEqual(p.wish.pauseS);
+    }
+  });
+});
+
+describe('a hundred casts on the model', () => {
+  test.each(['spinnerbait', 'deep-crank', 'football-jig'] as const)('a %s: at least so many different hands, told as it goes', (family) => {
+    const r = request(family, family === 'football-jig' ? { fishDepthM: 3.3 } : {});
+    const steps = planInSteps(r, 'settled');
+    let last = 0;
+    for (;;) {
+      const s = steps.next();
+      if (s.done) {
+        expect(s.value.candidates).toBeGreaterThanOrEqual(FEWEST_CANDIDATES);
+        break;
+      }
+      expect(s.value.done).toBeGreaterThanOrEqual(last);
+      expect(s.value.done).toBeLessThan(s.value.of);
+      last = s.value.done;
+    }
+  });
+
+  test('nothing the search tried is better than what it settles on, by more than the mesh can tell', () => {
+    const r = request('spinnerbait');
+    const p = setUpProblem(r);
+    const settled = plan(r);
+    const own = worth(p, settled.hands, settled.track);
+    // A plain grid of its own, on the planner's last mesh.
+    for (const turnsPerS of [0.6, 0.75, 0.9, 1.05])
+      for (const countdownS of [0, 1, 2, 3])
+        for (const position of ['down', 'level', 'up'] as const) {
+          const h = { ...settled.hands, turnsPerS, countdownS, tip: tipSetting(position, r.rod, 'bow') };
+          expect(worth(p, h, simulateHands(p, h, { mesh: MESH.plan }))).toBeLessThan(own * 1.03);
+        }
+  });
+});
+
+describe('where one stands', () => {
+  const from = (access: Access, more: Partial<PlanRequest['conditions']['water']> = {}): Plan => {
+    const r = request('paddletail', more);
+    return plan({ ...r, conditions: { ...r.conditions, access } });
+  };
+  test('from a jetty the rod is never low, and the last metres are the stones’', () => {
+    const p = from('jetty');
+    expect(p.hands.tip.position).not.toBe('down');
+    expect(p.workedToM).toBeGreaterThan(3.5);
+    expect(p.buys.some((b) => b.settings.tip === 'down')).toBe(false);
+  });
+  test('wading and sitting throw shorter than standing', () => {
+    const far = (access: Access): number =>
+      setUpProblem({ ...request('paddletail'), conditions: { ...request('paddletail').conditions, access } }).comfortableM;
+    expect(far('wade')).toBeLessThan(far('bow'));
+    expect(far('kayak')).toBeLessThan(far('wade'));
+  });
+  test('in a current that nobody gave an angle the plan chooses one that the stand allows', () => {
+    for (const access of ['bow', 'stern'] as const) {
+      const p = from(access, { currentMps: 0.3, currentAngleDeg: null });
+      expect(STANDS[access].anglesDeg).toContain(p.hands.angleDeg);
+    }
+    expect(from('bow', { currentMps: 0.3, currentAngleDeg: 180 }).hands.angleDeg).toBe(180);
+  });
+});
+
+test('worked only as long as anyone works one cast, then reeled in', () => {
+  const p = plan(request('finesse-jig', { surfaceTempC: 4, fishDepthM: 3.3 }));
+  expect(p.castS - p.reelInS).toBeLessThanOrEqual(LONGEST_S + 1);
+  expect(p.track.tS[p.track.tS.length - 1]!).toBeCloseTo(p.castS, 6);
+  if (p.workedToM !== null) expect(p.reelInS).toBeGreaterThan(0.5);
+});
+
+test('an own cadence is worked as it is, and its turns are not the planner’s to change', () => {
+  const cadence: Cadence = {
+    steps: [
+      { kind: 'turn', durationS: 2, handleTurns: 1.6 },
+      { kind: 'pause', durationS: 3 },
+    ],
+    loop: true,
+  };
+  const p = plan(request('suspending-jerkbait', {}, { set: { cadence } }));
+  expect(p.presentation.cadence).toEqual(cadence);
+  expect(p.own).toBe(true);
+  expect(p.buys.some((b) => b.kind === 'slower' || b.kind === 'hang-more')).toBe(false);
+});
+
+test('what is tried as if: a heavier head sinks faster, a longer lip dives deeper, a thicker line runs shallower', () => {
+  const set = { castM: 22, turnsPerS: 0.9, style: 'steady' as const, countdownS: 2, tip: 'level' as const };
+  const deepest = (family: PlanRequest['lure']['family'], more: PlanRequest['set']): number =>
+    planRetrieve(request(family, {}, { set: { ...set, ...more } }), 'first').deepestM;
+  expect(deepest('paddletail', { weightKg: 0.0142 })).toBeGreaterThan(deepest('paddletail', { weightKg: 0.0071 }));
+  expect(deepest('deep-crank', { countdownS: 0, lipScale: 1.35 })).toBeGreaterThan(deepest('deep-crank', { countdownS: 0 }));
+  expect(deepest('deep-crank', { countdownS: 0, line: { material: 'nylon', strengthLb: 20 } })).toBeLessThan(
+    deepest('deep-crank', { countdownS: 0 }),
+  );
+});

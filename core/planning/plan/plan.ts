@@ -1,0 +1,176 @@
+/**
+ * The planner: what the hands should do with this lure here. The best of a handful of guesses, shown at once; then at least a hundred casts simulated on the coarsest
+ * mesh (`search`), the best few again on finer ones, and the winner with what nobody knows exactly drawn 32 times for its range. `buys` says what
+ * one change alone would do. All in one order that never depends on the clock: the same request gives the same plan.
+ */
+import { BETWEEN_CASTS_S } from '../../tackle/cast';
+import { MESH, type Mesh } from '../../simulation/types';
+import { wishOf, type Effort, type Plan } from './answer';
+import { trials, type Change } from './changes';
+import { DRAWS, depthRange, gainRange, mean, shareRange, type ShareRange } from './doubt';
+import { isNotCast, planNotCast } from './notCast';
+import type { PlanRequest } from '../task/request';
+import { around, FEWEST_CANDIDATES, freedoms, openings, search, type Candidate, type Freedom, type Progress } from './search';
+import { firstHands, presentationOf, setUpProblem, type Hands, type Problem } from '../task/setup';
+import { simulateHands, type Track } from './track';
+import { workedSpeedMps, worth } from './worth';
+import { corners, drawTackle } from '../task/tackleDraws';
+
+export type { Effort, Plan, Wish } from './answer';
+export type { Change, ChangeKind } from './changes';
+export type { DepthRange } from './doubt';
+export type { Progress } from './search';
+
+/** The whole plan in one go. */
+export function planRetrieve(request: PlanRequest, effort: Effort = 'settled'): Plan {
+  const steps = planInSteps(request, effort);
+  for (;;) {
+    const s = steps.next();
+    if (s.done) return s.value;
+  }
+}
+
+/** The first answer is the best of the closed-form guess and so many others, cast once each on the coarsest mesh. */
+const FIRST_CASTS = 9;
+
+/** So many of the sifted candidates are cast again on the middle mesh, and so many of these on the fine one. */
+const FINALISTS = { quick: 8, plan: 2 } as const;
+
+/** Casts for the other looks at the finalists and for what some ten changes buy, five each: for the progress alone. */
+const ABOUT_AFTERWARDS = 95;
+
+/** The same, pausing after every simulation with how far it is: whoever runs it may rest, show that, or give up. */
+export function* planInSteps(request: PlanRequest, effort: Effort): Generator<Progress, Plan> {
+  const p = setUpProblem(request);
+  if (isNotCast(p.family)) return planNotCast(p, effort);
+  let simulations = 0;
+  let bestShare = 0;
+  // A lure on top is on top whatever the hands do: nothing to search.
+  const searched = effort === 'settled' && p.family.mode !== 'surface';
+  const about = searched ? FEWEST_CANDIDATES + FINALISTS.quick + FINALISTS.plan + DRAWS.length + ABOUT_AFTERWARDS : 1;
+  function* cast(q: Problem, h: Hands, mesh: Mesh, o: Omit<Parameters<typeof simulateHands>[2], 'mesh'> = {}): Generator<Progress, Track> {
+    const t = simulateHands(q, h, { mesh, ...o });
+    simulations++;
+    yield { done: Math.min(simulations, about - 1), of: about, bestShare };
+    return t;
+  }
+  const on = (mesh: Mesh, lineShapes = false) =>
+    function* (hands: Hands): Generator<Progress, Candidate> {
+      const track = yield* cast(p, hands, mesh, { lineShapes });
+      bestShare = Math.max(bestShare, track.zoneShare);
+      return { hands, track, worth: worth(p, hands, track) };
+    };
+
+  const start = firstHands(p);
+  let candidates = 1;
+  let best: Candidate;
+  if (searched) {
+    const sifted = yield* search(p, start, on(MESH.scan));
+    candidates = sifted.length;
+    best = yield* finest(freedoms(p, start), sifted, start, on(MESH.quick), on(MESH.plan, true), function* (h) {
+      const worths: number[] = [];
+      for (const corner of corners(p)) worths.push(worth(p, h, yield* cast(p, h, MESH.scan, corner)));
+      return worths;
+    });
+  } else if (effort === 'first' && p.family.mode !== 'surface') {
+    const free = freedoms(p, start);
+    const few = free.length > 0 ? openings(p, start, free).slice(0, FIRST_CASTS) : [];
+    let first = yield* on(MESH.scan)(start);
+    for (const h of few) {
+      const c = yield* on(MESH.scan)(h);
+      if (c.worth > first.worth) first = c;
+    }
+    candidates += few.length;
+    best = yield* on(MESH.quick, true)(first.hands);
+  } else best = yield* on(effort === 'first' ? MESH.quick : MESH.plan, true)(start);
+
+  const { hands, track } = best;
+  const { workedToM } = track;
+  const drawn: Track[] = [];
+  const buys: Change[] = [];
+  let zoneShare: ShareRange = shareRange(track.zoneShare, 0, []);
+  if (searched) {
+    const coarse = yield* cast(p, hands, MESH.scan, { workedToM });
+    for (const n of DRAWS) drawn.push(yield* cast(p, hands, MESH.scan, { workedToM, ...drawTackle(p, n) }));
+    zoneShare = shareRange(
+      track.zoneShare,
+      coarse.zoneShare,
+      drawn.map((t) => t.zoneShare),
+    );
+    const atCorners: number[] = [];
+    for (const corner of corners(p)) atCorners.push((yield* cast(p, hands, MESH.scan, corner)).zoneShare);
+    const free = yield* cast(p, hands, MESH.scan);
+    for (const { change, problem, hands: h } of trials(p, hands)) {
+      const likeliest = (yield* cast(problem, h, MESH.scan)).zoneShare - free.zoneShare;
+      const gains: number[] = [];
+      for (const [i, corner] of corners(problem).entries()) gains.push((yield* cast(problem, h, MESH.scan, corner)).zoneShare - atCorners[i]!);
+      buys.push({ ...change, ...gainRange(gains, likeliest) });
+    }
+    buys.sort((a, b) => b.gain - a.gain);
+  }
+
+  return {
+    presentation: presentationOf(p, hands, track.cadence),
+    hands,
+    own: !!request.set?.cadence,
+    overshootM: p.overshootM,
+    depthM: p.depthM,
+    bandM: p.bandM,
+    handleSpeedMps: hands.turnsPerS * p.metresPerTurn,
+    zoneShare,
+    zoneSecondsPerCast: zoneShare.mean * track.castS,
+    castS: track.castS,
+    castsPerHour: 3600 / (track.castS + BETWEEN_CASTS_S),
+    workedToM,
+    reelInS: track.reelInS,
+    phaseS: track.phaseS,
+    deepestM: track.deepestM,
+    asideM: track.asideM,
+    bottomS: track.bottomS,
+    cutShort: track.cutShort,
+    misses: zoneShare.mean < 0.02,
+    wish: wishOf(p, workedSpeedMps(hands, track)),
+    track,
+    range: drawn.length > 0 ? depthRange(track, drawn) : null,
+    known: p.known,
+    buys,
+    candidates,
+    simulations,
+    effort,
+  };
+}
+
+/** Finalists this near to the best are as good: of them the one that depends least on what nobody knows is taken. */
+const AS_GOOD = 0.98;
+
+/** The last looks around take steps of this size. */
+const POLISH_STEPS = [0.5, 0.25] as const;
+
+/** Casts the best of the sifted again on finer meshes, the first guess with them: it stands unless they are better there too. */
+function* finest(
+  free: readonly Freedom[],
+  sifted: readonly Candidate[],
+  start: Hands,
+  quick: (h: Hands) => Generator<Progress, Candidate>,
+  plan: (h: Hands) => Generator<Progress, Candidate>,
+  atCorners: (h: Hands) => Generator<Progress, number[]>,
+): Generator<Progress, Candidate> {
+  const better = (a: Candidate, b: Candidate): number => b.worth - a.worth;
+  const again: Candidate[] = [];
+  for (const c of sifted.slice(0, FINALISTS.quick)) again.push(yield* quick(c.hands));
+  // The coarsest mesh may be a step off: another look around on the middle one.
+  for (const step of POLISH_STEPS) {
+    const polished = yield* around(free, again.sort(better)[0]!, step, quick);
+    if (!again.includes(polished)) again.push(polished);
+  }
+  const [top] = again.sort(better);
+  const asGood: { c: Candidate; hope: number }[] = [];
+  for (const c of again) if (c.worth >= AS_GOOD * top!.worth) asGood.push({ c, hope: mean(yield* atCorners(c.hands)) });
+  asGood.sort((a, b) => b.hope - a.hope);
+  const chosen = asGood.map((x) => x.c);
+  const last: Candidate[] = [];
+  for (const c of [...chosen, ...again.filter((x) => !chosen.includes(x))].slice(0, FINALISTS.plan)) last.push(yield* plan(c.hands));
+  if (last.every((c) => c.hands !== start)) last.push(yield* plan(start));
+  const [best] = [...last].sort(better);
+  return last[0]!.worth >= AS_GOOD * best!.worth ? last[0]! : best!;
+}

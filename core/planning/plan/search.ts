@@ -1,0 +1,201 @@
+/**
+ * The search for the best hands: a first scatter over everything that is free, then steps of shrinking size from the best few, at least a hundred
+ * casts simulated on the coarsest mesh. The finalists are cast again on finer meshes by the planner.
+ */
+import { DRAW_COUNT, uniformDraw } from '../../base/draws';
+import { clamp, roundTo } from '../../base/numbers';
+import { seededRandom } from '../../base/random';
+import { hangs } from '../cadence/library';
+import { TELLING_CURRENT_MPS } from '../../tackle/stand';
+import { angleWasRead, FEWEST_TURNS_PER_S, mostTurns, tableStarts, turnsFor, type Hands, type Problem } from '../task/setup';
+import type { Track } from './track';
+import { tipSetting, type TipPosition } from '../../tackle/stand';
+
+/** How far a plan under way is: simulations done, of about how many, and the best share of the cast so far. */
+export interface Progress {
+  done: number;
+  of: number;
+  bestShare: number;
+}
+
+export interface Candidate {
+  hands: Hands;
+  track: Track;
+  worth: number;
+}
+
+/** One thing the hands can vary, between 0 and 1. */
+export interface Freedom {
+  /** The hands with it at u, 0–1. */
+  at: (h: Hands, u: number) => Hands;
+  /** Where it stands, 0–1. */
+  of: (h: Hands) => number;
+  /** Number of settings when they are few and have no order worth stepping through in halves; else a step, 0–1. */
+  settings?: number;
+  step?: number;
+}
+
+const HALF = (x: number): number => Math.round(x * 2) / 2;
+/** Handle speeds a hand can tell apart. */
+export const twentieth = (turns: number): number => roundTo(Math.round(turns * 20) / 20, 2);
+
+/** From a to b, evenly in the logarithm. */
+const between = (a: number, b: number) => ({
+  at: (u: number): number => a * (b / a) ** u,
+  of: (x: number): number => (b > a ? clamp(Math.log(x / a) / Math.log(b / a), 0, 1) : 0),
+});
+
+/** What is free to vary in this problem: what the angler set is not, nor what the way of working settles by itself. */
+export function freedoms(p: Problem, start: Hands): Freedom[] {
+  const set = p.request.set ?? {};
+  const swims = p.family.mode === 'swim';
+  const out: Freedom[] = [];
+  const tips = p.stand.tips;
+  if (set.tip === undefined && p.family.mode !== 'float')
+    out.push({
+      settings: tips.length,
+      at: (h, u) => ({ ...h, tip: tipSetting(tips[Math.min(tips.length - 1, Math.floor(u * tips.length))]!, p.request.rod, p.reading.access) }),
+      of: (h) => (tips.indexOf(h.tip.position as TipPosition) + 0.5) / tips.length,
+    });
+  if (set.turnsPerS === undefined && !set.cadence) {
+    const range = between(
+      Math.max(FEWEST_TURNS_PER_S, 0.4 * start.turnsPerS),
+      Math.max(FEWEST_TURNS_PER_S + 0.1, Math.min(mostTurns(p), 2 * start.turnsPerS)),
+    );
+    out.push({ step: 0.2, at: (h, u) => ({ ...h, turnsPerS: twentieth(range.at(u)) }), of: (h) => range.of(h.turnsPerS) });
+  }
+  if (set.countdownS === undefined && p.family.mode !== 'float' && p.sinkS > 0) {
+    const most = clamp(1.8 * Math.max(start.countdownS, p.sinkS), 2, 60);
+    out.push({ step: 0.15, at: (h, u) => ({ ...h, countdownS: HALF(most * u) }), of: (h) => clamp(h.countdownS / most, 0, 1) });
+  }
+  if (set.pauseS === undefined && !set.cadence && hangs(start.style) && start.pauseS >= 1.5) {
+    // On the bottom the hang is the fish's to say; in mid-water it also decides how far the lure sinks or rises.
+    const range = between(Math.max(0.5, (swims ? 0.35 : 0.75) * start.pauseS), start.pauseS);
+    out.push({ step: 0.25, at: (h, u) => ({ ...h, pauseS: Math.max(0.5, HALF(range.at(u))) }), of: (h) => range.of(h.pauseS) });
+  }
+  if (swims && set.castM === undefined && !p.pitched && !p.request.targetM && p.comfortableM > 8) {
+    const range = between(0.6 * p.comfortableM, p.comfortableM);
+    out.push({ step: 0.35, at: (h, u) => ({ ...h, castM: Math.round(range.at(u)) }), of: (h) => range.of(h.castM) });
+  }
+  const angles = p.stand.anglesDeg;
+  // An angle that was read is where the angler throws; one that nobody read is free.
+  if (set.angleDeg === undefined && p.reading.currentMps >= TELLING_CURRENT_MPS && !angleWasRead(p))
+    out.push({
+      settings: angles.length,
+      at: (h, u) => ({ ...h, angleDeg: angles[Math.min(angles.length - 1, Math.floor(u * angles.length))]! }),
+      of: (h) => (Math.max(0, angles.indexOf(h.angleDeg)) + 0.5) / angles.length,
+    });
+  return out;
+}
+
+const SCATTER = 40;
+/** Casts simulated, at the least where there is anything to find, and at the most. */
+export const FEWEST_CANDIDATES = 100;
+const MOST_CANDIDATES = 140;
+/** The steps shrink, as shares of a freedom's own; of the best so many are followed at each size. */
+const SCALES = [2, 0.8, 0.4, 0.2] as const;
+const KEPT = [4, 4, 2, 2] as const;
+
+const keyOf = (h: Hands): string => `${h.castM} ${h.countdownS} ${h.turnsPerS} ${h.tip.position} ${h.pauseS} ${h.angleDeg} ${h.style}`;
+
+const sameHands = (a: Hands, b: Hands): boolean => keyOf(a) === keyOf(b);
+
+/** Where the search begins: the table's own answers, then a fixed scatter over all that is free. */
+export function openings(p: Problem, start: Hands, free: readonly Freedom[]): Hands[] {
+  const set = p.request.set ?? {};
+  const told = tableStarts(p).map((o) => ({
+    ...start,
+    countdownS: set.countdownS ?? HALF(o.countdownS),
+    turnsPerS: set.turnsPerS ?? turnsFor(p, o.speedMps, p.style, p.pauseS),
+    tip: set.tip ? start.tip : tipSetting(nearestTip(p, o.tipM > 1 ? 'up' : 'down'), p.request.rod, p.reading.access),
+  }));
+  const scattered = Array.from({ length: SCATTER }, (_, n) => free.reduce((h, f, k) => f.at(h, uniformDraw(n, k + (n < DRAW_COUNT ? 0 : 6))), start));
+  return [...told, ...scattered];
+}
+
+/** All candidates, best first. `evaluate` casts one and may rest in between. */
+export function* search(p: Problem, start: Hands, evaluate: (h: Hands) => Generator<Progress, Candidate>): Generator<Progress, Candidate[]> {
+  const free = freedoms(p, start);
+  const seen = new Map<string, Candidate>();
+  function* tried(h: Hands): Generator<Progress, Candidate> {
+    const known = seen.get(keyOf(h));
+    if (known) return known;
+    const c = yield* evaluate(h);
+    seen.set(keyOf(h), c);
+    return c;
+  }
+  const best = (): Candidate[] => [...seen.values()].sort((a, b) => b.worth - a.worth);
+
+  yield* tried(start);
+  if (free.length === 0) return best();
+  for (const h of openings(p, start, free)) yield* tried(h);
+
+  const more = (): boolean => seen.size < MOST_CANDIDATES;
+  let front = spread(best(), KEPT[0]!);
+  for (const [i, scale] of SCALES.entries()) {
+    const next: Candidate[] = [];
+    for (const c of front) {
+      let at = c;
+      for (let again = 0; again < 3 && more(); again++) {
+        const to = yield* around(free, at, scale, tried, more);
+        if (to === at) break;
+        at = to;
+      }
+      next.push(at);
+    }
+    front = spread(next, KEPT[i + 1] ?? 2);
+  }
+  // What is left of the hundred goes around the best, then anywhere.
+  const random = seededRandom(7);
+  for (let n = 0; seen.size < FEWEST_CANDIDATES && n < 4 * FEWEST_CANDIDATES; n++) {
+    const at = best()[0]!.hands;
+    const width = n < FEWEST_CANDIDATES ? 0.3 : 1;
+    yield* tried(free.reduce((h, f) => f.at(h, clamp(f.of(at) + (random() - 0.5) * width, 0, 0.999)), at));
+  }
+  return best();
+}
+
+/** Takes every step of one size from a candidate, one freedom after the other; the best place found. */
+export function* around(
+  free: readonly Freedom[],
+  from: Candidate,
+  scale: number,
+  tried: (h: Hands) => Generator<Progress, Candidate>,
+  more: () => boolean = () => true,
+): Generator<Progress, Candidate> {
+  let at = from;
+  for (const f of free) {
+    const u = f.of(at.hands);
+    const to = f.settings
+      ? Array.from({ length: f.settings }, (_, i) => (i + 0.5) / f.settings!)
+      : [u + f.step! * scale, u - f.step! * scale].map((x) => clamp(x, 0, 1));
+    let better = at;
+    for (const x of to) {
+      const h = f.at(at.hands, x);
+      if (sameHands(h, at.hands)) continue;
+      if (!more()) return better;
+      const c = yield* tried(h);
+      if (c.worth > better.worth) better = c;
+    }
+    at = better;
+  }
+  return at;
+}
+
+const nearestTip = (p: Problem, wished: TipPosition): TipPosition => (p.stand.tips.includes(wished) ? wished : p.stand.tips[0]!);
+
+/** The best few that are not the same place twice. */
+function spread(candidates: readonly Candidate[], most: number): Candidate[] {
+  const out: Candidate[] = [];
+  for (const c of [...candidates].sort((a, b) => b.worth - a.worth)) {
+    const near = out.some(
+      ({ hands: h }) =>
+        h.tip.position === c.hands.tip.position &&
+        Math.abs(Math.log(h.turnsPerS / c.hands.turnsPerS)) < 0.25 &&
+        Math.abs(h.countdownS - c.hands.countdownS) < 1.5,
+    );
+    if (!near) out.push(c);
+    if (out.length === most) break;
+  }
+  return out;
+}

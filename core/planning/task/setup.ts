@@ -1,0 +1,257 @@
+/** From a request to the fixed part of the problem: rig, depth wanted, speeds, cadence wish. No simulation here. */
+import { readContext } from '../../ranking/context';
+import { chooseWorking, pitchedShare } from '../../ranking/feeding';
+import { familyById } from '../../lures/families';
+import type { Family } from '../../lures/family';
+import { lurePhysics } from '../../lures/physics';
+import { chooseRig, type Rig } from '../../ranking/rig';
+import { withDefaults } from '../../ranking/schools';
+import { judgeMood, type MoodJudgement } from '../../mood/filter';
+import { overMoods } from '../../mood/states';
+import { clamp } from '../../base/numbers';
+import { resolveConditions, type Reading } from '../../water/defaults';
+import { speciesProfile, type SpeciesProfile } from '../../water/species';
+import type { Belief } from '../calibrate/belief';
+import { triedLure } from '../calibrate/assess';
+import { adjustedLure, knownLure, knownReel, UNKNOWN } from '../calibrate/known';
+import type { Cadence } from '../cadence/cadence';
+import { defaultCadence } from '../cadence/library';
+import { STANDS, type Stand } from '../../tackle/stand';
+import type { Presentation } from './presentation';
+import { freeSink, timeToSinkS } from '../../simulation/sink';
+import { hangLimitS, holdingOptions, type HoldingOption } from '../../holdtable/zone';
+import type { LurePhysics } from '../../simulation/types';
+import { lineDiameterM, type LineSpec } from '../../tackle/line';
+import { metresPerTurn, FASTEST_TURNS_PER_S } from '../../tackle/reel';
+import { comfortableCastM } from '../../tackle/rod';
+import type { PlanRequest } from './request';
+import { type CadenceStyle } from '../../lures/styles';
+import { FRESH_KG_M3, waterDensityKgM3 } from '../../water/fluid';
+import { tipSetting, type TipPosition, type TipSetting } from '../../tackle/stand';
+
+export interface Problem {
+  request: PlanRequest;
+  reading: Reading;
+  line: LineSpec;
+  stand: Stand;
+  species: SpeciesProfile;
+  mood: MoodJudgement;
+  family: Family;
+  rig: Rig;
+  /** As the angler's own counts have it, where there are any. */
+  lure: LurePhysics;
+  known: { drag: Belief; lift: Belief; reel: Belief };
+  /** Depth the lure should work at, and the band that counts, m. */
+  depthM: number;
+  bandM: readonly [number, number];
+  /** The furthest comfortable cast, and the one to start from, m. */
+  comfortableM: number;
+  castM: number;
+  overshootM: number;
+  /** Dropped into standing cover and brought out again, instead of retrieved along. */
+  pitched: boolean;
+  /** What carries a sunken lure, m: the bottom, or the limbs of the cover it is dropped into (it is crawled over them at the fish's depth). */
+  floorDepthM: number;
+  longestS: number;
+  metresPerTurn: number;
+  /** Average speed the fish should see, m/s. */
+  speedMps: number;
+  style: CadenceStyle;
+  /** The hang to start from, s; what the fish want, and how long this lure can be left alone in the band. */
+  pauseS: number;
+  wantedPauseS: number;
+  hangLimitS: number;
+  /** Free sink to the working depth, s; 0 for what does not sink. */
+  sinkS: number;
+  waterDensityKgM3: number;
+}
+
+/** One set of hands: what the planner is free to choose. */
+export interface Hands {
+  castM: number;
+  countdownS: number;
+  turnsPerS: number;
+  tip: TipSetting;
+  /** Between cast and current: 0° brings the water from the target, 180° away. */
+  angleDeg: number;
+  style: CadenceStyle;
+  pauseS: number;
+}
+
+/** A lure on the bottom counts as in the zone this far above it, m. */
+const BOTTOM_BAND_M = 0.3;
+/** A lure on the surface counts while it is this near the top, m. */
+const SURFACE_BAND_M = 0.15;
+
+/** A pitch: how far, m, and how long it is worked before the next, s. prior: judgement. */
+const PITCH_M = 7;
+const PITCH_S = 20;
+/** Nobody works one cast longer than this, s: then it is reeled in. prior: judgement. */
+export const LONGEST_S = 180;
+
+export function liveliness(moodMean: number): 0 | 1 | 2 {
+  return moodMean < 1.4 ? 0 : moodMean < 2.6 ? 1 : 2;
+}
+
+function bandFor(f: Family, r: Reading, pitched: number): readonly [number, number] {
+  if (f.mode === 'surface') return [0, SURFACE_BAND_M];
+  if (f.mode === 'bottom' && pitched < 0.5) return [Math.min(r.fishBandM[0], r.depthM - BOTTOM_BAND_M), r.depthM];
+  return r.fishBandM;
+}
+
+export function setUpProblem(request: PlanRequest): Problem {
+  const set = request.set ?? {};
+  const reading = resolveConditions(request.conditions);
+  const line = set.line ?? request.line;
+  const stand = STANDS[reading.access];
+  const species = speciesProfile(request.conditions.species);
+  const family = familyById(request.lure.family);
+  const mood = judgeMood(reading, species);
+  const schools = withDefaults(request.schools);
+  const context = readContext(reading, species, mood.distribution, { lineDiameterM: lineDiameterM(line), schools });
+  const chosen = chooseRig(family, reading, species, mood.mean, schools);
+  const rig: Rig = { ...chosen, weightKg: set.weightKg ?? request.lure.weightKg ?? chosen.weightKg, sizeM: request.lure.lengthM ?? chosen.sizeM };
+  const known = knownOf(request, family, rig.weightKg);
+  const asCounted = adjustedLure(lurePhysics(family, rig.weightKg, rig.trailer), known);
+  const lure = { ...asCounted, liftAreaM2: asCounted.liftAreaM2 * (set.lipScale ?? 1) };
+  const pitched = pitchedShare(family, reading);
+  const { depthM, speedMps } = chooseWorking(family, context);
+  const comfortable = pitched > 0.5 ? PITCH_M : stand.castShare * comfortableCastM(request.rod, lure.massKg, family.bulk, lineDiameterM(line));
+  const overshootM = overshoot(family, lure, depthM, reading);
+  const castM = set.castM ?? Math.round(Math.min(comfortable, request.targetM ? request.targetM + overshootM : comfortable));
+  const wantedPauseS = overMoods(mood.distribution, (m) => species.wantedPauseS[m]!);
+  const limitS = Math.max(0.5, hangLimitS(family, reading.fishBandM));
+  return {
+    request,
+    reading,
+    species,
+    line,
+    stand,
+    mood,
+    family,
+    rig,
+    lure,
+    known,
+    depthM,
+    comfortableM: Math.max(castM, Math.round(comfortable)),
+    castM,
+    overshootM,
+    bandM: bandFor(family, reading, pitched),
+    pitched: pitched > 0.5,
+    floorDepthM: pitched > 0.5 ? Math.min(reading.depthM, reading.fishBandM[1]) : reading.depthM,
+    longestS: pitched > 0.5 ? PITCH_S : LONGEST_S,
+    metresPerTurn: metresPerTurn(request.reel, castM / 2) * known.reel.ratio,
+    speedMps,
+    style: set.style ?? family.styles[liveliness(mood.mean)],
+    pauseS: set.pauseS ?? Math.round(Math.min(wantedPauseS, limitS) * 2) / 2,
+    wantedPauseS,
+    hangLimitS: limitS,
+    sinkS: sinkTimeS(family, lure, depthM, waterDensityKgM3(reading.salinity)),
+    waterDensityKgM3: waterDensityKgM3(reading.salinity),
+  };
+}
+
+/** What the counts say of the lure as it was counted, whatever trailer it carries today. */
+function knownOf(request: PlanRequest, family: Family, weightKg: number): Problem['known'] {
+  const { measured } = request;
+  const { drag, lift } = measured?.lure?.length
+    ? knownLure({ tried: triedLure(family.id, weightKg, request.line), measurements: measured.lure })
+    : UNKNOWN;
+  const { reel } = measured?.reel?.length ? knownReel({ reel: request.reel, counts: measured.reel }) : UNKNOWN;
+  return { drag, lift, reel };
+}
+
+/** How far past the target to throw so that the lure is at depth when it gets there, m. prior: judgement (glide of one depth, dive of five). */
+function overshoot(f: Family, lure: LurePhysics, depthM: number, r: Reading): number {
+  if (f.mode === 'surface') return 1.5;
+  if (f.liftAreaM2 > 0 && lure.massKg <= FRESH_KG_M3 * lure.volumeM3) return Math.min(14, 5 * depthM);
+  return clamp(depthM + (r.currentMps > 0.2 ? 2 : 0), 1, 8);
+}
+
+/** Turns a second that give the wanted average speed with this cadence, kept to what a hand and this lure can do. */
+export function turnsFor(p: Problem, speedMps: number, style: CadenceStyle, pauseS: number): number {
+  const steps = defaultCadence({ style, moodMean: p.mood.mean, pauseS, turnsPerS: 1 }).steps;
+  const turned = steps.reduce((s, x) => s + (x.handleTurns ?? 0), 0);
+  const lengthS = steps.reduce((s, x) => s + x.durationS, 0);
+  const turns = turned > 0 ? (speedMps * lengthS) / (turned * p.metresPerTurn) : FEWEST_TURNS_PER_S;
+  return clamp(Math.round(turns * 20) / 20, FEWEST_TURNS_PER_S, mostTurns(p));
+}
+
+/** The slowest a handle is turned that still feels like turning, turns/s. */
+export const FEWEST_TURNS_PER_S = 0.2;
+
+/** The fastest this lure and this hand are turned, turns/s. */
+export const mostTurns = (p: Problem): number =>
+  Math.max(0.3, Math.min(FASTEST_TURNS_PER_S, Math.floor(((p.family.speedMps[1] * 1.3) / p.metresPerTurn) * 20) / 20));
+
+/** The table's own answers for a swimming lure, nearest the wanted speed first: where the search starts. */
+export function tableStarts(p: Problem): HoldingOption[] {
+  return holdingOptions(p.family, p.depthM, lineDiameterM(p.line)).sort(
+    (a, b) => Math.abs(Math.log(a.speedMps / p.speedMps)) - Math.abs(Math.log(b.speedMps / p.speedMps)),
+  );
+}
+
+/** Free sink to the working depth, s; 0 for what floats or works on top. */
+function sinkTimeS(f: Family, lure: LurePhysics, depthM: number, densityKgM3: number): number {
+  if (f.mode === 'surface' || f.mode === 'float') return 0;
+  const sink = freeSink(lure, densityKgM3);
+  return sink ? timeToSinkS(sink, Math.max(depthM, 0.3)) : 0;
+}
+
+/** Seconds of count until the lure is at depth, before refinement by simulation. */
+export const firstCountdownS = (p: Problem): number => Math.min(60, Math.round(p.sinkS * 1.2 * 2) / 2);
+
+const FIRST_TIP: Record<Family['mode'], TipPosition> = {
+  surface: 'level',
+  swim: 'level',
+  bottom: 'up',
+  float: 'up',
+  vertical: 'level',
+  tow: 'level',
+};
+
+/** Whether somebody said how the current runs to the cast. */
+export const angleWasRead = ({ request }: Problem): boolean => typeof request.conditions.water.currentAngleDeg === 'number';
+
+/** The angle that was read; one that nobody read gives way to what the stand allows. */
+function openAngleDeg(p: Problem): number {
+  const { reading, stand } = p;
+  return angleWasRead(p) || stand.anglesDeg.includes(reading.currentAngleDeg) ? reading.currentAngleDeg : stand.anglesDeg[0]!;
+}
+
+export function firstHands(p: Problem): Hands {
+  const set = p.request.set ?? {};
+  const start = tableStarts(p)[0] ?? null;
+  const wished: TipPosition = start ? (start.tipM > 1 ? 'up' : 'down') : FIRST_TIP[p.family.mode];
+  const position = p.stand.tips.includes(wished) ? wished : p.stand.tips[0]!;
+  return {
+    castM: p.castM,
+    countdownS: set.countdownS ?? (start ? Math.round(start.countdownS * 2) / 2 : firstCountdownS(p)),
+    turnsPerS: set.turnsPerS ?? turnsFor(p, p.speedMps, p.style, p.pauseS),
+    tip: tipSetting(set.tip ?? position, p.request.rod, p.reading.access),
+    angleDeg: set.angleDeg ?? openAngleDeg(p),
+    style: p.style,
+    pauseS: p.pauseS,
+  };
+}
+
+/** The frozen presentation of one set of hands. */
+export function presentationOf(p: Problem, h: Hands, cadence: Cadence): Presentation {
+  const { request } = p;
+  return {
+    rig: p.rig,
+    lureId: request.lure.id ?? null,
+    lureName: request.lure.name ?? p.family.id,
+    lure: p.lure,
+    line: p.line,
+    reel: request.reel,
+    rod: request.rod,
+    tip: h.tip,
+    castM: h.castM,
+    countdownS: h.countdownS,
+    turnsPerS: h.turnsPerS,
+    style: h.style,
+    cadence,
+    bandM: p.bandM,
+  };
+}

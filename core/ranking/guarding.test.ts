@@ -1,0 +1,101 @@
+import type { Conditions, Sign } from '../water/conditions';
+import { FAMILIES } from '../lures/family';
+import { GUARDING_FACTORS } from './guarding';
+import { rankLures, type Ranking } from './rank';
+
+const on = (signs: Sign[] = [], more: Partial<Conditions> = {}): Ranking =>
+  rankLures({
+    species: 'largemouth-bass',
+    behaviour: 'guarding',
+    month: 4,
+    water: { setting: 'lake', surfaceTempC: 18, clarityM: 3, depthM: 1.5, fishDepthM: 1.4, cover: { kind: 'none', density: 0 } },
+    forage: ['bluegill'],
+    signs,
+    ...more,
+  });
+const place = (r: Ranking, family: string): number => r.ranked.findIndex((x) => x.family === family);
+const ANGRY: Sign[] = [
+  { kind: 'flare', count: 3, minutesAgo: 1 },
+  { kind: 'quick-turns', count: 3, minutesAgo: 1 },
+  { kind: 'short-strike', count: 2, minutesAgo: 1 },
+];
+
+describe('fish on their beds', () => {
+  const calm = on();
+  const angry = on(ANGRY);
+  test('calm ones are provoked with something big, angry ones offered something small', () => {
+    expect(place(calm, 'big-swimbait')).toBeLessThan(3);
+    expect(place(calm, 'big-swimbait')).toBeLessThan(place(calm, 'small-swimbait'));
+    expect(place(angry, 'small-swimbait')).toBeLessThan(place(angry, 'big-swimbait'));
+  });
+  test('the reasons are their own, and add up to the score', () => {
+    for (const x of [...calm.ranked, ...angry.ranked]) {
+      expect(x.why.map((w) => w.factor)).toEqual([...GUARDING_FACTORS]);
+      expect(x.why.reduce((s, w) => s + w.ln, 0)).toBeCloseTo(Math.log(x.score), 9);
+      expect(x.low).toBeLessThanOrEqual(x.strikesPerHour);
+      expect(x.high).toBeGreaterThanOrEqual(x.strikesPerHour);
+    }
+  });
+  test('hard limits hold for them too, and every family is either ranked or told why not', () => {
+    expect(calm.ranked.length + calm.excluded.length).toBe(FAMILIES.length);
+    const reeds = on([], { water: { setting: 'lake', surfaceTempC: 18, depthM: 1, fishDepthM: 0.9, cover: { kind: 'matted-grass', density: 1 } } });
+    expect(reeds.excluded.map((x) => x.code)).toContain('snags');
+  });
+  test('the anger answers a pass more often: more strikes an hour from whatever ranks first', () => {
+    expect(angry.ranked[0]!.strikesPerHour).toBeGreaterThan(2 * calm.ranked[0]!.strikesPerHour);
+  });
+  test('the three: one for now, one for when it has turned, one of another kind', () => {
+    expect(calm.plan!.start).toBe(calm.ranked[0]!.family);
+    expect(place(angry, calm.plan!.follow)).toBeLessThan(3);
+    expect(new Set(Object.values(calm.plan!)).size).toBe(3);
+  });
+  test('what lies on the bed beats what must leave it', () => {
+    expect(place(angry, 'finesse-jig')).toBeLessThan(place(angry, 'square-bill'));
+    expect(place(angry, 'finesse-jig')).toBeLessThan(place(angry, 'popper'));
+  });
+  test('a lure more in the box never turns two others round', () => {
+    const all = on().ranked.map((x) => x.family);
+    const fewer = rankLures(
+      {
+        species: 'largemouth-bass',
+        behaviour: 'guarding',
+        month: 4,
+        water: { setting: 'lake', surfaceTempC: 18, clarityM: 3, depthM: 1.5, fishDepthM: 1.4, cover: { kind: 'none', density: 0 } },
+        forage: ['bluegill'],
+      },
+      { families: FAMILIES.filter((f) => f !== all[2]) },
+    ).ranked.map((x) => x.family);
+    expect(fewer).toEqual(all.filter((f) => f !== all[2]));
+  });
+});
+
+describe('from the beach', () => {
+  const surf = (windMps: number): Ranking =>
+    rankLures({
+      species: 'striped-bass',
+      month: 10,
+      access: 'surf',
+      forage: ['sand-eel'],
+      water: {
+        setting: 'surf',
+        salinity: 'salt',
+        surfaceTempC: 14,
+        clarityM: 1.2,
+        depthM: 2.5,
+        fishDepthM: 2,
+        windMps,
+        waveHeightM: 0.5,
+        cover: { kind: 'none', density: 0 },
+      },
+    });
+  const reach = (r: Ranking, family: string): number => r.ranked.find((x) => x.family === family)!.why.find((w) => w.factor === 'distance')!.ln;
+  test('what flies reaches them; the wind takes more from a sail than from a bullet', () => {
+    const [calm, gale] = [surf(2), surf(13)];
+    expect(reach(calm, 'slender-metal')).toBeGreaterThan(reach(calm, 'spinnerbait'));
+    expect(reach(gale, 'slender-metal') - reach(calm, 'slender-metal')).toBeGreaterThan(reach(gale, 'spinnerbait') - reach(calm, 'spinnerbait'));
+  });
+  test('where one moves to the fish distance says nothing', () => {
+    const lake = rankLures({ species: 'largemouth-bass', water: { setting: 'lake', windMps: 12 } });
+    for (const x of lake.ranked) expect(x.why.find((w) => w.factor === 'distance')!.ln).toBe(0);
+  });
+});

@@ -1,0 +1,126 @@
+/** Why a rig is as it is, piece by piece, and what would have been next. */
+import { freeSink } from '../simulation/sink';
+import type { Reading } from '../water/defaults';
+import { surfaceLux } from '../water/light';
+import type { SpeciesProfile } from '../water/species';
+import type { Colour, Family, Hook, Noise, Trailer } from '../lures/family';
+import { lurePhysics } from '../lures/physics';
+import { chooseSizeM, chooseWeightKg, holdingWeightKg, SOLD_KG, wantedFallMps, type Rig } from './rig';
+import type { Schools } from './schools';
+import { FRESH_KG_M3 } from '../water/fluid';
+
+export type RigReason =
+  | {
+      part: 'weight';
+      value: number;
+      runnerUp: number | null;
+      /** Fall of this and of the runner-up, m/s; null: it floats. */
+      fallMps: number | null;
+      runnerUpFallMps: number | null;
+      wantedMps: number;
+      holdKg: number;
+      why: 'own' | 'floats' | 'holds' | 'fall';
+    }
+  | {
+      part: 'colour';
+      value: Colour;
+      runnerUp: Colour | null;
+      why: 'own' | 'trusted' | 'murk' | 'dark' | 'craw' | 'sun' | 'baitfish' | 'grey' | 'clear';
+    }
+  | { part: 'trailer'; value: Trailer; runnerUp: Trailer | null; why: 'cold' | 'warm' | 'own' }
+  | { part: 'size'; value: number; runnerUp: number | null; why: 'own' | 'thick' | 'scarce' | 'cold' | 'hatch'; bestM: number }
+  | { part: 'hook'; value: Hook; runnerUp: Hook | null; why: 'cover' | 'open' | 'own' }
+  | { part: 'noise'; value: Noise; runnerUp: Noise | null; why: 'murk' | 'clear' | 'built-in' }
+  | { part: 'peg'; value: boolean; runnerUp: boolean; why: 'thin' | 'mat' | 'glide' | 'school' };
+
+const NEXT_COLOUR: Record<Colour, Colour> = { natural: 'opaque', opaque: 'white', white: 'flash', flash: 'white', dark: 'craw', craw: 'dark' };
+
+const fallOf = (f: Family, kg: number): number | null => freeSink(lurePhysics(f, kg), FRESH_KG_M3)?.terminalMps ?? null;
+
+/** Whether the lure has but one of a thing: an own lure's weight, length, colour. */
+const fixed = (span: readonly [number, number, number]): boolean => span[0] === span[2];
+
+export function rigReasons(rig: Rig, f: Family, r: Reading, p: SpeciesProfile, moodMean: number, schools: Schools): RigReason[] {
+  const out: RigReason[] = [weightReason(rig, f, r, moodMean)];
+  out.push({
+    part: 'colour',
+    value: rig.colour,
+    runnerUp: f.colour || schools.colour === 'one' ? null : NEXT_COLOUR[rig.colour],
+    why: colourWhy(f, rig, r, schools),
+  });
+  if (rig.trailer !== 'none')
+    out.push({
+      part: 'trailer',
+      value: rig.trailer,
+      runnerUp: f.trailers ? (rig.trailer === 'flat' ? 'flapping' : 'flat') : null,
+      why: !f.trailers ? 'own' : rig.trailer === 'flat' ? 'cold' : 'warm',
+    });
+  const other = chooseSizeM(f, r, p, { ...schools, hatch: schools.hatch === 'exact' ? 'size-up' : 'exact' });
+  out.push({
+    part: 'size',
+    value: rig.sizeM,
+    runnerUp: !fixed(f.lengthM) && Math.abs(other - rig.sizeM) > 0.002 ? other : null,
+    why: fixed(f.lengthM)
+      ? 'own'
+      : r.surfaceTempC < 8
+        ? 'cold'
+        : schools.hatch !== 'exact' && r.forageAbundance === 'thick'
+          ? 'thick'
+          : schools.hatch !== 'exact' && r.forageAbundance === 'scarce'
+            ? 'scarce'
+            : 'hatch',
+    bestM: p.preyLengthM[1],
+  });
+  out.push({
+    part: 'hook',
+    value: rig.hook,
+    runnerUp: f.weedlessToo && !f.colour ? (rig.hook === 'weedless' ? f.hook : 'weedless') : null,
+    why: rig.hook === 'weedless' ? 'cover' : f.weedlessToo ? 'open' : 'own',
+  });
+  out.push({
+    part: 'noise',
+    value: rig.noise,
+    runnerUp: f.rattle > 0.15 && f.rattle < 0.5 && f.thump < 0.7 ? (rig.noise === 'rattle' ? 'silent' : 'rattle') : null,
+    why: f.rattle >= 0.5 || f.thump >= 0.7 || f.rattle <= 0.15 ? 'built-in' : rig.noise === 'rattle' ? 'murk' : 'clear',
+  });
+  if (rig.peg !== null)
+    out.push({
+      part: 'peg',
+      value: rig.peg,
+      runnerUp: !rig.peg,
+      why: schools.peg === 'free' ? 'school' : !rig.peg ? 'glide' : r.cover.kind === 'wood' || r.cover.kind === 'brush' ? 'thin' : 'mat',
+    });
+  return out;
+}
+
+function weightReason(rig: Rig, f: Family, r: Reading, moodMean: number): RigReason {
+  const holdKg = holdingWeightKg(f, r);
+  const fallMps = fallOf(f, rig.weightKg);
+  const wantedMps = wantedFallMps(r.surfaceTempC, moodMean);
+  const base = { part: 'weight' as const, value: rig.weightKg, fallMps, wantedMps, holdKg };
+  if (fixed(f.weightKg)) return { ...base, runnerUp: null, runnerUpFallMps: null, why: 'own' };
+  const sold = SOLD_KG.filter((w) => w >= f.weightKg[0] * 0.95 && w <= f.weightKg[2] * 1.05 && Math.abs(w - rig.weightKg) > 1e-6);
+  // The next best without the chosen one: as if it were not sold.
+  const lighter = sold.filter((w) => w < rig.weightKg && w >= holdKg).pop() ?? null;
+  const heavier = sold.find((w) => w > rig.weightKg) ?? null;
+  const miss = (w: number): number => Math.abs(Math.log((fallOf(f, w) ?? wantedMps) / wantedMps));
+  const runnerUp = lighter === null ? heavier : heavier === null ? lighter : miss(lighter) < miss(heavier) ? lighter : heavier;
+  const held = chooseWeightKg(f, { ...r, currentMps: 0, windMps: 0, depthM: 1, fishDepthM: 0.5 }, moodMean) < rig.weightKg - 1e-6;
+  return {
+    ...base,
+    runnerUp,
+    runnerUpFallMps: runnerUp === null ? null : fallOf(f, runnerUp),
+    why: fallMps === null || f.mode === 'surface' ? 'floats' : held ? 'holds' : 'fall',
+  };
+}
+
+function colourWhy(f: Family, rig: Rig, r: Reading, schools: Schools): Extract<RigReason, { part: 'colour' }>['why'] {
+  if (f.colour) return 'own';
+  if (schools.colour === 'one') return 'trusted';
+  if (r.clarityM < 0.5) return 'murk';
+  if (surfaceLux(r.sunElevationDeg, r.cloud) < 5) return 'dark';
+  if (rig.colour === 'craw') return 'craw';
+  if (rig.colour === 'flash') return 'sun';
+  if (rig.colour === 'white') return 'baitfish';
+  return rig.colour === 'opaque' ? 'grey' : 'clear';
+}

@@ -1,0 +1,48 @@
+/** What a score is made of: factors whose natural logarithms add up to it. Shared by the three branches of the ranking. */
+import type { ZoneEstimate } from '../holdtable/zone';
+
+export const FACTORS = [
+  'zone',
+  'noticed',
+  'travel',
+  'speed',
+  'pause',
+  'noise',
+  'food',
+  'size',
+  'colour',
+  'warmth',
+  'light',
+  'chop',
+  'distance',
+  'cover',
+  'deflection',
+  'hooked',
+  'snags',
+] as const;
+/** Besides those of feeding fish, the ones that count for fish on their beds (guarding.ts) and under ice (ice.ts). */
+export type Factor = (typeof FACTORS)[number] | 'passes' | 'anger' | 'stays' | 'called';
+
+export interface Contribution {
+  factor: Factor;
+  /** Natural logarithm of its multiplier. */
+  ln: number;
+  /** SI facts that drove it, for the sentence. */
+  facts: Record<string, number | string>;
+}
+
+export interface Score {
+  strikesPerHour: number;
+  score: number;
+  why: Contribution[];
+  zone: ZoneEstimate;
+  workingDepthM: number;
+  speedMps: number;
+  noticed: number;
+}
+
+/** Strikes: all factors but the last two; the score: those hooked, in the share of the hour that is not lost to snags. */
+export function summed(why: Contribution[], rest: Omit<Score, 'strikesPerHour' | 'score' | 'why'>): Score {
+  const strikesPerHour = Math.exp(why.slice(0, -2).reduce((s, w) => s + w.ln, 0));
+  return { strikesPerHour, score: strikesPerHour * Math.exp(why.slice(-2).reduce((s, w) => s + w.ln, 0)), why, ...rest };
+}

@@ -1,0 +1,96 @@
+/** Which branch of the ranking holds for these fish, as one function from a lure to its score; and the same where fewer or other things are known. */
+import { DRAW_COUNT, normalDraw, uniformDraw } from '../base/draws';
+import { judgeMood, moodOfDraw, type MoodJudgement } from '../mood/filter';
+import { signLogLikelihood } from '../mood/signs';
+import { normalise, spreadMood, type MoodDistribution } from '../mood/states';
+import { quantile } from '../base/numbers';
+import { drawReading, type Reading } from '../water/defaults';
+import type { SpeciesProfile } from '../water/species';
+import { readContext, type ContextOptions, type ReadContext } from './context';
+import { allFamilies } from '../lures/families';
+import type { Family } from '../lures/family';
+import { scoreFeeding } from './feeding';
+import { scoreGuarding } from './guarding';
+import { scoreIce } from './ice';
+import type { Score } from './score';
+
+export type ScoreLure = (f: Family) => Score;
+export const BRANCHES = ['feeding', 'guarding', 'ice'] as const;
+export type Branch = (typeof BRANCHES)[number];
+
+export const branchOf = (r: Reading): Branch =>
+  r.setting === 'ice' || r.access === 'ice' ? 'ice' : r.behaviour === 'guarding' ? 'guarding' : 'feeding';
+
+export interface Scoring {
+  reading: Reading;
+  species: SpeciesProfile;
+  branch: Branch;
+  mood: MoodJudgement;
+  context: ReadContext;
+  options: ContextOptions;
+  score: ScoreLure;
+}
+
+const scorerIn = (branch: Branch, c: ReadContext, agitation: readonly number[]): ScoreLure =>
+  branch === 'ice' ? (f) => scoreIce(f, c) : branch === 'guarding' ? (f) => scoreGuarding(f, c, agitation) : (f) => scoreFeeding(f, c);
+
+const CALM = [1, 0, 0, 0] as const;
+
+export function scoringOf(reading: Reading, species: SpeciesProfile, options: ContextOptions = {}): Scoring {
+  const mood = judgeMood(reading, species);
+  const branch = branchOf(reading);
+  const context = readContext(reading, species, mood.distribution, options);
+  return { reading, species, branch, mood, context, options, score: scorerIn(branch, context, mood.guarding?.distribution ?? CALM) };
+}
+
+/** The same fish in another mood. */
+export const inMood = ({ reading, species, branch, options, mood }: Scoring, distribution: MoodDistribution): ScoreLure =>
+  scorerIn(branch, readContext(reading, species, distribution, options), mood.guarding?.distribution ?? CALM);
+
+/** The same fish on their beds in another state of anger. */
+export const whenAngry = (s: Scoring, agitation: readonly number[]): ScoreLure => scorerIn(s.branch, s.context, agitation);
+
+/** Casts through the zone that drew nothing. */
+export interface Empties {
+  casts: number;
+  zoneShare: number;
+}
+
+/** The mood once so many casts of one lure after another drew nothing, as the filter has it. */
+export function moodAfter(s: Scoring, empties: readonly Empties[]): MoodDistribution {
+  const ln = empties.map(({ casts, zoneShare }) => signLogLikelihood({ kind: 'empty-cast', count: casts, zoneShare })!);
+  return normalise(s.mood.distribution.map((v, i) => v * Math.exp(ln.reduce((sum, x) => sum + x[i]!, 0))));
+}
+
+/** Spread of a lure's own strike rate that no reading explains, ln. prior: judgement. */
+export const OWN_SPREAD = 0.3;
+
+/** A state drawn from a distribution, still a little spread. */
+function drawnState(p: readonly number[], n: number): number {
+  let u = uniformDraw(n, 6);
+  let state = 0;
+  while (state < p.length - 1 && u > p[state]!) u -= p[state++]!;
+  return state;
+}
+
+/** Range of strikes per hour, 5–95 %, from the fixed draws: readings, mood (or anger) and the family's own rate. */
+export function rangesOf(s: Scoring): (f: Family, strikesPerHour: number) => [number, number] {
+  const { reading, species, branch, options, mood } = s;
+  const anger = mood.guarding?.distribution ?? CALM;
+  const draws = Array.from({ length: DRAW_COUNT }, (_, n) => {
+    const drawn = drawReading(reading, n);
+    const c = readContext(drawn, species, spreadMood(drawnState(moodOfDraw(drawn, species), n), 0.6), options);
+    const state = drawnState(anger, n);
+    return scorerIn(
+      branch,
+      c,
+      anger.map((v, i) => 0.4 * v + (i === state ? 0.6 : 0)),
+    );
+  });
+  const seats = new Map(allFamilies().map((f, i) => [f.id, i]));
+  return (f, strikesPerHour) => {
+    const seat = seats.get(f.id)!;
+    const values = draws.map((score, n) => score(f).strikesPerHour * Math.exp(OWN_SPREAD * normalDraw(n + 7 * seat, 7)));
+    return [Math.min(quantile(values, 0.05)!, strikesPerHour), Math.max(quantile(values, 0.95)!, strikesPerHour)];
+  };
+}

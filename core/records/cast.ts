@@ -1,0 +1,10 @@
+import * as z from 'zod';
+import { defineRecord } from './define';
+import { id, ms } from './fields';
+
+/** Casts made; one a tap on the water, more when entered afterwards. */
+export const castRecord = defineRecord(
+  'cast',
+  z.strictObject({ id, blockId: id, seq: z.number().int().min(0), atMs: ms, count: z.number().int().min(1).max(1000) }),
+);
+export type CastTally = z.infer<typeof castRecord.schema>;

@@ -1,0 +1,18 @@
+/** A station's last good report. */
+import * as z from 'zod';
+import { stationReportSchema } from '../schemas/station';
+import { STATION_IDS } from '../stations/places';
+import { defineRecord } from './define';
+import { ms } from './fields';
+
+export const stationReportRecord = defineRecord(
+  'stationReport',
+  z.strictObject({
+    id: z.enum(STATION_IDS),
+    /** By the day's own clock. */
+    receivedAtMs: ms,
+    /** From the server, or made on this device because the server could not be reached. */
+    via: z.enum(['server', 'device']),
+    report: stationReportSchema,
+  }),
+);

@@ -1,0 +1,112 @@
+import * as z from 'zod';
+import { FAMILIES } from '../lures/family';
+import { SCHOOL_IDS, SCHOOLS, type SchoolId, type Schools } from '../ranking/schools';
+import { STEP_KINDS } from '../planning/cadence/cadence';
+import { LINE_MATERIALS } from '../tackle/line';
+import { ROD_ACTIONS } from '../tackle/rod';
+import { conditionsSchema } from './conditions';
+import { CADENCE_STYLES } from '../lures/styles';
+import { TIP_POSITIONS } from '../tackle/stand';
+
+export const rodSpecSchema = z.strictObject({
+  lengthM: z.number().min(0.4).max(5),
+  minLureKg: z.number().positive().max(1),
+  maxLureKg: z.number().positive().max(1),
+  action: z.enum(ROD_ACTIONS),
+});
+export const reelSpecSchema = z.strictObject({
+  ratio: z.number().min(1).max(12),
+  spoolM: z.number().min(0.01).max(0.2),
+  arborM: z.number().min(0.005).max(0.2),
+  capacityM: z.number().min(10).max(2000),
+});
+export const lineSpecSchema = z.strictObject({ material: z.enum(LINE_MATERIALS), strengthLb: z.number().min(1).max(200) });
+const tipMoveM = z.number().min(-3).max(3);
+/** A cadence as a document: what the hands repeat, in seconds, turns and metres of the rod tip. */
+export const cadenceSchema = z.strictObject({
+  steps: z
+    .array(
+      z.strictObject({
+        kind: z.enum(STEP_KINDS),
+        durationS: z.number().positive().max(120),
+        handleTurns: z.number().min(0).max(500).optional(),
+        tip: z.strictObject({ backM: tipMoveM, upM: tipMoveM, sideM: tipMoveM }).optional(),
+        slack: z.boolean().optional(),
+        jitter: z.number().min(0).max(1).optional(),
+      }),
+    )
+    .min(1)
+    .max(60)
+    .readonly(),
+  loop: z.boolean(),
+});
+export const planSettingsSchema = z.strictObject({
+  castM: z.number().min(2).max(120).optional(),
+  countdownS: z.number().min(0).max(120).optional(),
+  turnsPerS: z.number().min(0.1).max(4).optional(),
+  tip: z.enum(TIP_POSITIONS).optional(),
+  style: z.enum(CADENCE_STYLES).optional(),
+  pauseS: z.number().min(0).max(60).optional(),
+  cadence: cadenceSchema.optional(),
+  angleDeg: z.number().min(-180).max(180).optional(),
+  weightKg: z.number().positive().max(1).optional(),
+  lipScale: z.number().min(0.3).max(3).optional(),
+  line: lineSpecSchema.optional(),
+});
+
+const measuredLine = lineSpecSchema.nullish();
+const sinkDepthM = z.number().positive().max(100);
+/** Counts of the angler's own: seconds of a sink, depth where a lip ticks bottom, turns for a length of line. */
+export const measuredSchema = z.strictObject({
+  lure: z
+    .array(
+      z.discriminatedUnion('kind', [
+        z.strictObject({
+          kind: z.enum(['sink-slack', 'sink-tight']),
+          depthM: sinkDepthM,
+          seconds: z.number().positive().max(600),
+          castM: z.number().min(1).max(120),
+          line: measuredLine,
+        }),
+        z.strictObject({
+          kind: z.literal('ticks-bottom'),
+          depthM: sinkDepthM,
+          castM: z.number().min(3).max(120),
+          speedMps: z.number().positive().max(5),
+          line: measuredLine,
+        }),
+      ]),
+    )
+    .max(50)
+    .nullish(),
+  reel: z
+    .array(z.strictObject({ lengthM: z.number().positive().max(150), turns: z.number().positive().max(500) }))
+    .max(50)
+    .nullish(),
+});
+
+/** The plan request as a document; see docs/ARCHITECTURE.md for the answer. Tackle left out is a usual middle set-up. */
+/** Where good anglers disagree: any of the schools, the rest by default. */
+export const schoolsSchema = z.strictObject(
+  Object.fromEntries(SCHOOL_IDS.map((k) => [k, z.enum(SCHOOLS[k]).optional()])) as unknown as {
+    [K in SchoolId]: z.ZodOptional<z.ZodType<Schools[K]>>;
+  },
+);
+
+export const planSchema = z.strictObject({
+  conditions: conditionsSchema,
+  lure: z.strictObject({
+    id: z.string().nullish(),
+    family: z.enum(FAMILIES),
+    name: z.string().nullish(),
+    weightKg: z.number().positive().max(1).nullish(),
+    lengthM: z.number().positive().max(1).nullish(),
+  }),
+  rod: rodSpecSchema.default({ lengthM: 2.1, minLureKg: 0.005, maxLureKg: 0.021, action: 'fast' }),
+  reel: reelSpecSchema.default({ ratio: 6.2, spoolM: 0.045, arborM: 0.03, capacityM: 140 }),
+  line: lineSpecSchema.default({ material: 'braid', strengthLb: 15 }),
+  targetM: z.number().positive().max(120).nullish(),
+  schools: schoolsSchema.nullish(),
+  set: planSettingsSchema.nullish(),
+  measured: measuredSchema.nullish(),
+});

@@ -1,0 +1,351 @@
+/** Forces and the Newton correction in space: x, y, z a node; as plane.ts, with what current, wind and the hands do across the cast. */
+import { GAUSS_NEAR, segmentStiffness, type Body, type Chain, type Closing, type Forces } from './chain';
+import { FLOOR, GRAVITY, RAMP_M, wetness, windShare } from './medium';
+
+const { cbrt, hypot, sqrt } = Math;
+
+/** Adds w·(q + d·tt + e·nn) to the symmetric block at `o`: xx xy xz yy yz zz. */
+function addTo(m: Float64Array, o: number, q: number, d: number, tx: number, ty: number, tz: number): void {
+  m[o]! += q + d * tx * tx;
+  m[o + 1]! += d * tx * ty;
+  m[o + 2]! += d * tx * tz;
+  m[o + 3]! += q + d * ty * ty;
+  m[o + 4]! += d * ty * tz;
+  m[o + 5]! += q + d * tz * tz;
+}
+
+/** Inverse of a symmetric 3×3 block in place. */
+function invertSymmetric(m: Float64Array, o: number): void {
+  const a = m[o]!,
+    b = m[o + 1]!,
+    c = m[o + 2]!,
+    d = m[o + 3]!,
+    e = m[o + 4]!,
+    f = m[o + 5]!;
+  const k0 = d * f - e * e,
+    k1 = c * e - b * f,
+    k2 = b * e - c * d;
+  const det = 1 / (a * k0 + b * k1 + c * k2);
+  m[o] = k0 * det;
+  m[o + 1] = k1 * det;
+  m[o + 2] = k2 * det;
+  m[o + 3] = (a * f - c * c) * det;
+  m[o + 4] = (b * c - a * e) * det;
+  m[o + 5] = (a * d - b * b) * det;
+}
+
+export function spaceForces(c: Chain): Forces {
+  // Taken by name once: bundlers look an import up anew at every use.
+  const [wetAt, windAt, stiffnessOf, rampM, gaussNear] = [wetness, windShare, segmentStiffness, RAMP_M, GAUSS_NEAR];
+  const rhs = new Float64Array(3 * c.n);
+  const vel = new Float64Array(3 * (c.n + 1));
+  const diag = new Float64Array(6 * c.n);
+  const off = new Float64Array(6 * c.n);
+  const lureBlock = new Float64Array(9);
+  const w = new Float64Array(9);
+  let tension0 = 0;
+  /** ê = â × ẑ with â the horizontal unit vector of the chord; kept when the chord is vertical. */
+  let ex = 0;
+  let ey = 1;
+
+  function assemble(p: Float64Array, { rate, velocity0, acceleration0 }: Closing, matrix: boolean): number {
+    const { n, ell, mass, current, wind, weight, displaced, across, along, inAir, even, thin, lowMps, airEven, airThin, floorZ } = c;
+    const cx = current[0]!,
+      cy = current[1]!,
+      cz = current[2]!;
+    for (let i = 0, q = 0; i < n; i++)
+      for (let k = 0; k < 3; k++, q++) {
+        const u = rate * p[q]! + velocity0[q]!;
+        vel[q] = u;
+        rhs[q] = -mass[i]! * (rate * u + acceleration0[q]!);
+      }
+    for (let q = 3 * n; q < 3 * n + 3; q++) vel[q] = rate * p[q]! + velocity0[q]!;
+    if (matrix) {
+      diag.fill(0, 0, 6 * n);
+      off.fill(0, 0, 6 * n);
+      for (let i = 0; i < n; i++) {
+        const m = mass[i]! * rate * rate;
+        diag[6 * i] = m;
+        diag[6 * i + 3] = m;
+        diag[6 * i + 5] = m;
+      }
+    }
+    for (let i = 0; i < n; i++) {
+      const a = 3 * i,
+        b = a + 3,
+        o = 6 * i;
+      const last = i === n - 1;
+      const l = ell[i]!;
+      const dx = p[b]! - p[a]!,
+        dy = p[b + 1]! - p[a + 1]!,
+        dz = p[b + 2]! - p[a + 2]!;
+      const len = sqrt(dx * dx + dy * dy + dz * dz) || 1e-9;
+      const tx = dx / len,
+        ty = dy / len,
+        tz = dz / len;
+      const e = (len - l) / l;
+      let ax = 0,
+        ay = 0,
+        az = 0,
+        bx = 0,
+        by = 0,
+        bz = 0;
+      let nearK = 0,
+        nearQ = 0,
+        farK = 0,
+        farQ = 0,
+        midK = 0,
+        midQ = 0;
+      if (e > 0) {
+        const ea = stiffnessOf(c, i);
+        const t = ea * e;
+        if (i === 0) tension0 = t;
+        ax = t * tx;
+        ay = t * ty;
+        az = t * tz;
+        bx = -ax;
+        by = -ay;
+        bz = -az;
+        nearK = farK = ea / l;
+        nearQ = farQ = t / len;
+        midK = -nearK;
+        midQ = -nearQ;
+      } else if (i === 0) tension0 = 0;
+      for (let g = 0; g < 2; g++) {
+        const s = g === 0 ? gaussNear : 1 - gaussNear,
+          r = 1 - s;
+        const half = l / 2;
+        const z = r * p[a + 2]! + s * p[b + 2]!;
+        const wet = wetAt(z);
+        const lift = (wet * displaced[i]! - weight[i]!) * half;
+        az += r * lift;
+        bz += s * lift;
+        for (let medium = 0; medium < 2; medium++) {
+          const water = medium === 0;
+          const share = water ? wet : 1 - wet;
+          if (share === 0 || (!water && !wind)) continue;
+          const blows = water ? 0 : windAt(z);
+          const vx = r * vel[a]! + s * vel[b]! - (water ? cx : blows * wind![0]!);
+          const vy = r * vel[a + 1]! + s * vel[b + 1]! - (water ? cy : blows * wind![1]!);
+          const vz = r * vel[a + 2]! + s * vel[b + 2]! - (water ? cz : blows * wind![2]!);
+          const vt = vx * tx + vy * ty + vz * tz;
+          const nx = vx - vt * tx,
+            ny = vy - vt * ty,
+            nz = vz - vt * tz;
+          const vn = sqrt(nx * nx + ny * ny + nz * nz);
+          const kt = water ? share * half * along[i]! * (vt < 0 ? -vt : vt) : 0;
+          const base = share * half * (water ? across[i]! : inAir[i]!);
+          const first = water ? even[i]! : airEven[i]!;
+          const second = water ? thin[i]! : airThin[i]!;
+          const low = water ? lowMps[i]! : 0;
+          let kn = first * vn,
+            slope = 2 * kn;
+          if (second > 0) {
+            if (vn > low || low === 0) {
+              const root = second * cbrt(vn);
+              kn += root;
+              slope += (4 / 3) * root;
+            } else {
+              const more = (second * vn) / cbrt(low * low);
+              kn += more;
+              slope += 2 * more;
+            }
+          }
+          kn *= base;
+          slope *= base;
+          const ft = kt * vt;
+          const fx = -(ft * tx + kn * nx),
+            fy = -(ft * ty + kn * ny),
+            fz = -(ft * tz + kn * nz);
+          ax += r * fx;
+          ay += r * fy;
+          az += r * fz;
+          bx += s * fx;
+          by += s * fy;
+          bz += s * fz;
+          if (!matrix) continue;
+          const k = 2 * kt * rate,
+            q = kn * rate;
+          nearK += r * r * k;
+          nearQ += r * r * q;
+          farK += s * s * k;
+          farQ += s * s * q;
+          midK += r * s * k;
+          midQ += r * s * q;
+          if (vn > 1e-9) {
+            const more = ((slope - kn) * rate) / (vn * vn);
+            addTo(diag, o, 0, r * r * more, nx, ny, nz);
+            if (!last) {
+              addTo(diag, o + 6, 0, s * s * more, nx, ny, nz);
+              addTo(off, o, 0, r * s * more, nx, ny, nz);
+            }
+          }
+          if (water && wet < 1) {
+            // Buoyancy changes with depth while the segment lies in the surface.
+            const b0 = (displaced[i]! * half) / (2 * rampM);
+            diag[o + 5]! += r * r * b0;
+            if (!last) {
+              diag[o + 11]! += s * s * b0;
+              off[o + 5]! += r * s * b0;
+            }
+          }
+        }
+      }
+      rhs[a]! += ax;
+      rhs[a + 1]! += ay;
+      rhs[a + 2]! += az;
+      if (matrix) addTo(diag, o, nearQ, nearK - nearQ, tx, ty, tz);
+      if (!last) {
+        rhs[b]! += bx;
+        rhs[b + 1]! += by;
+        rhs[b + 2]! += bz;
+        if (matrix) {
+          addTo(diag, o + 6, farQ, farK - farQ, tx, ty, tz);
+          addTo(off, o, midQ, midK - midQ, tx, ty, tz);
+        }
+      }
+      if (p[a + 2]! < floorZ) touchFloor(i, p, rate, matrix);
+    }
+    lureBlock.fill(0);
+    for (const b of c.bodies) pushBody(b, p, rate, matrix);
+    let norm = 0;
+    for (let q = 0; q < 3 * n; q++) norm += rhs[q]! * rhs[q]!;
+    return norm;
+  }
+
+  function touchFloor(i: number, p: Float64Array, rate: number, matrix: boolean): void {
+    const q = 3 * i;
+    const k = i === 0 ? FLOOR.lureNpm : FLOOR.lineNpm;
+    const push = k * (c.floorZ - p[q + 2]!);
+    const friction = i === 0 && c.bodies[0]!.lift > 0 ? FLOOR.digging : FLOOR.friction;
+    const vx = vel[q]!,
+      vy = vel[q + 1]!;
+    const grip = (friction * push) / hypot(vx, vy, FLOOR.creepMps);
+    rhs[q]! -= grip * vx;
+    rhs[q + 1]! -= grip * vy;
+    rhs[q + 2]! += push;
+    if (!matrix) return;
+    diag[6 * i]! += grip * rate;
+    diag[6 * i + 3]! += grip * rate;
+    diag[6 * i + 5]! += k;
+  }
+
+  function pushBody(b: Body, p: Float64Array, rate: number, matrix: boolean): void {
+    const q = 3 * b.node;
+    const z = p[q + 2]!;
+    const phi = wetAt(z, b.rampM);
+    rhs[q + 2]! += b.buoyancyN * phi - b.massKg * GRAVITY;
+    const o = 6 * b.node;
+    if (matrix && phi > 0 && phi < 1) diag[o + 5]! += b.buoyancyN / (2 * b.rampM);
+    if (phi === 0) return;
+    const ux = vel[q]! - c.current[0]!,
+      uy = vel[q + 1]! - c.current[1]!,
+      uz = vel[q + 2]! - c.current[2]!;
+    const u = sqrt(ux * ux + uy * uy + uz * uz);
+    const kd = b.drag * phi;
+    const kl = b.lift * phi;
+    // U × ê with ê = (ex, ey, 0)
+    const lx = -uz * ey,
+      ly = uz * ex,
+      lz = ux * ey - uy * ex;
+    rhs[q]! += u * (kl * lx - kd * ux);
+    rhs[q + 1]! += u * (kl * ly - kd * uy);
+    rhs[q + 2]! += u * (kl * lz - kd * uz);
+    if (!matrix) return;
+    const iu = u > 1e-9 ? 1 / u : 0;
+    addTo(diag, o, rate * kd * u, rate * kd * iu, ux, uy, uz);
+    if (kl === 0) return;
+    const U = [ux, uy, uz];
+    const L = [lx, ly, lz];
+    const cross = [0, 0, -ey, 0, 0, ex, ey, -ex, 0];
+    for (let i = 0; i < 3; i++) for (let j = 0; j < 3; j++) lureBlock[3 * i + j] = -rate * kl * (u * cross[3 * i + j]! + L[i]! * U[j]! * iu);
+  }
+
+  /** Eliminates from the tip to the lure, where the one block that is not symmetric stands. */
+  function solve(): void {
+    const { n } = c;
+    for (let i = n - 1; i > 0; i--) {
+      const d = 6 * i,
+        o = d - 6,
+        q = 3 * i;
+      invertSymmetric(diag, d);
+      const i0 = diag[d]!,
+        i1 = diag[d + 1]!,
+        i2 = diag[d + 2]!,
+        i3 = diag[d + 3]!,
+        i4 = diag[d + 4]!,
+        i5 = diag[d + 5]!;
+      const c0 = off[o]!,
+        c1 = off[o + 1]!,
+        c2 = off[o + 2]!,
+        c3 = off[o + 3]!,
+        c4 = off[o + 4]!,
+        c5 = off[o + 5]!;
+      w[0] = c0 * i0 + c1 * i1 + c2 * i2;
+      w[1] = c0 * i1 + c1 * i3 + c2 * i4;
+      w[2] = c0 * i2 + c1 * i4 + c2 * i5;
+      w[3] = c1 * i0 + c3 * i1 + c4 * i2;
+      w[4] = c1 * i1 + c3 * i3 + c4 * i4;
+      w[5] = c1 * i2 + c3 * i4 + c4 * i5;
+      w[6] = c2 * i0 + c4 * i1 + c5 * i2;
+      w[7] = c2 * i1 + c4 * i3 + c5 * i4;
+      w[8] = c2 * i2 + c4 * i4 + c5 * i5;
+      diag[o]! -= w[0] * c0 + w[1] * c1 + w[2] * c2;
+      diag[o + 1]! -= w[0] * c1 + w[1] * c3 + w[2] * c4;
+      diag[o + 2]! -= w[0] * c2 + w[1] * c4 + w[2] * c5;
+      diag[o + 3]! -= w[3] * c1 + w[4] * c3 + w[5] * c4;
+      diag[o + 4]! -= w[3] * c2 + w[4] * c4 + w[5] * c5;
+      diag[o + 5]! -= w[6] * c2 + w[7] * c4 + w[8] * c5;
+      const x = rhs[q]!,
+        y = rhs[q + 1]!,
+        z = rhs[q + 2]!;
+      for (let k = 0; k < 3; k++) rhs[q - 3 + k]! -= w[3 * k]! * x + w[3 * k + 1]! * y + w[3 * k + 2]! * z;
+    }
+    solveLure();
+    for (let i = 1; i < n; i++) {
+      const d = 6 * i,
+        o = d - 6,
+        q = 3 * i;
+      const px = rhs[q - 3]!,
+        py = rhs[q - 2]!,
+        pz = rhs[q - 1]!;
+      const x = rhs[q]! - off[o]! * px - off[o + 1]! * py - off[o + 2]! * pz;
+      const y = rhs[q + 1]! - off[o + 1]! * px - off[o + 3]! * py - off[o + 4]! * pz;
+      const z = rhs[q + 2]! - off[o + 2]! * px - off[o + 4]! * py - off[o + 5]! * pz;
+      rhs[q] = diag[d]! * x + diag[d + 1]! * y + diag[d + 2]! * z;
+      rhs[q + 1] = diag[d + 1]! * x + diag[d + 3]! * y + diag[d + 4]! * z;
+      rhs[q + 2] = diag[d + 2]! * x + diag[d + 4]! * y + diag[d + 5]! * z;
+    }
+  }
+
+  /** The lure's own full 3×3 block, by cofactors. */
+  function solveLure(): void {
+    const m = [0, 1, 2, 1, 3, 4, 2, 4, 5].map((k, i) => diag[k]! + lureBlock[i]!);
+    const [a, b, cc, d, e, f, g, h, k] = m as [number, number, number, number, number, number, number, number, number];
+    const k0 = e * k - f * h,
+      k1 = f * g - d * k,
+      k2 = d * h - e * g;
+    const det = 1 / (a * k0 + b * k1 + cc * k2);
+    const x = rhs[0]!,
+      y = rhs[1]!,
+      z = rhs[2]!;
+    rhs[0] = (k0 * x + (cc * h - b * k) * y + (b * f - cc * e) * z) * det;
+    rhs[1] = (k1 * x + (a * k - cc * g) * y + (cc * d - a * f) * z) * det;
+    rhs[2] = (k2 * x + (b * g - a * h) * y + (a * e - b * d) * z) * det;
+  }
+
+  return {
+    assemble,
+    solve,
+    correction: rhs,
+    tensionAtLureN: () => tension0,
+    turnLure: (x) => {
+      const dx = x[3 * c.n]! - x[0]!;
+      const dy = x[3 * c.n + 1]! - x[1]!;
+      const h = hypot(dx, dy);
+      if (h < 1e-4) return;
+      ex = dy / h;
+      ey = -dx / h;
+    },
+  };
+}
