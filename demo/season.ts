@@ -1,8 +1,8 @@
 /** Waters of an invented moss country, and the days fished on them this season. Times are local (five hours behind Greenwich). */
-import type { Readings } from '../core/records/trip';
-import type { SpeciesId } from '../core/water/conditions';
 import type { WaterPlace } from '../core/records/water';
 import type { Spot } from '../core/records/spot';
+import type { SpeciesId } from '../core/water/terms';
+import type { EnteredReadings } from '../core/schemas/conditions';
 
 const place = { latDeg: 45, lonDeg: -75, zone: 'Etc/GMT+5', note: '', retiredAtMs: null };
 
@@ -61,12 +61,12 @@ export interface DemoDay {
   at: string;
   waterId: string;
   species: SpeciesId;
-  readings: Readings;
+  readings: EnteredReadings;
   blocks: readonly DemoBlock[];
   note: string;
 }
 
-const read = (tempC: number, change: number, clarityM: number, more: Partial<Readings> = {}, water: Readings['water'] = {}): Readings => ({
+const read = (tempC: number, change: number, clarityM: number, more: Partial<EnteredReadings> = {}, water: EnteredReadings['water'] = {}): EnteredReadings => ({
   water: { surfaceTempC: tempC, tempChange3dC: change, clarityM, waveHeightM: 0.05, ...water }, sky: { cloud: 0.4, front: 'none' }, ...more,
 });
 
@@ -89,7 +89,7 @@ export const DEMO_SEASON: readonly DemoDay[] = [
 ];
 
 /** The day the demo stands on. */
-export const DEMO_TODAY = { at: '2026-10-08T05:49', waterId: 'water-lantern', spotId: 'spot-alders', species: 'largemouth-bass' as SpeciesId, readings: { water: { surfaceTempC: 12.2, tempChange3dC: -1.1, waveHeightM: 0.05, cover: { kind: 'wood' as const, density: 0.12, branchDiameterM: 0.019 } }, sky: { cloud: 0.6 } } satisfies Readings };
+export const DEMO_TODAY = { at: '2026-10-08T05:49', waterId: 'water-lantern', spotId: 'spot-alders', species: 'largemouth-bass' as SpeciesId, readings: { water: { surfaceTempC: 12.2, tempChange3dC: -1.1, waveHeightM: 0.05, cover: { kind: 'wood' as const, density: 0.12, branchDiameterM: 0.019 } }, sky: { cloud: 0.6 } } satisfies EnteredReadings };
 
 /** Local demo time to milliseconds. */
 export const demoMs = (local: string): number => Date.parse(`${local}:00-05:00`);

@@ -1,9 +1,9 @@
 /** Writes docs/LURES.md from the family tables. */
 import { writeFileSync } from 'node:fs';
 import { allFamilies } from '../core/lures/families';
-import { SPECIES } from '../core/water/conditions';
 import { speciesProfile } from '../core/water/species';
 import { familyTables } from '../wording/familyTable';
+import { SPECIES } from '../core/water/terms';
 
 const head = `# Kinds of lures
 

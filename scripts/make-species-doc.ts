@@ -1,8 +1,8 @@
 /** Writes docs/SPECIES.md from the species table. */
 import { writeFileSync } from 'node:fs';
-import { SPECIES } from '../core/water/conditions';
 import { speciesProfile } from '../core/water/species';
 import { speciesTable } from '../wording/species';
+import { SPECIES } from '../core/water/terms';
 
 const head = `# Species
 

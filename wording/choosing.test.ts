@@ -13,8 +13,7 @@ import { chooseJoints, PAIRING_FAULTS } from '../core/ranking/joints';
 import { planRods } from '../core/rods/plan';
 import { dayScenarios, lacksOf } from '../core/rods/scenarios';
 import { ROW_FAULTS } from '../core/exchange/boxCsv';
-import { ACCESSES, SPECIES, type Conditions } from '../core/water/conditions';
-import { resolveConditions } from '../core/water/defaults';
+import { type Conditions } from '../core/water/conditions';
 import { speciesProfile } from '../core/water/species';
 import { badRowText, FAMILY_OF_NAME, readText } from './box';
 import { breakEvenSentence, compareSentence, factorLeads, rungSentence } from './choosing';
@@ -36,6 +35,8 @@ import {
 import { effectSentence, SCHOOL_WORDS } from './schools';
 import { familyTables } from './familyTable';
 import { IMPERIAL, METRIC } from './units';
+import { ACCESSES, SPECIES } from '../core/water/terms';
+import { resolveConditions } from '../core/water/resolve';
 
 const nameOf = (key: string): string => FAMILY_NAME[key as FamilyId] ?? key;
 const WATERS: Conditions[] = [

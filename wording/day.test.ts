@@ -4,7 +4,6 @@ import { STATION_FAULTS } from '../core/stations/answer';
 import { stationReading } from '../core/stations/reading';
 import { stationReport } from '../core/stations/report';
 import { STATIONS } from '../core/stations/places';
-import { resolveConditions } from '../core/water/defaults';
 import { speciesProfile } from '../core/water/species';
 import {
   ageText,
@@ -22,6 +21,7 @@ import {
 } from './day';
 import { currentWay, derivedFacts, lightWord, windWay } from './water';
 import { IMPERIAL, METRIC } from './units';
+import { resolveConditions } from '../core/water/resolve';
 
 const ZONE = 'Etc/GMT+5';
 const clean = (s: string) => {

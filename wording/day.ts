@@ -4,13 +4,13 @@ import type { BestTime, DayFactor, DayLine } from '../core/forecast/line';
 import type { RestingSpot } from '../core/forecast/rest';
 import type { StationFault } from '../core/stations/answer';
 import type { StationReading } from '../core/stations/reading';
-import type { TideStage } from '../core/water/conditions';
 import type { StationProblemCode } from './problems';
 import { FRONT_NAME, list } from './names';
 import { clockText } from './time';
 import { say, type UnitPrefs } from './units';
 import { skyWord } from './water';
-import type { SpotLight } from '../core/water/conditions';
+import type { TideStage } from '../core/water/terms';
+import type { SpotLight } from '../core/water/terms';
 
 const FACTOR_TEXT: Record<DayFactor, string> = {
   comfort: 'the water is nearest to what they like',

@@ -2,9 +2,9 @@
 import { EVERYDAY } from '../core/lures/families/everyday';
 import type { Family } from '../core/lures/family';
 import { SHAPE_OF_FORAGE } from '../core/ranking/matches';
-import { COVER_KINDS, type CoverKind } from '../core/water/conditions';
 import type { SpeciesProfile } from '../core/water/species';
 import { COVER_NAME, FAMILY_NAME, HOOK_NAME, SPECIES_NAME, STYLE_NAME } from './names';
+import { COVER_KINDS, type CoverKind } from '../core/water/terms';
 
 const n = (x: number, d = 0): string => x.toFixed(d);
 const range = ([a, b]: readonly [number, number], d: number): string => `${n(a, d)}–${n(b, d)}`;

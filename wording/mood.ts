@@ -4,9 +4,9 @@ import type { Guarding, GuardingAdvice } from '../core/mood/guarding';
 import type { MoodJudgement } from '../core/mood/filter';
 import type { MoodFactor, MoodReason } from '../core/mood/prior';
 import { likeliestMood } from '../core/mood/states';
-import type { Reading } from '../core/water/defaults';
 import { AGITATION_NAME, capital, list, MOOD_NAME, SIGN_NAME, SPECIES_NAME } from './names';
 import { say, type UnitPrefs } from './units';
+import type { ResolvedConditions } from '../core/water/resolve';
 
 const strength = (shift: number): string => (Math.abs(shift) > 0.6 ? 'much' : Math.abs(shift) > 0.25 ? '' : 'a little');
 
@@ -30,7 +30,7 @@ export const fullText = (chance: number): string =>
   `Likely full (${say.percent(chance)}): bait is thick and the water warm and steady. Either very slow and natural, long among them, or very fast and loud through their faces; the middle fails, and they will not rise far.`;
 
 /** A few words for the line above the mood bars. */
-export function moodShort(m: MoodReason, r: Reading): string {
+export function moodShort(m: MoodReason, r: ResolvedConditions): string {
   const up = m.shift > 0;
   const words: Record<MoodFactor, [string, string]> = {
     comfort: ['comfortable water', r.surfaceTempC < 8 ? 'cold water' : r.surfaceTempC < 20 ? 'cool water' : 'water past its best'],
@@ -46,7 +46,7 @@ export function moodShort(m: MoodReason, r: Reading): string {
   return words[m.factor][up ? 0 : 1];
 }
 
-export function moodReasonSentence(m: MoodReason, r: Reading, u: UnitPrefs): string {
+export function moodReasonSentence(m: MoodReason, r: ResolvedConditions, u: UnitPrefs): string {
   const way = m.shift >= 0 ? 'lifts' : 'lowers';
   const how = strength(m.shift);
   const by = `${way} the mood${how ? ` ${how}` : ''}`;
@@ -86,12 +86,12 @@ export const mainReasons = (m: MoodJudgement, n = 3): MoodReason[] =>
     .sort((a, b) => Math.abs(b.shift) - Math.abs(a.shift))
     .slice(0, n);
 
-export function moodHeadline(m: MoodJudgement, r: Reading): string {
+export function moodHeadline(m: MoodJudgement, r: ResolvedConditions): string {
   const why = list(mainReasons(m).map((x) => moodShort(x, r)));
   return `${capital(MOOD_NAME[likeliestMood(m.distribution)])}${why ? `: ${why}` : ''}.`;
 }
 
-export function moodSentences(m: MoodJudgement, r: Reading, u: UnitPrefs): string[] {
+export function moodSentences(m: MoodJudgement, r: ResolvedConditions, u: UnitPrefs): string[] {
   return [
     moodHeadline(m, r),
     ...(m.guarding ? [guardingText(m.guarding), GUARDING_CARE] : []),

@@ -2,7 +2,6 @@ import { FAMILIES, COLOURS, HOOKS, NOISES, TRAILERS } from '../core/lures/family
 import { FACTORS } from '../core/ranking/score';
 import { GUARDING_FACTORS } from '../core/ranking/guarding';
 import { PHASES, STEP_KINDS } from '../core/planning/cadence/cadence';
-import { ACCESSES, BOTTOMS, COVER_KINDS, FORAGES, FRONTS, SETTINGS, SIGN_KINDS, SPECIES } from '../core/water/conditions';
 import { DEMO_LINES, DEMO_LURES, DEMO_REELS, DEMO_RODS } from '../demo/tackle';
 import { DEMO_SEASON, DEMO_SPOTS, DEMO_TODAY, DEMO_WATERS, demoMs } from '../demo/season';
 import * as names from './names';
@@ -10,6 +9,7 @@ import { CADENCE_STYLES } from '../core/lures/styles';
 import { MOODS } from '../core/water/moods';
 import { EVENT_KINDS } from '../core/records/event';
 import { TIP_POSITIONS } from '../core/tackle/stand';
+import { ACCESSES, BOTTOMS, COVER_KINDS, FORAGES, FRONTS, SETTINGS, SIGN_KINDS, SPECIES } from '../core/water/terms';
 
 describe.each([
   ['families', FAMILIES, names.FAMILY_NAME],

@@ -3,11 +3,11 @@ import type { Phase, StepKind } from '../core/planning/cadence/cadence';
 import type { Colour, FamilyId, Hook, Noise, Trailer } from '../core/lures/family';
 import type { Factor } from '../core/ranking/score';
 import type { Agitation } from '../core/mood/guarding';
-import type { Abundance, Access, Behaviour, Bottom, CoverKind, FishingPressure, Forage, Front, Salinity, Setting, SignKind, SpeciesId, TideStage } from '../core/water/conditions';
 import type { CadenceStyle } from '../core/lures/styles';
 import type { Mood } from '../core/water/moods';
 import type { EventKind } from '../core/records/event';
 import type { TipPosition } from '../core/tackle/stand';
+import type { Abundance, Access, Behaviour, Bottom, CoverKind, FishingPressure, Forage, Front, Salinity, Setting, SignKind, SpeciesId, TideStage } from '../core/water/terms';
 
 export const FAMILY_NAME: Record<FamilyId, string> = {
   'hollow-frog': 'hollow frog', buzzbait: 'buzzing bait', popper: 'popper', 'walking-bait': 'walking bait', 'prop-bait': 'prop bait',

@@ -1,6 +1,6 @@
 /** What goes along besides rods and lures. */
-import type { Access } from '../core/water/conditions';
 import type { SpeciesProfile } from '../core/water/species';
+import type { Access } from '../core/water/terms';
 
 export const PACK_ALWAYS: readonly string[] = [
   'Glasses against hooks and glare',

@@ -1,10 +1,10 @@
 /** Why a lure ranks where it does, and why one is left out: a sentence with the numbers that drove it. */
 import type { Contribution } from '../core/ranking/score';
 import type { Exclusion } from '../core/ranking/limits';
-import type { Bottom, CoverKind, Forage } from '../core/water/conditions';
 import type { Colour, Hook } from '../core/lures/family';
 import { BOTTOM_NAME, capital, COLOUR_NAME, COVER_NAME, FORAGE_NAME, HOOK_NAME } from './names';
 import { say, type UnitPrefs } from './units';
+import type { Bottom, CoverKind, Forage } from '../core/water/terms';
 
 const num = (v: number | string | undefined): number => (typeof v === 'number' ? v : 0);
 const text = (v: number | string | undefined): string => String(v ?? '');

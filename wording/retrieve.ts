@@ -2,12 +2,12 @@
 import type { Change, Plan, Progress } from '../core/planning/plan/plan';
 import { familyById } from '../core/lures/families';
 import type { PlanSettings } from '../core/planning/task/request';
-import type { Access } from '../core/water/conditions';
 import { hangs } from '../core/planning/cadence/library';
 import type { Cadence } from '../core/planning/cadence/cadence';
 import { MOOD_NAME, PHASE_NAME, STEP_NAME, STYLE_NAME, capital, list } from './names';
 import { quantity, say, type UnitPrefs } from './units';
 import { type CadenceStyle } from '../core/lures/styles';
+import type { Access } from '../core/water/terms';
 
 /** How a cast lies to the current. */
 export function angleText(angleDeg: number): string {

@@ -1,9 +1,9 @@
 /** How a lure is rigged and tied, and why, in words; and what does not go together. */
 import type { RigReason } from '../core/ranking/rigReasons';
 import type { Joints, Knot, Leader, PairingFault } from '../core/ranking/joints';
-import type { CoverKind } from '../core/water/conditions';
 import { capital, COLOUR_NAME, COVER_NAME, HOOK_NAME, NOISE_NAME, TRAILER_NAME } from './names';
 import { say, type UnitPrefs } from './units';
+import type { CoverKind } from '../core/water/terms';
 
 export const PART_NAME: Record<RigReason['part'], string> = {
   weight: 'Weight',

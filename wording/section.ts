@@ -1,8 +1,8 @@
 /** The section told in words, for those who do not see it. */
-import type { CoverKind } from '../core/water/conditions';
 import type { HoldingPlace } from '../core/water/holding';
 import { COVER_NAME } from './names';
 import { say, type UnitPrefs } from './units';
+import type { CoverKind } from '../core/water/terms';
 
 export interface SectionFacts {
   depthM: number;

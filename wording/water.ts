@@ -1,6 +1,4 @@
 /** What the water means, in a sentence. */
-import type { Source } from '../core/trip/day';
-import type { Reading } from '../core/water/defaults';
 import { computeHolding } from '../core/water/holding';
 import { sensesOf } from '../core/water/senses';
 import { seasonPhase, type SeasonPhase } from '../core/water/season';
@@ -9,6 +7,8 @@ import type { SpeciesProfile } from '../core/water/species';
 import { holdingPhrase } from './section';
 import { SPECIES_NAME } from './names';
 import { say, type UnitPrefs } from './units';
+import type { ResolvedConditions } from '../core/water/resolve';
+import type { Source } from '../core/water/readings';
 
 const SEASON_NAME: Record<SeasonPhase, string> = {
   winter: 'winter',
@@ -60,7 +60,7 @@ export interface WaterWords {
   comfort: string;
 }
 
-export function waterWords(r: Reading, p: SpeciesProfile, u: UnitPrefs): WaterWords {
+export function waterWords(r: ResolvedConditions, p: SpeciesProfile, u: UnitPrefs): WaterWords {
   const holding = computeHolding(r);
   const comfort = thermalComfort(p, r.surfaceTempC);
   return {
@@ -78,7 +78,7 @@ export interface DerivedFact {
 }
 
 /** What follows from the readings, in a few words each. */
-export function derivedFacts(r: Reading, p: SpeciesProfile, u: UnitPrefs): DerivedFact[] {
+export function derivedFacts(r: ResolvedConditions, p: SpeciesProfile, u: UnitPrefs): DerivedFact[] {
   const s = sensesOf(r);
   return [
     { id: 'light', name: `light at ${say.depth(r.fishDepthM, u)}`, value: `${say.percent(s.lightShare)}: ${lightWord(s.luxAtFish)}` },
@@ -103,7 +103,7 @@ const SOURCE_TEXT: Record<Source, string> = {
 export const sourceText = (s: Source): string => SOURCE_TEXT[s];
 
 /** Reasons behind where the fish should sit, in sentences. */
-export function holdingReasons(r: Reading, u: UnitPrefs): string[] {
+export function holdingReasons(r: ResolvedConditions, u: UnitPrefs): string[] {
   const h = computeHolding(r);
   const out: string[] = [];
   if (r.surfaceTempC < 9) out.push(`At ${say.temp(r.surfaceTempC, u)} they sit deep and tight, and move little.`);

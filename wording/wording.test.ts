@@ -2,8 +2,6 @@ import { FAMILIES } from '../core/lures/family';
 import { rankLures } from '../core/ranking/rank';
 import { planRetrieve, type Plan } from '../core/planning/plan/plan';
 import type { PlanSettings } from '../core/planning/task/request';
-import { COVER_KINDS } from '../core/water/conditions';
-import { resolveConditions } from '../core/water/defaults';
 import { speciesProfile } from '../core/water/species';
 import { applyPuts, emptyBook } from '../core/records';
 import { learnFromBook } from '../core/lessons/patterns';
@@ -36,6 +34,8 @@ import { clockText, dayText, monthOf, untilText } from './time';
 import { fraction, IMPERIAL, METRIC, quantity, say } from './units';
 import { holdingReasons, waterWords } from './water';
 import { MEASUREMENTS } from '../core/records/measurement';
+import { COVER_KINDS } from '../core/water/terms';
+import { resolveConditions } from '../core/water/resolve';
 
 describe('numbers in the angler’s units', () => {
   test.each([

@@ -1,6 +1,6 @@
 import type { Conditions } from '../water/conditions';
-import { resolveConditions } from '../water/defaults';
 import { cautionsFor, flashDistanceM, thunderClearMs, THUNDER_WAIT_MIN, type CautionQuestion } from './cautions';
+import { resolveConditions } from '../water/resolve';
 
 const NOW = 1_000_000_000_000;
 const MIN = 60_000;

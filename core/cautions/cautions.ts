@@ -2,8 +2,8 @@
  * Cautions where they matter: usual guidance of water-safety and ice-safety bodies in round figures, never a clearance. What is absent from the list is not
  * thereby safe; local law, local knowledge and trained people come first.
  */
-import type { Access } from '../water/conditions';
-import type { Reading } from '../water/defaults';
+import type { Access } from '../water/terms';
+import type { ResolvedConditions } from '../water/resolve';
 
 export const CAUTIONS = [
   'lightning',
@@ -67,7 +67,7 @@ const THINNEST_ICE_M = 0.1;
 const WADING_CURRENT_MPS = 0.5;
 
 export interface CautionQuestion {
-  reading: Reading;
+  reading: ResolvedConditions;
   weather: { airTempC: number; windMps: number; gustMps: number; thunder: number } | null;
   thunder: readonly Thunder[];
   /** Next high water while the tide rises, and how much higher it comes. */

@@ -1,9 +1,9 @@
-import { FORAGES, SETTINGS, SIGN_KINDS, SPECIES } from '../water/conditions';
-import { resolveConditions } from '../water/defaults';
 import { conditionsSchema } from '../schemas/conditions';
 import { planSchema } from '../schemas/plan';
 import { checkWith } from '../schemas/check';
 import { simulateDocument, simulateSchema } from './simulateDocument';
+import { FORAGES, SETTINGS, SIGN_KINDS, SPECIES } from '../water/terms';
+import { resolveConditions } from '../water/resolve';
 
 const base = { species: 'crappie', water: { setting: 'lake' } };
 const at = (change: Record<string, unknown>, water: Record<string, unknown> = {}) => ({ ...base, ...change, water: { ...base.water, ...water } });

@@ -1,11 +1,11 @@
 import { assert as assertProperty, boolean, constantFrom, double, integer, property, record } from 'fast-check';
 import type { Conditions } from '../water/conditions';
-import { resolveConditions } from '../water/defaults';
 import { STATIONS } from '../stations/places';
 import { risingTo, tideNow, type TideSource } from '../tide/source';
 import { computeDayLine, type DayLine, type DayQuestion } from './line';
 import { restList, restMinutes } from './rest';
 import { distanceM, planRound, spotQuality, worthAt, type Candidate } from './spots';
+import { resolveConditions } from '../water/resolve';
 
 const HOUR = 3_600_000;
 const place = { latDeg: 45, lonDeg: -75, zone: 'Etc/GMT+5' };

@@ -13,9 +13,9 @@ import { almanac, localDay, type Almanac } from '../sky/almanac';
 import { sunElevationDeg } from '../sky/sun';
 import { turnsOf, type TideCurve, type Turn } from '../tide/curve';
 import { tideCurrentMps, tideCurveOf, type TideSource } from '../tide/source';
-import type { Reading } from '../water/defaults';
 import { luxAtDepth, surfaceLux } from '../water/light';
 import { speciesProfile } from '../water/species';
+import type { ResolvedConditions } from '../water/resolve';
 
 export const DAY_FACTORS = [...MOOD_FACTORS, 'low-light', 'moon'] as const;
 export type DayFactor = MoodFactor | 'low-light' | 'moon';
@@ -24,7 +24,7 @@ export interface DayQuestion {
   place: { latDeg: number; lonDeg: number; zone: string };
   /** Local date, "2026-07-04". */
   date: string;
-  reading: Reading;
+  reading: ResolvedConditions;
   tide: TideSource | null;
   /** Forecast cloud and change of the water's temperature against now, at times of the day. */
   cloud: readonly (readonly [atMs: number, cloud: number])[];
@@ -81,7 +81,7 @@ function weigh(q: DayQuestion, a: Almanac, curve: TideCurve | null, atMs: number
   const cloud = q.cloud.length > 0 ? clamp(interpolate(q.cloud, atMs), 0, 1) : q.reading.cloud;
   const tempC = q.waterC.length > 0 ? interpolate(q.waterC, atMs) : q.reading.surfaceTempC;
   const mps = curve && q.tide ? tideCurrentMps(q.tide, curve, atMs) : null;
-  const then: Reading = {
+  const then: ResolvedConditions = {
     ...q.reading,
     sunElevationDeg: sunDeg,
     cloud,

@@ -2,8 +2,8 @@
  * Where to go today, and in what order. A spot is worth what is found together there (bait, current, structure, a near change of depth), more at the tide and
  * light it is known for; a day's round is the order of stays and ways between them that promises most.
  */
-import type { SpotLight, TideStage } from '../water/conditions';
 import type { DayLine } from './line';
+import type { SpotLight, TideStage } from '../water/terms';
 
 export interface Candidate {
   id: string;

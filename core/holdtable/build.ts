@@ -3,7 +3,6 @@
  * and speed that a plain retrieve keeps it within the default fish band there (countdown and rod tip chosen freely), on three lines.
  * Reference set-up: 22 m cast, tip 0.3 or 2.2 m up, braid, still fresh water, no bottom.
  */
-import { defaultFishBandM } from '../water/defaults';
 import type { Family } from '../lures/family';
 import { lurePhysics } from '../lures/physics';
 import { runRetrieve } from '../simulation/retrieve';
@@ -12,6 +11,7 @@ import { MESH, type Mesh, type RetrieveInput } from '../simulation/types';
 import { linePhysics } from '../tackle/line';
 import { DEPTH_GRID_M, TABLE_LINES_M, tableSpeeds } from './grid';
 import { FRESH_KG_M3, viscosityM2s } from '../water/fluid';
+import { defaultFishBandM } from '../water/usual';
 
 const CAST_M = 22;
 const MIDDLE_LINE = 1;

@@ -1,7 +1,7 @@
 /** What can happen on a cast, and what counts as what. */
 import type { EventKind } from '../records/event';
 import type { Phase } from '../planning/cadence/cadence';
-import type { Sign, SignKind } from '../water/conditions';
+import type { Sign, SignKind } from '../water/terms';
 
 /** A strike is any touch of a fish. */
 export const isStrike = (k: EventKind): boolean => k === 'bump' || k === 'missed' || k === 'lost' || k === 'landed';

@@ -1,9 +1,9 @@
 /** What a trip or a block has come to so far: casts, events, strikes, and the signs they make. */
 import { standing, type Book } from '../records';
-import type { Sign } from '../water/conditions';
 import { isHooked, isLanded, isStrike, signsFromLog } from './events';
 import type { EffortBlock } from '../records/block';
 import type { StrikeEvent } from '../records/event';
+import type { Sign } from '../water/terms';
 
 export interface Tally {
   casts: number;

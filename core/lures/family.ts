@@ -1,6 +1,6 @@
 /** What a lure family brings to a water: everything the ranking, the rig and the simulator need to know of it. */
-import type { CoverKind } from '../water/conditions';
 import type { CadenceStyle } from './styles';
+import type { CoverKind } from '../water/terms';
 
 export const FAMILIES = [
   'hollow-frog',

@@ -1,7 +1,5 @@
 /** Bayesian filter over the five moods: prior from conditions, then signs in the order they were seen, drifting back in between. */
 import { DRAW_COUNT } from '../base/draws';
-import type { Sign, SignKind } from '../water/conditions';
-import { drawAssumed, type Reading } from '../water/defaults';
 import type { SpeciesProfile } from '../water/species';
 import { chanceFull } from './full';
 import { judgeGuarding, type Guarding } from './guarding';
@@ -10,6 +8,9 @@ import { moodPrior, type MoodReason } from './prior';
 import { chanceOfSign, signLogLikelihood, WATCHABLE_SIGNS } from './signs';
 import { moodMean, normalise, type MoodDistribution } from './states';
 import { filterStates } from './transition';
+import type { Sign, SignKind } from '../water/terms';
+import { drawAssumed } from '../water/drawn';
+import { type ResolvedConditions } from '../water/resolve';
 
 export interface SignEffect {
   kind: SignKind;
@@ -52,7 +53,7 @@ export function filterSigns(rest: MoodDistribution, signs: readonly Sign[]): { d
 const mean = (p: readonly number[]): number => moodMean(p as unknown as MoodDistribution);
 
 /** Before any sign: a mixture over what the assumed readings may be. With everything read it is the plain prior. */
-export function mixedPrior(r: Reading, species: SpeciesProfile): MoodDistribution {
+export function mixedPrior(r: ResolvedConditions, species: SpeciesProfile): MoodDistribution {
   if (r.assumed.length === 0) return moodPrior(r, species).distribution;
   const sum = [0, 0, 0, 0, 0];
   for (let n = 0; n < DRAW_COUNT; n++) moodPrior(drawAssumed(r, n), species).distribution.forEach((v, i) => (sum[i]! += v));
@@ -60,10 +61,10 @@ export function mixedPrior(r: Reading, species: SpeciesProfile): MoodDistributio
 }
 
 /** The mood of one fully stated reading, for draws. */
-export const moodOfDraw = (r: Reading, species: SpeciesProfile): MoodDistribution =>
+export const moodOfDraw = (r: ResolvedConditions, species: SpeciesProfile): MoodDistribution =>
   filterSigns(moodPrior(r, species).distribution, r.signs).distribution;
 
-export function judgeMood(r: Reading, species: SpeciesProfile): MoodJudgement {
+export function judgeMood(r: ResolvedConditions, species: SpeciesProfile): MoodJudgement {
   const prior = mixedPrior(r, species);
   const { distribution, signs } = filterSigns(prior, r.signs);
   const guarding = r.behaviour === 'guarding' ? judgeGuarding(r.signs) : null;

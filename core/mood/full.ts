@@ -4,10 +4,10 @@
  */
 import { clamp, logistic } from '../base/numbers';
 import { thermalComfort } from '../water/comfort';
-import type { SignKind } from '../water/conditions';
-import type { Reading } from '../water/defaults';
 import type { SpeciesProfile } from '../water/species';
 import { temperedCount } from './signs';
+import type { SignKind } from '../water/terms';
+import type { ResolvedConditions } from '../water/resolve';
 
 /** Odds of a sign among full fish against hungry ones. */
 const ODDS: Partial<Record<SignKind, number>> = {
@@ -26,7 +26,7 @@ const MOST = 0.75;
 export const FULL_ENOUGH = 0.4;
 
 /** Chance that the fish are full, 0–1. Nothing unless bait was read as thick. */
-export function chanceFull(r: Reading, p: SpeciesProfile): number {
+export function chanceFull(r: ResolvedConditions, p: SpeciesProfile): number {
   if (r.forageAbundance !== 'thick' || r.behaviour === 'guarding') return 0;
   const comfortable = logistic(thermalComfort(p, r.surfaceTempC), 0.6, 0.08);
   const stable = (1 - logistic(Math.abs(r.tempChange3dC), 1.6, 0.4)) * (r.front === 'none' ? 1 : 0.4);

@@ -2,10 +2,10 @@
  * Fish on their beds do not feed: they want the intruder gone. What is judged is their agitation, from what they do as the lure passes; it dies down by
  * itself. At its peak a small lure that fits the mouth is taken. `prior: judgement` throughout.
  */
-import type { Sign, SignKind } from '../water/conditions';
 import { mostTelling, type TellingSign } from './information';
 import { temperedCount } from './signs';
 import { filterStates } from './transition';
+import type { Sign, SignKind } from '../water/terms';
 
 export const AGITATIONS = ['calm', 'uneasy', 'angry', 'at-the-peak'] as const;
 export type Agitation = (typeof AGITATIONS)[number];

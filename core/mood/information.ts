@@ -1,5 +1,5 @@
 /** What a sign would tell: expected bits about a hidden state from seeing, or not seeing, it. */
-import type { SignKind } from '../water/conditions';
+import type { SignKind } from '../water/terms';
 
 const entropyBits = (p: readonly number[]): number => -p.reduce((s, v) => s + (v > 0 ? v * Math.log2(v) : 0), 0);
 

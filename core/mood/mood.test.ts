@@ -1,9 +1,10 @@
-import { resolveConditions } from '../water/defaults';
 import { speciesProfile } from '../water/species';
-import type { Conditions, Sign } from '../water/conditions';
+import type { Conditions } from '../water/conditions';
 import { judgeMood, nextSignToWatch } from './filter';
 import { signLogLikelihood, temperedCount, temperedEmpties } from './signs';
 import { likeliestMood, moodMean, normalise, overMoods, spreadMood } from './states';
+import type { Sign } from '../water/terms';
+import { resolveConditions } from '../water/resolve';
 
 const bass = speciesProfile('largemouth-bass');
 const base: Conditions = {

@@ -4,11 +4,11 @@
  */
 import { clamp, logistic } from '../base/numbers';
 import { thermalComfort } from '../water/comfort';
-import type { Reading } from '../water/defaults';
 import { luxAtDepth, surfaceLux } from '../water/light';
 import { spawnPull } from '../water/season';
 import type { SpeciesProfile } from '../water/species';
 import { spreadMood, type MoodDistribution } from './states';
+import type { ResolvedConditions } from '../water/resolve';
 
 export const MOOD_FACTORS = ['comfort', 'trend', 'front', 'light', 'current', 'bait', 'pressure', 'barometer', 'season'] as const;
 export type MoodFactor = (typeof MOOD_FACTORS)[number];
@@ -40,7 +40,7 @@ const GAIN = {
 } as const;
 const WIDTH = 0.95;
 
-export function moodPrior(r: Reading, p: SpeciesProfile): { distribution: MoodDistribution; reasons: MoodReason[] } {
+export function moodPrior(r: ResolvedConditions, p: SpeciesProfile): { distribution: MoodDistribution; reasons: MoodReason[] } {
   const comfort = thermalComfort(p, r.surfaceTempC);
   const coldHalf = 1 - logistic(r.surfaceTempC, p.toptC - 5, 1.5);
   const d = clamp(r.tempChange3dC, -5, 5);

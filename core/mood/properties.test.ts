@@ -1,8 +1,7 @@
 /** What must hold of the mood whatever the readings. */
 import * as fc from 'fast-check';
 import { DRAW_COUNT } from '../base/draws';
-import { COVER_KINDS, FRONTS, SETTINGS, SIGN_KINDS, SPECIES, type Conditions, type Sign } from '../water/conditions';
-import { drawAssumed, resolveConditions } from '../water/defaults';
+import { type Conditions } from '../water/conditions';
 import { speciesProfile } from '../water/species';
 import { filterSigns, judgeMood, mixedPrior, nextSignToWatch } from './filter';
 import { chanceWhileGuarding, GUARDING_SIGNS, judgeGuarding } from './guarding';
@@ -10,6 +9,9 @@ import { moodPrior } from './prior';
 import { chanceOfSign, WATCHABLE_SIGNS } from './signs';
 import { moodMean, normalise, type MoodDistribution } from './states';
 import { drift } from './transition';
+import { COVER_KINDS, FRONTS, SETTINGS, SIGN_KINDS, SPECIES, type Sign } from '../water/terms';
+import { drawAssumed } from '../water/drawn';
+import { resolveConditions } from '../water/resolve';
 
 const maybe = <T>(a: fc.Arbitrary<T>) => fc.option(a, { nil: undefined });
 const conditions: fc.Arbitrary<Conditions> = fc.record({

@@ -3,8 +3,8 @@
  * Counting evidence is tempered: n like observations weigh n^0.7, because fish seen together share one mood. That a sign fades with time is the filter's
  * affair (transition.ts).
  */
-import type { Sign, SignKind } from '../water/conditions';
 import type { PerMood } from '../water/moods';
+import type { Sign, SignKind } from '../water/terms';
 
 /** Relative rate of each sign by mood; only ratios within a row matter. Guarding signs belong to the guarding mode and say nothing here. */
 const SIGN_RATE: Partial<Record<SignKind, PerMood>> = {

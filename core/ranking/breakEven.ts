@@ -2,10 +2,10 @@
 import { lerp } from '../base/numbers';
 import { overMoods, spreadMood } from '../mood/states';
 import type { Conditions } from '../water/conditions';
-import { resolveConditions, type Reading } from '../water/defaults';
 import { speciesProfile } from '../water/species';
 import { contextOptions, entriesOf, sift, type Entry, type RankOptions } from './rank';
 import { inMood, scoringOf, type Scoring } from './scoring';
+import { resolveConditions, type ResolvedConditions } from '../water/resolve';
 
 export const TURNS = ['surfaceTempC', 'clarityM', 'fishDepthM', 'waveHeightM', 'sunElevationDeg', 'mood'] as const;
 export type TurnReading = (typeof TURNS)[number];
@@ -23,7 +23,7 @@ export interface BreakEven {
 }
 
 /** How far to look from where it is, steps on each side, and whether the steps are ratios. */
-const LOOK: Record<TurnReading, { steps: number; size: number; ratio: boolean; low: number; high: (r: Reading) => number }> = {
+const LOOK: Record<TurnReading, { steps: number; size: number; ratio: boolean; low: number; high: (r: ResolvedConditions) => number }> = {
   surfaceTempC: { steps: 10, size: 1.2, ratio: false, low: 0, high: () => 34 },
   clarityM: { steps: 10, size: 1.2, ratio: true, low: 0.08, high: () => 10 },
   fishDepthM: { steps: 12, size: 1.12, ratio: true, low: 0.1, high: (r) => r.depthM },
@@ -40,7 +40,7 @@ interface Lead {
 }
 
 /** Readings that others follow from move them along: the band with the depth. */
-function movedTo(r: Reading, reading: Exclude<TurnReading, 'mood'>, value: number): Reading {
+function movedTo(r: ResolvedConditions, reading: Exclude<TurnReading, 'mood'>, value: number): ResolvedConditions {
   if (reading !== 'fishDepthM') return { ...r, [reading]: value };
   const shift = value - r.fishDepthM;
   const within = (d: number): number => Math.min(r.depthM, Math.max(0, d + shift));
@@ -97,7 +97,7 @@ function nearest(
   reading: TurnReading,
   way: 'up' | 'down',
   from: number,
-  r: Reading,
+  r: ResolvedConditions,
   leadAt: (value: number) => Lead,
   top: string,
 ): { last: number; first: number } | null {

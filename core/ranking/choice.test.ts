@@ -1,7 +1,6 @@
 /** What stands beside the ranking: what would change its mind, the ladder, the schools, the rig's reasons, what lures cost. */
 import { seededRandom } from '../base/random';
 import type { Conditions } from '../water/conditions';
-import { resolveConditions } from '../water/defaults';
 import { speciesProfile } from '../water/species';
 import { breakEvens } from './breakEven';
 import { breakEvenAdvantage, breakOffChance, ledgerOf } from './cost';
@@ -12,6 +11,7 @@ import { rigReasons } from './rigReasons';
 import { DEFAULT_SCHOOLS, SCHOOL_IDS, SCHOOLS, withDefaults, type Schools } from './schools';
 import { schoolEffects } from './schoolEffects';
 import { scoringOf } from './scoring';
+import { resolveConditions } from '../water/resolve';
 
 type Given = Partial<Omit<Conditions, 'water'>> & { water?: Partial<Conditions['water']> };
 const lake = (given: Given = {}): Conditions => ({

@@ -1,11 +1,11 @@
 /** The questions beside the ranking that the lures page asks at once. */
 import type { Conditions } from '../water/conditions';
-import { resolveConditions } from '../water/defaults';
 import { speciesProfile } from '../water/species';
 import { breakEvens, type BreakEven } from './breakEven';
 import { ladderOf, type Rung } from './ladder';
 import { contextOptions, entriesOf, rankLures, sift, type RankOptions } from './rank';
 import { scoringOf } from './scoring';
+import { resolveConditions } from '../water/resolve';
 
 export interface Choosing {
   /** Whose lead is asked about: the lure to start with. */

@@ -3,12 +3,12 @@ import { chanceFull } from '../mood/full';
 import { overMoods, type MoodDistribution } from '../mood/states';
 import { clamp } from '../base/numbers';
 import { thermalComfort } from '../water/comfort';
-import type { Reading } from '../water/defaults';
 import { computeHolding } from '../water/holding';
 import { luxAtDepth, sightingRangeM } from '../water/light';
 import { chopDamp } from '../water/senses';
 import type { SpeciesProfile } from '../water/species';
 import { DEFAULT_SCHOOLS, type Schools } from './schools';
+import type { ResolvedConditions } from '../water/resolve';
 
 export interface ContextOptions {
   /** Thickness of the line in use, m; absent: what each kind is usually thrown on. */
@@ -20,7 +20,7 @@ export interface ContextOptions {
 const USUAL_CLARITY_M = 1.2;
 const clearer = (clarityM: number): number => clamp((clarityM / USUAL_CLARITY_M) ** 0.4, 0.75, 1.6);
 
-export function readContext(r: Reading, p: SpeciesProfile, mood: MoodDistribution, options: ContextOptions = {}) {
+export function readContext(r: ResolvedConditions, p: SpeciesProfile, mood: MoodDistribution, options: ContextOptions = {}) {
   const holding = computeHolding(r);
   const reach = clearer(r.clarityM);
   const luxAtFish = luxAtDepth(holding.lux, r.clarityM, r.fishDepthM);

@@ -2,7 +2,6 @@ import { usualWater, type Change } from '../fixtures/usualWater';
 import { judgeMood } from '../mood/filter';
 import { spreadMood, type MoodDistribution } from '../mood/states';
 import type { Conditions } from '../water/conditions';
-import { resolveConditions } from '../water/defaults';
 import { speciesProfile } from '../water/species';
 import { gapM, readContext } from './context';
 import { chooseWorking, pitchedShare, scoreFeeding, snagChance } from './feeding';
@@ -10,6 +9,7 @@ import { SHAPE_OF_FORAGE } from './matches';
 import { FACTORS } from './score';
 import { familyById } from '../lures/families';
 import type { FamilyId } from '../lures/family';
+import { resolveConditions } from '../water/resolve';
 
 const bass = speciesProfile('largemouth-bass');
 type MoodChange = Change & { mood?: MoodDistribution };

@@ -9,7 +9,6 @@ import { overMoods } from '../mood/states';
 import { DEPTH_GRID_M, lineFor } from '../holdtable/grid';
 import { estimateZone, heldSpeeds, holdingOptions, holdingTable, shareAt, swimHour, type HoldingOption } from '../holdtable/zone';
 import { comfortableCastM } from '../tackle/rod';
-import type { Reading } from '../water/defaults';
 import { feltRangeM, heardRangeM } from '../water/senses';
 import { chaseMps, gapM, type ReadContext } from './context';
 import type { Family } from '../lures/family';
@@ -34,19 +33,20 @@ import {
 import { chooseSizeM } from './rig';
 import type { Schools } from './schools';
 import { summed, type Contribution, type Score } from './score';
+import type { ResolvedConditions } from '../water/resolve';
 
 /** Standing cover into which a bottom lure is dropped and lifted at the fish's own depth instead of being dragged below it. */
 const STANDING = new Set(['pads', 'matted-grass', 'reeds', 'wood', 'brush', 'dock']);
 
 /** Share of the work done by dropping into cover, 0–1. */
-export function pitchedShare(f: Family, r: Reading): number {
+export function pitchedShare(f: Family, r: ResolvedConditions): number {
   if (f.mode !== 'bottom' || !STANDING.has(r.cover.kind)) return 0;
   return Math.min(1, r.cover.density / 0.25) * (f.coverReach[r.cover.kind] ?? 0.2);
 }
 
 /** Cover in single pieces: fish sit on it, not along the whole cast. */
 const SPOTTY = new Set(['wood', 'brush', 'dock']);
-const spottiness = (r: Reading): number => (SPOTTY.has(r.cover.kind) ? Math.min(1, r.cover.density / 0.25) : 0);
+const spottiness = (r: ResolvedConditions): number => (SPOTTY.has(r.cover.kind) ? Math.min(1, r.cover.density / 0.25) : 0);
 
 /** How the family is worked here: its depth, m, and the average speed the fish see, m/s. */
 export interface Working {
@@ -137,7 +137,7 @@ const sweepOf = (speed: number, c: ReadContext): number => ((speed + 0.15) / 0.5
 const noticedBy = (known: number, sweep: number): number => 1 - Math.exp(-1.1 * known * sweep);
 
 /** Fish hold this far out where one stands on a beach or on stones, m; elsewhere one moves to within a cast of them. prior: judgement. */
-const FAR_OUT_M: Partial<Record<Reading['setting'], number>> = { surf: 30, jetty: 22, inlet: 22 };
+const FAR_OUT_M: Partial<Record<ResolvedConditions['setting'], number>> = { surf: 30, jetty: 22, inlet: 22 };
 /** The rod for it: long enough, and stout enough for the heavy half of the family. */
 const LONG_ROD = { lengthM: 2.7, minLureKg: 0.005, maxLureKg: 0.1, action: 'moderate' as const };
 /** A strong wind takes this share of a cast for each m/s, of a compact lure and of a sail. prior: judgement. */
@@ -149,7 +149,7 @@ const BELOW_A_BOAT_M = { stopping: 9, passing: 8, soft: 1.3 } as const;
 const FAR_THROWN = 0.8;
 
 /** How far it flies here, against how far out the fish are, m; and the share of them that it is thrown to, or that stay below the boat. */
-function distanceOf(f: Family, r: Reading): Match {
+function distanceOf(f: Family, r: ResolvedConditions): Match {
   if (f.mode === 'vertical' || f.mode === 'tow') {
     const needM = f.mode === 'vertical' ? BELOW_A_BOAT_M.stopping : BELOW_A_BOAT_M.passing;
     const share = logistic(r.fishDepthM, needM, BELOW_A_BOAT_M.soft);
@@ -214,7 +214,7 @@ export function deflectionOf(f: Family, c: ReadContext, depthM: number): Match {
 const NEAR_BOTTOM_M = 0.4;
 
 /** Chance of a firm snag per cast from bottom and cover together. */
-export function snagChance(f: Family, r: Reading, schools?: Schools): number {
+export function snagChance(f: Family, r: ResolvedConditions, schools?: Schools): number {
   const touches = f.mode === 'bottom' ? 1 : f.mode === 'swim' ? logistic(r.depthM - r.fishDepthM, NEAR_BOTTOM_M, -0.06) : 0;
   const floor =
     touches > 0.001

@@ -1,7 +1,8 @@
-import type { Conditions, Sign } from '../water/conditions';
+import type { Conditions } from '../water/conditions';
 import { FAMILIES } from '../lures/family';
 import { GUARDING_FACTORS } from './guarding';
 import { rankLures, type Ranking } from './rank';
+import type { Sign } from '../water/terms';
 
 const on = (signs: Sign[] = [], more: Partial<Conditions> = {}): Ranking =>
   rankLures({

@@ -1,11 +1,11 @@
 import { spreadMood } from '../mood/states';
 import type { Conditions } from '../water/conditions';
-import { resolveConditions } from '../water/defaults';
 import { speciesProfile } from '../water/species';
 import { readContext } from './context';
 import { familyById } from '../lures/families';
 import { calledRadiusM, scoreIce } from './ice';
 import { rankLures, type Ranking } from './rank';
+import { resolveConditions } from '../water/resolve';
 
 const on = (given: Partial<Omit<Conditions, 'water'>> & { water?: Partial<Conditions['water']> } = {}): Conditions => ({
   species: 'walleye',

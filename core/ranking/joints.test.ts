@@ -1,10 +1,11 @@
 import { familyById } from '../lures/families';
 import type { FamilyId } from '../lures/family';
-import type { Conditions, SpeciesId } from '../water/conditions';
-import { resolveConditions } from '../water/defaults';
+import type { Conditions } from '../water/conditions';
 import { speciesProfile } from '../water/species';
 import { chooseJoints, neededLb, pairingFaults } from './joints';
 import type { LineSpec } from '../tackle/line';
+import type { SpeciesId } from '../water/terms';
+import { resolveConditions } from '../water/resolve';
 
 const read = (water: Partial<Conditions['water']> = {}, species: SpeciesId = 'largemouth-bass') =>
   resolveConditions({ species, water: { setting: 'lake', depthM: 3, ...water } });

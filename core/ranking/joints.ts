@@ -4,10 +4,10 @@
  */
 import type { Family } from '../lures/family';
 import type { Schools } from './schools';
-import type { Reading } from '../water/defaults';
 import type { SpeciesProfile } from '../water/species';
 import type { LineSpec } from '../tackle/line';
 import { rodFit, type RodSpec } from '../tackle/rod';
+import type { ResolvedConditions } from '../water/resolve';
 
 export const KNOTS = ['double-uni', 'fg', 'albright', 'improved-clinch', 'palomar', 'non-slip-loop', 'haywire-twist'] as const;
 export type Knot = (typeof KNOTS)[number];
@@ -38,7 +38,7 @@ export type PairingFault = { code: (typeof PAIRING_FAULTS)[number]; facts: Recor
 const OPEN_LB: Record<SpeciesProfile['teeth'], number> = { none: 8, rasp: 8, sharp: 8, cutting: 15 };
 const HEAVY_LB = 20;
 /** Cover that fish must be pulled out of multiplies it. */
-const COVER_PULLS: Partial<Record<Reading['cover']['kind'], number>> = {
+const COVER_PULLS: Partial<Record<ResolvedConditions['cover']['kind'], number>> = {
   pads: 3,
   'matted-grass': 4,
   'submerged-grass': 1.6,
@@ -53,7 +53,7 @@ const PANFISH_LB = 4;
 const PANFISH_PREY_M = 0.05;
 
 /** Weakest class that suits fish and cover, lb, 2–80. */
-export function neededLb(p: SpeciesProfile, r: Reading): number {
+export function neededLb(p: SpeciesProfile, r: ResolvedConditions): number {
   const open = p.preyLengthM[1] < PANFISH_PREY_M ? PANFISH_LB : p.handling.includes('heavy') ? HEAVY_LB : OPEN_LB[p.teeth];
   const pull = 1 + ((COVER_PULLS[r.cover.kind] ?? 1) - 1) * r.cover.density;
   return Math.min(80, open * pull * (r.setting === 'jetty' || r.setting === 'surf' ? 1.3 : 1));
@@ -69,7 +69,7 @@ const THICK_FOR_KG: readonly (readonly [lureKg: number, lb: number])[] = [
 
 const wireNeeded = (p: SpeciesProfile): boolean => p.teeth === 'cutting';
 
-export function chooseJoints(f: Family, line: LineSpec, p: SpeciesProfile, r: Reading, schools: Pick<Schools, 'line'>): Joints {
+export function chooseJoints(f: Family, line: LineSpec, p: SpeciesProfile, r: ResolvedConditions, schools: Pick<Schools, 'line'>): Joints {
   const needLb = Math.round(neededLb(p, r));
   const end: Joints['end'] =
     f.liftAreaM2 > 0 || f.mode === 'surface'
@@ -131,7 +131,7 @@ export function pairingFaults(
   weightKg: number,
   tackle: { rod: RodSpec | null; line: LineSpec | null; wired?: boolean },
   p: SpeciesProfile,
-  r: Reading,
+  r: ResolvedConditions,
 ): PairingFault[] {
   const faults: PairingFault[] = [];
   const { rod, line } = tackle;

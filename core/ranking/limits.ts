@@ -1,10 +1,10 @@
 /** Hard limits: a family that meets one is not ranked, and says why. */
-import type { Reading } from '../water/defaults';
 import type { SpeciesProfile } from '../water/species';
 import { rodFit, type RodSpec } from '../tackle/rod';
 import type { Family } from '../lures/family';
 import { HOOK_SNAG } from '../lures/hookSnag';
 import { DEFAULT_SCHOOLS, type Schools } from './schools';
+import type { ResolvedConditions } from '../water/resolve';
 
 export const LIMITS = [
   'snags',
@@ -50,10 +50,10 @@ const SNAGGY = {
 
 /** A bill that climbs over wood, for those who trust it: half the snags. prior: judgement. */
 const TRUSTED_BILL = 0.5;
-const inWood = (r: Reading): boolean => r.cover.kind === 'wood' || r.cover.kind === 'brush';
+const inWood = (r: ResolvedConditions): boolean => r.cover.kind === 'wood' || r.cover.kind === 'brush';
 
 /** Chance of a firm snag per cast, 0–1, on this cover, with the hook it is rigged with. */
-export function coverSnagChance(f: Family, r: Reading, schools: Schools = DEFAULT_SCHOOLS): number {
+export function coverSnagChance(f: Family, r: ResolvedConditions, schools: Schools = DEFAULT_SCHOOLS): number {
   const climbs = schools.trebles === 'trust-the-bill' && f.liftAreaM2 > 0 && f.hook === 'treble' && inWood(r) ? TRUSTED_BILL : 1;
   const atFull = climbs * (f.snag[r.cover.kind] ?? HOOK_SNAG[f.hook] * SNAGGY[r.cover.kind]);
   const touches = r.cover.kind === 'submerged-grass' && f.mode === 'surface' ? 0.1 : 1;
@@ -61,15 +61,15 @@ export function coverSnagChance(f: Family, r: Reading, schools: Schools = DEFAUL
 }
 
 /** One stands above deep water here: a boat stops over it, a dock stands in it; stones slope away. */
-const ABOVE_WATER: readonly Reading['access'][] = ['bow', 'stern', 'kayak', 'dock'];
-const IN_A_BOAT: readonly Reading['access'][] = ['bow', 'stern', 'kayak'];
+const ABOVE_WATER: readonly ResolvedConditions['access'][] = ['bow', 'stern', 'kayak', 'dock'];
+const IN_A_BOAT: readonly ResolvedConditions['access'][] = ['bow', 'stern', 'kayak'];
 /** The least depth for what is towed, m. */
 const TOW_DEPTH_M = 2.5;
 
-const onIce = (r: Reading): boolean => r.setting === 'ice' || r.access === 'ice';
+const onIce = (r: ResolvedConditions): boolean => r.setting === 'ice' || r.access === 'ice';
 
 /** Where one must stand for what is not cast. */
-function standing(f: Family, r: Reading): { code: LimitCode; facts: Exclusion['facts'] } | null {
+function standing(f: Family, r: ResolvedConditions): { code: LimitCode; facts: Exclusion['facts'] } | null {
   if (onIce(r)) return f.forIce ? null : { code: 'not-through-ice', facts: {} };
   if (f.forIce) return { code: 'only-ice', facts: {} };
   if (f.mode === 'vertical') {
@@ -85,7 +85,7 @@ function standing(f: Family, r: Reading): { code: LimitCode; facts: Exclusion['f
 
 export function findExclusion(
   f: Family,
-  r: Reading,
+  r: ResolvedConditions,
   p: SpeciesProfile,
   rods: readonly RodSpec[] | null,
   schools: Schools = DEFAULT_SCHOOLS,

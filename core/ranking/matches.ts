@@ -5,12 +5,12 @@
 import { bell, clamp, lerp, logistic } from '../base/numbers';
 import { overMoods } from '../mood/states';
 import { hangLimitS } from '../holdtable/zone';
-import type { Forage } from '../water/conditions';
 import { chaseMps, type ReadContext } from './context';
 import { COLOURS, type Colour, type Family, type PreyShape } from '../lures/family';
 import { chooseColour, chooseSizeM, colourWishes, favouriteSizeM } from './rig';
 import type { Contribution, Factor } from './score';
 import { type PerMood } from '../water/moods';
+import type { Forage } from '../water/terms';
 
 export const SHAPE_OF_FORAGE: Record<Forage, PreyShape> = {
   shad: 'deep-fish',

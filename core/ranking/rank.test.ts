@@ -2,14 +2,15 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { seededRandom } from '../base/random';
 import { speciesProfile } from '../water/species';
-import { COVER_KINDS, SPECIES, type Conditions } from '../water/conditions';
+import { type Conditions } from '../water/conditions';
 import { allFamilies, familyById } from '../lures/families';
 import { FAMILIES, type FamilyId } from '../lures/family';
 import { findExclusion } from './limits';
 import { lurePhysics } from '../lures/physics';
 import { rankLures, type Ranking } from './rank';
-import { resolveConditions } from '../water/defaults';
 import { freeSink } from '../simulation/sink';
+import { COVER_KINDS, SPECIES } from '../water/terms';
+import { resolveConditions } from '../water/resolve';
 
 type Expectation = {
   above?: [string, string];

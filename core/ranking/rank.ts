@@ -1,7 +1,6 @@
 /** Ranks families, or the lures of a box, for a reading: score with its reasons and range, exclusions, and the three lures to take in hand. */
 import type { MoodJudgement } from '../mood/filter';
 import type { RodSpec } from '../tackle/rod';
-import { resolveConditions, type Reading } from '../water/defaults';
 import type { Conditions } from '../water/conditions';
 import { speciesProfile } from '../water/species';
 import { costPerStrike } from './cost';
@@ -13,6 +12,7 @@ import { chooseRig, type Rig } from './rig';
 import { DEFAULT_SCHOOLS, withDefaults, type Schools } from './schools';
 import type { Score } from './score';
 import { inMood, moodAfter, rangesOf, scoringOf, whenAngry, type Branch, type ScoreLure, type Scoring } from './scoring';
+import { resolveConditions, type ResolvedConditions } from '../water/resolve';
 
 /** What is ranked: a family as such, or one own lure of it. */
 export interface Entry {
@@ -42,7 +42,7 @@ export interface Three {
 }
 
 export interface Ranking {
-  reading: Reading;
+  reading: ResolvedConditions;
   branch: Branch;
   mood: MoodJudgement;
   ranked: RankedLure[];

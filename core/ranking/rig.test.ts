@@ -1,9 +1,9 @@
 import { usualWater, type Change } from '../fixtures/usualWater';
-import { FISHING_PRESSURES } from '../water/conditions';
 import { speciesProfile } from '../water/species';
 import { allFamilies, familyById } from '../lures/families';
 import type { FamilyId } from '../lures/family';
 import { choosePeg, chooseRig, chooseSizeM, chooseWeightKg, holdingWeightKg, wantedFallMps, type Rig } from './rig';
+import { FISHING_PRESSURES } from '../water/terms';
 
 const bass = speciesProfile('largemouth-bass');
 const rig = (id: FamilyId, c: Change = {}, mood = 2): Rig => chooseRig(familyById(id), usualWater(c), bass, mood);

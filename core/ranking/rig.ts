@@ -4,13 +4,13 @@
  */
 import { clamp, lerp, logistic } from '../base/numbers';
 import { freeSink } from '../simulation/sink';
-import type { Reading } from '../water/defaults';
 import { surfaceLux } from '../water/light';
 import type { SpeciesProfile } from '../water/species';
 import { COLOURS, type Colour, type Family, type FamilyId, type Hook, type Noise, type Trailer } from '../lures/family';
 import { lurePhysics } from '../lures/physics';
 import { DEFAULT_SCHOOLS, type Schools } from './schools';
 import { FRESH_KG_M3 } from '../water/fluid';
+import type { ResolvedConditions } from '../water/resolve';
 
 export interface Rig {
   family: FamilyId;
@@ -30,7 +30,7 @@ export const SOLD_KG = [0.9, 1.8, 2.7, 3.5, 5.3, 7.1, 8.9, 10.6, 14.2, 17.7, 21.
 export const wantedFallMps = (tempC: number, moodMean: number): number => 0.24 + 0.42 * logistic(tempC, 15, 2.5) + 0.04 * moodMean;
 
 /** Lightest weight, kg, that keeps bottom or depth: deeper, stronger current and wind ask for more. */
-export function holdingWeightKg(f: Family, r: Reading): number {
+export function holdingWeightKg(f: Family, r: ResolvedConditions): number {
   const depth = f.mode === 'bottom' ? r.depthM : Math.min(r.fishDepthM, f.depthM[1]);
   // The current pulls at all the line that hangs in it: in shallow water at little.
   const drive = (r.currentMps ** 2 * 0.073 * depth) / (depth + 2) + Math.max(0, r.windMps - 4) * 0.0006;
@@ -45,7 +45,7 @@ const OVER_GRASS = { fall: 0.7, weight: 0.75 } as const;
 const SINKER_GRAVITY = 1.05;
 const hardlySinks = (f: Family): boolean => f.mode === 'surface' || (f.build.kind === 'piece' && f.build.gravity < SINKER_GRAVITY);
 
-export function chooseWeightKg(f: Family, r: Reading, moodMean: number): number {
+export function chooseWeightKg(f: Family, r: ResolvedConditions, moodMean: number): number {
   const [lo, , hi] = f.weightKg;
   const inRange = SOLD_KG.filter((w) => w >= lo * 0.95 && w <= hi * 1.05);
   const weights = inRange.length > 0 ? inRange : [f.weightKg[1]];
@@ -71,7 +71,7 @@ const ALSO_CRAW = 0.4;
 const BAITFISH = new Set(['shad', 'mullet', 'menhaden', 'silverside']);
 
 /** How much each colour is wanted, adding up to 1: one passes into the next without a jump. */
-export function colourWishes(f: Family, r: Reading): Record<Colour, number> {
+export function colourWishes(f: Family, r: ResolvedConditions): Record<Colour, number> {
   const lux = Math.log10(Math.max(1e-3, surfaceLux(r.sunElevationDeg, r.cloud)));
   const fishLike = (f.shapes['slender-fish'] ?? 0) >= 0.7 || (f.shapes['deep-fish'] ?? 0) >= 0.7;
   const asked: readonly (readonly [Colour, number])[] = [
@@ -91,12 +91,12 @@ export function colourWishes(f: Family, r: Reading): Record<Colour, number> {
   return wishes;
 }
 
-export function chooseColour(f: Family, r: Reading): Colour {
+export function chooseColour(f: Family, r: ResolvedConditions): Colour {
   const wishes = colourWishes(f, r);
   return COLOURS.reduce((a, b) => (wishes[b] > wishes[a] ? b : a));
 }
 
-function chooseTrailer(f: Family, r: Reading, moodMean: number): Trailer {
+function chooseTrailer(f: Family, r: ResolvedConditions, moodMean: number): Trailer {
   if (f.id === 'panfish-jig-action') return 'curl';
   if (f.id === 'paddletail') return 'paddle';
   if (!f.trailers) return 'none';
@@ -107,11 +107,11 @@ function chooseTrailer(f: Family, r: Reading, moodMean: number): Trailer {
 
 const NEEDS_WEEDLESS = new Set(['pads', 'matted-grass', 'submerged-grass', 'reeds', 'wood', 'brush', 'oyster']);
 
-function chooseHook(f: Family, r: Reading): Hook {
+function chooseHook(f: Family, r: ResolvedConditions): Hook {
   return f.weedlessToo && NEEDS_WEEDLESS.has(r.cover.kind) && r.cover.density >= 0.2 ? 'weedless' : f.hook;
 }
 
-function chooseNoise(f: Family, r: Reading): Noise {
+function chooseNoise(f: Family, r: ResolvedConditions): Noise {
   if (f.thump >= 0.7 && f.thump >= f.rattle) return 'thump';
   const wantsNoise = r.clarityM < 0.7 || r.waveHeightM > 0.25 || surfaceLux(r.sunElevationDeg, r.cloud) < 20;
   if (f.rattle >= 0.5) return 'rattle';
@@ -119,7 +119,7 @@ function chooseNoise(f: Family, r: Reading): Noise {
 }
 
 /** Thin branches or a mat jam a free weight away from its bait; else free glides better. */
-export function choosePeg(f: Family, r: Reading, school: Schools['peg']): boolean | null {
+export function choosePeg(f: Family, r: ResolvedConditions, school: Schools['peg']): boolean | null {
   if (!f.sliding) return null;
   if (school === 'free') return false;
   const { kind, density, branchDiameterM } = r.cover;
@@ -128,20 +128,20 @@ export function choosePeg(f: Family, r: Reading, school: Schools['peg']): boolea
 }
 
 /** In the cold fish want a smaller mouthful; a size up when food is thick, a size down when it is scarce, unless the school matches it exactly. prior: judgement. */
-function appetite(r: Reading, schools: Schools): number {
+function appetite(r: ResolvedConditions, schools: Schools): number {
   const food = schools.hatch === 'exact' ? 1 : r.forageAbundance === 'thick' ? 1.2 : r.forageAbundance === 'scarce' ? 0.9 : 1;
   return food * lerp(0.85, 1, logistic(r.surfaceTempC, 8, 1));
 }
 
 /** The mouthful they like best here, m. */
-export const favouriteSizeM = (r: Reading, p: SpeciesProfile, schools: Schools = DEFAULT_SCHOOLS): number => p.preyLengthM[1] * appetite(r, schools);
+export const favouriteSizeM = (r: ResolvedConditions, p: SpeciesProfile, schools: Schools = DEFAULT_SCHOOLS): number => p.preyLengthM[1] * appetite(r, schools);
 
 /** A sinker of one piece is no shorter than one of the weight that is needed here: like shapes grow with the cube root of the weight. Others carry their weight in a head of its own. */
-const neededLengthM = (f: Family, r: Reading): number =>
+const neededLengthM = (f: Family, r: ResolvedConditions): number =>
   f.build.kind === 'piece' && !hardlySinks(f) ? f.lengthM[1] * Math.cbrt(holdingWeightKg(f, r) / f.weightKg[1]) : 0;
 
 /** Length nearest the food, inside what the family comes in: the hatch when it is thin or normal, a size up when it is thick; and of one piece with its weight. */
-export function chooseSizeM(f: Family, r: Reading, p: SpeciesProfile, schools: Schools = DEFAULT_SCHOOLS): number {
+export function chooseSizeM(f: Family, r: ResolvedConditions, p: SpeciesProfile, schools: Schools = DEFAULT_SCHOOLS): number {
   const [lo, mid, hi] = f.lengthM;
   const wish = Math.sqrt(mid * p.preyLengthM[1]) * appetite(r, schools);
   const fitting = clamp(wish, lo, Math.min(hi, Math.max(lo, p.preyLengthM[2])));
@@ -151,7 +151,7 @@ export function chooseSizeM(f: Family, r: Reading, p: SpeciesProfile, schools: S
 /** Where one colour is trusted and no own lure says which. */
 const TRUSTED_COLOUR: Colour = 'natural';
 
-export function chooseRig(f: Family, r: Reading, p: SpeciesProfile, moodMean: number, schools: Schools = DEFAULT_SCHOOLS): Rig {
+export function chooseRig(f: Family, r: ResolvedConditions, p: SpeciesProfile, moodMean: number, schools: Schools = DEFAULT_SCHOOLS): Rig {
   return {
     family: f.id,
     weightKg: chooseWeightKg(f, r, moodMean),

@@ -1,6 +1,5 @@
 /** Why a rig is as it is, piece by piece, and what would have been next. */
 import { freeSink } from '../simulation/sink';
-import type { Reading } from '../water/defaults';
 import { surfaceLux } from '../water/light';
 import type { SpeciesProfile } from '../water/species';
 import type { Colour, Family, Hook, Noise, Trailer } from '../lures/family';
@@ -8,6 +7,7 @@ import { lurePhysics } from '../lures/physics';
 import { chooseSizeM, chooseWeightKg, holdingWeightKg, SOLD_KG, wantedFallMps, type Rig } from './rig';
 import type { Schools } from './schools';
 import { FRESH_KG_M3 } from '../water/fluid';
+import type { ResolvedConditions } from '../water/resolve';
 
 export type RigReason =
   | {
@@ -40,7 +40,7 @@ const fallOf = (f: Family, kg: number): number | null => freeSink(lurePhysics(f,
 /** Whether the lure has but one of a thing: an own lure's weight, length, colour. */
 const fixed = (span: readonly [number, number, number]): boolean => span[0] === span[2];
 
-export function rigReasons(rig: Rig, f: Family, r: Reading, p: SpeciesProfile, moodMean: number, schools: Schools): RigReason[] {
+export function rigReasons(rig: Rig, f: Family, r: ResolvedConditions, p: SpeciesProfile, moodMean: number, schools: Schools): RigReason[] {
   const out: RigReason[] = [weightReason(rig, f, r, moodMean)];
   out.push({
     part: 'colour',
@@ -93,7 +93,7 @@ export function rigReasons(rig: Rig, f: Family, r: Reading, p: SpeciesProfile, m
   return out;
 }
 
-function weightReason(rig: Rig, f: Family, r: Reading, moodMean: number): RigReason {
+function weightReason(rig: Rig, f: Family, r: ResolvedConditions, moodMean: number): RigReason {
   const holdKg = holdingWeightKg(f, r);
   const fallMps = fallOf(f, rig.weightKg);
   const wantedMps = wantedFallMps(r.surfaceTempC, moodMean);
@@ -114,7 +114,7 @@ function weightReason(rig: Rig, f: Family, r: Reading, moodMean: number): RigRea
   };
 }
 
-function colourWhy(f: Family, rig: Rig, r: Reading, schools: Schools): Extract<RigReason, { part: 'colour' }>['why'] {
+function colourWhy(f: Family, rig: Rig, r: ResolvedConditions, schools: Schools): Extract<RigReason, { part: 'colour' }>['why'] {
   if (f.colour) return 'own';
   if (schools.colour === 'one') return 'trusted';
   if (r.clarityM < 0.5) return 'murk';

@@ -4,7 +4,6 @@ import { judgeMood, moodOfDraw, type MoodJudgement } from '../mood/filter';
 import { signLogLikelihood } from '../mood/signs';
 import { normalise, spreadMood, type MoodDistribution } from '../mood/states';
 import { quantile } from '../base/numbers';
-import { drawReading, type Reading } from '../water/defaults';
 import type { SpeciesProfile } from '../water/species';
 import { readContext, type ContextOptions, type ReadContext } from './context';
 import { allFamilies } from '../lures/families';
@@ -13,16 +12,18 @@ import { scoreFeeding } from './feeding';
 import { scoreGuarding } from './guarding';
 import { scoreIce } from './ice';
 import type { Score } from './score';
+import { drawConditions } from '../water/drawn';
+import { type ResolvedConditions } from '../water/resolve';
 
 export type ScoreLure = (f: Family) => Score;
 export const BRANCHES = ['feeding', 'guarding', 'ice'] as const;
 export type Branch = (typeof BRANCHES)[number];
 
-export const branchOf = (r: Reading): Branch =>
+export const branchOf = (r: ResolvedConditions): Branch =>
   r.setting === 'ice' || r.access === 'ice' ? 'ice' : r.behaviour === 'guarding' ? 'guarding' : 'feeding';
 
 export interface Scoring {
-  reading: Reading;
+  reading: ResolvedConditions;
   species: SpeciesProfile;
   branch: Branch;
   mood: MoodJudgement;
@@ -36,7 +37,7 @@ const scorerIn = (branch: Branch, c: ReadContext, agitation: readonly number[]):
 
 const CALM = [1, 0, 0, 0] as const;
 
-export function scoringOf(reading: Reading, species: SpeciesProfile, options: ContextOptions = {}): Scoring {
+export function scoringOf(reading: ResolvedConditions, species: SpeciesProfile, options: ContextOptions = {}): Scoring {
   const mood = judgeMood(reading, species);
   const branch = branchOf(reading);
   const context = readContext(reading, species, mood.distribution, options);
@@ -78,7 +79,7 @@ export function rangesOf(s: Scoring): (f: Family, strikesPerHour: number) => [nu
   const { reading, species, branch, options, mood } = s;
   const anger = mood.guarding?.distribution ?? CALM;
   const draws = Array.from({ length: DRAW_COUNT }, (_, n) => {
-    const drawn = drawReading(reading, n);
+    const drawn = drawConditions(reading, n);
     const c = readContext(drawn, species, spreadMood(drawnState(moodOfDraw(drawn, species), n), 0.6), options);
     const state = drawnState(anger, n);
     return scorerIn(

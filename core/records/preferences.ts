@@ -2,10 +2,10 @@
 import * as z from 'zod';
 import { schoolsSchema } from '../schemas/plan';
 import { withDefaults, type Schools } from '../ranking/schools';
-import { SPECIES, type SpeciesId } from '../water/conditions';
 import { STATION_FAULTS } from '../stations/answer';
 import { defineRecord } from './define';
 import { id, ms } from './fields';
+import { SPECIES, type SpeciesId } from '../water/terms';
 
 const unitsSchema = z.strictObject({
   temp: z.enum(['F', 'C']),

@@ -5,6 +5,8 @@ import { buildDemoWorld } from '../../demo/world';
 import { blocksOfTrip, tallyTrip } from '../log/tally';
 import { decodeRecord, defineRecord, encodeRecord, upgradeRecord } from './define';
 import firstShape from '../fixtures/record-first-shape.json';
+import of01 from '../fixtures/record-of-0-1.json';
+import { learnFromBook } from '../lessons/patterns';
 import { lureRecord } from './lure';
 
 const puts = buildDemoWorld(0);
@@ -85,6 +87,26 @@ describe('versions', () => {
     const { casts: castsNow, strikes: strikesNow } = tallyTrip(book, 'trip-01', 0);
     expect([casts, strikes]).toEqual([castsNow, strikesNow]);
     expect(old.preferences.mine).toMatchObject({ light: 'shade', shortcuts: true });
+  });
+
+  test('a record as version 0.1 of the application wrote it opens unchanged, and teaches the same', () => {
+    const r = importBook(JSON.stringify(of01));
+    expect(r.problems).toEqual([]);
+    const then = applyPuts(emptyBook(), r.puts);
+    for (const [kind, rows] of Object.entries(of01.records))
+      for (const { version, data } of rows as { version: number; data: { id: string } }[])
+        if (version === RECORDS[kind as 'trip'].version) expect(then[kind as 'trip'][data.id]).toEqual(data);
+    // As that version reckoned them.
+    const { casts, strikes, trips, blankTrips, patterns } = learnFromBook(then);
+    expect({ casts, strikes, trips, blankTrips, patterns: patterns.length }).toEqual({
+      casts: 220,
+      strikes: 9,
+      trips: 4,
+      blankTrips: 1,
+      patterns: 9,
+    });
+    expect(patterns[0]!.perCast.mean).toBeCloseTo(0.06746070123, 9);
+    expect(tallyTrip(then, 'trip-today', 0)).toMatchObject({ casts: 2, strikes: 1, landed: 1 });
   });
 
   test.each(KINDS.filter((k) => RECORDS[k].version > 1))('every older version of a %s can be read', (k) => {

@@ -1,8 +1,8 @@
 /** A spot on a water: what is found there and when it is known to fish. */
 import * as z from 'zod';
-import { SPOT_LIGHTS, TIDE_STAGES } from '../water/conditions';
 import { defineRecord } from './define';
 import { id, itemName, ms } from './fields';
+import { SPOT_LIGHTS, TIDE_STAGES } from '../water/terms';
 
 export const spotRecord = defineRecord(
   'spot',

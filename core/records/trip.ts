@@ -1,30 +1,11 @@
 /** A day on the water: trip → effort blocks → casts and events. Nothing is an event without the effort it belongs to. */
 import * as z from 'zod';
 import { CAUTIONS } from '../cautions/cautions';
-import { conditionsSchema, coverSchema, waterSchema } from '../schemas/conditions';
+import { enteredSchema } from '../schemas/conditions';
 import { planSettingsSchema } from '../schemas/plan';
-import { ABUNDANCES, ACCESSES, BEHAVIOURS, FISHING_PRESSURES, FORAGES, FRONTS, SIGN_KINDS, SPECIES } from '../water/conditions';
 import { defineRecord, onlyWidened } from './define';
 import { id, ms } from './fields';
-
-/** What was read or entered today; whatever is absent is assumed. */
-export const readingsSchema = z.strictObject({
-  water: waterSchema.omit({ setting: true }).partial().extend({ cover: coverSchema.nullish() }),
-  sky: z.strictObject({
-    cloud: z.number().min(0).max(1).nullish(),
-    sunElevationDeg: z.number().min(-90).max(90).nullish(),
-    front: z.enum(FRONTS).nullish(),
-  }),
-  forage: z.array(z.enum(FORAGES)).optional(),
-  forageAbundance: z.enum(ABUNDANCES).optional(),
-  pressure: z.enum(FISHING_PRESSURES).optional(),
-  access: z.enum(ACCESSES).optional(),
-  behaviour: z.enum(BEHAVIOURS).optional(),
-  baitSeen: z.boolean().optional(),
-  marks: conditionsSchema.shape.marks.optional(),
-  pressureTrendHpa3h: conditionsSchema.shape.pressureTrendHpa3h.optional(),
-});
-export type Readings = z.infer<typeof readingsSchema>;
+import { SIGN_KINDS, SPECIES } from '../water/terms';
 
 export const tripRecord = defineRecord(
   'trip',
@@ -35,7 +16,7 @@ export const tripRecord = defineRecord(
     species: z.enum(SPECIES),
     startedAtMs: ms,
     endedAtMs: ms.nullable(),
-    readings: readingsSchema,
+    readings: enteredSchema,
     /** Signs tapped by hand. */
     signs: z.array(z.strictObject({ kind: z.enum(SIGN_KINDS), count: z.number().int().min(1).max(1000), atMs: ms })),
     /** Lure picked by hand; null follows the ranking. */

@@ -2,9 +2,9 @@
 import * as z from 'zod';
 import { coverSchema } from '../schemas/conditions';
 import { STATION_IDS } from '../stations/places';
-import { ACCESSES, BOTTOMS, FORAGES, SALINITIES, SETTINGS } from '../water/conditions';
 import { defineRecord } from './define';
 import { id, itemName, ms } from './fields';
+import { ACCESSES, BOTTOMS, FORAGES, SALINITIES, SETTINGS } from '../water/terms';
 
 export const waterRecord = defineRecord(
   'water',

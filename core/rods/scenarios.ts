@@ -5,9 +5,9 @@ import { inMood, scoringOf } from '../ranking/scoring';
 import { judgeMood } from '../mood/filter';
 import { spreadMood } from '../mood/states';
 import type { Conditions } from '../water/conditions';
-import { resolveConditions } from '../water/defaults';
 import { speciesProfile } from '../water/species';
 import { LIGHT_STAGES, type LightShares } from './light';
+import { resolveConditions } from '../water/resolve';
 
 export const MOOD_STAGES = ['sluggish', 'middling', 'lively'] as const;
 export const DEPTH_STAGES = ['as-read', 'shallower', 'deeper'] as const;

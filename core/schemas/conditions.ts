@@ -1,22 +1,12 @@
-/** The open conditions document: what the command reads and the application writes. Unknown keys are refused so that a typing slip is seen. */
+/**
+ * The open conditions document: what the command reads and the application writes. Unknown keys are refused so that a typing slip is seen.
+ * Readings come from their table (water/readings): what is legal is said there.
+ */
 import * as z from 'zod';
-import {
-  ABUNDANCES,
-  ACCESSES,
-  BEHAVIOURS,
-  BOTTOMS,
-  COVER_KINDS,
-  FISHING_PRESSURES,
-  FORAGES,
-  FRONTS,
-  SALINITIES,
-  SETTINGS,
-  SIGN_KINDS,
-  SPECIES,
-  TIDE_STAGES,
-} from '../water/conditions';
+import { READING_KEYS, READINGS, readingAt, type KeyAt, type Place, type Reading, type ReadingKey, type ValueOf } from '../water/readings';
+import { COVER_KINDS, SETTINGS, SIGN_KINDS, SPECIES } from '../water/terms';
 
-const num = (lo: number, hi: number) => z.number().min(lo).max(hi).nullish();
+const within = (lo: number, hi: number) => z.number().min(lo).max(hi).nullish();
 
 export const signSchema = z.strictObject({
   kind: z.enum(SIGN_KINDS),
@@ -25,43 +15,52 @@ export const signSchema = z.strictObject({
   zoneShare: z.number().min(0).max(1).optional(),
 });
 
-export const coverSchema = z.strictObject({ kind: z.enum(COVER_KINDS), density: num(0, 1), branchDiameterM: num(0, 2), topDepthM: num(0, 30) });
-
-export const waterSchema = z.strictObject({
-  setting: z.enum(SETTINGS),
-  salinity: z.enum(SALINITIES).nullish(),
-  surfaceTempC: num(-2, 40),
-  tempChange3dC: num(-20, 20),
-  clarityM: num(0.02, 30),
-  depthM: num(0.1, 300),
-  fishDepthM: num(0, 300),
-  fishBandM: z.tuple([z.number().min(0).max(300), z.number().min(0).max(300)]).nullish(),
-  currentMps: num(0, 6),
-  currentAngleDeg: num(-360, 360),
-  windMps: num(0, 40),
-  windAngleDeg: num(-360, 360),
-  waveHeightM: num(0, 8),
-  fetchM: num(0, 500_000),
-  tideStage: z.enum(TIDE_STAGES).nullish(),
-  iceThicknessM: num(0, 3),
-  cover: coverSchema.nullish(),
-  bottom: z.enum(BOTTOMS).nullish(),
+export const coverSchema = z.strictObject({
+  kind: z.enum(COVER_KINDS),
+  density: within(0, 1),
+  branchDiameterM: within(0, 2),
+  topDepthM: within(0, 30),
 });
 
-export const skySchema = z.strictObject({ cloud: num(0, 1), sunElevationDeg: num(-90, 90), front: z.enum(FRONTS).nullish() });
+const markSchema = z.strictObject({ depthM: z.number().min(0).max(300), count: z.number().int().min(0) });
 
-export const conditionsSchema = z.strictObject({
-  species: z.enum(SPECIES),
-  water: waterSchema,
-  sky: skySchema.nullish(),
-  month: z.number().int().min(1).max(12).nullish(),
-  forage: z.array(z.enum(FORAGES)).nullish(),
-  forageAbundance: z.enum(ABUNDANCES).nullish(),
-  pressure: z.enum(FISHING_PRESSURES).nullish(),
-  pressureTrendHpa3h: num(-50, 50),
-  access: z.enum(ACCESSES).nullish(),
-  behaviour: z.enum(BEHAVIOURS).nullish(),
-  baitSeen: z.boolean().nullish(),
-  marks: z.array(z.strictObject({ depthM: z.number().min(0).max(300), count: z.number().int().min(0) })).nullish(),
-  signs: z.array(signSchema).nullish(),
+function valueSchema({ kind, range = [-Infinity, Infinity], whole, choices = [] }: Reading): z.ZodType {
+  const inRange = z.number().min(range[0]).max(range[1]);
+  switch (kind) {
+    case 'number':
+      return whole ? inRange.int() : inRange;
+    case 'choice':
+      return z.enum(choices as [string]);
+    case 'choices':
+      return z.array(z.enum(choices as [string]));
+    case 'flag':
+      return z.boolean();
+    case 'band':
+      return z.tuple([inRange, inRange]);
+    case 'cover':
+      return coverSchema;
+    case 'marks':
+      return z.array(markSchema);
+    case 'signs':
+      return z.array(signSchema);
+  }
+}
+
+type Nullish<K extends ReadingKey> = { [P in K]: z.ZodOptional<z.ZodNullable<z.ZodType<ValueOf<P>>>> };
+const readingsAt = <P extends Place>(place: P, wanted: (r: Reading) => boolean = () => true): Nullish<KeyAt<P>> =>
+  Object.fromEntries(
+    READING_KEYS.filter((key) => READINGS[key].at === place && wanted(readingAt(key))).map((key) => [key, valueSchema(readingAt(key)).nullish()]),
+  ) as unknown as Nullish<KeyAt<P>>;
+
+export const waterSchema = z.strictObject({ setting: z.enum(SETTINGS), ...readingsAt('water') });
+export const skySchema = z.strictObject(readingsAt('sky'));
+export const conditionsSchema = z.strictObject({ species: z.enum(SPECIES), water: waterSchema, sky: skySchema.nullish(), ...readingsAt('top') });
+
+/** What was read or entered on a day; whatever is absent is assumed. */
+const entered = (r: Reading): boolean => r.entered;
+export const enteredSchema = z.strictObject({
+  water: z.strictObject(readingsAt('water', entered)),
+  sky: z.strictObject(readingsAt('sky', entered)),
+  ...(readingsAt('top', entered) as Omit<Nullish<KeyAt<'top'>>, 'month' | 'signs'>),
 });
+export type EnteredReadings = z.infer<typeof enteredSchema>;

@@ -2,7 +2,7 @@
 import * as z from 'zod';
 import { STATION_IDS } from '../stations/places';
 import { CONSTITUENTS } from '../tide/harmonic';
-import { FRONTS } from '../water/conditions';
+import { FRONTS } from '../water/terms';
 
 const time = z.iso.datetime({ offset: true });
 

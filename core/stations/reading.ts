@@ -1,8 +1,8 @@
 /** What a report says of a moment: the hour it falls in, the pressure's trend, the water's temperature and how it changed. */
 import { roundTo } from '../base/numbers';
 import { temperatureChange } from '../water/history';
-import type { Front } from '../water/conditions';
 import type { StationHour, StationReport } from './report';
+import type { Front } from '../water/terms';
 
 export interface StationReading {
   windMps: number;

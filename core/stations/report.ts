@@ -1,9 +1,9 @@
 /** A station's report: what it measured in the last days and expects for the next, as the document it sends. */
 import { roundTo } from '../base/numbers';
 import type { Constituent } from '../tide/harmonic';
-import type { Front } from '../water/conditions';
 import { STATIONS, type StationId } from './places';
 import { frontAt, waterTempC, weatherAt } from './weather';
+import type { Front } from '../water/terms';
 
 export interface StationHour {
   time: string;

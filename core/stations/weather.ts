@@ -4,8 +4,8 @@
  */
 import { seededRandom } from '../base/random';
 import { clamp, lerp } from '../base/numbers';
-import type { Front } from '../water/conditions';
 import type { StationPlace } from './places';
+import type { Front } from '../water/terms';
 
 export interface Weather {
   airTempC: number;

@@ -1,6 +1,6 @@
 /** What a stand allows: how high the hands are, how far one throws, where the rod and the cast can point. prior: judgement throughout. */
-import type { Access } from '../water/conditions';
 import type { RodSpec } from './rod';
+import type { Access } from '../water/terms';
 
 export const TIP_POSITIONS = ['down', 'level', 'up'] as const;
 export type TipPosition = (typeof TIP_POSITIONS)[number];

@@ -1,20 +1,17 @@
 /** Puts a day together: what was read, what the station says, what the water is usually like, what the log says, into one conditions document. */
 import { roundTo } from '../base/numbers';
 import type { Book } from '../records';
-import type { Readings, Trip } from '../records/trip';
+import type { Trip } from '../records/trip';
 import { sunElevationDeg } from '../sky/sun';
 import { stationReading, type StationReading } from '../stations/reading';
 import type { StationReport } from '../stations/report';
 import { hasTurned, tideNow, type TideSource } from '../tide/source';
-import type { Conditions, Sign } from '../water/conditions';
+import type { Conditions } from '../water/conditions';
+import { givenIn, READING_KEYS, readingAt, readingPath, type Place, type ReadingKey, type Source, type Telling } from '../water/readings';
 import { temperatureChange, type TempPoint } from '../water/history';
 import type { WaterPlace } from '../records/water';
-
-/**
- * Where a value comes from, best first: read or entered today; reckoned from entered or gauged tides; the angler's own readings of past days; a station's report;
- * worked out from other readings; what is usual there; nothing but a default.
- */
-export type Source = 'read' | 'tide' | 'log' | 'station' | 'worked-out' | 'usual' | 'default';
+import type { Sign } from '../water/terms';
+import type { EnteredReadings } from '../schemas/conditions';
 
 export interface Day {
   /** With what was read as it holds now. */
@@ -61,7 +58,7 @@ function turnedSince(book: Book, trip: Trip, nowMs: number): boolean {
 }
 
 /** What was read, as it holds now: the way the current runs turns with the tide. */
-export function readingsNow(book: Book, trip: Trip, nowMs: number): Readings {
+export function readingsNow(book: Book, trip: Trip, nowMs: number): EnteredReadings {
   if (!turnedSince(book, trip, nowMs)) return trip.readings;
   const { water } = trip.readings;
   return { ...trip.readings, water: { ...water, currentAngleDeg: opposite(water.currentAngleDeg!) } };
@@ -84,77 +81,63 @@ export function lastVisit(book: Book, trip: Trip): Trip | null {
   return before.sort((a, b) => b.startedAtMs - a.startedAtMs)[0] ?? null;
 }
 
+/** What each of those who may say something says of each reading, by the reading's name. */
+type Sayings = Record<Telling, Readonly<Partial<Record<ReadingKey, unknown>>>>;
+
+function sayingsOf(book: Book, water: WaterPlace, r: EnteredReadings, nowMs: number, station: StationReading | null, tide: TideSource | null): Sayings {
+  const history = temperatureChange(temperatureHistory(book, water.id), nowMs);
+  const tideState = tide && tideNow(tide, nowMs);
+  const { forage, fishDepthM, ...usual } = water.usual;
+  return {
+    read: Object.fromEntries(READING_KEYS.map((key) => [key, givenIn(r, key)])),
+    log: { tempChange3dC: history === null ? null : roundTo(history, 1) },
+    station: station ? { ...station, surfaceTempC: station.waterTempC } : {},
+    // In steps, so that the plan stands still while the tide creeps.
+    tide: tideState ? { currentMps: Math.round(Math.abs(tideState.currentMps) * 10) / 10, tideStage: tideState.stage } : {},
+    // Marks on a screen say more of where the fish are than habit.
+    usual: { ...usual, fishDepthM: r.marks?.length ? null : fishDepthM, forage: forage.length > 0 ? forage : null },
+  };
+}
+
+/** Each reading from the first who says it; the order is the order of trust (water/readings). */
+function compose(says: Sayings): { values: Record<Place, Record<string, unknown>>; sources: Map<string, Source> } {
+  const sources = new Map<string, Source>();
+  const values: Record<Place, Record<string, unknown>> = { water: {}, sky: {}, top: {} };
+  for (const key of READING_KEYS) {
+    const { at, sources: order } = readingAt(key);
+    if (!order) continue;
+    const source = order.find((who) => says[who][key] !== null && says[who][key] !== undefined);
+    sources.set(readingPath(key), source ?? 'default');
+    values[at][key] = source ? says[source][key] : null;
+  }
+  return { values, sources };
+}
+
 export function composeDay(book: Book, asRead: Trip, logSigns: readonly Sign[], nowMs: number, month: number): Day | null {
   const water = book.water[asRead.waterId];
   if (!water) return null;
-  const u = water.usual;
   const r = readingsNow(book, asRead, nowMs);
   const trip = r === asRead.readings ? asRead : { ...asRead, readings: r };
   const handSigns: Sign[] = trip.signs
     .map((x) => ({ kind: x.kind, count: x.count, minutesAgo: Math.max(0, Math.round((nowMs - x.atMs) / 60_000)) }))
     .filter((x) => x.minutesAgo < FORGET_MIN);
-  const signs = [...handSigns, ...logSigns];
-  const sources = new Map<string, Source>();
-  /** The first that is known; the order is the order of trust. */
-  const pick = <T>(path: string, ...from: readonly (readonly [Source, T | null | undefined])[]): T | null => {
-    for (const [source, value] of from)
-      if (value !== null && value !== undefined) {
-        sources.set(path, source);
-        return value;
-      }
-    sources.set(path, 'default');
-    return null;
-  };
-  const w = r.water;
   const stored = reportFor(book, water);
   const station = stored && stationReading(stored.report, nowMs);
   const tide = tideFor(book, water, nowMs);
-  const tideState = tide && tideNow(tide, nowMs);
-  const history = temperatureChange(temperatureHistory(book, water.id), nowMs);
-  const windMps = pick('water.windMps', ['read', w.windMps], ['station', station?.windMps]);
-  const conditions: Conditions = {
+  const { values, sources } = compose(sayingsOf(book, water, r, nowMs, station, tide));
+  const conditions = {
     species: trip.species,
-    water: {
-      ...w,
-      setting: water.setting,
-      salinity: w.salinity ?? water.salinity,
-      surfaceTempC: pick('water.surfaceTempC', ['read', w.surfaceTempC], ['station', station?.waterTempC]),
-      tempChange3dC: pick(
-        'water.tempChange3dC',
-        ['read', w.tempChange3dC],
-        ['log', history === null ? null : roundTo(history, 1)],
-        ['station', station?.tempChange3dC],
-      ),
-      clarityM: pick('water.clarityM', ['read', w.clarityM], ['usual', u.clarityM]),
-      depthM: pick('water.depthM', ['read', w.depthM], ['usual', u.depthM]),
-      fishDepthM: pick('water.fishDepthM', ['read', w.fishDepthM], ['usual', r.marks?.length ? null : u.fishDepthM]),
-      cover: pick('water.cover', ['read', w.cover], ['usual', u.cover]),
-      bottom: pick('water.bottom', ['read', w.bottom], ['usual', u.bottom]),
-      windMps,
-      fetchM: pick('water.fetchM', ['read', w.fetchM], ['usual', u.fetchM]),
-      waveHeightM: pick('water.waveHeightM', ['read', w.waveHeightM]),
-      // In steps, so that the plan stands still while the tide creeps.
-      currentMps: pick('water.currentMps', ['read', w.currentMps], ['tide', tideState && Math.round(Math.abs(tideState.currentMps) * 10) / 10]),
-      tideStage: pick('water.tideStage', ['read', w.tideStage], ['tide', tideState?.stage]),
-    },
-    sky: {
-      cloud: pick('sky.cloud', ['read', r.sky.cloud], ['station', station?.cloud]),
-      front: pick('sky.front', ['read', r.sky.front], ['station', station?.front]),
-      sunElevationDeg: r.sky.sunElevationDeg ?? Math.round(sunElevationDeg(nowMs, water)),
-    },
+    water: { ...r.water, ...values.water, setting: water.setting, salinity: r.water.salinity ?? water.salinity },
+    sky: { ...values.sky, sunElevationDeg: r.sky.sunElevationDeg ?? Math.round(sunElevationDeg(nowMs, water)) },
+    ...values.top,
     month,
-    forage: pick('forage', ['read', r.forage], ['usual', u.forage.length > 0 ? u.forage : null]),
-    forageAbundance: pick('forageAbundance', ['read', r.forageAbundance]),
-    pressure: pick('pressure', ['read', r.pressure]),
-    pressureTrendHpa3h: pick('pressureTrendHpa3h', ['read', r.pressureTrendHpa3h], ['station', station?.pressureTrendHpa3h]),
-    access: pick('access', ['read', r.access], ['usual', u.access]),
-    behaviour: pick('behaviour', ['read', r.behaviour]),
-    baitSeen: pick('baitSeen', ['read', r.baitSeen]),
-    marks: pick('marks', ['read', r.marks]),
-    signs,
+    signs: [...handSigns, ...logSigns],
+  } as Conditions;
+  const worksOut = (path: string, from: boolean): void => {
+    if (sources.get(path) === 'default' && from) sources.set(path, 'worked-out');
   };
-  if (sources.get('water.waveHeightM') === 'default' && windMps !== null) sources.set('water.waveHeightM', 'worked-out');
-  if (sources.get('water.fishDepthM') === 'default' && r.marks?.length) sources.set('water.fishDepthM', 'worked-out');
-  const assumed = new Set([...sources].filter(([, s]) => s === 'usual' || s === 'default').map(([path]) => path));
+  worksOut('water.waveHeightM', values.water.windMps !== null);
+  worksOut('water.fishDepthM', !!r.marks?.length);
+  const assumed = new Set([...sources].filter(([, from]) => from === 'usual' || from === 'default').map(([path]) => path));
   return { trip, water, conditions, handSigns, sources, assumed, station, tide, turned: trip !== asRead };
 }

@@ -1,119 +1,15 @@
 /**
- * Conditions: what the angler read from the water, all SI. Everything but the species and the setting may be left out;
- * a missing reading becomes a distribution over a stated default (see defaults.ts) and is marked assumed.
- * Axes: x from the angler to the target, y to the left, z up;
- * positive towards the left.
+ * Conditions: what is known of the water, all SI. Everything but the species and the setting may be left out; a missing reading becomes a distribution over a
+ * stated default and is marked assumed (resolve.ts). The readings themselves are the rows of readings.ts.
+ *
+ * Axes: x runs from the angler to the target, y to the angler's left, z up. An angle of wind or current says where it moves: 0° from the target towards the
+ * angler, 90° from the angler's right to the left, 180° away from the angler; a speed U at angle θ is the velocity U·(−cos θ, sin θ) in x and y.
  */
-export const SPECIES = [
-  'largemouth-bass', 'smallmouth-bass', 'spotted-bass', 'crappie', 'bluegill', 'yellow-perch', 'white-bass', 'walleye', 'snakehead',
-  'brown-trout', 'rainbow-trout', 'lake-trout', 'coho-salmon', 'chinook-salmon', 'spotted-seatrout', 'red-drum', 'flounder', 'snook',
-  'european-sea-bass', 'striped-bass', 'bluefish', 'jack-crevalle', 'king-mackerel', 'spanish-mackerel', 'tarpon', 'cobia',
-] as const;
-export type SpeciesId = (typeof SPECIES)[number];
+import type { KeyAt, ValueOf } from './readings';
+import type { Setting, SpeciesId } from './terms';
 
-export const SETTINGS = ['pond', 'lake', 'reservoir', 'river', 'spillway', 'tidal-creek', 'flat', 'inlet', 'back-bay', 'jetty', 'surf', 'ice'] as const;
-export type Setting = (typeof SETTINGS)[number];
+type Given<K extends KeyAt<'water' | 'sky' | 'top'>> = { [P in K]?: ValueOf<P> | null };
 
-export const COVER_KINDS = ['none', 'pads', 'matted-grass', 'submerged-grass', 'reeds', 'wood', 'brush', 'dock', 'rock', 'oyster'] as const;
-export type CoverKind = (typeof COVER_KINDS)[number];
-
-export const BOTTOMS = ['mud', 'sand', 'gravel', 'shell', 'rock'] as const;
-export type Bottom = (typeof BOTTOMS)[number];
-
-export const FRONTS = ['none', 'approaching', 'passed'] as const;
-export type Front = (typeof FRONTS)[number];
-
-export const FISHING_PRESSURES = ['low', 'normal', 'high'] as const;
-export type FishingPressure = (typeof FISHING_PRESSURES)[number];
-
-export const ACCESSES = ['bow', 'stern', 'kayak', 'bank', 'dock', 'wade', 'jetty', 'surf', 'ice'] as const;
-export type Access = (typeof ACCESSES)[number];
-
-export const BEHAVIOURS = ['feeding', 'guarding', 'surface-schooling'] as const;
-export type Behaviour = (typeof BEHAVIOURS)[number];
-
-export const FORAGES = [
-  'shad', 'bluegill', 'crawfish', 'minnow', 'perch', 'shrimp-small', 'shrimp-large', 'mullet', 'menhaden', 'sand-eel', 'silverside', 'frog',
-  'insect', 'worm',
-] as const;
-export type Forage = (typeof FORAGES)[number];
-
-export const ABUNDANCES = ['scarce', 'normal', 'thick'] as const;
-export type Abundance = (typeof ABUNDANCES)[number];
-
-export const SALINITIES = ['fresh', 'brackish', 'salt'] as const;
-export type Salinity = (typeof SALINITIES)[number];
-
-export const TIDE_STAGES = ['low', 'rising', 'high', 'falling'] as const;
-export type TideStage = (typeof TIDE_STAGES)[number];
-
-/** The light in which a spot is known to fish. */
-export const SPOT_LIGHTS = ['any', 'low', 'bright'] as const;
-export type SpotLight = (typeof SPOT_LIGHTS)[number];
-
-export const SIGN_KINDS = [
-  'empty-cast', 'follow', 'short-strike', 'chase-miss', 'bite-on-splash', 'bite-on-fall', 'bite-on-pause', 'bite-on-move',
-  'bite-on-deflection', 'marks-ignore-lure', 'marks-rise', 'school-fires', 'nudge', 'flare', 'quick-turns', 'hit-at-once',
-] as const;
-export type SignKind = (typeof SIGN_KINDS)[number];
-
-export interface Sign {
-  kind: SignKind;
-  count: number;
-  /** How long ago it was seen, minutes; 0 when absent. */
-  minutesAgo?: number;
-  /** For empty casts: the share of each cast that was really in the fish's band, 0–1; 0.5 when absent. */
-  zoneShare?: number;
-}
-
-export interface Cover {
-  kind: CoverKind;
-  /** 0 (open) – 1 (solid). */
-  density?: number | null;
-  branchDiameterM?: number | null;
-  topDepthM?: number | null;
-}
-
-export interface Water {
-  setting: Setting;
-  salinity?: Salinity | null;
-  surfaceTempC?: number | null;
-  tempChange3dC?: number | null;
-  /** Depth at which a white lure goes out of sight, m. */
-  clarityM?: number | null;
-  depthM?: number | null;
-  fishDepthM?: number | null;
-  fishBandM?: readonly [number, number] | null;
-  currentMps?: number | null;
-  currentAngleDeg?: number | null;
-  windMps?: number | null;
-  windAngleDeg?: number | null;
-  waveHeightM?: number | null;
-  fetchM?: number | null;
-  tideStage?: TideStage | null;
-  iceThicknessM?: number | null;
-  cover?: Cover | null;
-  bottom?: Bottom | null;
-}
-
-export interface Sky {
-  cloud?: number | null;
-  sunElevationDeg?: number | null;
-  front?: Front | null;
-}
-
-export interface Conditions {
-  species: SpeciesId;
-  water: Water;
-  sky?: Sky | null;
-  month?: number | null;
-  forage?: readonly Forage[] | null;
-  forageAbundance?: Abundance | null;
-  pressure?: FishingPressure | null;
-  pressureTrendHpa3h?: number | null;
-  access?: Access | null;
-  behaviour?: Behaviour | null;
-  baitSeen?: boolean | null;
-  marks?: readonly { depthM: number; count: number }[] | null;
-  signs?: readonly Sign[] | null;
-}
+export type Water = { setting: Setting } & Given<KeyAt<'water'>>;
+export type Sky = Given<KeyAt<'sky'>>;
+export type Conditions = { species: SpeciesId; water: Water; sky?: Sky | null } & Given<KeyAt<'top'>>;

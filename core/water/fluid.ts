@@ -1,5 +1,5 @@
 /** What water weighs and how it flows. */
-import type { Salinity } from './conditions';
+import type { Salinity } from './terms';
 
 /** Density of fresh water, kg/m³. */
 export const FRESH_KG_M3 = 998;

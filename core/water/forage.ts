@@ -2,8 +2,8 @@
  * What swims there to be eaten, by place and month. `prior: judgement` after the anglers' rules: crawfish in spring, young of the year in late summer, small
  * brown shrimp in brackish creeks from spring to early summer, large white shrimp near inlets from midsummer into autumn. Northern months.
  */
-import type { Forage, Setting } from './conditions';
 import type { SpeciesProfile } from './species';
+import type { Forage, Setting } from './terms';
 
 interface Run {
   forage: Forage;

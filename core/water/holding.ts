@@ -1,7 +1,7 @@
 /** Where on the cover fish sit now: bright calm day → under or inside; low light, cloud or wind → on the edge; cold → deep and tight. */
-import type { Reading } from './defaults';
 import { surfaceLux } from './light';
 import { logistic } from '../base/numbers';
+import type { ResolvedConditions } from './resolve';
 
 export const HOLDING_PLACES = ['open', 'outer-edge', 'inside', 'deep-tight'] as const;
 export type HoldingPlace = (typeof HOLDING_PLACES)[number];
@@ -15,7 +15,7 @@ export interface Holding {
 
 const BRIGHT_LUX = 12_000;
 
-export function computeHolding(r: Reading): Holding {
+export function computeHolding(r: ResolvedConditions): Holding {
   const lux = surfaceLux(r.sunElevationDeg, r.cloud);
   const bright = logistic(Math.log10(lux), Math.log10(BRIGHT_LUX), 0.25);
   const calm = 1 - logistic(r.waveHeightM, 0.15, 0.05);

@@ -1,12 +1,15 @@
 import * as fc from 'fast-check';
 import { thermalComfort } from './comfort';
-import { chopFromWindM, defaultFishBandM, drawReading, resolveConditions } from './defaults';
 import { likelyForage } from './forage';
 import { computeHolding } from './holding';
 import { attenuationPerM, luxAtDepth, sightingRangeM, surfaceLux } from './light';
 import { seasonPhase } from './season';
 import { speciesIn, speciesProfile } from './species';
-import { SETTINGS, SPECIES, type Conditions } from './conditions';
+import { type Conditions } from './conditions';
+import { SETTINGS, SPECIES } from './terms';
+import { chopFromWindM, defaultFishBandM } from './usual';
+import { drawConditions } from './drawn';
+import { resolveConditions } from './resolve';
 
 const bass = speciesProfile('largemouth-bass');
 
@@ -97,10 +100,10 @@ describe('conditions', () => {
     const read = resolveConditions({ ...bare, water: { setting: 'lake', surfaceTempC: 18 } });
     const assumed = resolveConditions({ ...bare, month: 5, water: { setting: 'lake' } });
     const spread = (r: typeof read): number => {
-      const v = Array.from({ length: 32 }, (_, n) => drawReading(r, n).surfaceTempC);
+      const v = Array.from({ length: 32 }, (_, n) => drawConditions(r, n).surfaceTempC);
       return Math.max(...v) - Math.min(...v);
     };
-    expect(drawReading(read, 5)).toEqual(drawReading(read, 5));
+    expect(drawConditions(read, 5)).toEqual(drawConditions(read, 5));
     expect(spread(assumed)).toBeGreaterThan(3 * spread(read));
   });
 });

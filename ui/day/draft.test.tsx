@@ -1,8 +1,8 @@
 import { act, renderHook } from '@testing-library/react-native';
-import { resolveConditions, type Reading } from '../../core/water/defaults';
 import { dragTo, letGo, useDraft, useDraftEnds } from './draft';
+import { resolveConditions, type ResolvedConditions } from '../../core/water/resolve';
 
-const readingAt = (depthM: number): Reading =>
+const readingAt = (depthM: number): ResolvedConditions =>
   resolveConditions({
     species: 'largemouth-bass',
     month: 6,
@@ -58,7 +58,7 @@ describe('a reading under the finger', () => {
 
   test('let go, it stands until the day has a new reading, and not for good', () => {
     const { result, rerender } = renderHook(
-      ({ reading }: { reading: Reading }) => {
+      ({ reading }: { reading: ResolvedConditions }) => {
         useDraftEnds(reading);
         return useDraft();
       },

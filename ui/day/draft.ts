@@ -1,12 +1,12 @@
 /** A reading that is being dragged: the section and what follows from it show it at once; it is stored when let go. */
 import { useEffect, useSyncExternalStore } from 'react';
-import type { Readings } from '../../core/records/trip';
 import type { Conditions } from '../../core/water/conditions';
-import { resolveConditions, type Reading } from '../../core/water/defaults';
+import { resolveConditions, type ResolvedConditions } from '../../core/water/resolve';
+import type { EnteredReadings } from '../../core/schemas/conditions';
 
 /** What is dragged: the reading it would make, the control under the finger and its value there. */
 export interface Draft {
-  reading: Reading;
+  reading: ResolvedConditions;
   id: string;
   value: number;
 }
@@ -29,7 +29,7 @@ export const hearDraft = (l: () => void): (() => void) => {
 };
 
 /** What the day would be with these readings in place of its own. */
-export function previewReading(c: Conditions, r: Readings): Reading {
+export function previewReading(c: Conditions, r: EnteredReadings): ResolvedConditions {
   const known = <T extends object>(o: T): Partial<T> =>
     Object.fromEntries(Object.entries(o).filter(([, v]) => v !== null && v !== undefined)) as Partial<T>;
   const { water, sky, ...rest } = r;
@@ -41,7 +41,7 @@ const ENDS_MS = 1500;
 let ending: ReturnType<typeof setTimeout> | undefined;
 let frame = 0;
 /** Shown with the next frame; of several moves within one only the last, and not again what is shown already. */
-export function dragTo(id: string, value: number, readingThen: () => Reading): void {
+export function dragTo(id: string, value: number, readingThen: () => ResolvedConditions): void {
   clearTimeout(ending);
   if (asked?.id === id && asked.value === value) return;
   asked = { id, value };
@@ -58,7 +58,7 @@ export function letGo(): void {
 export const useDraft = (): Draft | null => useSyncExternalStore(hearDraft, draftNow);
 
 /** Takes the draft away once the day has a new reading. */
-export function useDraftEnds(reading: Reading | null): void {
+export function useDraftEnds(reading: ResolvedConditions | null): void {
   useEffect(() => {
     if (!asked) show(null);
   }, [reading]);

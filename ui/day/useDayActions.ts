@@ -6,16 +6,17 @@ import { lureBack, lureLost } from '../../core/box/lost';
 import type { SchoolId } from '../../core/ranking/schools';
 import type { Preferences } from '../../core/records/preferences';
 import { activeTrip, preferencesOf, put, type Book, type Put } from '../../core/records';
-import type { Readings, Trip } from '../../core/records/trip';
+import type { Trip } from '../../core/records/trip';
 import { readingsNow } from '../../core/trip/day';
 import { placeInLog, type Opening } from '../../core/log/effort';
-import type { SignKind, SpeciesId } from '../../core/water/conditions';
 import type { Committer } from '../../data/useBook';
 import { appNowMs, realNowMs } from '../platform/clock';
 import { newId } from '../platform/ids';
 import { askToKeep } from '../platform/persistence';
 import type { DayState } from './useDayState';
 import type { EventKind } from '../../core/records/event';
+import type { SignKind, SpeciesId } from '../../core/water/terms';
+import type { EnteredReadings } from '../../core/schemas/conditions';
 
 export const UNDO_MS = 10_000;
 
@@ -30,7 +31,7 @@ export interface DayActions {
   /** One of the ways good anglers disagree about; kept for today's fish, or for all where no day is open. */
   chooseSchool: (school: SchoolId, value: string) => void;
   changeTrip: (change: (t: Trip) => Trip) => void;
-  setReadings: (change: (r: Readings) => Readings) => void;
+  setReadings: (change: (r: EnteredReadings) => EnteredReadings) => void;
   addSign: (kind: SignKind) => void;
   takeSign: (kind: SignKind) => void;
   setSettings: (change: PlanSettings | null) => void;
@@ -174,7 +175,7 @@ export function useDayActions(state: DayState, { commit, record, current }: Comm
   );
 
   const setReadings = useCallback(
-    (change: (r: Readings) => Readings) => {
+    (change: (r: EnteredReadings) => EnteredReadings) => {
       const atMs = now();
       void commit((book) => forTrip(book, (t) => [put('trip', { ...t, readings: change(readingsNow(book, t, atMs)), readAtMs: atMs })]));
     },

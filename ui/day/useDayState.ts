@@ -15,7 +15,6 @@ import { schoolsOf, type Preferences } from '../../core/records/preferences';
 import { activeTrip, inBox, inUse, measurementsOf, preferencesOf, type Book } from '../../core/records';
 import { composeDay, type Day } from '../../core/trip/day';
 import { tallyTrip, type TripTally } from '../../core/log/tally';
-import { resolveConditions, type Reading } from '../../core/water/defaults';
 import { speciesProfile } from '../../core/water/species';
 import { queryKeys } from '../../data/keys';
 import { tellPlanProgress } from './planProgress';
@@ -25,6 +24,7 @@ import type { Lure } from '../../core/records/lure';
 import type { Rod } from '../../core/records/rod';
 import type { Reel } from '../../core/records/reel';
 import type { Line } from '../../core/records/line';
+import { resolveConditions, type ResolvedConditions } from '../../core/water/resolve';
 
 export interface Tackle {
   rod: Rod;
@@ -35,7 +35,7 @@ export interface Tackle {
 export interface DayState {
   prefs: Preferences;
   day: Day | null;
-  reading: Reading | null;
+  reading: ResolvedConditions | null;
   mood: MoodJudgement | null;
   tally: TripTally | null;
   box: Lure[];

@@ -4,7 +4,6 @@ import { familyById } from '../../core/lures/families';
 import { LINE_MATERIALS, LINE_CLASSES_LB } from '../../core/tackle/line';
 import { ROD_ACTIONS } from '../../core/tackle/rod';
 import { STATION_IDS, STATIONS } from '../../core/stations/places';
-import { ACCESSES, BOTTOMS, COVER_KINDS, FORAGES, SALINITIES, SETTINGS, TIDE_STAGES } from '../../core/water/conditions';
 import {
   ACCESS_NAME,
   BOTTOM_NAME,
@@ -21,6 +20,7 @@ import { say, type UnitPrefs } from '../../wording/units';
 import type { Option } from '../parts/Buttons';
 import { STEPPERS, type Stepper } from '../theme/stepping';
 import type { WaterPlace } from '../../core/records/water';
+import { ACCESSES, BOTTOMS, COVER_KINDS, FORAGES, SALINITIES, SETTINGS, TIDE_STAGES } from '../../core/water/terms';
 
 export const EDITABLE = ['lure', 'rod', 'reel', 'line', 'water', 'spot'] as const;
 export type EditableKind = (typeof EDITABLE)[number];

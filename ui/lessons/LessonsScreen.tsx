@@ -1,7 +1,6 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { learnFromBook } from '../../core/lessons/patterns';
-import type { SpeciesId } from '../../core/water/conditions';
 import { comparisonText, lessonsHeadline } from '../../wording/lessons';
 import { capital, SPECIES_NAME } from '../../wording/names';
 import { useDay } from '../day/DayProvider';
@@ -11,6 +10,7 @@ import { Say } from '../parts/Say';
 import { Screen } from '../shell/Screen';
 import { PatternRow } from './PatternRow';
 import { PhaseChart } from './PhaseChart';
+import type { SpeciesId } from '../../core/water/terms';
 
 const COMPARED = 4;
 

@@ -1,10 +1,10 @@
 /** The cover, drawn at the target end: wood, brush, pads, grass, reeds, dock, rock, oyster. Denser cover draws more of it. */
 import { G, Path } from '../platform/shapes';
-import type { CoverKind } from '../../core/water/conditions';
 import { useTheme } from '../theme/theme';
 import { drawnBy, type PartProps } from './drawnBy';
 import type { Frame } from './geometry';
 import type { SectionModel } from './model';
+import type { CoverKind } from '../../core/water/terms';
 
 /** Fixed scatter so that the drawing never flickers. */
 const scatter = (i: number, k: number): number => (((Math.sin((i + 1) * 12.9898 + k * 78.233) * 43758.5453) % 1) + 1) % 1;

@@ -1,12 +1,12 @@
 /** What the section shows, in SI: made by each place from the same day, drawn by SectionDrawing, told by wording/section. */
 import type { Phase } from '../../core/planning/cadence/cadence';
-import type { CoverKind } from '../../core/water/conditions';
 import { computeHolding, type HoldingPlace } from '../../core/water/holding';
-import type { Reading } from '../../core/water/defaults';
 import { attenuationPerM } from '../../core/water/light';
 import { sensesOf } from '../../core/water/senses';
 import type { FamilyId } from '../../core/lures/family';
 import type { EventKind } from '../../core/records/event';
+import type { CoverKind } from '../../core/water/terms';
+import type { ResolvedConditions } from '../../core/water/resolve';
 
 export interface SectionPath {
   xM: readonly number[];
@@ -68,7 +68,7 @@ export interface SectionModel {
   windMps: number;
   windAngleDeg: number;
   cover: { kind: CoverKind; density: number; topDepthM: number };
-  bottom: Reading['bottom'];
+  bottom: ResolvedConditions['bottom'];
   holding: HoldingPlace;
   path: SectionPath | null;
   /** The path of a plan put aside, to compare with. */
@@ -82,7 +82,7 @@ export interface SectionModel {
 }
 
 /** The water itself; places add their answer with `{...base, path, …}`. */
-export function sectionOfReading(r: Reading, tipM: number, castM: number): SectionModel {
+export function sectionOfReading(r: ResolvedConditions, tipM: number, castM: number): SectionModel {
   const holding = computeHolding(r);
   const senses = sensesOf(r);
   return {

@@ -1,6 +1,5 @@
 import { render, screen } from '@testing-library/react-native';
-import { resolveConditions } from '../../core/water/defaults';
-import { COVER_KINDS, type Conditions, type CoverKind } from '../../core/water/conditions';
+import { type Conditions } from '../../core/water/conditions';
 import { FAMILIES } from '../../core/lures/family';
 import { drawnBy } from './drawnBy';
 import { cutEllipse, depthTicks, frameOf, polyline, tickStep, tipPoint, wave } from './geometry';
@@ -11,6 +10,8 @@ import { indexAt } from './moment';
 import { sectionOfReading, type SectionModel } from './model';
 import { SectionDrawing } from './SectionDrawing';
 import { EVENT_KINDS } from '../../core/records/event';
+import { COVER_KINDS, type CoverKind } from '../../core/water/terms';
+import { resolveConditions } from '../../core/water/resolve';
 
 const reading = (water: Partial<Conditions['water']> = {}) =>
   resolveConditions({

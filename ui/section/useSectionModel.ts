@@ -8,17 +8,17 @@ import { reachM } from '../../core/holdtable/zone';
 import { lineDiameterM } from '../../core/tackle/line';
 import { strikesByDepth } from '../../core/lessons/layers';
 import { useDay } from '../day/DayProvider';
-import type { Reading } from '../../core/water/defaults';
 import { placeOfPath } from '../shell/places';
 import type { Track } from '../../core/planning/plan/track';
 import { useKeptPlan } from '../day/keptPlan';
 import { sectionOfReading, type SectionMark, type SectionModel } from './model';
 import type { StrikeEvent } from '../../core/records/event';
+import type { ResolvedConditions } from '../../core/water/resolve';
 
 const DEFAULT_CAST_M = 25;
 const DEFAULT_TIP_M = 1.5;
 
-export function useSectionModel(reading: Reading | null): SectionModel | null {
+export function useSectionModel(reading: ResolvedConditions | null): SectionModel | null {
   const place = placeOfPath(usePathname());
   const { plan, lure, ranking, tally, book, tackle } = useDay();
   const kept = useKeptPlan();

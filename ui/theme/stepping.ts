@@ -17,6 +17,8 @@ const linear = (unit: number, step: number | ((user: number) => number), min: nu
   max,
 });
 
+const coarse = (u: UnitPrefs, max: number): Stepper => (u.size === 'in' ? linear(INCH, 1, 0, max) : linear(0.01, 2, 0, max));
+
 export const STEPPERS = {
   temp: (u: UnitPrefs): Stepper =>
     u.temp === 'F' ? { to: toFahrenheit, from: fromFahrenheit, step: () => 1, min: -2, max: 38 } : linear(1, 0.5, -2, 38),
@@ -38,6 +40,10 @@ export const STEPPERS = {
       ? linear(OUNCE, (v) => (v < 0.25 ? 1 / 32 : v < 1 ? 1 / 16 : 0.25), 0.0004, 0.15)
       : linear(0.001, (v) => (v < 5 ? 0.5 : v < 30 ? 1 : 5), 0.0004, 0.15),
   speed: (u: UnitPrefs): Stepper => (u.speed === 'mph' ? linear(MPH, 0.1, 0, 4) : linear(KMH, 0.2, 0, 4)),
+  /** Height of waves, thickness of ice: whole inches, or two centimetres. */
+  waves: (u: UnitPrefs): Stepper => coarse(u, 2),
+  ice: (u: UnitPrefs): Stepper => coarse(u, 1.5),
+  wind: (u: UnitPrefs): Stepper => (u.speed === 'mph' ? linear(MPH, 1, 0, 25) : linear(KMH, 1, 0, 25)),
   seconds: (): Stepper => linear(1, (v) => (v < 5 ? 0.5 : 1), 0, 90),
   plain: (step: number, min: number, max: number): Stepper => linear(1, step, min, max),
 } as const;

@@ -8,12 +8,12 @@ import type { Candidate } from '../../core/forecast/spots';
 import { inUse, standing, type Book } from '../../core/records';
 import { reportFor, tideFor } from '../../core/trip/day';
 import { TOO_OLD_MS } from '../../core/stations/reading';
-import type { Access } from '../../core/water/conditions';
 import { queryKeys } from '../../data/keys';
 import { compute } from '../../workers/client';
 import { dateText } from '../../wording/time';
 import { useDay, type DayContextValue } from '../day/DayProvider';
 import type { Spot } from '../../core/records/spot';
+import type { Access } from '../../core/water/terms';
 
 const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;

@@ -1,6 +1,5 @@
 /** What follows from the readings; changes under the finger while one is dragged. */
 import { View } from 'react-native';
-import type { Reading } from '../../core/water/defaults';
 import { speciesProfile } from '../../core/water/species';
 import type { UnitPrefs } from '../../wording/units';
 import { derivedFacts, holdingReasons, waterWords, type DerivedFact, type WaterWords } from '../../wording/water';
@@ -9,9 +8,10 @@ import { useShownReading, useShownText } from '../day/shown';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
+import type { ResolvedConditions } from '../../core/water/resolve';
 
 interface Following {
-  r: Reading;
+  r: ResolvedConditions;
   units: UnitPrefs;
   words: WaterWords;
   facts: readonly DerivedFact[];
@@ -19,7 +19,7 @@ interface Following {
 let last: Following | null = null;
 
 /** All that follows, worked out once for each reading: every text below asks for its own. */
-function following(r: Reading, units: UnitPrefs): Following {
+function following(r: ResolvedConditions, units: UnitPrefs): Following {
   if (last?.r !== r || last.units !== units) {
     const profile = speciesProfile(r.species);
     last = { r, units, words: waterWords(r, profile, units), facts: derivedFacts(r, profile, units) };

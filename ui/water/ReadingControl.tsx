@@ -1,5 +1,4 @@
 /** The control of one reading, opened: steps, a slider, presets, choices. */
-import type { Readings } from '../../core/records/trip';
 import { capital } from '../../wording/names';
 import { sourceText } from '../../wording/water';
 import { dragTo, letGo, previewReading, useDraft } from '../day/draft';
@@ -10,6 +9,7 @@ import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 import { View } from 'react-native';
 import { dragRange, nearPreset, onGrid, stepReading, type NumberReading, type ReadingControl as Control } from './readings/control';
+import type { EnteredReadings } from '../../core/schemas/conditions';
 
 /** Cover's parts belong to the cover: they are forgotten with it. */
 const PARTS_OF_COVER = ['density', 'branches', 'tops'];
@@ -17,7 +17,7 @@ const PARTS_OF_COVER = ['density', 'branches', 'tops'];
 export function ReadingControl({ c }: { c: Control }) {
   const { day, actions } = useDay();
   const { p } = useTheme();
-  const set = (v: never): void => actions.setReadings((r) => (c.set as (x: Readings, y: never) => Readings)(r, v));
+  const set = (v: never): void => actions.setReadings((r) => (c.set as (x: EnteredReadings, y: never) => EnteredReadings)(r, v));
   const source = day?.sources.get(c.path);
   const clear = source !== 'read' || PARTS_OF_COVER.includes(c.id) ? undefined : () => set(null as never);
   if (c.type === 'number') return <NumberControl c={c} onClear={clear} onPreset={(v) => set(v as never)} />;

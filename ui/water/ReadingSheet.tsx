@@ -2,7 +2,6 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View, type GestureResponderEvent } from 'react-native';
-import type { Readings } from '../../core/records/trip';
 import { lastVisit } from '../../core/trip/day';
 import { capital } from '../../wording/names';
 import { ageText } from '../../wording/day';
@@ -21,6 +20,7 @@ import { useTheme } from '../theme/theme';
 import { ReadingControl } from './ReadingControl';
 import { readingText, stepReading, type NumberReading, type ReadingControl as Control } from './readings/control';
 import { readingGroups } from './readings/controls';
+import type { EnteredReadings } from '../../core/schemas/conditions';
 
 const PER_ROW = 3;
 const HOUR_MS = 3_600_000;
@@ -66,7 +66,7 @@ export function ReadingSheet() {
 /** What stands from before: said once it is an hour old, taken over from the last visit while nothing is read. */
 function FromBefore() {
   const { book, day, actions, nowMs } = useDay();
-  const [before, setBefore] = useState<Readings | null>(null);
+  const [before, setBefore] = useState<EnteredReadings | null>(null);
   if (!day) return null;
   if (before)
     return (

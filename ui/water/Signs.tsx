@@ -1,6 +1,5 @@
 /** What the fish showed, touched as it is seen; each moves the mood, and fades. */
 import { View } from 'react-native';
-import type { SignKind } from '../../core/water/conditions';
 import { SIGN_NAME, capital } from '../../wording/names';
 import { useDay } from '../day/DayProvider';
 import { Row } from '../parts/Box';
@@ -8,6 +7,7 @@ import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
+import type { SignKind } from '../../core/water/terms';
 
 const WHILE_GUARDING: readonly SignKind[] = ['nudge', 'flare', 'quick-turns', 'short-strike', 'hit-at-once', 'empty-cast'];
 const OFFERED: readonly SignKind[] = ['follow', 'short-strike', 'chase-miss', 'hit-at-once', 'marks-ignore-lure', 'marks-rise'];

@@ -1,7 +1,6 @@
 /** Which water, which fish: a day starts with two touches. */
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { ACCESSES, type SpeciesId } from '../../core/water/conditions';
 import { inUse } from '../../core/records';
 import { speciesIn, speciesProfile } from '../../core/water/species';
 import { legalText } from '../../wording/species';
@@ -11,6 +10,7 @@ import { Card, Note } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { useDemoWorld } from '../kit/useDemoWorld';
+import { ACCESSES, type SpeciesId } from '../../core/water/terms';
 
 export function StartDay() {
   const { book, day, actions } = useDay();

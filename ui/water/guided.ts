@@ -1,12 +1,12 @@
 /** Seven questions anyone can answer on the bank without a gauge; each answer is a reading, "I cannot tell" leaves it assumed. */
-import type { Readings } from '../../core/records/trip';
-import type { CoverKind, Front, Salinity, SignKind } from '../../core/water/conditions';
+import type { CoverKind, Front, Salinity, SignKind } from '../../core/water/terms';
+import type { EnteredReadings } from '../../core/schemas/conditions';
 
 export interface Answer {
   id: string;
   title: string;
   /** What it sets; null: nothing. */
-  set: ((r: Readings) => Readings) | null;
+  set: ((r: EnteredReadings) => EnteredReadings) | null;
   sign?: SignKind;
 }
 
@@ -18,11 +18,11 @@ export interface Question {
 }
 
 const water =
-  (change: Readings['water']) =>
-  (r: Readings): Readings => ({ ...r, water: { ...r.water, ...change } });
+  (change: EnteredReadings['water']) =>
+  (r: EnteredReadings): EnteredReadings => ({ ...r, water: { ...r.water, ...change } });
 const sky =
-  (change: Partial<Readings['sky']>) =>
-  (r: Readings): Readings => ({ ...r, sky: { ...r.sky, ...change } });
+  (change: Partial<EnteredReadings['sky']>) =>
+  (r: EnteredReadings): EnteredReadings => ({ ...r, sky: { ...r.sky, ...change } });
 const cover = (kind: CoverKind) => water({ cover: { kind, density: kind === 'none' ? 0 : 0.4 } });
 const CANNOT_TELL: Answer = { id: 'unknown', title: 'I cannot tell', set: null };
 

@@ -1,10 +1,10 @@
 import { familyById } from '../../lures/families';
 import { FAMILIES } from '../../lures/family';
-import { SPECIES } from '../../water/conditions';
 import { speciesProfile } from '../../water/species';
 import { LINE_MATERIALS, NEWTON_PER_LB } from '../../tackle/line';
 import type { RodSpec } from '../../tackle/rod';
 import { adviseHookSet, type HookSetQuestion } from './advice';
+import { SPECIES } from '../../water/terms';
 
 const rod: RodSpec = { lengthM: 2.13, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' };
 const ask = (more: Partial<HookSetQuestion> = {}) =>

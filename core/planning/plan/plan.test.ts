@@ -1,6 +1,5 @@
 import { presentationId } from '../task/presentation';
 import { MESH } from '../../simulation/types';
-import type { Access } from '../../water/conditions';
 import type { Cadence } from '../cadence/cadence';
 import { STANDS } from '../../tackle/stand';
 import { planInSteps, planRetrieve, type Plan } from './plan';
@@ -10,6 +9,7 @@ import { firstHands, LONGEST_S, setUpProblem } from '../task/setup';
 import { simulateHands } from './track';
 import { worth } from './worth';
 import { tipSetting } from '../../tackle/stand';
+import type { Access } from '../../water/terms';
 
 const TACKLE = {
   rod: { lengthM: 2.13, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' as const },

@@ -9,7 +9,6 @@ import { withDefaults } from '../../ranking/schools';
 import { judgeMood, type MoodJudgement } from '../../mood/filter';
 import { overMoods } from '../../mood/states';
 import { clamp } from '../../base/numbers';
-import { resolveConditions, type Reading } from '../../water/defaults';
 import { speciesProfile, type SpeciesProfile } from '../../water/species';
 import type { Belief } from '../calibrate/belief';
 import { triedLure } from '../calibrate/assess';
@@ -28,10 +27,11 @@ import type { PlanRequest } from './request';
 import { type CadenceStyle } from '../../lures/styles';
 import { FRESH_KG_M3, waterDensityKgM3 } from '../../water/fluid';
 import { tipSetting, type TipPosition, type TipSetting } from '../../tackle/stand';
+import { resolveConditions, type ResolvedConditions } from '../../water/resolve';
 
 export interface Problem {
   request: PlanRequest;
-  reading: Reading;
+  reading: ResolvedConditions;
   line: LineSpec;
   stand: Stand;
   species: SpeciesProfile;
@@ -93,7 +93,7 @@ export function liveliness(moodMean: number): 0 | 1 | 2 {
   return moodMean < 1.4 ? 0 : moodMean < 2.6 ? 1 : 2;
 }
 
-function bandFor(f: Family, r: Reading, pitched: number): readonly [number, number] {
+function bandFor(f: Family, r: ResolvedConditions, pitched: number): readonly [number, number] {
   if (f.mode === 'surface') return [0, SURFACE_BAND_M];
   if (f.mode === 'bottom' && pitched < 0.5) return [Math.min(r.fishBandM[0], r.depthM - BOTTOM_BAND_M), r.depthM];
   return r.fishBandM;
@@ -162,7 +162,7 @@ function knownOf(request: PlanRequest, family: Family, weightKg: number): Proble
 }
 
 /** How far past the target to throw so that the lure is at depth when it gets there, m. prior: judgement (glide of one depth, dive of five). */
-function overshoot(f: Family, lure: LurePhysics, depthM: number, r: Reading): number {
+function overshoot(f: Family, lure: LurePhysics, depthM: number, r: ResolvedConditions): number {
   if (f.mode === 'surface') return 1.5;
   if (f.liftAreaM2 > 0 && lure.massKg <= FRESH_KG_M3 * lure.volumeM3) return Math.min(14, 5 * depthM);
   return clamp(depthM + (r.currentMps > 0.2 ? 2 : 0), 1, 8);

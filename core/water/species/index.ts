@@ -1,8 +1,8 @@
 /** All species by id, and which of them a water can hold. */
-import { SPECIES, type Salinity, type Setting, type SpeciesId } from '../conditions';
 import { FRESH } from './fresh';
 import type { SpeciesProfile } from './profile';
 import { SALT } from './salt';
+import { SPECIES, type Salinity, type Setting, type SpeciesId } from '../terms';
 
 export type { SpeciesProfile } from './profile';
 

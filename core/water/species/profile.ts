@@ -1,6 +1,6 @@
 /** What each species brings: comfort, spawning range, where it lives, what it eats and how far it moves for it. */
-import type { Forage, Setting, SpeciesId } from '../conditions';
 import type { PerMood } from '../moods';
+import type { Forage, Setting, SpeciesId } from '../terms';
 
 /** Sharp ones hold; cutting ones part any line but wire. */
 export const TEETH = ['none', 'rasp', 'sharp', 'cutting'] as const;

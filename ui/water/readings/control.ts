@@ -1,7 +1,10 @@
 /** What a reading is to the screen: how it is shown, stepped, dragged and stored. */
-import type { Readings } from '../../../core/records/trip';
 import type { Option } from '../../parts/Buttons';
-import { stepBy, type Stepper } from '../../theme/stepping';
+import { givenIn, readingAt, readingPath, type ReadingKey, type ValueOf } from '../../../core/water/readings';
+import { capital } from '../../../wording/names';
+import type { UnitPrefs } from '../../../wording/units';
+import { stepBy, STEPPERS, type Stepper } from '../../theme/stepping';
+import type { EnteredReadings } from '../../../core/schemas/conditions';
 
 interface Base {
   id: string;
@@ -22,15 +25,15 @@ export interface NumberReading extends Base {
   range: readonly [number, number];
   presets?: Option<number>[];
   /** What was entered so far; absent while assumed. */
-  get: (r: Readings) => number | null | undefined;
-  set: (r: Readings, v: number | null) => Readings;
+  get: (r: EnteredReadings) => number | null | undefined;
+  set: (r: EnteredReadings, v: number | null) => EnteredReadings;
 }
 
 export interface ChoiceReading extends Base {
   type: 'choice';
   value: string | null;
   options: Option<string>[];
-  set: (r: Readings, v: string | null) => Readings;
+  set: (r: EnteredReadings, v: string | null) => EnteredReadings;
 }
 
 /** Several at once. */
@@ -38,37 +41,58 @@ export interface ManyReading extends Base {
   type: 'many';
   value: readonly string[];
   options: Option<string>[];
-  set: (r: Readings, v: readonly string[] | null) => Readings;
+  set: (r: EnteredReadings, v: readonly string[] | null) => EnteredReadings;
 }
 
 export type ReadingControl = NumberReading | ChoiceReading | ManyReading;
 
-type NumberKey<T> = { [K in keyof T]-?: NonNullable<T[K]> extends number ? K : never }[keyof T];
+/** Keys of the table by what they are to a control. */
+type KeyTo<V> = { [K in ReadingKey]: ValueOf<K> extends V ? K : never }[ReadingKey];
+export type NumberKey = KeyTo<number>;
+type ChoiceKey = KeyTo<string>;
 
-export const waterNumber = (key: NumberKey<Readings['water']>): Pick<NumberReading, 'get' | 'set' | 'path'> => ({
-  path: `water.${key}`,
-  get: (r) => r.water[key],
-  set: (r, v) => ({ ...r, water: { ...r.water, [key]: v } }),
+/** The readings with one of them set, or, with null, said not to be read. */
+export function withReading(r: EnteredReadings, key: ReadingKey, value: unknown): EnteredReadings {
+  const { at } = readingAt(key);
+  if (at === 'top') return { ...r, [key]: value ?? undefined };
+  return { ...r, [at]: { ...r[at], [key]: value } };
+}
+
+function stepperOf(key: NumberKey, u: UnitPrefs): Stepper {
+  const { step } = readingAt(key).entry!;
+  return typeof step === 'string' ? STEPPERS[step](u) : STEPPERS.plain(step.by, step.from, step.to);
+}
+
+/** What the table of readings says of a number: its place, steps, usual values and presets; `title` names a preset. */
+export const numberOf = (
+  key: NumberKey,
+  u: UnitPrefs,
+  title: (v: number) => string,
+): Pick<NumberReading, 'type' | 'path' | 'stepper' | 'range' | 'presets' | 'get' | 'set'> => ({
+  type: 'number',
+  path: readingPath(key),
+  stepper: stepperOf(key, u),
+  range: readingAt(key).entry!.usual,
+  presets: readingAt(key).entry!.presets?.map((v) => ({ value: v, title: title(v) })),
+  get: (r) => givenIn(r, key) as number | null,
+  set: (r, v) => withReading(r, key, v),
 });
-export const skyNumber = (key: NumberKey<Readings['sky']>): Pick<NumberReading, 'get' | 'set' | 'path'> => ({
-  path: `sky.${key}`,
-  get: (r) => r.sky[key],
-  set: (r, v) => ({ ...r, sky: { ...r.sky, [key]: v } }),
-});
-/** A choice of the trip's readings that stands beside water and sky. */
-export const topChoice = <K extends 'forageAbundance' | 'pressure' | 'access' | 'behaviour'>(key: K): Pick<ChoiceReading, 'set' | 'path'> => ({
-  path: key,
-  set: (r, v) => ({ ...r, [key]: v === null ? undefined : v }) as Readings,
-});
-export const waterChoice = <K extends 'bottom' | 'salinity' | 'tideStage'>(key: K): Pick<ChoiceReading, 'set' | 'path'> => ({
-  path: `water.${key}`,
-  set: (r, v) => ({ ...r, water: { ...r.water, [key]: v } }) as Readings,
+
+/** The same of a choice; `name` names each. */
+export const choiceOf = <K extends ChoiceKey>(
+  key: K,
+  name: Readonly<Record<ValueOf<K> & string, string>>,
+): Pick<ChoiceReading, 'type' | 'path' | 'options' | 'set'> => ({
+  type: 'choice',
+  path: readingPath(key),
+  options: readingAt(key).choices!.map((v) => ({ value: v, title: capital((name as Record<string, string>)[v]!) })),
+  set: (r, v) => withReading(r, key, v),
 });
 
 /** One step from what is entered this instant, so that quick taps add up. */
 export const stepReading =
   (c: NumberReading, way: 1 | -1) =>
-  (r: Readings): Readings =>
+  (r: EnteredReadings): EnteredReadings =>
     c.set(r, stepBy(c.stepper, c.get(r) ?? c.value, way));
 
 /** The nearest value on the grid of the angler's steps. */

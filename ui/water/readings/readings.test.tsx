@@ -1,18 +1,18 @@
-import type { Readings } from '../../../core/records/trip';
-import { readingsSchema } from '../../../core/records/trip';
-import { resolveConditions } from '../../../core/water/defaults';
 import { IMPERIAL, METRIC } from '../../../wording/units';
 import { chopWord } from '../../../wording/water';
 import { dragRange, nearPreset, onGrid, readingText, stepReading, type ReadingControl } from './control';
 import { readingGroups } from './controls';
+import { resolveConditions } from '../../../core/water/resolve';
+import type { EnteredReadings } from '../../../core/schemas/conditions';
+import { enteredSchema } from '../../../core/schemas/conditions';
 
-const NOTHING: Readings = { water: {}, sky: {} };
-const reading = (r: Readings) =>
+const NOTHING: EnteredReadings = { water: {}, sky: {} };
+const reading = (r: EnteredReadings) =>
   resolveConditions({ species: 'largemouth-bass', month: 6, ...r, water: { setting: 'pond', depthM: 3, fishDepthM: 1.5, ...r.water } });
-const controls = (r: Readings = NOTHING, u = IMPERIAL): ReadingControl[] => readingGroups(reading(r), u).flatMap((g) => g.controls);
-const control = (id: string, r: Readings = NOTHING): ReadingControl => controls(r).find((c) => c.id === id)!;
+const controls = (r: EnteredReadings = NOTHING, u = IMPERIAL): ReadingControl[] => readingGroups(reading(r), u).flatMap((g) => g.controls);
+const control = (id: string, r: EnteredReadings = NOTHING): ReadingControl => controls(r).find((c) => c.id === id)!;
 
-const WOOD: Readings = { water: { cover: { kind: 'wood', density: 0.5, branchDiameterM: 0.02 } }, sky: {} };
+const WOOD: EnteredReadings = { water: { cover: { kind: 'wood', density: 0.5, branchDiameterM: 0.02 } }, sky: {} };
 
 test('every reading has a control, those that move the answer most come first, and cover brings its own', () => {
   const groups = readingGroups(reading(NOTHING), IMPERIAL);
@@ -37,7 +37,7 @@ test('every reading has a control, those that move the answer most come first, a
     ]),
   );
   expect(controls(WOOD).map((c) => c.id)).toEqual(expect.arrayContaining(['density', 'branches']));
-  const grass: Readings = { water: { cover: { kind: 'submerged-grass', density: 0.5 } }, sky: {} };
+  const grass: EnteredReadings = { water: { cover: { kind: 'submerged-grass', density: 0.5 } }, sky: {} };
   expect(controls(grass).map((c) => c.id)).toContain('tops');
   expect(controls({ water: { salinity: 'salt' }, sky: {} }).map((c) => c.id)).toContain('tide');
   expect(controls({ water: {}, sky: {}, access: 'ice' }).map((c) => c.id)).toContain('ice');
@@ -54,7 +54,7 @@ test('what is dragged lands on the grid of the angler’s steps', () => {
 });
 
 test('a value beyond the usual ones is dragged from where it is, not from the end of the usual', () => {
-  const number = (id: string, r: Readings) => {
+  const number = (id: string, r: EnteredReadings) => {
     const c = control(id, r);
     if (c.type !== 'number') throw new Error('not a number');
     return c;
@@ -91,10 +91,10 @@ test.each([
   const c = control(id);
   if (c.type !== 'choice') throw new Error('not a choice');
   const set = c.set(NOTHING, value);
-  expect(readingsSchema.safeParse(set).success).toBe(true);
+  expect(enteredSchema.safeParse(set).success).toBe(true);
   const again = control(id, set);
   expect(again.type === 'choice' && again.value).toBe(value);
-  expect(readingsSchema.safeParse(c.set(set, null)).success).toBe(true);
+  expect(enteredSchema.safeParse(c.set(set, null)).success).toBe(true);
 });
 
 test('food is several at once', () => {
@@ -121,7 +121,7 @@ describe.each(
     const c = control(id, WOOD);
     if (c.type !== 'number') throw new Error('not a number');
     const up = stepReading(c, 1)(WOOD);
-    expect(readingsSchema.safeParse(up).success).toBe(true);
+    expect(enteredSchema.safeParse(up).success).toBe(true);
     expect(c.get(up)!).toBeGreaterThan(c.value - 1e-12);
     const twice = stepReading(c, 1)(up);
     expect(c.get(twice)!).toBeGreaterThanOrEqual(c.get(up)!);
