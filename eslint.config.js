@@ -21,5 +21,19 @@ module.exports = [
       'react-hooks/exhaustive-deps': 'error',
     },
   },
+  {
+    // What shows the water, the lures or the plan is not drawn anew for a cast.
+    files: ['ui/{water,lures,retrieve,kit/box}/**'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { group: ['**/day/contexts'], importNames: ['useBook', 'useLog'], message: 'Read what is needed of useBookWithoutLog, or of the mood.' },
+          ],
+        },
+      ],
+    },
+  },
   { files: ['ui/platform/clock.ts', 'e2e/**', 'scripts/**'], rules: { 'no-restricted-syntax': 'off' } },
 ];

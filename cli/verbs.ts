@@ -14,7 +14,7 @@ import { learn, PRIOR_WEIGHT_CASTS } from '../core/lessons/learn';
 import { choosingOf } from '../core/ranking/choosing';
 import { rankLures } from '../core/ranking/rank';
 import { AGITATIONS } from '../core/mood/guarding';
-import { type MoodDistribution } from '../core/mood/states';
+import type { MoodDistribution } from '../core/mood/states';
 import type { Problem, Result } from '../core/base/problems';
 import { ROD_ACTIONS } from '../core/tackle/rod';
 import { planRetrieve } from '../core/planning/plan/plan';

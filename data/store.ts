@@ -1,5 +1,8 @@
-/** Where records lie: one key each in AsyncStorage's IndexedDB store. The port is small so that tests can stand in for it. */
-import { createAsyncStorage } from '@react-native-async-storage/async-storage';
+/**
+ * Where records lie: one key each, in the database that AsyncStorage keeps in a browser (its name, version and table), opened here by `idb` so that what is
+ * written is answered only once it lies on the disk. The port is small so that tests can stand in for it.
+ */
+import { openDB, type IDBPDatabase } from 'idb';
 
 export interface KeyValueStore {
   getAllKeys(): Promise<string[]>;
@@ -10,25 +13,54 @@ export interface KeyValueStore {
 }
 
 const NAME = 'moss-kettle';
-let opened: KeyValueStore | null = null;
+const VERSION = 1;
+const TABLE = 'entries';
+/** The browser's default answers a transaction before the device has written it: a battery that dies then takes the last seconds along. */
+const WRITTEN = { durability: 'strict' } as const;
 
-export function deviceStore(): KeyValueStore {
-  if (!opened) {
-    writeThrough();
-    opened = createAsyncStorage(NAME);
-  }
+let opened: Promise<IDBPDatabase> | null = null;
+
+function database(): Promise<IDBPDatabase> {
+  opened ??= openDB(NAME, VERSION, {
+    upgrade: (db) => {
+      if (!db.objectStoreNames.contains(TABLE)) db.createObjectStore(TABLE);
+    },
+    // The browser closed it (its data were cleared, say): the next question opens it anew.
+    terminated: () => {
+      opened = null;
+    },
+  });
+  opened.catch(() => {
+    opened = null;
+  });
   return opened;
 }
 
-/**
- * The store's transactions are answered, by the browser's default, before the device has written them: a battery that dies then takes the
- * last seconds along. Ours ask for the strict kind, answered once they lie on the disk. The storage library has no setting for it.
- */
-function writeThrough(): void {
-  if (typeof IDBDatabase === 'undefined') return;
-  const plain = IDBDatabase.prototype.transaction;
-  IDBDatabase.prototype.transaction = function (this: IDBDatabase, names, mode, options) {
-    const strict = mode === 'readwrite' && this.name.includes(NAME);
-    return plain.call(this, names, mode, strict ? { ...options, durability: 'strict' } : options);
-  };
+/** One transaction over the table; done when all of it is. */
+async function writing(work: (put: (key: string, value: string) => void, remove: (key: string) => void) => void): Promise<void> {
+  const tx = (await database()).transaction(TABLE, 'readwrite', WRITTEN);
+  const asked: Promise<unknown>[] = [];
+  work(
+    (key, value) => asked.push(tx.store.put(value, key)),
+    (key) => asked.push(tx.store.delete(key)),
+  );
+  // All of them, so that no refusal is left unheard when the transaction fails.
+  await Promise.all([...asked, tx.done]);
 }
+
+const STORE: KeyValueStore = {
+  getAllKeys: async () => (await (await database()).getAllKeys(TABLE)).map(String),
+  getMany: async (keys) => {
+    const tx = (await database()).transaction(TABLE, 'readonly');
+    const values = await Promise.all(keys.map(async (key) => ((await tx.store.get(key)) as string | undefined) ?? null));
+    await tx.done;
+    return Object.fromEntries(keys.map((key, i) => [key, values[i]!]));
+  },
+  setMany: (entries) =>
+    writing((put) => {
+      for (const [key, value] of Object.entries(entries)) put(key, value);
+    }),
+  removeMany: (keys) => writing((_, remove) => keys.forEach(remove)),
+};
+
+export const deviceStore = (): KeyValueStore => STORE;

@@ -1,5 +1,6 @@
 /** What went wrong, kept so that the angler can read it and hand it on. It stays on this device; nothing is sent. */
 import { createAsyncStorage } from '@react-native-async-storage/async-storage';
+import { createStore } from 'zustand/vanilla';
 
 export interface Trouble {
   id: string;
@@ -15,24 +16,21 @@ export interface Trouble {
 const KEPT = 40;
 const LONGEST = 2000;
 
-let list: readonly Trouble[] = [];
+/** The list itself lives in memory; a device that stores nothing still shows it. */
+export const troubles = createStore<{ list: readonly Trouble[] }>(() => ({ list: [] }));
 let clock: () => number = () => 0;
 let opened: ReturnType<typeof createAsyncStorage> | null = null;
-const listeners = new Set<() => void>();
 const store = () => (opened ??= createAsyncStorage('moss-kettle-troubles'));
-/** The list itself lives in memory; a device that stores nothing still shows it. */
 const quietly = (work: Promise<unknown>): void => void work.catch(() => undefined);
 
-function change(next: readonly Trouble[]): void {
-  list = next;
-  for (const l of listeners) l();
-}
+const change = (list: readonly Trouble[]): void => troubles.setState({ list });
 
 const textOf = (e: unknown): string => (e instanceof Error ? `${e.name}: ${e.message}\n${e.stack ?? ''}` : String(e)).slice(0, LONGEST);
 
 export function reportTrouble(where: string, e: unknown): void {
   const text = textOf(e);
   const atMs = clock();
+  const { list } = troubles.getState();
   const old = list.find((t) => t.where === where && t.text === text);
   const t: Trouble = old
     ? { ...old, lastAtMs: atMs, times: old.times + 1 }
@@ -57,6 +55,7 @@ export function watchTroubles(nowMs: () => number): () => void {
       .then((keys) => store().getMany(keys))
       .then((found) => {
         const earlier = Object.values(found).flatMap((v) => (v ? [JSON.parse(v) as Trouble] : []));
+        const { list } = troubles.getState();
         const known = new Set(list.map((t) => t.id));
         change([...earlier.filter((t) => !known.has(t.id)).sort((a, b) => a.lastAtMs - b.lastAtMs), ...list].slice(-KEPT));
       }),
@@ -72,11 +71,3 @@ export function forgetTroubles(): void {
   const gone = (): void => change([]);
   store().clear().then(gone, gone);
 }
-
-export const troubles = {
-  subscribe: (changed: () => void): (() => void) => {
-    listeners.add(changed);
-    return () => listeners.delete(changed);
-  },
-  list: (): readonly Trouble[] => list,
-};

@@ -107,7 +107,7 @@ function buildDay(day: DemoDay, index: number, random: Random, recipes: Map<stri
     cautionsSeen: [],
   };
   const month = Number(day.at.slice(5, 7));
-  const conditions = composeDay(applyPuts(emptyBook(), base), trip, [], startMs + 3600_000, month)!.conditions;
+  const conditions = composeDay(applyPuts(emptyBook(), base), trip, startMs + 3600_000, month)!.conditions;
   const ranking = rankLures(conditions, { withoutRange: true });
   const out: Put[] = [put('trip', trip)];
   let atMs = startMs + 6 * 60_000;

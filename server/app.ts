@@ -2,6 +2,7 @@
 import { Router } from '@koa/router';
 import etag from '@koa/etag';
 import Koa, { type Middleware } from 'koa';
+import compose from 'koa-compose';
 import conditional from 'koa-conditional-get';
 import helmet from 'koa-helmet';
 import type { Logger } from 'pino';
@@ -61,12 +62,11 @@ function api(config: ServerConfig): Middleware {
   router.get('/stations/:id', stationRoute(config.STATION_FAULT));
   const routes = router.routes();
   const allowed = router.allowedMethods();
-  const layers: Middleware[] = [limitRate(config.API_PER_MINUTE), limitBody(config.BODY_LIMIT_BYTES), routes as Middleware, allowed as Middleware];
+  const answer = compose([limitRate(config.API_PER_MINUTE), limitBody(config.BODY_LIMIT_BYTES), routes as Middleware, allowed as Middleware]);
   return async (ctx, next) => {
     if (ctx.path !== '/api' && !ctx.path.startsWith('/api/')) return next();
     ctx.set('Cache-Control', 'no-store');
-    const step = (i: number): Promise<void> => Promise.resolve(layers[i]?.(ctx, () => step(i + 1)) as unknown as Promise<void>);
-    await step(0);
+    await answer(ctx, async () => undefined);
     if (ctx.status === 404 && !ctx.body) {
       ctx.status = 404;
       ctx.body = { problem: 'no-such-question' };

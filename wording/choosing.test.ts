@@ -13,7 +13,7 @@ import { chooseJoints, PAIRING_FAULTS } from '../core/ranking/joints';
 import { planRods } from '../core/rods/plan';
 import { dayScenarios, lacksOf } from '../core/rods/scenarios';
 import { ROW_FAULTS } from '../core/exchange/boxCsv';
-import { type Conditions } from '../core/water/conditions';
+import type { Conditions } from '../core/water/conditions';
 import { speciesProfile } from '../core/water/species';
 import { badRowText, FAMILY_OF_NAME, readText } from './box';
 import { breakEvenSentence, compareSentence, factorLeads, rungSentence } from './choosing';

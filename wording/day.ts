@@ -9,8 +9,7 @@ import { FRONT_NAME, list } from './names';
 import { clockText } from './time';
 import { say, type UnitPrefs } from './units';
 import { skyWord } from './water';
-import type { TideStage } from '../core/water/terms';
-import type { SpotLight } from '../core/water/terms';
+import type { TideStage, SpotLight } from '../core/water/terms';
 
 const FACTOR_TEXT: Record<DayFactor, string> = {
   comfort: 'the water is nearest to what they like',

@@ -28,3 +28,9 @@ export function keepingText(k: KeepingFacts): string {
 /** "the page /lessons, 3 times, last Tue, 24 Nov". */
 export const troubleText = (t: { where: string; times: number; lastAtMs: number }, zone: string): string =>
   `${t.where[0]!.toUpperCase()}${t.where.slice(1)}${t.times > 1 ? `, ${t.times} times` : ''}, ${t.times > 1 ? 'last ' : ''}${dayText(t.lastAtMs, zone)}`;
+
+/** Whether the application opens without a network; `refused`: the browser keeps nothing of it. */
+export const offlineText = (use: 'asking' | 'kept' | 'refused'): string =>
+  use === 'refused'
+    ? 'This browser does not keep applications for use without a network (a private window, or a setting): open it where there is one.'
+    : 'After the first visit every page works without a network.';

@@ -1,6 +1,5 @@
 /** What the record says, and plainly when it does not know. */
-import { THIN_CASTS } from '../core/lessons/learn';
-import type { Comparison } from '../core/lessons/learn';
+import { THIN_CASTS, type Comparison } from '../core/lessons/learn';
 import type { Lessons, Pattern } from '../core/lessons/patterns';
 import { STYLE_NAME, FAMILY_NAME } from './names';
 import { castsText } from './strikes';

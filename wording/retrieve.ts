@@ -6,7 +6,7 @@ import { hangs } from '../core/planning/cadence/library';
 import type { Cadence } from '../core/planning/cadence/cadence';
 import { MOOD_NAME, PHASE_NAME, STEP_NAME, STYLE_NAME, capital, list } from './names';
 import { quantity, say, type UnitPrefs } from './units';
-import { type CadenceStyle } from '../core/lures/styles';
+import type { CadenceStyle } from '../core/lures/styles';
 import type { Access } from '../core/water/terms';
 
 /** How a cast lies to the current. */

@@ -1,5 +1,4 @@
-import { FAMILIES } from '../lures/family';
-import type { FamilyId } from '../lures/family';
+import { FAMILIES, type FamilyId } from '../lures/family';
 import { duplicatesIn } from '../box/duplicates';
 import { familyNamed, readBoxCsv, writeBadRows, writeBoxCsv } from './boxCsv';
 

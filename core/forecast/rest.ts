@@ -1,5 +1,6 @@
 /** Spots that were touched and should be left alone for a while: a missed fish that was not stung comes back, one that felt the hook takes longer. */
 import { clamp, lerp } from '../base/numbers';
+import { standing, type Book } from '../records';
 import type { EventKind } from '../records/event';
 
 export interface Touch {
@@ -51,4 +52,22 @@ export function restList(
     out.push({ spotId, kind: last.kind, sinceMs: last.atMs, readyAtMs });
   }
   return out.sort((a, b) => a.readyAtMs - b.readyAtMs);
+}
+
+/** The spots of a trip that rest now, from its log. */
+export function restingSpots(
+  book: Pick<Book, 'block' | 'event' | 'cast' | 'tombstone'>,
+  tripId: string,
+  moodMean: number,
+  nowMs: number,
+): RestingSpot[] {
+  const spotOf = new Map(
+    Object.values(book.block)
+      .filter((b) => b.tripId === tripId)
+      .map((b) => [b.id, b.spotId]),
+  );
+  const mine = <T extends { blockId: string }>(all: readonly T[]): T[] => all.filter((x) => spotOf.has(x.blockId));
+  const touches = mine(standing(book, 'event')).map((e) => ({ spotId: spotOf.get(e.blockId)!, kind: e.kind, atMs: e.atMs }));
+  const casts = mine(standing(book, 'cast')).map((c) => ({ spotId: spotOf.get(c.blockId)!, atMs: c.atMs }));
+  return restList(touches, casts, moodMean, nowMs);
 }

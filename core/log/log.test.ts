@@ -7,8 +7,7 @@ import { conditionsKey, openBlock } from './effort';
 import { isHooked, isLanded, isStrike, signsFromLog } from './events';
 import { tallyTrip } from './tally';
 import type { EffortBlock } from '../records/block';
-import type { StrikeEvent } from '../records/event';
-import { EVENT_KINDS } from '../records/event';
+import { type StrikeEvent, EVENT_KINDS } from '../records/event';
 
 test('what counts as what', () => {
   expect(EVENT_KINDS.filter(isStrike)).toEqual(['landed', 'lost', 'missed', 'bump']);
@@ -72,7 +71,7 @@ const now = today.startedAtMs + 600_000;
 
 describe('a day', () => {
   test('takes what was read, then what is usual, and says which', () => {
-    const d = composeDay(world, today, [], now, 10)!;
+    const d = composeDay(world, today, now, 10)!;
     expect(d.conditions.water.surfaceTempC).toBe(12.2);
     expect(d.conditions.water.clarityM).toBe(world.water['water-lantern']!.usual.clarityM);
     expect(d.assumed.has('water.clarityM')).toBe(true);
@@ -81,19 +80,19 @@ describe('a day', () => {
   });
 
   test('a water that is gone makes no day', () => {
-    expect(composeDay(emptyBook(), today, [], now, 10)).toBeNull();
+    expect(composeDay(emptyBook(), today, now, 10)).toBeNull();
   });
 
   test('signs tapped hours ago are forgotten', () => {
     const t = { ...today, signs: [{ kind: 'follow' as const, count: 1, atMs: now - 10 * 3600_000 }] };
-    expect(composeDay(world, t, [], now, 10)!.conditions.signs).toEqual([]);
+    expect(composeDay(world, t, now, 10)!.conditions.signs).toEqual([]);
   });
 });
 
 describe('effort blocks and tallies', () => {
   const template = Object.values(world.block)[0]!;
   const block = (id: string, change: Partial<EffortBlock> = {}): EffortBlock => ({ ...template, id, tripId: today.id, startedAtMs: now, ...change });
-  const conditions = composeDay(world, today, [], now, 10)!.conditions;
+  const conditions = composeDay(world, today, now, 10)!.conditions;
 
   test('the same hands on the same water stay in one block; a reading opens another', () => {
     const b = block('b1', { presentationId: 'p', conditions: conditions as EffortBlock['conditions'] });
@@ -147,7 +146,7 @@ describe('where a reading comes from', () => {
   const world = applyPuts(emptyBook(), buildDemoWorld(0));
   const today = world.trip['trip-today']!;
   const NOW = Date.parse('2026-10-08T05:49:00-05:00');
-  const day = (book: Book, trip: Trip = today, nowMs = NOW) => composeDay(book, trip, [], nowMs, 10)!;
+  const day = (book: Book, trip: Trip = today, nowMs = NOW) => composeDay(book, trip, nowMs, 10)!;
 
   test('what was read wins over the station, the station over what is usual, and each is told', () => {
     const d = day(world);

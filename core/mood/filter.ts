@@ -10,7 +10,7 @@ import { moodMean, normalise, type MoodDistribution } from './states';
 import { filterStates } from './transition';
 import type { Sign, SignKind } from '../water/terms';
 import { drawAssumed } from '../water/drawn';
-import { type ResolvedConditions } from '../water/resolve';
+import type { ResolvedConditions } from '../water/resolve';
 
 export interface SignEffect {
   kind: SignKind;

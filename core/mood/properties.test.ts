@@ -1,7 +1,7 @@
 /** What must hold of the mood whatever the readings. */
 import * as fc from 'fast-check';
 import { DRAW_COUNT } from '../base/draws';
-import { type Conditions } from '../water/conditions';
+import type { Conditions } from '../water/conditions';
 import { speciesProfile } from '../water/species';
 import { filterSigns, judgeMood, mixedPrior, nextSignToWatch } from './filter';
 import { chanceWhileGuarding, GUARDING_SIGNS, judgeGuarding } from './guarding';

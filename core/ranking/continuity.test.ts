@@ -1,7 +1,7 @@
 /** The ranking has no cliffs but hard limits: a step in any reading, made smaller and smaller, moves every score less and less. */
 import { DEMO_LURES } from '../../demo/tackle';
 import { seededRandom } from '../base/random';
-import { type Conditions } from '../water/conditions';
+import type { Conditions } from '../water/conditions';
 import { rankLures } from './rank';
 import { COVER_KINDS, SPECIES } from '../water/terms';
 

@@ -9,7 +9,7 @@ import { chaseMps, type ReadContext } from './context';
 import { COLOURS, type Colour, type Family, type PreyShape } from '../lures/family';
 import { chooseColour, chooseSizeM, colourWishes, favouriteSizeM } from './rig';
 import type { Contribution, Factor } from './score';
-import { type PerMood } from '../water/moods';
+import type { PerMood } from '../water/moods';
 import type { Forage } from '../water/terms';
 
 export const SHAPE_OF_FORAGE: Record<Forage, PreyShape> = {

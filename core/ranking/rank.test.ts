@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { seededRandom } from '../base/random';
 import { speciesProfile } from '../water/species';
-import { type Conditions } from '../water/conditions';
+import type { Conditions } from '../water/conditions';
 import { allFamilies, familyById } from '../lures/families';
 import { FAMILIES, type FamilyId } from '../lures/family';
 import { findExclusion } from './limits';

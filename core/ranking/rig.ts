@@ -134,7 +134,8 @@ function appetite(r: ResolvedConditions, schools: Schools): number {
 }
 
 /** The mouthful they like best here, m. */
-export const favouriteSizeM = (r: ResolvedConditions, p: SpeciesProfile, schools: Schools = DEFAULT_SCHOOLS): number => p.preyLengthM[1] * appetite(r, schools);
+export const favouriteSizeM = (r: ResolvedConditions, p: SpeciesProfile, schools: Schools = DEFAULT_SCHOOLS): number =>
+  p.preyLengthM[1] * appetite(r, schools);
 
 /** A sinker of one piece is no shorter than one of the weight that is needed here: like shapes grow with the cube root of the weight. Others carry their weight in a head of its own. */
 const neededLengthM = (f: Family, r: ResolvedConditions): number =>

@@ -13,7 +13,7 @@ import { scoreGuarding } from './guarding';
 import { scoreIce } from './ice';
 import type { Score } from './score';
 import { drawConditions } from '../water/drawn';
-import { type ResolvedConditions } from '../water/resolve';
+import type { ResolvedConditions } from '../water/resolve';
 
 export type ScoreLure = (f: Family) => Score;
 export const BRANCHES = ['feeding', 'guarding', 'ice'] as const;

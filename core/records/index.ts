@@ -70,17 +70,17 @@ export function applyPuts(book: Book, puts: readonly Put[]): Book {
   return next as unknown as Book;
 }
 
-const takenBack = (book: Book): ReadonlySet<string> => new Set(Object.values(book.tombstone).map((t) => t.of));
+const takenBack = (book: Pick<Book, 'tombstone'>): ReadonlySet<string> => new Set(Object.values(book.tombstone).map((t) => t.of));
 
 /** Casts and events that were not taken back, in the order they were made. */
-export function standing<K extends 'event' | 'cast'>(book: Book, kind: K): DataOf<K>[] {
+export function standing<K extends 'event' | 'cast'>(book: Pick<Book, K | 'tombstone'>, kind: K): DataOf<K>[] {
   const undone = takenBack(book);
   const all = Object.values(book[kind]) as { id: string; atMs: number; seq: number }[];
   return all.filter((x) => !undone.has(x.id)).sort((a, b) => a.seq - b.seq || a.atMs - b.atMs) as unknown as DataOf<K>[];
 }
 
 /** What was measured of a lure or a reel and not taken back, oldest first. */
-export function measurementsOf(book: Book, ofId: string): Measurement[] {
+export function measurementsOf(book: Pick<Book, 'calibration' | 'tombstone'>, ofId: string): Measurement[] {
   const undone = takenBack(book);
   return Object.values(book.calibration)
     .filter((c) => c.ofId === ofId && !undone.has(c.id))

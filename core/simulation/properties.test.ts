@@ -10,7 +10,7 @@ import { towedPass, verticalJig } from './setups';
 import { steadyTow } from './steady';
 import { MESH, type Leader, type LurePhysics, type Mesh, type RetrieveInput } from './types';
 import { GRAVITY } from './medium';
-import { type LinePhysics } from '../tackle/line';
+import type { LinePhysics } from '../tackle/line';
 
 const JIG: LurePhysics = { massKg: 0.0101, volumeM3: 3.44e-6, dragAreaM2: 2.03e-4, liftAreaM2: 0, addedMass: 0.5 };
 const DIVER: LurePhysics = { massKg: 0.012, volumeM3: 1.4e-5, dragAreaM2: 6.5e-4, liftAreaM2: 3e-4, addedMass: 0.5 };

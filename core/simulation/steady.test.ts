@@ -3,7 +3,7 @@ import { crossFlowDrag } from './lineDrag';
 import { runRetrieve } from './retrieve';
 import { crossCurrentBow, hookSet, steadyTow, type Tow, type TowInput } from './steady';
 import { MESH, type LurePhysics } from './types';
-import { type LinePhysics } from '../tackle/line';
+import type { LinePhysics } from '../tackle/line';
 
 const JIG: LurePhysics = { massKg: 0.0101, volumeM3: 3.44e-6, dragAreaM2: 2.03e-4, liftAreaM2: 0, addedMass: 0.5 };
 const BRAID: LinePhysics = { diameterM: 0.00022, densityKgM3: 970, stiffnessN: 2542, normalDrag: 1.15, tangentialDrag: 0.015 };

@@ -18,8 +18,6 @@ export interface Day {
   trip: Trip;
   water: WaterPlace;
   conditions: Conditions;
-  /** The signs tapped by hand among those of the conditions; the rest come from the log. */
-  handSigns: Sign[];
   sources: ReadonlyMap<string, Source>;
   /** Paths that nobody read, measured or reckoned: usual or default. */
   assumed: ReadonlySet<string>;
@@ -34,13 +32,16 @@ export interface Day {
 const FORGET_MIN = 360;
 
 /** The station of a water and its last good report. */
-export function reportFor(book: Book, water: WaterPlace): { report: StationReport; receivedAtMs: number; via: 'server' | 'device' } | null {
+export function reportFor(
+  book: Pick<Book, 'stationReport'>,
+  water: WaterPlace,
+): { report: StationReport; receivedAtMs: number; via: 'server' | 'device' } | null {
   const stored = water.station ? book.stationReport[water.station] : undefined;
   return stored ? { report: stored.report as StationReport, receivedAtMs: stored.receivedAtMs, via: stored.via } : null;
 }
 
 /** Entered turns that reach to now win over the station's constituents. */
-export function tideFor(book: Book, water: WaterPlace, nowMs: number): TideSource | null {
+export function tideFor(book: Pick<Book, 'stationReport' | 'tides'>, water: WaterPlace, nowMs: number): TideSource | null {
   const turns = book.tides[water.id]?.turns ?? [];
   if (turns.length > 1 && turns[0]!.atMs <= nowMs && turns[turns.length - 1]!.atMs >= nowMs) return { kind: 'turns', turns };
   const tide = reportFor(book, water)?.report.tide;
@@ -51,21 +52,21 @@ export function tideFor(book: Book, water: WaterPlace, nowMs: number): TideSourc
 const opposite = (angleDeg: number): number => (angleDeg > 0 ? angleDeg - 180 : angleDeg + 180);
 
 /** Whether the tide has turned since it was said which way the current runs. */
-function turnedSince(book: Book, trip: Trip, nowMs: number): boolean {
+function turnedSince(book: Pick<Book, 'stationReport' | 'tides' | 'water'>, trip: Trip, nowMs: number): boolean {
   const water = book.water[trip.waterId];
   const tide = typeof trip.readings.water.currentAngleDeg === 'number' && water ? tideFor(book, water, nowMs) : null;
   return tide !== null && hasTurned(tide, trip.readAtMs, nowMs);
 }
 
 /** What was read, as it holds now: the way the current runs turns with the tide. */
-export function readingsNow(book: Book, trip: Trip, nowMs: number): EnteredReadings {
+export function readingsNow(book: Pick<Book, 'stationReport' | 'tides' | 'water'>, trip: Trip, nowMs: number): EnteredReadings {
   if (!turnedSince(book, trip, nowMs)) return trip.readings;
   const { water } = trip.readings;
   return { ...trip.readings, water: { ...water, currentAngleDeg: opposite(water.currentAngleDeg!) } };
 }
 
 /** Surface temperatures of this water from past days on it and from imported readings, oldest first. */
-export function temperatureHistory(book: Book, waterId: string): TempPoint[] {
+export function temperatureHistory(book: Pick<Book, 'trip' | 'waterLog'>, waterId: string): TempPoint[] {
   const trips = Object.values(book.trip)
     .filter((t) => t.waterId === waterId && typeof t.readings.water.surfaceTempC === 'number')
     .map((t) => ({ atMs: t.readAtMs, tempC: t.readings.water.surfaceTempC as number }));
@@ -76,7 +77,7 @@ export function temperatureHistory(book: Book, waterId: string): TempPoint[] {
 }
 
 /** The last day fished on a water before this trip; null on a first visit. */
-export function lastVisit(book: Book, trip: Trip): Trip | null {
+export function lastVisit(book: Pick<Book, 'trip'>, trip: Trip): Trip | null {
   const before = Object.values(book.trip).filter((t) => t.id !== trip.id && t.waterId === trip.waterId && t.startedAtMs < trip.startedAtMs);
   return before.sort((a, b) => b.startedAtMs - a.startedAtMs)[0] ?? null;
 }
@@ -84,7 +85,14 @@ export function lastVisit(book: Book, trip: Trip): Trip | null {
 /** What each of those who may say something says of each reading, by the reading's name. */
 type Sayings = Record<Telling, Readonly<Partial<Record<ReadingKey, unknown>>>>;
 
-function sayingsOf(book: Book, water: WaterPlace, r: EnteredReadings, nowMs: number, station: StationReading | null, tide: TideSource | null): Sayings {
+function sayingsOf(
+  book: DayBook,
+  water: WaterPlace,
+  r: EnteredReadings,
+  nowMs: number,
+  station: StationReading | null,
+  tide: TideSource | null,
+): Sayings {
   const history = temperatureChange(temperatureHistory(book, water.id), nowMs);
   const tideState = tide && tideNow(tide, nowMs);
   const { forage, fishDepthM, ...usual } = water.usual;
@@ -113,7 +121,11 @@ function compose(says: Sayings): { values: Record<Place, Record<string, unknown>
   return { values, sources };
 }
 
-export function composeDay(book: Book, asRead: Trip, logSigns: readonly Sign[], nowMs: number, month: number): Day | null {
+/** What a day is composed from. */
+export type DayBook = Pick<Book, 'water' | 'trip' | 'tides' | 'stationReport' | 'waterLog'>;
+
+/** The day of a trip at a moment, local month 1–12; null where its water is gone. The signs are those tapped by hand: the log's come beside (log/tally). */
+export function composeDay(book: DayBook, asRead: Trip, nowMs: number, month: number): Day | null {
   const water = book.water[asRead.waterId];
   if (!water) return null;
   const r = readingsNow(book, asRead, nowMs);
@@ -131,7 +143,7 @@ export function composeDay(book: Book, asRead: Trip, logSigns: readonly Sign[], 
     sky: { ...values.sky, sunElevationDeg: r.sky.sunElevationDeg ?? Math.round(sunElevationDeg(nowMs, water)) },
     ...values.top,
     month,
-    signs: [...handSigns, ...logSigns],
+    signs: handSigns,
   } as Conditions;
   const worksOut = (path: string, from: boolean): void => {
     if (sources.get(path) === 'default' && from) sources.set(path, 'worked-out');
@@ -139,5 +151,5 @@ export function composeDay(book: Book, asRead: Trip, logSigns: readonly Sign[], 
   worksOut('water.waveHeightM', values.water.windMps !== null);
   worksOut('water.fishDepthM', !!r.marks?.length);
   const assumed = new Set([...sources].filter(([, from]) => from === 'usual' || from === 'default').map(([path]) => path));
-  return { trip, water, conditions, handSigns, sources, assumed, station, tide, turned: trip !== asRead };
+  return { trip, water, conditions, sources, assumed, station, tide, turned: trip !== asRead };
 }

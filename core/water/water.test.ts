@@ -5,7 +5,7 @@ import { computeHolding } from './holding';
 import { attenuationPerM, luxAtDepth, sightingRangeM, surfaceLux } from './light';
 import { seasonPhase } from './season';
 import { speciesIn, speciesProfile } from './species';
-import { type Conditions } from './conditions';
+import type { Conditions } from './conditions';
 import { SETTINGS, SPECIES } from './terms';
 import { chopFromWindM, defaultFishBandM } from './usual';
 import { drawConditions } from './drawn';

@@ -1,50 +1,61 @@
-/** One day for every place: the section, the lists and the log all read this. */
-import { createContext, useContext, useDeferredValue, useMemo, type ReactNode } from 'react';
-import { preferencesOf, type Book } from '../../core/records';
-import type { Snapshot } from '../../data/keeper';
-import type { Quarantined } from '../../data/repository';
-import { useCommitter, useStored, type Committer } from '../../data/useBook';
+/** One day for every place: worked out once, handed on in parts (contexts.ts). */
+import { useDeferredValue, type Context, type ReactNode } from 'react';
+import { preferencesOf } from '../../core/records';
+import { useCommitter, useStored } from '../../data/useBook';
 import { useNow } from '../platform/clock';
+import { useActionsOfDay } from './actions';
+import { DAY_CONTEXTS, useConditions, type DayParts } from './contexts';
 import { useDraftEnds } from './draft';
-import { useDayActions, type DayActions } from './useDayActions';
-import { useDayState, type DayState } from './useDayState';
-import { useStation, type StationState } from './useStation';
+import { useDayConditions } from './useDayConditions';
+import { useDayLog } from './useDayLog';
+import { useDayMood } from './useDayMood';
+import { useDayPlan } from './useDayPlan';
+import { useDayRanking, useQuestion } from './useDayRanking';
+import { useStoredWithoutLog } from './useBookWithoutLog';
+import { useStation } from './useStation';
 
-export interface DayContextValue extends DayState {
-  status: Snapshot['status'];
-  book: Book;
-  quarantined: readonly Quarantined[];
-  /** The day's own time, to five minutes; screens that show a clock keep their own. */
-  nowMs: number;
-  actions: DayActions;
-  committer: Committer;
-  station: StationState;
-}
-
-const DayContext = createContext<DayContextValue | null>(null);
+/** The day's own time, to five minutes; screens that show a clock keep their own. */
 const BUCKET_MS = 5 * 60_000;
 
-export function useDay(): DayContextValue {
-  const v = useContext(DayContext);
-  if (!v) throw new Error('useDay outside DayProvider');
-  return v;
+function useParts(): DayParts {
+  const committer = useCommitter();
+  const book = useStored((s) => s.book);
+  const bookWithoutLog = useStoredWithoutLog();
+  const prefs = preferencesOf(book);
+  const nowMs = useNow(prefs.demoClock, BUCKET_MS);
+  const conditions = useDayConditions(bookWithoutLog, prefs, nowMs);
+  const log = useDayLog(book, conditions.day?.trip.id ?? null, nowMs);
+  const mood = useDayMood(conditions, log.signs);
+  const question = useQuestion(bookWithoutLog, conditions, prefs, log.signs);
+  const { ranking, rankingBusy } = useDayRanking(question);
+  const plan = useDayPlan(bookWithoutLog, conditions, prefs, ranking.ranking);
+  const station = useStation(bookWithoutLog, conditions.day, prefs, nowMs, committer);
+  const actions = useActionsOfDay({ ...plan, ranking: ranking.ranking }, committer);
+  return { conditions, mood, question, ranking, rankingBusy, plan, log, bookWithoutLog, book, prefs, station, actions };
+}
+
+/** The places follow in slices of a few milliseconds, so that no change of the day holds up a finger. All parts change in one go. */
+function Part({ of, value, children }: { of: keyof DayParts; value: unknown; children: ReactNode }) {
+  const { Provider } = DAY_CONTEXTS[of] as Context<unknown>;
+  return <Provider value={useDeferredValue(value)}>{children}</Provider>;
+}
+
+function DraftEnds() {
+  useDraftEnds(useConditions().reading);
+  return null;
 }
 
 export function DayProvider({ children }: { children: ReactNode }) {
-  const status = useStored((s) => s.status);
-  const book = useStored((s) => s.book);
-  const quarantined = useStored((s) => s.quarantined);
-  const committer = useCommitter();
-  const nowMs = useNow(preferencesOf(book).demoClock, BUCKET_MS);
-  const state = useDayState(book, nowMs);
-  const actions = useDayActions(state, committer);
-  const station = useStation(book, state.day, state.prefs, nowMs, committer);
-  const value = useMemo(
-    () => ({ ...state, status, book, quarantined, nowMs, actions, committer, station }),
-    [state, status, book, quarantined, nowMs, actions, committer, station],
+  const parts = useParts();
+  return (Object.keys(DAY_CONTEXTS) as (keyof DayParts)[]).reduce<ReactNode>(
+    (inner, of) => (
+      <Part of={of} value={parts[of]}>
+        {inner}
+      </Part>
+    ),
+    <>
+      <DraftEnds />
+      {children}
+    </>,
   );
-  // The places follow in slices of a few milliseconds, so that no change of the day holds up a finger.
-  const shown = useDeferredValue(value);
-  useDraftEnds(shown.reading);
-  return <DayContext.Provider value={shown}>{children}</DayContext.Provider>;
 }

@@ -5,8 +5,9 @@ import type { PlanRequest } from '../../core/planning/task/request';
 import { tallyTrip } from '../../core/log/tally';
 import type { Committer } from '../../data/useBook';
 import { buildDemoWorld } from '../../demo/world';
-import { useDayActions } from './useDayActions';
-import type { DayState } from './useDayState';
+import { useActionsOfDay } from './actions';
+import { lastTouch, touchMade } from './lastTouch';
+import type { InHand } from './logActions';
 
 const NOW_MS = 1_790_000_000_000;
 let mockNext = 0;
@@ -23,7 +24,10 @@ const request: PlanRequest = {
 };
 const plan = planRetrieve(request, 'first') as Plan;
 
-function setUp(state: Partial<DayState> = {}) {
+beforeEach(() => touchMade(null));
+afterEach(() => touchMade(null));
+
+function setUp(state: Partial<InHand> = {}) {
   let book: Book = world;
   const stored: Put[][] = [];
   const store: Committer['commit'] = async (change) => {
@@ -33,8 +37,8 @@ function setUp(state: Partial<DayState> = {}) {
     return true;
   };
   const committer: Committer = { commit: store, record: store, current: () => book };
-  const day = { plan, request, lure, ranking: null, ...state } as DayState;
-  const hook = renderHook(() => useDayActions(day, committer));
+  const hand: InHand = { plan, request, lure, ranking: null, ...state };
+  const hook = renderHook(() => useActionsOfDay(hand, committer));
   return { hook, stored, committer, tally: () => tallyTrip(book, 'trip-today', NOW_MS), book: () => book };
 }
 
@@ -68,18 +72,18 @@ test('an event is logged, its phase after, undo takes exactly it back', async ()
   });
   await act(async () => t.hook.result.current.setPhase(id!, 'pause'));
   expect(t.tally().events.map((e) => [e.kind, e.phase])).toEqual([['landed', 'pause']]);
-  expect(t.hook.result.current.last).toMatchObject({ id, what: 'landed' });
+  expect(lastTouch.getState().shown).toMatchObject({ id, what: 'landed' });
   await act(async () => t.hook.result.current.takeBack(id!));
   expect([t.tally().strikes, t.tally().casts]).toEqual([0, 1]);
-  expect(t.hook.result.current.last).toBeNull();
+  expect(lastTouch.getState().shown).toBeNull();
 });
 
 test('what the device refuses is not told as logged', async () => {
   const t = setUp();
   const refusing: Committer = { ...t.committer, record: async () => false };
-  const hook = renderHook(() => useDayActions({ plan, request, lure, ranking: null } as unknown as DayState, refusing));
+  const hook = renderHook(() => useActionsOfDay({ plan, request, lure, ranking: null }, refusing));
   await act(async () => hook.result.current.logCast());
-  expect(hook.result.current.last).toBeNull();
+  expect(lastTouch.getState().shown).toBeNull();
   expect(t.tally().casts).toBe(0);
 });
 
@@ -93,8 +97,8 @@ test('another water reading opens a new block and closes the old', async () => {
   const t = setUp();
   await act(async () => t.hook.result.current.logCast());
   const murky = { ...request, conditions: { ...request.conditions, water: { ...request.conditions.water, clarityM: 0.3 } } };
-  const state = { plan, request: murky, lure, ranking: null } as unknown as DayState;
-  const again = renderHook(() => useDayActions(state, t.committer));
+  const state: InHand = { plan, request: murky, lure, ranking: null };
+  const again = renderHook(() => useActionsOfDay(state, t.committer));
   await act(async () => again.result.current.logCast());
   const last = t.stored[t.stored.length - 1]!;
   expect(last.map((p) => p.kind)).toEqual(['block', 'block', 'cast']);

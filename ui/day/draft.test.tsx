@@ -22,7 +22,7 @@ describe('a reading under the finger', () => {
   const nextFrame = (): void => act(() => jest.advanceTimersByTime(40));
 
   test('of several moves within a frame the last is shown, and worked out alone', () => {
-    const { result } = renderHook(() => useDraft());
+    const { result } = renderHook(() => useDraft((d) => d));
     const asked: number[] = [];
     act(() => {
       for (const v of [2, 3, 4])
@@ -41,7 +41,7 @@ describe('a reading under the finger', () => {
     let drawn = 0;
     renderHook(() => {
       drawn++;
-      return useDraft();
+      return useDraft((d) => d);
     });
     const move = (v: number): void => {
       dragTo('depth', v, () => readingAt(v));
@@ -60,7 +60,7 @@ describe('a reading under the finger', () => {
     const { result, rerender } = renderHook(
       ({ reading }: { reading: ResolvedConditions }) => {
         useDraftEnds(reading);
-        return useDraft();
+        return useDraft((d) => d);
       },
       { initialProps: { reading: readingAt(3) } },
     );

@@ -1,5 +1,6 @@
 /** A reading that is being dragged: the section and what follows from it show it at once; it is stored when let go. */
-import { useEffect, useSyncExternalStore } from 'react';
+import { useEffect } from 'react';
+import { create } from 'zustand';
 import type { Conditions } from '../../core/water/conditions';
 import { resolveConditions, type ResolvedConditions } from '../../core/water/resolve';
 import type { EnteredReadings } from '../../core/schemas/conditions';
@@ -11,22 +12,16 @@ export interface Draft {
   value: number;
 }
 
-let draft: Draft | null = null;
+const shown = create<{ draft: Draft | null }>(() => ({ draft: null }));
 /** What the finger asks for while it is down. */
 let asked: Pick<Draft, 'id' | 'value'> | null = null;
-const listeners = new Set<() => void>();
 
-function show(next: Draft | null): void {
-  if (next === draft) return;
-  draft = next;
-  for (const l of listeners) l();
+function show(draft: Draft | null): void {
+  if (draft !== shown.getState().draft) shown.setState({ draft });
 }
 
-export const draftNow = (): Draft | null => draft;
-export const hearDraft = (l: () => void): (() => void) => {
-  listeners.add(l);
-  return () => void listeners.delete(l);
-};
+/** A part of the draft, or what follows from it; drawn anew only when that changes. */
+export const useDraft = <T>(part: (draft: Draft | null) => T): T => shown((s) => part(s.draft));
 
 /** What the day would be with these readings in place of its own. */
 export function previewReading(c: Conditions, r: EnteredReadings): ResolvedConditions {
@@ -54,8 +49,6 @@ export function letGo(): void {
   clearTimeout(ending);
   ending = setTimeout(() => show(null), ENDS_MS);
 }
-
-export const useDraft = (): Draft | null => useSyncExternalStore(hearDraft, draftNow);
 
 /** Takes the draft away once the day has a new reading. */
 export function useDraftEnds(reading: ResolvedConditions | null): void {

@@ -1,20 +1,8 @@
 /** A plan put aside to be compared with the one in hand. Lives as long as the page: it is a sketch, not a record. */
-import { useSyncExternalStore } from 'react';
+import { create } from 'zustand';
 import type { Plan } from '../../core/planning/plan/plan';
 
-let kept: Plan | null = null;
-const listeners = new Set<() => void>();
+const kept = create<{ plan: Plan | null }>(() => ({ plan: null }));
 
-export function keepPlan(p: Plan | null): void {
-  kept = p;
-  listeners.forEach((l) => l());
-}
-
-export const useKeptPlan = (): Plan | null =>
-  useSyncExternalStore(
-    (l) => {
-      listeners.add(l);
-      return () => listeners.delete(l);
-    },
-    () => kept,
-  );
+export const keepPlan = (plan: Plan | null): void => kept.setState({ plan });
+export const useKeptPlan = (): Plan | null => kept((s) => s.plan);

@@ -1,20 +1,8 @@
 /** How far the plan under way is. By itself, so that telling it redraws one line and not the day. */
-import { useSyncExternalStore } from 'react';
+import { create } from 'zustand';
 import type { Progress } from '../../core/planning/plan/plan';
 
-let now: Progress | null = null;
-const listeners = new Set<() => void>();
+const under = create<{ way: Progress | null }>(() => ({ way: null }));
 
-export function tellPlanProgress(p: Progress | null): void {
-  now = p;
-  listeners.forEach((l) => l());
-}
-
-export const usePlanProgress = (): Progress | null =>
-  useSyncExternalStore(
-    (l) => {
-      listeners.add(l);
-      return () => listeners.delete(l);
-    },
-    () => now,
-  );
+export const tellPlanProgress = (way: Progress | null): void => under.setState({ way });
+export const usePlanProgress = (): Progress | null => under((s) => s.way);

@@ -26,7 +26,13 @@ export interface StationState {
 const HOUR_MS = 3_600_000;
 const SLOW_AFTER_MS = 1500;
 
-export function useStation(book: Book, day: Day | null, prefs: Preferences, nowMs: number, { commit }: Committer): StationState {
+export function useStation(
+  book: Pick<Book, 'stationReport'>,
+  day: Day | null,
+  prefs: Preferences,
+  nowMs: number,
+  { commit }: Committer,
+): StationState {
   const id = day?.water.station ?? null;
   const stored = day ? reportFor(book, day.water) : null;
   const ageMs = stored ? nowMs - Date.parse(stored.report.issuedAt) : null;

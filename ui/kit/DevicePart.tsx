@@ -1,28 +1,30 @@
 /** How the record and the application stand on this device, and what went wrong so far. */
-import { useState, useSyncExternalStore } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
+import { useStore } from 'zustand';
 import { forgetTroubles, troubles, type Trouble } from '../../data/troubles';
-import { keepingText, troubleText } from '../../wording/device';
+import { keepingText, offlineText, troubleText } from '../../wording/device';
 import { Part } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
 import { deviceZone } from '../platform/clock';
 import { useKeeping } from '../platform/persistence';
-import { buildName } from '../platform/updates';
+import { buildName, useOfflineUse } from '../platform/updates';
 import { saveProblemReport } from './problemReport';
 
 const SHOWN = 8;
 
 export function DevicePart() {
-  const list = useSyncExternalStore(troubles.subscribe, troubles.list);
+  const list = useStore(troubles, (s) => s.list);
   const keeping = useKeeping();
+  const offline = useOfflineUse();
   const [said, setSaid] = useState('');
   const newest = [...list].reverse();
   return (
     <Part title="On this device">
       <Say>{keepingText(keeping)}</Say>
-      <Say kind="label" tone="soft">{`Build ${buildName()}. After the first visit every page works without a network.`}</Say>
+      <Say kind="label" tone="soft">{`Build ${buildName()}. ${offlineText(offline)}`}</Say>
       {list.length > 0 ? (
         <Disclosure title={`${list.length} problem${list.length === 1 ? '' : 's'} noted`}>
           <Say kind="label">Kept on this device only; nothing is sent anywhere. No word of your record is in it.</Say>

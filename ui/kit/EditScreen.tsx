@@ -1,4 +1,5 @@
 /** Add or change one thing of the kit. What is wrong is said beside its field and nothing typed is lost. */
+import { useCommitter } from '../../data/useBook';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -8,7 +9,7 @@ import type { Problem } from '../../core/base/problems';
 import { inUse, put, RECORDS } from '../../core/records';
 import type { FamilyId } from '../../core/lures/family';
 import { capital } from '../../wording/names';
-import { useDay } from '../day/DayProvider';
+import { useBook, useBookWithoutLog } from '../day/contexts';
 import { Note, Part, Row } from '../parts/Box';
 import { Button, Choices, Picks } from '../parts/Buttons';
 import { Glyph } from '../parts/Glyph';
@@ -27,7 +28,7 @@ import type { Reel } from '../../core/records/reel';
 
 export function EditScreen() {
   const { kind, id, water } = useLocalSearchParams<{ kind: string; id: string; water?: string }>();
-  const { book } = useDay();
+  const book = useBookWithoutLog();
   const router = useRouter();
   if (!EDITABLE.includes(kind as EditableKind)) return <Missing text="There is no such page in the Kit." onBack={() => router.navigate('/kit')} />;
   const k = kind as EditableKind;
@@ -50,7 +51,8 @@ function Missing({ text, onBack }: { text: string; onBack: () => void }) {
 }
 
 function Editor({ kind, existing, waterId }: { kind: EditableKind; existing: Draft | null; waterId: string | null }) {
-  const { committer, book } = useDay();
+  const committer = useCommitter();
+  const book = useBook();
   const { units } = useTheme();
   const router = useRouter();
   const [draft, setDraft] = useState<Draft>(

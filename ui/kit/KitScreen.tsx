@@ -1,9 +1,9 @@
 import { useRouter } from 'expo-router';
+import type { BookWithoutLog } from '../day/useBookWithoutLog';
 import { View } from 'react-native';
 import { FAMILY_NAME, SETTING_NAME, capital } from '../../wording/names';
-import type { Book } from '../../core/records';
 import { say, type UnitPrefs } from '../../wording/units';
-import { useDay } from '../day/DayProvider';
+import { useBookWithoutLog } from '../day/contexts';
 import { Note, Part, Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -31,7 +31,7 @@ interface Shelf {
   title: string;
   add: string;
   empty: string;
-  items: (book: Book, u: UnitPrefs) => Item[];
+  items: (book: BookWithoutLog, u: UnitPrefs) => Item[];
 }
 
 const retiredOf = (x: { retiredAtMs: number | null }): boolean => x.retiredAtMs !== null;
@@ -113,7 +113,7 @@ export function KitScreen() {
   return (
     <Screen title="Kit" sub="What I own, where I fish, how the app behaves" section={false}>
       {SHELVES.map((s) => (
-        <Items key={s.kind} shelf={s} />
+        <Items key={s.kind} book={s} />
       ))}
       <SettingsPart />
       <RecordPart />
@@ -131,10 +131,10 @@ export function KitScreen() {
   );
 }
 
-function Items({ shelf: { kind, title, add, empty, items: itemsOf } }: { shelf: Shelf }) {
+function Items({ book: { kind, title, add, empty, items: itemsOf } }: { book: Shelf }) {
   const router = useRouter();
   const { p, units } = useTheme();
-  const { book } = useDay();
+  const book = useBookWithoutLog();
   const items = itemsOf(book, units).sort((a, b) => a.title.localeCompare(b.title));
   const open = items.filter((i) => !i.retired);
   const retired = items.filter((i) => i.retired);

@@ -1,4 +1,5 @@
 /** Measurement: what the angler counts by the boat or the dock, and how it narrows what is known of the lure or the reel. */
+import { useCommitter } from '../../data/useBook';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
@@ -14,7 +15,7 @@ import { queryKeys } from '../../data/keys';
 import { knownSentence, MEASUREMENT_HOW, MEASUREMENT_TITLE, measurementText, SLIP_TEXT, type Known } from '../../wording/measure';
 import { say } from '../../wording/units';
 import { compute } from '../../workers/client';
-import { useDay } from '../day/DayProvider';
+import { usePlan, useBookWithoutLog } from '../day/contexts';
 import { Adjuster } from '../parts/Adjuster';
 import { Card, Part, Row } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
@@ -24,8 +25,8 @@ import { newId } from '../platform/ids';
 import { bringIntoView } from '../platform/scrolling';
 import { stepBy, STEPPERS, type Stepper } from '../theme/stepping';
 import { useTheme } from '../theme/theme';
-import { type Lure } from '../../core/records/lure';
-import { type Reel } from '../../core/records/reel';
+import type { Lure } from '../../core/records/lure';
+import type { Reel } from '../../core/records/reel';
 import { LURE_MEASUREMENTS, type Measurement } from '../../core/records/measurement';
 
 /** Counts are told apart by line only where one is in use; else this. */
@@ -37,7 +38,8 @@ const TELLS: Record<Measurement['kind'], Known> = { 'sink-slack': 'sink', 'sink-
 const present = <T,>(x: T | null): x is T => x !== null;
 
 export function MeasureLure({ lure }: { lure: Lure }) {
-  const { book, tackle } = useDay();
+  const { tackle } = usePlan();
+  const book = useBookWithoutLog();
   const line = tackle ? { material: tackle.line.material, strengthLb: tackle.line.strengthLb } : USUAL_LINE;
   const kept = measurementsOf(book, lure.id);
   const { sink, lips, sinks } = whatItIs(lure, line);
@@ -78,7 +80,7 @@ export function MeasureLure({ lure }: { lure: Lure }) {
 }
 
 export function MeasureReel({ reel }: { reel: Reel }) {
-  const { book } = useDay();
+  const book = useBookWithoutLog();
   const kept = measurementsOf(book, reel.id);
   const spec = { ratio: reel.ratio, spoolM: reel.spoolM, arborM: reel.arborM, capacityM: reel.capacityM };
   const question = { reel: spec, counts: kept.map(turnCount).filter(present) };
@@ -129,7 +131,7 @@ interface MeasuringProps {
 }
 
 function Measuring({ ofId, kinds, kept, line, metresPerTurn: perTurnM, start, told, nonsense, busy }: MeasuringProps) {
-  const { committer } = useDay();
+  const committer = useCommitter();
   const { units } = useTheme();
   const [open, setOpen] = useState(false);
   const [kind, setKind] = useState(kinds[0]!);

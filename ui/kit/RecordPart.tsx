@@ -4,8 +4,8 @@ import { View } from 'react-native';
 import { importBook, type ImportResult } from '../../core/exchange/bookDocument';
 import { problemText } from '../../wording/problems';
 import { deviceKeeper } from '../../data/deviceKeeper';
-import { useReplaceBook } from '../../data/useBook';
-import { useDay } from '../day/DayProvider';
+import { useReplaceBook, useStored } from '../../data/useBook';
+import { useBook, usePrefs } from '../day/contexts';
 import { Card, Note, Part } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -17,7 +17,9 @@ import { useDemoWorld } from './useDemoWorld';
 const SHOWN = 12;
 
 export function RecordPart() {
-  const { book, quarantined, prefs } = useDay();
+  const book = useBook();
+  const quarantined = useStored((s) => s.quarantined);
+  const prefs = usePrefs();
   const replace = useReplaceBook();
   const demo = useDemoWorld();
   const [read, setRead] = useState<ImportResult | null>(null);

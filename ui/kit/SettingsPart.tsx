@@ -1,7 +1,7 @@
 /** Units, light, text size, and the way to the schools of thought. */
 import { useRouter } from 'expo-router';
 import type { Light } from '../../core/records/preferences';
-import { useDay } from '../day/DayProvider';
+import { useActions, usePrefs } from '../day/contexts';
 import { IMPERIAL, METRIC, UNIT_CHOICES, type UnitPrefs } from '../../wording/units';
 import { Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
@@ -33,7 +33,8 @@ const UNIT_NAME: Record<string, string> = {
 const same = (a: UnitPrefs, b: UnitPrefs): boolean => Object.keys(a).every((k) => a[k as keyof UnitPrefs] === b[k as keyof UnitPrefs]);
 
 export function SettingsPart() {
-  const { prefs, actions } = useDay();
+  const prefs = usePrefs();
+  const actions = useActions();
   const router = useRouter();
   const set = prefs.units;
   return (

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { learnFromBook } from '../../core/lessons/patterns';
 import { comparisonText, lessonsHeadline } from '../../wording/lessons';
 import { capital, SPECIES_NAME } from '../../wording/names';
-import { useDay } from '../day/DayProvider';
+import { useBook, useConditions } from '../day/contexts';
 import { Note, Part } from '../parts/Box';
 import { Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
@@ -15,7 +15,8 @@ import type { SpeciesId } from '../../core/water/terms';
 const COMPARED = 4;
 
 export function LessonsScreen() {
-  const { book, day } = useDay();
+  const { day } = useConditions();
+  const book = useBook();
   const species = useMemo(() => [...new Set(Object.values(book.trip).map((t) => t.species))], [book.trip]);
   const [picked, setPicked] = useState<string | null>(null);
   const chosen = picked ?? (day && species.includes(day.trip.species) ? day.trip.species : (species[0] ?? null));

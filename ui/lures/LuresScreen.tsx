@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { contentHash } from '../../core/base/hash';
 import { simpleThree } from '../../core/ranking/simple';
@@ -8,7 +8,7 @@ import { queryKeys } from '../../data/keys';
 import { capital, list } from '../../wording/names';
 import { exclusionSentence } from '../../wording/reasons';
 import { compute } from '../../workers/client';
-import { useDay } from '../day/DayProvider';
+import { useActions, useConditions, usePrefs, useRanking, useRankingBusy, useRankingQuestion, useBookWithoutLog } from '../day/contexts';
 import { Note, Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -31,7 +31,11 @@ const ROLES = [
 const SHOWN_OUT = 6;
 
 export function LuresScreen() {
-  const { day, ranking, rankingBusy, rankingError, box, prefs, schools, actions } = useDay();
+  const { day, schools } = useConditions();
+  const { ranking, rankingError } = useRanking();
+  const { box } = useBookWithoutLog();
+  const prefs = usePrefs();
+  const actions = useActions();
   const router = useRouter();
   if (!day) {
     return (
@@ -53,7 +57,7 @@ export function LuresScreen() {
       {rankingError ? <Note>The ranking could not be worked out. Change a reading to try again.</Note> : null}
       {!ranking && !rankingError ? <Say role="status">Weighing up the box…</Say> : null}
       {ranking ? (
-        <View style={{ gap: 10, opacity: rankingBusy ? 0.7 : 1 }}>
+        <PaleWhileRanking>
           {simple ? <Simple /> : null}
           {!simple && ranking.plan ? (
             <Gradual>
@@ -70,7 +74,7 @@ export function LuresScreen() {
               ))}
             </Gradual>
           ) : null}
-        </View>
+        </PaleWhileRanking>
       ) : null}
       {ranking && ranking.ranked.length === 0 ? <Note>Nothing in the box works here: see below why, or add a lure in the Kit.</Note> : null}
       <View style={{ gap: 8 }}>
@@ -94,9 +98,14 @@ export function LuresScreen() {
   );
 }
 
+/** By itself, so that asking anew redraws nothing inside. */
+function PaleWhileRanking({ children }: { children: ReactNode }) {
+  return <View style={{ gap: 10, opacity: useRankingBusy() ? 0.7 : 1 }}>{children}</View>;
+}
+
 /** Three that are hard to fish wrong. */
 function Simple() {
-  const { ranking } = useDay();
+  const { ranking } = useRanking();
   const three = simpleThree(ranking!.ranked);
   return (
     <>
@@ -111,13 +120,15 @@ function Simple() {
 }
 
 function Everything() {
-  const { day, ranking, rankOptions, box } = useDay();
+  const { ranking } = useRanking();
+  const { box } = useBookWithoutLog();
+  const { conditions, options: rankOptions } = useRankingQuestion();
   const [every, setEvery] = useState(false);
   const kinds = { ...rankOptions, lures: null };
-  const identity = contentHash({ c: day!.conditions, kinds });
+  const identity = contentHash({ c: conditions!, kinds });
   const all = useQuery({
     queryKey: queryKeys.choosing('every-kind', identity),
-    queryFn: ({ signal }) => compute.rank(signal, day!.conditions, kinds),
+    queryFn: ({ signal }) => compute.rank(signal, conditions!, kinds),
     enabled: every,
     staleTime: Infinity,
   });
@@ -150,7 +161,7 @@ function Everything() {
 
 /** Grouped by the reason, which many share. */
 function LeftOut() {
-  const { ranking } = useDay();
+  const { ranking } = useRanking();
   const { units } = useTheme();
   const nameOf = useNames();
   const groups = new Map<string, string[]>();

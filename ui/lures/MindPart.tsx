@@ -6,7 +6,7 @@ import { queryKeys } from '../../data/keys';
 import { breakEvenSentence, LADDER_LEAD, leadText, rungMood, rungSentence } from '../../wording/choosing';
 import { capital } from '../../wording/names';
 import { compute } from '../../workers/client';
-import { useDay } from '../day/DayProvider';
+import { useConditions, useRanking, useRankingQuestion } from '../day/contexts';
 import { Part, Row } from '../parts/Box';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
@@ -14,18 +14,18 @@ import { LurePicture } from './LurePicture';
 import { useNames } from './useNames';
 
 function useChoosing() {
-  const { day, rankOptions } = useDay();
-  const identity = contentHash({ c: day!.conditions, rankOptions });
+  const { conditions, options: rankOptions } = useRankingQuestion();
+  const identity = contentHash({ c: conditions, rankOptions });
   return useQuery({
     queryKey: queryKeys.choosing('turns', identity),
-    queryFn: ({ signal }) => compute.choosing(signal, day!.conditions, rankOptions),
+    queryFn: ({ signal }) => compute.choosing(signal, conditions!, rankOptions),
     staleTime: Infinity,
     placeholderData: (old) => old,
   });
 }
 
 export function MindPart() {
-  const { ranking } = useDay();
+  const { ranking } = useRanking();
   const { units } = useTheme();
   const nameOf = useNames();
   const { data, isError } = useChoosing();
@@ -42,7 +42,8 @@ export function MindPart() {
 }
 
 export function LadderPart() {
-  const { ranking, schools } = useDay();
+  const { ranking } = useRanking();
+  const { schools } = useConditions();
   const { p } = useTheme();
   const nameOf = useNames();
   const { data } = useChoosing();

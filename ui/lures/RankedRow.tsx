@@ -11,7 +11,7 @@ import { capital, FACTOR_NAME, FAMILY_NAME } from '../../wording/names';
 import { reasonSentence, timesText } from '../../wording/reasons';
 import { dearCheapSentence, ledgerSentence, moneyText } from '../../wording/rods';
 import { say } from '../../wording/units';
-import { useDay } from '../day/DayProvider';
+import { useActions, usePlan, useBookWithoutLog } from '../day/contexts';
 import { Row } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -31,7 +31,9 @@ const OTHERS = 7;
 const LONGEST = 1.5;
 
 export function RankedRow({ x, place, all }: { x: RankedLure; place: number; all: readonly RankedLure[] }) {
-  const { book, actions, lure } = useDay();
+  const { lure } = usePlan();
+  const book = useBookWithoutLog();
+  const actions = useActions();
   const { p } = useTheme();
   const router = useRouter();
   const nameOf = useNames();
@@ -134,7 +136,8 @@ function Factors({ x, all }: { x: RankedLure; all: readonly RankedLure[] }) {
 
 /** What a lure costs here: its own price, or the usual one of its kind. */
 function useLedger(): (x: RankedLure) => { priceMinor: number; ledger: Ledger } {
-  const { book, tackle } = useDay();
+  const { tackle } = usePlan();
+  const book = useBookWithoutLog();
   return (x) => {
     const priceMinor = book.lure[x.key]?.priceMinor ?? EVERYDAY[x.family].priceMinor;
     return { priceMinor, ledger: ledgerOf(x, priceMinor, HOURS, tackle?.line ?? null) };
@@ -143,7 +146,7 @@ function useLedger(): (x: RankedLure) => { priceMinor: number; ledger: Ledger } 
 
 /** Snags, broken lines and the price of it, beside the score and never in it. */
 function Cost({ x }: { x: RankedLure }) {
-  const { book } = useDay();
+  const book = useBookWithoutLog();
   const own = book.lure[x.key];
   const { priceMinor, ledger: l } = useLedger()(x);
   return (

@@ -10,7 +10,7 @@ import { rodFit, type RodSpec } from '../../core/tackle/rod';
 import { inUse } from '../../core/records';
 import { speciesProfile } from '../../core/water/species';
 import { faultSentence, jointSentences, PART_NAME, rigReasonText } from '../../wording/rig';
-import { useDay } from '../day/DayProvider';
+import { useConditions, useMood, usePlan, useBookWithoutLog } from '../day/contexts';
 import { Note } from '../parts/Box';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
@@ -18,7 +18,9 @@ import type { Lure } from '../../core/records/lure';
 
 /** What does not go together: said before it costs a fish. The rod is the one in hand if it casts this lure, else any that does. */
 export function Faults({ x }: { x: RankedLure }) {
-  const { reading, book, tackle } = useDay();
+  const { reading } = useConditions();
+  const { tackle } = usePlan();
+  const book = useBookWithoutLog();
   const { units } = useTheme();
   if (!reading || !tackle) return null;
   const f = familyAs(book.lure[x.key], x);
@@ -37,7 +39,10 @@ export function Faults({ x }: { x: RankedLure }) {
 const familyAs = (own: Lure | undefined, x: RankedLure): Family => (own ? familyOfLure(own) : familyById(x.family));
 
 export function RigPart({ x }: { x: RankedLure }) {
-  const { reading, mood, book, schools, tackle } = useDay();
+  const { reading, schools } = useConditions();
+  const { tackle } = usePlan();
+  const mood = useMood();
+  const book = useBookWithoutLog();
   const { units } = useTheme();
   if (!reading || !mood) return null;
   const own = book.lure[x.key];

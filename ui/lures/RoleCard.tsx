@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import type { RankedLure } from '../../core/ranking/rank';
 import { rateLine, whyLine } from '../../wording/lures';
 import { capital, FAMILY_NAME } from '../../wording/names';
-import { useDay } from '../day/DayProvider';
+import { useActions, usePlan, useRanking, useBookWithoutLog } from '../day/contexts';
 import { Card, Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -15,7 +15,10 @@ import { Faults, RigPart } from './RigPart';
 import { useNames } from './useNames';
 
 export function RoleCard({ title, more, x }: { title: string; more: string; x: RankedLure }) {
-  const { ranking, book, lure, actions } = useDay();
+  const { ranking } = useRanking();
+  const { lure } = usePlan();
+  const book = useBookWithoutLog();
+  const actions = useActions();
   const { units, p } = useTheme();
   const router = useRouter();
   const name = capital(useNames()(x.key));

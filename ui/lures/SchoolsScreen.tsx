@@ -10,7 +10,7 @@ import { queryKeys } from '../../data/keys';
 import { SPECIES_NAME } from '../../wording/names';
 import { effectSentence, SCHOOL_WORDS } from '../../wording/schools';
 import { compute } from '../../workers/client';
-import { useDay } from '../day/DayProvider';
+import { useActions, useConditions, usePrefs, useRankingQuestion } from '../day/contexts';
 import { Note, Part, Row } from '../parts/Box';
 import { Button, RadioGroup } from '../parts/Buttons';
 import { Gradual } from '../parts/Gradual';
@@ -22,12 +22,14 @@ import { useTheme } from '../theme/theme';
 import { useNames } from './useNames';
 
 export function SchoolsScreen() {
-  const { day, prefs, rankOptions } = useDay();
+  const { day } = useConditions();
+  const prefs = usePrefs();
+  const { conditions, options: rankOptions } = useRankingQuestion();
   const router = useRouter();
-  const identity = day ? contentHash({ c: day.conditions, rankOptions }) : 'none';
+  const identity = conditions ? contentHash({ c: conditions, rankOptions }) : 'none';
   const effects = useQuery({
     queryKey: queryKeys.choosing('schools', identity),
-    queryFn: ({ signal }) => compute.schools(signal, day!.conditions, rankOptions),
+    queryFn: ({ signal }) => compute.schools(signal, conditions!, rankOptions),
     enabled: !!day,
     staleTime: Infinity,
     placeholderData: (old) => old,
@@ -49,7 +51,7 @@ export function SchoolsScreen() {
 }
 
 function School({ id, value, effects }: { id: SchoolId; value: string; effects: readonly SchoolEffect[] | null }) {
-  const { actions } = useDay();
+  const actions = useActions();
   const { p, units } = useTheme();
   const nameOf = useNames();
   const words = SCHOOL_WORDS[id];

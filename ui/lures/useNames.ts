@@ -3,9 +3,9 @@ import { useCallback } from 'react';
 import type { FamilyId } from '../../core/lures/family';
 import type { NameOf } from '../../wording/choosing';
 import { FAMILY_NAME } from '../../wording/names';
-import { useDay } from '../day/DayProvider';
+import { useBookWithoutLog } from '../day/contexts';
 
 export function useNames(): NameOf {
-  const { book } = useDay();
+  const book = useBookWithoutLog();
   return useCallback((key) => book.lure[key]?.name ?? FAMILY_NAME[key as FamilyId] ?? key, [book.lure]);
 }

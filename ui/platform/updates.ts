@@ -1,7 +1,6 @@
 /** Offline and new versions: the service worker keeps every file of the application; a newer set waits until the angler takes it. */
-import { useSyncExternalStore } from 'react';
 import { Workbox } from 'workbox-window';
-import { reportTrouble } from '../../data/troubles';
+import { create } from 'zustand';
 
 export type UpdateState =
   | 'none'
@@ -10,22 +9,22 @@ export type UpdateState =
   /** Another tab has taken the new version; this one still runs the old. */
   | 'moved';
 
-let state: UpdateState = 'none';
+/** Whether the application is kept for use without a network; `refused` is a fact of the browser (a private window, a setting), not a fault. */
+export type OfflineUse = 'asking' | 'kept' | 'refused';
+
+const standing = create<{ update: UpdateState; offline: OfflineUse }>(() => ({ update: 'none', offline: 'asking' }));
+const become = (update: UpdateState): void => standing.setState({ update });
+
 let worker: Workbox | null = null;
 let mine = false;
-const listeners = new Set<() => void>();
-
-function become(next: UpdateState): void {
-  state = next;
-  for (const l of listeners) l();
-}
 
 /** How often an open page asks whether there is a newer version, ms. */
 const ASK_EVERY_MS = 30 * 60_000;
 
 /** Starts the service worker once the page has drawn, so that it does not compete with the first screen. */
 export function watchUpdates(): void {
-  if (worker || typeof navigator === 'undefined' || !navigator.serviceWorker) return;
+  if (worker || typeof navigator === 'undefined') return;
+  if (!navigator.serviceWorker) return standing.setState({ offline: 'refused' });
   const wb = new Workbox('/sw.js', { updateViaCache: 'none' });
   worker = wb;
   wb.addEventListener('waiting', () => become('ready'));
@@ -40,28 +39,24 @@ export function watchUpdates(): void {
   const ask = (): void => void wb.update().catch(() => undefined);
   wb.register()
     .then(() => {
+      standing.setState({ offline: 'kept' });
       setInterval(ask, ASK_EVERY_MS);
       document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && ask());
       window.addEventListener('online', ask);
     })
-    .catch((e: unknown) => {
-      // With no network and a worker already there, registering again cannot reach its file.
-      if (!navigator.serviceWorker.controller && navigator.onLine) reportTrouble('keeping the application for use without a network', e);
-    });
+    // With no network and a worker already there, registering again cannot reach its file: it is kept all the same.
+    .catch(() => standing.setState({ offline: navigator.serviceWorker.controller || !navigator.onLine ? 'kept' : 'refused' }));
 }
 
 /** Takes the new version: the page loads again, because the angler asked for it. */
 export function takeUpdate(): void {
-  if (state === 'moved') return window.location.reload();
+  if (standing.getState().update === 'moved') return window.location.reload();
   mine = true;
   worker?.messageSkipWaiting();
 }
 
-const subscribe = (changed: () => void): (() => void) => {
-  listeners.add(changed);
-  return () => listeners.delete(changed);
-};
-export const useUpdateState = (): UpdateState => useSyncExternalStore(subscribe, () => state);
+export const useUpdateState = (): UpdateState => standing((s) => s.update);
+export const useOfflineUse = (): OfflineUse => standing((s) => s.offline);
 
 /** The name of the build that this page runs. */
 export const buildName = (): string => document.querySelector('meta[name="build"]')?.getAttribute('content') ?? 'unfinished';

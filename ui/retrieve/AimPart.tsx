@@ -4,7 +4,7 @@ import type { Plan } from '../../core/planning/plan/plan';
 import { withoutSetting } from '../../core/planning/task/request';
 import { angleText, STAND_TEXT } from '../../wording/retrieve';
 import { capital } from '../../wording/names';
-import { useDay } from '../day/DayProvider';
+import { useActions, useConditions } from '../day/contexts';
 import { Part } from '../parts/Box';
 import { Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
@@ -12,7 +12,8 @@ import { Say } from '../parts/Say';
 const PLANNED = 'planned';
 
 export function AimPart({ plan }: { plan: Plan }) {
-  const { reading, day, actions } = useDay();
+  const { reading, day } = useConditions();
+  const actions = useActions();
   if (!reading || !day) return null;
   const text = STAND_TEXT[reading.access];
   const runs = reading.currentMps >= TELLING_CURRENT_MPS;

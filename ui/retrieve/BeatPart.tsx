@@ -5,7 +5,7 @@ import type { Plan } from '../../core/planning/plan/plan';
 import { cadenceText, momentText } from '../../wording/retrieve';
 import { say } from '../../wording/units';
 import { BEAT_NOTE, NO_BUZZ } from '../../wording/beat';
-import { useDay } from '../day/DayProvider';
+import { useActions, usePrefs } from '../day/contexts';
 import { Part, Row } from '../parts/Box';
 import { Picks } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -24,7 +24,8 @@ const STEP_S = 2;
 
 export function BeatPart({ plan }: { plan: Plan }) {
   const { p, units } = useTheme();
-  const { prefs, actions } = useDay();
+  const prefs = usePrefs();
+  const actions = useActions();
   const beat = useBeat(plan);
   const { atS, playing, stop, seek } = beat;
   const { track } = plan;

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import type { Change, Plan } from '../../core/planning/plan/plan';
 import { withoutSetting, type PlanSettings } from '../../core/planning/task/request';
 import { changeTitle, gainRangeText, gainText, settingTitle, tellsRange } from '../../wording/retrieve';
-import { useDay } from '../day/DayProvider';
+import { useActions } from '../day/contexts';
 import { Part, Row } from '../parts/Box';
 import { Disclosure } from '../parts/Disclosure';
 import { Glyph } from '../parts/Glyph';
@@ -45,7 +45,7 @@ export function BuysPart({ plan, busy }: { plan: Plan; busy: boolean }) {
 const changeKey = (b: Change): string => `${b.kind}-${JSON.stringify(b.facts)}`;
 
 function ChangeBar({ b, widest }: { b: Change; widest: number }) {
-  const { actions } = useDay();
+  const actions = useActions();
   const { p, units } = useTheme();
   return (
     <Press label={`${changeTitle(b, units)}: ${gainRangeText(b)}. Do it`} onPress={() => actions.setSettings(b.settings)}>
@@ -91,7 +91,7 @@ function ChangeBar({ b, widest }: { b: Change; widest: number }) {
 
 /** What the angler has set, each to be taken back. */
 export function YoursPart({ set }: { set: PlanSettings }) {
-  const { actions } = useDay();
+  const actions = useActions();
   const { p, units } = useTheme();
   const keys = (Object.keys(set) as (keyof PlanSettings)[]).filter((k) => set[k] !== undefined);
   if (keys.length === 0) return null;

@@ -9,7 +9,7 @@ import { capital, FAMILY_NAME, SPECIES_NAME } from '../../wording/names';
 import { angleText, cadenceText, cardRows, reelInText } from '../../wording/retrieve';
 import { dayText } from '../../wording/time';
 import { say } from '../../wording/units';
-import { useDay } from '../day/DayProvider';
+import { useConditions, usePlan } from '../day/contexts';
 import { Note } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Ink, Sheet } from '../parts/Paper';
@@ -20,7 +20,8 @@ import { CadenceLine } from './CadenceLine';
 const SPAN_S = 12;
 
 export function CardScreen() {
-  const { plan, lure, tackle, day, nowMs } = useDay();
+  const { plan, lure, tackle } = usePlan();
+  const { day, nowMs } = useConditions();
   const { units } = useTheme();
   const router = useRouter();
   if (!plan || !lure || !tackle || !day)

@@ -2,7 +2,7 @@
 import { View } from 'react-native';
 import type { Plan } from '../../core/planning/plan/plan';
 import { compareRows } from '../../wording/retrieve';
-import { useDay } from '../day/DayProvider';
+import { useActions } from '../day/contexts';
 import { Part, Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Say } from '../parts/Say';
@@ -11,7 +11,7 @@ import { keepPlan, useKeptPlan } from '../day/keptPlan';
 
 export function ComparePart({ plan }: { plan: Plan }) {
   const kept = useKeptPlan();
-  const { actions } = useDay();
+  const actions = useActions();
   const { p, units } = useTheme();
   if (!kept)
     return (

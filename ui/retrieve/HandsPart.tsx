@@ -6,7 +6,7 @@ import { withoutSetting, type PlanSettings } from '../../core/planning/task/requ
 import { capital, TIP_NAME } from '../../wording/names';
 import { styleTitle, tipText, turnsText } from '../../wording/retrieve';
 import { say } from '../../wording/units';
-import { useDay } from '../day/DayProvider';
+import { useActions, useConditions } from '../day/contexts';
 import { useSectionInSight } from '../shell/inSight';
 import { Adjuster } from '../parts/Adjuster';
 import { Part } from '../parts/Box';
@@ -23,7 +23,8 @@ type Key = keyof PlanSettings;
 type NumberKey = 'castM' | 'countdownS' | 'turnsPerS' | 'pauseS';
 
 export function HandsPart({ plan }: { plan: Plan }) {
-  const { actions, day } = useDay();
+  const { day } = useConditions();
+  const actions = useActions();
   const { units, p } = useTheme();
   const [open, setOpen] = useState<Key | null>(null);
   const opened = useSectionInSight(open);

@@ -3,8 +3,8 @@ import { familyById } from '../../core/lures/families';
 import { adviseHookSet } from '../../core/planning/hookset/advice';
 import { speciesProfile } from '../../core/water/species';
 import { dragSentences, hookSetSentences } from '../../wording/hookset';
-import type { Tackle } from '../day/useDayState';
-import { useDay } from '../day/DayProvider';
+import type { Tackle } from '../day/tackle';
+import { useConditions } from '../day/contexts';
 import { Part } from '../parts/Box';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
@@ -12,7 +12,7 @@ import { useTheme } from '../theme/theme';
 import type { Lure } from '../../core/records/lure';
 
 export function HookSetPart({ lure, tackle, castM }: { lure: Lure; tackle: Tackle; castM: number }) {
-  const { day } = useDay();
+  const { day } = useConditions();
   const { units } = useTheme();
   if (!day) return null;
   const { rod, line } = tackle;

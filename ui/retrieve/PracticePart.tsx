@@ -1,11 +1,12 @@
 /** Tap along to the beat: one touch for each move, none in the hangs; then how it went. */
+import { useCommitter } from '../../data/useBook';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import { put } from '../../core/records';
 import { scorePractice, type PracticeScore } from '../../core/planning/beat/practice';
 import type { Plan } from '../../core/planning/plan/plan';
 import { latelyText, practiceText } from '../../wording/beat';
-import { useDay } from '../day/DayProvider';
+import { usePrefs, useBookWithoutLog } from '../day/contexts';
 import { Button } from '../parts/Buttons';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
@@ -17,7 +18,9 @@ import type { useBeat } from './useBeat';
 const SHOWN = 6;
 
 export function PracticePart({ plan, beat }: { plan: Plan; beat: ReturnType<typeof useBeat> }) {
-  const { book, prefs, committer } = useDay();
+  const book = useBookWithoutLog();
+  const prefs = usePrefs();
+  const committer = useCommitter();
   const { p } = useTheme();
   const taps = useRef<number[]>([]);
   const [practising, setPractising] = useState(false);

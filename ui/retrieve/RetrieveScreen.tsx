@@ -8,7 +8,7 @@ import { capital, FAMILY_NAME } from '../../wording/names';
 import { STYLE_WHY } from '../../wording/cadence';
 import { asideText, notCastSentence, pathSureness, planWay, reelInText, shareSentence, styleTitle, wishSentence } from '../../wording/retrieve';
 import { say } from '../../wording/units';
-import { useDay } from '../day/DayProvider';
+import { useActions, useConditions, usePlan, useBookWithoutLog } from '../day/contexts';
 import { useKeptPlan } from '../day/keptPlan';
 import { Note, Part } from '../parts/Box';
 import { Button } from '../parts/Buttons';
@@ -27,7 +27,10 @@ import { PlanProgress } from './PlanProgress';
 import { TacklePart } from './TacklePart';
 
 export function RetrieveScreen() {
-  const { day, reading, request, lure, plan, planBusy, planError, tackle, suggested, actions, book } = useDay();
+  const { day, reading } = useConditions();
+  const { request, lure, plan, planBusy, planError, tackle, suggested } = usePlan();
+  const actions = useActions();
+  const book = useBookWithoutLog();
   const { units } = useTheme();
   const router = useRouter();
   const kept = useKeptPlan();

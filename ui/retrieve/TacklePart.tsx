@@ -1,7 +1,7 @@
 /** Which rod, reel and line throw it; remembered for the next day. */
 import { View } from 'react-native';
 import { inUse } from '../../core/records';
-import { useDay } from '../day/DayProvider';
+import { useActions, usePlan, useBookWithoutLog } from '../day/contexts';
 import { Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -15,7 +15,9 @@ const PIECES = [
 ] as const;
 
 export function TacklePart() {
-  const { book, tackle, actions, request } = useDay();
+  const { tackle, request } = usePlan();
+  const book = useBookWithoutLog();
+  const actions = useActions();
   if (!tackle) return null;
   const saveQuestion = (): void => saveFile('moss-kettle-plan.json', JSON.stringify(request, null, 1));
   return (

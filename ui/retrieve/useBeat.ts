@@ -3,14 +3,14 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { cuesOf } from '../../core/planning/beat/cues';
 import { playBeat, type BeatPlayer } from '../../core/planning/beat/player';
 import type { Plan } from '../../core/planning/plan/plan';
-import { useDay } from '../day/DayProvider';
+import { usePrefs } from '../day/contexts';
 import { buzz, keepAwake, openSounder, type Sounder } from '../platform/sound';
 import { usePlayback } from '../section/Playback';
 
 export type BeatNote = 'no-sound' | 'hidden' | null;
 
 export function useBeat(plan: Plan) {
-  const { prefs } = useDay();
+  const prefs = usePrefs();
   const { atS, playing, play, stop: stopPicture, seek } = usePlayback();
   const [note, setNote] = useState<BeatNote>(null);
   const under = useRef<{ player: BeatPlayer; end: () => void } | null>(null);

@@ -3,7 +3,7 @@ import { usePathname } from 'expo-router';
 import { useMemo, useState, type ComponentProps } from 'react';
 import { View, useWindowDimensions } from 'react-native';
 import { describeSection } from '../../wording/section';
-import { useDay } from '../day/DayProvider';
+import { useConditions } from '../day/contexts';
 import { useDraft } from '../day/draft';
 import { Say } from '../parts/Say';
 import { placeOfPath, type PlaceId } from '../shell/places';
@@ -24,7 +24,7 @@ export const phoneSectionPx = (place: PlaceId, windowPx: number): number =>
 
 export function SectionPanel({ fill = false }: { fill?: boolean }) {
   const { p, units } = useTheme();
-  const { reading } = useDay();
+  const { reading } = useConditions();
   const model = useSectionModel(reading);
   // Told of the day as it is stored: not anew with every frame of a drag.
   const words = useMemo(() => (model ? describeSection(model, units) : ''), [model, units]);
@@ -67,6 +67,6 @@ export function SectionPanel({ fill = false }: { fill?: boolean }) {
 
 /** The drawing, of what is under the finger while a reading is dragged; nothing around it moves then. */
 function LiveSection({ model, ...rest }: ComponentProps<typeof SectionDrawing>) {
-  const live = useSectionModel(useDraft()?.reading ?? null);
+  const live = useSectionModel(useDraft((d) => d?.reading ?? null));
   return <SectionDrawing model={live ?? model} {...rest} />;
 }

@@ -1,5 +1,5 @@
 import { render, screen } from '@testing-library/react-native';
-import { type Conditions } from '../../core/water/conditions';
+import type { Conditions } from '../../core/water/conditions';
 import { FAMILIES } from '../../core/lures/family';
 import { drawnBy } from './drawnBy';
 import { cutEllipse, depthTicks, frameOf, polyline, tickStep, tipPoint, wave } from './geometry';

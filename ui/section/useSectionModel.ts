@@ -7,7 +7,7 @@ import { familyOfLure } from '../../core/lures/own';
 import { reachM } from '../../core/holdtable/zone';
 import { lineDiameterM } from '../../core/tackle/line';
 import { strikesByDepth } from '../../core/lessons/layers';
-import { useDay } from '../day/DayProvider';
+import { useBook, useLog, usePlan, useRanking } from '../day/contexts';
 import { placeOfPath } from '../shell/places';
 import type { Track } from '../../core/planning/plan/track';
 import { useKeptPlan } from '../day/keptPlan';
@@ -20,7 +20,10 @@ const DEFAULT_TIP_M = 1.5;
 
 export function useSectionModel(reading: ResolvedConditions | null): SectionModel | null {
   const place = placeOfPath(usePathname());
-  const { plan, lure, ranking, tally, book, tackle } = useDay();
+  const { plan, lure, tackle } = usePlan();
+  const { ranking } = useRanking();
+  const { tally } = useLog();
+  const book = useBook();
   const kept = useKeptPlan();
   return useMemo(() => {
     if (!reading) return null;

@@ -7,7 +7,7 @@ import { deviceKeeper } from '../../data/deviceKeeper';
 import { reportTrouble, troubles } from '../../data/troubles';
 import { EVENT_NAME } from '../../wording/names';
 import { castsText } from '../../wording/strikes';
-import { useDay } from '../day/DayProvider';
+import { useActions, useLog, usePlan } from '../day/contexts';
 import { saveProblemReport } from '../kit/problemReport';
 import { saveRecord } from '../kit/saveRecord';
 import { Button } from '../parts/Buttons';
@@ -16,7 +16,7 @@ import { useTheme } from '../theme/theme';
 
 const LOGGED = ['landed', 'lost', 'missed', 'bump'] as const;
 const reload = (): void => window.location.reload();
-const saveTroubles = (): void => saveProblemReport(troubles.list());
+const saveTroubles = (): void => saveProblemReport(troubles.getState().list);
 
 /** A page's script that did not come stays missing until everything is loaded again. */
 const isMissingScript = (e: Error): boolean => /Loading module|AsyncRequireError/.test(`${e.name} ${e.message}`);
@@ -25,7 +25,9 @@ const isMissingScript = (e: Error): boolean => /Loading module|AsyncRequireError
 export function PlaceStumbled({ error, retry }: { error: Error; retry: () => Promise<void> }) {
   const path = usePathname();
   useEffect(() => reportTrouble(`the page ${path}`, error), [path, error]);
-  const { tally, plan, actions } = useDay();
+  const { tally, last } = useLog();
+  const { plan } = usePlan();
+  const actions = useActions();
   return (
     <ScrollView contentContainerStyle={{ padding: 16, gap: 14 }}>
       <Say kind="title" level={1}>
@@ -48,7 +50,7 @@ export function PlaceStumbled({ error, retry }: { error: Error; retry: () => Pro
               />
             ))}
           </View>
-          {actions.last ? <Button title="Undo the last" onPress={() => actions.takeBack(actions.last!.id)} /> : null}
+          {last ? <Button title="Undo the last" onPress={() => actions.takeBack(last.id)} /> : null}
         </View>
       ) : null}
       <Button title="Try this page again" onPress={() => (isMissingScript(error) ? reload() : void retry())} />

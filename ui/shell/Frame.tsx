@@ -1,10 +1,11 @@
 /** Phone: the place above, five places in a bar below. Wide: a rail, the section always open, the place beside it. */
+import { useStored } from '../../data/useBook';
 import { usePathname, useRouter } from 'expo-router';
 import { useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { deviceKeeper } from '../../data/deviceKeeper';
 import { troubles } from '../../data/troubles';
-import { useDay } from '../day/DayProvider';
+import {} from '../day/contexts';
 import { saveProblemReport } from '../kit/problemReport';
 import { Button } from '../parts/Buttons';
 import { Glyph } from '../parts/Glyph';
@@ -23,7 +24,7 @@ import { useWide } from './useWide';
 export function Frame({ children }: { children: ReactNode }) {
   const { p } = useTheme();
   const wide = useWide();
-  const { status } = useDay();
+  const status = useStored((s) => s.status);
   const loadingDemo = useFirstStart();
   useDocumentColours(p.ground, p.dark);
   useDocumentTitle();
@@ -74,7 +75,7 @@ function Waiting({ text, failed }: { text: string; failed: boolean }) {
       {failed ? (
         <>
           <Button kind="solid" title="Try again" onPress={() => void deviceKeeper().open()} />
-          <Button title="Save the problem report to a file" onPress={() => saveProblemReport(troubles.list())} />
+          <Button title="Save the problem report to a file" onPress={() => saveProblemReport(troubles.getState().list)} />
         </>
       ) : null}
     </View>

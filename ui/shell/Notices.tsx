@@ -7,7 +7,7 @@ import { deviceKeeper } from '../../data/deviceKeeper';
 import { useStored } from '../../data/useBook';
 import { refusedText } from '../../wording/problems';
 import { clockText } from '../../wording/time';
-import { useDay } from '../day/DayProvider';
+import { useConditions, usePrefs } from '../day/contexts';
 import { saveRecord } from '../kit/saveRecord';
 import { Button } from '../parts/Buttons';
 import { Say } from '../parts/Say';
@@ -57,7 +57,8 @@ function RefusedNotice() {
 
 /** While the wait after thunder lasts, on every page. */
 function ThunderNotice() {
-  const { day, prefs } = useDay();
+  const { day } = useConditions();
+  const prefs = usePrefs();
   const now = useNow(prefs.demoClock, 15_000);
   const path = usePathname();
   const clearMs = day ? thunderClearMs(day.trip.thunder) : null;

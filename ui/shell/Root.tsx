@@ -4,7 +4,8 @@ import { Slot } from 'expo-router';
 import { useEffect, useState, type ReactNode } from 'react';
 import { createQueryClient } from '../../data/queryClient';
 import { watchTroubles } from '../../data/troubles';
-import { DayProvider, useDay } from '../day/DayProvider';
+import { usePrefs } from '../day/contexts';
+import { DayProvider } from '../day/DayProvider';
 import { PlaybackProvider } from '../section/Playback';
 import { realNowMs } from '../platform/clock';
 import { watchUpdates } from '../platform/updates';
@@ -35,7 +36,7 @@ export function Root() {
 }
 
 function Themed({ children }: { children: ReactNode }) {
-  const { prefs } = useDay();
+  const prefs = usePrefs();
   return (
     <ThemeProvider light={prefs.light} scale={prefs.textScale} units={prefs.units}>
       {children}

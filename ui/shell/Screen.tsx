@@ -2,7 +2,7 @@
 import { usePathname, useRouter } from 'expo-router';
 import { Children, useRef, type ReactNode } from 'react';
 import { ScrollView, useWindowDimensions, View, type ViewStyle } from 'react-native';
-import { useDay } from '../day/DayProvider';
+import { usePrefs } from '../day/contexts';
 import { Row } from '../parts/Box';
 import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
@@ -35,7 +35,7 @@ export function Screen({ title, sub, right, section = true, foot, children }: Sc
   const { p, scale } = useTheme();
   const wide = useWide();
   const router = useRouter();
-  const { prefs } = useDay();
+  const prefs = usePrefs();
   const path = usePathname();
   const inKit = placeOfPath(path) === 'kit';
   const parts = Children.toArray(children);

@@ -2,7 +2,7 @@
 import { useRouter } from 'expo-router';
 import { useLayoutEffect, useRef, useState } from 'react';
 import { Modal, ScrollView, View } from 'react-native';
-import { useDay } from '../day/DayProvider';
+import { useActions, useLog, usePrefs } from '../day/contexts';
 import { Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Say } from '../parts/Say';
@@ -12,7 +12,8 @@ import { deedOf, SHORTCUTS, type Deed } from './shortcuts';
 const isTyping = (e: EventTarget | null): boolean => e instanceof HTMLElement && (e.isContentEditable || e.matches('input, textarea, select'));
 
 export function Shortcuts() {
-  const { prefs, actions } = useDay();
+  const prefs = usePrefs();
+  const actions = useActions();
   const router = useRouter();
   const [listed, setListed] = useState(false);
   const run = (deed: Deed): void => {
@@ -48,7 +49,7 @@ export function Shortcuts() {
     return () => window.removeEventListener('keydown', onKey);
   }, [prefs.shortcuts]);
   // What a key logged is said aloud too: the page in view may show nothing of it.
-  const { last } = actions;
+  const { last } = useLog();
   const said = last ? `Stored: ${SHORTCUTS.find((s) => s.deed.do === 'event' && s.deed.kind === last.what)?.says.toLowerCase() ?? 'one cast'}` : '';
   return (
     <>

@@ -1,11 +1,14 @@
 /** On a device with no record at all, a server started for the demo offers its world: loaded once, without asking. */
+import { useStored } from '../../data/useBook';
 import { useEffect, useRef } from 'react';
 import { KINDS } from '../../core/records';
-import { useDay } from '../day/DayProvider';
+import { useBook } from '../day/contexts';
 import { useDemoWorld } from '../kit/useDemoWorld';
 
 export function useFirstStart(): boolean {
-  const { status, book, quarantined } = useDay();
+  const status = useStored((s) => s.status);
+  const book = useBook();
+  const quarantined = useStored((s) => s.quarantined);
   const demo = useDemoWorld();
   const asked = useRef(false);
   const empty = status === 'ready' && quarantined.length === 0 && KINDS.every((k) => Object.keys(book[k]).length === 0);

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { Svg } from '../platform/shapes';
 import { PHASES } from '../../core/planning/cadence/cadence';
 import { EVENT_NAME, PHASE_NAME, capital } from '../../wording/names';
-import { useDay } from '../day/DayProvider';
+import { useLog, useActions, useBook } from '../day/contexts';
 import { Row } from '../parts/Box';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
@@ -22,10 +22,12 @@ const KEYS: readonly { kind: EventKind; more: string; look: 'copper' | 'mossLine
 ];
 
 export function EventKeys() {
-  const { actions, book } = useDay();
+  const actions = useActions();
+  const book = useBook();
   const { p, scale } = useTheme();
   // Asked as long as the last touch can be undone, and never about what no fish did.
-  const last = actions.last && actions.last.what !== 'snag' && actions.last.what !== 'lure-lost' ? book.event[actions.last.id] : null;
+  const { last: touch } = useLog();
+  const last = touch && touch.what !== 'snag' && touch.what !== 'lure-lost' ? book.event[touch.id] : null;
   const looks = {
     copper: { backgroundColor: p.copper, borderColor: p.copper },
     mossLine: { backgroundColor: p.card, borderColor: p.moss },

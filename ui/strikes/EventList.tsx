@@ -2,7 +2,7 @@
 import { View } from 'react-native';
 import { EVENT_NAME, PHASE_NAME } from '../../wording/names';
 import { clockText } from '../../wording/time';
-import { useDay } from '../day/DayProvider';
+import { useActions, useBook, useConditions, useLog } from '../day/contexts';
 import { Part, Row } from '../parts/Box';
 import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
@@ -13,7 +13,10 @@ import { MarkIcon } from './EventKeys';
 const SHOWN = 8;
 
 export function EventList() {
-  const { tally, day, book, actions } = useDay();
+  const { tally } = useLog();
+  const { day } = useConditions();
+  const book = useBook();
+  const actions = useActions();
   const { p } = useTheme();
   if (!tally || !day || tally.events.length === 0) return null;
   const events = [...tally.events].reverse();

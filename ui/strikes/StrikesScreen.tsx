@@ -8,7 +8,7 @@ import { castsText, strikesHeadline } from '../../wording/strikes';
 import { STYLE_NAME } from '../../wording/names';
 import { say } from '../../wording/units';
 import { useStored } from '../../data/useBook';
-import { useDay } from '../day/DayProvider';
+import { useActions, useConditions, useLog, useMood, usePlan } from '../day/contexts';
 import { Note, Part } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -23,7 +23,11 @@ import { EventList } from './EventList';
 import { UndoKey } from './UndoKey';
 
 export function StrikesScreen() {
-  const { day, plan, lure, tally, actions, mood, reading } = useDay();
+  const { day, reading } = useConditions();
+  const { plan, lure } = usePlan();
+  const { tally } = useLog();
+  const actions = useActions();
+  const mood = useMood();
   const storing = useStored((s) => s.storing);
   const { units, p } = useTheme();
   const router = useRouter();

@@ -1,17 +1,17 @@
 /** Takes the last touch back, for ten seconds. */
 import { useEffect, useState } from 'react';
 import { EVENT_NAME } from '../../wording/names';
-import { useDay } from '../day/DayProvider';
-import { UNDO_MS } from '../day/useDayActions';
+import { useActions, useLog } from '../day/contexts';
+import { UNDO_MS } from '../day/lastTouch';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { realNowMs } from '../platform/clock';
 import { useTheme } from '../theme/theme';
 
 export function UndoKey() {
-  const { actions } = useDay();
+  const actions = useActions();
   const { p } = useTheme();
-  const { last } = actions;
+  const { last } = useLog();
   const [left, setLeft] = useState(0);
   useEffect(() => {
     if (!last) return;

@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { bestShort } from '../../wording/day';
-import { useDay } from '../day/DayProvider';
+import { useConditions, usePrefs } from '../day/contexts';
 import { Press } from '../parts/Press';
 import { Row } from '../parts/Box';
 import { Glyph } from '../parts/Glyph';
@@ -15,7 +15,8 @@ import { DayDrawing } from './DayDrawing';
 import { useDayAhead } from './useDayAhead';
 
 export function DayStrip() {
-  const { day, prefs } = useDay();
+  const { day } = useConditions();
+  const prefs = usePrefs();
   const { p } = useTheme();
   const router = useRouter();
   const nowMs = useNow(prefs.demoClock, 60_000);

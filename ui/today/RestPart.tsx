@@ -1,13 +1,14 @@
 /** What should be left alone for a while, and when to come back. */
 import { View } from 'react-native';
 import { restText } from '../../wording/day';
-import { useDay } from '../day/DayProvider';
+import { useConditions, useBookWithoutLog } from '../day/contexts';
 import { Part } from '../parts/Box';
 import { Say } from '../parts/Say';
 import { useRestList } from './useDayAhead';
 
 export function RestPart({ quiet = false }: { quiet?: boolean }) {
-  const { book, day, nowMs } = useDay();
+  const { day, nowMs } = useConditions();
+  const book = useBookWithoutLog();
   const rest = useRestList();
   if (!day || (quiet && rest.length === 0)) return null;
   return (

@@ -5,7 +5,7 @@ import type { DayAnswer } from '../../workers/almanac';
 import { spotFeatures, worthText } from '../../wording/day';
 import { capital } from '../../wording/names';
 import { clockText } from '../../wording/time';
-import { useDay } from '../day/DayProvider';
+import { useActions, useConditions, useBookWithoutLog } from '../day/contexts';
 import { Note, Part, Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -13,10 +13,12 @@ import { Press } from '../parts/Press';
 import { Glyph } from '../parts/Glyph';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
-import { spotsOf } from './useDayAhead';
+import { spotsOf } from '../../core/forecast/ahead';
 
 export function SpotsPart({ answer, ahead }: { answer: DayAnswer | null; ahead: number }) {
-  const { book, day, actions } = useDay();
+  const { day } = useConditions();
+  const book = useBookWithoutLog();
+  const actions = useActions();
   const router = useRouter();
   const { p } = useTheme();
   if (!day) return null;

@@ -1,4 +1,5 @@
 /** The station of this water: how old its report is, what it says, what to do when it fails; and readings from a file. */
+import { useCommitter } from '../../data/useBook';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { put } from '../../core/records';
@@ -6,7 +7,7 @@ import { STATION_FAULTS, type StationFault } from '../../core/stations/answer';
 import type { Problem } from '../../core/base/problems';
 import { importText, STATION_FAULT_NAME, stationReadingText, stationText } from '../../wording/day';
 import { problemText } from '../../wording/problems';
-import { useDay } from '../day/DayProvider';
+import { useActions, useConditions, usePrefs, useBookWithoutLog, useStationState } from '../day/contexts';
 import { Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -18,7 +19,10 @@ import { useTheme } from '../theme/theme';
 const SHOWN = 12;
 
 export function StationPart() {
-  const { day, station, prefs, actions } = useDay();
+  const { day } = useConditions();
+  const station = useStationState();
+  const prefs = usePrefs();
+  const actions = useActions();
   const { units } = useTheme();
   if (!day) return null;
   return (
@@ -53,7 +57,9 @@ export function StationPart() {
 
 /** Water temperatures from a station's file: they make the trend. */
 function ReadingsFromFile() {
-  const { day, book, committer } = useDay();
+  const { day } = useConditions();
+  const book = useBookWithoutLog();
+  const committer = useCommitter();
   const [said, setSaid] = useState('');
   const [problems, setProblems] = useState<readonly Problem[]>([]);
   if (!day) return null;

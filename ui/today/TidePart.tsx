@@ -1,11 +1,12 @@
 /** The tide of this water: its turns, and high and low waters entered by hand, which win over the gauge. */
+import { useCommitter } from '../../data/useBook';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { put } from '../../core/records';
 import type { Turn } from '../../core/tide/curve';
 import { clockText, dayText } from '../../wording/time';
 import { say } from '../../wording/units';
-import { useDay } from '../day/DayProvider';
+import { useConditions, useBookWithoutLog } from '../day/contexts';
 import { Part, Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -16,7 +17,8 @@ import { stepBy, STEPPERS } from '../theme/stepping';
 import { useTheme } from '../theme/theme';
 
 export function TidePart({ turns }: { turns: readonly Turn[] }) {
-  const { day, book } = useDay();
+  const { day } = useConditions();
+  const book = useBookWithoutLog();
   const { units } = useTheme();
   if (!day || day.water.salinity === 'fresh') return null;
   const { zone } = day.water;
@@ -51,7 +53,9 @@ const TIME_STEPS: readonly (readonly [string, string, number])[] = [
 ];
 
 function TurnForm() {
-  const { day, book, committer, nowMs } = useDay();
+  const { day, nowMs } = useConditions();
+  const book = useBookWithoutLog();
+  const committer = useCommitter();
   const { p, units } = useTheme();
   const [atMs, setAtMs] = useState(() => Math.round(nowMs / (10 * MIN_MS)) * 10 * MIN_MS);
   const [heightM, setHeightM] = useState(1);

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { bestText } from '../../wording/day';
 import { clockText, dayText } from '../../wording/time';
-import { useDay } from '../day/DayProvider';
+import { useActions, useConditions, usePrefs } from '../day/contexts';
 import { Note, Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
@@ -20,7 +20,9 @@ import { useDayAhead } from './useDayAhead';
 const DAY_MS = 86_400_000;
 
 export function TodayScreen() {
-  const { day, prefs, schools, actions } = useDay();
+  const { day, schools } = useConditions();
+  const prefs = usePrefs();
+  const actions = useActions();
   const router = useRouter();
   const [ahead, setAhead] = useState(0);
   const nowMs = useNow(prefs.demoClock, 60_000);

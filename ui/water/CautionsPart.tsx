@@ -5,7 +5,7 @@ import { cautionsFor, flashDistanceM, thunderClearMs, type Caution } from '../..
 import { risingTo } from '../../core/tide/source';
 import { cautionText, flashText } from '../../wording/day';
 import { capital } from '../../wording/names';
-import { useDay } from '../day/DayProvider';
+import { useActions, useConditions, usePrefs } from '../day/contexts';
 import { Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Say } from '../parts/Say';
@@ -13,7 +13,8 @@ import { appNowMs, useNow } from '../platform/clock';
 import { useTheme } from '../theme/theme';
 
 function useCautions(): { shown: Caution[]; aside: number } {
-  const { day, reading, prefs } = useDay();
+  const { day, reading } = useConditions();
+  const prefs = usePrefs();
   const nowMs = useNow(prefs.demoClock, 15_000);
   if (!day || !reading) return { shown: [], aside: 0 };
   const all = cautionsFor({ reading, weather: day.station, thunder: day.trip.thunder, rising: day.tide && risingTo(day.tide, nowMs), nowMs });
@@ -23,7 +24,8 @@ function useCautions(): { shown: Caution[]; aside: number } {
 }
 
 export function CautionsPart() {
-  const { day, actions } = useDay();
+  const { day } = useConditions();
+  const actions = useActions();
   const { p, units } = useTheme();
   const { shown, aside } = useCautions();
   if (!day) return null;
@@ -75,7 +77,9 @@ export function CautionsPart() {
 
 /** Two touches: at the flash, at the thunder; or one when only thunder was heard. */
 function ThunderKeys() {
-  const { day, prefs, actions } = useDay();
+  const { day } = useConditions();
+  const prefs = usePrefs();
+  const actions = useActions();
   const { units } = useTheme();
   const [flashAtMs, setFlashAtMs] = useState<number | null>(null);
   const [said, setSaid] = useState('');

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { speciesProfile } from '../../core/water/species';
 import type { UnitPrefs } from '../../wording/units';
 import { derivedFacts, holdingReasons, waterWords, type DerivedFact, type WaterWords } from '../../wording/water';
-import { useDay } from '../day/DayProvider';
+import { useConditions } from '../day/contexts';
 import { useShownReading, useShownText } from '../day/shown';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
@@ -34,7 +34,7 @@ function Live({ of }: { of: (f: Following) => string }) {
 }
 
 export function Derived() {
-  const { reading } = useDay();
+  const { reading } = useConditions();
   const { p, units, scale } = useTheme();
   if (!reading) return null;
   return (

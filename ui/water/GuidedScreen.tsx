@@ -2,7 +2,7 @@
 import { useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
-import { useDay } from '../day/DayProvider';
+import { useActions, useConditions } from '../day/contexts';
 import { Note, Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Press } from '../parts/Press';
@@ -14,7 +14,8 @@ import { questions, type Answer } from './guided';
 import { MoodPart } from './MoodPart';
 
 export function GuidedScreen() {
-  const { day, reading, actions } = useDay();
+  const { day, reading } = useConditions();
+  const actions = useActions();
   const { p } = useTheme();
   const router = useRouter();
   const [at, setAt] = useState(0);

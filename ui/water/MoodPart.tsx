@@ -6,7 +6,7 @@ import { likeliestMood } from '../../core/mood/states';
 import { AGITATION_NAME, MOOD_NAME, capital } from '../../wording/names';
 import { fullText, GUARDING_CARE, guardingText, moodHeadline, moodSentences } from '../../wording/mood';
 import { say } from '../../wording/units';
-import { useDay } from '../day/DayProvider';
+import { useConditions, useMood } from '../day/contexts';
 import { Part, Row } from '../parts/Box';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
@@ -17,7 +17,8 @@ import { MOODS } from '../../core/water/moods';
 const BAR_PX = 46;
 
 export function MoodPart() {
-  const { mood, reading } = useDay();
+  const { reading } = useConditions();
+  const mood = useMood();
   const { p, units, scale } = useTheme();
   // Five words side by side need room; without it they stand below each other.
   const { width } = useWindowDimensions();

@@ -2,7 +2,7 @@
 import { capital } from '../../wording/names';
 import { sourceText } from '../../wording/water';
 import { dragTo, letGo, previewReading, useDraft } from '../day/draft';
-import { useDay } from '../day/DayProvider';
+import { useActions, useConditions } from '../day/contexts';
 import { Adjuster } from '../parts/Adjuster';
 import { Button, Choices, Picks } from '../parts/Buttons';
 import { Say } from '../parts/Say';
@@ -15,7 +15,8 @@ import type { EnteredReadings } from '../../core/schemas/conditions';
 const PARTS_OF_COVER = ['density', 'branches', 'tops'];
 
 export function ReadingControl({ c }: { c: Control }) {
-  const { day, actions } = useDay();
+  const { day } = useConditions();
+  const actions = useActions();
   const { p } = useTheme();
   const set = (v: never): void => actions.setReadings((r) => (c.set as (x: EnteredReadings, y: never) => EnteredReadings)(r, v));
   const source = day?.sources.get(c.path);
@@ -38,12 +39,12 @@ export function ReadingControl({ c }: { c: Control }) {
 
 /** The number under the finger: alone drawn anew with every move, not the keys around it. */
 function Live({ c }: { c: NumberReading }) {
-  const draft = useDraft();
-  return c.text(draft?.id === c.id ? draft.value : c.value);
+  return c.text(useDraft((draft) => (draft?.id === c.id ? draft.value : c.value)));
 }
 
 function NumberControl({ c, onClear, onPreset }: { c: NumberReading; onClear?: () => void; onPreset: (v: number) => void }) {
-  const { day, actions } = useDay();
+  const { day } = useConditions();
+  const actions = useActions();
   const source = day?.sources.get(c.path);
   const drag = (v: number): void => {
     if (!day) return;

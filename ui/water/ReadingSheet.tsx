@@ -7,7 +7,7 @@ import { capital } from '../../wording/names';
 import { ageText } from '../../wording/day';
 import { dayText } from '../../wording/time';
 import { sourceText, turnedText } from '../../wording/water';
-import { useDay } from '../day/DayProvider';
+import { useActions, useConditions, usePrefs, useBookWithoutLog } from '../day/contexts';
 import { Part, Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -28,7 +28,9 @@ const HOUR_MS = 3_600_000;
 const TILE_SOURCE: Record<string, string> = { station: 'station', log: 'past days', tide: 'tide', 'worked-out': 'worked out' };
 
 export function ReadingSheet() {
-  const { reading, day, prefs, actions } = useDay();
+  const { reading, day } = useConditions();
+  const prefs = usePrefs();
+  const actions = useActions();
   const { units } = useTheme();
   const router = useRouter();
   if (!reading || !day) return null;
@@ -65,7 +67,9 @@ export function ReadingSheet() {
 
 /** What stands from before: said once it is an hour old, taken over from the last visit while nothing is read. */
 function FromBefore() {
-  const { book, day, actions, nowMs } = useDay();
+  const { day, nowMs } = useConditions();
+  const book = useBookWithoutLog();
+  const actions = useActions();
   const [before, setBefore] = useState<EnteredReadings | null>(null);
   if (!day) return null;
   if (before)
@@ -115,7 +119,7 @@ function FromBefore() {
 }
 
 function Tiles({ controls }: { controls: readonly Control[] }) {
-  const { day } = useDay();
+  const { day } = useConditions();
   const { scale } = useTheme();
   const [open, setOpen] = useState<string | null>(null);
   const opened = useSectionInSight(open);
@@ -148,7 +152,8 @@ function Tiles({ controls }: { controls: readonly Control[] }) {
 
 /** A line a reading: numbers step in place, everything opens. */
 function DenseGroup({ title, controls }: { title: string; controls: readonly Control[] }) {
-  const { day, actions } = useDay();
+  const { day } = useConditions();
+  const actions = useActions();
   const { p, scale } = useTheme();
   const [open, setOpen] = useState<string | null>(null);
   const opened = useSectionInSight(open);

@@ -1,7 +1,7 @@
 /** What the fish showed, touched as it is seen; each moves the mood, and fades. */
 import { View } from 'react-native';
 import { SIGN_NAME, capital } from '../../wording/names';
-import { useDay } from '../day/DayProvider';
+import { useActions, useConditions, useMood } from '../day/contexts';
 import { Row } from '../parts/Box';
 import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
@@ -12,7 +12,9 @@ import type { SignKind } from '../../core/water/terms';
 const WHILE_GUARDING: readonly SignKind[] = ['nudge', 'flare', 'quick-turns', 'short-strike', 'hit-at-once', 'empty-cast'];
 const OFFERED: readonly SignKind[] = ['follow', 'short-strike', 'chase-miss', 'hit-at-once', 'marks-ignore-lure', 'marks-rise'];
 export function Signs() {
-  const { mood, day, actions } = useDay();
+  const { day } = useConditions();
+  const mood = useMood();
+  const actions = useActions();
   const { p } = useTheme();
   const next = mood?.nextSign?.kind;
   const usual = mood?.guarding ? WHILE_GUARDING : OFFERED;

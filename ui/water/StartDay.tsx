@@ -5,7 +5,7 @@ import { inUse } from '../../core/records';
 import { speciesIn, speciesProfile } from '../../core/water/species';
 import { legalText } from '../../wording/species';
 import { ACCESS_NAME, capital, SPECIES_NAME } from '../../wording/names';
-import { useDay } from '../day/DayProvider';
+import { useActions, useConditions, useBookWithoutLog } from '../day/contexts';
 import { Card, Note } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
@@ -13,7 +13,9 @@ import { useDemoWorld } from '../kit/useDemoWorld';
 import { ACCESSES, type SpeciesId } from '../../core/water/terms';
 
 export function StartDay() {
-  const { book, day, actions } = useDay();
+  const { day } = useConditions();
+  const book = useBookWithoutLog();
+  const actions = useActions();
   const router = useRouter();
   const demo = useDemoWorld();
   const waters = inUse(book.water);

@@ -5,7 +5,7 @@ import { nextSunEvent } from '../../core/sky/sun';
 import { ACCESS_NAME, capital, SETTING_NAME, SPECIES_NAME } from '../../wording/names';
 import { stationText } from '../../wording/day';
 import { clockText, dayText, untilText } from '../../wording/time';
-import { useDay } from '../day/DayProvider';
+import { useConditions, usePrefs, useBookWithoutLog, useStationState } from '../day/contexts';
 import { Note } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Say } from '../parts/Say';
@@ -19,7 +19,10 @@ import { ReadingSheet } from './ReadingSheet';
 import { StartDay } from './StartDay';
 
 export function WaterScreen() {
-  const { day, reading, prefs, book, station } = useDay();
+  const { day, reading } = useConditions();
+  const prefs = usePrefs();
+  const book = useBookWithoutLog();
+  const station = useStationState();
   const router = useRouter();
   const now = useNow(prefs.demoClock, 60_000);
   // Open for one trip only: a new day closes it.

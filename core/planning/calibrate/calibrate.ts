@@ -11,10 +11,9 @@
 import { MESH, type LurePhysics, type RetrieveInput } from '../../simulation/types';
 import { freeSink, timeToSinkS } from '../../simulation/sink';
 import { runRetrieve } from '../../simulation/retrieve';
-import { linePhysics, type LineSpec } from '../../tackle/line';
+import { linePhysics, type LineSpec, type LinePhysics } from '../../tackle/line';
 import { metresPerTurn, type ReelSpec } from '../../tackle/reel';
 import { learnRatio, type Evidence, type Learnt } from './belief';
-import { type LinePhysics } from '../../tackle/line';
 
 /** Standard deviations of the logarithms: what lures of one kind, and reels of one label, differ by. */
 export const SPREAD = { drag: 0.25, lift: 0.25, reel: 0.05 } as const;

@@ -7,7 +7,7 @@ import type { Change } from './changes';
 import type { DepthRange, ShareRange } from './doubt';
 import type { Hands, Problem } from '../task/setup';
 import type { Track } from './track';
-import { type Mood } from '../../water/moods';
+import type { Mood } from '../../water/moods';
 
 /** What the mood asks of the hands, and what the lure allows of it. */
 export interface Wish {

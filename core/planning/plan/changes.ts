@@ -1,13 +1,12 @@
 /** Every single change worth offering, with the hands and the problem it means. */
 import { hangs } from '../cadence/library';
-import { TELLING_CURRENT_MPS } from '../../tackle/stand';
+import { TELLING_CURRENT_MPS, tipSetting, type TipPosition } from '../../tackle/stand';
 import { thickerLine, thinnerLine, type LineSpec } from '../../tackle/line';
 import { FASTEST_TURNS_PER_S } from '../../tackle/reel';
 import type { PlanSettings } from '../task/request';
 import { twentieth } from './search';
 import { FEWEST_TURNS_PER_S, mostTurns, setUpProblem, type Hands, type Problem } from '../task/setup';
 import { FRESH_KG_M3 } from '../../water/fluid';
-import { tipSetting, type TipPosition } from '../../tackle/stand';
 
 export const CHANGES = [
   'tip',

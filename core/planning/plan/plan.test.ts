@@ -1,14 +1,13 @@
 import { presentationId } from '../task/presentation';
 import { MESH } from '../../simulation/types';
 import type { Cadence } from '../cadence/cadence';
-import { STANDS } from '../../tackle/stand';
+import { STANDS, tipSetting } from '../../tackle/stand';
 import { planInSteps, planRetrieve, type Plan } from './plan';
 import type { PlanRequest } from '../task/request';
 import { FEWEST_CANDIDATES } from './search';
 import { firstHands, LONGEST_S, setUpProblem } from '../task/setup';
 import { simulateHands } from './track';
 import { worth } from './worth';
-import { tipSetting } from '../../tackle/stand';
 import type { Access } from '../../water/terms';
 
 const TACKLE = {

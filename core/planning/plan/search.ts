@@ -6,10 +6,9 @@ import { DRAW_COUNT, uniformDraw } from '../../base/draws';
 import { clamp, roundTo } from '../../base/numbers';
 import { seededRandom } from '../../base/random';
 import { hangs } from '../cadence/library';
-import { TELLING_CURRENT_MPS } from '../../tackle/stand';
+import { TELLING_CURRENT_MPS, tipSetting, type TipPosition } from '../../tackle/stand';
 import { angleWasRead, FEWEST_TURNS_PER_S, mostTurns, tableStarts, turnsFor, type Hands, type Problem } from '../task/setup';
 import type { Track } from './track';
-import { tipSetting, type TipPosition } from '../../tackle/stand';
 
 /** How far a plan under way is: simulations done, of about how many, and the best share of the cast so far. */
 export interface Progress {

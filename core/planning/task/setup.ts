@@ -15,7 +15,7 @@ import { triedLure } from '../calibrate/assess';
 import { adjustedLure, knownLure, knownReel, UNKNOWN } from '../calibrate/known';
 import type { Cadence } from '../cadence/cadence';
 import { defaultCadence } from '../cadence/library';
-import { STANDS, type Stand } from '../../tackle/stand';
+import { STANDS, type Stand, tipSetting, type TipPosition, type TipSetting } from '../../tackle/stand';
 import type { Presentation } from './presentation';
 import { freeSink, timeToSinkS } from '../../simulation/sink';
 import { hangLimitS, holdingOptions, type HoldingOption } from '../../holdtable/zone';
@@ -24,9 +24,8 @@ import { lineDiameterM, type LineSpec } from '../../tackle/line';
 import { metresPerTurn, FASTEST_TURNS_PER_S } from '../../tackle/reel';
 import { comfortableCastM } from '../../tackle/rod';
 import type { PlanRequest } from './request';
-import { type CadenceStyle } from '../../lures/styles';
+import type { CadenceStyle } from '../../lures/styles';
 import { FRESH_KG_M3, waterDensityKgM3 } from '../../water/fluid';
-import { tipSetting, type TipPosition, type TipSetting } from '../../tackle/stand';
 import { resolveConditions, type ResolvedConditions } from '../../water/resolve';
 
 export interface Problem {

@@ -1,4 +1,5 @@
 /** The box: every lure, found by name or kind, favourites first; doubles; what it lacks; files in and out. */
+import { useCommitter } from '../../../data/useBook';
 import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -11,7 +12,7 @@ import { capital, FAMILY_NAME } from '../../../wording/names';
 import { lackSentence } from '../../../wording/rods';
 import { say } from '../../../wording/units';
 import { compute } from '../../../workers/client';
-import { useDay } from '../../day/DayProvider';
+import { useConditions, useRankingQuestion, useBookWithoutLog } from '../../day/contexts';
 import { LurePicture } from '../../lures/LurePicture';
 import { useLight } from '../../lures/rods/useRods';
 import { Note, Part, Row } from '../../parts/Box';
@@ -40,7 +41,7 @@ const HOURS = 8;
 const byFavour = (a: Lure, b: Lure): number => Number(b.favourite) - Number(a.favourite) || a.name.localeCompare(b.name);
 
 export function BoxScreen() {
-  const { book } = useDay();
+  const book = useBookWithoutLog();
   const { p, scale } = useTheme();
   const router = useRouter();
   const [search, setSearch] = useState('');
@@ -105,7 +106,7 @@ export function BoxScreen() {
 }
 
 function LureRow({ l }: { l: Lure }) {
-  const { committer } = useDay();
+  const committer = useCommitter();
   const { p, units } = useTheme();
   const router = useRouter();
   const gone = l.lostAtMs !== null ? ', lost' : l.retiredAtMs !== null ? ', retired' : '';
@@ -139,7 +140,7 @@ function LureRow({ l }: { l: Lure }) {
 
 /** One and the same more than once: kept as one with the count of all. */
 function Doubles({ box }: { box: readonly Lure[] }) {
-  const { committer } = useDay();
+  const committer = useCommitter();
   const groups = duplicatesIn([...box].sort(byFavour));
   if (groups.length === 0) return null;
   const merge = (group: readonly Lure[]): void =>
@@ -163,11 +164,13 @@ function Doubles({ box }: { box: readonly Lure[] }) {
 }
 
 function Lacks() {
-  const { day, box, rankOptions } = useDay();
+  const { day } = useConditions();
+  const { box } = useBookWithoutLog();
+  const { conditions, options: rankOptions } = useRankingQuestion();
   const light = useLight(HOURS);
   const query = useQuery({
-    queryKey: queryKeys.choosing('lacks', contentHash({ c: day?.conditions ?? null, light, rankOptions })),
-    queryFn: ({ signal }) => compute.lacks(signal, day!.conditions, light!, rankOptions),
+    queryKey: queryKeys.choosing('lacks', contentHash({ c: conditions, light, rankOptions })),
+    queryFn: ({ signal }) => compute.lacks(signal, conditions!, light!, rankOptions),
     enabled: !!day && !!light && box.length > 0,
     staleTime: Infinity,
   });

@@ -1,4 +1,5 @@
 /** The box out to a file and in from one: what can be read, what cannot and why, before anything is taken. */
+import { useCommitter } from '../../../data/useBook';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { readBoxJson, writeBoxJson } from '../../../core/exchange/boxJson';
@@ -6,7 +7,7 @@ import type { BoxFile } from '../../../core/exchange/boxCsv';
 import { duplicatesIn } from '../../../core/box/duplicates';
 import { inBox, put } from '../../../core/records';
 import { badRowText, FAMILY_OF_NAME, FILE_FAULT, readText } from '../../../wording/box';
-import { useDay } from '../../day/DayProvider';
+import { useBookWithoutLog } from '../../day/contexts';
 import { Card, Note, Part } from '../../parts/Box';
 import { Button } from '../../parts/Buttons';
 import { Disclosure } from '../../parts/Disclosure';
@@ -19,7 +20,8 @@ const SHOWN = 20;
 const csv = () => import('../../../core/exchange/csv');
 
 export function FilePart() {
-  const { book, committer } = useDay();
+  const book = useBookWithoutLog();
+  const committer = useCommitter();
   const [file, setFile] = useState<BoxFile | null>(null);
   const [said, setSaid] = useState('');
   const [busy, setBusy] = useState(false);

@@ -14,7 +14,7 @@ import { jointSentences } from '../../../wording/rig';
 import { PACK_ALWAYS, packForFish } from '../../../wording/packing';
 import { scenariosText } from '../../../wording/rods';
 import { dayText } from '../../../wording/time';
-import { useDay } from '../../day/DayProvider';
+import { useConditions, useMood, usePlan, useBookWithoutLog } from '../../day/contexts';
 import { Note } from '../../parts/Box';
 import { Button } from '../../parts/Buttons';
 import { Ink, Sheet } from '../../parts/Paper';
@@ -25,7 +25,10 @@ import { useNames } from '../useNames';
 import { useRods } from './useRods';
 
 export function PackingScreen() {
-  const { day, book, reading, mood, schools, tackle, nowMs } = useDay();
+  const { day, reading, schools, nowMs } = useConditions();
+  const { tackle } = usePlan();
+  const book = useBookWithoutLog();
+  const mood = useMood();
   const { units } = useTheme();
   const router = useRouter();
   const nameOf = useNames();

@@ -14,7 +14,7 @@ import {
   searchSentence,
 } from '../../../wording/rods';
 import { say } from '../../../wording/units';
-import { useDay } from '../../day/DayProvider';
+import { useConditions, useRanking, useBookWithoutLog } from '../../day/contexts';
 import { Card, Note, Part, Row } from '../../parts/Box';
 import { Button, Choices } from '../../parts/Buttons';
 import { Disclosure } from '../../parts/Disclosure';
@@ -32,7 +32,8 @@ const SHOWN_OPEN = 5;
 const MOST_ASKED = 5;
 
 export function RodsScreen() {
-  const { day, box } = useDay();
+  const { day } = useConditions();
+  const { box } = useBookWithoutLog();
   const router = useRouter();
   const choice = useRodChoice();
   const nameOf = useNames();
@@ -107,7 +108,7 @@ export function RodsScreen() {
 }
 
 function SetUpCard({ s, n, plan, rods }: { s: SetUp; n: number; plan: RodPlan; rods: readonly Rod[] }) {
-  const { ranking } = useDay();
+  const { ranking } = useRanking();
   const { p } = useTheme();
   const nameOf = useNames();
   const family = useFamily(s.key);
@@ -166,6 +167,7 @@ function SetUpCard({ s, n, plan, rods }: { s: SetUp; n: number; plan: RodPlan; r
 
 /** The family of an own lure, or of a family's key. */
 function useFamily(key: string) {
-  const { book, ranking } = useDay();
+  const { ranking } = useRanking();
+  const book = useBookWithoutLog();
   return book.lure[key]?.family ?? ranking?.ranked.find((x) => x.key === key)?.family ?? null;
 }

@@ -1,5 +1,5 @@
 /** How many rods go, and which set-ups were chosen by hand: kept while one looks at the packing list and comes back. */
-import { useSyncExternalStore } from 'react';
+import { create } from 'zustand';
 
 export interface RodChoice {
   /** Null: as many as there are, three at the most. */
@@ -9,20 +9,6 @@ export interface RodChoice {
   chosen: readonly string[] | null;
 }
 
-let choice: RodChoice = { k: null, hours: 4, chosen: null };
-const listeners = new Set<() => void>();
+export const useRodChoice = create<RodChoice>(() => ({ k: null, hours: 4, chosen: null }));
 
-export function changeRodChoice(change: Partial<RodChoice>): void {
-  choice = { ...choice, ...change };
-  listeners.forEach((f) => f());
-}
-
-export const useRodChoice = (): RodChoice =>
-  useSyncExternalStore(
-    (f) => {
-      listeners.add(f);
-      return () => listeners.delete(f);
-    },
-    () => choice,
-    () => choice,
-  );
+export const changeRodChoice = (change: Partial<RodChoice>): void => useRodChoice.setState(change);

@@ -6,7 +6,7 @@ import { lightAhead, type LightShares } from '../../../core/rods/light';
 import { inUse } from '../../../core/records';
 import { queryKeys } from '../../../data/keys';
 import { compute } from '../../../workers/client';
-import { useDay } from '../../day/DayProvider';
+import { useConditions, useRankingQuestion, useBookWithoutLog } from '../../day/contexts';
 import { useRodChoice } from './choice';
 import type { Rod } from '../../../core/records/rod';
 
@@ -25,12 +25,14 @@ export interface Rods {
 }
 
 export function useLight(hours: number): LightShares | null {
-  const { day, nowMs } = useDay();
+  const { day, nowMs } = useConditions();
   return day ? lightAhead(day.water, Math.floor(nowMs / LIGHT_STEP_MS) * LIGHT_STEP_MS, hours) : null;
 }
 
 export function useRods(): Rods {
-  const { day, book, rankOptions } = useDay();
+  const { day } = useConditions();
+  const book = useBookWithoutLog();
+  const { conditions, options: rankOptions } = useRankingQuestion();
   const { k: wished, hours, chosen } = useRodChoice();
   const light = useLight(hours);
   const rods = inUse(book.rod).sort((a, b) => a.name.localeCompare(b.name));
@@ -43,8 +45,8 @@ export function useRods(): Rods {
   const question = (hand: readonly string[] | null) => {
     const request = { ...asked, chosen: hand };
     return {
-      queryKey: queryKeys.choosing('rods', contentHash({ c: day?.conditions ?? null, light, request })),
-      queryFn: ({ signal }: { signal: AbortSignal }) => compute.rods(signal, day!.conditions, light!, request),
+      queryKey: queryKeys.choosing('rods', contentHash({ c: conditions, light, request })),
+      queryFn: ({ signal }: { signal: AbortSignal }) => compute.rods(signal, conditions!, light!, request),
       enabled: !!day && !!light,
       staleTime: Infinity,
     };

@@ -1,7 +1,7 @@
 /** Straight down, or towed behind: how to be at the fish's depth when nothing is cast. */
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { useDay } from '../../day/DayProvider';
+import { useConditions, usePlan } from '../../day/contexts';
 import { Note } from '../../parts/Box';
 import { Button, Choices } from '../../parts/Buttons';
 import { Screen } from '../../shell/Screen';
@@ -11,7 +11,8 @@ type Way = 'down' | 'behind';
 const DOWN_FIRST = ['ice', 'dock', 'kayak'];
 
 export function BelowScreen() {
-  const { request, lure, reading } = useDay();
+  const { request, lure } = usePlan();
+  const { reading } = useConditions();
   const router = useRouter();
   const [way, setWay] = useState<Way | null>(null);
   if (!request || !lure || !reading)

@@ -26,7 +26,7 @@ import { faultText, STEP_HOW, stepText } from '../../../wording/cadence';
 import { capital, STEP_NAME } from '../../../wording/names';
 import { cadenceText, turnsText } from '../../../wording/retrieve';
 import { say } from '../../../wording/units';
-import { useDay } from '../../day/DayProvider';
+import { useActions, useConditions, usePlan } from '../../day/contexts';
 import { Adjuster } from '../../parts/Adjuster';
 import { Note, Part, Row } from '../../parts/Box';
 import { Button, Picks } from '../../parts/Buttons';
@@ -38,7 +38,7 @@ import { LibraryPart } from './LibraryPart';
 import { Surface } from './Surface';
 
 export function CadenceScreen() {
-  const { plan } = useDay();
+  const { plan } = usePlan();
   const router = useRouter();
   if (!plan)
     return (
@@ -55,7 +55,9 @@ const lengthStep = (s: number): number => (s < 1.95 ? 0.1 : 0.5);
 const SLOWER = 1.25;
 
 function Editor({ plan }: { plan: Plan }) {
-  const { actions, lure, tackle, day } = useDay();
+  const { lure, tackle } = usePlan();
+  const { day } = useConditions();
+  const actions = useActions();
   const { p, units } = useTheme();
   const router = useRouter();
   const kept = useCadenceDraft(day?.trip.id);

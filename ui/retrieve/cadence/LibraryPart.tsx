@@ -1,4 +1,5 @@
 /** Cadences to begin from: those of this lure by mood with their reasons, the other ways of working, and the angler's own. */
+import { useCommitter } from '../../../data/useBook';
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 import type { Family } from '../../../core/lures/family';
@@ -10,7 +11,7 @@ import { speciesProfile } from '../../../core/water/species';
 import { libraryTitle, STYLE_WHY } from '../../../wording/cadence';
 import { capital } from '../../../wording/names';
 import { cadenceText, styleTitle } from '../../../wording/retrieve';
-import { useDay } from '../../day/DayProvider';
+import { useConditions, usePrefs, useBookWithoutLog } from '../../day/contexts';
 import { Part, Row } from '../../parts/Box';
 import { Button } from '../../parts/Buttons';
 import { Disclosure } from '../../parts/Disclosure';
@@ -36,7 +37,10 @@ const NEUTRAL = 2;
 const AGGRESSIVE = 4;
 
 export function LibraryPart({ family, plan, cadence, saved, onSaved, onBegin }: LibraryProps) {
-  const { book, day, committer, prefs } = useDay();
+  const { day } = useConditions();
+  const book = useBookWithoutLog();
+  const committer = useCommitter();
+  const prefs = usePrefs();
   const { p, scale } = useTheme();
   const [name, setName] = useState('');
   if (!day) return null;

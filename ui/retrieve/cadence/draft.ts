@@ -1,5 +1,6 @@
 /** The cadence under the fingers, with what was undone. Outlives a look at another place and a page that is closed; the record gets it when it is used or saved. */
-import { useEffect, useSyncExternalStore } from 'react';
+import { useEffect } from 'react';
+import { create } from 'zustand';
 import * as z from 'zod';
 import type { Cadence } from '../../../core/planning/cadence/cadence';
 import { startHistory, type History } from '../../../core/planning/cadence/edit';
@@ -27,13 +28,8 @@ const draftSchema = z.object({
   trip: z.string(),
 });
 
-let draft: CadenceDraft | null = null;
-const listeners = new Set<() => void>();
-
-function show(next: CadenceDraft | null): void {
-  draft = next;
-  listeners.forEach((l) => l());
-}
+const shown = create<{ draft: CadenceDraft | null }>(() => ({ draft: null }));
+const show = (draft: CadenceDraft | null): void => shown.setState({ draft });
 
 let touched = false;
 export function setCadenceDraft(next: CadenceDraft | null): void {
@@ -58,12 +54,5 @@ export const beginDraft = (c: Cadence, trip: string): CadenceDraft => ({ history
 
 export function useCadenceDraft(trip: string | undefined): CadenceDraft | null {
   useEffect(() => void restore(), []);
-  const shown = useSyncExternalStore(
-    (l) => {
-      listeners.add(l);
-      return () => listeners.delete(l);
-    },
-    () => draft,
-  );
-  return shown && shown.trip === trip ? shown : null;
+  return shown(({ draft }) => (draft && draft.trip === trip ? draft : null));
 }

@@ -3,8 +3,7 @@ import { chopWord } from '../../../wording/water';
 import { dragRange, nearPreset, onGrid, readingText, stepReading, type ReadingControl } from './control';
 import { readingGroups } from './controls';
 import { resolveConditions } from '../../../core/water/resolve';
-import type { EnteredReadings } from '../../../core/schemas/conditions';
-import { enteredSchema } from '../../../core/schemas/conditions';
+import { type EnteredReadings, enteredSchema } from '../../../core/schemas/conditions';
 
 const NOTHING: EnteredReadings = { water: {}, sky: {} };
 const reading = (r: EnteredReadings) =>

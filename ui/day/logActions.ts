@@ -1,0 +1,89 @@
+/** The log: a cast, what happened on it, and taking either back. */
+import { lureBack, lureLost } from '../../core/box/lost';
+import { placeInLog, type Opening } from '../../core/log/effort';
+import type { Phase } from '../../core/planning/cadence/cadence';
+import type { Plan } from '../../core/planning/plan/plan';
+import type { PlanRequest } from '../../core/planning/task/request';
+import type { Ranking } from '../../core/ranking/rank';
+import { activeTrip, put, type Put } from '../../core/records';
+import type { EventKind } from '../../core/records/event';
+import type { Lure } from '../../core/records/lure';
+import { realNowMs } from '../platform/clock';
+import { newId } from '../platform/ids';
+import { askToKeep } from '../platform/persistence';
+import type { ActionPorts } from './ports';
+import { lastTouch, touchInReach, touchMade, touchStored, UNDO_MS, type LastTouch } from './lastTouch';
+import { forTrip } from './tripActions';
+
+export interface LogActions {
+  logCast: () => void;
+  /** The id of the event, for telling its phase; null without a plan in hand. */
+  logEvent: (kind: EventKind) => string | null;
+  setPhase: (eventId: string, phase: Phase) => void;
+  takeBack: (id: string) => void;
+  /** For keys, which may be quicker than the store: they mean the last touch, stored or not. */
+  takeBackLast: () => void;
+  setPhaseOfLast: (phase: Phase) => void;
+}
+
+/** What is fished with when the finger goes down. */
+export interface InHand {
+  plan: Plan | null;
+  request: PlanRequest | null;
+  lure: Lure | null;
+  ranking: Ranking | null;
+}
+
+export function logActions({ record, current, now }: ActionPorts, inHand: () => InHand): LogActions {
+  /** Logs one thing against the plan in hand: what must be stored first, and the thing itself; told as done once it is stored. */
+  const log = (what: LastTouch['what'], thing: (at: { id: string; blockId: string; seq: number; atMs: number }) => Put): string | null => {
+    const { plan, request, ranking, lure } = inHand();
+    const book = current();
+    if (!book || !activeTrip(book) || !plan || !request || !lure) return null;
+    const id = newId();
+    const atMs = now();
+    const ranked = ranking?.ranked.find((r) => r.lureId === lure.id) ?? null;
+    const opening: Opening = { blockId: newId(), atMs, plan, request, lureId: lure.id, ranked };
+    const touch: LastTouch = { id, what, untilRealMs: realNowMs() + UNDO_MS };
+    touchMade(touch);
+    void record((b) =>
+      forTrip(b, (trip) => {
+        const { blockId, seq, puts } = placeInLog(b, trip, opening);
+        return [...puts, thing({ id, blockId, seq, atMs }), ...(what === 'lure-lost' ? lureLost(b, lure.id, atMs) : [])];
+      }),
+    ).then((stored) => {
+      if (!stored) return;
+      touchStored(touch);
+      void askToKeep();
+    });
+    return id;
+  };
+
+  const takeBack = (id: string): void => {
+    const atMs = now();
+    void record((b) => [put('tombstone', { id: `gone-${id}`, of: id, atMs }), ...lureBack(b, id)]);
+    const { made } = lastTouch.getState();
+    touchMade(made?.id === id ? null : made);
+  };
+
+  const setPhase = (eventId: string, phase: Phase): void =>
+    void record((book) => {
+      const e = book.event[eventId];
+      return e ? [put('event', { ...e, phase })] : [];
+    });
+
+  return {
+    logCast: () => void log('cast', (at) => put('cast', { ...at, count: 1 })),
+    logEvent: (kind) => log(kind, (at) => put('event', { ...at, kind, phase: null, place: null, side: null, depthM: null, lengthM: null })),
+    setPhase,
+    takeBack,
+    takeBackLast: () => {
+      const touch = touchInReach();
+      if (touch) takeBack(touch.id);
+    },
+    setPhaseOfLast: (phase) => {
+      const touch = touchInReach();
+      if (touch && touch.what !== 'cast') setPhase(touch.id, phase);
+    },
+  };
+}

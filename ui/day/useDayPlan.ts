@@ -1,0 +1,113 @@
+/** The lure in hand and its plan: asked of the worker twice, for a first answer and for the settled one. */
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { contentHash } from '../../core/base/hash';
+import type { Measured } from '../../core/planning/calibrate/known';
+import type { Plan } from '../../core/planning/plan/plan';
+import type { PlanRequest } from '../../core/planning/task/request';
+import type { Ranking } from '../../core/ranking/rank';
+import type { Schools } from '../../core/ranking/schools';
+import { measurementsOf } from '../../core/records';
+import type { Lure } from '../../core/records/lure';
+import { measuredOf } from '../../core/records/measured';
+import type { Preferences } from '../../core/records/preferences';
+import type { Day } from '../../core/trip/day';
+import { queryKeys } from '../../data/keys';
+import { compute } from '../../workers/client';
+import { tellPlanProgress } from './planProgress';
+import { chooseTackle, type Tackle } from './tackle';
+import type { DayConditions } from './useDayConditions';
+import type { BookWithoutLog } from './useBookWithoutLog';
+
+export interface DayPlan {
+  lure: Lure | null;
+  /** The lure the ranking would start with, when another is in hand. */
+  suggested: Lure | null;
+  tackle: Tackle | null;
+  request: PlanRequest | null;
+  plan: Plan | null;
+  planBusy: boolean;
+  planError: boolean;
+}
+
+/** A plan is worked out anew only when the sun has moved this far, or a sign has aged this much. */
+const SUN_STEP_DEG = 5;
+const SIGN_STEP_MIN = 30;
+const toNearest = (v: number, step: number): number => Math.round(v / step) * step;
+
+function planRequest(day: Day | null, lure: Lure | null, t: Tackle | null, schools: Schools, measured: Measured | null): PlanRequest | null {
+  if (!day || !lure || !t) return null;
+  // What the log says moves the ranking, but not the plan in hand: it must not shift between two casts, nor with every degree of the sun.
+  const { sky } = day.conditions;
+  const conditions = {
+    ...day.conditions,
+    sky: { ...sky, sunElevationDeg: toNearest(sky?.sunElevationDeg ?? 0, SUN_STEP_DEG) },
+    signs: (day.conditions.signs ?? []).map((s) => ({ ...s, minutesAgo: toNearest(s.minutesAgo ?? 0, SIGN_STEP_MIN) })),
+  };
+  return {
+    conditions,
+    lure: { id: lure.id, family: lure.family, name: lure.name, weightKg: lure.weightKg, lengthM: lure.lengthM },
+    rod: { lengthM: t.rod.lengthM, minLureKg: t.rod.minLureKg, maxLureKg: t.rod.maxLureKg, action: t.rod.action },
+    reel: { ratio: t.reel.ratio, spoolM: t.reel.spoolM, arborM: t.reel.arborM, capacityM: t.reel.capacityM },
+    line: { material: t.line.material, strengthLb: t.line.strengthLb },
+    schools,
+    set: day.trip.settings,
+    ...(measured ? { measured } : {}),
+  };
+}
+
+/** What the angler asked, without what time alone changes. */
+const withoutTime = ({ conditions, ...rest }: PlanRequest): unknown => ({
+  ...rest,
+  conditions: {
+    ...conditions,
+    sky: { ...conditions.sky, sunElevationDeg: 0 },
+    signs: conditions.signs?.map((s) => ({ ...s, minutesAgo: 0 })),
+  },
+});
+
+export function useDayPlan(book: BookWithoutLog, { day, schools }: DayConditions, prefs: Preferences, ranking: Ranking | null): DayPlan {
+  const startLure = useMemo(() => {
+    const key = ranking?.plan?.start ?? ranking?.ranked[0]?.key;
+    return (key && book.lure[key]) || null;
+  }, [book.lure, ranking]);
+  // What is lost cannot be in hand.
+  const pinned = day?.trip.lureId ? book.lure[day.trip.lureId] : undefined;
+  const picked = pinned && pinned.lostAtMs === null ? pinned : null;
+  const lure = picked ?? startLure;
+  const tackle = useMemo(() => chooseTackle(book, day, prefs, lure), [book, day, prefs, lure]);
+  const measured = useMemo(
+    () => (lure && tackle ? measuredOf(measurementsOf(book, lure.id), measurementsOf(book, tackle.reel.id)) : null),
+    [book, lure, tackle],
+  );
+  const request = useMemo(() => planRequest(day, lure, tackle, schools, measured), [day, lure, tackle, schools, measured]);
+  const planIdentity = request ? contentHash(request) : 'none';
+  const asked = request ? contentHash(withoutTime(request)) : 'none';
+  // While a changed plan is worked out the one before stays in view, as long as it is for the same lure.
+  const planOptions = { enabled: !!request, gcTime: 300_000, staleTime: Infinity, placeholderData: keepPreviousData };
+  const planAs = (effort: 'first' | 'settled') => ({
+    queryKey: queryKeys.plan(planIdentity, effort),
+    queryFn: async ({ signal }: { signal: AbortSignal }) => {
+      if (effort === 'first') return { asked, answer: await compute.plan(signal, request!, effort) };
+      tellPlanProgress(null);
+      const answer = await compute.plan(signal, request!, effort, (p) => signal.aborted || tellPlanProgress(p));
+      tellPlanProgress(null);
+      return { asked, answer };
+    },
+    ...planOptions,
+  });
+  const first = useQuery(planAs('first'));
+  const settled = useQuery(planAs('settled'));
+  // When only time has passed the settled plan stays until the next is settled too: the hands must not change for a moment between two casts.
+  const stillSettled = !settled.isPlaceholderData || settled.data?.asked === asked;
+  const answers = (stillSettled ? [settled, first] : first.isPlaceholderData ? [settled, first] : [first, settled]).map((x) => x.data?.answer);
+  const plan = answers.find((x): x is Plan => !!x && x.presentation.lureId === lure?.id) ?? null;
+
+  const planBusy = settled.isFetching && !(settled.data && stillSettled);
+  const planError = settled.isError;
+  const suggested = startLure && lure && startLure.id !== lure.id ? startLure : null;
+  return useMemo(
+    () => ({ lure, suggested, tackle, request, plan, planBusy, planError }),
+    [lure, suggested, tackle, request, plan, planBusy, planError],
+  );
+}
