@@ -28,7 +28,7 @@ test('rank answers with mood, reasons in words, rigs, exclusions and three lures
 test('a box limits the ranking, each of its lures by itself, and keeps its names', () => {
   const box = [
     { family: 'popper' },
-    { family: 'finesse-jig', name: 'mine', massKg: 0.0035 },
+    { family: 'finesse-jig', name: 'mine', weightKg: 0.0035 },
     { family: 'finesse-jig', massKg: 0.0106 },
     { family: 'towed-plug' },
   ];
@@ -94,8 +94,8 @@ test('cover picks set-ups that different rods cast, and says what is left open',
 
 test('box turns a table into the list and back, and says what it could not read', () => {
   const csv = 'name,family,weight_g\nTin,popper,9\nOdd,umbrella,9\n';
-  const read = ok('box', { csv }) as { lures: { family: string; massKg: number }[]; problems: { line: number; text: string }[] };
-  expect(read.lures).toEqual([expect.objectContaining({ family: 'popper', name: 'Tin', massKg: 0.009 })]);
+  const read = ok('box', { csv }) as { lures: { family: string; weightKg: number }[]; problems: { line: number; text: string }[] };
+  expect(read.lures).toEqual([expect.objectContaining({ family: 'popper', name: 'Tin', weightKg: 0.009 })]);
   expect(read.problems).toEqual([{ line: 3, text: expect.stringContaining('umbrella') }]);
   const { csv: written } = ok('box', { lures: read.lures }) as { csv: string };
   expect((ok('box', { csv: written }) as typeof read).lures).toEqual(read.lures);

@@ -3,6 +3,9 @@ export interface Problem {
   readonly code: string;
   readonly path: string;
   readonly expected?: string;
+  /** The bound that was crossed, and what it bounds. */
+  readonly limit?: number;
+  readonly of?: 'number' | 'letters' | 'items';
 }
 
 export type Result<T> = { ok: true; value: T } | { ok: false; problems: Problem[] };

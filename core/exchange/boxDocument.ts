@@ -5,11 +5,14 @@ import { COLOURS, FAMILIES, HOOKS } from '../lures/family';
 import type { OwnLure } from '../lures/own';
 import type { Lure } from '../records/lure';
 
-/** Only the family must be said; the rest is the family's usual. */
+const weightKg = z.number().min(0.0002).max(0.5).nullish();
+
+/** Only the family must be said; the rest is the family's usual. The weight is `weightKg`; the older `massKg` is read as well. */
 export const boxLureSchema = z.strictObject({
   family: z.enum(FAMILIES),
   name: z.string().max(60).nullish(),
-  massKg: z.number().min(0.0002).max(0.5).nullish(),
+  weightKg,
+  massKg: weightKg,
   lengthM: z.number().min(0.005).max(0.5).nullish(),
   hook: z.enum(HOOKS).nullish(),
   colour: z.enum(COLOURS).nullish(),
@@ -32,7 +35,7 @@ export function ownLureOf(l: BoxLure, index: number): OwnLure {
   return {
     id: `${ID}${index + 1}`,
     family: l.family,
-    weightKg: l.massKg ?? f.weightKg[1],
+    weightKg: l.weightKg ?? l.massKg ?? f.weightKg[1],
     lengthM: l.lengthM ?? f.lengthM[1],
     hook: l.hook ?? f.hook,
     colour: l.colour ?? null,
@@ -46,7 +49,7 @@ export function lureOf(l: BoxLure): Omit<Lure, 'id'> {
   return {
     name: l.name?.trim() || l.family,
     family: l.family,
-    weightKg: l.massKg ?? f.weightKg[1],
+    weightKg: l.weightKg ?? l.massKg ?? f.weightKg[1],
     lengthM: l.lengthM ?? f.lengthM[1],
     colour: l.colour ?? 'natural',
     hook: l.hook ?? f.hook,
@@ -63,7 +66,7 @@ export function lureOf(l: BoxLure): Omit<Lure, 'id'> {
 export const documentLure = (l: Omit<Lure, 'id'>): BoxLure => ({
   family: l.family,
   name: l.name,
-  massKg: l.weightKg,
+  weightKg: l.weightKg,
   lengthM: l.lengthM,
   hook: l.hook,
   colour: l.colour,

@@ -8,6 +8,7 @@ export const writeBoxJson = (lures: readonly Lure[]): string => JSON.stringify(l
 const FAULT_OF: Record<string, RowFault> = {
   family: 'unknown-family',
   name: 'long-name',
+  weightKg: 'bad-weight',
   massKg: 'bad-weight',
   lengthM: 'bad-length',
   hook: 'bad-hook',
@@ -18,7 +19,7 @@ const FAULT_OF: Record<string, RowFault> = {
 };
 
 /** What cannot be read is given back as the columns of a table, to be mended there. */
-const COLUMN_OF: Record<string, string> = { massKg: 'weight_kg', lengthM: 'length_m', priceMinor: 'price_minor' };
+const COLUMN_OF: Record<string, string> = { weightKg: 'weight_kg', massKg: 'weight_kg', lengthM: 'length_m', priceMinor: 'price_minor' };
 
 /** A problem's line is the entry's place in the list. */
 export function readBoxJson(text: string): BoxFile {

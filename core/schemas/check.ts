@@ -10,7 +10,7 @@ const pathText = (path: readonly PropertyKey[]): string =>
 export function checkWith<T>(schema: z.ZodType<T>, value: unknown): Result<T> {
   const r = schema.safeParse(value);
   if (r.success) return { ok: true, value: r.data };
-  const problems: Problem[] = r.error.issues.map((i) => ({ code: i.code, path: pathText(i.path), expected: expected(i) }));
+  const problems: Problem[] = r.error.issues.map((i) => ({ code: i.code, path: pathText(i.path), expected: expected(i), ...bound(i) }));
   return { ok: false, problems };
 }
 
@@ -29,4 +29,11 @@ function expected(i: z.core.$ZodIssue): string {
     default:
       return i.message;
   }
+}
+
+/** A bound as a fact, for those who say it in the angler's units. */
+function bound(i: z.core.$ZodIssue): Pick<Problem, 'limit' | 'of'> {
+  if (i.code !== 'too_small' && i.code !== 'too_big') return {};
+  const of = i.origin === 'string' ? 'letters' : i.origin === 'array' ? 'items' : 'number';
+  return { limit: Number(i.code === 'too_small' ? i.minimum : i.maximum), of };
 }

@@ -1,4 +1,6 @@
 /** Add or change one thing of the kit. What is wrong is said beside its field and nothing typed is lost. */
+import { fieldProblem, formProblems, type FieldWords } from '../../wording/form';
+import { useDayClock } from '../day/useDayClock';
 import { useCommitter } from '../../data/useBook';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -15,10 +17,10 @@ import { Button, Choices, Picks } from '../parts/Buttons';
 import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
-import { deviceZone, realNowMs } from '../platform/clock';
+import { deviceZone } from '../platform/clock';
 import { newId } from '../platform/ids';
 import { Screen } from '../shell/Screen';
-import { stepBy } from '../theme/stepping';
+import { onSteps, stepBy } from '../theme/stepping';
 import { useTheme } from '../theme/theme';
 import { MeasureLure, MeasureReel } from './MeasurePart';
 import { PaperFrame } from './PaperFrame';
@@ -51,6 +53,7 @@ function Missing({ text, onBack }: { text: string; onBack: () => void }) {
 }
 
 function Editor({ kind, existing, waterId }: { kind: EditableKind; existing: Draft | null; waterId: string | null }) {
+  const now = useDayClock();
   const committer = useCommitter();
   const book = useBook();
   const { units } = useTheme();
@@ -81,6 +84,11 @@ function Editor({ kind, existing, waterId }: { kind: EditableKind; existing: Dra
         if (stored) back();
       });
   };
+  const fields = fieldsOf(
+    kind,
+    units,
+    inUse(book.water).map((w) => ({ value: w.id, title: w.name })),
+  );
   const retired = draft.retiredAtMs !== null || (kind === 'lure' && draft.lostAtMs !== null);
   const used = kind === 'lure' && Object.values(book.block).some((b) => b.presentation.lureId === draft.id);
   return (
@@ -91,11 +99,7 @@ function Editor({ kind, existing, waterId }: { kind: EditableKind; existing: Dra
     >
       {existing && kind === 'lure' ? <MeasureLure lure={existing as unknown as Lure} /> : null}
       {existing && kind === 'reel' ? <MeasureReel reel={existing as unknown as Reel} /> : null}
-      {fieldsOf(
-        kind,
-        units,
-        inUse(book.water).map((w) => ({ value: w.id, title: w.name })),
-      ).map((f) => (
+      {fields.map((f) => (
         <FieldView
           key={f.key || f.label}
           f={f}
@@ -106,7 +110,9 @@ function Editor({ kind, existing, waterId }: { kind: EditableKind; existing: Dra
       ))}
       {problems.length > 0 ? (
         <View role="alert">
-          <Say tone="bad" kind="strong">{`Not saved yet: ${problems.map((x) => `${x.path} wants ${x.expected ?? x.code}`).join('; ')}.`}</Say>
+          <Say tone="bad" kind="strong">
+            {formProblems(problems, (path) => wordsOf(fields.find((f) => f.key === path)))}
+          </Say>
         </View>
       ) : null}
       <Button kind="solid" title="Save" onPress={() => save(draft)} />
@@ -115,12 +121,12 @@ function Editor({ kind, existing, waterId }: { kind: EditableKind; existing: Dra
         <View style={{ gap: 6 }}>
           <Button
             title={retired ? `Bring this ${KIND_NAME[kind]} back` : `Retire this ${KIND_NAME[kind]}`}
-            onPress={() => save({ ...draft, retiredAtMs: retired ? null : realNowMs(), ...(kind === 'lure' && retired ? { lostAtMs: null } : {}) })}
+            onPress={() => save({ ...draft, retiredAtMs: retired ? null : now(), ...(kind === 'lure' && retired ? { lostAtMs: null } : {}) })}
           />
           {kind === 'lure' && !retired ? (
             <Button
               title={Number(draft.count) > 1 ? 'One was lost' : 'It was lost'}
-              onPress={() => save(Number(draft.count) > 1 ? { ...draft, count: Number(draft.count) - 1 } : { ...draft, lostAtMs: realNowMs() })}
+              onPress={() => save(Number(draft.count) > 1 ? { ...draft, count: Number(draft.count) - 1 } : { ...draft, lostAtMs: now() })}
             />
           ) : null}
           <Say kind="label" tone="soft">
@@ -135,9 +141,16 @@ function Editor({ kind, existing, waterId }: { kind: EditableKind; existing: Dra
 /** Nothing chosen. */
 const NONE = 'none';
 
+const wordsOf = (f: Field | undefined): FieldWords | undefined =>
+  f?.type === 'number' ? { label: f.label, text: f.text, onSteps: (si, way) => onSteps(f.stepper, si, way) } : f;
+
 function FieldView({ f, value, problem, onChange }: { f: Field; value: unknown; problem: Problem | undefined; onChange: (v: unknown) => void }) {
   const { p } = useTheme();
-  const wrong = problem ? <Say kind="label" tone="bad">{`Wants ${problem.expected ?? problem.code}.`}</Say> : null;
+  const wrong = problem ? (
+    <Say kind="label" tone="bad">
+      {fieldProblem(problem, wordsOf(f)!)}
+    </Say>
+  ) : null;
   if (f.type === 'text')
     return (
       <View style={{ gap: 4 }}>

@@ -1,4 +1,5 @@
 /** Measurement: what the angler counts by the boat or the dock, and how it narrows what is known of the lure or the reel. */
+import { useDayClock } from '../day/useDayClock';
 import { useCommitter } from '../../data/useBook';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
@@ -20,7 +21,6 @@ import { Adjuster } from '../parts/Adjuster';
 import { Card, Part, Row } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
-import { realNowMs } from '../platform/clock';
 import { newId } from '../platform/ids';
 import { bringIntoView } from '../platform/scrolling';
 import { stepBy, STEPPERS, type Stepper } from '../theme/stepping';
@@ -131,6 +131,7 @@ interface MeasuringProps {
 }
 
 function Measuring({ ofId, kinds, kept, line, metresPerTurn: perTurnM, start, told, nonsense, busy }: MeasuringProps) {
+  const now = useDayClock();
   const committer = useCommitter();
   const { units } = useTheme();
   const [open, setOpen] = useState(false);
@@ -163,7 +164,7 @@ function Measuring({ ofId, kinds, kept, line, metresPerTurn: perTurnM, start, to
       castM: form.castM,
       speedMps: kind === 'ticks-bottom' ? Math.round(form.turnsPerS * perTurnM * 100) / 100 : null,
       line,
-      atMs: Math.round(realNowMs()),
+      atMs: now(),
     };
     void committer
       .record(() => [put('calibration', data)])
@@ -175,7 +176,7 @@ function Measuring({ ofId, kinds, kept, line, metresPerTurn: perTurnM, start, to
   };
   const takeBack = (c: Measurement): void =>
     void committer
-      .record(() => [put('tombstone', { id: `gone-${c.id}`, of: c.id, atMs: Math.round(realNowMs()) })])
+      .record(() => [put('tombstone', { id: `gone-${c.id}`, of: c.id, atMs: now() })])
       .then((stored) => stored && setSaid(`Taken back: ${measurementText(c, units)}.`));
   return (
     <Part title="How well it is known" right={open ? null : <Button title="Measure it" onPress={() => setOpen(true)} />}>

@@ -48,6 +48,7 @@ export function RecordPart() {
           disabled={demo.busy}
         />
       </View>
+      {replace.isPending || demo.busy ? <Say role="status">Storing it…</Say> : null}
       {said ? (
         <Say role="status" kind="label" tone="moss">
           {said}
@@ -64,10 +65,10 @@ export function RecordPart() {
             kind="copper"
             title={asking === 'clear' ? 'Clear everything now' : 'Load the demo world now'}
             onPress={() => {
-              if (asking === 'clear') demo.clear();
-              else demo.load();
+              // Told once the device has it.
+              if (asking === 'clear') demo.clear(() => setSaid('Cleared.'));
+              else demo.load(() => setSaid('The demo world is loaded.'));
               setAsking(null);
-              setSaid(asking === 'clear' ? 'Cleared.' : 'The demo world is loaded.');
             }}
           />
           <Button title="Leave it as it is" onPress={() => setAsking(null)} />
@@ -87,9 +88,8 @@ export function RecordPart() {
               kind="copper"
               title="Put these in place of what is here"
               onPress={() => {
-                replace.mutate(() => read.puts);
+                replace.mutate(() => read.puts, { onSuccess: () => setSaid('The record was read in.') });
                 setRead(null);
-                setSaid('The record was read in.');
               }}
             />
           ) : null}

@@ -1,12 +1,13 @@
 /** Loads or clears the demo world. */
 import { useCallback } from 'react';
-import { useReplaceBook } from '../../data/useBook';
 import { demoWorld } from '../../data/demo';
+import { useReplaceBook } from '../../data/useBook';
 import { realNowMs } from '../platform/clock';
 
 export function useDemoWorld() {
   const { mutate, isPending, isError } = useReplaceBook();
-  const load = useCallback(() => mutate(() => demoWorld(realNowMs())), [mutate]);
-  const clear = useCallback(() => mutate(() => []), [mutate]);
+  /** `stored`: once it is. */
+  const load = useCallback((stored?: () => void) => mutate(() => demoWorld(realNowMs()), { onSuccess: stored }), [mutate]);
+  const clear = useCallback((stored?: () => void) => mutate(() => [], { onSuccess: stored }), [mutate]);
   return { load, clear, busy: isPending, error: isError };
 }

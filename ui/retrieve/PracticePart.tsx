@@ -1,4 +1,5 @@
 /** Tap along to the beat: one touch for each move, none in the hangs; then how it went. */
+import { useDayClock } from '../day/useDayClock';
 import { useCommitter } from '../../data/useBook';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
@@ -6,11 +7,10 @@ import { put } from '../../core/records';
 import { scorePractice, type PracticeScore } from '../../core/planning/beat/practice';
 import type { Plan } from '../../core/planning/plan/plan';
 import { latelyText, practiceText } from '../../wording/beat';
-import { usePrefs, useBookWithoutLog } from '../day/contexts';
+import { useBookWithoutLog } from '../day/contexts';
 import { Button } from '../parts/Buttons';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
-import { appNowMs } from '../platform/clock';
 import { newId } from '../platform/ids';
 import { useTheme } from '../theme/theme';
 import type { useBeat } from './useBeat';
@@ -19,7 +19,7 @@ const SHOWN = 6;
 
 export function PracticePart({ plan, beat }: { plan: Plan; beat: ReturnType<typeof useBeat> }) {
   const book = useBookWithoutLog();
-  const prefs = usePrefs();
+  const now = useDayClock();
   const committer = useCommitter();
   const { p } = useTheme();
   const taps = useRef<number[]>([]);
@@ -46,7 +46,7 @@ export function PracticePart({ plan, beat }: { plan: Plan; beat: ReturnType<type
       void committer.record(() => [
         put('practice', {
           id: newId(),
-          atMs: Math.round(appNowMs(prefs.demoClock)),
+          atMs: now(),
           style: plan.hands.style,
           score: s.score,
           heldShare: s.heldShare,

@@ -1,5 +1,5 @@
 import { FT, IMPERIAL, METRIC } from '../../wording/units';
-import { stepBy, STEPPERS } from './stepping';
+import { onSteps, stepBy, STEPPERS } from './stepping';
 
 test.each([
   ['a degree Fahrenheit', STEPPERS.temp(IMPERIAL), (58 - 32) / 1.8, 1, (59 - 32) / 1.8],
@@ -22,4 +22,12 @@ test('up and down again come home', () => {
     const start = s.from(2);
     expect(stepBy(s, stepBy(s, start, 1), -1)).toBeCloseTo(start, 6);
   }
+});
+
+test.each([
+  ['up to the next half foot', STEPPERS.depth(IMPERIAL), 0.4, 1, 1.5 * FT],
+  ['down to the foot below', STEPPERS.depth(IMPERIAL), 5, -1, 16 * FT],
+  ['what lies on the steps stays', STEPPERS.depth(IMPERIAL), 2 * FT, -1, 2 * FT],
+])('a bound on the steps: %s', (_name, s, si, way, to) => {
+  expect(onSteps(s, si, way as 1 | -1)).toBeCloseTo(to, 9);
 });

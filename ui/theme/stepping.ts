@@ -48,6 +48,16 @@ export const STEPPERS = {
   plain: (step: number, min: number, max: number): Stepper => linear(1, step, min, max),
 } as const;
 
+/** The nearest value on the steps that lies on this side of a bound; the bound itself where it is on them. */
+export function onSteps(s: Stepper, si: number, way: 1 | -1): number {
+  const user = s.to(si);
+  const step = s.step(user);
+  const at = user / step;
+  const near = Math.round(at);
+  if (Math.abs(at - near) < 1e-6) return si;
+  return s.from((way > 0 ? Math.ceil(at) : Math.floor(at)) * step);
+}
+
 export function stepBy(s: Stepper, si: number, way: 1 | -1): number {
   const user = s.to(si);
   const step = s.step(way < 0 ? user - 1e-6 : user);

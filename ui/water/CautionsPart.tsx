@@ -1,4 +1,5 @@
 /** Cautions that matter here and now: short, put aside for the day with a touch, never in the way of the log. Thunder is told here. */
+import { useDayClock } from '../day/useDayClock';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { cautionsFor, flashDistanceM, thunderClearMs, type Caution } from '../../core/cautions/cautions';
@@ -9,7 +10,7 @@ import { useActions, useConditions, usePrefs } from '../day/contexts';
 import { Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Say } from '../parts/Say';
-import { appNowMs, useNow } from '../platform/clock';
+import { useNow } from '../platform/clock';
 import { useTheme } from '../theme/theme';
 
 function useCautions(): { shown: Caution[]; aside: number } {
@@ -78,12 +79,11 @@ export function CautionsPart() {
 /** Two touches: at the flash, at the thunder; or one when only thunder was heard. */
 function ThunderKeys() {
   const { day } = useConditions();
-  const prefs = usePrefs();
+  const now = useDayClock();
   const actions = useActions();
   const { units } = useTheme();
   const [flashAtMs, setFlashAtMs] = useState<number | null>(null);
   const [said, setSaid] = useState('');
-  const now = (): number => Math.round(appNowMs(prefs.demoClock));
   const tell = (seconds: number | null): void => {
     const atMs = now();
     actions.changeTrip((t) => ({ ...t, thunder: [...t.thunder.slice(-200), { atMs, seconds }] }));

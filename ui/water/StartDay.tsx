@@ -29,7 +29,7 @@ export function StartDay() {
         </Say>
         <Say>Name the pond, creek or shore you fish, and say what is usually there. Or look around first with an invented season.</Say>
         <Button kind="solid" title="Add my first water" onPress={() => router.navigate('/kit/water/new')} />
-        <Button title={demo.busy ? 'Loading the demo world…' : 'Look around with the demo world'} onPress={demo.load} disabled={demo.busy} />
+        <Button title={demo.busy ? 'Loading the demo world…' : 'Look around with the demo world'} onPress={() => demo.load()} disabled={demo.busy} />
         {demo.error ? <Note>The demo world could not be stored on this device.</Note> : null}
       </Card>
     );

@@ -1,4 +1,5 @@
 /** The box: every lure, found by name or kind, favourites first; doubles; what it lacks; files in and out. */
+import { useDayClock } from '../../day/useDayClock';
 import { useCommitter } from '../../../data/useBook';
 import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
@@ -21,7 +22,6 @@ import { Disclosure } from '../../parts/Disclosure';
 import { Glyph } from '../../parts/Glyph';
 import { Press } from '../../parts/Press';
 import { Say } from '../../parts/Say';
-import { realNowMs } from '../../platform/clock';
 import { Screen } from '../../shell/Screen';
 import { FONT, useTheme } from '../../theme/theme';
 import { FilePart } from './FilePart';
@@ -140,6 +140,7 @@ function LureRow({ l }: { l: Lure }) {
 
 /** One and the same more than once: kept as one with the count of all. */
 function Doubles({ box }: { box: readonly Lure[] }) {
+  const now = useDayClock();
   const committer = useCommitter();
   const groups = duplicatesIn([...box].sort(byFavour));
   if (groups.length === 0) return null;
@@ -148,7 +149,7 @@ function Doubles({ box }: { box: readonly Lure[] }) {
       const [first, ...rest] = group.flatMap((l) => (book.lure[l.id] ? [book.lure[l.id]!] : []));
       if (!first) return [];
       const count = group.reduce((s, l) => s + l.count, 0);
-      const nowMs = realNowMs();
+      const nowMs = now();
       return [put('lure', { ...first, count }), ...rest.map((l) => put('lure', { ...l, count: 0, retiredAtMs: nowMs }))];
     });
   return (

@@ -1,4 +1,5 @@
 /** Cadences to begin from: those of this lure by mood with their reasons, the other ways of working, and the angler's own. */
+import { useDayClock } from '../../day/useDayClock';
 import { useCommitter } from '../../../data/useBook';
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
@@ -11,13 +12,12 @@ import { speciesProfile } from '../../../core/water/species';
 import { libraryTitle, STYLE_WHY } from '../../../wording/cadence';
 import { capital } from '../../../wording/names';
 import { cadenceText, styleTitle } from '../../../wording/retrieve';
-import { useConditions, usePrefs, useBookWithoutLog } from '../../day/contexts';
+import { useConditions, useBookWithoutLog } from '../../day/contexts';
 import { Part, Row } from '../../parts/Box';
 import { Button } from '../../parts/Buttons';
 import { Disclosure } from '../../parts/Disclosure';
 import { Press } from '../../parts/Press';
 import { Say } from '../../parts/Say';
-import { appNowMs } from '../../platform/clock';
 import { newId } from '../../platform/ids';
 import { FONT, useTheme } from '../../theme/theme';
 import type { OwnCadence } from '../../../core/records/cadence';
@@ -40,7 +40,7 @@ export function LibraryPart({ family, plan, cadence, saved, onSaved, onBegin }: 
   const { day } = useConditions();
   const book = useBookWithoutLog();
   const committer = useCommitter();
-  const prefs = usePrefs();
+  const now = useDayClock();
   const { p, scale } = useTheme();
   const [name, setName] = useState('');
   if (!day) return null;
@@ -54,7 +54,7 @@ export function LibraryPart({ family, plan, cadence, saved, onSaved, onBegin }: 
   const trimmed = name.trim();
   const taken = own.some((o) => o.name === trimmed);
   const save = (): void => {
-    const record: OwnCadence = { id: newId(), name: trimmed, cadence, atMs: Math.round(appNowMs(prefs.demoClock)), retiredAtMs: null };
+    const record: OwnCadence = { id: newId(), name: trimmed, cadence, atMs: now(), retiredAtMs: null };
     void committer
       .record(() => [put('cadence', record)])
       .then((stored) => {
@@ -63,7 +63,7 @@ export function LibraryPart({ family, plan, cadence, saved, onSaved, onBegin }: 
         onSaved();
       });
   };
-  const retire = (o: OwnCadence): void => void committer.commit(() => [put('cadence', { ...o, retiredAtMs: Math.round(appNowMs(prefs.demoClock)) })]);
+  const retire = (o: OwnCadence): void => void committer.commit(() => [put('cadence', { ...o, retiredAtMs: now() })]);
   const entry = (e: LibraryEntry) => (
     <Choice
       key={`${e.style}-${e.mood}`}
