@@ -7,7 +7,7 @@ import { conditionsSchema } from '../core/schemas/conditions';
 import { coverDocument, coverDocumentSchema } from '../core/exchange/coverDocument';
 import { learnSchema } from '../core/exchange/learnDocument';
 import { planSchema, schoolsSchema } from '../core/schemas/plan';
-import { skyDocument, skySchema } from '../core/exchange/skyDocument';
+import { skyDocument, skyDocumentSchema } from '../core/exchange/skyDocument';
 import { tideDocument, tideSchema } from '../core/exchange/tideDocument';
 import { simulateDocument, simulateSchema } from '../core/exchange/simulateDocument';
 import { learn, PRIOR_WEIGHT_CASTS } from '../core/lessons/learn';
@@ -148,7 +148,7 @@ export const VERBS: Record<string, Verb> = {
     simulateSchema,
     simulateDocument,
   ),
-  sky: verb('a place, a date and a time zone → sun, twilight, moon and the periods made of them', skySchema, skyDocument),
+  sky: verb('a place, a date and a time zone → sun, twilight, moon and the periods made of them', skyDocumentSchema, skyDocument),
   tide: verb('high and low waters, or constituents → heights, turns, current', tideSchema, tideDocument),
   learn: verb('efforts with casts and strikes → rates with 90 % intervals, comparisons', learnSchema, learnVerb),
 };

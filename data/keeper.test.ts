@@ -1,6 +1,6 @@
 import { emptyBook, put, type Book, type Put } from '../core/records';
 import { buildDemoWorld } from '../demo/world';
-import { createKeeper, type Change, type Keeper } from './keeper';
+import { createKeeper, type BookChange, type Keeper } from './keeper';
 import { memoryStore, type MemoryStore } from './memoryStore';
 
 const world = buildDemoWorld(0);
@@ -33,7 +33,7 @@ function tabs(count: number, store: MemoryStore = memoryStore()) {
 const cast = (id: string, seq: number): Put => put('cast', { id, blockId: 'b', seq, atMs: 0, count: 1 });
 /** One cast more, numbered by what stands. */
 const oneMore =
-  (id: string): Change =>
+  (id: string): BookChange =>
   (book: Book) => [cast(id, Object.keys(book.cast).length)];
 const seqs = (b: Book): number[] =>
   Object.values(b.cast)
@@ -95,7 +95,7 @@ test('two tabs change one trip: neither change is lost', async () => {
   await keepers[0]!.replaceAll(world);
   await keepers[1]!.open();
   const trip =
-    (change: object): Change =>
+    (change: object): BookChange =>
     (b) => [put('trip', { ...b.trip['trip-today']!, ...change })];
   await Promise.all([keepers[0]!.commit(trip({ note: 'windy' }), 'at-once'), keepers[1]!.commit(trip({ lureId: 'lure-alder' }), 'at-once')]);
   await Promise.all(keepers.map((k) => k.catchUp()));
@@ -135,7 +135,7 @@ describe('a device that refuses', () => {
   test('a change that is itself broken does not stop the others', async () => {
     const { keepers, troubles } = tabs(1);
     await keepers[0]!.open();
-    const broken: Change = () => {
+    const broken: BookChange = () => {
       throw new Error('a mistake of ours');
     };
     const done = [keepers[0]!.commit(broken, 'at-once'), keepers[0]!.commit(oneMore('a'), 'when-stored')];

@@ -7,7 +7,7 @@ import { keysSince, loadBook, loadKeys, readRevision, replaceStore, savePuts, ty
 import type { KeyValueStore } from './store';
 
 /** Works out what to store from the book as it stands; run again when the book has moved on, so without effects of its own. */
-export type Change = (book: Book) => readonly Put[];
+export type BookChange = (book: Book) => readonly Put[];
 
 export interface Snapshot {
   status: 'loading' | 'error' | 'ready';
@@ -27,7 +27,7 @@ export interface Keeper {
   /** Reads what other tabs have stored. */
   catchUp: () => Promise<void>;
   /** Stores a change; true once it is stored, false when it was refused. Shown at once, or only when stored. */
-  commit: (change: Change, shown: 'at-once' | 'when-stored') => Promise<boolean>;
+  commit: (change: BookChange, shown: 'at-once' | 'when-stored') => Promise<boolean>;
   /** Puts a whole record in place of this one. */
   replaceAll: (puts: readonly Put[]) => Promise<void>;
   retryRefused: () => Promise<boolean>;
@@ -48,7 +48,7 @@ export interface Ports {
 }
 
 interface Pending {
-  change: Change;
+  change: BookChange;
   shown: 'at-once' | 'when-stored';
   done: (stored: boolean) => void;
 }
@@ -59,12 +59,12 @@ export function createKeeper(ports: Ports): Keeper {
   let revision: Revision = { count: 0, recent: [] };
   let quarantined: readonly Quarantined[] = [];
   let pending: Pending[] = [];
-  let refused: Change[] = [];
+  let refused: BookChange[] = [];
   let running = false;
   let snapshot: Snapshot = { status, book: stored, quarantined, storing: 0, refused: 0 };
   const listeners = new Set<() => void>();
 
-  const play = (book: Book, changes: readonly Change[]): Book =>
+  const play = (book: Book, changes: readonly BookChange[]): Book =>
     changes.reduce((b, change) => {
       try {
         return applyPuts(b, change(b));
@@ -98,7 +98,7 @@ export function createKeeper(ports: Ports): Keeper {
   };
 
   /** Stores what these changes come to, in one transaction. */
-  const store = async (changes: readonly Change[]): Promise<void> => {
+  const store = async (changes: readonly BookChange[]): Promise<void> => {
     let book = stored;
     const puts: Put[] = [];
     for (const change of changes) {

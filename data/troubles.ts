@@ -13,8 +13,8 @@ export interface Trouble {
 }
 
 /** So many different ones are kept, the oldest go first. */
-const KEPT = 40;
-const LONGEST = 2000;
+const MAX_KEPT = 40;
+const MAX_TEXT = 2000;
 
 /** The list itself lives in memory; a device that stores nothing still shows it. */
 export const troubles = createStore<{ list: readonly Trouble[] }>(() => ({ list: [] }));
@@ -25,7 +25,7 @@ const quietly = (work: Promise<unknown>): void => void work.catch(() => undefine
 
 const change = (list: readonly Trouble[]): void => troubles.setState({ list });
 
-const textOf = (e: unknown): string => (e instanceof Error ? `${e.name}: ${e.message}\n${e.stack ?? ''}` : String(e)).slice(0, LONGEST);
+const textOf = (e: unknown): string => (e instanceof Error ? `${e.name}: ${e.message}\n${e.stack ?? ''}` : String(e)).slice(0, MAX_TEXT);
 
 export function reportTrouble(where: string, e: unknown): void {
   const text = textOf(e);
@@ -36,8 +36,8 @@ export function reportTrouble(where: string, e: unknown): void {
     ? { ...old, lastAtMs: atMs, times: old.times + 1 }
     : { id: `${atMs}-${list.length}`, where, text, firstAtMs: atMs, lastAtMs: atMs, times: 1 };
   const next = [...list.filter((x) => x !== old), t];
-  const dropped = next.slice(0, Math.max(0, next.length - KEPT));
-  change(next.slice(-KEPT));
+  const dropped = next.slice(0, Math.max(0, next.length - MAX_KEPT));
+  change(next.slice(-MAX_KEPT));
   quietly(store().setItem(t.id, JSON.stringify(t)));
   if (dropped.length > 0) quietly(store().removeMany(dropped.map((x) => x.id)));
 }
@@ -57,7 +57,7 @@ export function watchTroubles(nowMs: () => number): () => void {
         const earlier = Object.values(found).flatMap((v) => (v ? [JSON.parse(v) as Trouble] : []));
         const { list } = troubles.getState();
         const known = new Set(list.map((t) => t.id));
-        change([...earlier.filter((t) => !known.has(t.id)).sort((a, b) => a.lastAtMs - b.lastAtMs), ...list].slice(-KEPT));
+        change([...earlier.filter((t) => !known.has(t.id)).sort((a, b) => a.lastAtMs - b.lastAtMs), ...list].slice(-MAX_KEPT));
       }),
   );
   return () => {

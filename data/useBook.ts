@@ -3,7 +3,7 @@ import { useMemo, useSyncExternalStore } from 'react';
 import { useMutation } from '@tanstack/react-query';
 import type { Book, Put } from '../core/records';
 import { deviceKeeper } from './deviceKeeper';
-import type { Change, Snapshot } from './keeper';
+import type { BookChange, Snapshot } from './keeper';
 
 /** One part of what the keeper shows; the component is drawn again only when that part changes. */
 export function useStored<T>(part: (s: Snapshot) => T): T {
@@ -13,9 +13,9 @@ export function useStored<T>(part: (s: Snapshot) => T): T {
 
 export interface Committer {
   /** For what is easily set again (readings, settings, the kit): shows at once, stored at the next moment. */
-  commit: (change: Change) => Promise<boolean>;
+  commit: (change: BookChange) => Promise<boolean>;
   /** For the log: shows only when it is stored. */
-  record: (change: Change) => Promise<boolean>;
+  record: (change: BookChange) => Promise<boolean>;
   /** The book as it stands this instant, even between two taps of one frame; null before it is open. */
   current: () => Book | null;
 }

@@ -8,7 +8,7 @@ import { defaultCadence } from '../core/planning/cadence/library';
 import { PHASES, type Phase } from '../core/planning/cadence/cadence';
 import { BETWEEN_CASTS_S } from '../core/tackle/cast';
 import { estimateZone } from '../core/holdtable/zone';
-import { firstHands, presentationOf, setUpProblem, type Problem } from '../core/planning/task/setup';
+import { firstSettings, presentationOf, setUpTask, type PlanTask } from '../core/planning/task/setup';
 import { presentationId, type Presentation } from '../core/planning/task/presentation';
 import { STATION_IDS } from '../core/stations/places';
 import { stationReport } from '../core/stations/report';
@@ -47,20 +47,20 @@ interface Recipe {
 /** How this angler works a lure: set on the first day it is fished and kept, so that the season adds up. */
 function recipeFor(lure: Lure, conditions: Conditions): Recipe {
   const { rod, reel, line } = outfitFor(lure);
-  const p = setUpProblem({
+  const p = setUpTask({
     conditions,
     lure: { id: lure.id, family: lure.family, name: lure.name, weightKg: lure.weightKg, lengthM: lure.lengthM },
     rod: { lengthM: rod.lengthM, minLureKg: rod.minLureKg, maxLureKg: rod.maxLureKg, action: rod.action },
     reel: { ratio: reel.ratio, spoolM: reel.spoolM, arborM: reel.arborM, capacityM: reel.capacityM },
     line: { material: line.material, strengthLb: line.strengthLb },
   });
-  const hands = firstHands(p);
+  const hands = firstSettings(p);
   const cadence = defaultCadence({ style: hands.style, moodMean: p.mood.mean, pauseS: hands.pauseS, turnsPerS: hands.turnsPerS });
   const zone = estimateZone(p.family, p.depthM, p.speedMps, p.pitched ? 1 : 0);
   return { presentation: presentationOf(p, hands, cadence), zone, phaseS: phaseExposure(p, hands.countdownS, cadence.steps, zone.castS) };
 }
 
-function phaseExposure(p: Problem, countdownS: number, steps: Presentation['cadence']['steps'], castS: number): Record<Phase, number> {
+function phaseExposure(p: PlanTask, countdownS: number, steps: Presentation['cadence']['steps'], castS: number): Record<Phase, number> {
   const out = Object.fromEntries(PHASES.map((x) => [x, 0])) as Record<Phase, number>;
   const total = steps.reduce((s, x) => s + x.durationS, 0);
   const pauseShare = steps.filter((x) => x.kind === 'pause').reduce((s, x) => s + x.durationS, 0) / total;

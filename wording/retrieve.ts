@@ -1,5 +1,5 @@
 /** The plan in words: what each change would buy, how sure the share is. */
-import type { Change, Plan, Progress } from '../core/planning/plan/plan';
+import type { PlanChange, Plan, Progress } from '../core/planning/plan/plan';
 import { familyById } from '../core/lures/families';
 import type { PlanSettings } from '../core/planning/task/request';
 import { hangs } from '../core/planning/cadence/library';
@@ -23,7 +23,7 @@ export function angleText(angleDeg: number): string {
           : 'straight down the current';
 }
 
-export function changeTitle({ kind, facts: f }: Pick<Change, 'kind' | 'facts'>, u: UnitPrefs): string {
+export function changeTitle({ kind, facts: f }: Pick<PlanChange, 'kind' | 'facts'>, u: UnitPrefs): string {
   switch (kind) {
     case 'tip':
       return f.tip === 'down' ? 'Drop the rod tip to the water' : f.tip === 'up' ? 'Hold the rod tip high' : 'Hold the rod level';
@@ -97,10 +97,10 @@ export const gainText = (gain: number): string => {
 
 /** A range no wider than this is not worth reading. */
 const NARROW = 0.13;
-export const tellsRange = ({ low, high }: Pick<Change, 'low' | 'high'>): boolean => high - low >= NARROW;
+export const tellsRange = ({ low, high }: Pick<PlanChange, 'low' | 'high'>): boolean => high - low >= NARROW;
 
 /** The same with how far it may be off: "+14 %, likely +5 to +20". */
-export function gainRangeText({ gain, low, high }: Pick<Change, 'gain' | 'low' | 'high'>): string {
+export function gainRangeText({ gain, low, high }: Pick<PlanChange, 'gain' | 'low' | 'high'>): string {
   const points = (x: number): string => `${x < -0.005 ? '−' : x > 0.005 ? '+' : ''}${Math.abs(Math.round(x * 100))}`;
   return !tellsRange({ low, high }) ? gainText(gain) : `${gainText(gain)}, likely ${points(low)} to ${points(high)}`;
 }

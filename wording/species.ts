@@ -1,5 +1,5 @@
 /** What the hands must know of a fish, what the law often asks, and where the figures come from. */
-import type { Handling, Legal, Source, SpeciesProfile } from '../core/water/species/profile';
+import type { Handling, LegalReminder, FigureSource, SpeciesProfile } from '../core/water/species/profile';
 import { SPECIES_NAME } from './names';
 
 const HANDLING_TEXT: Record<Handling, string> = {
@@ -13,7 +13,7 @@ const HANDLING_TEXT: Record<Handling, string> = {
   heavy: 'Two hands under a heavy one; never by the jaw alone.',
   rolls: 'It rolls and jumps: keep clear of the hooks, and of the gunwale.',
 };
-const LEGAL_TEXT: Record<Legal, string> = {
+const LEGAL_TEXT: Record<LegalReminder, string> = {
   'spawn-closure': 'closed seasons around the spawn',
   slot: 'size limits or slots',
   invasive: 'a duty to kill it, or a ban on moving it alive',
@@ -29,7 +29,7 @@ export const handlingText = (p: SpeciesProfile): string =>
 export const legalText = (p: SpeciesProfile): string =>
   `For ${SPECIES_NAME[p.id]} look up ${p.legal.map((l) => LEGAL_TEXT[l]).join(', ')}. Local law decides: check it before you fish.`;
 
-const SOURCE_LONG: Record<Source, string> = {
+const SOURCE_LONG: Record<FigureSource, string> = {
   preference:
     'Temperature preference of fishes, as compiled by Coutant (1977, J. Fish. Res. Board Can. 34) and Wismer & Christie (1987, Great Lakes Fish. Comm. Spec. Pub. 87-3), rounded to 1 °C',
   tolerance: 'Upper tolerance (CTmax), as reviewed by Beitinger, Bennett & McCauley (2000, Environ. Biol. Fish. 58), rounded to 1 °C',

@@ -1,6 +1,6 @@
 /** The second worker: the day ahead. It brings the astronomy along, which the ranking and the plan can do without. */
 import { computeDayLine, type DayLine, type DayQuestion } from '../core/forecast/line';
-import { planRound, type Candidate, type Round, type RoundOptions } from '../core/forecast/spots';
+import { planRound, type SpotCandidate, type Round, type RoundOptions } from '../core/forecast/spots';
 
 export interface DayAnswer {
   line: DayLine;
@@ -8,7 +8,7 @@ export interface DayAnswer {
 }
 
 export const almanacApi = {
-  day: (question: DayQuestion, nowMs: number, candidates: readonly Candidate[], round: Omit<RoundOptions, 'line'>): DayAnswer => {
+  day: (question: DayQuestion, nowMs: number, candidates: readonly SpotCandidate[], round: Omit<RoundOptions, 'line'>): DayAnswer => {
     const line = computeDayLine(question, nowMs);
     return { line, round: planRound(candidates, { ...round, line }) };
   },

@@ -8,7 +8,7 @@ import type { Progress } from '../core/planning/plan/plan';
 import type { AlmanacApi } from './almanac';
 import type { ComputeApi } from './compute';
 
-type Desk = 'rank' | 'first' | 'settled' | 'assess' | 'choose' | 'day';
+type Channel = 'rank' | 'first' | 'settled' | 'assess' | 'choose' | 'day';
 /** All that the workers answer; each desk's worker knows its own part. */
 type Api = Remote<ComputeApi & AlmanacApi>;
 
@@ -17,17 +17,17 @@ interface Running {
   api: Api;
 }
 
-const desks = new Map<Desk, Running>();
+const channels = new Map<Channel, Running>();
 
-function open(desk: Desk): Running {
-  let r = desks.get(desk);
+function open(desk: Channel): Running {
+  let r = channels.get(desk);
   if (!r) {
     const worker =
       desk === 'day'
         ? new Worker(new URL('./almanac.worker.ts', window.location.href))
         : new Worker(new URL('./compute.worker.ts', window.location.href));
     r = { worker, api: wrap<ComputeApi & AlmanacApi>(worker) };
-    desks.set(desk, r);
+    channels.set(desk, r);
   }
   return r;
 }
@@ -38,25 +38,25 @@ let watching = false;
 function watchTouches(): void {
   if (watching) return;
   watching = true;
-  const hold = (): void => void desks.get('settled')?.api.hold(HOLD_MS);
+  const hold = (): void => void channels.get('settled')?.api.hold(HOLD_MS);
   for (const kind of ['pointerdown', 'pointerup', 'keydown']) document.addEventListener(kind, hold, { capture: true, passive: true });
 }
 
-function close(desk: Desk, r: Running): void {
+function close(desk: Channel, r: Running): void {
   r.worker.terminate();
-  if (desks.get(desk) === r) desks.delete(desk);
+  if (channels.get(desk) === r) channels.delete(desk);
 }
 
 /**
  * A question waits this long, ms: of several quick taps only the last reaches a worker, and the tap is answered on the screen first. The ranking, which every
  * cast moves a little, waits for a run of casts to end.
  */
-const SETTLE_MS: Record<Desk, number> = { rank: 200, first: 30, settled: 30, assess: 30, choose: 60, day: 60 };
+const SETTLE_MS: Record<Channel, number> = { rank: 200, first: 30, settled: 30, assess: 30, choose: 60, day: 60 };
 
 /** Quick questions not yet answered. The long one starts after them, so that a device of two cores keeps one for the screen. */
 const quick = new Set<Promise<unknown>>();
 
-async function ask<T>(desk: Desk, signal: AbortSignal, question: (api: Api) => Promise<T>): Promise<T> {
+async function ask<T>(desk: Channel, signal: AbortSignal, question: (api: Api) => Promise<T>): Promise<T> {
   await new Promise((r) => setTimeout(r, SETTLE_MS[desk]));
   while (desk === 'settled' && quick.size > 0 && !signal.aborted) await Promise.allSettled(quick);
   signal.throwIfAborted();
@@ -70,7 +70,7 @@ async function ask<T>(desk: Desk, signal: AbortSignal, question: (api: Api) => P
   return answer;
 }
 
-function answerFrom<T>(desk: Desk, signal: AbortSignal, question: (api: Api) => Promise<T>): Promise<T> {
+function answerFrom<T>(desk: Channel, signal: AbortSignal, question: (api: Api) => Promise<T>): Promise<T> {
   const r = open(desk);
   return new Promise<T>((resolve, reject) => {
     const fail = (e: unknown): void => {

@@ -5,7 +5,7 @@ import { schoolEffects } from '../core/ranking/schoolEffects';
 import { assessLure, assessReel } from '../core/planning/calibrate/assess';
 import { planTowed } from '../core/planning/below/towed';
 import { planVertical } from '../core/planning/below/vertical';
-import { planInSteps, type Effort, type Plan, type Progress } from '../core/planning/plan/plan';
+import { planInSteps, type PlanStage, type Plan, type Progress } from '../core/planning/plan/plan';
 import { lacksForDay, planRodsForDay } from '../core/rods/plan';
 import type { PlanRequest } from '../core/planning/task/request';
 
@@ -28,7 +28,7 @@ async function breathe(): Promise<void> {
 /** How often at the most it is told how far a plan is, ms. */
 const TELL_MS = 150;
 
-async function plan(request: PlanRequest, effort: Effort, tell?: (p: Progress) => void): Promise<Plan> {
+async function plan(request: PlanRequest, effort: PlanStage, tell?: (p: Progress) => void): Promise<Plan> {
   const steps = planInSteps(request, effort);
   let toldMs = performance.now();
   for (;;) {

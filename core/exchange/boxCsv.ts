@@ -44,7 +44,7 @@ export interface BoxFile {
   columns: string[];
 }
 
-const MOST_ROWS = 5000;
+const MAX_ROWS = 5000;
 const OUNCE_KG = 0.028349523125;
 const INCH_M = 0.0254;
 
@@ -123,7 +123,7 @@ export function readBoxCsv(text: string, names: ReadonlyMap<string, FamilyId>): 
   const none = { lures: [], bad: [], columns };
   if (!columns.includes('name') || !columns.includes('family')) return { ...none, fault: 'no-columns' };
   if (data.length === 0) return { ...none, fault: 'empty' };
-  if (data.length > MOST_ROWS) return { ...none, fault: 'too-long' };
+  if (data.length > MAX_ROWS) return { ...none, fault: 'too-long' };
   const lures: NewLure[] = [];
   const bad: BadRow[] = [];
   data.forEach((raw, i) => {

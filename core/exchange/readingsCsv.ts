@@ -11,7 +11,7 @@ export interface ReadingsFile {
   problems: Problem[];
 }
 
-const MOST_ROWS = 20_000;
+const MAX_ROWS = 20_000;
 const ISO = /^\d{4}-\d\d-\d\d[T ]\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:?\d\d)$/;
 
 export function readReadingsCsv(text: string): ReadingsFile {
@@ -26,7 +26,7 @@ export function readReadingsCsv(text: string): ReadingsFile {
     return { points: [], problems: [{ code: 'no-columns', path: 'line 1', expected: 'columns time and water_temp_c or water_temp_f' }] };
   const points = new Map<number, TempPoint>();
   const problems: Problem[] = [];
-  data.slice(0, MOST_ROWS).forEach((row, i) => {
+  data.slice(0, MAX_ROWS).forEach((row, i) => {
     const path = `line ${i + 2}`;
     const time = (row.time ?? '').trim();
     const raw = (row[`water_temp_${unit}`] ?? '').trim().replace(',', '.');
@@ -38,6 +38,6 @@ export function readReadingsCsv(text: string): ReadingsFile {
     // The later line wins where two tell the same moment.
     else points.set(atMs, { atMs, tempC });
   });
-  if (data.length > MOST_ROWS) problems.push({ code: 'too-long', path: `line ${MOST_ROWS + 2}`, expected: `at most ${MOST_ROWS} readings` });
+  if (data.length > MAX_ROWS) problems.push({ code: 'too-long', path: `line ${MAX_ROWS + 2}`, expected: `at most ${MAX_ROWS} readings` });
   return { points: [...points.values()].sort((a, b) => a.atMs - b.atMs), problems };
 }

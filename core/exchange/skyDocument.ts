@@ -15,7 +15,7 @@ const isDate = (text: string): boolean => {
   return /^\d{4}-\d\d-\d\d$/.test(text) && Number.isFinite(t) && new Date(t).toISOString().startsWith(text);
 };
 
-export const skySchema = z.strictObject({
+export const skyDocumentSchema = z.strictObject({
   latDeg: z.number().min(-90).max(90),
   lonDeg: z.number().min(-180).max(180),
   date: z.string().refine(isDate, { error: 'a date such as 2026-07-04' }),
@@ -25,7 +25,7 @@ export const skySchema = z.strictObject({
 const iso = (ms: number): string => new Date(ms).toISOString();
 const isoOrNull = (ms: number | null): string | null => (ms === null ? null : iso(ms));
 
-export function skyDocument(d: z.infer<typeof skySchema>): Record<string, unknown> {
+export function skyDocument(d: z.infer<typeof skyDocumentSchema>): Record<string, unknown> {
   const a = almanac(d, d.date, d.zone);
   return {
     sunrise: isoOrNull(a.sunriseMs),

@@ -11,10 +11,10 @@ const current = {
   /** m/s for each metre an hour of rise. */
   currentMpsPerMph: z.number().min(0).max(20).optional(),
 };
-const MOST_TIMES = 20_000;
+const MAX_TIMES = 20_000;
 
 const highLowSchema = z
-  .strictObject({ highLow: z.array(z.strictObject({ time, heightM })).min(2).max(2000), times: z.array(time).max(MOST_TIMES), ...current })
+  .strictObject({ highLow: z.array(z.strictObject({ time, heightM })).min(2).max(2000), times: z.array(time).max(MAX_TIMES), ...current })
   .superRefine((d, ctx) => {
     d.highLow.forEach((x, i) => {
       if (i > 0 && Date.parse(x.time) <= Date.parse(d.highLow[i - 1]!.time))
@@ -37,8 +37,8 @@ const harmonicSchema = z
   .superRefine((d, ctx) => {
     const spanMs = Date.parse(d.to) - Date.parse(d.from);
     if (!(spanMs > 0)) ctx.addIssue({ code: 'custom', path: ['to'], message: 'later than from' });
-    else if (spanMs / (d.stepMinutes * 60_000) > MOST_TIMES)
-      ctx.addIssue({ code: 'custom', path: ['stepMinutes'], message: `at most ${MOST_TIMES} steps` });
+    else if (spanMs / (d.stepMinutes * 60_000) > MAX_TIMES)
+      ctx.addIssue({ code: 'custom', path: ['stepMinutes'], message: `at most ${MAX_TIMES} steps` });
   });
 const OF_ONE_KIND = 'either highLow and times, or constituents, from, to and stepMinutes';
 export const tideSchema = z.looseObject({}).transform((d, ctx): z.infer<typeof highLowSchema> | z.infer<typeof harmonicSchema> => {

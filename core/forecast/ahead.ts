@@ -7,7 +7,7 @@ import type { ResolvedConditions } from '../water/resolve';
 import type { Access } from '../water/terms';
 import type { DayQuestion } from './line';
 import type { RestingSpot } from './rest';
-import type { Candidate, RoundOptions } from './spots';
+import type { SpotCandidate, RoundOptions } from './spots';
 
 const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;
@@ -66,7 +66,7 @@ function dailyWave(points: readonly (readonly [number, number])[], nowC: number,
 }
 
 /** The spots to choose among; today those that rest are left alone until they are ready. */
-export const candidatesFor = (spots: readonly Spot[], rest: readonly RestingSpot[], daysAhead: number): Candidate[] =>
+export const candidatesFor = (spots: readonly Spot[], rest: readonly RestingSpot[], daysAhead: number): SpotCandidate[] =>
   spots.map((s) => ({
     id: s.id,
     latDeg: s.latDeg,

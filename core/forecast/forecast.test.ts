@@ -4,7 +4,7 @@ import { STATIONS } from '../stations/places';
 import { risingTo, tideNow, type TideSource } from '../tide/source';
 import { computeDayLine, type DayLine, type DayQuestion } from './line';
 import { restList, restMinutes } from './rest';
-import { distanceM, planRound, spotQuality, worthAt, type Candidate } from './spots';
+import { distanceM, planRound, spotQuality, worthAt, type SpotCandidate } from './spots';
 import { resolveConditions } from '../water/resolve';
 
 const HOUR = 3_600_000;
@@ -117,7 +117,7 @@ describe('the day line', () => {
   });
 });
 
-const candidate = (id: string, more: Partial<Candidate> = {}): Candidate => ({
+const candidate = (id: string, more: Partial<SpotCandidate> = {}): SpotCandidate => ({
   id,
   latDeg: 45,
   lonDeg: -75,
@@ -134,7 +134,7 @@ const candidate = (id: string, more: Partial<Candidate> = {}): Candidate => ({
 describe('spots', () => {
   const line: DayLine = computeDayLine(question({ tide: armTide }, { species: 'spotted-seatrout' }, { setting: 'inlet', salinity: 'salt' }));
   const hours = (from: string, to: string) => ({ fromMs: Date.parse(`2026-07-04T${from}:00-05:00`), toMs: Date.parse(`2026-07-04T${to}:00-05:00`) });
-  const round = (all: Candidate[], more = {}) => planRound(all, { line, ...hours('06:00', '10:00'), at: null, travelMps: 1.4, ...more });
+  const round = (all: SpotCandidate[], more = {}) => planRound(all, { line, ...hours('06:00', '10:00'), at: null, travelMps: 1.4, ...more });
 
   test('features found together multiply', () => {
     const has = (n: number) => spotQuality({ bait: n > 0, structure: n > 1, current: n > 2, depthChange: n > 3 });

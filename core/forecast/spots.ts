@@ -5,7 +5,7 @@
 import type { DayLine } from './line';
 import type { SpotLight, TideStage } from '../water/terms';
 
-export interface Candidate {
+export interface SpotCandidate {
   id: string;
   latDeg: number;
   lonDeg: number;
@@ -28,7 +28,7 @@ const OFF_TIDE = 0.45;
 const OFF_LIGHT = 0.6;
 
 /** 0.15 (nothing there) … 1 (all four found together). */
-export const spotQuality = (s: Pick<Candidate, keyof typeof GAIN>): number => FEATURES.reduce((x, f) => x * (s[f] ? GAIN[f] : 1), 1) / ALL;
+export const spotQuality = (s: Pick<SpotCandidate, keyof typeof GAIN>): number => FEATURES.reduce((x, f) => x * (s[f] ? GAIN[f] : 1), 1) / ALL;
 
 const SLOT_MS = 30 * 60_000;
 /** Shortest and longest stay, slots. */
@@ -37,7 +37,7 @@ const STAY: readonly [number, number] = [1, 6];
 const STALE = 0.75;
 /** Reeling in, walking or starting up, and reading the water anew, min. */
 const MOVE_MIN = 6;
-const MOST_SPOTS = 7;
+const MAX_SPOTS = 7;
 /** Nearer than this is the same place, m. */
 const HERE_M = 25;
 
@@ -75,7 +75,7 @@ function stageAt(line: DayLine, atMs: number): TideStage | null {
 const stepAt = (line: DayLine, atMs: number) => line.steps[Math.floor((atMs - line.fromMs) / (15 * 60_000))] ?? null;
 
 /** Worth of half an hour at a spot, in half hours of an ordinary spot with everything at the day's mean; nothing while it rests. */
-export function worthAt(c: Candidate, line: DayLine, atMs: number): number {
+export function worthAt(c: SpotCandidate, line: DayLine, atMs: number): number {
   const s = stepAt(line, atMs);
   if (!s || (c.restUntilMs !== null && atMs < c.restUntilMs)) return 0;
   const stage = stageAt(line, atMs);
@@ -96,12 +96,12 @@ export interface RoundOptions {
 }
 
 /** The best round by trying every order and length of stay (exact, for at most seven spots: the best seven of a longer list). */
-export function planRound(candidates: readonly Candidate[], o: RoundOptions): Round {
+export function planRound(candidates: readonly SpotCandidate[], o: RoundOptions): Round {
   const { line } = o;
   const slots = Math.max(0, Math.floor((Math.min(o.toMs, line.fished.toMs) - Math.max(o.fromMs, line.fished.fromMs)) / SLOT_MS));
   const startMs = Math.max(o.fromMs, line.fished.fromMs);
   const timeOf = (slot: number): number => startMs + slot * SLOT_MS;
-  const worth = (c: Candidate, slot: number): number => worthAt(c, line, timeOf(slot) + SLOT_MS / 2);
+  const worth = (c: SpotCandidate, slot: number): number => worthAt(c, line, timeOf(slot) + SLOT_MS / 2);
   const ranked = candidates
     .map((c) => {
       let best = { atMs: null as number | null, promise: 0 };
@@ -109,8 +109,8 @@ export function planRound(candidates: readonly Candidate[], o: RoundOptions): Ro
       return { id: c.id, quality: spotQuality(c), bestAtMs: best.atMs, promise: best.promise };
     })
     .sort((a, b) => b.promise - a.promise || (a.id < b.id ? -1 : 1));
-  const list = ranked.slice(0, MOST_SPOTS).map((r) => candidates.find((c) => c.id === r.id)!);
-  const travelMin = (from: { latDeg: number; lonDeg: number } | null, to: Candidate): number =>
+  const list = ranked.slice(0, MAX_SPOTS).map((r) => candidates.find((c) => c.id === r.id)!);
+  const travelMin = (from: { latDeg: number; lonDeg: number } | null, to: SpotCandidate): number =>
     from === null || distanceM(from, to) < HERE_M ? 0 : MOVE_MIN + distanceM(from, to) / o.travelMps / 60;
 
   interface Plan {
@@ -149,7 +149,7 @@ export function planRound(candidates: readonly Candidate[], o: RoundOptions): Ro
 
   const stays: Stay[] = [];
   let state: [number, number, number] = [0, -1, 0];
-  for (let k = 0; k < MOST_SPOTS; k++) {
+  for (let k = 0; k < MAX_SPOTS; k++) {
     const { next } = from(...state);
     if (!next) break;
     const c = list[next.spot]!;

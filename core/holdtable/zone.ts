@@ -14,7 +14,7 @@ import { FRESH_KG_M3 } from '../water/fluid';
 
 const REFERENCE_CAST_M = 22;
 /** Nobody lets one cast last longer than this, s. */
-const LONGEST_CAST_S = 150;
+const MAX_CAST_S = 150;
 /** A lure on the bottom is in the fish's way for this share of the time it is worked there. */
 const BOTTOM_SHARE = 0.8;
 /** Deeper than a family is meant for, what is dragged is no longer felt and so not kept on the bottom: by this share of that depth most of it is lost. prior: judgement. */
@@ -49,14 +49,14 @@ function sharesOnLine(f: Family, diameterM: number): readonly (readonly number[]
 }
 
 const onLine = new Map<string, readonly (readonly number[])[]>();
-const MOST_KEPT = 400;
+const MAX_KEPT = 400;
 
 /** The same, kept: a ranking asks for them some hundred times. */
 function sharesKept(f: Family, diameterM: number): readonly (readonly number[])[] {
   const key = `${f.id} ${diameterM}`;
   let found = onLine.get(key);
   if (!found) {
-    if (onLine.size >= MOST_KEPT) onLine.clear();
+    if (onLine.size >= MAX_KEPT) onLine.clear();
     onLine.set(key, (found = sharesOnLine(f, diameterM)));
   }
   return found;
@@ -150,10 +150,10 @@ const PASSING_SHARE: Record<Family['mode'], number> = {
 const DOWN = { workedS: 75, share: 0.8 } as const;
 export const TOWED_PASS = { castS: 180, share: 0.3 } as const;
 
-const LEAST_SHARE = 0.005;
-const workedS = (speedMps: number): number => Math.min(LONGEST_CAST_S, REFERENCE_CAST_M / Math.max(speedMps, 0.02));
+const MIN_SHARE = 0.005;
+const workedS = (speedMps: number): number => Math.min(MAX_CAST_S, REFERENCE_CAST_M / Math.max(speedMps, 0.02));
 /** A swimmer is let down for this long at the most, s. */
-const LONGEST_FALL_S = 30;
+const MAX_FALL_S = 30;
 const fallS = (sink: ReturnType<typeof freeSink>, depthM: number): number => (sink ? timeToSinkS(sink, depthM) * 1.25 : 0);
 
 /** Zone minutes and casts an hour of a swimming lure at a depth, by its speed and the share of the cast it is held there. */
@@ -162,11 +162,11 @@ export function swimHour(
 ): (depthM: number) => (speedMps: number, share: number) => Pick<ZoneEstimate, 'zoneMinutesPerHour' | 'castsPerHour'> {
   const sink = freeSink(lurePhysics(f, f.weightKg[1]), FRESH_KG_M3);
   return (depthM) => {
-    const downS = Math.min(fallS(sink, depthM), LONGEST_FALL_S);
+    const downS = Math.min(fallS(sink, depthM), MAX_FALL_S);
     return (speedMps, share) => {
       const castS = workedS(speedMps) + downS;
       const castsPerHour = 3600 / (castS + BETWEEN_CASTS_S);
-      return { zoneMinutesPerHour: (castsPerHour * Math.max(share, LEAST_SHARE) * castS) / 60, castsPerHour };
+      return { zoneMinutesPerHour: (castsPerHour * Math.max(share, MIN_SHARE) * castS) / 60, castsPerHour };
     };
   };
 }
@@ -181,7 +181,7 @@ export function estimateZone(f: Family, workingDepthM: number, speedMps: number,
   const sink = f.mode === 'surface' ? null : freeSink(lurePhysics(f, weightKg), FRESH_KG_M3);
   const downS = f.mode === 'float' && workingDepthM < 0.2 ? 0 : fallS(sink, workingDepthM);
   const turnedS = workedS(speedMps);
-  const dragS = turnedS + (f.mode === 'swim' ? Math.min(downS, LONGEST_FALL_S) : downS);
+  const dragS = turnedS + (f.mode === 'swim' ? Math.min(downS, MAX_FALL_S) : downS);
   const draggedShare =
     f.mode === 'surface'
       ? 0.97
@@ -193,7 +193,7 @@ export function estimateZone(f: Family, workingDepthM: number, speedMps: number,
   const castS = lerp(dragS, PITCH.castS, pitched);
   const share = lerp(draggedShare * lerp(1, PASSING_SHARE[f.mode], spotty), PITCH.share, pitched);
   const castsPerHour = 3600 / (castS + lerp(BETWEEN_CASTS_S, PITCH.overheadS, pitched));
-  const zoneSecondsPerCast = clamp(share, LEAST_SHARE, 1) * castS;
+  const zoneSecondsPerCast = clamp(share, MIN_SHARE, 1) * castS;
   return { share, castS, zoneSecondsPerCast, castsPerHour, zoneMinutesPerHour: (castsPerHour * zoneSecondsPerCast) / 60 };
 }
 

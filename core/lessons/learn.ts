@@ -1,7 +1,7 @@
 /** From effort by presentation to rates, comparisons and what is still too thin to say. */
 import { betaInterval, chanceGreater, gammaInterval, gammaRate, type Interval, type RatePrior } from './rates';
 
-export interface Effort {
+export interface PatternEffort {
   presentation: string;
   casts: number;
   strikes: number;
@@ -9,7 +9,7 @@ export interface Effort {
   landed: number;
 }
 
-export interface LearnedRate extends Effort {
+export interface LearnedRate extends PatternEffort {
   perCast: Interval;
   hookedShare: Interval;
   landedShare: Interval;
@@ -28,7 +28,10 @@ export const PRIOR_WEIGHT_CASTS = 50;
 /** Below this many casts a rate says mostly what the prior said. */
 export const THIN_CASTS = 30;
 
-export function learn(efforts: readonly Effort[], priorOf: (e: Effort) => RatePrior): { rates: LearnedRate[]; comparisons: Comparison[] } {
+export function learn(
+  efforts: readonly PatternEffort[],
+  priorOf: (e: PatternEffort) => RatePrior,
+): { rates: LearnedRate[]; comparisons: Comparison[] } {
   const posterior = efforts.map((e) => gammaRate(e.strikes, e.casts, priorOf(e)));
   const rates = efforts.map((e, i) => ({
     ...e,

@@ -2,11 +2,11 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { normalDraw } from '../base/draws';
 import { poisson, seededRandom } from '../base/random';
-import { learn, THIN_CASTS, type Effort } from './learn';
+import { learn, THIN_CASTS, type PatternEffort } from './learn';
 import { betaInterval, chanceGreater, gammaInterval, gammaRate, type Interval, type RatePrior } from './rates';
 
 interface Case {
-  given: { efforts: Effort[]; prior: RatePrior };
+  given: { efforts: PatternEffort[]; prior: RatePrior };
   expect: {
     rates: { presentation: string; perCast: Interval; hooked: Interval; landed: Interval }[];
     comparisons: { a: string; b: string; aBeatsB: number }[];

@@ -5,7 +5,7 @@ import type { FamilyId } from '../lures/family';
 import type { Book } from '../records';
 import { isStrike } from '../log/events';
 import { tallyByBlock } from '../log/tally';
-import { learn, PRIOR_WEIGHT_CASTS, type Comparison, type Effort, type LearnedRate } from './learn';
+import { learn, PRIOR_WEIGHT_CASTS, type Comparison, type PatternEffort, type LearnedRate } from './learn';
 import type { CadenceStyle } from '../lures/styles';
 
 export interface Pattern extends LearnedRate {
@@ -40,7 +40,7 @@ export function learnFromBook(book: Book, filter: LessonFilter = {}): Lessons {
     (t) => (!filter.species || t.species === filter.species) && (!filter.waterId || t.waterId === filter.waterId),
   );
   const wanted = new Set(trips.map((t) => t.id));
-  const groups = new Map<string, { effort: Effort; facts: Omit<Pattern, keyof LearnedRate>; tripIds: Set<string>; expectedCasts: number }>();
+  const groups = new Map<string, { effort: PatternEffort; facts: Omit<Pattern, keyof LearnedRate>; tripIds: Set<string>; expectedCasts: number }>();
   const strikesOfTrip = new Map<string, number>();
   const fishedTrips = new Set<string>();
   for (const b of Object.values(book.block)) {

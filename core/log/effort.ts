@@ -39,7 +39,7 @@ export interface Opening {
   ranked: RankedLure | null;
 }
 
-export interface Place {
+export interface LogPlace {
   blockId: string;
   /** Order in the trip: never the clock's. */
   seq: number;
@@ -56,7 +56,7 @@ function thrownAt({ conditions, set }: PlanRequest): Conditions {
 }
 
 /** Where in the record a cast or an event made now goes. */
-export function placeInLog(book: Book, trip: Trip, o: Opening): Place {
+export function placeInLog(book: Book, trip: Trip, o: Opening): LogPlace {
   const blocks = blocksOfTrip(book, trip.id);
   const ids = new Set(blocks.map((b) => b.id));
   const made = [...Object.values(book.event), ...Object.values(book.cast)].filter((x) => ids.has(x.blockId));

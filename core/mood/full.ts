@@ -21,7 +21,7 @@ const ODDS: Partial<Record<SignKind, number>> = {
 };
 
 /** Chance of full fish where bait is thick and all else speaks for it. */
-const MOST = 0.75;
+const MAX_CHANCE = 0.75;
 /** From this chance on it is said, and fished for. */
 export const FULL_ENOUGH = 0.4;
 
@@ -30,7 +30,7 @@ export function chanceFull(r: ResolvedConditions, p: SpeciesProfile): number {
   if (r.forageAbundance !== 'thick' || r.behaviour === 'guarding') return 0;
   const comfortable = logistic(thermalComfort(p, r.surfaceTempC), 0.6, 0.08);
   const stable = (1 - logistic(Math.abs(r.tempChange3dC), 1.6, 0.4)) * (r.front === 'none' ? 1 : 0.4);
-  let odds = (MOST * comfortable * stable) / (1 - MOST * comfortable * stable);
+  let odds = (MAX_CHANCE * comfortable * stable) / (1 - MAX_CHANCE * comfortable * stable);
   for (const s of r.signs) odds *= (ODDS[s.kind] ?? 1) ** (temperedCount(s.count) * 0.5 ** ((s.minutesAgo ?? 0) / 90));
   return clamp(odds / (1 + odds), 0, 0.95);
 }

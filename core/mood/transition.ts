@@ -44,12 +44,12 @@ export interface Seen {
   likelihood: readonly number[];
 }
 
-/** Takes what was seen in, oldest first; in between and until now the distribution drifts towards `rest`. `told` hears each with the distribution before and after. */
+/** Takes what was seen in, oldest first; in between and until now the distribution drifts towards `rest`. `onTaken` is called with each, and the distribution before and after. */
 export function filterStates<T extends Seen>(
   rest: readonly number[],
   seen: readonly T[],
   stepsPerMin: number = STEPS_PER_MIN,
-  told: (one: T, before: readonly number[], after: readonly number[]) => void = () => {},
+  onTaken: (one: T, before: readonly number[], after: readonly number[]) => void = () => {},
 ): number[] {
   const inOrder = [...seen].sort((a, b) => b.agoMin - a.agoMin);
   let p = [...rest];
@@ -60,7 +60,7 @@ export function filterStates<T extends Seen>(
     const next = before.map((v, i) => v * one.likelihood[i]!);
     const total = next.reduce((s, v) => s + v, 0);
     p = next.map((v) => v / total);
-    told(one, before, p);
+    onTaken(one, before, p);
   }
   return drift(p, rest, agoMin, stepsPerMin);
 }

@@ -3,7 +3,7 @@ import { lerp } from '../base/numbers';
 import { overMoods, spreadMood } from '../mood/states';
 import type { Conditions } from '../water/conditions';
 import { speciesProfile } from '../water/species';
-import { contextOptions, entriesOf, sift, type Entry, type RankOptions } from './rank';
+import { contextOptions, entriesOf, sift, type RankEntry, type RankOptions } from './rank';
 import { inMood, scoringOf, type Scoring } from './scoring';
 import { resolveConditions, type ResolvedConditions } from '../water/resolve';
 
@@ -61,7 +61,7 @@ export function breakEvens(conditions: Conditions, options: RankOptions = {}, le
   const here = sift(entries, s, options.rods).able;
   const top = leader ?? best(here, s.score);
   if (!top || here.length < 2) return [];
-  const leadAt = (reading: TurnReading, value: number, among: readonly Entry[] = entries): Lead => {
+  const leadAt = (reading: TurnReading, value: number, among: readonly RankEntry[] = entries): Lead => {
     if (reading === 'mood') return { key: best(here, inMood(s, spreadMood(value, MOOD_SPREAD)))!, able: true };
     const there = scoringOf(movedTo(r, reading, value), species, context);
     const { able } = sift(among, there, options.rods);
@@ -83,7 +83,7 @@ export function breakEvens(conditions: Conditions, options: RankOptions = {}, le
   return turns;
 }
 
-function best(able: readonly Entry[], score: Scoring['score']): string | null {
+function best(able: readonly RankEntry[], score: Scoring['score']): string | null {
   let top: { key: string; score: number } | null = null;
   for (const e of able) {
     const v = score(e.f).score;

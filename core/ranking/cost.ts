@@ -9,10 +9,10 @@ import type { Score } from './score';
 const KEPT_BY_SNAG: Record<Hook, number> = { treble: 0.42, single: 0.35, weedless: 0.25 };
 /** At this strength, lb, that chance holds; it falls with the square root of stronger line. */
 const COMMON_LB = 15;
-const MOST = 0.95;
+const MAX_BREAK_OFF = 0.95;
 
 export const breakOffChance = (hook: Hook, line: Pick<LineSpec, 'strengthLb'> | null): number =>
-  Math.min(MOST, KEPT_BY_SNAG[hook] * Math.sqrt(COMMON_LB / (line?.strengthLb ?? COMMON_LB)));
+  Math.min(MAX_BREAK_OFF, KEPT_BY_SNAG[hook] * Math.sqrt(COMMON_LB / (line?.strengthLb ?? COMMON_LB)));
 
 const factsOf = (s: Pick<Score, 'why'>) => {
   const snags = s.why.find((w) => w.factor === 'snags')!.facts;

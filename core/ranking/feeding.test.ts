@@ -1,4 +1,4 @@
-import { usualWater, type Change } from '../fixtures/usualWater';
+import { usualWater, type ConditionsChange } from '../fixtures/usualWater';
 import { judgeMood } from '../mood/filter';
 import { spreadMood, type MoodDistribution } from '../mood/states';
 import type { Conditions } from '../water/conditions';
@@ -12,7 +12,7 @@ import type { FamilyId } from '../lures/family';
 import { resolveConditions } from '../water/resolve';
 
 const bass = speciesProfile('largemouth-bass');
-type MoodChange = Change & { mood?: MoodDistribution };
+type MoodChange = ConditionsChange & { mood?: MoodDistribution };
 
 function context({ mood, ...c }: MoodChange = {}) {
   const r = usualWater(c);

@@ -90,7 +90,7 @@ function bestSwim(f: Family, c: ReadContext, wish: Working, [shallowest, deepest
   let best: Working & { worth: number } = { ...wish, worth: -1 };
   const tryAt = (depthM: number, options: readonly HoldingOption[]): void => {
     const gap = gapM(depthM, c.r.fishBandM);
-    const furthest = MOST_MINUTES * (1 + DEFLECTION_GAIN) * mostLiked * travelledShare(gap, c, BOLDEST);
+    const furthest = MAX_MINUTES * (1 + DEFLECTION_GAIN) * mostLiked * travelledShare(gap, c, BOLDEST);
     if (furthest <= best.worth) return;
     const travelled = moods.map((_, m) => travelledShare(gap, c, m));
     const known = knownOf(senses, gap, c);
@@ -114,7 +114,7 @@ function bestSwim(f: Family, c: ReadContext, wish: Working, [shallowest, deepest
 }
 
 /** Zone minutes in an hour at the very most; the mood that goes furthest. */
-const MOST_MINUTES = 60;
+const MAX_MINUTES = 60;
 const BOLDEST = 4;
 
 /** How far each sense knows of a lure, m: by eye with its flash, its size and what it stands out against; felt; heard over the chop. */

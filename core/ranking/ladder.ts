@@ -5,7 +5,7 @@
  */
 import { DEFAULT_SCHOOLS } from './schools';
 import { spreadMood } from '../mood/states';
-import type { Entry, RankedLure } from './rank';
+import type { RankEntry, RankedLure } from './rank';
 import { inMood, moodAfter, type Empties, type Scoring } from './scoring';
 
 export interface Rung {
@@ -24,8 +24,8 @@ const WORTH = 0.35;
 /** The mood each class is for, 0–4. */
 const CLASS_MOOD = [3.2, 2.5, 1.9, 1.1, 0.5] as const;
 /** Nobody learns from fewer, and nobody waits for more casts. */
-const FEWEST = 4;
-const MOST = 30;
+const MIN_CASTS = 4;
+const MAX_CASTS = 30;
 /** What is left of the belief that they are in the mood for it. */
 const BELIEF_LEFT = 0.5;
 /** The moods a class is for reach this far below its own. */
@@ -34,12 +34,12 @@ const MOOD_BELOW = 0.7;
 const DUE = 1.1;
 
 interface Pick {
-  e: Entry;
+  e: RankEntry;
   moodFrom: number;
 }
 
 /** Empty for fish on their beds: there their anger says when to change. */
-export function ladderOf(ranked: readonly RankedLure[], able: readonly Entry[], s: Scoring): Rung[] {
+export function ladderOf(ranked: readonly RankedLure[], able: readonly RankEntry[], s: Scoring): Rung[] {
   if (s.branch === 'guarding' || ranked.length === 0) return [];
   const upwards = (s.options.schools ?? DEFAULT_SCHOOLS).order === 'quiet-first';
   const picked = pickRungs(able, s);
@@ -59,7 +59,7 @@ export function ladderOf(ranked: readonly RankedLure[], able: readonly Entry[], 
 const mean = (p: readonly number[]): number => p.reduce((sum, v, i) => sum + v * i, 0);
 
 /** Of each class of loudness the best in the mood it is for, if it is worth showing then; loudest first. */
-function pickRungs(able: readonly Entry[], s: Scoring): Pick[] {
+function pickRungs(able: readonly RankEntry[], s: Scoring): Pick[] {
   return CLASSES.flatMap((from, i) => {
     const below = CLASSES[i - 1] ?? Infinity;
     const score = inMood(s, spreadMood(CLASS_MOOD[i]!, 0.6));
@@ -76,13 +76,13 @@ function pickRungs(able: readonly Entry[], s: Scoring): Pick[] {
 function castsUntilDoubted(moodFrom: number, zoneShare: number, s: Scoring, gone: readonly Empties[]): number {
   const belief = (casts: number): number => moodAfter(s, [...gone, { casts, zoneShare }]).reduce((sum, v, m) => sum + (m >= moodFrom ? v : 0), 0);
   const before = belief(0);
-  for (let n = FEWEST; n < MOST; n++) if (belief(n) < BELIEF_LEFT * before) return n;
-  return MOST;
+  for (let n = MIN_CASTS; n < MAX_CASTS; n++) if (belief(n) < BELIEF_LEFT * before) return n;
+  return MAX_CASTS;
 }
 
 /** Casts by which it should have drawn a strike. */
-function castsUntilDue(e: Entry, s: Scoring, gone: readonly Empties[]): number {
+function castsUntilDue(e: RankEntry, s: Scoring, gone: readonly Empties[]): number {
   const { strikesPerHour, zone } = inMood(s, moodAfter(s, gone))(e.f);
   const perCast = strikesPerHour / Math.max(1, zone.castsPerHour);
-  return Math.min(MOST, Math.max(FEWEST, Math.ceil(DUE / Math.max(1e-6, perCast))));
+  return Math.min(MAX_CASTS, Math.max(MIN_CASTS, Math.ceil(DUE / Math.max(1e-6, perCast))));
 }

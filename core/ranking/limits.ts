@@ -29,7 +29,7 @@ export interface Exclusion {
 }
 
 /** More than this chance of hanging up on a cast is not fishing. prior: judgement. */
-const WORST_SNAG = 0.3;
+const MAX_SNAG_CHANCE = 0.3;
 /** Nothing rises further than this for a surface lure, in units of an aggressive fish's reach. */
 const RISE_LIMIT = 2.5;
 /** Current in which a lure of the family's heaviest weight no longer holds, m/s per √(kg): prior: judgement. */
@@ -94,7 +94,7 @@ export function findExclusion(
   const place = standing(f, r);
   if (place) return no(place.code, place.facts);
   const snag = coverSnagChance(f, r, schools);
-  if (snag > WORST_SNAG || (schools.trebles === 'keep-away' && f.hook === 'treble' && inWood(r) && r.cover.density > 0.1))
+  if (snag > MAX_SNAG_CHANCE || (schools.trebles === 'keep-away' && f.hook === 'treble' && inWood(r) && r.cover.density > 0.1))
     return no('snags', { cover: r.cover.kind, chance: snag, hook: f.hook });
   if (f.tempC.neverBelow !== undefined && r.surfaceTempC < f.tempC.neverBelow)
     return no('too-cold', { tempC: r.surfaceTempC, needC: f.tempC.neverBelow });

@@ -15,7 +15,7 @@ import { inMood, moodAfter, rangesOf, scoringOf, whenAngry, type Branch, type Sc
 import { resolveConditions, type ResolvedConditions } from '../water/resolve';
 
 /** What is ranked: a family as such, or one own lure of it. */
-export interface Entry {
+export interface RankEntry {
   /** The own lure's id, or the family's where none is meant. */
   key: string;
   f: Family;
@@ -64,7 +64,7 @@ export interface RankOptions {
   withoutRange?: boolean;
 }
 
-export function entriesOf({ lures, families }: Pick<RankOptions, 'lures' | 'families'>): Entry[] {
+export function entriesOf({ lures, families }: Pick<RankOptions, 'lures' | 'families'>): RankEntry[] {
   const wanted = (f: FamilyId): boolean => !families || families.includes(f);
   return lures
     ? lures.filter((l) => wanted(l.family)).map((lure) => ({ key: lure.id, f: familyOfLure(lure), lure }))
@@ -79,8 +79,8 @@ export const contextOptions = (o: RankOptions): { lineDiameterM?: number; school
 });
 
 /** Entries that no hard limit keeps in the box here, and those that one does. */
-export function sift(entries: readonly Entry[], s: Scoring, rods: RankOptions['rods']): { able: Entry[]; excluded: LeftOut[] } {
-  const able: Entry[] = [];
+export function sift(entries: readonly RankEntry[], s: Scoring, rods: RankOptions['rods']): { able: RankEntry[]; excluded: LeftOut[] } {
+  const able: RankEntry[] = [];
   const excluded: LeftOut[] = [];
   for (const e of entries) {
     const no = findExclusion(e.f, s.reading, s.species, rods ?? null, s.options.schools);
@@ -119,15 +119,15 @@ const AS_GOOD = 0.85;
 const WORTH_STARTING = 0.4;
 
 interface Scored {
-  e: Entry;
+  e: RankEntry;
   score: number;
 }
-const scoredBy = (able: readonly Entry[], score: ScoreLure): Scored[] =>
+const scoredBy = (able: readonly RankEntry[], score: ScoreLure): Scored[] =>
   able.map((e) => ({ e, score: score(e.f).score })).sort((a, b) => byScore({ ...a, key: a.e.key }, { ...b, key: b.e.key }));
 
 /** Which of the best to begin with: the best, but by the schools the quietest that is nearly worth it, or of those as good the one whose strikes cost least. */
-function starter(ranked: readonly RankedLure[], able: readonly Entry[], schools: Schools): Entry {
-  const entry = (x: RankedLure): Entry => able.find((e) => e.key === x.key)!;
+function starter(ranked: readonly RankedLure[], able: readonly RankEntry[], schools: Schools): RankEntry {
+  const entry = (x: RankedLure): RankEntry => able.find((e) => e.key === x.key)!;
   const best = ranked[0]!;
   if (schools.order === 'quiet-first') {
     const quiet = ranked.filter((x) => x.score >= WORTH_STARTING * best.score && entry(x).f.action <= QUIET_ACTION)[0];
@@ -144,7 +144,7 @@ function starter(ranked: readonly RankedLure[], able: readonly Entry[], schools:
  * One to start, one to follow, one for when they refuse. The follow-up is the best once a dozen casts of the first drew nothing, of another
  * kind (another depth or another loudness); the refusal lure is the best quiet one once both drew nothing.
  */
-export function chooseThree(ranked: readonly RankedLure[], able: readonly Entry[], s: Scoring): Three | null {
+export function chooseThree(ranked: readonly RankedLure[], able: readonly RankEntry[], s: Scoring): Three | null {
   if (ranked.length < 3) return null;
   if (s.branch === 'guarding') return threeForGuarding(ranked, able, s);
   const first = starter(ranked, able, s.options.schools ?? DEFAULT_SCHOOLS);
@@ -164,7 +164,7 @@ const AT_THE_PEAK = [0, 0, 0, 1];
 const HALF_WAY = 1.5;
 
 /** One for now, one for when their anger has turned, one of another kind when the first moves nothing. */
-function threeForGuarding(ranked: readonly RankedLure[], able: readonly Entry[], s: Scoring): Three {
+function threeForGuarding(ranked: readonly RankedLure[], able: readonly RankEntry[], s: Scoring): Three {
   const start = ranked[0]!;
   const mode = (key: string): Family['mode'] => able.find((e) => e.key === key)!.f.mode;
   const turned = whenAngry(s, s.mood.guarding!.mean < HALF_WAY ? AT_THE_PEAK : CALM);

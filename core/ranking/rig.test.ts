@@ -1,4 +1,4 @@
-import { usualWater, type Change } from '../fixtures/usualWater';
+import { usualWater, type ConditionsChange } from '../fixtures/usualWater';
 import { speciesProfile } from '../water/species';
 import { allFamilies, familyById } from '../lures/families';
 import type { FamilyId } from '../lures/family';
@@ -6,7 +6,7 @@ import { choosePeg, chooseRig, chooseSizeM, chooseWeightKg, holdingWeightKg, wan
 import { FISHING_PRESSURES } from '../water/terms';
 
 const bass = speciesProfile('largemouth-bass');
-const rig = (id: FamilyId, c: Change = {}, mood = 2): Rig => chooseRig(familyById(id), usualWater(c), bass, mood);
+const rig = (id: FamilyId, c: ConditionsChange = {}, mood = 2): Rig => chooseRig(familyById(id), usualWater(c), bass, mood);
 
 describe('weight', () => {
   test('the wanted fall is slow in the cold and quicker as water and mood warm', () => {
@@ -71,7 +71,7 @@ describe('colour', () => {
     ['white where they eat shad', 'swim-jig', { forage: ['shad'] }, 'white'],
     ['opaque on a grey day', 'paddletail', { sky: { cloud: 1, sunElevationDeg: 40 } }, 'opaque'],
     ['natural in clear', 'texas-rig', {}, 'natural'],
-  ] as [string, FamilyId, Change, string][])('%s', (_name, id, c, colour) => {
+  ] as [string, FamilyId, ConditionsChange, string][])('%s', (_name, id, c, colour) => {
     expect(rig(id, c).colour).toBe(colour);
   });
 });
@@ -83,7 +83,7 @@ describe('trailer, hook and noise', () => {
     ['a paddle on a cool swim jig', 'swim-jig', { water: { surfaceTempC: 15 } }, 'paddle'],
     ['none where there is none', 'popper', {}, 'none'],
     ['its own curl', 'panfish-jig-action', {}, 'curl'],
-  ] as [string, FamilyId, Change, string][])('%s', (_name, id, c, trailer) => {
+  ] as [string, FamilyId, ConditionsChange, string][])('%s', (_name, id, c, trailer) => {
     expect(rig(id, c).trailer).toBe(trailer);
   });
 
@@ -96,7 +96,7 @@ describe('trailer, hook and noise', () => {
     ['weedless in grass', 'shrimp-imitation', { water: { cover: { kind: 'submerged-grass', density: 0.5 } } }, 'weedless'],
     ['single in the open', 'paddletail', {}, 'single'],
     ['trebles stay trebles', 'square-bill', { water: { cover: { kind: 'wood', density: 0.4 } } }, 'treble'],
-  ] as [string, FamilyId, Change, string][])('%s', (_name, id, c, hook) => {
+  ] as [string, FamilyId, ConditionsChange, string][])('%s', (_name, id, c, hook) => {
     expect(rig(id, c).hook).toBe(hook);
   });
 
@@ -144,7 +144,7 @@ describe('size', () => {
 
 test('metal that must be heavy is long as well, a head is heavy by itself', () => {
   const ripping = { water: { depthM: 10, fishDepthM: 9, currentMps: 0.9 } };
-  const size = (id: FamilyId, c: Change): number => chooseSizeM(familyById(id), usualWater(c), bass);
+  const size = (id: FamilyId, c: ConditionsChange): number => chooseSizeM(familyById(id), usualWater(c), bass);
   expect(size('casting-spoon', ripping)).toBeGreaterThan(1.15 * size('casting-spoon', {}));
   // Like shapes: within a tenth of the length that its weight has by the family's middle one.
   const spoon = familyById('casting-spoon');

@@ -15,7 +15,7 @@ export interface SchoolEffect {
   rig: { key: string; field: 'peg' | 'sizeM' | 'colour'; from: unknown; to: unknown } | null;
 }
 
-const MOST_MOVED = 3;
+const MAX_MOVED = 3;
 const RIG_FIELDS = ['peg', 'colour', 'sizeM'] as const;
 /** A difference in size that nobody would see, m. */
 const SAME_SIZE_M = 0.002;
@@ -39,7 +39,7 @@ export function schoolEffects(conditions: Conditions, options: RankOptions): Sch
           .map((key) => ({ key, from: placeIn(now, key), to: placeIn(then, key) }))
           .filter((m) => m.from !== m.to)
           .sort((a, b) => size(b) - size(a) || (a.key < b.key ? -1 : 1))
-          .slice(0, MOST_MOVED);
+          .slice(0, MAX_MOVED);
         const planMoved = JSON.stringify(now.plan) !== JSON.stringify(then.plan);
         return { school, value, plan: then.plan, planMoved, moved, rig: moved.length > 0 || planMoved ? null : rigChange(now, then) };
       }),

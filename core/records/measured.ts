@@ -22,6 +22,6 @@ const present = <T>(x: T | null): x is T => x !== null;
 
 /** What a plan is told; null when nothing was measured, so that its identity stays what it was. */
 export function measuredOf(lure: readonly Measurement[], reel: readonly Measurement[]): Measured | null {
-  const of = { lure: lure.map(lureMeasurement).filter(present), reel: reel.map(turnCount).filter(present) };
-  return of.lure.length + of.reel.length > 0 ? of : null;
+  const measured = { lure: lure.map(lureMeasurement).filter(present), reel: reel.map(turnCount).filter(present) };
+  return measured.lure.length + measured.reel.length > 0 ? measured : null;
 }

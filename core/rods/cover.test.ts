@@ -1,7 +1,7 @@
 import * as fc from 'fast-check';
 import { seededRandom } from '../base/random';
 import type { Conditions } from '../water/conditions';
-import { assignRods, coverDay, greedyCover, swapsFor, told, worthOf, type CoverProblem } from './cover';
+import { assignRods, coverDay, greedyCover, swapsFor, coverAnswer, worthOf, type CoverProblem } from './cover';
 import { planRods } from './plan';
 import { dayScenarios, lacksOf } from './scenarios';
 
@@ -74,7 +74,7 @@ test('a swap says what it loses, and undoing it brings back what was', () => {
   const c = coverDay(p);
   const [first] = swapsFor(c.chosen, c.chosen[0]!, p);
   expect(first!.loss).toBeGreaterThanOrEqual(-1e-12);
-  const swapped = told([...c.chosen.slice(1), first!.row], p, false);
+  const swapped = coverAnswer([...c.chosen.slice(1), first!.row], p, false);
   expect(swapped.worth).toBeCloseTo(c.worth * (1 - first!.loss), 9);
   expect(swapsFor(swapped.chosen, first!.row, p)[0]!.worth).toBeCloseTo(c.worth, 9);
 });

@@ -13,7 +13,7 @@ export interface CoverProblem {
   rods?: readonly (readonly number[])[];
 }
 
-export interface Cover {
+export interface RodCover {
   /** Rows of the chosen, the one that does most for the day first. */
   chosen: number[];
   /** The rod of each; null where rods were not asked about. */
@@ -27,7 +27,7 @@ export interface Cover {
 }
 
 /** More sets than this are not all tried. */
-const MOST_SETS = 3_000_000;
+const MAX_SETS = 3_000_000;
 
 function setsOf(n: number, k: number): number {
   let c = 1;
@@ -65,7 +65,7 @@ export function worthOf(rows: readonly number[], p: CoverProblem): number {
 }
 
 /** One after the other, each time the one that adds most. */
-export function greedyCover(p: CoverProblem): Cover {
+export function greedyCover(p: CoverProblem): RodCover {
   const chosen: number[] = [];
   while (chosen.length < p.k) {
     let best = -1;
@@ -78,13 +78,13 @@ export function greedyCover(p: CoverProblem): Cover {
     if (best < 0) break;
     chosen.push(best);
   }
-  return told(chosen, p, false);
+  return coverAnswer(chosen, p, false);
 }
 
 /** The best set of k, tried in full where that is feasible, else greedy. */
-export function coverDay(p: CoverProblem): Cover {
+export function coverDay(p: CoverProblem): RodCover {
   const usable = p.values.flatMap((row, i) => (row.some((v) => v > 0) && (p.rods?.[i]!.length ?? 1) > 0 ? [i] : []));
-  if (setsOf(usable.length, Math.min(p.k, usable.length)) > MOST_SETS) return greedyCover(p);
+  if (setsOf(usable.length, Math.min(p.k, usable.length)) > MAX_SETS) return greedyCover(p);
   const w = weighed(p);
   const total = (i: number): number => w[i]!.reduce((s, v) => s + v, 0);
   const order = usable.sort((a, b) => total(b) - total(a) || a - b);
@@ -135,11 +135,11 @@ export function coverDay(p: CoverProblem): Cover {
     });
   };
   search(0, 0, 0);
-  return told(best, p, true);
+  return coverAnswer(best, p, true);
 }
 
 /** The chosen set as an answer; also for a set chosen by hand. */
-export function told(rows: readonly number[], p: CoverProblem, exact: boolean): Cover {
+export function coverAnswer(rows: readonly number[], p: CoverProblem, exact: boolean): RodCover {
   // First the one that would be missed most.
   const worth = worthOf(rows, p);
   const missed = (i: number): number =>
@@ -152,11 +152,11 @@ export function told(rows: readonly number[], p: CoverProblem, exact: boolean): 
   const rods = assignRods(chosen, p.rods) ?? chosen.map(() => null);
   const best = p.weights.map((_, j) => {
     const most = Math.max(0, ...p.values.map((row) => row[j]!));
-    let of = 0;
+    let taken = 0;
     chosen.forEach((i, n) => {
-      if (p.values[i]![j]! > p.values[chosen[of]!]![j]!) of = n;
+      if (p.values[i]![j]! > p.values[chosen[taken]!]![j]!) taken = n;
     });
-    return { of, share: most > 0 && chosen.length > 0 ? p.values[chosen[of]!]![j]! / most : most > 0 ? 0 : 1 };
+    return { of: taken, share: most > 0 && chosen.length > 0 ? p.values[chosen[taken]!]![j]! / most : most > 0 ? 0 : 1 };
   });
   return {
     chosen,

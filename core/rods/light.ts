@@ -1,5 +1,5 @@
 /** How much of the hours ahead is low light, day and dark. */
-import { sunElevationDeg, type Place } from '../sky/sun';
+import { sunElevationDeg, type GeoPosition } from '../sky/sun';
 
 export const LIGHT_STAGES = ['low', 'day', 'night'] as const;
 export type LightShares = Record<(typeof LIGHT_STAGES)[number], number>;
@@ -10,7 +10,7 @@ const DARK_DEG = -6;
 const STEP_MS = 15 * 60_000;
 
 /** `hours` 0.25–24, from `fromMs` on; shares add up to 1. */
-export function lightAhead(place: Place, fromMs: number, hours: number): LightShares {
+export function lightAhead(place: GeoPosition, fromMs: number, hours: number): LightShares {
   const n = Math.max(1, Math.round((hours * 3600_000) / STEP_MS));
   const shares = { low: 0, day: 0, night: 0 };
   for (let i = 0; i < n; i++) {

@@ -1,7 +1,7 @@
 /** The set-ups for a day: from a box, rods and what the day may bring to a set, what it leaves open, and what each place could be swapped for. */
 import { entriesOf, type RankOptions } from '../ranking/rank';
 import { rodFit } from '../tackle/rod';
-import { coverDay, swapsFor, told, worthOf, type Cover, type CoverProblem } from './cover';
+import { coverDay, swapsFor, coverAnswer, worthOf, type RodCover, type CoverProblem } from './cover';
 import type { Conditions } from '../water/conditions';
 import type { LightShares } from './light';
 import { dayScenarios, lacksOf, valuesOf, type Lack, type Scenario } from './scenarios';
@@ -41,7 +41,7 @@ export interface RodRequest extends RankOptions {
 }
 
 const HALF = 0.5;
-const MOST_SWAPS = 6;
+const MAX_SWAPS = 6;
 
 export function planRods({ scenarios, k, chosen, ...options }: RodRequest): RodPlan {
   const entries = entriesOf(options);
@@ -56,7 +56,7 @@ export function planRods({ scenarios, k, chosen, ...options }: RodRequest): RodP
     const i = entries.findIndex((e) => e.key === key);
     return i < 0 ? [] : [i];
   });
-  const cover = byHand ? told(byHand, p, false) : coverDay(p);
+  const cover = byHand ? coverAnswer(byHand, p, false) : coverDay(p);
   return answer(
     cover,
     p,
@@ -65,7 +65,7 @@ export function planRods({ scenarios, k, chosen, ...options }: RodRequest): RodP
   );
 }
 
-function answer(c: Cover, p: CoverProblem, keys: readonly string[], scenarios: readonly Scenario[]): RodPlan {
+function answer(c: RodCover, p: CoverProblem, keys: readonly string[], scenarios: readonly Scenario[]): RodPlan {
   const setUps = c.chosen.map((row, n): SetUp => {
     const covers = c.best.flatMap((b, j) => (b.of === n && p.values[row]![j]! > 0 ? [j] : []));
     return {
@@ -83,7 +83,7 @@ function answer(c: Cover, p: CoverProblem, keys: readonly string[], scenarios: r
               c.worth
           : 0,
       swaps: swapsFor(c.chosen, row, p)
-        .slice(0, MOST_SWAPS)
+        .slice(0, MAX_SWAPS)
         .map((x) => ({ key: keys[x.row]!, loss: x.loss })),
     };
   });

@@ -1,6 +1,6 @@
 /** What a day may bring: moods × light × depth × cover, each with its weight; and what each lure is worth in each. */
 import { familyById } from '../lures/families';
-import { contextOptions, entriesOf, sift, type Entry, type RankOptions } from '../ranking/rank';
+import { contextOptions, entriesOf, sift, type RankEntry, type RankOptions } from '../ranking/rank';
 import { inMood, scoringOf } from '../ranking/scoring';
 import { judgeMood } from '../mood/filter';
 import { spreadMood } from '../mood/states';
@@ -42,7 +42,7 @@ const DEPTHS = [
 const OPEN_SHARE = 0.35;
 /** Shares of a day's fishing by light where nobody said: both ends, the middle, the dark. prior: judgement. */
 export const USUAL_LIGHT: LightShares = { low: 0.35, day: 0.6, night: 0.05 };
-const LEAST_WEIGHT = 0.004;
+const MIN_WEIGHT = 0.004;
 
 export function dayScenarios(conditions: Conditions, light: LightShares = USUAL_LIGHT): Scenario[] {
   const r = resolveConditions(conditions);
@@ -63,7 +63,7 @@ export function dayScenarios(conditions: Conditions, light: LightShares = USUAL_
       for (const d of DEPTHS)
         for (const [c, share] of covers) {
           const weight = chance(m) * light[l] * d.weight * share;
-          if (weight < LEAST_WEIGHT) continue;
+          if (weight < MIN_WEIGHT) continue;
           const fishDepthM = Math.min(r.depthM, Math.max(0.1, r.fishDepthM * d.factor));
           out.push({
             conditions: {
@@ -91,7 +91,7 @@ const MOOD_SPREAD = 0.8;
 
 /** Expected strikes an hour, hooked and kept fishing, of each entry (rows) in each scenario (columns); 0 where a hard limit keeps it in the box. */
 export function valuesOf(
-  entries: readonly Entry[],
+  entries: readonly RankEntry[],
   scenarios: readonly Scenario[],
   options: Pick<RankOptions, 'schools' | 'lineDiameterM'>,
 ): number[][] {

@@ -34,6 +34,6 @@ function expected(i: z.core.$ZodIssue): string {
 /** A bound as a fact, for those who say it in the angler's units. */
 function bound(i: z.core.$ZodIssue): Pick<Problem, 'limit' | 'of'> {
   if (i.code !== 'too_small' && i.code !== 'too_big') return {};
-  const of = i.origin === 'string' ? 'letters' : i.origin === 'array' ? 'items' : 'number';
-  return { limit: Number(i.code === 'too_small' ? i.minimum : i.maximum), of };
+  const bounded = i.origin === 'string' ? 'letters' : i.origin === 'array' ? 'items' : 'number';
+  return { limit: Number(i.code === 'too_small' ? i.minimum : i.maximum), of: bounded };
 }

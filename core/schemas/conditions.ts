@@ -3,7 +3,7 @@
  * Readings come from their table (water/readings): what is legal is said there.
  */
 import * as z from 'zod';
-import { READING_KEYS, READINGS, readingAt, type KeyAt, type Place, type Reading, type ReadingKey, type ValueOf } from '../water/readings';
+import { READING_KEYS, READINGS, readingAt, type KeyAt, type DocumentPart, type Reading, type ReadingKey, type ValueOf } from '../water/readings';
 import { COVER_KINDS, SETTINGS, SIGN_KINDS, SPECIES } from '../water/terms';
 
 const within = (lo: number, hi: number) => z.number().min(lo).max(hi).nullish();
@@ -47,7 +47,7 @@ function valueSchema({ kind, range = [-Infinity, Infinity], whole, choices = [] 
 }
 
 type Nullish<K extends ReadingKey> = { [P in K]: z.ZodOptional<z.ZodNullable<z.ZodType<ValueOf<P>>>> };
-const readingsAt = <P extends Place>(place: P, wanted: (r: Reading) => boolean = () => true): Nullish<KeyAt<P>> =>
+const readingsAt = <P extends DocumentPart>(place: P, wanted: (r: Reading) => boolean = () => true): Nullish<KeyAt<P>> =>
   Object.fromEntries(
     READING_KEYS.filter((key) => READINGS[key].at === place && wanted(readingAt(key))).map((key) => [key, valueSchema(readingAt(key)).nullish()]),
   ) as unknown as Nullish<KeyAt<P>>;

@@ -1,7 +1,7 @@
 /** What the hands do: line taken by the reel and where the rod tip is, as functions of time. */
 import type { Mesh, ReelEntry, TipMove, Vec3 } from './types';
 
-export interface Reel {
+export interface ReelDrive {
   /** Speed at time t, m/s. */
   speedMps(t: number): number;
   /** Line taken between two times, m (Simpson's rule; exact for linear ramps that do not break inside the interval). */
@@ -21,7 +21,7 @@ function doneCounter(ends: readonly number[]): (t: number) => number {
 }
 
 /** A reel that follows its profile: each entry leads from the speed before to its own over its ramp. */
-export function createReel(profile: readonly ReelEntry[]): Reel {
+export function createReel(profile: readonly ReelEntry[]): ReelDrive {
   const done = doneCounter(profile.map((e) => e.startS + e.rampS));
   const speedMps = (t: number): number => {
     let i = done(t);

@@ -49,8 +49,8 @@ const ERROR_SHARE = 0.3;
 const LINE_WEIGHT = 0.2;
 const GROWTH = { most: 2, least: 0.3, safety: 0.85 } as const;
 const NEWTON = { most: 40, free: 12, searches: 4 } as const;
-const SHORTEST_S = 1e-6;
-const SHORTEST_M = 0.02;
+const MIN_STEP_S = 1e-6;
+const MIN_SEGMENT_M = 0.02;
 
 export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
   const chain = createChain(input, mesh.segments);
@@ -132,7 +132,7 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
   }
 
   /** Line that can still be taken, m: the last pieces, or the knot of the leader, stop at the tip. */
-  const leftM = (): number => (chain.n > leastNodes ? Infinity : max(0, ell[chain.n - 1]! - SHORTEST_M));
+  const leftM = (): number => (chain.n > leastNodes ? Infinity : max(0, ell[chain.n - 1]! - MIN_SEGMENT_M));
 
   /** Sets the closing formula: two-step when there is a step to build on, else backward Euler. */
   function close(h: number): void {
@@ -187,7 +187,7 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
       }
       x.set(x0);
       ell[chain.n - 1]! += taken;
-      if (h <= SHORTEST_S) return 0;
+      if (h <= MIN_STEP_S) return 0;
       h *= settled ? max(GROWTH.least, GROWTH.safety / cbrt(error)) : 0.25;
       if (!settled) stepBefore = 0;
     }

@@ -4,7 +4,7 @@ import type { LinePhysics } from '../tackle/line';
 /** Water at about 16 °C, m²/s. */
 export const DEFAULT_VISCOSITY_M2S = 1.1e-6;
 /** Below this Reynolds number the law is not trusted; creeping line is held at it. */
-const LEAST_REYNOLDS = 0.2;
+const MIN_REYNOLDS = 0.2;
 
 /** Cn(v) = even + thin·max(v, lowMps)^(−2/3), v in m/s across the line. */
 export interface DragLaw {
@@ -21,7 +21,7 @@ export function dragLaw(line: LinePhysics, viscosityM2s: number): DragLaw {
   if (line.normalDrag !== null) return { even: line.normalDrag, thin: 0, lowMps: 0 };
   const scale = line.dragScale ?? 1;
   const perRe = viscosityM2s / line.diameterM;
-  return { even: scale, thin: scale * 10 * perRe ** (2 / 3), lowMps: LEAST_REYNOLDS * perRe };
+  return { even: scale, thin: scale * 10 * perRe ** (2 / 3), lowMps: MIN_REYNOLDS * perRe };
 }
 
 export const crossFlowDrag = (line: LinePhysics, crossSpeedMps: number, viscosityM2s: number): number => {

@@ -1,6 +1,6 @@
 import { anyProblem } from '../fixtures/anyProblem';
 import { seededRandom } from '../base/random';
-import { inputProblems, LEGAL } from './check';
+import { inputProblems, LEGAL_RANGES } from './check';
 import { createEngine, type Engine } from './engine';
 import { createChain, gradedLengths, setMasses } from './chain';
 import { planeForces } from './plane';
@@ -8,7 +8,7 @@ import { spaceForces } from './space';
 import { runRetrieve, type Run } from './retrieve';
 import { towedPass, verticalJig } from './setups';
 import { steadyTow } from './steady';
-import { MESH, type Leader, type LurePhysics, type Mesh, type RetrieveInput } from './types';
+import { MESH, type LeaderPhysics, type LurePhysics, type Mesh, type RetrieveInput } from './types';
 import { GRAVITY } from './medium';
 import type { LinePhysics } from '../tackle/line';
 
@@ -16,7 +16,7 @@ const JIG: LurePhysics = { massKg: 0.0101, volumeM3: 3.44e-6, dragAreaM2: 2.03e-
 const DIVER: LurePhysics = { massKg: 0.012, volumeM3: 1.4e-5, dragAreaM2: 6.5e-4, liftAreaM2: 3e-4, addedMass: 0.5 };
 const BRAID: LinePhysics = { diameterM: 0.00022, densityKgM3: 970, stiffnessN: 2542, normalDrag: 1.15, tangentialDrag: 0.015 };
 const FLUORO: LinePhysics = { diameterM: 0.0003, densityKgM3: 1780, stiffnessN: 240, normalDrag: null, tangentialDrag: 0.015 };
-const CORK: Leader['body'] = { massKg: 0.02, volumeM3: 5e-5, dragAreaM2: 8e-4, liftAreaM2: 0, addedMass: 0.5, halfHeightM: 0.03 };
+const CORK: LeaderPhysics['body'] = { massKg: 0.02, volumeM3: 5e-5, dragAreaM2: 8e-4, liftAreaM2: 0, addedMass: 0.5, halfHeightM: 0.03 };
 const TWITCH = [
   { startS: 5, durationS: 0.15, dxM: -0.3, dzM: 0 },
   { startS: 5.15, durationS: 0.3, dxM: 0.3, dzM: 0 },
@@ -251,13 +251,13 @@ describe('what is out of range is named, not solved', () => {
   test('every drawn problem is legal, and the ends of the ranges are', () => {
     const random = seededRandom(1);
     for (let k = 0; k < 500; k++) expect(inputProblems(anyProblem(random))).toEqual([]);
-    expect(inputProblems(cast({ waterDensityKgM3: LEGAL.waterDensityKgM3[0] }))).toEqual([]);
+    expect(inputProblems(cast({ waterDensityKgM3: LEGAL_RANGES.waterDensityKgM3[0] }))).toEqual([]);
   });
 });
 
 describe('what this adds to the ideal', () => {
   test('a bait hangs below its float at the length of the leader, and the float stays on top', () => {
-    const leader: Leader = { lengthM: 0.9, line: FLUORO, body: CORK };
+    const leader: LeaderPhysics = { lengthM: 0.9, line: FLUORO, body: CORK };
     const bait: LurePhysics = { ...JIG, massKg: 0.006, volumeM3: 1.5e-6 };
     const input = cast({ lure: bait, leader, lureM: [15, 0, 0], lineLengthM: 15.2, reel: [] });
     const end = run(input, [30], MESH.plan, true).samples[0]!;
@@ -274,7 +274,7 @@ describe('what this adds to the ideal', () => {
   });
 
   test('a weight on the knot takes a floating bait down and lets it stand up from the bottom', () => {
-    const sinker: Leader['body'] = { massKg: 0.014, volumeM3: 1.3e-6, dragAreaM2: 1e-4, liftAreaM2: 0, addedMass: 0.5, halfHeightM: 0.01 };
+    const sinker: LeaderPhysics['body'] = { massKg: 0.014, volumeM3: 1.3e-6, dragAreaM2: 1e-4, liftAreaM2: 0, addedMass: 0.5, halfHeightM: 0.01 };
     const bait: LurePhysics = { massKg: 0.003, volumeM3: 4e-6, dragAreaM2: 2e-4, liftAreaM2: 0, addedMass: 0.5 };
     const input = cast({ lure: bait, leader: { lengthM: 0.6, line: FLUORO, body: sinker }, lineLengthM: 23, reel: [], floorDepthM: 3 });
     const end = at(input, 40);

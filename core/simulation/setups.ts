@@ -27,7 +27,7 @@ export function verticalJig({ tipHeightM, letOutM, driftMps, driftAngleDeg, ...r
   };
 }
 
-export interface TowedPass extends Common {
+export interface TowedPassInput extends Common {
   tipHeightM: number;
   /** Line from tip to lure, m. */
   lineOutM: number;
@@ -35,7 +35,7 @@ export interface TowedPass extends Common {
 }
 
 /** A lure towed or trolled, seen from the boat: from lying on top behind it to where it settles (see steadyTow for that alone). */
-export const towedPass = ({ tipHeightM, lineOutM, speedMps, ...rest }: TowedPass): RetrieveInput => ({
+export const towedPass = ({ tipHeightM, lineOutM, speedMps, ...rest }: TowedPassInput): RetrieveInput => ({
   ...rest,
   tipM: [0, 0, tipHeightM],
   lureM: [Math.sqrt(Math.max(lineOutM ** 2 - tipHeightM ** 2, 1e-4)), 0, 0],

@@ -31,7 +31,7 @@ export interface TipMove {
 }
 
 /** Another line between the lure and the main line, and what may sit on the knot: a float, a sliding weight against its stop. */
-export interface Leader {
+export interface LeaderPhysics {
   lengthM: number;
   line: LinePhysics;
   /** Null: only a knot. */
@@ -44,7 +44,7 @@ export interface RetrieveInput {
   viscosityM2s?: number;
   lure: LurePhysics;
   line: LinePhysics;
-  leader?: Leader | null;
+  leader?: LeaderPhysics | null;
   tipM: Vec3;
   lureM: Vec3;
   /** Lure to tip, leader included, m; longer than the distance = slack. */

@@ -40,8 +40,10 @@ function offsetMs(atMs: number, zone: string): number {
     minute: 'numeric',
     second: 'numeric',
   }).formatToParts(atMs);
-  const of = (type: string): number => Number(parts.find((p) => p.type === type)!.value);
-  return Date.UTC(of('year'), of('month') - 1, of('day'), of('hour'), of('minute'), of('second')) - Math.floor(atMs / 1000) * 1000;
+  const partOf = (type: string): number => Number(parts.find((p) => p.type === type)!.value);
+  return (
+    Date.UTC(partOf('year'), partOf('month') - 1, partOf('day'), partOf('hour'), partOf('minute'), partOf('second')) - Math.floor(atMs / 1000) * 1000
+  );
 }
 
 /** The moment at which the clock of a zone shows midnight at the beginning of a date (the first such moment; where clocks skip midnight, the first after). */

@@ -1,12 +1,12 @@
 /** Sun at a place and time. suncalc 2: apparent altitude with refraction, within 0.1°; times within a minute below 60° of latitude. */
 import { getPosition, getTimes } from 'suncalc';
 
-export interface Place {
+export interface GeoPosition {
   latDeg: number;
   lonDeg: number;
 }
 
-export const sunElevationDeg = (atMs: number, p: Place): number => getPosition(new Date(atMs), p.latDeg, p.lonDeg).altitude;
+export const sunElevationDeg = (atMs: number, p: GeoPosition): number => getPosition(new Date(atMs), p.latDeg, p.lonDeg).altitude;
 
 export interface SunTimes {
   sunriseMs: number | null;
@@ -14,13 +14,13 @@ export interface SunTimes {
 }
 
 /** Of the solar day that holds `atMs`; null where the sun does not cross the horizon. */
-export function sunTimes(atMs: number, p: Place): SunTimes {
+export function sunTimes(atMs: number, p: GeoPosition): SunTimes {
   const t = getTimes(new Date(atMs), p.latDeg, p.lonDeg);
   return { sunriseMs: t.sunrise?.getTime() ?? null, sunsetMs: t.sunset?.getTime() ?? null };
 }
 
 /** The next rise or set after `atMs`, looking at most a day ahead. */
-export function nextSunEvent(atMs: number, p: Place): { kind: 'sunrise' | 'sunset'; atMs: number } | null {
+export function nextSunEvent(atMs: number, p: GeoPosition): { kind: 'sunrise' | 'sunset'; atMs: number } | null {
   const found: { kind: 'sunrise' | 'sunset'; atMs: number }[] = [];
   for (const day of [0, 1]) {
     const t = sunTimes(atMs + day * 86_400_000, p);

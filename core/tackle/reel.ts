@@ -21,4 +21,4 @@ export function metresPerTurn(r: ReelSpec, outM: number): number {
 }
 
 /** Fastest a hand keeps turning, turns/s. prior: judgement. */
-export const FASTEST_TURNS_PER_S = 2.5;
+export const MAX_TURNS_PER_S = 2.5;

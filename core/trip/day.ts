@@ -7,7 +7,16 @@ import { stationReading, type StationReading } from '../stations/reading';
 import type { StationReport } from '../stations/report';
 import { hasTurned, tideNow, type TideSource } from '../tide/source';
 import type { Conditions } from '../water/conditions';
-import { givenIn, READING_KEYS, readingAt, readingPath, type Place, type ReadingKey, type Source, type Telling } from '../water/readings';
+import {
+  givenIn,
+  READING_KEYS,
+  readingAt,
+  readingPath,
+  type DocumentPart,
+  type ReadingKey,
+  type Source,
+  type TellingSource,
+} from '../water/readings';
 import { temperatureChange, type TempPoint } from '../water/history';
 import type { WaterPlace } from '../records/water';
 import type { Sign } from '../water/terms';
@@ -83,7 +92,7 @@ export function lastVisit(book: Pick<Book, 'trip'>, trip: Trip): Trip | null {
 }
 
 /** What each of those who may say something says of each reading, by the reading's name. */
-type Sayings = Record<Telling, Readonly<Partial<Record<ReadingKey, unknown>>>>;
+type Sayings = Record<TellingSource, Readonly<Partial<Record<ReadingKey, unknown>>>>;
 
 function sayingsOf(
   book: DayBook,
@@ -108,9 +117,9 @@ function sayingsOf(
 }
 
 /** Each reading from the first who says it; the order is the order of trust (water/readings). */
-function compose(says: Sayings): { values: Record<Place, Record<string, unknown>>; sources: Map<string, Source> } {
+function compose(says: Sayings): { values: Record<DocumentPart, Record<string, unknown>>; sources: Map<string, Source> } {
   const sources = new Map<string, Source>();
-  const values: Record<Place, Record<string, unknown>> = { water: {}, sky: {}, top: {} };
+  const values: Record<DocumentPart, Record<string, unknown>> = { water: {}, sky: {}, top: {} };
   for (const key of READING_KEYS) {
     const { at, sources: order } = readingAt(key);
     if (!order) continue;

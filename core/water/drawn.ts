@@ -23,7 +23,7 @@ function drawOf(chances: readonly (readonly [unknown, number])[], u: number): un
 /** Mean speed of tidal water that nobody read, m/s; still water elsewhere. */
 const UNREAD_CURRENT_MPS = 0.2;
 const TIDAL_CURRENT_DIMENSION = 8;
-const LEAST_FISH_DEPTH_M = 0.05;
+const MIN_FISH_DEPTH_M = 0.05;
 
 /** One draw of the readings: every uncertain reading moved within its spread. Draw numbers 0–31; the same number always gives the same reading. */
 export const drawConditions = (r: ResolvedConditions, n: number): ResolvedConditions => draw(r, n, true);
@@ -45,7 +45,7 @@ function draw(r: ResolvedConditions, n: number, readToo: boolean): ResolvedCondi
   if (r.salinity !== 'fresh' && isAssumed('water.currentMps'))
     moved.currentMps = -UNREAD_CURRENT_MPS * Math.log(1 - uniformDraw(n, TIDAL_CURRENT_DIMENSION));
   // The band goes up and down with the fish, inside the water.
-  const fishDepthM = clamp((moved.fishDepthM as number | undefined) ?? r.fishDepthM, LEAST_FISH_DEPTH_M, r.depthM);
+  const fishDepthM = clamp((moved.fishDepthM as number | undefined) ?? r.fishDepthM, MIN_FISH_DEPTH_M, r.depthM);
   const shift = fishDepthM - r.fishDepthM;
   const fishBandM = [clamp(r.fishBandM[0] + shift, 0, r.depthM), clamp(r.fishBandM[1] + shift, 0, r.depthM)] as const;
   return { ...r, ...moved, fishDepthM, fishBandM } as ResolvedConditions;

@@ -9,7 +9,7 @@ const DAY_MS = 24 * HOUR_MS;
 /** Readings older than this say nothing of a trend. */
 const LOOK_BACK_MS = 5.5 * DAY_MS;
 /** Readings nearer together than this say more of the hour than of the days. */
-const SHORTEST_MS = 16 * HOUR_MS;
+const MIN_SPAN_MS = 16 * HOUR_MS;
 
 /**
  * Change over three days, °C, as the slope of a straight line through the readings of the last five days (least squares of their daily means, so that morning
@@ -28,7 +28,7 @@ export function temperatureChange(points: readonly TempPoint[], nowMs: number): 
   }));
   if (means.length < 2) return null;
   const span = Math.max(...means.map((m) => m.x)) - Math.min(...means.map((m) => m.x));
-  if (span * DAY_MS < SHORTEST_MS) return null;
+  if (span * DAY_MS < MIN_SPAN_MS) return null;
   const mx = means.reduce((s, m) => s + m.x, 0) / means.length;
   const my = means.reduce((s, m) => s + m.y, 0) / means.length;
   const slope = means.reduce((s, m) => s + (m.x - mx) * (m.y - my), 0) / means.reduce((s, m) => s + (m.x - mx) ** 2, 0);

@@ -38,7 +38,7 @@ import {
 } from './usual';
 
 /** Where in a document: under `water`, under `sky`, or beside them. */
-export type Place = 'water' | 'sky' | 'top';
+export type DocumentPart = 'water' | 'sky' | 'top';
 
 /**
  * Where a value comes from: read or entered today; reckoned from entered or gauged tides; the angler's own readings of past days; a station's report; worked out
@@ -46,7 +46,7 @@ export type Place = 'water' | 'sky' | 'top';
  */
 export type Source = 'read' | 'tide' | 'log' | 'station' | 'worked-out' | 'usual' | 'default';
 /** Those that say something; the other two stand in. */
-export type Telling = Exclude<Source, 'worked-out' | 'default'>;
+export type TellingSource = Exclude<Source, 'worked-out' | 'default'>;
 
 /** One standard deviation of a reading, added to it or as a ratio: when it is assumed and when it was read. */
 export interface Spread {
@@ -65,7 +65,7 @@ export interface Chances<T> {
 }
 
 /** How it is entered: the kind of steps (ui/theme/stepping), the usual values, SI, from where to where it is dragged, and those offered by name. */
-export interface Entry {
+export interface EntryControl {
   step: 'temp' | 'tempChange' | 'clarity' | 'depth' | 'waves' | 'ice' | 'wind' | 'speed' | 'far' | { by: number; from: number; to: number };
   usual: readonly [number, number];
   presets?: readonly number[];
@@ -91,7 +91,7 @@ export type Assume = (path: string) => void;
 type Kind = 'number' | 'choice' | 'choices' | 'flag' | 'band' | 'cover' | 'marks' | 'signs';
 
 /** A row. T: what may be given; R: what it comes to. */
-export interface Reading<P extends Place = Place, T = unknown, R = unknown> {
+export interface Reading<P extends DocumentPart = DocumentPart, T = unknown, R = unknown> {
   at: P;
   kind: Kind;
   unit?: '°C' | 'm' | 'm/s' | '°' | 'hPa' | 'share' | 'month';
@@ -103,10 +103,10 @@ export interface Reading<P extends Place = Place, T = unknown, R = unknown> {
   spread?: Spread;
   chances?: Chances<T>;
   /** Who may say it, best first; absent: it is taken as given and its source is not told. */
-  sources?: readonly Telling[];
+  sources?: readonly TellingSource[];
   /** The angler enters it for the day. */
   entered: boolean;
-  entry?: Entry;
+  entry?: EntryControl;
 }
 
 type Rest<T> = Partial<Pick<Reading, 'sources' | 'spread' | 'entry' | 'entered' | 'whole'>> & { chances?: Chances<T> };
@@ -114,7 +114,7 @@ type Default<R> = R | ((so: SoFar) => R);
 const defaultOf = <R>(d: Default<R>, so: SoFar): R => (typeof d === 'function' ? (d as (so: SoFar) => R)(so) : d);
 
 /** A row whose default is assumed, and said to be. */
-const assumedRow = <P extends Place, T>(at: P, kind: Kind, usual: Default<T>, rest: Partial<Reading<P, T, T>>): Reading<P, T, T> => ({
+const assumedRow = <P extends DocumentPart, T>(at: P, kind: Kind, usual: Default<T>, rest: Partial<Reading<P, T, T>>): Reading<P, T, T> => ({
   at,
   kind,
   entered: true,
@@ -126,7 +126,7 @@ const assumedRow = <P extends Place, T>(at: P, kind: Kind, usual: Default<T>, re
   ...rest,
 });
 /** A row whose default nobody needs to hear of. */
-const quietRow = <P extends Place, T, R>(at: P, kind: Kind, usual: Default<R>, rest: Partial<Reading<P, T, T | R>>): Reading<P, T, T | R> => ({
+const quietRow = <P extends DocumentPart, T, R>(at: P, kind: Kind, usual: Default<R>, rest: Partial<Reading<P, T, T | R>>): Reading<P, T, T | R> => ({
   at,
   kind,
   entered: true,
@@ -134,16 +134,18 @@ const quietRow = <P extends Place, T, R>(at: P, kind: Kind, usual: Default<R>, r
   ...rest,
 });
 
-type NumberRow<P extends Place> = { at: P; unit: Reading['unit']; range: readonly [number, number] };
-const number = <P extends Place>({ at, ...row }: NumberRow<P> & { usual: Default<number> } & Rest<number>): Reading<P, number, number> =>
+type NumberRow<P extends DocumentPart> = { at: P; unit: Reading['unit']; range: readonly [number, number] };
+const number = <P extends DocumentPart>({ at, ...row }: NumberRow<P> & { usual: Default<number> } & Rest<number>): Reading<P, number, number> =>
   assumedRow(at, 'number', row.usual, row);
-const quietNumber = <P extends Place>({ at, ...row }: NumberRow<P> & { usual: Default<number> } & Rest<number>): Reading<P, number, number> =>
+const quietNumber = <P extends DocumentPart>({ at, ...row }: NumberRow<P> & { usual: Default<number> } & Rest<number>): Reading<P, number, number> =>
   quietRow<P, number, number>(at, 'number', row.usual, row);
 /** What is not read says nothing: null, no default. */
-const numberOrNothing = <P extends Place>({ at, ...row }: NumberRow<P> & Rest<number>): Reading<P, number, number | null> =>
+const numberOrNothing = <P extends DocumentPart>({ at, ...row }: NumberRow<P> & Rest<number>): Reading<P, number, number | null> =>
   quietRow<P, number, null>(at, 'number', null, row);
-const choice = <P extends Place, T extends string>({ at, ...row }: { at: P; choices: readonly T[]; usual: Default<T> } & Rest<T>): Reading<P, T, T> =>
-  assumedRow(at, 'choice', row.usual, row);
+const choice = <P extends DocumentPart, T extends string>({
+  at,
+  ...row
+}: { at: P; choices: readonly T[]; usual: Default<T> } & Rest<T>): Reading<P, T, T> => assumedRow(at, 'choice', row.usual, row);
 
 /** Cover and its parts, each assumed by itself. */
 const resolveCover: Reading<'water', Cover, ResolvedCover>['resolve'] = (given, so, path, assume) => {
@@ -363,9 +365,9 @@ export const READINGS = {
 } as const;
 
 export type ReadingKey = keyof typeof READINGS;
-export type KeyAt<P extends Place> = { [K in ReadingKey]: (typeof READINGS)[K]['at'] extends P ? K : never }[ReadingKey];
+export type KeyAt<P extends DocumentPart> = { [K in ReadingKey]: (typeof READINGS)[K]['at'] extends P ? K : never }[ReadingKey];
 /** What may be given for a reading. */
-export type ValueOf<K extends ReadingKey> = (typeof READINGS)[K] extends Reading<Place, infer T, unknown> ? T : never;
+export type ValueOf<K extends ReadingKey> = (typeof READINGS)[K] extends Reading<DocumentPart, infer T, unknown> ? T : never;
 /** What it comes to when all is worked out. */
 export type ResolvedOf<K extends ReadingKey> = ReturnType<(typeof READINGS)[K]['resolve']>;
 

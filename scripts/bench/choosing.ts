@@ -6,7 +6,7 @@ import { dayScenarios, USUAL_LIGHT } from '../../core/rods/scenarios';
 import { seededRandom } from '../../core/base/random';
 import type { Conditions } from '../../core/water/conditions';
 import { phone } from './browser';
-import { spread, table, told } from './report';
+import { spread, table, spreadText } from './report';
 import { openAndSettle } from './walk';
 
 const RUNS = 9;
@@ -77,7 +77,7 @@ export async function choosingBench(browser: Browser): Promise<string> {
     ['what the box lacks', '', 'lacks', [CONDITIONS, USUAL_LIGHT, { lures }]],
   ] as const) {
     const [cold, ...warm] = await ask(page, method, [...args]);
-    rows.push([name, limit, `${cold!.toFixed(0)} ms`, told(spread(warm))]);
+    rows.push([name, limit, `${cold!.toFixed(0)} ms`, spreadText(spread(warm))]);
   }
   await context.close();
   return `## Choosing lures in the browser

@@ -1,7 +1,7 @@
 /** How long the heavy computations take here, warm. */
 import { rankLures } from '../../core/ranking/rank';
 import { planRetrieve } from '../../core/planning/plan/plan';
-import { measure, table, told } from './report';
+import { measure, table, spreadText } from './report';
 
 const conditions = {
   species: 'largemouth-bass' as const,
@@ -16,7 +16,7 @@ const tackle = {
 
 export function coreBench(): string {
   const rows: string[][] = [];
-  const add = (name: string, work: () => void, runs = 9): void => void rows.push([name, told(measure(work, runs))]);
+  const add = (name: string, work: () => void, runs = 9): void => void rows.push([name, spreadText(measure(work, runs))]);
   add('rank every family with ranges', () => void rankLures(conditions));
   add('rank every family without ranges', () => void rankLures(conditions, { withoutRange: true }));
   for (const family of ['paddletail', 'suspending-jerkbait', 'finesse-jig'] as const)

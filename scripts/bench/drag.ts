@@ -1,7 +1,7 @@
 /** A reading dragged under a finger: how much script each move costs until the section shows it, on a processor four times slower. */
 import type { Browser, Page } from '@playwright/test';
 import { phone, slow } from './browser';
-import { spread, table, told } from './report';
+import { spread, table, spreadText } from './report';
 import { openAndSettle } from './walk';
 
 const RATE = 4;
@@ -120,9 +120,9 @@ ${table(
   ['reading', 'redraw: median and range', `redraws within ${FRAME_MS} ms`, 'with the events of the finger', '90 % of these under'],
   rows.map(([name, { all, frame }]) => [
     name,
-    told(spread(frame), 'ms', 1),
+    spreadText(spread(frame), 'ms', 1),
     `${frame.filter((x) => x <= FRAME_MS).length} of ${frame.length}`,
-    told(spread(all), 'ms', 1),
+    spreadText(spread(all), 'ms', 1),
     `${p90(all).toFixed(1)} ms`,
   ]),
 )}`;

@@ -1,7 +1,7 @@
 /** What the first screen weighs and how long it takes, on a first visit and on a later one, at full and at a quarter of the speed. */
 import type { Browser, Page } from '@playwright/test';
 import { ORIGIN, phone, slow } from './browser';
-import { spread, table, told } from './report';
+import { spread, table, spreadText } from './report';
 
 const RUNS = 7;
 
@@ -61,7 +61,7 @@ export async function firstScreenBench(browser: Browser): Promise<string> {
     ] as const)
       rows.push([
         `${name}, ${rate === 1 ? 'full speed' : `${rate}× slowed`}`,
-        ...(['fcp', 'usable'] as const).map((k) => told(spread(times.map((t) => t[k])))),
+        ...(['fcp', 'usable'] as const).map((k) => spreadText(spread(times.map((t) => t[k])))),
       ]);
   }
   return `## First screen

@@ -4,9 +4,9 @@ import { seededRandom } from '../../core/base/random';
 import { trials } from '../../core/planning/plan/changes';
 import { planRetrieve, type Plan } from '../../core/planning/plan/plan';
 import type { PlanRequest } from '../../core/planning/task/request';
-import { freedoms } from '../../core/planning/plan/search';
-import { firstHands, setUpProblem, type Hands, type Problem } from '../../core/planning/task/setup';
-import { simulateHands } from '../../core/planning/plan/track';
+import { freeParameters } from '../../core/planning/plan/search';
+import { firstSettings, setUpTask, type RetrieveSettings, type PlanTask } from '../../core/planning/task/setup';
+import { simulateSettings } from '../../core/planning/plan/track';
 import { worth } from '../../core/planning/plan/worth';
 import { MESH } from '../../core/simulation/types';
 import { lineClasses, LINE_MATERIALS } from '../../core/tackle/line';
@@ -55,20 +55,20 @@ export function seededRequests(count: number, seed = 20): PlanRequest[] {
 
 /** The best worth of a full grid over everything that is free, by the planner's own last mesh. */
 export function exhaustive(request: PlanRequest): { worth: number; share: number; tried: number } {
-  const p = setUpProblem(request);
-  const start = firstHands(p);
-  const free = freedoms(p, start);
-  let all: Hands[] = [start];
+  const p = setUpTask(request);
+  const start = firstSettings(p);
+  const free = freeParameters(p, start);
+  let all: RetrieveSettings[] = [start];
   for (const f of free) {
     const n = f.settings ?? GRID[free.length] ?? 5;
     all = all.flatMap((h) => Array.from({ length: n }, (_, i) => f.at(h, (i + 0.5) / n)));
   }
   const different = [...new Map(all.map((h) => [JSON.stringify(h), h])).values()];
-  const sifted = different.map((h) => ({ h, w: worth(p, h, simulateHands(p, h, { mesh: MESH.quick })) })).sort((a, b) => b.w - a.w);
+  const sifted = different.map((h) => ({ h, w: worth(p, h, simulateSettings(p, h, { mesh: MESH.quick })) })).sort((a, b) => b.w - a.w);
   const last = sifted
     .slice(0, AGAIN)
     .map(({ h }) => {
-      const t = simulateHands(p, h, { mesh: MESH.plan });
+      const t = simulateSettings(p, h, { mesh: MESH.plan });
       return { worth: worth(p, h, t), share: t.zoneShare };
     })
     .sort((a, b) => b.worth - a.worth)[0]!;
@@ -76,11 +76,11 @@ export function exhaustive(request: PlanRequest): { worth: number; share: number
 }
 
 /** For each change listed: by how much what it really gives, on the planned path's mesh, beats the top of its range (negative: it does not). */
-function beatenBy(p: Problem, plan: Plan): number[] {
-  const own = simulateHands(p, plan.hands, { mesh: MESH.plan }).zoneShare;
+function beatenBy(p: PlanTask, plan: Plan): number[] {
+  const own = simulateSettings(p, plan.hands, { mesh: MESH.plan }).zoneShare;
   return trials(p, plan.hands).map(({ change, problem, hands }) => {
     const told = plan.buys.find((b) => b.kind === change.kind && JSON.stringify(b.settings) === JSON.stringify(change.settings))!;
-    return simulateHands(problem, hands, { mesh: MESH.plan }).zoneShare - own - told.high;
+    return simulateSettings(problem, hands, { mesh: MESH.plan }).zoneShare - own - told.high;
   });
 }
 
@@ -92,10 +92,10 @@ export function plannerBench(): string {
     const from = performance.now();
     const plan = planRetrieve(request);
     const settledMs = performance.now() - from;
-    const p = setUpProblem(request);
+    const p = setUpTask(request);
     const own = worth(p, plan.hands, plan.track);
     const best = exhaustive(request);
-    const fine = simulateHands(p, plan.hands, { mesh: MESH.fine, workedToM: plan.workedToM });
+    const fine = simulateSettings(p, plan.hands, { mesh: MESH.fine, workedToM: plan.workedToM });
     // The grid may miss what the search finds: that is no loss.
     const loss = best.worth > 0 ? Math.max(0, 1 - own / best.worth) : 0;
     process.stderr.write(

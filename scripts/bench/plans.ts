@@ -2,7 +2,7 @@
 import type { Browser, Page } from '@playwright/test';
 import type { PlanRequest } from '../../core/planning/task/request';
 import { phone } from './browser';
-import { spread, table, told } from './report';
+import { spread, table, spreadText } from './report';
 import { openAndSettle } from './walk';
 
 const RUNS = 5;
@@ -101,8 +101,8 @@ new PerformanceObserver((l) => { for (const e of l.getEntries()) globalThis.long
     rows.push([
       name,
       `${all[0]!.castS.toFixed(0)} s`,
-      told(spread(all.map((x) => x.firstMs))),
-      told(spread(all.map((x) => x.settledMs))),
+      spreadText(spread(all.map((x) => x.firstMs))),
+      spreadText(spread(all.map((x) => x.settledMs))),
       String(all[0]!.candidates),
       String(all[0]!.simulations),
     ]);
@@ -116,6 +116,6 @@ different hands, the best cast again on finer meshes, with its range and what ea
 
 ${table(['what', 'the cast lasts', 'first', 'settled', 'hands tried', 'simulations'], rows)}
 
-On the page, the length of the cast changed by hand: the path is drawn anew after ${told(spread(hand.map((h) => h.firstMs)))}, the settled plan stands after ${told(spread(hand.map((h) => h.settledMs)))};
-the longest task of the main thread that the browser calls long in between: ${hand.some((h) => h.longestMs > 0) ? told(spread(hand.map((h) => h.longestMs))) : 'none'}.`;
+On the page, the length of the cast changed by hand: the path is drawn anew after ${spreadText(spread(hand.map((h) => h.firstMs)))}, the settled plan stands after ${spreadText(spread(hand.map((h) => h.settledMs)))};
+the longest task of the main thread that the browser calls long in between: ${hand.some((h) => h.longestMs > 0) ? spreadText(spread(hand.map((h) => h.longestMs))) : 'none'}.`;
 }

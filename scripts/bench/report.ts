@@ -2,24 +2,24 @@
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { cpus } from 'node:os';
 
-export interface Spread {
+export interface TimeSpread {
   median: number;
   low: number;
   high: number;
   runs: number;
 }
 
-export function spread(values: readonly number[]): Spread {
+export function spread(values: readonly number[]): TimeSpread {
   const s = [...values].sort((a, b) => a - b);
   return { median: s[Math.floor(s.length / 2)]!, low: s[0]!, high: s[s.length - 1]!, runs: s.length };
 }
 
 /** “12 (10–31) ms”: the median and the range. */
-export const told = (x: Spread, unit = 'ms', digits = 0): string =>
+export const spreadText = (x: TimeSpread, unit = 'ms', digits = 0): string =>
   `${x.median.toFixed(digits)} (${x.low.toFixed(digits)}–${x.high.toFixed(digits)})${unit ? ` ${unit}` : ''}`;
 
 /** Runs `work` warm: three runs unseen, then `runs` measured, in milliseconds. */
-export function measure(work: () => void, runs = 9): Spread {
+export function measure(work: () => void, runs = 9): TimeSpread {
   for (let i = 0; i < 3; i++) work();
   return spread(
     Array.from({ length: runs }, () => {

@@ -7,7 +7,7 @@ import { runRetrieve } from '../../core/simulation/retrieve';
 import { MESH, type Mesh, type RetrieveInput } from '../../core/simulation/types';
 import { estimateZone } from '../../core/holdtable/zone';
 import { ROOT } from '../lib.mjs';
-import { measure, table, told } from './report';
+import { measure, table, spreadText } from './report';
 
 /** Thirty seconds: a count of six, then a steady retrieve on braid with the product's own line drag. */
 const braid: RetrieveInput = {
@@ -66,7 +66,7 @@ const percent = (x: number): string => `${(100 * x).toFixed(1)} %`;
 export function simulatorBench(): string {
   const steps = (input: RetrieveInput, mesh: Mesh, seconds: number): number => runRetrieve(input, { mesh, timesS: [seconds] }).steps;
   const time = (input: RetrieveInput, mesh: Mesh, seconds: number): string =>
-    told(
+    spreadText(
       measure(() => void runRetrieve(input, { mesh, timesS: [seconds] }), 25),
       'ms',
       1,
@@ -89,7 +89,7 @@ export function simulatorBench(): string {
     ...[15, 30, 60, 120].map((s) => [`20 segments, ${s} s of twitches with 4-s hangs`, time(twitching(s, 4), MESH.plan, s)]),
     ...[1, 8, 32].map((n) => [
       `${n} draws on the quick mesh, 30 s each`,
-      told(
+      spreadText(
         measure(() => {
           for (let k = 0; k < n; k++)
             runRetrieve({ ...braid, line: { ...braid.line, dragScale: 0.7 + 0.02 * k } }, { mesh: MESH.quick, timesS: [30] });
@@ -100,7 +100,7 @@ export function simulatorBench(): string {
     ]),
   ];
   const sixty = Array.from({ length: 60 }, (_, k) => allFamilies()[k % allFamilies().length]!);
-  const lookUp = told(
+  const lookUp = spreadText(
     measure(() => sixty.forEach((f, k) => void estimateZone(f, 0.3 + 0.05 * k, 0.4, 0, 0, 0.15e-3 + 3e-6 * k)), 25),
     'ms',
     2,
@@ -115,7 +115,7 @@ export function simulatorBench(): string {
     month: 5,
     water: { setting: 'lake' as const, surfaceTempC: 18, depthM: 4, fishDepthM: 2 },
   };
-  const first = told(measure(() => void planRetrieve({ conditions, lure: { family: 'spinnerbait' }, ...tackle }, 'first'), 9));
+  const first = spreadText(measure(() => void planRetrieve({ conditions, lure: { family: 'spinnerbait' }, ...tackle }, 'first'), 9));
   return `## The simulator
 
 In Node, warm, median and range of 25 runs. Error: depth against the reference casts at every time asked, as a share of the depth.

@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import type { Browser, Page } from '@playwright/test';
 import { ORIGIN, phone } from './browser';
-import { spread, table, told } from './report';
+import { spread, table, spreadText } from './report';
 
 const LONG_MS = 50;
 const ROUNDS = 2;
@@ -232,8 +232,8 @@ An hour of brisk fishing in one go: 180 casts, 30 events, each with its moment. 
 ${table(
   ['what', 'touch → drawn'],
   [
-    ['cast', told(spread(casts))],
-    ['event', told(spread(events))],
+    ['cast', spreadText(spread(casts))],
+    ['event', spreadText(spread(events))],
   ],
 )}
 

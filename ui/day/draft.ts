@@ -6,22 +6,22 @@ import { resolveConditions, type ResolvedConditions } from '../../core/water/res
 import type { EnteredReadings } from '../../core/schemas/conditions';
 
 /** What is dragged: the reading it would make, the control under the finger and its value there. */
-export interface Draft {
+export interface ReadingDraft {
   reading: ResolvedConditions;
   id: string;
   value: number;
 }
 
-const shown = create<{ draft: Draft | null }>(() => ({ draft: null }));
+const shown = create<{ draft: ReadingDraft | null }>(() => ({ draft: null }));
 /** What the finger asks for while it is down. */
-let asked: Pick<Draft, 'id' | 'value'> | null = null;
+let asked: Pick<ReadingDraft, 'id' | 'value'> | null = null;
 
-function show(draft: Draft | null): void {
+function show(draft: ReadingDraft | null): void {
   if (draft !== shown.getState().draft) shown.setState({ draft });
 }
 
 /** A part of the draft, or what follows from it; drawn anew only when that changes. */
-export const useDraft = <T>(part: (draft: Draft | null) => T): T => shown((s) => part(s.draft));
+export const useDraft = <T>(part: (draft: ReadingDraft | null) => T): T => shown((s) => part(s.draft));
 
 /** What the day would be with these readings in place of its own. */
 export function previewReading(c: Conditions, r: EnteredReadings): ResolvedConditions {

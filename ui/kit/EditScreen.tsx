@@ -24,7 +24,7 @@ import { onSteps, stepBy } from '../theme/stepping';
 import { useTheme } from '../theme/theme';
 import { MeasureLure, MeasureReel } from './MeasurePart';
 import { PaperFrame } from './PaperFrame';
-import { EDITABLE, fieldsOf, getAt, KIND_NAME, lureDefaults, newDraft, setAt, type Draft, type EditableKind, type Field } from './fields';
+import { EDITABLE, fieldsOf, getAt, KIND_NAME, lureDefaults, newDraft, setAt, type FormDraft, type EditableKind, type Field } from './fields';
 import type { Lure } from '../../core/records/lure';
 import type { Reel } from '../../core/records/reel';
 
@@ -34,7 +34,7 @@ export function EditScreen() {
   const router = useRouter();
   if (!EDITABLE.includes(kind as EditableKind)) return <Missing text="There is no such page in the Kit." onBack={() => router.navigate('/kit')} />;
   const k = kind as EditableKind;
-  const existing = id === 'new' ? null : (book[k] as Record<string, Draft>)[id];
+  const existing = id === 'new' ? null : (book[k] as Record<string, FormDraft>)[id];
   if (id !== 'new' && !existing) return <Missing text={`This ${KIND_NAME[k]} is not in the Kit any more.`} onBack={() => router.navigate('/kit')} />;
   return (
     <PaperFrame>
@@ -52,13 +52,13 @@ function Missing({ text, onBack }: { text: string; onBack: () => void }) {
   );
 }
 
-function Editor({ kind, existing, waterId }: { kind: EditableKind; existing: Draft | null; waterId: string | null }) {
+function Editor({ kind, existing, waterId }: { kind: EditableKind; existing: FormDraft | null; waterId: string | null }) {
   const now = useDayClock();
   const committer = useCommitter();
   const book = useBook();
   const { units } = useTheme();
   const router = useRouter();
-  const [draft, setDraft] = useState<Draft>(
+  const [draft, setDraft] = useState<FormDraft>(
     () => existing ?? newDraft(kind, newId(), deviceZone(), (waterId ? book.water[waterId] : null) ?? inUse(book.water)[0] ?? null),
   );
   const [problems, setProblems] = useState<Problem[]>([]);
@@ -71,7 +71,7 @@ function Editor({ kind, existing, waterId }: { kind: EditableKind; existing: Dra
       return kind === 'lure' && key === 'family' && !existing ? { ...next, ...lureDefaults(value as FamilyId) } : next;
     });
   };
-  const save = (data: Draft): void => {
+  const save = (data: FormDraft): void => {
     const r = checkWith(RECORDS[kind].schema as never, data);
     if (!r.ok) {
       setProblems(r.problems);
@@ -105,7 +105,7 @@ function Editor({ kind, existing, waterId }: { kind: EditableKind; existing: Dra
           f={f}
           value={f.type === 'flags' ? draft : getAt(draft, f.key)}
           problem={problems.find((x) => x.path === f.key)}
-          onChange={(v) => (f.type === 'flags' ? setDraft((d) => ({ ...d, ...(v as Draft) })) : change(f.key, v))}
+          onChange={(v) => (f.type === 'flags' ? setDraft((d) => ({ ...d, ...(v as FormDraft) })) : change(f.key, v))}
         />
       ))}
       {problems.length > 0 ? (
@@ -180,7 +180,7 @@ function FieldView({ f, value, problem, onChange }: { f: Field; value: unknown; 
       </Part>
     );
   if (f.type === 'flags') {
-    const flags = value as Draft;
+    const flags = value as FormDraft;
     return (
       <Part title={f.label}>
         <Picks

@@ -61,9 +61,9 @@ export function MeasureLure({ lure }: { lure: Lure }) {
     turnsPerS: 1.2,
     turns: 0,
   };
-  const told: [Known, Narrowed][] = [];
-  if (known.data?.sinkMps) told.push(['sink', known.data.sinkMps]);
-  if (known.data?.runsM) told.push(['runs', known.data.runsM]);
+  const facts: [Known, Narrowed][] = [];
+  if (known.data?.sinkMps) facts.push(['sink', known.data.sinkMps]);
+  if (known.data?.runsM) facts.push(['runs', known.data.runsM]);
   return (
     <Measuring
       ofId={lure.id}
@@ -72,7 +72,7 @@ export function MeasureLure({ lure }: { lure: Lure }) {
       line={line}
       metresPerTurn={tackle ? metresPerTurn(tackle.reel, 12) : 0.7}
       start={start}
-      told={told}
+      facts={facts}
       nonsense={known.data?.nonsense ?? []}
       busy={known.isFetching}
     />
@@ -100,7 +100,7 @@ export function MeasureReel({ reel }: { reel: Reel }) {
       line={null}
       metresPerTurn={metresPerTurn(spec, 12)}
       start={{ depthM: 0, seconds: 0, castM, turnsPerS: 0, turns: Math.round(castM / metresPerTurn(spec, castM / 2)) }}
-      told={known.data ? [['turn', known.data.perTurnM]] : []}
+      facts={known.data ? [['turn', known.data.perTurnM]] : []}
       nonsense={known.data?.nonsense ?? []}
       busy={known.isFetching}
     />
@@ -125,12 +125,12 @@ interface MeasuringProps {
   metresPerTurn: number;
   /** Where the numbers of the form begin. */
   start: { depthM: number; seconds: number; castM: number; turnsPerS: number; turns: number };
-  told: readonly [Known, Narrowed][];
+  facts: readonly [Known, Narrowed][];
   nonsense: readonly boolean[];
   busy: boolean;
 }
 
-function Measuring({ ofId, kinds, kept, line, metresPerTurn: perTurnM, start, told, nonsense, busy }: MeasuringProps) {
+function Measuring({ ofId, kinds, kept, line, metresPerTurn: perTurnM, start, facts, nonsense, busy }: MeasuringProps) {
   const now = useDayClock();
   const committer = useCommitter();
   const { units } = useTheme();
@@ -181,8 +181,8 @@ function Measuring({ ofId, kinds, kept, line, metresPerTurn: perTurnM, start, to
   return (
     <Part title="How well it is known" right={open ? null : <Button title="Measure it" onPress={() => setOpen(true)} />}>
       <View ref={top} />
-      {told.length === 0 && busy ? <Say role="status">Working it out…</Say> : null}
-      {told.map(([k, n]) => (
+      {facts.length === 0 && busy ? <Say role="status">Working it out…</Say> : null}
+      {facts.map(([k, n]) => (
         <View key={k} style={{ gap: 6 }}>
           <Say>{knownSentence(k, n, usedFor(k), units)}</Say>
           <RangeBar n={n} />

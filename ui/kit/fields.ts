@@ -26,7 +26,7 @@ export const EDITABLE = ['lure', 'rod', 'reel', 'line', 'water', 'spot'] as cons
 export type EditableKind = (typeof EDITABLE)[number];
 export const KIND_NAME: Record<EditableKind, string> = { lure: 'lure', rod: 'rod', reel: 'reel', line: 'line', water: 'water', spot: 'spot' };
 
-export type Draft = Record<string, unknown>;
+export type FormDraft = Record<string, unknown>;
 
 export type Field =
   | { type: 'text'; key: string; label: string; hint?: string; multiline?: boolean }
@@ -219,7 +219,7 @@ function spotFields(name: Field, waters: readonly Option<string>[]): Field[] {
   ];
 }
 
-export function newDraft(kind: EditableKind, id: string, zone: string, water: WaterPlace | null = null): Draft {
+export function newDraft(kind: EditableKind, id: string, zone: string, water: WaterPlace | null = null): FormDraft {
   const base = { id, name: '', retiredAtMs: null };
   switch (kind) {
     case 'lure':
@@ -279,16 +279,16 @@ export function newDraft(kind: EditableKind, id: string, zone: string, water: Wa
 }
 
 /** A family's usual weight, length and hook, taken over when the kind is changed. */
-export function lureDefaults(family: FamilyId): Draft {
+export function lureDefaults(family: FamilyId): FormDraft {
   const f = familyById(family);
   return { weightKg: f.weightKg[1], lengthM: f.lengthM[1], hook: f.hook };
 }
 
-export function getAt(d: Draft, key: string): unknown {
-  return key.split('.').reduce<unknown>((v, k) => (v && typeof v === 'object' ? (v as Draft)[k] : undefined), d);
+export function getAt(d: FormDraft, key: string): unknown {
+  return key.split('.').reduce<unknown>((v, k) => (v && typeof v === 'object' ? (v as FormDraft)[k] : undefined), d);
 }
 
-export function setAt(d: Draft, key: string, value: unknown): Draft {
+export function setAt(d: FormDraft, key: string, value: unknown): FormDraft {
   const [head, ...rest] = key.split('.');
-  return { ...d, [head!]: rest.length === 0 ? value : setAt((d[head!] ?? {}) as Draft, rest.join('.'), value) };
+  return { ...d, [head!]: rest.length === 0 ? value : setAt((d[head!] ?? {}) as FormDraft, rest.join('.'), value) };
 }

@@ -28,7 +28,7 @@ const HOURS = 5;
 /** Others that can be chosen to compare with. */
 const OTHERS = 7;
 /** A bar as long as this times better or worse, ln. */
-const LONGEST = 1.5;
+const MAX_BAR_LN = 1.5;
 
 export function RankedRow({ x, place, all }: { x: RankedLure; place: number; all: readonly RankedLure[] }) {
   const { lure } = usePlan();
@@ -90,14 +90,14 @@ export function RankedRow({ x, place, all }: { x: RankedLure; place: number; all
 /** A bar to the left (worse) or right (better) of the middle. */
 function LeadBar({ lead }: { lead: number }) {
   const { p } = useTheme();
-  const cut = Math.max(-LONGEST, Math.min(LONGEST, lead));
+  const cut = Math.max(-MAX_BAR_LN, Math.min(MAX_BAR_LN, lead));
   return (
     <View style={{ height: 6, flexDirection: 'row', backgroundColor: p.rule, borderRadius: 3 }}>
       <View style={{ flex: 1, alignItems: 'flex-end' }}>
-        {cut < 0 ? <View style={{ height: 6, width: `${(-cut / LONGEST) * 100}%`, backgroundColor: p.copper, borderRadius: 3 }} /> : null}
+        {cut < 0 ? <View style={{ height: 6, width: `${(-cut / MAX_BAR_LN) * 100}%`, backgroundColor: p.copper, borderRadius: 3 }} /> : null}
       </View>
       <View style={{ flex: 1 }}>
-        {cut > 0 ? <View style={{ height: 6, width: `${(cut / LONGEST) * 100}%`, backgroundColor: p.moss, borderRadius: 3 }} /> : null}
+        {cut > 0 ? <View style={{ height: 6, width: `${(cut / MAX_BAR_LN) * 100}%`, backgroundColor: p.moss, borderRadius: 3 }} /> : null}
       </View>
     </View>
   );

@@ -1,6 +1,6 @@
 /** What one change alone would buy, as bars to touch; and what the angler has set, to be taken back with another touch. */
 import { View } from 'react-native';
-import type { Change, Plan } from '../../core/planning/plan/plan';
+import type { PlanChange, Plan } from '../../core/planning/plan/plan';
 import { withoutSetting, type PlanSettings } from '../../core/planning/task/request';
 import { changeTitle, gainRangeText, gainText, settingTitle, tellsRange } from '../../wording/retrieve';
 import { useActions } from '../day/contexts';
@@ -25,7 +25,7 @@ export function BuysPart({ plan, busy }: { plan: Plan; busy: boolean }) {
       </Say>
     ) : null;
   const widest = Math.max(0.05, ...plan.buys.map((b) => Math.abs(b.gain)));
-  const bars = (list: readonly Change[]) => list.map((b) => <ChangeBar key={changeKey(b)} b={b} widest={widest} />);
+  const bars = (list: readonly PlanChange[]) => list.map((b) => <ChangeBar key={changeKey(b)} b={b} widest={widest} />);
   return (
     <Part title="What one change would buy">
       {helps.length === 0 ? (
@@ -42,9 +42,9 @@ export function BuysPart({ plan, busy }: { plan: Plan; busy: boolean }) {
   );
 }
 
-const changeKey = (b: Change): string => `${b.kind}-${JSON.stringify(b.facts)}`;
+const changeKey = (b: PlanChange): string => `${b.kind}-${JSON.stringify(b.facts)}`;
 
-function ChangeBar({ b, widest }: { b: Change; widest: number }) {
+function ChangeBar({ b, widest }: { b: PlanChange; widest: number }) {
   const actions = useActions();
   const { p, units } = useTheme();
   return (

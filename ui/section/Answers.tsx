@@ -1,13 +1,13 @@
 /** What the places put into the water: where each lure works, and what the record says of each layer. */
 import { G, Path, Rect, SvgText } from '../platform/shapes';
 import { FONT, useTheme } from '../theme/theme';
-import type { Frame } from './geometry';
+import type { SectionFrame } from './geometry';
 import { Halo } from './Halo';
 import { LureShape } from './LureShape';
 import type { SectionModel } from './model';
 
 /** Each lure at the depth it is worked, on a line from the shallowest to the deepest it holds; dashed where it often hangs up. */
-export function Reaches({ m, f, label }: { m: SectionModel; f: Frame; label: number }) {
+export function Reaches({ m, f, label }: { m: SectionModel; f: SectionFrame; label: number }) {
   const { p } = useTheme();
   if (m.reaches.length === 0) return null;
   const from = f.x(0) + 44;
@@ -63,7 +63,7 @@ function NumberTag({ x, y, n, size }: { x: number; y: number; n: number; size: n
 }
 
 /** The record by depth: a bar for each layer fished, as long as its strikes per cast. */
-export function Layers({ m, f, label }: { m: SectionModel; f: Frame; label: number }) {
+export function Layers({ m, f, label }: { m: SectionModel; f: SectionFrame; label: number }) {
   const { p } = useTheme();
   if (m.layers.length === 0) return null;
   const most = Math.max(0.02, ...m.layers.map((l) => l.perCast));

@@ -2,13 +2,13 @@
 import { inBand } from '../../core/planning/task/inBand';
 import { Circle, G, Path } from '../platform/shapes';
 import { useTheme } from '../theme/theme';
-import { polyline, tipPoint, type Frame } from './geometry';
+import { polyline, tipPoint, type SectionFrame } from './geometry';
 import { Halo } from './Halo';
 import { LureShape } from './LureShape';
 import { indexAt } from './moment';
 import type { SectionModel } from './model';
 
-export function CastPath({ m, f, atS, label }: { m: SectionModel; f: Frame; atS: number | null; label: number }) {
+export function CastPath({ m, f, atS, label }: { m: SectionModel; f: SectionFrame; atS: number | null; label: number }) {
   const { p } = useTheme();
   const path = m.path!;
   const points = path.xM.map((x, i): [number, number] => [f.x(x), f.y(Math.max(0, path.depthM[i]!))]);
@@ -93,7 +93,7 @@ const LURE_PX = 80;
 function widestGap(
   range: { deepM: readonly number[] },
   points: readonly (readonly [number, number])[],
-  f: Frame,
+  f: SectionFrame,
   lure: readonly [number, number],
   worked: number,
 ): [number, number] | null {

@@ -2,7 +2,7 @@
 import { G, Path } from '../platform/shapes';
 import { useTheme } from '../theme/theme';
 import { drawnBy, type PartProps } from './drawnBy';
-import type { Frame } from './geometry';
+import type { SectionFrame } from './geometry';
 import type { SectionModel } from './model';
 import type { CoverKind } from '../../core/water/terms';
 
@@ -31,7 +31,7 @@ function joined<Style>(n: number, one: (i: number) => readonly [Style, string]):
 const many = (m: SectionModel, atFull: number): number => Math.max(1, Math.round(atFull * Math.max(m.cover.density, 0.15)));
 
 /** Where the cover begins, px from the left; it goes on to the right edge. */
-const leftOf = (m: SectionModel, f: Frame): number => f.x(m.castM * 0.62);
+const leftOf = (m: SectionModel, f: SectionFrame): number => f.x(m.castM * 0.62);
 
 /** A tree lying out from the far bank: the trunk slants down to the left, limbs hang from it. */
 function Wood({ m, f }: PartProps) {

@@ -3,19 +3,19 @@ import { Path } from '../platform/shapes';
 import { say } from '../../wording/units';
 import { useTheme } from '../theme/theme';
 import { drawnBy, type PartProps } from './drawnBy';
-import { cutEllipse, tipPoint, type Frame } from './geometry';
+import { cutEllipse, tipPoint, type SectionFrame } from './geometry';
 import { Halo } from './Halo';
 import { fishPath } from './Marks';
 import type { SectionModel } from './model';
 
 const UNDER_TIP = 40;
 /** So far the smaller fish reach below the first. */
-const SCHOOL_PX = 18;
+const SHOAL_PX = 18;
 /** Fish on the bottom lie on it, not in it. */
 const CLEAR_PX = 7;
 
 /** Where on the cover the fish should be: pixels. */
-function fishAt(m: SectionModel, f: Frame): [number, number] {
+function fishAt(m: SectionModel, f: SectionFrame): [number, number] {
   const at = { open: 0.55, 'outer-edge': 0.66, inside: 0.86, 'deep-tight': 0.84 }[m.holding];
   // Let straight down, the fish that count are below the tip.
   return [
@@ -25,7 +25,7 @@ function fishAt(m: SectionModel, f: Frame): [number, number] {
 }
 
 /** Right of, below, and length, px. */
-const SCHOOL: readonly (readonly [number, number, number])[] = [
+const SHOAL: readonly (readonly [number, number, number])[] = [
   [0, 0, 30],
   [26, 12, 24],
   [-22, 13, 22],
@@ -37,7 +37,7 @@ function Fish({ m, f }: PartProps) {
   const spread = f.pxPerDepthM > 30 ? 1 : 0.6;
   return (
     <Path
-      d={SCHOOL.map(([dx, dy, l]) => fishPath(x + dx, Math.min(y + dy * spread, f.bottomY - CLEAR_PX), l)).join('')}
+      d={SHOAL.map(([dx, dy, l]) => fishPath(x + dx, Math.min(y + dy * spread, f.bottomY - CLEAR_PX), l)).join('')}
       fill={p.halo}
       stroke={p.onWater}
       strokeWidth={p.stroke}
@@ -79,8 +79,8 @@ function Felt({ m, f, label }: PartProps) {
   const [x, y] = fishAt(m, f);
   const ry = Math.max(6, m.feltM * f.pxPerDepthM);
   // Told below the fish; where they lie on the bottom, above them.
-  const below = Math.min(f.bottomY - 4, y + Math.max(ry, SCHOOL_PX) + label);
-  const told = below >= y + SCHOOL_PX + label ? below : y - 14;
+  const below = Math.min(f.bottomY - 4, y + Math.max(ry, SHOAL_PX) + label);
+  const labelY = below >= y + SHOAL_PX + label ? below : y - 14;
   return (
     <>
       <Path
@@ -91,7 +91,7 @@ function Felt({ m, f, label }: PartProps) {
         strokeDasharray="1 6"
         strokeLinecap="round"
       />
-      <Halo x={x} y={told} size={label} text={`feels ${say.depth(m.feltM, units)}`} anchor="middle" />
+      <Halo x={x} y={labelY} size={label} text={`feels ${say.depth(m.feltM, units)}`} anchor="middle" />
     </>
   );
 }

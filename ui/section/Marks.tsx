@@ -4,7 +4,7 @@ import type { Palette } from '../theme/palette';
 import type { EventKind } from '../../core/records/event';
 
 /** Landed: a full ring with a hook in it · lost: the ring broken open · missed: a bare hook · bump: two short knocks · follow: a trailing comma · snag: a knot. */
-export function Mark({ kind, x, y, p, size = 9 }: { kind: EventKind; x: number; y: number; p: Palette; size?: number }) {
+export function EventMark({ kind, x, y, p, size = 9 }: { kind: EventKind; x: number; y: number; p: Palette; size?: number }) {
   const s = size;
   const ink = p.dark ? p.onWater : '#FFFFFF';
   const stroke = {

@@ -10,7 +10,7 @@ import { drawnBy, same, type PartProps } from './drawnBy';
 import { FeltPart, FishPart, SightPart } from './FishParts';
 import { FlowPart, WindPart } from './FlowParts';
 import { frameOf, polyline, tipPoint } from './geometry';
-import { Mark } from './Marks';
+import { EventMark } from './Marks';
 import type { SectionModel } from './model';
 import { BandPart, BottomPart, SightedPart, TicksPart, WaterPart } from './WaterParts';
 
@@ -62,7 +62,7 @@ function WholeSection({ model: m, words, width, height, atS, showSight = false }
       <Layers m={m} f={f} label={label} />
       {m.path ? <CastPath m={m} f={f} atS={atS} label={label} /> : null}
       {m.marks.map((k) => (
-        <Mark key={k.id} kind={k.kind} x={f.x(k.xM)} y={f.y(k.depthM)} p={p} />
+        <EventMark key={k.id} kind={k.kind} x={f.x(k.xM)} y={f.y(k.depthM)} p={p} />
       ))}
       <WindPart m={m} f={f} label={label} />
       <AnglerPart m={m} f={f} label={label} />

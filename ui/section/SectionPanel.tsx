@@ -12,7 +12,7 @@ import { usePlayback } from './Playback';
 import { SectionDrawing } from './SectionDrawing';
 import { useSectionModel } from './useSectionModel';
 
-const LEAST_WORDS_PX = 110;
+const MIN_WORDS_PX = 110;
 
 /** How high the section is on a phone, px: lower where the thumbs need the room. */
 export const phoneSectionPx = (place: PlaceId, windowPx: number): number =>
@@ -32,7 +32,7 @@ export function SectionPanel({ fill = false }: { fill?: boolean }) {
   const place = placeOfPath(usePathname());
   const window = useWindowDimensions();
   // The words below take what they need; the drawing gets the rest.
-  const [wordsPx, setWordsPx] = useState(LEAST_WORDS_PX);
+  const [wordsPx, setWordsPx] = useState(MIN_WORDS_PX);
   const [size, setSize] = useState({ width: fill ? 0 : window.width, height: 0 });
   const height = fill ? Math.max(300, size.height - wordsPx) : phoneSectionPx(place, window.height);
   return (
@@ -55,7 +55,7 @@ export function SectionPanel({ fill = false }: { fill?: boolean }) {
         </View>
       )}
       {fill && model ? (
-        <View style={{ padding: 16, flexShrink: 0 }} onLayout={(e) => setWordsPx(Math.max(LEAST_WORDS_PX, Math.ceil(e.nativeEvent.layout.height)))}>
+        <View style={{ padding: 16, flexShrink: 0 }} onLayout={(e) => setWordsPx(Math.max(MIN_WORDS_PX, Math.ceil(e.nativeEvent.layout.height)))}>
           <Say kind="label" tone="soft">
             {words}
           </Say>

@@ -4,7 +4,7 @@ import { Defs, G, LinearGradient, Path, Rect, Stop } from '../platform/shapes';
 import { FT, say } from '../../wording/units';
 import { useTheme } from '../theme/theme';
 import { drawnBy, type PartProps } from './drawnBy';
-import { depthTicks, tickStep, wave, type Frame } from './geometry';
+import { depthTicks, tickStep, wave, type SectionFrame } from './geometry';
 import { Halo } from './Halo';
 import type { SectionModel } from './model';
 
@@ -55,7 +55,7 @@ function Ticks({ m, f, label }: PartProps) {
 const COLOUR_STEP_LN = Math.LN10 / 0.9;
 
 /** The pixel rows of the brightest and of the darkest colour of the water: light falls with depth as it does in the water, so that murk and dusk look murky and dusky. */
-function lightRows(m: SectionModel, f: Frame): [number, number] {
+function lightRows(m: SectionModel, f: SectionFrame): [number, number] {
   const day = Math.min(1, Math.max(0, (Math.log10(Math.max(m.lux, 1e-3)) + 1) / 5.5));
   const stepM = COLOUR_STEP_LN / m.attenuationPerM;
   // A dark sky is like up to nine tenths of a step more water above.

@@ -1,7 +1,7 @@
 /** Metres to pixels. The target end is at the right, the angler at the left; depth is drawn larger than distance and says so by its scale. */
 import type { SectionModel } from './model';
 
-export interface Frame {
+export interface SectionFrame {
   width: number;
   height: number;
   /** Pixel row of the surface and of the bottom at its deepest. */
@@ -15,7 +15,7 @@ export interface Frame {
 
 const LEFT = 30;
 
-export function frameOf(m: Pick<SectionModel, 'depthM' | 'castM'>, width: number, height: number): Frame {
+export function frameOf(m: Pick<SectionModel, 'depthM' | 'castM'>, width: number, height: number): SectionFrame {
   const peat = Math.max(26, height * 0.14);
   const sky = Math.min(height * 0.3, Math.max(58, height * 0.22));
   const surfaceY = sky;
@@ -61,7 +61,7 @@ export function cutEllipse(cx: number, cy: number, rx: number, ry: number, topY:
 }
 
 /** Where the rod tip is drawn: at its height on the depth scale, but never out of the picture. */
-export const tipPoint = (m: Pick<SectionModel, 'tipM'>, f: Frame): [number, number] => [
+export const tipPoint = (m: Pick<SectionModel, 'tipM'>, f: SectionFrame): [number, number] => [
   f.x(0) + 22,
   Math.max(12, f.surfaceY - Math.max(8, m.tipM * Math.min(f.pxPerDepthM, 26))),
 ];

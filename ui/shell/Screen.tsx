@@ -16,7 +16,7 @@ import { placeOfPath } from './places';
 import { useWide } from './useWide';
 
 /** A screen lower than this many sections has no room for one that sticks. */
-const LEAST_STICKING = 2.6;
+const MIN_SECTIONS_HIGH = 2.6;
 // Sticking is the browser's own; the library's types do not know it.
 const STICKING = { position: 'sticky', top: 0, zIndex: 2 } as unknown as ViewStyle;
 
@@ -45,7 +45,7 @@ export function Screen({ title, sub, right, section = true, foot, children }: Sc
   const sectionPx = phoneSectionPx(placeOfPath(path), window.height);
   const scrolling = useRef<ScrollView>(null);
   const { held, hold } = useHeldSection(scrolling, sectionPx);
-  const sticks = held && section && !wide && window.height >= LEAST_STICKING * sectionPx;
+  const sticks = held && section && !wide && window.height >= MIN_SECTIONS_HIGH * sectionPx;
   return (
     <View style={{ flex: 1 }}>
       <ScrollView

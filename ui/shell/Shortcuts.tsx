@@ -7,7 +7,7 @@ import { Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
-import { deedOf, SHORTCUTS, type Deed } from './shortcuts';
+import { actionOf, SHORTCUTS, type KeyAction } from './shortcuts';
 
 const isTyping = (e: EventTarget | null): boolean => e instanceof HTMLElement && (e.isContentEditable || e.matches('input, textarea, select'));
 
@@ -16,16 +16,16 @@ export function Shortcuts() {
   const actions = useActions();
   const router = useRouter();
   const [listed, setListed] = useState(false);
-  const run = (deed: Deed): void => {
-    switch (deed.do) {
+  const run = (action: KeyAction): void => {
+    switch (action.do) {
       case 'go':
-        return router.navigate(deed.path);
+        return router.navigate(action.path);
       case 'cast':
         return actions.logCast();
       case 'event':
-        return void actions.logEvent(deed.kind);
+        return void actions.logEvent(action.kind);
       case 'phase':
-        return actions.setPhaseOfLast(deed.phase);
+        return actions.setPhaseOfLast(action.phase);
       case 'undo':
         return actions.takeBackLast();
       case 'list':
@@ -40,17 +40,19 @@ export function Shortcuts() {
   useLayoutEffect(() => {
     if (!prefs.shortcuts) return;
     const onKey = (e: KeyboardEvent): void => {
-      const deed = deedOf(e, isTyping(e.target));
-      if (!deed) return;
+      const action = actionOf(e, isTyping(e.target));
+      if (!action) return;
       e.preventDefault();
-      latest.current(deed);
+      latest.current(action);
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, [prefs.shortcuts]);
   // What a key logged is said aloud too: the page in view may show nothing of it.
   const { last } = useLog();
-  const said = last ? `Stored: ${SHORTCUTS.find((s) => s.deed.do === 'event' && s.deed.kind === last.what)?.says.toLowerCase() ?? 'one cast'}` : '';
+  const said = last
+    ? `Stored: ${SHORTCUTS.find((s) => s.action.do === 'event' && s.action.kind === last.what)?.says.toLowerCase() ?? 'one cast'}`
+    : '';
   return (
     <>
       <View role="status" aria-live="polite" style={{ position: 'absolute', width: 1, height: 1, overflow: 'hidden' }}>

@@ -1,10 +1,10 @@
 import { PHASES } from '../../core/planning/cadence/cadence';
 import { uuidOf } from '../platform/ids';
 import { PLACES } from './places';
-import { deedOf, SHORTCUTS } from './shortcuts';
+import { actionOf, SHORTCUTS } from './shortcuts';
 import { EVENT_KINDS } from '../../core/records/event';
 
-const press = (key: string, held: Partial<Parameters<typeof deedOf>[0]> = {}) => ({
+const press = (key: string, held: Partial<Parameters<typeof actionOf>[0]> = {}) => ({
   key,
   ctrlKey: false,
   metaKey: false,
@@ -15,17 +15,17 @@ const press = (key: string, held: Partial<Parameters<typeof deedOf>[0]> = {}) =>
 
 test('every key does one thing, and every place, event and phase has its key', () => {
   expect(new Set(SHORTCUTS.map((s) => s.key)).size).toBe(SHORTCUTS.length);
-  const deeds = SHORTCUTS.map((s) => JSON.stringify(s.deed));
-  for (const p of PLACES) expect(deeds).toContain(JSON.stringify({ do: 'go', path: p.path }));
-  for (const kind of EVENT_KINDS) expect(deeds).toContain(JSON.stringify({ do: 'event', kind }));
-  for (const phase of PHASES) expect(deeds).toContain(JSON.stringify({ do: 'phase', phase }));
+  const actions = SHORTCUTS.map((s) => JSON.stringify(s.action));
+  for (const p of PLACES) expect(actions).toContain(JSON.stringify({ do: 'go', path: p.path }));
+  for (const kind of EVENT_KINDS) expect(actions).toContain(JSON.stringify({ do: 'event', kind }));
+  for (const phase of PHASES) expect(actions).toContain(JSON.stringify({ do: 'phase', phase }));
 });
 
-test('a key does its deed, with the shift key or without', () => {
-  expect(deedOf(press('c'), false)).toEqual({ do: 'cast' });
-  expect(deedOf(press('C'), false)).toEqual({ do: 'cast' });
-  expect(deedOf(press('?'), false)).toEqual({ do: 'list' });
-  expect(deedOf(press('1'), false)).toEqual({ do: 'go', path: '/' });
+test('a key does its action, with the shift key or without', () => {
+  expect(actionOf(press('c'), false)).toEqual({ do: 'cast' });
+  expect(actionOf(press('C'), false)).toEqual({ do: 'cast' });
+  expect(actionOf(press('?'), false)).toEqual({ do: 'list' });
+  expect(actionOf(press('1'), false)).toEqual({ do: 'go', path: '/' });
 });
 
 test.each([
@@ -37,7 +37,7 @@ test.each([
   ['a key of no meaning', press('z'), false],
   ['a long name', press('Escape'), false],
 ])('nothing %s', (_, key, typing) => {
-  expect(deedOf(key, typing)).toBeNull();
+  expect(actionOf(key, typing)).toBeNull();
 });
 
 test('an id made without the browser’s own maker is a proper version 4 UUID', () => {

@@ -4,7 +4,7 @@ import { EVENT_NAME, PHASE_NAME, capital } from '../../wording/names';
 import { PLACES } from './places';
 import type { EventKind } from '../../core/records/event';
 
-export type Deed =
+export type KeyAction =
   | { do: 'go'; path: (typeof PLACES)[number]['path'] }
   | { do: 'cast' }
   | { do: 'event'; kind: EventKind }
@@ -16,7 +16,7 @@ export interface Shortcut {
   key: string;
   says: string;
   group: 'Places' | 'The log' | 'When in the cast, for the strike just logged' | 'This list';
-  deed: Deed;
+  action: KeyAction;
 }
 
 const EVENT_KEYS: Record<EventKind, string> = { landed: 'l', lost: 'o', missed: 'm', bump: 'b', follow: 'f', snag: 's', 'lure-lost': 'k' };
@@ -24,22 +24,22 @@ const EVENT_KEYS: Record<EventKind, string> = { landed: 'l', lost: 'o', missed: 
 const PHASE_KEYS = ['q', 'w', 'e', 'r', 't', 'y'];
 
 export const SHORTCUTS: readonly Shortcut[] = [
-  ...PLACES.map((p, i): Shortcut => ({ key: String(i + 1), says: p.name, group: 'Places', deed: { do: 'go', path: p.path } })),
-  { key: 'c', says: 'One cast more', group: 'The log', deed: { do: 'cast' } },
+  ...PLACES.map((p, i): Shortcut => ({ key: String(i + 1), says: p.name, group: 'Places', action: { do: 'go', path: p.path } })),
+  { key: 'c', says: 'One cast more', group: 'The log', action: { do: 'cast' } },
   ...(Object.entries(EVENT_KEYS) as [EventKind, string][]).map(([kind, key]): Shortcut => ({
     key,
     says: EVENT_NAME[kind],
     group: 'The log',
-    deed: { do: 'event', kind },
+    action: { do: 'event', kind },
   })),
-  { key: 'u', says: 'Undo the last', group: 'The log', deed: { do: 'undo' } },
+  { key: 'u', says: 'Undo the last', group: 'The log', action: { do: 'undo' } },
   ...PHASES.map((phase, i): Shortcut => ({
     key: PHASE_KEYS[i]!,
     says: capital(PHASE_NAME[phase]),
     group: 'When in the cast, for the strike just logged',
-    deed: { do: 'phase', phase },
+    action: { do: 'phase', phase },
   })),
-  { key: '?', says: 'Show or close this list', group: 'This list', deed: { do: 'list' } },
+  { key: '?', says: 'Show or close this list', group: 'This list', action: { do: 'list' } },
 ];
 
 interface KeyPress {
@@ -51,7 +51,7 @@ interface KeyPress {
 }
 
 /** What a key does; null while someone types, with another key held, or when it repeats by itself. */
-export function deedOf(e: KeyPress, typing: boolean): Deed | null {
+export function actionOf(e: KeyPress, typing: boolean): KeyAction | null {
   if (typing || e.ctrlKey || e.metaKey || e.altKey || e.repeat) return null;
-  return SHORTCUTS.find((s) => s.key === e.key.toLowerCase())?.deed ?? null;
+  return SHORTCUTS.find((s) => s.key === e.key.toLowerCase())?.action ?? null;
 }

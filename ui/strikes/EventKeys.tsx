@@ -7,7 +7,7 @@ import { useLog, useActions, useBook } from '../day/contexts';
 import { Row } from '../parts/Box';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
-import { Mark } from '../section/Marks';
+import { EventMark } from '../section/Marks';
 import { useTheme } from '../theme/theme';
 import type { EventKind } from '../../core/records/event';
 
@@ -108,7 +108,7 @@ export function MarkIcon({ kind, size = 34 }: { kind: EventKind; size?: number }
   const { p } = useTheme();
   return (
     <Svg width={size} height={size} viewBox="0 0 34 34" aria-hidden>
-      <Mark kind={kind} x={17} y={17} p={p} size={9} />
+      <EventMark kind={kind} x={17} y={17} p={p} size={9} />
     </Svg>
   );
 }

@@ -8,7 +8,7 @@ import { Button, Choices, Picks } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 import { View } from 'react-native';
-import { dragRange, nearPreset, onGrid, stepReading, type NumberReading, type ReadingControl as Control } from './readings/control';
+import { dragRange, nearPreset, onGrid, stepReading, type NumberReading, type ControlSpec as Control } from './readings/control';
 import type { EnteredReadings } from '../../core/schemas/conditions';
 
 /** Cover's parts belong to the cover: they are forgotten with it. */

@@ -18,7 +18,7 @@ import { Tile } from '../parts/Tile';
 import { useSectionInSight, useStepsInSight } from '../shell/inSight';
 import { useTheme } from '../theme/theme';
 import { ReadingControl } from './ReadingControl';
-import { readingText, stepReading, type NumberReading, type ReadingControl as Control } from './readings/control';
+import { readingText, stepReading, type NumberReading, type ControlSpec as Control } from './readings/control';
 import { readingGroups } from './readings/controls';
 import type { EnteredReadings } from '../../core/schemas/conditions';
 

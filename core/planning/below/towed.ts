@@ -1,7 +1,7 @@
 /** A lure towed behind the boat in two passes at two depths over marked fish: line out, speed, and how deep that really is. */
 import { clamp, quantile } from '../../base/numbers';
 import type { PlanRequest } from '../task/request';
-import { setUpProblem, type Problem } from '../task/setup';
+import { setUpTask, type PlanTask } from '../task/setup';
 import { steadyTow, type Tow, type TowProblem } from '../../simulation/steady';
 import { linePhysics } from '../../tackle/line';
 import { viscosityM2s } from '../../water/fluid';
@@ -41,12 +41,12 @@ export interface TowedPlan {
 const ABOVE_M = 0.5;
 /** Depths nearer together than this are one pass, m. */
 const APART_M = 1;
-const MOST_LINE_M = 150;
+const MAX_LINE_M = 150;
 const DRAWS = 16;
 /** Pace through the water when nobody says otherwise, as a share of the lure's quickest. prior: judgement. */
 const PACE = { share: 0.75, least: 0.5, most: 2.2 } as const;
 
-function towed(p: Problem, speedMps: number, lineLengthM: number, n: number | null): Tow | { problem: TowProblem } {
+function towed(p: PlanTask, speedMps: number, lineLengthM: number, n: number | null): Tow | { problem: TowProblem } {
   const o = n === null ? null : drawTackle(p, n);
   return steadyTow({
     waterDensityKgM3: p.waterDensityKgM3,
@@ -62,9 +62,9 @@ function towed(p: Problem, speedMps: number, lineLengthM: number, n: number | nu
 const depthOf = (t: Tow | { problem: TowProblem }): number => ('problem' in t ? 0 : t.depthM);
 
 /** Line that brings it to a depth, m; null when no length on a reel does. */
-function lineFor(p: Problem, speedMps: number, depthM: number): number | null {
+function lineFor(p: PlanTask, speedMps: number, depthM: number): number | null {
   let low = p.stand.handM + 1;
-  let high = MOST_LINE_M;
+  let high = MAX_LINE_M;
   if (depthOf(towed(p, speedMps, high, null)) < depthM) return null;
   for (let i = 0; i < 28; i++) {
     const mid = (low + high) / 2;
@@ -75,7 +75,7 @@ function lineFor(p: Problem, speedMps: number, depthM: number): number | null {
 }
 
 /** Upper and lower fish: marks parted at their widest gap, or the band the fish hold in. */
-function levels(p: Problem): { depthM: number; marks: number }[] {
+function levels(p: PlanTask): { depthM: number; marks: number }[] {
   const marks = [...p.reading.marks].sort((a, b) => a.depthM - b.depthM);
   if (marks.length === 0) {
     const [top, bottom] = p.reading.fishBandM;
@@ -89,7 +89,7 @@ function levels(p: Problem): { depthM: number; marks: number }[] {
 }
 
 export function planTowed({ speedMps: wished, ...request }: TowedRequest): TowedPlan | { problem: 'floats' | 'too-deep' } {
-  const p = setUpProblem(request);
+  const p = setUpTask(request);
   const speedMps = wished ?? clamp(PACE.share * p.family.speedMps[1], PACE.least, PACE.most);
   if ('problem' in towed(p, speedMps, 20, null)) return { problem: 'floats' };
   const passes: TowedPass[] = [];

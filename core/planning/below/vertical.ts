@@ -4,7 +4,7 @@ import { quantile } from '../../base/numbers';
 import { cadenceLengthS, compileCadence, type Cadence } from '../cadence/cadence';
 import { belowCadence } from '../cadence/library';
 import type { PlanRequest } from '../task/request';
-import { setUpProblem, type Problem } from '../task/setup';
+import { setUpTask, type PlanTask } from '../task/setup';
 import { runRetrieve } from '../../simulation/retrieve';
 import { verticalJig } from '../../simulation/setups';
 import { steadyTow } from '../../simulation/steady';
@@ -50,13 +50,13 @@ export type VerticalProblem = 'floats' | 'drifts-too-fast';
 /** More than this off the vertical and a lure below the rod is neither felt nor at its depth. prior: judgement. */
 const STEEP_DEG = 20;
 const DRAWS = 12;
-const LONGEST_DROP_S = 120;
+const MAX_DROP_S = 120;
 const SAMPLE_S = 0.1;
 const THERE = 0.97;
 const ROUNDS = 4;
 /** Drifts below this hang straight down, m/s. */
 const STILL_MPS = 0.01;
-const MOST_LINE = 6;
+const MAX_LINE_PER_DEPTH = 6;
 
 interface Hang {
   depthM: number;
@@ -64,7 +64,7 @@ interface Hang {
 }
 
 /** Where a length of line below the surface holds the lure in the drift; null: it floats. */
-function hang(p: Problem, driftMps: number, wetLengthM: number): Hang | null {
+function hang(p: PlanTask, driftMps: number, wetLengthM: number): Hang | null {
   if (driftMps < STILL_MPS) return { depthM: wetLengthM, angleDeg: 0 };
   const t = steadyTow({
     waterDensityKgM3: p.waterDensityKgM3,
@@ -81,9 +81,9 @@ function hang(p: Problem, driftMps: number, wetLengthM: number): Hang | null {
 }
 
 /** Line that reaches a depth, m; null when the drift lifts it however much is let out. */
-function lineFor(p: Problem, driftMps: number, depthM: number): number | null {
+function lineFor(p: PlanTask, driftMps: number, depthM: number): number | null {
   let low = depthM;
-  let high = depthM * MOST_LINE;
+  let high = depthM * MAX_LINE_PER_DEPTH;
   if ((hang(p, driftMps, high)?.depthM ?? 0) < depthM) return null;
   for (let i = 0; i < 30; i++) {
     const mid = (low + high) / 2;
@@ -94,7 +94,7 @@ function lineFor(p: Problem, driftMps: number, depthM: number): number | null {
 }
 
 /** The line-and-lure problem of a lure let down on so much line below the surface, not yet worked. */
-export const hungOn = (p: Problem, lineM: number, driftMps: number, o: ReturnType<typeof drawTackle> | null = null): RetrieveInput =>
+export const hungOn = (p: PlanTask, lineM: number, driftMps: number, o: ReturnType<typeof drawTackle> | null = null): RetrieveInput =>
   verticalJig({
     waterDensityKgM3: p.waterDensityKgM3,
     viscosityM2s: viscosityM2s(p.reading.surfaceTempC),
@@ -110,7 +110,7 @@ export const hungOn = (p: Problem, lineM: number, driftMps: number, o: ReturnTyp
   });
 
 export function planVertical({ depthM: wished, driftMps, markEveryM, ...request }: VerticalRequest): VerticalPlan | { problem: VerticalProblem } {
-  const p = setUpProblem(request);
+  const p = setUpTask(request);
   const floor = p.reading.depthM;
   const depthM = Math.min(Math.max(0.3, wished ?? p.reading.fishDepthM), floor);
   if (netWeightN(p.lure, p.waterDensityKgM3) < 1e-3) return { problem: 'floats' };
@@ -120,9 +120,9 @@ export function planVertical({ depthM: wished, driftMps, markEveryM, ...request 
   const straight = hang(p, driftMps, depthM)!;
   const setting = (o: ReturnType<typeof drawTackle> | null): RetrieveInput => hungOn(p, lineM, driftMps, o);
   const drop = (input: RetrieveInput): number => {
-    const timesS = Array.from({ length: LONGEST_DROP_S / SAMPLE_S }, (_, i) => i * SAMPLE_S);
+    const timesS = Array.from({ length: MAX_DROP_S / SAMPLE_S }, (_, i) => i * SAMPLE_S);
     const { samples } = runRetrieve(input, { mesh: MESH.quick, timesS, until: (s) => -s.zM >= THERE * depthM });
-    return samples[samples.length - 1]?.tS ?? LONGEST_DROP_S;
+    return samples[samples.length - 1]?.tS ?? MAX_DROP_S;
   };
   const mean = drop(setting(null));
   const counts = Array.from({ length: DRAWS }, (_, n) => drop(setting(drawTackle(p, n))));
@@ -146,7 +146,7 @@ export function planVertical({ depthM: wished, driftMps, markEveryM, ...request 
 /** The lightest weight sold, of this kind of lure, that hangs steeply enough. */
 function lightestSteep(request: PlanRequest, driftMps: number, depthM: number): number | null {
   for (const weightKg of SOLD_KG) {
-    const q = setUpProblem({ ...request, set: { ...request.set, weightKg } });
+    const q = setUpTask({ ...request, set: { ...request.set, weightKg } });
     if (weightKg <= q.family.weightKg[2] * 1.5 && netWeightN(q.lure, q.waterDensityKgM3) > 0) {
       const line = lineFor(q, driftMps, depthM);
       if (line !== null && hang(q, driftMps, line)!.angleDeg <= STEEP_DEG) return weightKg;
@@ -156,7 +156,7 @@ function lightestSteep(request: PlanRequest, driftMps: number, depthM: number): 
 }
 
 /** The depths between which the cadence works it, once it is down. */
-function worked(p: Problem, input: RetrieveInput, cadence: Cadence, countS: number): readonly [number, number] {
+function worked(p: PlanTask, input: RetrieveInput, cadence: Cadence, countS: number): readonly [number, number] {
   const roundS = cadenceLengthS(cadence);
   const startS = countS + 2;
   const endS = startS + ROUNDS * roundS;

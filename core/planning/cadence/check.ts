@@ -1,5 +1,5 @@
 /** Whether a wrist, a rod and a reel can do a cadence. What cannot be done and what to mind, by step; nothing is thrown. */
-import { FASTEST_TURNS_PER_S } from '../../tackle/reel';
+import { MAX_TURNS_PER_S } from '../../tackle/reel';
 import { cadenceLengthS, flickOutS, netTip, tipOf, type Cadence, type Step } from './cadence';
 
 export const CADENCE_FAULTS = [
@@ -28,14 +28,14 @@ export interface CadenceFault {
 /** A burn is a sprint: this much above what a hand keeps up. prior: judgement. */
 const BURN = 1.3;
 /** The shortest flick of a wrist with its return, s. prior: judgement (about four a second). */
-export const SHORTEST_FLICK_S = 0.25;
+export const MIN_FLICK_S = 0.25;
 /** The fastest a tip is moved by the wrist, m/s. prior: judgement. */
 const FASTEST_TIP_MPS = 6;
 /** The tip reaches this share of the rod's length either way. */
 const REACH_SHARE = 0.9;
 /** After a round the tip is this near to where it began, m, or it walks away. */
 const HOME_M = 0.15;
-const LONGEST_ROUND_S = 180;
+const MAX_ROUND_S = 180;
 const FLICKS = ['twitch', 'pop', 'snap', 'hop'] as const;
 
 const isFlick = (s: Step): boolean => (FLICKS as readonly string[]).includes(s.kind);
@@ -45,13 +45,13 @@ export function cadenceFaults(c: Cadence, rod: { lengthM: number }, vertical = f
   const out: CadenceFault[] = [];
   const lengthS = cadenceLengthS(c);
   if (c.steps.length === 0 || !(lengthS > 0)) return [{ code: 'empty', step: null, cannot: true, asked: 0, most: 0 }];
-  if (lengthS > LONGEST_ROUND_S) out.push({ code: 'too-long', step: null, cannot: false, asked: lengthS, most: LONGEST_ROUND_S });
+  if (lengthS > MAX_ROUND_S) out.push({ code: 'too-long', step: null, cannot: false, asked: lengthS, most: MAX_ROUND_S });
   c.steps.forEach((s, step) => {
-    const fastest = FASTEST_TURNS_PER_S * (s.kind === 'burn' ? BURN : 1);
+    const fastest = MAX_TURNS_PER_S * (s.kind === 'burn' ? BURN : 1);
     const turnsPerS = (s.handleTurns ?? 0) / s.durationS;
     if (turnsPerS > fastest + 1e-9) out.push({ code: 'too-fast-turning', step, cannot: true, asked: turnsPerS, most: fastest });
-    if (isFlick(s) && s.durationS < SHORTEST_FLICK_S - 1e-9)
-      out.push({ code: 'flick-too-short', step, cannot: true, asked: s.durationS, most: SHORTEST_FLICK_S });
+    if (isFlick(s) && s.durationS < MIN_FLICK_S - 1e-9)
+      out.push({ code: 'flick-too-short', step, cannot: true, asked: s.durationS, most: MIN_FLICK_S });
     const tip = tipOf(s);
     if (!tip) return;
     const far = Math.hypot(tip.backM, tip.upM, tip.sideM);

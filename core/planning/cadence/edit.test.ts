@@ -6,7 +6,7 @@ import {
   edit,
   freshStep,
   insertStep,
-  MOST_STEPS,
+  MAX_STEPS,
   nudgeStep,
   redo,
   removeStep,
@@ -47,7 +47,7 @@ describe('edits', () => {
     expect(removeStep(one, 0)).toBe(one);
     let full = one;
     for (let i = 0; i < 100; i++) full = copyStep(full, 0);
-    expect(full.steps).toHaveLength(MOST_STEPS);
+    expect(full.steps).toHaveLength(MAX_STEPS);
   });
   test.each(STEP_KINDS)('a fresh %s can be done by hand', (kind) => {
     const s = freshStep(kind, 0.8);

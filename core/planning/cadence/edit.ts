@@ -2,9 +2,9 @@
 import { clamp, roundTo } from '../../base/numbers';
 import type { Cadence, Step, StepKind } from './cadence';
 
-export const MOST_STEPS = 60;
-const SHORTEST_S = 0.1;
-const LONGEST_S = 120;
+export const MAX_STEPS = 60;
+const MIN_STEP_S = 0.1;
+const MAX_STEP_S = 120;
 
 /** A step as it comes when it is added. prior: judgement of an easy hand. */
 const FRESH: Record<StepKind, { durationS: number; turnsPerS?: number }> = {
@@ -29,7 +29,7 @@ export function freshStep(kind: StepKind, turnsPerS?: number): Step {
   return rate > 0 ? { kind, durationS: f.durationS, handleTurns: roundTo(rate * f.durationS, 2) } : { kind, durationS: f.durationS };
 }
 
-const tenths = (s: number): number => roundTo(clamp(s, SHORTEST_S, LONGEST_S), 1);
+const tenths = (s: number): number => roundTo(clamp(s, MIN_STEP_S, MAX_STEP_S), 1);
 
 /** The step at another length; turning keeps its speed. */
 function stretched(s: Step, durationS: number): Step {
@@ -46,7 +46,7 @@ const changed = (c: Cadence, at: number, to: (s: Step) => Step): Cadence =>
 
 /** Puts a step after `at` (−1: at the front). Full cadences stay as they are. */
 export const insertStep = (c: Cadence, at: number, s: Step): Cadence =>
-  c.steps.length >= MOST_STEPS ? c : withSteps(c, [...c.steps.slice(0, at + 1), s, ...c.steps.slice(at + 1)]);
+  c.steps.length >= MAX_STEPS ? c : withSteps(c, [...c.steps.slice(0, at + 1), s, ...c.steps.slice(at + 1)]);
 
 /** The last step cannot go: a cadence has one. */
 export const removeStep = (c: Cadence, at: number): Cadence =>

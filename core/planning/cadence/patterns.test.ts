@@ -1,7 +1,7 @@
 /** Every way of working that anglers name, in the notation: it compiles, it is simulated, and each of its phases does what it should. */
 import type { FamilyId } from '../../lures/family';
-import { firstHands, setUpProblem } from '../task/setup';
-import { simulateHands, type Track } from '../plan/track';
+import { firstSettings, setUpTask } from '../task/setup';
+import { simulateSettings, type Track } from '../plan/track';
 import { MESH } from '../../simulation/types';
 import { cadenceFaults } from './check';
 import type { Cadence, Phase, Step } from './cadence';
@@ -83,7 +83,7 @@ const ROD = { lengthM: 2.13, minLureKg: 0.003, maxLureKg: 0.03, action: 'fast' a
 
 function worked({ family, cadence }: Pattern): Track {
   const bottom = ['texas-rig', 'football-jig', 'shaky-head', 'finesse-jig'].includes(family);
-  const p = setUpProblem({
+  const p = setUpTask({
     conditions: {
       species: 'largemouth-bass',
       month: 6,
@@ -95,7 +95,7 @@ function worked({ family, cadence }: Pattern): Track {
     line: { material: 'nylon', strengthLb: 10 },
     set: { cadence, castM: 18 },
   });
-  return simulateHands(p, firstHands(p), { mesh: MESH.plan, longestS: 50, workedToM: null });
+  return simulateSettings(p, firstSettings(p), { mesh: MESH.plan, longestS: 50, workedToM: null });
 }
 
 /** Depth gained in each whole stretch of one phase, m; those of the first and the last round, and near the angler, left out. */

@@ -36,7 +36,7 @@ export interface Narrowed {
   after: Told;
 }
 
-const told = (b: Belief, of: (ratio: number) => number): Told => {
+const narrowed = (b: Belief, of: (ratio: number) => number): Told => {
   const [x, y] = [of(b.low), of(b.high)];
   return { mid: of(b.ratio), low: Math.min(x, y), high: Math.max(x, y) };
 };
@@ -55,9 +55,9 @@ export function assessLure(q: { family: FamilyId; weightKg: number; line: LineSp
   const known = knownLure({ tried, measurements: q.measurements });
   const { lure, waterDensityKgM3 } = tried;
   const sinks = (k: KnownLure['drag']): Told =>
-    told(k, (ratio) => freeSink({ ...lure, dragAreaM2: lure.dragAreaM2 * ratio }, waterDensityKgM3)?.terminalMps ?? 0);
+    narrowed(k, (ratio) => freeSink({ ...lure, dragAreaM2: lure.dragAreaM2 * ratio }, waterDensityKgM3)?.terminalMps ?? 0);
   const runs = (k: Pick<KnownLure, 'drag' | 'lift'>): Told =>
-    told(k.lift, (ratio) =>
+    narrowed(k.lift, (ratio) =>
       deepestRunM(
         { ...tried, lure: adjustedLure(lure, { drag: k.drag, lift: { ...k.lift, ratio } }) },
         { kind: 'ticks-bottom', depthM: 0, ...REFERENCE_RUN },
@@ -79,6 +79,6 @@ export interface ReelAssessment {
 const HALF_A_CAST_M = 12;
 export function assessReel(q: { reel: ReelSpec; counts: readonly TurnCount[] }): ReelAssessment {
   const known = knownReel(q);
-  const per = (b: Belief): Told => told(b, (ratio) => metresPerTurn(q.reel, HALF_A_CAST_M) * ratio);
+  const per = (b: Belief): Told => narrowed(b, (ratio) => metresPerTurn(q.reel, HALF_A_CAST_M) * ratio);
   return { perTurnM: { before: per(UNKNOWN.reel), after: per(known.reel) }, nonsense: known.nonsense };
 }

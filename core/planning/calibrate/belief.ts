@@ -17,7 +17,7 @@ export interface Belief {
 export interface Evidence {
   expected: (ratio: number) => number;
   measured: number;
-  strayed: number;
+  errorSd: number;
 }
 
 export interface Learnt {
@@ -76,8 +76,8 @@ export function learnRatio(spread: number, evidence: readonly Evidence[]): Learn
     const expected = grid.map((x) => interpolate(known, x));
     const mean = expected.reduce((s, v, i) => s + v * prior[i]!, 0) / total;
     const variance = expected.reduce((s, v, i) => s + (v - mean) ** 2 * prior[i]!, 0) / total;
-    if (!(Math.abs(e.measured - mean) <= SLIP * Math.hypot(Math.sqrt(variance), e.strayed))) return true;
-    expected.forEach((v, i) => (weight[i]! *= Math.exp(-0.5 * ((v - e.measured) / e.strayed) ** 2)));
+    if (!(Math.abs(e.measured - mean) <= SLIP * Math.hypot(Math.sqrt(variance), e.errorSd))) return true;
+    expected.forEach((v, i) => (weight[i]! *= Math.exp(-0.5 * ((v - e.measured) / e.errorSd) ** 2)));
     return false;
   });
   return { before, after: nonsense.every(Boolean) ? before : asBelief(grid, weight), nonsense };

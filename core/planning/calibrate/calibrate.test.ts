@@ -28,13 +28,13 @@ describe('a belief', () => {
 
   test('on a straight relation it is the textbook product of two bells', () => {
     // ln ratio measured as 0.3 with the prior's own spread: halfway, narrower by √2.
-    const { after } = learnRatio(0.2, [{ expected: (k) => Math.log(k), measured: 0.3, strayed: 0.2 }]);
+    const { after } = learnRatio(0.2, [{ expected: (k) => Math.log(k), measured: 0.3, errorSd: 0.2 }]);
     expect(Math.log(after.ratio)).toBeCloseTo(0.15, 2);
     expect(Math.log(after.high / after.low)).toBeCloseTo((2 * 1.6449 * 0.2) / Math.SQRT2, 2);
   });
 
   test('a slip is named and takes no part', () => {
-    const good = { expected: (k: number) => Math.log(k), measured: 0.1, strayed: 0.1 };
+    const good = { expected: (k: number) => Math.log(k), measured: 0.1, errorSd: 0.1 };
     const slip = { ...good, measured: 5 };
     const both = learnRatio(0.2, [good, slip]);
     expect(both.nonsense).toEqual([false, true]);

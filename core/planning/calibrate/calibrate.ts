@@ -17,8 +17,8 @@ import { learnRatio, type Evidence, type Learnt } from './belief';
 
 /** Standard deviations of the logarithms: what lures of one kind, and reels of one label, differ by. */
 export const SPREAD = { drag: 0.25, lift: 0.25, reel: 0.05 } as const;
-/** How far a measurement strays: seconds by a watch, depths read from a marked rod or line, turns that end between two. prior: judgement. */
-const STRAYS = { countS: 0.4, countShare: 0.06, depthM: 0.1, depthShare: 0.07, turns: 0.5, lengthShare: 0.02 } as const;
+/** One standard deviation of a count's error: seconds by a watch, depths read from a marked rod or line, turns that end between two. prior: judgement. */
+const COUNT_ERROR = { countS: 0.4, countShare: 0.06, depthM: 0.1, depthShare: 0.07, turns: 0.5, lengthShare: 0.02 } as const;
 
 export interface SinkCount {
   kind: 'sink-slack' | 'sink-tight';
@@ -112,7 +112,7 @@ export function calibrateLure(t: Tried, measurements: readonly LureMeasurement[]
     sinks.map((m): Evidence => ({
       expected: (k) => secondsToDepth({ ...t, lure: { ...t.lure, dragAreaM2: t.lure.dragAreaM2 * k } }, m) ?? NEVER_S,
       measured: m.seconds,
-      strayed: STRAYS.countS + STRAYS.countShare * m.seconds,
+      errorSd: COUNT_ERROR.countS + COUNT_ERROR.countShare * m.seconds,
     })),
   );
   const lure = { ...t.lure, dragAreaM2: t.lure.dragAreaM2 * drag.after.ratio };
@@ -121,7 +121,7 @@ export function calibrateLure(t: Tried, measurements: readonly LureMeasurement[]
     ticks.map((m): Evidence => ({
       expected: (k) => deepestRunM({ ...t, lure: { ...lure, liftAreaM2: lure.liftAreaM2 * k } }, m),
       measured: m.depthM,
-      strayed: STRAYS.depthM + STRAYS.depthShare * m.depthM,
+      errorSd: COUNT_ERROR.depthM + COUNT_ERROR.depthShare * m.depthM,
     })),
   );
   return { drag, lift };
@@ -148,6 +148,6 @@ export const calibrateReel = (reel: ReelSpec, counts: readonly TurnCount[]): Lea
     counts.map((c): Evidence => ({
       expected: (k) => turnsToBringIn(reel, c.lengthM) / k,
       measured: c.turns,
-      strayed: STRAYS.turns + STRAYS.lengthShare * c.turns,
+      errorSd: COUNT_ERROR.turns + COUNT_ERROR.lengthShare * c.turns,
     })),
   );

@@ -3,9 +3,9 @@ import { likeliestMood, overMoods } from '../../mood/states';
 import type { Belief } from '../calibrate/belief';
 import type { Phase } from '../cadence/cadence';
 import type { Presentation } from '../task/presentation';
-import type { Change } from './changes';
+import type { PlanChange } from './changes';
 import type { DepthRange, ShareRange } from './doubt';
-import type { Hands, Problem } from '../task/setup';
+import type { RetrieveSettings, PlanTask } from '../task/setup';
 import type { Track } from './track';
 import type { Mood } from '../../water/moods';
 
@@ -25,7 +25,7 @@ export interface Wish {
 
 export interface Plan {
   presentation: Presentation;
-  hands: Hands;
+  hands: RetrieveSettings;
   /** Worked with a cadence of the angler's own. */
   own: boolean;
   overshootM: number;
@@ -55,19 +55,20 @@ export interface Plan {
   /** What is known of the lure and the reel, as ratios to the model's values. */
   known: { drag: Belief; lift: Belief; reel: Belief };
   /** Best first. */
-  buys: Change[];
+  buys: PlanChange[];
   /** Different hands cast on the model, and casts simulated in all. */
   candidates: number;
   simulations: number;
-  effort: Effort;
+  effort: PlanStage;
 }
 
 /** `first`: the best of a handful of guesses, to show at once; `settled`: searched, with its range and what one change would buy. */
-export type Effort = 'first' | 'settled';
+export type PlanStage = 'first' | 'settled';
 
-const moreShut = (p: Problem, by: number): number => overMoods(p.mood.distribution, (m) => p.species.wantedPauseS[Math.min(4, Math.max(0, m - by))]!);
+const moreShut = (p: PlanTask, by: number): number =>
+  overMoods(p.mood.distribution, (m) => p.species.wantedPauseS[Math.min(4, Math.max(0, m - by))]!);
 
-export function wishOf(p: Problem, givenMps: number): Wish {
+export function wishOf(p: PlanTask, givenMps: number): Wish {
   return {
     mood: likeliestMood(p.mood.distribution),
     pauseS: p.wantedPauseS,

@@ -2,10 +2,10 @@
 import { hangs } from '../cadence/library';
 import { TELLING_CURRENT_MPS, tipSetting, type TipPosition } from '../../tackle/stand';
 import { thickerLine, thinnerLine, type LineSpec } from '../../tackle/line';
-import { FASTEST_TURNS_PER_S } from '../../tackle/reel';
+import { MAX_TURNS_PER_S } from '../../tackle/reel';
 import type { PlanSettings } from '../task/request';
 import { twentieth } from './search';
-import { FEWEST_TURNS_PER_S, mostTurns, setUpProblem, type Hands, type Problem } from '../task/setup';
+import { MIN_TURNS_PER_S, maxTurnsPerS, setUpTask, type RetrieveSettings, type PlanTask } from '../task/setup';
 import { FRESH_KG_M3 } from '../../water/fluid';
 
 export const CHANGES = [
@@ -26,7 +26,7 @@ export const CHANGES = [
   'lip-shallower',
   'angle',
 ] as const;
-export type ChangeKind = (typeof CHANGES)[number];
+export type PlanChangeKind = (typeof CHANGES)[number];
 
 export interface ChangeFacts {
   tip?: TipPosition;
@@ -40,8 +40,8 @@ export interface ChangeFacts {
 }
 
 /** What one change alone would do to the share of time in the zone: `low`–`high` as drag and line vary. */
-export interface Change {
-  kind: ChangeKind;
+export interface PlanChange {
+  kind: PlanChangeKind;
   gain: number;
   low: number;
   high: number;
@@ -51,9 +51,9 @@ export interface Change {
 }
 
 export interface Trial {
-  change: Omit<Change, 'gain' | 'low' | 'high'>;
-  problem: Problem;
-  hands: Hands;
+  change: Omit<PlanChange, 'gain' | 'low' | 'high'>;
+  problem: PlanTask;
+  hands: RetrieveSettings;
 }
 
 const LIP = { deeper: 1.35, shallower: 0.74 } as const;
@@ -61,14 +61,14 @@ const CAST_STEP_M = 4;
 /** A cast can be stretched to this many times a comfortable one. prior: judgement. */
 const STRETCHED = 1.2;
 
-export function trials(p: Problem, h: Hands): Trial[] {
+export function trials(p: PlanTask, h: RetrieveSettings): Trial[] {
   const out: Trial[] = [];
-  const add = (kind: ChangeKind, hands: Partial<Hands>, settings: PlanSettings, facts: ChangeFacts, problem = p): void => {
+  const add = (kind: PlanChangeKind, hands: Partial<RetrieveSettings>, settings: PlanSettings, facts: ChangeFacts, problem = p): void => {
     out.push({ change: { kind, settings, facts }, problem, hands: { ...h, ...hands } });
   };
   /** The same hands with other tackle: everything else stays as it was planned. */
-  const other = (settings: PlanSettings): Problem => {
-    const q = setUpProblem({ ...p.request, set: { ...p.request.set, castM: h.castM, ...settings } });
+  const other = (settings: PlanSettings): PlanTask => {
+    const q = setUpTask({ ...p.request, set: { ...p.request.set, castM: h.castM, ...settings } });
     return { ...q, bandM: p.bandM, depthM: p.depthM, speedMps: p.speedMps, pauseS: p.pauseS, metresPerTurn: p.metresPerTurn };
   };
   const { mode, styles } = p.family;
@@ -79,30 +79,30 @@ export function trials(p: Problem, h: Hands): Trial[] {
   if (mode !== 'surface' && mode !== 'float')
     for (const [kind, line] of [['line-thinner', thinnerLine(p.line)] as const, ['line-thicker', thickerLine(p.line)] as const])
       if (line) add(kind, {}, { line }, { line }, other({ line }));
-  const cast = (kind: ChangeKind, castM: number): void => add(kind, { castM }, { castM }, { castM });
+  const cast = (kind: PlanChangeKind, castM: number): void => add(kind, { castM }, { castM }, { castM });
   if (!p.pitched && h.castM + CAST_STEP_M <= STRETCHED * p.comfortableM) cast('cast-longer', h.castM + CAST_STEP_M);
   if (h.castM > 3 * CAST_STEP_M) cast('cast-shorter', h.castM - CAST_STEP_M);
   if (!own && styles.length > 0) {
-    const turns = (kind: ChangeKind, turnsPerS: number): void => {
+    const turns = (kind: PlanChangeKind, turnsPerS: number): void => {
       if (turnsPerS !== h.turnsPerS) add(kind, { turnsPerS }, { turnsPerS }, { turnsPerS });
     };
-    turns('slower', twentieth(Math.max(FEWEST_TURNS_PER_S, h.turnsPerS * 0.75)));
-    turns('faster', twentieth(Math.min(Math.max(mostTurns(p), h.turnsPerS), h.turnsPerS * 1.3, FASTEST_TURNS_PER_S)));
+    turns('slower', twentieth(Math.max(MIN_TURNS_PER_S, h.turnsPerS * 0.75)));
+    turns('faster', twentieth(Math.min(Math.max(maxTurnsPerS(p), h.turnsPerS), h.turnsPerS * 1.3, MAX_TURNS_PER_S)));
     if (h.pauseS >= 1 && hangs(h.style)) {
-      const hang = (kind: ChangeKind, pauseS: number): void => add(kind, { pauseS }, { pauseS }, { pauseS });
+      const hang = (kind: PlanChangeKind, pauseS: number): void => add(kind, { pauseS }, { pauseS }, { pauseS });
       if (h.pauseS >= 1.5) hang('hang-less', Math.max(0.5, Math.round(h.pauseS * 1.2) / 2));
       hang('hang-more', h.pauseS + Math.max(0.5, Math.round(h.pauseS * 0.6) / 2));
     }
   }
   if (p.sinkS > 0 && mode !== 'float') {
     const step = Math.max(1, Math.round(h.countdownS * 0.25));
-    const count = (kind: ChangeKind, countdownS: number): void => add(kind, { countdownS }, { countdownS }, { countdownS });
+    const count = (kind: PlanChangeKind, countdownS: number): void => add(kind, { countdownS }, { countdownS }, { countdownS });
     count('count-more', h.countdownS + step);
     if (h.countdownS > 0) count('count-less', Math.max(0, h.countdownS - step));
   }
   if (p.family.build.kind === 'head' || p.lure.massKg > 1.05 * FRESH_KG_M3 * p.lure.volumeM3) {
     const [light, , heavy] = p.family.weightKg;
-    const weight = (kind: ChangeKind, weightKg: number): void => {
+    const weight = (kind: PlanChangeKind, weightKg: number): void => {
       const kg = Math.round(weightKg * 10_000) / 10_000;
       add(kind, {}, { weightKg: kg }, { weightKg: kg }, other({ weightKg: kg }));
     };
@@ -111,7 +111,7 @@ export function trials(p: Problem, h: Hands): Trial[] {
   }
   if (p.lure.liftAreaM2 > 0) {
     const now = p.request.set?.lipScale ?? 1;
-    const lip = (kind: ChangeKind, factor: number): void => {
+    const lip = (kind: PlanChangeKind, factor: number): void => {
       const lipScale = Math.round(now * factor * 100) / 100;
       if (lipScale >= 0.4 && lipScale <= 2.5) add(kind, {}, { lipScale }, {}, other({ lipScale }));
     };

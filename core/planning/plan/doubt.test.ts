@@ -2,8 +2,8 @@ import { trials } from './changes';
 import { DIFFERENCE_DOUBT, DRAWS, gainRange, mean } from './doubt';
 import { planRetrieve } from './plan';
 import type { PlanRequest } from '../task/request';
-import { setUpProblem } from '../task/setup';
-import { simulateHands } from './track';
+import { setUpTask } from '../task/setup';
+import { simulateSettings } from './track';
 import { MESH } from '../../simulation/types';
 import { corners, drawTackle } from '../task/tackleDraws';
 
@@ -15,8 +15,8 @@ const REQUEST: PlanRequest = {
   line: { material: 'nylon', strengthLb: 10 },
 };
 
-test('at the four corners each stray is evened out, and each pair of them', () => {
-  const logs = corners(setUpProblem(REQUEST)).map((c) => [Math.log(c.lureDrag!), Math.log(c.lineDrag!), Math.log(c.lureLift!)] as const);
+test('at the four corners each deviation is evened out, and each pair of them', () => {
+  const logs = corners(setUpTask(REQUEST)).map((c) => [Math.log(c.lureDrag!), Math.log(c.lineDrag!), Math.log(c.lureLift!)] as const);
   for (const i of [0, 1, 2] as const) {
     expect(mean(logs.map((l) => l[i]))).toBeCloseTo(0, 12);
     for (const j of [0, 1, 2] as const) if (i < j) expect(mean(logs.map((l) => l[i] * l[j]))).toBeCloseTo(0, 12);
@@ -33,18 +33,18 @@ test('a range holds every corner and the likeliest, with the doubt of two shares
 
 test.each(['suspending-jerkbait', 'spinnerbait'] as const)('what a change is told to gain is what all the draws say it gains: %s', (family) => {
   const request = { ...REQUEST, lure: { family } };
-  const p = setUpProblem(request);
+  const p = setUpTask(request);
   const plan = planRetrieve(request);
   const share = (q: typeof p, hands: typeof plan.hands) =>
-    DRAWS.map((n) => simulateHands(q, hands, { mesh: MESH.scan, ...drawTackle(q, n) }).zoneShare);
+    DRAWS.map((n) => simulateSettings(q, hands, { mesh: MESH.scan, ...drawTackle(q, n) }).zoneShare);
   const before = share(p, plan.hands);
   const misses = trials(p, plan.hands).map(({ change, problem, hands }) => {
     const after = share(problem, hands);
     const truth = mean(after.map((s, n) => s - before[n]!));
-    const told = plan.buys.find((b) => b.kind === change.kind && JSON.stringify(b.settings) === JSON.stringify(change.settings))!;
-    expect(truth).toBeGreaterThanOrEqual(told.low);
-    expect(truth).toBeLessThanOrEqual(told.high);
-    return told.gain - truth;
+    const said = plan.buys.find((b) => b.kind === change.kind && JSON.stringify(b.settings) === JSON.stringify(change.settings))!;
+    expect(truth).toBeGreaterThanOrEqual(said.low);
+    expect(truth).toBeLessThanOrEqual(said.high);
+    return said.gain - truth;
   });
   expect(misses.length).toBeGreaterThanOrEqual(8);
   expect(Math.sqrt(mean(misses.map((m) => m * m)))).toBeLessThan(0.06);

@@ -12,9 +12,9 @@ import { BETWEEN_CASTS_S } from '../../tackle/cast';
 import { runRetrieve } from '../../simulation/retrieve';
 import { MESH } from '../../simulation/types';
 import { TOWED_PASS } from '../../holdtable/zone';
-import { wishOf, type Effort, type Plan } from './answer';
+import { wishOf, type PlanStage, type Plan } from './answer';
 import { MESH_DOUBT } from './doubt';
-import { firstHands, presentationOf, type Hands, type Problem } from '../task/setup';
+import { firstSettings, presentationOf, type RetrieveSettings, type PlanTask } from '../task/setup';
 import { trackOf, type Track } from './track';
 import { inBand } from '../task/inBand';
 
@@ -27,12 +27,12 @@ const SAMPLE_S = 0.2;
 /** Off a boat's stern, seen from the rod: the picture shows no further than this, m. */
 const SHOWN_BEHIND_M = 30;
 
-export function planNotCast(p: Problem, effort: Effort): Plan {
+export function planNotCast(p: PlanTask, effort: PlanStage): Plan {
   return p.family.mode === 'vertical' ? down(p, effort) : behind(p, effort);
 }
 
 interface Answer {
-  hands: Hands;
+  hands: RetrieveSettings;
   track: Track;
   depthM: number;
   low: number;
@@ -41,7 +41,7 @@ interface Answer {
   misses: boolean;
 }
 
-function planOf(p: Problem, effort: Effort, a: Answer): Plan {
+function planOf(p: PlanTask, effort: PlanStage, a: Answer): Plan {
   const { hands, track } = a;
   return {
     presentation: presentationOf(p, hands, track.cadence),
@@ -78,9 +78,9 @@ function planOf(p: Problem, effort: Effort, a: Answer): Plan {
   };
 }
 
-function down(p: Problem, effort: Effort): Plan {
+function down(p: PlanTask, effort: PlanStage): Plan {
   const v = planVertical({ ...p.request, depthM: p.depthM, driftMps: 0, markEveryM: 1 });
-  const hands: Hands = { ...firstHands(p), castM: 0, angleDeg: 0 };
+  const hands: RetrieveSettings = { ...firstSettings(p), castM: 0, angleDeg: 0 };
   if ('problem' in v) return planOf(p, effort, { hands, track: still(p, [], 0), depthM: 0, low: 0, high: 0, speedMps: 0, misses: true });
   hands.countdownS = p.request.set?.countdownS ?? Math.round(v.countS.mean * 2) / 2;
   const track = letDown(p, v, hands.countdownS);
@@ -103,7 +103,7 @@ function down(p: Problem, effort: Effort): Plan {
 }
 
 /** Simulated from the surface down, worked, and wound up. */
-function letDown(p: Problem, v: VerticalPlan, countdownS: number): Track {
+function letDown(p: PlanTask, v: VerticalPlan, countdownS: number): Track {
   const startS = countdownS + 0.6;
   const endS = startS + WORKED_S;
   const compiled = compileCadence(v.cadence, { metresPerTurn: p.metresPerTurn }, { startS, endS, sinks: true });
@@ -132,10 +132,16 @@ function letDown(p: Problem, v: VerticalPlan, countdownS: number): Track {
   );
 }
 
-function behind(p: Problem, effort: Effort): Plan {
+function behind(p: PlanTask, effort: PlanStage): Plan {
   const t = planTowed(p.request);
   const pass = 'problem' in t ? null : t.passes[0]!;
-  const hands: Hands = { ...firstHands(p), castM: 0, countdownS: 0, angleDeg: 0, ...(pass ? { castM: Math.round(pass.lineOutM) } : {}) };
+  const hands: RetrieveSettings = {
+    ...firstSettings(p),
+    castM: 0,
+    countdownS: 0,
+    angleDeg: 0,
+    ...(pass ? { castM: Math.round(pass.lineOutM) } : {}),
+  };
   const inBandShare = pass ? shareInBand(pass, p.bandM) : 0;
   const track = pass ? still(p, passXZ(pass, hands), inBandShare) : still(p, [], 0);
   return planOf(p, effort, {
@@ -157,13 +163,13 @@ function shareInBand({ runsM: [top, bottom] }: TowedPass, band: readonly [number
 }
 
 /** A straight line from the lure to the tip will do for the picture. */
-function passXZ(pass: TowedPass, h: Hands): number[] {
+function passXZ(pass: TowedPass, h: RetrieveSettings): number[] {
   const outM = Math.min(SHOWN_BEHIND_M, Math.sqrt(Math.max(1, pass.lineOutM ** 2 - (pass.depthM + h.tip.heightM) ** 2)));
   return [outM, -pass.depthM, 0, h.tip.heightM];
 }
 
 /** Towed: seen from the boat it stands still. */
-function still(p: Problem, lineXZ: number[], inBandShare: number): Track {
+function still(p: PlanTask, lineXZ: number[], inBandShare: number): Track {
   const n = lineXZ.length > 0 ? 40 : 0;
   const stepS = TOWED_PASS.castS / 40;
   const cadence: Cadence = defaultCadence({ style: 'steady', moodMean: p.mood.mean, pauseS: 1, turnsPerS: 0 });
@@ -187,7 +193,7 @@ function still(p: Problem, lineXZ: number[], inBandShare: number): Track {
 type Followed = Pick<Track, 'tS' | 'xM' | 'depthM' | 'phase' | 'onBottom' | 'lineXZ' | 'reelInS' | 'beats' | 'cadence'>;
 
 /** `zonePart`: share of the time in the band that counts, since a pass is over the fish for a part of its round. */
-function notCastTrack(p: Problem, f: Followed, zonePart: number): Track {
+function notCastTrack(p: PlanTask, f: Followed, zonePart: number): Track {
   const workedS = f.tS[f.tS.length - 1] ?? 0;
   const dtS = f.tS.map((t, i) => (i === 0 ? 0 : t - f.tS[i - 1]!));
   const counts = (depthM: number): boolean => p.family.mode === 'tow' || inBand(depthM, p.bandM);

@@ -4,9 +4,9 @@ import type { Cadence } from '../cadence/cadence';
 import { STANDS, tipSetting } from '../../tackle/stand';
 import { planInSteps, planRetrieve, type Plan } from './plan';
 import type { PlanRequest } from '../task/request';
-import { FEWEST_CANDIDATES } from './search';
-import { firstHands, LONGEST_S, setUpProblem } from '../task/setup';
-import { simulateHands } from './track';
+import { MIN_CANDIDATES } from './search';
+import { firstSettings, MAX_CAST_S, setUpTask } from '../task/setup';
+import { simulateSettings } from './track';
 import { worth } from './worth';
 import type { Access } from '../../water/terms';
 
@@ -49,7 +49,7 @@ test('a paddle tail is kept among the fish, and the settled plan is no worse tha
 test('the promise holds on a finer mesh', () => {
   const r = request('spinnerbait');
   const p = plan(r);
-  const again = simulateHands(setUpProblem(r), p.hands, { mesh: MESH.fine, workedToM: p.workedToM });
+  const again = simulateSettings(setUpTask(r), p.hands, { mesh: MESH.fine, workedToM: p.workedToM });
   expect(Math.abs(again.zoneShare - p.track.zoneShare)).toBeLessThan(0.08);
 });
 
@@ -146,8 +146,8 @@ test('a change does what it says: setting it gives about that share', () => {
 });
 
 test('colder fish get longer hangs and fewer turns', () => {
-  const warm = firstHands(setUpProblem(request('suspending-jerkbait', { surfaceTempC: 24 })));
-  const cold = firstHands(setUpProblem(request('suspending-jerkbait', { surfaceTempC: 6 })));
+  const warm = firstSettings(setUpTask(request('suspending-jerkbait', { surfaceTempC: 24 })));
+  const cold = firstSettings(setUpTask(request('suspending-jerkbait', { surfaceTempC: 6 })));
   expect(cold.pauseS).toBeGreaterThan(warm.pauseS);
   expect(cold.turnsPerS).toBeLessThanOrEqual(warm.turnsPerS);
 });
@@ -190,7 +190,7 @@ describe('a hundred casts on the model', () => {
     for (;;) {
       const s = steps.next();
       if (s.done) {
-        expect(s.value.candidates).toBeGreaterThanOrEqual(FEWEST_CANDIDATES);
+        expect(s.value.candidates).toBeGreaterThanOrEqual(MIN_CANDIDATES);
         break;
       }
       expect(s.value.done).toBeGreaterThanOrEqual(last);
@@ -201,7 +201,7 @@ describe('a hundred casts on the model', () => {
 
   test('nothing the search tried is better than what it settles on, by more than the mesh can tell', () => {
     const r = request('spinnerbait');
-    const p = setUpProblem(r);
+    const p = setUpTask(r);
     const settled = plan(r);
     const own = worth(p, settled.hands, settled.track);
     // A plain grid of its own, on the planner's last mesh.
@@ -209,7 +209,7 @@ describe('a hundred casts on the model', () => {
       for (const countdownS of [0, 1, 2, 3])
         for (const position of ['down', 'level', 'up'] as const) {
           const h = { ...settled.hands, turnsPerS, countdownS, tip: tipSetting(position, r.rod, 'bow') };
-          expect(worth(p, h, simulateHands(p, h, { mesh: MESH.plan }))).toBeLessThan(own * 1.03);
+          expect(worth(p, h, simulateSettings(p, h, { mesh: MESH.plan }))).toBeLessThan(own * 1.03);
         }
   });
 });
@@ -227,7 +227,7 @@ describe('where one stands', () => {
   });
   test('wading and sitting throw shorter than standing', () => {
     const far = (access: Access): number =>
-      setUpProblem({ ...request('paddletail'), conditions: { ...request('paddletail').conditions, access } }).comfortableM;
+      setUpTask({ ...request('paddletail'), conditions: { ...request('paddletail').conditions, access } }).comfortableM;
     expect(far('wade')).toBeLessThan(far('bow'));
     expect(far('kayak')).toBeLessThan(far('wade'));
   });
@@ -242,7 +242,7 @@ describe('where one stands', () => {
 
 test('worked only as long as anyone works one cast, then reeled in', () => {
   const p = plan(request('finesse-jig', { surfaceTempC: 4, fishDepthM: 3.3 }));
-  expect(p.castS - p.reelInS).toBeLessThanOrEqual(LONGEST_S + 1);
+  expect(p.castS - p.reelInS).toBeLessThanOrEqual(MAX_CAST_S + 1);
   expect(p.track.tS[p.track.tS.length - 1]!).toBeCloseTo(p.castS, 6);
   if (p.workedToM !== null) expect(p.reelInS).toBeGreaterThan(0.5);
 });

@@ -5,24 +5,24 @@
  */
 import { BETWEEN_CASTS_S } from '../../tackle/cast';
 import { MESH, type Mesh } from '../../simulation/types';
-import { wishOf, type Effort, type Plan } from './answer';
-import { trials, type Change } from './changes';
+import { wishOf, type PlanStage, type Plan } from './answer';
+import { trials, type PlanChange } from './changes';
 import { DRAWS, depthRange, gainRange, mean, shareRange, type ShareRange } from './doubt';
 import { isNotCast, planNotCast } from './notCast';
 import type { PlanRequest } from '../task/request';
-import { around, FEWEST_CANDIDATES, freedoms, openings, search, type Candidate, type Freedom, type Progress } from './search';
-import { firstHands, presentationOf, setUpProblem, type Hands, type Problem } from '../task/setup';
-import { simulateHands, type Track } from './track';
+import { around, MIN_CANDIDATES, freeParameters, openings, search, type Candidate, type FreeParameter, type Progress } from './search';
+import { firstSettings, presentationOf, setUpTask, type RetrieveSettings, type PlanTask } from '../task/setup';
+import { simulateSettings, type Track } from './track';
 import { workedSpeedMps, worth } from './worth';
 import { corners, drawTackle } from '../task/tackleDraws';
 
-export type { Effort, Plan, Wish } from './answer';
-export type { Change, ChangeKind } from './changes';
+export type { PlanStage, Plan, Wish } from './answer';
+export type { PlanChange, PlanChangeKind } from './changes';
 export type { DepthRange } from './doubt';
 export type { Progress } from './search';
 
 /** The whole plan in one go. */
-export function planRetrieve(request: PlanRequest, effort: Effort = 'settled'): Plan {
+export function planRetrieve(request: PlanRequest, effort: PlanStage = 'settled'): Plan {
   const steps = planInSteps(request, effort);
   for (;;) {
     const s = steps.next();
@@ -40,40 +40,45 @@ const FINALISTS = { quick: 8, plan: 2 } as const;
 const ABOUT_AFTERWARDS = 95;
 
 /** The same, pausing after every simulation with how far it is: whoever runs it may rest, show that, or give up. */
-export function* planInSteps(request: PlanRequest, effort: Effort): Generator<Progress, Plan> {
-  const p = setUpProblem(request);
+export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator<Progress, Plan> {
+  const p = setUpTask(request);
   if (isNotCast(p.family)) return planNotCast(p, effort);
   let simulations = 0;
   let bestShare = 0;
   // A lure on top is on top whatever the hands do: nothing to search.
   const searched = effort === 'settled' && p.family.mode !== 'surface';
-  const about = searched ? FEWEST_CANDIDATES + FINALISTS.quick + FINALISTS.plan + DRAWS.length + ABOUT_AFTERWARDS : 1;
-  function* cast(q: Problem, h: Hands, mesh: Mesh, o: Omit<Parameters<typeof simulateHands>[2], 'mesh'> = {}): Generator<Progress, Track> {
-    const t = simulateHands(q, h, { mesh, ...o });
+  const about = searched ? MIN_CANDIDATES + FINALISTS.quick + FINALISTS.plan + DRAWS.length + ABOUT_AFTERWARDS : 1;
+  function* cast(
+    q: PlanTask,
+    h: RetrieveSettings,
+    mesh: Mesh,
+    o: Omit<Parameters<typeof simulateSettings>[2], 'mesh'> = {},
+  ): Generator<Progress, Track> {
+    const t = simulateSettings(q, h, { mesh, ...o });
     simulations++;
     yield { done: Math.min(simulations, about - 1), of: about, bestShare };
     return t;
   }
   const on = (mesh: Mesh, lineShapes = false) =>
-    function* (hands: Hands): Generator<Progress, Candidate> {
+    function* (hands: RetrieveSettings): Generator<Progress, Candidate> {
       const track = yield* cast(p, hands, mesh, { lineShapes });
       bestShare = Math.max(bestShare, track.zoneShare);
       return { hands, track, worth: worth(p, hands, track) };
     };
 
-  const start = firstHands(p);
+  const start = firstSettings(p);
   let candidates = 1;
   let best: Candidate;
   if (searched) {
     const sifted = yield* search(p, start, on(MESH.scan));
     candidates = sifted.length;
-    best = yield* finest(freedoms(p, start), sifted, start, on(MESH.quick), on(MESH.plan, true), function* (h) {
+    best = yield* finest(freeParameters(p, start), sifted, start, on(MESH.quick), on(MESH.plan, true), function* (h) {
       const worths: number[] = [];
       for (const corner of corners(p)) worths.push(worth(p, h, yield* cast(p, h, MESH.scan, corner)));
       return worths;
     });
   } else if (effort === 'first' && p.family.mode !== 'surface') {
-    const free = freedoms(p, start);
+    const free = freeParameters(p, start);
     const few = free.length > 0 ? openings(p, start, free).slice(0, FIRST_CASTS) : [];
     let first = yield* on(MESH.scan)(start);
     for (const h of few) {
@@ -87,7 +92,7 @@ export function* planInSteps(request: PlanRequest, effort: Effort): Generator<Pr
   const { hands, track } = best;
   const { workedToM } = track;
   const drawn: Track[] = [];
-  const buys: Change[] = [];
+  const buys: PlanChange[] = [];
   let zoneShare: ShareRange = shareRange(track.zoneShare, 0, []);
   if (searched) {
     const coarse = yield* cast(p, hands, MESH.scan, { workedToM });
@@ -148,12 +153,12 @@ const POLISH_STEPS = [0.5, 0.25] as const;
 
 /** Casts the best of the sifted again on finer meshes, the first guess with them: it stands unless they are better there too. */
 function* finest(
-  free: readonly Freedom[],
+  free: readonly FreeParameter[],
   sifted: readonly Candidate[],
-  start: Hands,
-  quick: (h: Hands) => Generator<Progress, Candidate>,
-  plan: (h: Hands) => Generator<Progress, Candidate>,
-  atCorners: (h: Hands) => Generator<Progress, number[]>,
+  start: RetrieveSettings,
+  quick: (h: RetrieveSettings) => Generator<Progress, Candidate>,
+  plan: (h: RetrieveSettings) => Generator<Progress, Candidate>,
+  atCorners: (h: RetrieveSettings) => Generator<Progress, number[]>,
 ): Generator<Progress, Candidate> {
   const better = (a: Candidate, b: Candidate): number => b.worth - a.worth;
   const again: Candidate[] = [];

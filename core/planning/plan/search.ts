@@ -7,7 +7,7 @@ import { clamp, roundTo } from '../../base/numbers';
 import { seededRandom } from '../../base/random';
 import { hangs } from '../cadence/library';
 import { TELLING_CURRENT_MPS, tipSetting, type TipPosition } from '../../tackle/stand';
-import { angleWasRead, FEWEST_TURNS_PER_S, mostTurns, tableStarts, turnsFor, type Hands, type Problem } from '../task/setup';
+import { angleWasRead, MIN_TURNS_PER_S, maxTurnsPerS, tableStarts, turnsFor, type RetrieveSettings, type PlanTask } from '../task/setup';
 import type { Track } from './track';
 
 /** How far a plan under way is: simulations done, of about how many, and the best share of the cast so far. */
@@ -18,17 +18,17 @@ export interface Progress {
 }
 
 export interface Candidate {
-  hands: Hands;
+  hands: RetrieveSettings;
   track: Track;
   worth: number;
 }
 
 /** One thing the hands can vary, between 0 and 1. */
-export interface Freedom {
+export interface FreeParameter {
   /** The hands with it at u, 0–1. */
-  at: (h: Hands, u: number) => Hands;
+  at: (h: RetrieveSettings, u: number) => RetrieveSettings;
   /** Where it stands, 0–1. */
-  of: (h: Hands) => number;
+  of: (h: RetrieveSettings) => number;
   /** Number of settings when they are few and have no order worth stepping through in halves; else a step, 0–1. */
   settings?: number;
   step?: number;
@@ -45,10 +45,10 @@ const between = (a: number, b: number) => ({
 });
 
 /** What is free to vary in this problem: what the angler set is not, nor what the way of working settles by itself. */
-export function freedoms(p: Problem, start: Hands): Freedom[] {
+export function freeParameters(p: PlanTask, start: RetrieveSettings): FreeParameter[] {
   const set = p.request.set ?? {};
   const swims = p.family.mode === 'swim';
-  const out: Freedom[] = [];
+  const out: FreeParameter[] = [];
   const tips = p.stand.tips;
   if (set.tip === undefined && p.family.mode !== 'float')
     out.push({
@@ -58,8 +58,8 @@ export function freedoms(p: Problem, start: Hands): Freedom[] {
     });
   if (set.turnsPerS === undefined && !set.cadence) {
     const range = between(
-      Math.max(FEWEST_TURNS_PER_S, 0.4 * start.turnsPerS),
-      Math.max(FEWEST_TURNS_PER_S + 0.1, Math.min(mostTurns(p), 2 * start.turnsPerS)),
+      Math.max(MIN_TURNS_PER_S, 0.4 * start.turnsPerS),
+      Math.max(MIN_TURNS_PER_S + 0.1, Math.min(maxTurnsPerS(p), 2 * start.turnsPerS)),
     );
     out.push({ step: 0.2, at: (h, u) => ({ ...h, turnsPerS: twentieth(range.at(u)) }), of: (h) => range.of(h.turnsPerS) });
   }
@@ -89,34 +89,38 @@ export function freedoms(p: Problem, start: Hands): Freedom[] {
 
 const SCATTER = 40;
 /** Casts simulated, at the least where there is anything to find, and at the most. */
-export const FEWEST_CANDIDATES = 100;
-const MOST_CANDIDATES = 140;
+export const MIN_CANDIDATES = 100;
+const MAX_CANDIDATES = 140;
 /** The steps shrink, as shares of a freedom's own; of the best so many are followed at each size. */
 const SCALES = [2, 0.8, 0.4, 0.2] as const;
 const KEPT = [4, 4, 2, 2] as const;
 
-const keyOf = (h: Hands): string => `${h.castM} ${h.countdownS} ${h.turnsPerS} ${h.tip.position} ${h.pauseS} ${h.angleDeg} ${h.style}`;
+const keyOf = (h: RetrieveSettings): string => `${h.castM} ${h.countdownS} ${h.turnsPerS} ${h.tip.position} ${h.pauseS} ${h.angleDeg} ${h.style}`;
 
-const sameHands = (a: Hands, b: Hands): boolean => keyOf(a) === keyOf(b);
+const sameSettings = (a: RetrieveSettings, b: RetrieveSettings): boolean => keyOf(a) === keyOf(b);
 
 /** Where the search begins: the table's own answers, then a fixed scatter over all that is free. */
-export function openings(p: Problem, start: Hands, free: readonly Freedom[]): Hands[] {
+export function openings(p: PlanTask, start: RetrieveSettings, free: readonly FreeParameter[]): RetrieveSettings[] {
   const set = p.request.set ?? {};
-  const told = tableStarts(p).map((o) => ({
+  const fromTable = tableStarts(p).map((o) => ({
     ...start,
     countdownS: set.countdownS ?? HALF(o.countdownS),
     turnsPerS: set.turnsPerS ?? turnsFor(p, o.speedMps, p.style, p.pauseS),
     tip: set.tip ? start.tip : tipSetting(nearestTip(p, o.tipM > 1 ? 'up' : 'down'), p.request.rod, p.reading.access),
   }));
   const scattered = Array.from({ length: SCATTER }, (_, n) => free.reduce((h, f, k) => f.at(h, uniformDraw(n, k + (n < DRAW_COUNT ? 0 : 6))), start));
-  return [...told, ...scattered];
+  return [...fromTable, ...scattered];
 }
 
 /** All candidates, best first. `evaluate` casts one and may rest in between. */
-export function* search(p: Problem, start: Hands, evaluate: (h: Hands) => Generator<Progress, Candidate>): Generator<Progress, Candidate[]> {
-  const free = freedoms(p, start);
+export function* search(
+  p: PlanTask,
+  start: RetrieveSettings,
+  evaluate: (h: RetrieveSettings) => Generator<Progress, Candidate>,
+): Generator<Progress, Candidate[]> {
+  const free = freeParameters(p, start);
   const seen = new Map<string, Candidate>();
-  function* tried(h: Hands): Generator<Progress, Candidate> {
+  function* tried(h: RetrieveSettings): Generator<Progress, Candidate> {
     const known = seen.get(keyOf(h));
     if (known) return known;
     const c = yield* evaluate(h);
@@ -129,7 +133,7 @@ export function* search(p: Problem, start: Hands, evaluate: (h: Hands) => Genera
   if (free.length === 0) return best();
   for (const h of openings(p, start, free)) yield* tried(h);
 
-  const more = (): boolean => seen.size < MOST_CANDIDATES;
+  const more = (): boolean => seen.size < MAX_CANDIDATES;
   let front = spread(best(), KEPT[0]!);
   for (const [i, scale] of SCALES.entries()) {
     const next: Candidate[] = [];
@@ -146,9 +150,9 @@ export function* search(p: Problem, start: Hands, evaluate: (h: Hands) => Genera
   }
   // What is left of the hundred goes around the best, then anywhere.
   const random = seededRandom(7);
-  for (let n = 0; seen.size < FEWEST_CANDIDATES && n < 4 * FEWEST_CANDIDATES; n++) {
+  for (let n = 0; seen.size < MIN_CANDIDATES && n < 4 * MIN_CANDIDATES; n++) {
     const at = best()[0]!.hands;
-    const width = n < FEWEST_CANDIDATES ? 0.3 : 1;
+    const width = n < MIN_CANDIDATES ? 0.3 : 1;
     yield* tried(free.reduce((h, f) => f.at(h, clamp(f.of(at) + (random() - 0.5) * width, 0, 0.999)), at));
   }
   return best();
@@ -156,10 +160,10 @@ export function* search(p: Problem, start: Hands, evaluate: (h: Hands) => Genera
 
 /** Takes every step of one size from a candidate, one freedom after the other; the best place found. */
 export function* around(
-  free: readonly Freedom[],
+  free: readonly FreeParameter[],
   from: Candidate,
   scale: number,
-  tried: (h: Hands) => Generator<Progress, Candidate>,
+  tried: (h: RetrieveSettings) => Generator<Progress, Candidate>,
   more: () => boolean = () => true,
 ): Generator<Progress, Candidate> {
   let at = from;
@@ -171,7 +175,7 @@ export function* around(
     let better = at;
     for (const x of to) {
       const h = f.at(at.hands, x);
-      if (sameHands(h, at.hands)) continue;
+      if (sameSettings(h, at.hands)) continue;
       if (!more()) return better;
       const c = yield* tried(h);
       if (c.worth > better.worth) better = c;
@@ -181,7 +185,7 @@ export function* around(
   return at;
 }
 
-const nearestTip = (p: Problem, wished: TipPosition): TipPosition => (p.stand.tips.includes(wished) ? wished : p.stand.tips[0]!);
+const nearestTip = (p: PlanTask, wished: TipPosition): TipPosition => (p.stand.tips.includes(wished) ? wished : p.stand.tips[0]!);
 
 /** The best few that are not the same place twice. */
 function spread(candidates: readonly Candidate[], most: number): Candidate[] {

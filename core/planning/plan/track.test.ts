@@ -3,12 +3,12 @@ import type { FamilyId } from '../../lures/family';
 import { PHASES } from '../cadence/cadence';
 import { MESH } from '../../simulation/types';
 import type { PlanSettings } from '../task/request';
-import { firstHands, LONGEST_S, setUpProblem, type Problem } from '../task/setup';
-import { simulateHands, type Track } from './track';
+import { firstSettings, MAX_CAST_S, setUpTask, type PlanTask } from '../task/setup';
+import { simulateSettings, type Track } from './track';
 import { CADENCE_STYLES, type CadenceStyle } from '../../lures/styles';
 
-function problem(family: FamilyId, set: PlanSettings = {}, water: Partial<Conditions['water']> = {}): Problem {
-  return setUpProblem({
+function problem(family: FamilyId, set: PlanSettings = {}, water: Partial<Conditions['water']> = {}): PlanTask {
+  return setUpTask({
     conditions: {
       species: 'largemouth-bass',
       month: 6,
@@ -21,7 +21,7 @@ function problem(family: FamilyId, set: PlanSettings = {}, water: Partial<Condit
     set,
   });
 }
-const run = (p: Problem, longestS = 60): Track => simulateHands(p, firstHands(p), { mesh: MESH.quick, longestS });
+const run = (p: PlanTask, longestS = 60): Track => simulateSettings(p, firstSettings(p), { mesh: MESH.quick, longestS });
 
 /** Depth gained in each stretch of one phase, m; positive is sinking. */
 function drops(t: Track, phase: Track['phase'][number]): number[] {
@@ -80,11 +80,11 @@ describe.each(CADENCE_STYLES)('worked by %s', (style: CadenceStyle) => {
 
 test('uncertain drag moves the depth the right way', () => {
   const p = problem('paddletail', { castM: 20, countdownS: 4, turnsPerS: 0.7 });
-  const h = firstHands(p);
-  const light = simulateHands(p, h, { mesh: MESH.quick, longestS: 30, lineDrag: 0.7 });
-  const heavy = simulateHands(p, h, { mesh: MESH.quick, longestS: 30, lineDrag: 1.4 });
+  const h = firstSettings(p);
+  const light = simulateSettings(p, h, { mesh: MESH.quick, longestS: 30, lineDrag: 0.7 });
+  const heavy = simulateSettings(p, h, { mesh: MESH.quick, longestS: 30, lineDrag: 1.4 });
   expect(heavy.deepestM).toBeLessThan(light.deepestM);
-  expect(simulateHands(p, h, { mesh: MESH.quick, longestS: 30, lureDrag: 1.5 }).deepestM).toBeLessThanOrEqual(light.deepestM);
+  expect(simulateSettings(p, h, { mesh: MESH.quick, longestS: 30, lureDrag: 1.5 }).deepestM).toBeLessThanOrEqual(light.deepestM);
 });
 
 test('a current across carries it aside, one towards the angler brings it home', () => {
@@ -96,7 +96,7 @@ test('a current across carries it aside, one towards the angler brings it home',
 
 test('a line shape comes with every sample when it is asked for, from the lure to the tip', () => {
   const p = problem('paddletail', { castM: 15 });
-  const t = simulateHands(p, firstHands(p), { mesh: MESH.quick, longestS: 10, lineShapes: true });
+  const t = simulateSettings(p, firstSettings(p), { mesh: MESH.quick, longestS: 10, lineShapes: true });
   t.lineXZ.forEach((xz, i) => {
     expect(xz.length).toBeGreaterThanOrEqual(4);
     expect(xz[0]).toBeCloseTo(t.xM[i]!, 6);
@@ -104,7 +104,7 @@ test('a line shape comes with every sample when it is asked for, from the lure t
 });
 
 test('a very slow cast says that it goes on', () => {
-  const slow = run(problem('finesse-jig', { castM: 25, pauseS: 15, style: 'dead-stick', turnsPerS: 0.3 }, { fishDepthM: 3.8 }), LONGEST_S);
+  const slow = run(problem('finesse-jig', { castM: 25, pauseS: 15, style: 'dead-stick', turnsPerS: 0.3 }, { fishDepthM: 3.8 }), MAX_CAST_S);
   expect(slow.cutShort).toBe(true);
-  expect(run(problem('paddletail', { castM: 12, turnsPerS: 1.2, style: 'steady' }), LONGEST_S).cutShort).toBe(false);
+  expect(run(problem('paddletail', { castM: 12, turnsPerS: 1.2, style: 'steady' }), MAX_CAST_S).cutShort).toBe(false);
 });

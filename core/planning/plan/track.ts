@@ -4,13 +4,13 @@ import { defaultCadence } from '../cadence/library';
 import { BETWEEN_CASTS_S } from '../../tackle/cast';
 import { runRetrieve, type Sample } from '../../simulation/retrieve';
 import { netWeightN } from '../../simulation/sink';
-import { MESH, type Leader, type LurePhysics, type Mesh, type RetrieveInput, type TipMove, type Vec3 } from '../../simulation/types';
+import { MESH, type LeaderPhysics, type LurePhysics, type Mesh, type RetrieveInput, type TipMove, type Vec3 } from '../../simulation/types';
 import { floatFor } from '../../simulation/float';
 import { linePhysics } from '../../tackle/line';
 import { rodStiffnessNpm } from '../../tackle/rod';
 import { inBand } from '../task/inBand';
 import type { TackleDraw } from '../task/tackleDraws';
-import { LONGEST_S, type Hands, type Problem } from '../task/setup';
+import { MAX_CAST_S, type RetrieveSettings, type PlanTask } from '../task/setup';
 import { viscosityM2s } from '../../water/fluid';
 
 export interface Track {
@@ -50,7 +50,7 @@ const BOAT_SHARE = 0.15;
 const LIFT_OUT_M = 1.2;
 /** Below a float hangs a leader of fluorocarbon, lb class. */
 const FLOAT_LEADER_LB = 12;
-const SHORTEST_LEADER_M = 0.2;
+const MIN_LEADER_M = 0.2;
 
 export interface TrackOptions extends Partial<TackleDraw> {
   mesh: Mesh;
@@ -69,17 +69,17 @@ const flow = (speedMps: number, angleDeg: number): Vec3 => {
 };
 
 /** The line-and-lure problem that one set of hands makes, cadence apart. */
-function problemOf(p: Problem, h: Hands, o: TrackOptions): Omit<RetrieveInput, 'reel' | 'tipMoves'> {
+function retrieveInput(p: PlanTask, h: RetrieveSettings, o: TrackOptions): Omit<RetrieveInput, 'reel' | 'tipMoves'> {
   const r = p.reading;
   const lure: LurePhysics = {
     ...p.lure,
     dragAreaM2: p.lure.dragAreaM2 * (o.lureDrag ?? 1),
     liftAreaM2: p.lure.liftAreaM2 * (o.lureLift ?? 1),
   };
-  const leader: Leader | null =
+  const leader: LeaderPhysics | null =
     p.family.mode === 'float'
       ? {
-          lengthM: Math.max(SHORTEST_LEADER_M, p.depthM),
+          lengthM: Math.max(MIN_LEADER_M, p.depthM),
           line: linePhysics({ material: 'fluorocarbon', strengthLb: FLOAT_LEADER_LB }),
           body: floatFor(netWeightN(lure, p.waterDensityKgM3), p.waterDensityKgM3),
         }
@@ -123,7 +123,7 @@ interface Followed {
 }
 
 /** The sample at which to reel in; the last one: never. */
-function lastWorked(p: Problem, f: Followed, workedToM: number | null | undefined): number {
+function lastWorked(p: PlanTask, f: Followed, workedToM: number | null | undefined): number {
   const end = f.samples.length - 1;
   if (workedToM !== undefined) {
     if (workedToM === null) return end;
@@ -147,11 +147,11 @@ function lastWorked(p: Problem, f: Followed, workedToM: number | null | undefine
   return bestRate > WORTH_STOPPING * atLatest ? best : latest;
 }
 
-export function simulateHands(p: Problem, h: Hands, o: TrackOptions): Track {
+export function simulateSettings(p: PlanTask, h: RetrieveSettings, o: TrackOptions): Track {
   const cadence = p.request.set?.cadence ?? defaultCadence({ style: h.style, moodMean: p.mood.mean, pauseS: h.pauseS, turnsPerS: h.turnsPerS });
   const startS = SPLASH_S + h.countdownS;
-  const longestS = Math.max(startS + 2, Math.min(o.longestS ?? LONGEST_S, p.longestS));
-  const base = problemOf(p, h, o);
+  const longestS = Math.max(startS + 2, Math.min(o.longestS ?? MAX_CAST_S, p.longestS));
+  const base = retrieveInput(p, h, o);
   const sinks = netWeightN(base.lure, p.waterDensityKgM3) > 1e-3;
   const metresPerTurn = p.metresPerTurn * (o.reel ?? 1);
   const compiled = compileCadence(cadence, { metresPerTurn }, { startS, endS: longestS, sinks });
@@ -240,8 +240,8 @@ export function trackOf({ dtS, zoneS: counted, ...w }: Worked, rest: Partial<Pic
 
 /** The track of a cast worked up to sample `last`, with the way back behind it. */
 function castTrack(
-  p: Problem,
-  h: Hands,
+  p: PlanTask,
+  h: RetrieveSettings,
   f: Followed,
   last: number,
   beats: readonly Beat[],

@@ -1,7 +1,7 @@
 import type { Conditions } from '../../water/conditions';
 import type { FamilyId } from '../../lures/family';
 import type { PlanRequest } from './request';
-import { firstCountdownS, firstHands, liveliness, mostTurns, setUpProblem, turnsFor, type Problem } from './setup';
+import { firstCountdownS, firstSettings, liveliness, maxTurnsPerS, setUpTask, turnsFor, type PlanTask } from './setup';
 
 const request = (family: FamilyId, water: Partial<Conditions['water']> = {}, more: Partial<PlanRequest> = {}): PlanRequest => ({
   conditions: {
@@ -15,7 +15,7 @@ const request = (family: FamilyId, water: Partial<Conditions['water']> = {}, mor
   line: { material: 'nylon', strengthLb: 10 },
   ...more,
 });
-const problem = (...a: Parameters<typeof request>): Problem => setUpProblem(request(...a));
+const problem = (...a: Parameters<typeof request>): PlanTask => setUpTask(request(...a));
 
 test('the band is the fish’s for a swimmer, the top for a surface lure, the bottom and up for a jig', () => {
   expect(problem('paddletail').bandM).toEqual([1.3, 1.9000000000000001]);
@@ -59,7 +59,7 @@ test('turns give the wanted speed and stay within hand and lure', () => {
   expect(turnsFor(p, 0.6, 'steady', 2) * p.metresPerTurn).toBeCloseTo(0.6, 1);
   expect(turnsFor(p, 0.6, 'stop-and-go', 2)).toBeGreaterThan(turnsFor(p, 0.6, 'steady', 2));
   expect(turnsFor(p, 9, 'steady', 2)).toBeLessThanOrEqual(2.5);
-  expect(mostTurns(problem('shaky-head'))).toBeLessThan(mostTurns(problem('casting-spoon')));
+  expect(maxTurnsPerS(problem('shaky-head'))).toBeLessThan(maxTurnsPerS(problem('casting-spoon')));
 });
 
 test('the mood picks the style', () => {
@@ -74,14 +74,14 @@ test('a hang is no longer than the lure stays in the band', () => {
 });
 
 test('what is set by hand is what the hands start with', () => {
-  const h = firstHands(
+  const h = firstSettings(
     problem('paddletail', {}, { set: { castM: 15, countdownS: 4, turnsPerS: 0.8, tip: 'down', pauseS: 2, style: 'stop-and-go' } }),
   );
   expect(h).toMatchObject({ castM: 15, countdownS: 4, turnsPerS: 0.8, pauseS: 2, style: 'stop-and-go', tip: { position: 'down' } });
 });
 
 test('salt water is denser', () => {
-  const salt = setUpProblem({
+  const salt = setUpTask({
     ...request('paddletail'),
     conditions: { species: 'spotted-seatrout', water: { setting: 'flat', salinity: 'salt', surfaceTempC: 22, depthM: 1.5, fishDepthM: 1 } },
   });

@@ -21,14 +21,14 @@ import { freeSink, timeToSinkS } from '../../simulation/sink';
 import { hangLimitS, holdingOptions, type HoldingOption } from '../../holdtable/zone';
 import type { LurePhysics } from '../../simulation/types';
 import { lineDiameterM, type LineSpec } from '../../tackle/line';
-import { metresPerTurn, FASTEST_TURNS_PER_S } from '../../tackle/reel';
+import { metresPerTurn, MAX_TURNS_PER_S } from '../../tackle/reel';
 import { comfortableCastM } from '../../tackle/rod';
 import type { PlanRequest } from './request';
 import type { CadenceStyle } from '../../lures/styles';
 import { FRESH_KG_M3, waterDensityKgM3 } from '../../water/fluid';
 import { resolveConditions, type ResolvedConditions } from '../../water/resolve';
 
-export interface Problem {
+export interface PlanTask {
   request: PlanRequest;
   reading: ResolvedConditions;
   line: LineSpec;
@@ -66,7 +66,7 @@ export interface Problem {
 }
 
 /** One set of hands: what the planner is free to choose. */
-export interface Hands {
+export interface RetrieveSettings {
   castM: number;
   countdownS: number;
   turnsPerS: number;
@@ -86,7 +86,7 @@ const SURFACE_BAND_M = 0.15;
 const PITCH_M = 7;
 const PITCH_S = 20;
 /** Nobody works one cast longer than this, s: then it is reeled in. prior: judgement. */
-export const LONGEST_S = 180;
+export const MAX_CAST_S = 180;
 
 export function liveliness(moodMean: number): 0 | 1 | 2 {
   return moodMean < 1.4 ? 0 : moodMean < 2.6 ? 1 : 2;
@@ -98,7 +98,7 @@ function bandFor(f: Family, r: ResolvedConditions, pitched: number): readonly [n
   return r.fishBandM;
 }
 
-export function setUpProblem(request: PlanRequest): Problem {
+export function setUpTask(request: PlanRequest): PlanTask {
   const set = request.set ?? {};
   const reading = resolveConditions(request.conditions);
   const line = set.line ?? request.line;
@@ -138,7 +138,7 @@ export function setUpProblem(request: PlanRequest): Problem {
     bandM: bandFor(family, reading, pitched),
     pitched: pitched > 0.5,
     floorDepthM: pitched > 0.5 ? Math.min(reading.depthM, reading.fishBandM[1]) : reading.depthM,
-    longestS: pitched > 0.5 ? PITCH_S : LONGEST_S,
+    longestS: pitched > 0.5 ? PITCH_S : MAX_CAST_S,
     metresPerTurn: metresPerTurn(request.reel, castM / 2) * known.reel.ratio,
     speedMps,
     style: set.style ?? family.styles[liveliness(mood.mean)],
@@ -151,7 +151,7 @@ export function setUpProblem(request: PlanRequest): Problem {
 }
 
 /** What the counts say of the lure as it was counted, whatever trailer it carries today. */
-function knownOf(request: PlanRequest, family: Family, weightKg: number): Problem['known'] {
+function knownOf(request: PlanRequest, family: Family, weightKg: number): PlanTask['known'] {
   const { measured } = request;
   const { drag, lift } = measured?.lure?.length
     ? knownLure({ tried: triedLure(family.id, weightKg, request.line), measurements: measured.lure })
@@ -168,23 +168,23 @@ function overshoot(f: Family, lure: LurePhysics, depthM: number, r: ResolvedCond
 }
 
 /** Turns a second that give the wanted average speed with this cadence, kept to what a hand and this lure can do. */
-export function turnsFor(p: Problem, speedMps: number, style: CadenceStyle, pauseS: number): number {
+export function turnsFor(p: PlanTask, speedMps: number, style: CadenceStyle, pauseS: number): number {
   const steps = defaultCadence({ style, moodMean: p.mood.mean, pauseS, turnsPerS: 1 }).steps;
   const turned = steps.reduce((s, x) => s + (x.handleTurns ?? 0), 0);
   const lengthS = steps.reduce((s, x) => s + x.durationS, 0);
-  const turns = turned > 0 ? (speedMps * lengthS) / (turned * p.metresPerTurn) : FEWEST_TURNS_PER_S;
-  return clamp(Math.round(turns * 20) / 20, FEWEST_TURNS_PER_S, mostTurns(p));
+  const turns = turned > 0 ? (speedMps * lengthS) / (turned * p.metresPerTurn) : MIN_TURNS_PER_S;
+  return clamp(Math.round(turns * 20) / 20, MIN_TURNS_PER_S, maxTurnsPerS(p));
 }
 
 /** The slowest a handle is turned that still feels like turning, turns/s. */
-export const FEWEST_TURNS_PER_S = 0.2;
+export const MIN_TURNS_PER_S = 0.2;
 
 /** The fastest this lure and this hand are turned, turns/s. */
-export const mostTurns = (p: Problem): number =>
-  Math.max(0.3, Math.min(FASTEST_TURNS_PER_S, Math.floor(((p.family.speedMps[1] * 1.3) / p.metresPerTurn) * 20) / 20));
+export const maxTurnsPerS = (p: PlanTask): number =>
+  Math.max(0.3, Math.min(MAX_TURNS_PER_S, Math.floor(((p.family.speedMps[1] * 1.3) / p.metresPerTurn) * 20) / 20));
 
 /** The table's own answers for a swimming lure, nearest the wanted speed first: where the search starts. */
-export function tableStarts(p: Problem): HoldingOption[] {
+export function tableStarts(p: PlanTask): HoldingOption[] {
   return holdingOptions(p.family, p.depthM, lineDiameterM(p.line)).sort(
     (a, b) => Math.abs(Math.log(a.speedMps / p.speedMps)) - Math.abs(Math.log(b.speedMps / p.speedMps)),
   );
@@ -198,7 +198,7 @@ function sinkTimeS(f: Family, lure: LurePhysics, depthM: number, densityKgM3: nu
 }
 
 /** Seconds of count until the lure is at depth, before refinement by simulation. */
-export const firstCountdownS = (p: Problem): number => Math.min(60, Math.round(p.sinkS * 1.2 * 2) / 2);
+export const firstCountdownS = (p: PlanTask): number => Math.min(60, Math.round(p.sinkS * 1.2 * 2) / 2);
 
 const FIRST_TIP: Record<Family['mode'], TipPosition> = {
   surface: 'level',
@@ -210,15 +210,15 @@ const FIRST_TIP: Record<Family['mode'], TipPosition> = {
 };
 
 /** Whether somebody said how the current runs to the cast. */
-export const angleWasRead = ({ request }: Problem): boolean => typeof request.conditions.water.currentAngleDeg === 'number';
+export const angleWasRead = ({ request }: PlanTask): boolean => typeof request.conditions.water.currentAngleDeg === 'number';
 
 /** The angle that was read; one that nobody read gives way to what the stand allows. */
-function openAngleDeg(p: Problem): number {
+function openAngleDeg(p: PlanTask): number {
   const { reading, stand } = p;
   return angleWasRead(p) || stand.anglesDeg.includes(reading.currentAngleDeg) ? reading.currentAngleDeg : stand.anglesDeg[0]!;
 }
 
-export function firstHands(p: Problem): Hands {
+export function firstSettings(p: PlanTask): RetrieveSettings {
   const set = p.request.set ?? {};
   const start = tableStarts(p)[0] ?? null;
   const wished: TipPosition = start ? (start.tipM > 1 ? 'up' : 'down') : FIRST_TIP[p.family.mode];
@@ -235,7 +235,7 @@ export function firstHands(p: Problem): Hands {
 }
 
 /** The frozen presentation of one set of hands. */
-export function presentationOf(p: Problem, h: Hands, cadence: Cadence): Presentation {
+export function presentationOf(p: PlanTask, h: RetrieveSettings, cadence: Cadence): Presentation {
   const { request } = p;
   return {
     rig: p.rig,

@@ -1,7 +1,7 @@
 /** What is not known exactly of the lure, the line and the reel, as 32 fixed draws. */
 import { normalDraw } from '../../base/draws';
 import { spreadOf } from '../calibrate/known';
-import type { Problem } from './setup';
+import type { PlanTask } from './setup';
 
 /** Uncertain parameters, as ratios to what is thought likeliest. */
 export interface TackleDraw {
@@ -14,7 +14,7 @@ export interface TackleDraw {
 /** Spread of the law of cross-flow drag, as the standard deviation of its logarithm: the largest doubt of the model. */
 const LINE_DRAG_SPREAD = 0.2;
 
-function tackle(p: Problem, deviations: readonly [number, number, number, number]): TackleDraw {
+function tackle(p: PlanTask, deviations: readonly [number, number, number, number]): TackleDraw {
   const [drag, line, lift, reel] = deviations;
   return {
     lureDrag: Math.exp(spreadOf(p.known.drag) * drag),
@@ -25,7 +25,7 @@ function tackle(p: Problem, deviations: readonly [number, number, number, number
 }
 
 /** Draw n; what the angler has measured varies less. */
-export const drawTackle = (p: Problem, n: number): TackleDraw => tackle(p, [normalDraw(n, 0), normalDraw(n, 1), normalDraw(n, 2), normalDraw(n, 3)]);
+export const drawTackle = (p: PlanTask, n: number): TackleDraw => tackle(p, [normalDraw(n, 0), normalDraw(n, 1), normalDraw(n, 2), normalDraw(n, 3)]);
 
 /**
  * Four for all the draws, where each would cost too much: drag, line and lift one deviation out, half of the eight corners, so that each and each pair of them is
@@ -37,4 +37,4 @@ const CORNERS = [
   [1, -1, 1],
   [1, 1, -1],
 ] as const;
-export const corners = (p: Problem): readonly TackleDraw[] => CORNERS.map(([drag, line, lift]) => tackle(p, [drag, line, lift, 0]));
+export const corners = (p: PlanTask): readonly TackleDraw[] => CORNERS.map(([drag, line, lift]) => tackle(p, [drag, line, lift, 0]));

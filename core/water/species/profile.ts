@@ -11,12 +11,12 @@ export const HANDLING = ['spines', 'gill-plates', 'teeth', 'soft-mouth', 'slime'
 export type Handling = (typeof HANDLING)[number];
 
 /** What local law often regulates for this fish; never more than a reminder to ask. */
-export const LEGAL = ['spawn-closure', 'slot', 'invasive', 'tag', 'bag', 'stocked-permit'] as const;
-export type Legal = (typeof LEGAL)[number];
+export const LEGAL_REMINDERS = ['spawn-closure', 'slot', 'invasive', 'tag', 'bag', 'stocked-permit'] as const;
+export type LegalReminder = (typeof LEGAL_REMINDERS)[number];
 
 /** Where the figures of a row come from; docs/SPECIES.md writes them out. */
-export const SOURCES = ['preference', 'tolerance', 'lakes', 'profiles', 'bass-europe', 'invader', 'judgement'] as const;
-export type Source = (typeof SOURCES)[number];
+export const FIGURE_SOURCES = ['preference', 'tolerance', 'lakes', 'profiles', 'bass-europe', 'invader', 'judgement'] as const;
+export type FigureSource = (typeof FIGURE_SOURCES)[number];
 
 export interface SpeciesProfile {
   id: SpeciesId;
@@ -51,6 +51,6 @@ export interface SpeciesProfile {
   softMouth: boolean;
   teeth: Teeth;
   handling: readonly Handling[];
-  legal: readonly Legal[];
-  sources: readonly Source[];
+  legal: readonly LegalReminder[];
+  sources: readonly FigureSource[];
 }

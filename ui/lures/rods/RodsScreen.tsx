@@ -29,7 +29,7 @@ import type { Rod } from '../../../core/records/rod';
 
 const HOURS = [2, 4, 8];
 const SHOWN_OPEN = 5;
-const MOST_ASKED = 5;
+const MAX_ASKED = 5;
 
 export function RodsScreen() {
   const { day } = useConditions();
@@ -45,7 +45,7 @@ export function RodsScreen() {
         <Button kind="solid" title="To the water" onPress={() => router.navigate('/')} />
       </Screen>
     );
-  const most = rods.length > 0 ? Math.min(rods.length, MOST_ASKED) : 3;
+  const most = rods.length > 0 ? Math.min(rods.length, MAX_ASKED) : 3;
   const lost = choice.chosen && plan && best && best.perHour > 0 ? 1 - plan.perHour / best.perHour : 0;
   return (
     <Screen title="Few rods" sub={`What to take along at ${day.water.name}`} section={false}>

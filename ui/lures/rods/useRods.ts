@@ -12,7 +12,7 @@ import type { Rod } from '../../../core/records/rod';
 
 /** The light moves on: it is asked anew this often, ms. */
 const LIGHT_STEP_MS = 30 * 60_000;
-const MOST_RODS = 3;
+const MAX_RODS = 3;
 
 export interface Rods {
   rods: Rod[];
@@ -36,7 +36,7 @@ export function useRods(): Rods {
   const { k: wished, hours, chosen } = useRodChoice();
   const light = useLight(hours);
   const rods = inUse(book.rod).sort((a, b) => a.name.localeCompare(b.name));
-  const k = Math.max(1, Math.min(wished ?? MOST_RODS, rods.length > 0 ? rods.length : MOST_RODS));
+  const k = Math.max(1, Math.min(wished ?? MAX_RODS, rods.length > 0 ? rods.length : MAX_RODS));
   const asked = {
     ...rankOptions,
     k,

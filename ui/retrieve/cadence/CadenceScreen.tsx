@@ -10,7 +10,7 @@ import {
   edit,
   freshStep,
   insertStep,
-  MOST_STEPS,
+  MAX_STEPS,
   nudgeStep,
   redo,
   removeStep,
@@ -145,7 +145,7 @@ function Editor({ plan }: { plan: Plan }) {
         <Row gap={8} wrap>
           <Button title="Earlier" disabled={at === 0} onPress={() => nudge(-1)} />
           <Button title="Later" disabled={at === c.steps.length - 1} onPress={() => nudge(1)} />
-          <Button title="Copy" disabled={c.steps.length >= MOST_STEPS} onPress={copy} />
+          <Button title="Copy" disabled={c.steps.length >= MAX_STEPS} onPress={copy} />
           <Button title="Remove" disabled={c.steps.length < 2} onPress={remove} />
         </Row>
       </Part>
@@ -156,7 +156,7 @@ function Editor({ plan }: { plan: Plan }) {
               key={kind}
               title={capital(STEP_NAME[kind])}
               label={`Add: ${stepText(freshStep(kind, plan.hands.turnsPerS))}. ${STEP_HOW[kind]}`}
-              disabled={c.steps.length >= MOST_STEPS}
+              disabled={c.steps.length >= MAX_STEPS}
               onPress={() => add(kind)}
             />
           ))}

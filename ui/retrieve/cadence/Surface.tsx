@@ -16,7 +16,7 @@ import { useTheme } from '../../theme/theme';
 import { BASE, CADENCE_HEIGHT, StepSign } from '../StepSign';
 
 /** Room for the longest name at the usual size of text, px. */
-const LEAST_PX = 58;
+const MIN_PX = 58;
 /** Two lines of words below the signs, px. */
 const WORDS_PX = 50;
 const HANDLE_PX = 30;
@@ -41,7 +41,7 @@ interface Drag {
 
 export function Surface({ cadence, at, onTake, onChange, onKey }: SurfaceProps) {
   const { p, scale } = useTheme();
-  const leastPx = LEAST_PX * scale;
+  const leastPx = MIN_PX * scale;
   const [width, setWidth] = useState(0);
   // What the finger has made of it so far; becomes a change when the finger lifts.
   const [under, setUnder] = useState<{ cadence: Cadence; at: number } | null>(null);

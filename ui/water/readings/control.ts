@@ -44,7 +44,7 @@ export interface ManyReading extends Base {
   set: (r: EnteredReadings, v: readonly string[] | null) => EnteredReadings;
 }
 
-export type ReadingControl = NumberReading | ChoiceReading | ManyReading;
+export type ControlSpec = NumberReading | ChoiceReading | ManyReading;
 
 /** Keys of the table by what they are to a control. */
 type KeyTo<V> = { [K in ReadingKey]: ValueOf<K> extends V ? K : never }[ReadingKey];
@@ -113,7 +113,7 @@ export const nearPreset = (c: NumberReading): number | null =>
   c.presets?.find((o) => Math.abs(o.value - c.value) < 0.006 + 0.01 * Math.abs(o.value))?.value ?? null;
 
 /** The value as a tile shows it. */
-export function readingText(c: ReadingControl): string {
+export function readingText(c: ControlSpec): string {
   if (c.type === 'number') return (c.short ?? c.text)(c.value);
   const title = (v: string): string => (c.options.find((o) => o.value === v)?.title ?? v).toLowerCase();
   if (c.type === 'choice') return c.value === null ? '–' : title(c.value);

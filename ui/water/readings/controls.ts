@@ -20,12 +20,12 @@ import { INCH, say, type UnitPrefs } from '../../../wording/units';
 import { chopWord, currentWay, skyWord, windWay } from '../../../wording/water';
 import type { Option } from '../../parts/Buttons';
 import { STEPPERS } from '../../theme/stepping';
-import { choiceOf, numberOf, withReading, type ChoiceReading, type NumberReading, type ReadingControl } from './control';
+import { choiceOf, numberOf, withReading, type ChoiceReading, type NumberReading, type ControlSpec } from './control';
 
 export interface ReadingGroup {
   id: string;
   title: string;
-  controls: ReadingControl[];
+  controls: ControlSpec[];
 }
 
 const optionsOf = <T extends string>(all: readonly T[], name: Record<T, string>): Option<string>[] =>
@@ -36,7 +36,7 @@ export function readingGroups(r: ResolvedConditions, u: UnitPrefs): ReadingGroup
   const depthM = Math.max(0.2, r.depthM);
   const depth = (v: number): string => say.depth(v, u);
   const capitalChop = (v: number): string => capital(chopWord(v));
-  const water: ReadingControl[] = [
+  const water: ControlSpec[] = [
     {
       ...numberOf('surfaceTempC', u, (v) => say.temp(v, u)),
       id: 'temp',
@@ -101,7 +101,7 @@ export function readingGroups(r: ResolvedConditions, u: UnitPrefs): ReadingGroup
   ];
 }
 
-function coverControls(r: ResolvedConditions, u: UnitPrefs): ReadingControl[] {
+function coverControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
   const { cover } = r;
   const setCover =
     (change: Partial<{ kind: CoverKind; density: number; branchDiameterM: number; topDepthM: number }>) =>
@@ -114,7 +114,7 @@ function coverControls(r: ResolvedConditions, u: UnitPrefs): ReadingControl[] {
         ...change,
       });
   const path = readingPath('cover');
-  const list: ReadingControl[] = [
+  const list: ControlSpec[] = [
     {
       type: 'choice',
       id: 'cover',
@@ -175,7 +175,7 @@ function coverControls(r: ResolvedConditions, u: UnitPrefs): ReadingControl[] {
   return list;
 }
 
-const bottomControl = (r: ResolvedConditions): ReadingControl => ({
+const bottomControl = (r: ResolvedConditions): ControlSpec => ({
   ...choiceOf('bottom', BOTTOM_NAME),
   id: 'bottom',
   name: 'bottom',
@@ -204,8 +204,8 @@ const wayOf = (
   set: (x, v) => withReading(x, key, v === null ? null : Number(v)),
 });
 
-function flowControls(r: ResolvedConditions, u: UnitPrefs): ReadingControl[] {
-  const list: ReadingControl[] = [
+function flowControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
+  const list: ControlSpec[] = [
     {
       ...numberOf('windMps', u, (v) => (v === 0 ? 'Calm' : say.wind(v, u))),
       id: 'wind',
@@ -254,7 +254,7 @@ function barometerControl(r: ResolvedConditions, u: UnitPrefs): NumberReading {
   };
 }
 
-function fishControls(r: ResolvedConditions, u: UnitPrefs): ReadingControl[] {
+function fishControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
   const marked = r.marks.reduce((s, m) => s + m.count, 0);
   const depthM = Math.max(0.2, r.depthM);
   return [
@@ -306,8 +306,8 @@ function fishControls(r: ResolvedConditions, u: UnitPrefs): ReadingControl[] {
   ];
 }
 
-function standControls(r: ResolvedConditions, u: UnitPrefs): ReadingControl[] {
-  const list: ReadingControl[] = [
+function standControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
+  const list: ControlSpec[] = [
     { ...choiceOf('access', ACCESS_NAME), id: 'access', name: 'from', hint: 'Where do you fish from?', value: r.access },
     { ...choiceOf('salinity', SALINITY_NAME), id: 'salinity', name: 'water is', hint: 'Fresh or salt?', value: r.salinity },
   ];

@@ -1,6 +1,6 @@
 import { IMPERIAL, METRIC } from '../../../wording/units';
 import { chopWord } from '../../../wording/water';
-import { dragRange, nearPreset, onGrid, readingText, stepReading, type ReadingControl } from './control';
+import { dragRange, nearPreset, onGrid, readingText, stepReading, type ControlSpec } from './control';
 import { readingGroups } from './controls';
 import { resolveConditions } from '../../../core/water/resolve';
 import { type EnteredReadings, enteredSchema } from '../../../core/schemas/conditions';
@@ -8,8 +8,8 @@ import { type EnteredReadings, enteredSchema } from '../../../core/schemas/condi
 const NOTHING: EnteredReadings = { water: {}, sky: {} };
 const reading = (r: EnteredReadings) =>
   resolveConditions({ species: 'largemouth-bass', month: 6, ...r, water: { setting: 'pond', depthM: 3, fishDepthM: 1.5, ...r.water } });
-const controls = (r: EnteredReadings = NOTHING, u = IMPERIAL): ReadingControl[] => readingGroups(reading(r), u).flatMap((g) => g.controls);
-const control = (id: string, r: EnteredReadings = NOTHING): ReadingControl => controls(r).find((c) => c.id === id)!;
+const controls = (r: EnteredReadings = NOTHING, u = IMPERIAL): ControlSpec[] => readingGroups(reading(r), u).flatMap((g) => g.controls);
+const control = (id: string, r: EnteredReadings = NOTHING): ControlSpec => controls(r).find((c) => c.id === id)!;
 
 const WOOD: EnteredReadings = { water: { cover: { kind: 'wood', density: 0.5, branchDiameterM: 0.02 } }, sky: {} };
 
