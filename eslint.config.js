@@ -35,5 +35,9 @@ module.exports = [
       ],
     },
   },
+  {
+    files: ['scripts/**/*.cjs'],
+    languageOptions: { globals: { __dirname: 'readonly', module: 'writable', require: 'readonly', process: 'readonly' } },
+  },
   { files: ['ui/platform/clock.ts', 'e2e/**', 'scripts/**'], rules: { 'no-restricted-syntax': 'off' } },
 ];

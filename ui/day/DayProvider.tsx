@@ -19,6 +19,7 @@ const BUCKET_MS = 5 * 60_000;
 
 function useParts(): DayParts {
   const committer = useCommitter();
+  const status = useStored((s) => s.status);
   const book = useStored((s) => s.book);
   const bookWithoutLog = useStoredWithoutLog();
   const prefs = preferencesOf(book);
@@ -31,7 +32,7 @@ function useParts(): DayParts {
   const plan = useDayPlan(bookWithoutLog, conditions, prefs, ranking.ranking);
   const station = useStation(bookWithoutLog, conditions.day, prefs, nowMs, committer);
   const actions = useActionsOfDay({ ...plan, ranking: ranking.ranking }, committer);
-  return { conditions, mood, question, ranking, rankingBusy, plan, log, bookWithoutLog, book, prefs, station, actions };
+  return { status, conditions, mood, question, ranking, rankingBusy, plan, log, bookWithoutLog, book, prefs, station, actions };
 }
 
 /** The places follow in slices of a few milliseconds, so that no change of the day holds up a finger. All parts change in one go. */

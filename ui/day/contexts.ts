@@ -5,6 +5,7 @@
 import { createContext, useContext, type Context } from 'react';
 import type { Book } from '../../core/records';
 import type { Preferences } from '../../core/records/preferences';
+import type { Snapshot } from '../../data/keeper';
 import type { MoodJudgement } from '../../core/mood/filter';
 import type { DayActions } from './actions';
 import type { DayConditions } from './useDayConditions';
@@ -15,6 +16,7 @@ import type { BookWithoutLog } from './useBookWithoutLog';
 import type { StationState } from './useStation';
 
 export interface DayParts {
+  status: Snapshot['status'];
   conditions: DayConditions;
   mood: MoodJudgement | null;
   question: RankingQuestion;
@@ -32,6 +34,7 @@ export interface DayParts {
 const part = <K extends keyof DayParts>(): Context<DayParts[K] | undefined> => createContext<DayParts[K] | undefined>(undefined);
 
 export const DAY_CONTEXTS: { [K in keyof DayParts]: Context<DayParts[K] | undefined> } = {
+  status: part<'status'>(),
   conditions: part<'conditions'>(),
   mood: part<'mood'>(),
   question: part<'question'>(),
@@ -52,6 +55,8 @@ function usePart<K extends keyof DayParts>(key: K): DayParts[K] {
   return v as DayParts[K];
 }
 
+/** Whether the record is open; with the other parts, so that nothing looks empty that is not yet there. */
+export const useStatus = (): Snapshot['status'] => usePart('status');
 /** The trip, its water, what was read and what it comes to. */
 export const useConditions = (): DayConditions => usePart('conditions');
 /** Judged from the readings, the signs tapped by hand and those of the log; null without a day. */

@@ -1,5 +1,4 @@
 /** Phone: the place above, five places in a bar below. Wide: a rail, the section always open, the place beside it. */
-import { useStored } from '../../data/useBook';
 import { usePathname, useRouter } from 'expo-router';
 import { useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
@@ -24,7 +23,7 @@ import { useWide } from './useWide';
 export function Frame({ children }: { children: ReactNode }) {
   const { p } = useTheme();
   const wide = useWide();
-  const status = useStored((s) => s.status);
+  const status = useStatus();
   const loadingDemo = useFirstStart();
   useDocumentColours(p.ground, p.dark);
   useDocumentTitle();

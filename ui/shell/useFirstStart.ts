@@ -1,17 +1,15 @@
 /** On a device with no record at all, a server started for the demo offers its world: loaded once, without asking. */
-import { useStored } from '../../data/useBook';
 import { useEffect, useRef } from 'react';
 import { KINDS } from '../../core/records';
-import { useBook } from '../day/contexts';
+import { useStored } from '../../data/useBook';
 import { useDemoWorld } from '../kit/useDemoWorld';
 
 export function useFirstStart(): boolean {
+  // Both from what is stored this instant: the day follows a moment later, and would look empty where it is not.
   const status = useStored((s) => s.status);
-  const book = useBook();
-  const quarantined = useStored((s) => s.quarantined);
+  const empty = useStored((s) => s.status === 'ready' && s.quarantined.length === 0 && KINDS.every((k) => Object.keys(s.book[k]).length === 0));
   const demo = useDemoWorld();
   const asked = useRef(false);
-  const empty = status === 'ready' && quarantined.length === 0 && KINDS.every((k) => Object.keys(book[k]).length === 0);
   useEffect(() => {
     if (status !== 'ready' || asked.current) return;
     asked.current = true;
