@@ -4,7 +4,7 @@ import { useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { deviceKeeper } from '../../data/deviceKeeper';
 import { troubles } from '../../data/troubles';
-import {} from '../day/contexts';
+import { useStatus } from '../day/contexts';
 import { saveProblemReport } from '../kit/problemReport';
 import { Button } from '../parts/Buttons';
 import { Glyph } from '../parts/Glyph';
