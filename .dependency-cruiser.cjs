@@ -3,10 +3,16 @@ const only = (from, allowed, name, comment) => ({
   comment,
   severity: 'error',
   from: { path: `^${from}/`, pathNot: '\\.(test|spec)\\.tsx?$' },
-  to: { path: '^(app|ui|wording|data|workers|core|cli|server|demo|e2e|scripts)/', pathNot: `^(${[from, ...allowed].join('|')})/` },
+  to: {
+    path: '^(app|ui|wording|data|workers|core|cli|server|demo|e2e|scripts)/',
+    pathNot: `^(${[from, ...allowed].join('|')})/`,
+  },
 });
 
-/** The rooms of the core, in order: each may use those before it, by value or by type, and none after it. Rooms of one line know nothing of each other. */
+/**
+ * The rooms of the core, in order: each may use those before it, by value or by type, and none after it. Rooms of one
+ * line know nothing of each other.
+ */
 const ROOMS = [
   ['base'],
   ['water'],

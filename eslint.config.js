@@ -2,8 +2,14 @@ const expo = require('eslint-config-expo/flat');
 const prettier = require('eslint-config-prettier');
 
 const noClock = [
-  { selector: "MemberExpression[object.name='Date'][property.name='now']", message: 'Only the clock port reads the clock.' },
-  { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Only the clock port reads the clock.' },
+  {
+    selector: "MemberExpression[object.name='Date'][property.name='now']",
+    message: 'Only the clock port reads the clock.',
+  },
+  {
+    selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+    message: 'Only the clock port reads the clock.',
+  },
   { selector: "MemberExpression[object.name='Math'][property.name='random']", message: 'Pass a seeded generator in.' },
 ];
 
@@ -19,6 +25,11 @@ module.exports = [
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', ignoreRestSiblings: true }],
       'import/no-unresolved': 'off',
       'react-hooks/exhaustive-deps': 'error',
+      // Sentences may run on; code and comments may not.
+      'max-len': [
+        'error',
+        { code: 120, ignoreStrings: true, ignoreTemplateLiterals: true, ignoreUrls: true, ignoreRegExpLiterals: true },
+      ],
     },
   },
   {
@@ -29,7 +40,11 @@ module.exports = [
         'error',
         {
           patterns: [
-            { group: ['**/day/contexts'], importNames: ['useBook', 'useLog'], message: 'Read what is needed of useBookWithoutLog, or of the mood.' },
+            {
+              group: ['**/day/contexts'],
+              importNames: ['useBook', 'useLog'],
+              message: 'Read what is needed of useBookWithoutLog, or of the mood.',
+            },
           ],
         },
       ],
@@ -37,7 +52,9 @@ module.exports = [
   },
   {
     files: ['scripts/**/*.cjs'],
-    languageOptions: { globals: { __dirname: 'readonly', module: 'writable', require: 'readonly', process: 'readonly' } },
+    languageOptions: {
+      globals: { __dirname: 'readonly', module: 'writable', require: 'readonly', process: 'readonly' },
+    },
   },
   { files: ['ui/platform/clock.ts', 'e2e/**', 'scripts/**'], rules: { 'no-restricted-syntax': 'off' } },
 ];

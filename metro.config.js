@@ -8,8 +8,9 @@ config.cacheStores = [new FileStore({ root: path.join(__dirname, '.cache', 'metr
 config.watcher = { ...config.watcher, healthCheck: { enabled: false } };
 
 /**
- * Weight that no screen shows: the validator's sixty languages (its English stays), its compiler (it makes code out of text, which our page's policy forbids and
- * which we have switched off) and its reader of JSON Schema; and an icon font of 1.3 MB (icons are our own drawings).
+ * Weight that no screen shows: the validator's sixty languages (its English stays), its compiler (it makes code out of
+ * text, which our page's policy forbids and which we have switched off) and its reader of JSON Schema; and an icon font
+ * of 1.3 MB (icons are our own drawings).
  */
 const WITHOUT = [
   { from: /node_modules\/zod\//, name: /\/(locales\/index|compile|from-json-schema)\.(js|cjs)$/ },

@@ -1,6 +1,9 @@
 import { runVerb, VERBS } from './verbs';
 
-const conditions = { species: 'largemouth-bass', water: { setting: 'lake', surfaceTempC: 20, clarityM: 1.2, depthM: 3, fishDepthM: 2 } };
+const conditions = {
+  species: 'largemouth-bass',
+  water: { setting: 'lake', surfaceTempC: 20, clarityM: 1.2, depthM: 3, fishDepthM: 2 },
+};
 type Out = Record<string, unknown>;
 const ok = (verb: string, input: unknown): Out => {
   const r = runVerb(VERBS[verb]!, input);
@@ -38,11 +41,17 @@ test('a box limits the ranking, each of its lures by itself, and keeps its names
   };
   expect(out.ranked.map((r) => r.key).sort()).toEqual(['lure-1', 'lure-2', 'lure-3']);
   expect(out.ranked.find((r) => r.key === 'lure-2')).toMatchObject({ lure: 'mine', rig: { weightKg: 0.0035 } });
-  expect(out.excluded).toEqual([expect.objectContaining({ family: 'towed-plug', reason: expect.stringContaining('boat') })]);
+  expect(out.excluded).toEqual([
+    expect.objectContaining({ family: 'towed-plug', reason: expect.stringContaining('boat') }),
+  ]);
 });
 
 test('through ice its own lures are ranked, loudest first for lively fish', () => {
-  const out = ok('rank', { species: 'walleye', water: { setting: 'ice', clarityM: 1.5 }, signs: [{ kind: 'hit-at-once', count: 3 }] }) as {
+  const out = ok('rank', {
+    species: 'walleye',
+    water: { setting: 'ice', clarityM: 1.5 },
+    signs: [{ kind: 'hit-at-once', count: 3 }],
+  }) as {
     branch: string;
     ranked: { family: string }[];
   };
@@ -94,7 +103,10 @@ test('cover picks set-ups that different rods cast, and says what is left open',
 
 test('box turns a table into the list and back, and says what it could not read', () => {
   const csv = 'name,family,weight_g\nTin,popper,9\nOdd,umbrella,9\n';
-  const read = ok('box', { csv }) as { lures: { family: string; weightKg: number }[]; problems: { line: number; text: string }[] };
+  const read = ok('box', { csv }) as {
+    lures: { family: string; weightKg: number }[];
+    problems: { line: number; text: string }[];
+  };
   expect(read.lures).toEqual([expect.objectContaining({ family: 'popper', name: 'Tin', weightKg: 0.009 })]);
   expect(read.problems).toEqual([{ line: 3, text: expect.stringContaining('umbrella') }]);
   const { csv: written } = ok('box', { lures: read.lures }) as { csv: string };
@@ -114,7 +126,9 @@ test('asked for detail, rank says what would change its mind and when to step', 
 });
 
 test('every fish gets a ranking', () => {
-  expect((ok('rank', { species: 'tarpon', water: { setting: 'inlet' } }) as { ranked: unknown[] }).ranked.length).toBeGreaterThan(5);
+  expect(
+    (ok('rank', { species: 'tarpon', water: { setting: 'inlet' } }) as { ranked: unknown[] }).ranked.length,
+  ).toBeGreaterThan(5);
 });
 
 test('guarding fish are judged by their agitation, full ones are told', () => {
@@ -146,7 +160,10 @@ test('mood sums to one and says why', () => {
 });
 
 test('plan fills in the tackle that is not named', () => {
-  const out = ok('plan', { conditions, lure: { family: 'popper' } }) as { zoneShare: { mean: number }; presentation: { line: Out } };
+  const out = ok('plan', { conditions, lure: { family: 'popper' } }) as {
+    zoneShare: { mean: number };
+    presentation: { line: Out };
+  };
   expect(out.zoneShare.mean).toBeGreaterThan(0.8);
   expect(out.presentation.line).toEqual({ material: 'braid', strengthLb: 15 });
 });
@@ -165,14 +182,32 @@ test('simulate answers times in the order asked', () => {
     timesS: [3, 1],
   }) as { depthM: number[] };
   expect(cast.depthM[0]).toBeGreaterThan(cast.depthM[1]!);
-  const tow = { kind: 'steady-tow', lure, line: { diameterM: 0.0003, densityKgM3: 1140, stiffnessN: 214 }, speedMps: 1, tipHeightM: 1 };
+  const tow = {
+    kind: 'steady-tow',
+    lure,
+    line: { diameterM: 0.0003, densityKgM3: 1140, stiffnessN: 214 },
+    speedMps: 1,
+    tipHeightM: 1,
+  };
   expect((ok('simulate', { ...tow, lineLengthM: 20 }) as { depthM: number }).depthM).toBeGreaterThan(0.5);
   expect((ok('simulate', { ...tow, wetLengthM: 20 }) as { wetLengthM: number }).wetLengthM).toBeCloseTo(20, 9);
-  expect(ok('simulate', { ...tow, lineLengthM: 0.5 })).toMatchObject({ depthM: null, notes: ['the line does not reach the water'] });
+  expect(ok('simulate', { ...tow, lineLengthM: 0.5 })).toMatchObject({
+    depthM: null,
+    notes: ['the line does not reach the water'],
+  });
   const floater = { ...lure, massKg: 0.5 * 998 * lure.volumeM3 };
-  expect(ok('simulate', { ...tow, lure: floater, lineLengthM: 20 })).toMatchObject({ depthM: null, notes: [expect.stringContaining('floats')] });
+  expect(ok('simulate', { ...tow, lure: floater, lineLengthM: 20 })).toMatchObject({
+    depthM: null,
+    notes: [expect.stringContaining('floats')],
+  });
   expect(
-    ok('simulate', { kind: 'hook-set', line: { stiffnessN: 200, strengthN: 50 }, lineLengthM: 20, sweepM: 1, rodStiffnessNpm: 80 }),
+    ok('simulate', {
+      kind: 'hook-set',
+      line: { stiffnessN: 200, strengthN: 50 },
+      lineLengthM: 20,
+      sweepM: 1,
+      rodStiffnessNpm: 80,
+    }),
   ).toMatchObject({
     forceRigidRodN: 10,
     breaks: false,
@@ -191,7 +226,10 @@ test('learn without a stated prior shrinks towards the mean of all', () => {
 });
 
 test('a batch keeps its order', () => {
-  const out = ok('mood', [conditions, { ...conditions, water: { ...conditions.water, surfaceTempC: 4 } }]) as unknown as { mean: number }[];
+  const out = ok('mood', [
+    conditions,
+    { ...conditions, water: { ...conditions.water, surfaceTempC: 4 } },
+  ]) as unknown as { mean: number }[];
   expect(out[0]!.mean).toBeGreaterThan(out[1]!.mean);
 });
 
@@ -203,7 +241,11 @@ describe('bad documents', () => {
   test.each([
     ['a fish nobody knows', { ...conditions, species: 'whale' }, 'species'],
     ['a slip of the key', { ...conditions, watr: {} }, '(whole document)'],
-    ['a number out of range', { ...conditions, water: { ...conditions.water, surfaceTempC: 99 } }, 'water.surfaceTempC'],
+    [
+      'a number out of range',
+      { ...conditions, water: { ...conditions.water, surfaceTempC: 99 } },
+      'water.surfaceTempC',
+    ],
     ['a sign without a count', { ...conditions, signs: [{ kind: 'follow' }] }, 'signs[0].count'],
     ['nothing at all', null, '(whole document)'],
   ])('%s names its place', (_name, input, at) => {

@@ -63,7 +63,11 @@ function rank(d: z.infer<typeof rankSchema>) {
       rig: x.rig,
     })),
     excluded: r.excluded.map((x) => ({ family: x.family, ...named(x.key), reason: exclusionSentence(x, IMPERIAL) })),
-    plan: r.plan && { start: familyOf(r.plan.start), follow: familyOf(r.plan.follow), refusal: familyOf(r.plan.refusal) },
+    plan: r.plan && {
+      start: familyOf(r.plan.start),
+      follow: familyOf(r.plan.follow),
+      refusal: familyOf(r.plan.refusal),
+    },
     ...(more ? { changes: more.turns, ladder: more.ladder } : {}),
     assumed: r.reading.assumed,
     notes: [],
@@ -75,7 +79,10 @@ function mood(d: z.infer<typeof conditionsSchema>) {
   return {
     mood: moodObject(r.mood.distribution),
     mean: r.mood.mean,
-    reasons: [...r.mood.reasons.map((x) => ({ factor: x.factor, shift: x.shift })), ...r.mood.signs.map((s) => ({ factor: s.kind, shift: s.shift }))],
+    reasons: [
+      ...r.mood.reasons.map((x) => ({ factor: x.factor, shift: x.shift })),
+      ...r.mood.signs.map((s) => ({ factor: s.kind, shift: s.shift })),
+    ],
     text: moodSentences(r.mood, r.reading, IMPERIAL),
     nextSign: r.mood.nextSign,
     full: r.mood.full,
@@ -116,7 +123,9 @@ function box(d: z.infer<typeof boxVerbSchema>) {
   const file = readBoxCsv(d.csv!, FAMILY_OF_NAME);
   return {
     lures: file.lures.map(documentLure),
-    problems: file.fault ? [{ line: 1, text: FILE_FAULT[file.fault] }] : file.bad.map((b) => ({ line: b.line, text: badRowText(b) })),
+    problems: file.fault
+      ? [{ line: 1, text: FILE_FAULT[file.fault] }]
+      : file.bad.map((b) => ({ line: b.line, text: badRowText(b) })),
   };
 }
 
@@ -134,10 +143,22 @@ const verb = <T>(about: string, schema: z.ZodType<T>, answer: (d: T) => unknown)
 });
 
 export const VERBS: Record<string, Verb> = {
-  rank: verb('conditions (and box, rods, schools) → mood, ranked families with reasons, exclusions, plan', rankSchema, rank),
+  rank: verb(
+    'conditions (and box, rods, schools) → mood, ranked families with reasons, exclusions, plan',
+    rankSchema,
+    rank,
+  ),
   mood: verb('conditions → how the fish feel, why, and which sign to look for', conditionsSchema, mood),
-  plan: verb('conditions, tackle and a lure → cast, countdown, speed, rod, cadence, share in the zone', planSchema, (d) => planRetrieve(d)),
-  box: verb('{ csv } or { lures } → the box as a list with the lines that could not be read, or as a table', boxVerbSchema, box),
+  plan: verb(
+    'conditions, tackle and a lure → cast, countdown, speed, rod, cadence, share in the zone',
+    planSchema,
+    (d) => planRetrieve(d),
+  ),
+  box: verb(
+    '{ csv } or { lures } → the box as a list with the lines that could not be read, or as a table',
+    boxVerbSchema,
+    box,
+  ),
   cover: verb(
     'conditions or scenarios, a box, rods and k → the best k set-ups, what each covers, what is left open',
     coverDocumentSchema,
@@ -148,7 +169,11 @@ export const VERBS: Record<string, Verb> = {
     simulateSchema,
     simulateDocument,
   ),
-  sky: verb('a place, a date and a time zone → sun, twilight, moon and the periods made of them', skyDocumentSchema, skyDocument),
+  sky: verb(
+    'a place, a date and a time zone → sun, twilight, moon and the periods made of them',
+    skyDocumentSchema,
+    skyDocument,
+  ),
   tide: verb('high and low waters, or constituents → heights, turns, current', tideSchema, tideDocument),
   learn: verb('efforts with casts and strikes → rates with 90 % intervals, comparisons', learnSchema, learnVerb),
 };
@@ -160,7 +185,12 @@ export function runVerb(v: Verb, input: unknown): Result<unknown> {
   const answers = input.map((one, i) => {
     const r = v.run(one);
     if (r.ok) return r.value;
-    problems.push(...r.problems.map((p) => ({ ...p, path: `[${i}]${p.path.startsWith('[') || p.path.startsWith('(') ? '' : '.'}${p.path}` })));
+    problems.push(
+      ...r.problems.map((p) => ({
+        ...p,
+        path: `[${i}]${p.path.startsWith('[') || p.path.startsWith('(') ? '' : '.'}${p.path}`,
+      })),
+    );
     return null;
   });
   return problems.length > 0 ? { ok: false, problems } : { ok: true, value: answers };

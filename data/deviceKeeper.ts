@@ -27,7 +27,8 @@ function openDeviceKeeper(): Keeper {
     hear: (changed) => {
       channel?.addEventListener('message', changed);
       // A page that slept may have missed a notice.
-      if (typeof document !== 'undefined') document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && changed());
+      if (typeof document !== 'undefined')
+        document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && changed());
     },
     trouble: reportTrouble,
   });

@@ -14,7 +14,8 @@ function tabs(count: number, store: MemoryStore = memoryStore()) {
   const port = {
     ...store,
     getMany: (keys: string[]) => (faults.readsFail ? Promise.reject(new Error('no reading')) : store.getMany(keys)),
-    setMany: (entries: Record<string, string>) => (faults.refuse(entries) ? Promise.reject(new Error('full')) : store.setMany(entries)),
+    setMany: (entries: Record<string, string>) =>
+      faults.refuse(entries) ? Promise.reject(new Error('full')) : store.setMany(entries),
   };
   const open = (i: number): Keeper =>
     createKeeper({
@@ -71,15 +72,20 @@ test('changes made before the record is open wait for it', async () => {
   expect(await done).toBe(true);
 });
 
-test.each([1, 7, 23])('three tabs log 60 casts at once: each exactly once, in one order, and all tabs agree (seed %i)', async (seed) => {
-  const { keepers, store } = tabs(3);
-  await Promise.all(keepers.map((k) => k.open()));
-  const done = upTo(60).map((i) => keepers[(i * seed) % 3]!.commit(oneMore(`c${i}`), i % 2 === 0 ? 'when-stored' : 'at-once'));
-  expect(await Promise.all(done)).toEqual(upTo(60).map(() => true));
-  await Promise.all(keepers.map((k) => k.catchUp()));
-  for (const k of keepers) expect(seqs(k.snapshot().book)).toEqual(upTo(60));
-  expect([...store.all.keys()].filter((k) => k.startsWith('cast/'))).toHaveLength(60);
-});
+test.each([1, 7, 23])(
+  'three tabs log 60 casts at once: each exactly once, in one order, and all tabs agree (seed %i)',
+  async (seed) => {
+    const { keepers, store } = tabs(3);
+    await Promise.all(keepers.map((k) => k.open()));
+    const done = upTo(60).map((i) =>
+      keepers[(i * seed) % 3]!.commit(oneMore(`c${i}`), i % 2 === 0 ? 'when-stored' : 'at-once'),
+    );
+    expect(await Promise.all(done)).toEqual(upTo(60).map(() => true));
+    await Promise.all(keepers.map((k) => k.catchUp()));
+    for (const k of keepers) expect(seqs(k.snapshot().book)).toEqual(upTo(60));
+    expect([...store.all.keys()].filter((k) => k.startsWith('cast/'))).toHaveLength(60);
+  },
+);
 
 test('a notice is enough for another tab to see it', async () => {
   const { keepers } = tabs(2);
@@ -97,9 +103,13 @@ test('two tabs change one trip: neither change is lost', async () => {
   const trip =
     (change: object): BookChange =>
     (b) => [put('trip', { ...b.trip['trip-today']!, ...change })];
-  await Promise.all([keepers[0]!.commit(trip({ note: 'windy' }), 'at-once'), keepers[1]!.commit(trip({ lureId: 'lure-alder' }), 'at-once')]);
+  await Promise.all([
+    keepers[0]!.commit(trip({ note: 'windy' }), 'at-once'),
+    keepers[1]!.commit(trip({ lureId: 'lure-alder' }), 'at-once'),
+  ]);
   await Promise.all(keepers.map((k) => k.catchUp()));
-  for (const k of keepers) expect(k.snapshot().book.trip['trip-today']).toMatchObject({ note: 'windy', lureId: 'lure-alder' });
+  for (const k of keepers)
+    expect(k.snapshot().book.trip['trip-today']).toMatchObject({ note: 'windy', lureId: 'lure-alder' });
 });
 
 describe('a device that refuses', () => {

@@ -1,12 +1,25 @@
 /**
- * Keeps the book: one source of truth, the store. A change is a function of the book; it is worked out again on what is really stored,
- * under a lock that all tabs share, and counts only once the store has taken it. What the store refuses is held, told and tried again.
+ * Keeps the book: one source of truth, the store. A change is a function of the book; it is worked out again on what is
+ * really stored, under a lock that all tabs share, and counts only once the store has taken it. What the store refuses
+ * is held, told and tried again.
  */
 import { applyPuts, emptyBook, type Book, type Put } from '../core/records';
-import { keysSince, loadBook, loadKeys, readRevision, replaceStore, savePuts, type Quarantined, type Revision } from './repository';
+import {
+  keysSince,
+  loadBook,
+  loadKeys,
+  readRevision,
+  replaceStore,
+  savePuts,
+  type Quarantined,
+  type Revision,
+} from './repository';
 import type { KeyValueStore } from './store';
 
-/** Works out what to store from the book as it stands; run again when the book has moved on, so without effects of its own. */
+/**
+ * Works out what to store from the book as it stands; run again when the book has moved on, so without effects of its
+ * own.
+ */
 export type BookChange = (book: Book) => readonly Put[];
 
 export interface Snapshot {
@@ -211,6 +224,7 @@ export function createKeeper(ports: Ports): Keeper {
       refused = [];
       publish();
     },
-    withRefused: () => play(snapshot.book, [...refused, ...pending.filter((p) => p.shown === 'when-stored').map((p) => p.change)]),
+    withRefused: () =>
+      play(snapshot.book, [...refused, ...pending.filter((p) => p.shown === 'when-stored').map((p) => p.change)]),
   };
 }

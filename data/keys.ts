@@ -1,7 +1,8 @@
 /** Every query key of the application. */
 export const queryKeys = {
   ranking: (identity: string) => ['ranking', identity] as const,
-  choosing: (what: 'turns' | 'schools' | 'rods' | 'lacks' | 'every-kind', identity: string) => ['choosing', what, identity] as const,
+  choosing: (what: 'turns' | 'schools' | 'rods' | 'lacks' | 'every-kind', identity: string) =>
+    ['choosing', what, identity] as const,
   plan: (identity: string, effort: 'first' | 'settled') => ['plan', identity, effort] as const,
   station: (id: string, hour: number, fault: string) => ['station', id, hour, fault] as const,
   dayLine: (identity: string) => ['day-line', identity] as const,

@@ -1,7 +1,16 @@
 import { buildDemoWorld } from '../demo/world';
 import { put, storageKey } from '../core/records';
 import { memoryStore } from './memoryStore';
-import { keysSince, loadBook, loadKeys, QUARANTINE, readRevision, replaceStore, savePuts, type Revision } from './repository';
+import {
+  keysSince,
+  loadBook,
+  loadKeys,
+  QUARANTINE,
+  readRevision,
+  replaceStore,
+  savePuts,
+  type Revision,
+} from './repository';
 
 const NEW: Revision = { count: 0, recent: [] };
 const world = buildDemoWorld(0);

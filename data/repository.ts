@@ -11,7 +11,10 @@ import type { KeyValueStore } from './store';
 export const QUARANTINE = 'quarantine/';
 const META = 'meta/';
 const REVISION = `${META}revision`;
-/** Keys still to be removed after a whole record was replaced; a page killed in between is caught up with at the next load. */
+/**
+ * Keys still to be removed after a whole record was replaced; a page killed in between is caught up with at the next
+ * load.
+ */
 const REPLACING = `${META}replacing`;
 
 export interface Quarantined {
@@ -50,12 +53,14 @@ function parseRevision(text: string | null | undefined): Revision {
   }
 }
 
-export const readRevision = async (store: KeyValueStore): Promise<Revision> => parseRevision((await store.getMany([REVISION]))[REVISION]);
+export const readRevision = async (store: KeyValueStore): Promise<Revision> =>
+  parseRevision((await store.getMany([REVISION]))[REVISION]);
 
 /** The keys written between two revisions; null when that is not known or when everything changed. */
 export function keysSince(seen: Revision, now: Revision): string[] | null {
   const missed = now.recent.filter((r) => r.count > seen.count);
-  if (now.count < seen.count || missed.length !== now.count - seen.count || missed.some((r) => r.keys === null)) return null;
+  if (now.count < seen.count || missed.length !== now.count - seen.count || missed.some((r) => r.keys === null))
+    return null;
   return [...new Set(missed.flatMap((r) => r.keys!))];
 }
 
@@ -84,7 +89,11 @@ export async function loadBook(store: KeyValueStore): Promise<Loaded> {
     await store.setMany(Object.fromEntries(moveAside.map((q) => [QUARANTINE + q.key, q.text])));
     await store.removeMany(moveAside.map((q) => q.key));
   }
-  return { book: applyPuts(emptyBook(), puts), quarantined: [...quarantined.values()], revision: parseRevision(values[REVISION]) };
+  return {
+    book: applyPuts(emptyBook(), puts),
+    quarantined: [...quarantined.values()],
+    revision: parseRevision(values[REVISION]),
+  };
 }
 
 /** Records by their keys; null when one of them cannot be read or is gone, and only a whole load can tell. */

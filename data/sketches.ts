@@ -1,6 +1,6 @@
 /**
- * Half-made things that outlast a page that is closed or killed: what was under the fingers. They are no records: what cannot be read
- * is dropped, and on a device that stores nothing they go with the page.
+ * Half-made things that outlast a page that is closed or killed: what was under the fingers. They are no records: what
+ * cannot be read is dropped, and on a device that stores nothing they go with the page.
  */
 import type { KeyValueStore } from './store';
 
@@ -19,7 +19,8 @@ export function createSketches(open: () => KeyValueStore, trouble: (where: strin
     const all = [...waiting];
     waiting.clear();
     try {
-      for (const [name, value] of all) await (value === null ? open().removeMany([name]) : open().setMany({ [name]: JSON.stringify(value) }));
+      for (const [name, value] of all)
+        await (value === null ? open().removeMany([name]) : open().setMany({ [name]: JSON.stringify(value) }));
     } catch (e) {
       trouble('keeping what is half made', e);
     }

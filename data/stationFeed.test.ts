@@ -9,8 +9,10 @@ afterEach(() => {
 const server = (answer: () => Response | Promise<Response>): void => {
   globalThis.fetch = jest.fn(answer) as unknown as typeof fetch;
 };
-const json = (body: unknown, status = 200) => new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } });
-const ask = (fault: Parameters<typeof askStation>[2] = 'none', signal = new AbortController().signal) => askStation('arm-light', NOW, fault, signal);
+const json = (body: unknown, status = 200) =>
+  new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } });
+const ask = (fault: Parameters<typeof askStation>[2] = 'none', signal = new AbortController().signal) =>
+  askStation('arm-light', NOW, fault, signal);
 const problemOf = (p: Promise<unknown>) =>
   p.then(
     () => 'none',
@@ -20,12 +22,17 @@ const problemOf = (p: Promise<unknown>) =>
 test('the server is asked as of the day’s own time, and its report taken', async () => {
   server(() => json(stationReport('arm-light', NOW)));
   expect(await ask()).toEqual({ report: stationReport('arm-light', NOW), via: 'server' });
-  expect(jest.mocked(globalThis.fetch).mock.calls[0]![0]).toContain(`at=${encodeURIComponent('2026-10-08T10:49:00.000Z')}`);
+  expect(jest.mocked(globalThis.fetch).mock.calls[0]![0]).toContain(
+    `at=${encodeURIComponent('2026-10-08T10:49:00.000Z')}`,
+  );
 });
 
 test.each([
   ['no network', () => Promise.reject(new TypeError('failed to fetch'))],
-  ['a plain file host that answers with the page', () => new Response('<!DOCTYPE html>', { headers: { 'content-type': 'text/html' } })],
+  [
+    'a plain file host that answers with the page',
+    () => new Response('<!DOCTYPE html>', { headers: { 'content-type': 'text/html' } }),
+  ],
 ])('%s: the same stand-in on this device', async (_name, answer) => {
   server(answer);
   expect(await ask()).toEqual({ report: stationReport('arm-light', NOW), via: 'device' });
@@ -35,7 +42,11 @@ test.each([
 
 test.each([
   ['out of order', () => json({ problem: 'station-out-of-order' }, 503), 'out-of-order'],
-  ['not JSON after all', () => new Response('{"half":', { headers: { 'content-type': 'application/json' } }), 'nonsense'],
+  [
+    'not JSON after all',
+    () => new Response('{"half":', { headers: { 'content-type': 'application/json' } }),
+    'nonsense',
+  ],
   [
     'a temperature of 480',
     () => json({ ...stationReport('arm-light', NOW), waterTemps: [{ time: '2026-10-08T09:00:00Z', tempC: 480 }] }),
@@ -59,7 +70,8 @@ test('a question no longer wanted ends', async () => {
 test('one that never answers is given up', async () => {
   jest.useFakeTimers();
   globalThis.fetch = jest.fn(
-    (_url: string, o: RequestInit) => new Promise((_, no) => o.signal!.addEventListener('abort', () => no(new Error('ended')))),
+    (_url: string, o: RequestInit) =>
+      new Promise((_, no) => o.signal!.addEventListener('abort', () => no(new Error('ended')))),
   ) as unknown as typeof fetch;
   const asked = problemOf(ask());
   await jest.advanceTimersByTimeAsync(11_000);

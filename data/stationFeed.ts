@@ -1,4 +1,7 @@
-/** Asks a station for its report: the server first, and where that cannot be reached the same stand-in on this device. Nothing unchecked gets further. */
+/**
+ * Asks a station for its report: the server first, and where that cannot be reached the same stand-in on this device.
+ * Nothing unchecked gets further.
+ */
 import { checkWith } from '../core/schemas/check';
 import { stationReportSchema } from '../core/schemas/station';
 import { answerStation, type StationFault } from '../core/stations/answer';
@@ -28,7 +31,12 @@ const PATIENCE_MS = 10_000;
 const pause = (ms: number): Promise<void> => new Promise((r) => setTimeout(r, ms));
 
 /** The server's answer, or null when there is no server that knows of stations. */
-async function fromServer(id: StationId, atMs: number, fault: StationFault, signal: AbortSignal): Promise<{ status: number; body: unknown } | null> {
+async function fromServer(
+  id: StationId,
+  atMs: number,
+  fault: StationFault,
+  signal: AbortSignal,
+): Promise<{ status: number; body: unknown } | null> {
   if (typeof navigator !== 'undefined' && navigator.onLine === false) return null;
   const q = new URLSearchParams({ at: new Date(atMs).toISOString(), ...(fault === 'none' ? {} : { fault }) });
   // By hand: older browsers cannot join signals or time them.
@@ -70,7 +78,12 @@ async function onDevice(id: StationId, atMs: number, fault: StationFault): Promi
   return answer;
 }
 
-export async function askStation(id: StationId, atMs: number, fault: StationFault, signal: AbortSignal): Promise<StationFeed> {
+export async function askStation(
+  id: StationId,
+  atMs: number,
+  fault: StationFault,
+  signal: AbortSignal,
+): Promise<StationFeed> {
   const served = await fromServer(id, atMs, fault, signal);
   const answer = served ?? (await onDevice(id, atMs, fault));
   if (answer.status !== 200) throw new StationFailed('out-of-order', `status ${answer.status}`);

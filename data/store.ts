@@ -1,6 +1,7 @@
 /**
- * Where records lie: one key each, in the database that AsyncStorage keeps in a browser (its name, version and table), opened here by `idb` so that what is
- * written is answered only once it lies on the disk. The port is small so that tests can stand in for it.
+ * Where records lie: one key each, in the database that AsyncStorage keeps in a browser (its name, version and table),
+ * opened here by `idb` so that what is written is answered only once it lies on the disk. The port is small so that
+ * tests can stand in for it.
  */
 import { openDB, type IDBPDatabase } from 'idb';
 
@@ -15,7 +16,10 @@ export interface KeyValueStore {
 const NAME = 'moss-kettle';
 const VERSION = 1;
 const TABLE = 'entries';
-/** The browser's default answers a transaction before the device has written it: a battery that dies then takes the last seconds along. */
+/**
+ * The browser's default answers a transaction before the device has written it: a battery that dies then takes the last
+ * seconds along.
+ */
 const WRITTEN = { durability: 'strict' } as const;
 
 let opened: Promise<IDBPDatabase> | null = null;
@@ -37,7 +41,9 @@ function database(): Promise<IDBPDatabase> {
 }
 
 /** One transaction over the table; done when all of it is. */
-async function writing(work: (put: (key: string, value: string) => void, remove: (key: string) => void) => void): Promise<void> {
+async function writing(
+  work: (put: (key: string, value: string) => void, remove: (key: string) => void) => void,
+): Promise<void> {
   const tx = (await database()).transaction(TABLE, 'readwrite', WRITTEN);
   const asked: Promise<unknown>[] = [];
   work(
@@ -52,7 +58,9 @@ const STORE: KeyValueStore = {
   getAllKeys: async () => (await (await database()).getAllKeys(TABLE)).map(String),
   getMany: async (keys) => {
     const tx = (await database()).transaction(TABLE, 'readonly');
-    const values = await Promise.all(keys.map(async (key) => ((await tx.store.get(key)) as string | undefined) ?? null));
+    const values = await Promise.all(
+      keys.map(async (key) => ((await tx.store.get(key)) as string | undefined) ?? null),
+    );
     await tx.done;
     return Object.fromEntries(keys.map((key, i) => [key, values[i]!]));
   },

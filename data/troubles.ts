@@ -25,7 +25,8 @@ const quietly = (work: Promise<unknown>): void => void work.catch(() => undefine
 
 const change = (list: readonly Trouble[]): void => troubles.setState({ list });
 
-const textOf = (e: unknown): string => (e instanceof Error ? `${e.name}: ${e.message}\n${e.stack ?? ''}` : String(e)).slice(0, MAX_TEXT);
+const textOf = (e: unknown): string =>
+  (e instanceof Error ? `${e.name}: ${e.message}\n${e.stack ?? ''}` : String(e)).slice(0, MAX_TEXT);
 
 export function reportTrouble(where: string, e: unknown): void {
   const text = textOf(e);
@@ -57,7 +58,11 @@ export function watchTroubles(nowMs: () => number): () => void {
         const earlier = Object.values(found).flatMap((v) => (v ? [JSON.parse(v) as Trouble] : []));
         const { list } = troubles.getState();
         const known = new Set(list.map((t) => t.id));
-        change([...earlier.filter((t) => !known.has(t.id)).sort((a, b) => a.lastAtMs - b.lastAtMs), ...list].slice(-MAX_KEPT));
+        change(
+          [...earlier.filter((t) => !known.has(t.id)).sort((a, b) => a.lastAtMs - b.lastAtMs), ...list].slice(
+            -MAX_KEPT,
+          ),
+        );
       }),
   );
   return () => {

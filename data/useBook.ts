@@ -33,5 +33,8 @@ export function useCommitter(): Committer {
 
 /** Puts a whole record in place of this one; it may still have to be made or fetched. */
 export function useReplaceBook() {
-  return useMutation({ mutationFn: async (record: () => readonly Put[] | Promise<readonly Put[]>) => deviceKeeper().replaceAll(await record()) });
+  return useMutation({
+    mutationFn: async (record: () => readonly Put[] | Promise<readonly Put[]>) =>
+      deviceKeeper().replaceAll(await record()),
+  });
 }

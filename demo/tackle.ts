@@ -55,15 +55,63 @@ export const DEMO_LURES: readonly Lure[] = [
 ];
 
 export const DEMO_RODS: readonly Rod[] = [
-  { id: 'rod-middle', name: 'Seven-foot middle', lengthM: 2.13, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast', retiredAtMs: null },
-  { id: 'rod-light', name: 'Whip', lengthM: 1.83, minLureKg: 0.0009, maxLureKg: 0.007, action: 'moderate', retiredAtMs: null },
-  { id: 'rod-heavy', name: 'Brush rod', lengthM: 2.21, minLureKg: 0.01, maxLureKg: 0.032, action: 'fast', retiredAtMs: null },
+  {
+    id: 'rod-middle',
+    name: 'Seven-foot middle',
+    lengthM: 2.13,
+    minLureKg: 0.007,
+    maxLureKg: 0.021,
+    action: 'fast',
+    retiredAtMs: null,
+  },
+  {
+    id: 'rod-light',
+    name: 'Whip',
+    lengthM: 1.83,
+    minLureKg: 0.0009,
+    maxLureKg: 0.007,
+    action: 'moderate',
+    retiredAtMs: null,
+  },
+  {
+    id: 'rod-heavy',
+    name: 'Brush rod',
+    lengthM: 2.21,
+    minLureKg: 0.01,
+    maxLureKg: 0.032,
+    action: 'fast',
+    retiredAtMs: null,
+  },
 ];
 
 export const DEMO_REELS: readonly Reel[] = [
-  { id: 'reel-fixed', name: 'Fixed spool, 6.2 to 1', ratio: 6.2, spoolM: 0.045, arborM: 0.03, capacityM: 140, retiredAtMs: null },
-  { id: 'reel-small', name: 'Small fixed spool, 5.2 to 1', ratio: 5.2, spoolM: 0.038, arborM: 0.025, capacityM: 110, retiredAtMs: null },
-  { id: 'reel-turning', name: 'Turning spool, 7.1 to 1', ratio: 7.1, spoolM: 0.034, arborM: 0.02, capacityM: 110, retiredAtMs: null },
+  {
+    id: 'reel-fixed',
+    name: 'Fixed spool, 6.2 to 1',
+    ratio: 6.2,
+    spoolM: 0.045,
+    arborM: 0.03,
+    capacityM: 140,
+    retiredAtMs: null,
+  },
+  {
+    id: 'reel-small',
+    name: 'Small fixed spool, 5.2 to 1',
+    ratio: 5.2,
+    spoolM: 0.038,
+    arborM: 0.025,
+    capacityM: 110,
+    retiredAtMs: null,
+  },
+  {
+    id: 'reel-turning',
+    name: 'Turning spool, 7.1 to 1',
+    ratio: 7.1,
+    spoolM: 0.034,
+    arborM: 0.02,
+    capacityM: 110,
+    retiredAtMs: null,
+  },
 ];
 
 export const DEMO_LINES: readonly Line[] = [

@@ -24,7 +24,11 @@ const SEED = 20261008;
 
 const lureByShortId = (id: string): Lure => DEMO_LURES.find((l) => l.id === `lure-${id}`)!;
 
-function outfitFor(lure: Lure): { rod: (typeof DEMO_RODS)[number]; reel: (typeof DEMO_REELS)[number]; line: (typeof DEMO_LINES)[number] } {
+function outfitFor(lure: Lure): {
+  rod: (typeof DEMO_RODS)[number];
+  reel: (typeof DEMO_REELS)[number];
+  line: (typeof DEMO_LINES)[number];
+} {
   const pick =
     lure.weightKg < 0.004
       ? ['rod-light', 'reel-small', 'line-nylon6']
@@ -55,12 +59,26 @@ function recipeFor(lure: Lure, conditions: Conditions): Recipe {
     line: { material: line.material, strengthLb: line.strengthLb },
   });
   const hands = firstSettings(p);
-  const cadence = defaultCadence({ style: hands.style, moodMean: p.mood.mean, pauseS: hands.pauseS, turnsPerS: hands.turnsPerS });
+  const cadence = defaultCadence({
+    style: hands.style,
+    moodMean: p.mood.mean,
+    pauseS: hands.pauseS,
+    turnsPerS: hands.turnsPerS,
+  });
   const zone = estimateZone(p.family, p.depthM, p.speedMps, p.pitched ? 1 : 0);
-  return { presentation: presentationOf(p, hands, cadence), zone, phaseS: phaseExposure(p, hands.countdownS, cadence.steps, zone.castS) };
+  return {
+    presentation: presentationOf(p, hands, cadence),
+    zone,
+    phaseS: phaseExposure(p, hands.countdownS, cadence.steps, zone.castS),
+  };
 }
 
-function phaseExposure(p: PlanTask, countdownS: number, steps: Presentation['cadence']['steps'], castS: number): Record<Phase, number> {
+function phaseExposure(
+  p: PlanTask,
+  countdownS: number,
+  steps: Presentation['cadence']['steps'],
+  castS: number,
+): Record<Phase, number> {
   const out = Object.fromEntries(PHASES.map((x) => [x, 0])) as Record<Phase, number>;
   const total = steps.reduce((s, x) => s + x.durationS, 0);
   const pauseShare = steps.filter((x) => x.kind === 'pause').reduce((s, x) => s + x.durationS, 0) / total;
@@ -74,7 +92,9 @@ function phaseExposure(p: PlanTask, countdownS: number, steps: Presentation['cad
 }
 
 function drawPhase(random: Random, phaseS: Record<Phase, number>, cold: boolean): Phase {
-  const weight = PHASES.map((p) => phaseS[p] * (p === 'pause' ? (cold ? 2.5 : 1.3) : p === 'fall' ? 1.6 : p === 'splash' ? 4 : 1));
+  const weight = PHASES.map(
+    (p) => phaseS[p] * (p === 'pause' ? (cold ? 2.5 : 1.3) : p === 'fall' ? 1.6 : p === 'splash' ? 4 : 1),
+  );
   let u = random() * weight.reduce((s, w) => s + w, 0);
   for (let i = 0; i < PHASES.length; i++) if ((u -= weight[i]!) <= 0) return PHASES[i]!;
   return 'move';
@@ -85,7 +105,13 @@ function drawKind(random: Random): StrikeEvent['kind'] {
   return u < 0.45 ? 'landed' : u < 0.6 ? 'lost' : u < 0.8 ? 'missed' : 'bump';
 }
 
-function buildDay(day: DemoDay, index: number, random: Random, recipes: Map<string, Recipe>, base: readonly Put[]): Put[] {
+function buildDay(
+  day: DemoDay,
+  index: number,
+  random: Random,
+  recipes: Map<string, Recipe>,
+  base: readonly Put[],
+): Put[] {
   const startMs = demoMs(day.at);
   const trip: Trip = {
     id: `trip-${String(index + 1).padStart(2, '0')}`,
@@ -135,7 +161,10 @@ function buildDay(day: DemoDay, index: number, random: Random, recipes: Map<stri
       phaseS: recipe.phaseS,
       expectedPerCast,
     };
-    out.push(put('block', block), put('cast', { id: `${block.id}-casts`, blockId: block.id, seq: seq++, atMs, count: b.casts }));
+    out.push(
+      put('block', block),
+      put('cast', { id: `${block.id}-casts`, blockId: block.id, seq: seq++, atMs, count: b.casts }),
+    );
     const strikes = b.strikes ?? Math.min(b.casts, poisson(random, b.casts * expectedPerCast * luck));
     const extra: StrikeEvent['kind'][] = random() < 0.35 ? ['follow'] : random() < 0.3 ? ['snag'] : [];
     const kinds = [...Array.from({ length: strikes }, () => drawKind(random)), ...extra];
@@ -147,7 +176,10 @@ function buildDay(day: DemoDay, index: number, random: Random, recipes: Map<stri
           seq: seq++,
           atMs: Math.round(atMs + ((n + 0.5) / kinds.length) * blockMs),
           kind,
-          phase: kind === 'snag' || kind === 'follow' ? 'move' : drawPhase(random, recipe.phaseS, (conditions.water.surfaceTempC ?? 15) < 16),
+          phase:
+            kind === 'snag' || kind === 'follow'
+              ? 'move'
+              : drawPhase(random, recipe.phaseS, (conditions.water.surfaceTempC ?? 15) < 16),
           place: null,
           side: null,
           depthM: null,
@@ -166,7 +198,12 @@ export function buildDemoWorld(realNowMs: number): Put[] {
     ...DEMO_WATERS.map((w) => put('water', w)),
     ...DEMO_SPOTS.map((s) => put('spot', s)),
     ...STATION_IDS.map((id) =>
-      put('stationReport', { id, receivedAtMs: demoMs(DEMO_TODAY.at), via: 'device', report: stationReport(id, demoMs(DEMO_TODAY.at)) }),
+      put('stationReport', {
+        id,
+        receivedAtMs: demoMs(DEMO_TODAY.at),
+        via: 'device',
+        report: stationReport(id, demoMs(DEMO_TODAY.at)),
+      }),
     ),
     ...DEMO_LURES.map((l) => put('lure', l)),
     ...DEMO_RODS.map((r) => put('rod', r)),

@@ -11,7 +11,11 @@ const COLOUR_RULES = ['color-contrast', 'link-in-text-block'];
 /** Controls smaller than a thumb. */
 const smallTargets = (page: Page): Promise<string[]> =>
   page.evaluate(() =>
-    [...document.querySelectorAll('[role="button"],[role="link"],[role="radio"],[role="checkbox"],[role="tab"],a[href],button,input,textarea')]
+    [
+      ...document.querySelectorAll(
+        '[role="button"],[role="link"],[role="radio"],[role="checkbox"],[role="tab"],a[href],button,input,textarea',
+      ),
+    ]
       .map((e) => ({ e, r: e.getBoundingClientRect() }))
       .filter(({ r }) => r.width > 0 && (r.width < 47.5 || r.height < 47.5))
       // A text field is as tall as its frame.
@@ -19,10 +23,13 @@ const smallTargets = (page: Page): Promise<string[]> =>
         ({ e }) =>
           !(
             e.matches('input,textarea') &&
-            (e.closest('[data-testid="text-input-outlined"]') ?? e.parentElement!).getBoundingClientRect().height >= 47.5
+            (e.closest('[data-testid="text-input-outlined"]') ?? e.parentElement!).getBoundingClientRect().height >=
+              47.5
           ),
       )
-      .map(({ e, r }) => `${e.getAttribute('aria-label') ?? e.textContent} ${Math.round(r.width)}×${Math.round(r.height)}`),
+      .map(
+        ({ e, r }) => `${e.getAttribute('aria-label') ?? e.textContent} ${Math.round(r.width)}×${Math.round(r.height)}`,
+      ),
   );
 
 const LIGHTS = ['Noon', 'Shade', 'Night'] as const;
@@ -53,17 +60,23 @@ for (const [size, viewport] of [
         await kit.goto('/kit');
         const grounds = new Set<string>();
         for (const path of pages) {
-          // A page behind another is drawn, and so clicked, once a second; the light's tab and every reading of axe stand before it.
+          // A page behind another is drawn, and so clicked, once a second; the light's tab and every reading of axe
+          // stand before it.
           await page.bringToFront();
           await settle(page, path);
           await unfold(page, path);
           for (const light of LIGHTS) {
             await setLight(page, kit, light);
             grounds.add((await page.locator('meta[name="theme-color"]').first().getAttribute('content'))!);
-            // A light changes colours and nothing else: every rule is asked in the first, those of colour in the others.
+            // A light changes colours and nothing else: every rule is asked in the first, those of colour in the
+            // others.
             const axe = new AxeBuilder({ page });
-            const { violations } = await (light === 'Noon' ? axe.withTags([...AA, 'wcag2aaa']) : axe.withRules(COLOUR_RULES)).analyze();
-            const barriers = violations.map((v) => `${path}, ${light}: ${v.id} ${v.nodes.map((n) => n.html.slice(0, 160)).join(' | ')}`);
+            const { violations } = await (
+              light === 'Noon' ? axe.withTags([...AA, 'wcag2aaa']) : axe.withRules(COLOUR_RULES)
+            ).analyze();
+            const barriers = violations.map(
+              (v) => `${path}, ${light}: ${v.id} ${v.nodes.map((n) => n.html.slice(0, 160)).join(' | ')}`,
+            );
             expect(barriers).toEqual([]);
             expect((await smallTargets(page)).map((t) => `${path}, ${light}: ${t}`)).toEqual([]);
           }

@@ -12,7 +12,9 @@ async function openBeat(page: Parameters<typeof openDemo>[0]): Promise<void> {
   await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
 }
 
-test('plays with sound on the sound’s own clock: every cue is timed ahead, and the picture goes with it', async ({ page }) => {
+test('plays with sound on the sound’s own clock: every cue is timed ahead, and the picture goes with it', async ({
+  page,
+}) => {
   // What the page asks the sound to do, and when by the sound's clock.
   await page.addInitScript(() => {
     const told: [number, number][] = [];
@@ -44,9 +46,13 @@ test('sound and buzz are switched off and stay off', async ({ page }) => {
   await openBeat(page);
   await page.getByRole('checkbox', { name: 'Sound' }).tap();
   await page.getByRole('checkbox', { name: 'Buzz' }).tap();
-  await expect.poll(async () => (await storedValues(page))['preferences/mine']).toContain('"beat":{"sound":false,"buzz":false}');
+  await expect
+    .poll(async () => (await storedValues(page))['preferences/mine'])
+    .toContain('"beat":{"sound":false,"buzz":false}');
   await page.reload();
-  await expect(page.getByRole('checkbox', { name: 'Sound' })).toHaveAttribute('aria-checked', 'false', { timeout: 60_000 });
+  await expect(page.getByRole('checkbox', { name: 'Sound' })).toHaveAttribute('aria-checked', 'false', {
+    timeout: 60_000,
+  });
 });
 
 test('tapping along is scored, and the score kept', async ({ page }) => {
@@ -60,7 +66,9 @@ test('tapping along is scored, and the score kept', async ({ page }) => {
   }
   await page.getByRole('button', { name: 'Enough: how was it?' }).tap();
   await expect(page.getByText(/of \d+ moves, .* of 100\.$/)).toBeVisible();
-  await expect.poll(async () => Object.keys(await storedValues(page)).filter((k) => k.startsWith('practice/')).length).toBe(1);
+  await expect
+    .poll(async () => Object.keys(await storedValues(page)).filter((k) => k.startsWith('practice/')).length)
+    .toBe(1);
 });
 
 test('a hidden page stops the beat and says so', async ({ page }) => {

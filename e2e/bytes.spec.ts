@@ -1,4 +1,7 @@
-/** The byte budget of budget.json, on the wire: the only measurement that the tests check, since bytes are the same on every machine. */
+/**
+ * The byte budget of budget.json, on the wire: the only measurement that the tests check, since bytes are the same on
+ * every machine.
+ */
 import { readFileSync, readdirSync } from 'node:fs';
 import { firstScreenBytes } from './bytes';
 import { expect, openDemo, PHONE, test } from './kit';
@@ -12,7 +15,8 @@ const budget = JSON.parse(readFileSync('budget.json', 'utf8')) as {
   chartsKB: number;
 };
 const SCRIPTS = 'dist/_expo/static/js/web';
-const named = (name: string): string[] => readdirSync(SCRIPTS).filter((f) => new RegExp(`^${name}-[0-9a-f]{32}\\.js$`).test(f));
+const named = (name: string): string[] =>
+  readdirSync(SCRIPTS).filter((f) => new RegExp(`^${name}-[0-9a-f]{32}\\.js$`).test(f));
 const pressedKB = (file: string): number => readFileSync(`${SCRIPTS}/${file}.br`).length / 1024;
 
 test.use({ viewport: PHONE, serviceWorkers: 'block' });
@@ -27,7 +31,8 @@ test('the first screen keeps to its budget and fetches no chart', async ({ page 
   expect(totalKB).toBeGreaterThan(200);
   expect(files.filter((f) => /^(lessons|almanac)-/.test(f.name))).toEqual([]);
   // Every file came pressed where pressing helps.
-  for (const f of files.filter((x) => x.unpacked > 5000 && x.kind !== 'font')) expect(f.bytes).toBeLessThan(0.5 * f.unpacked);
+  for (const f of files.filter((x) => x.unpacked > 5000 && x.kind !== 'font'))
+    expect(f.bytes).toBeLessThan(0.5 * f.unpacked);
 });
 
 test('each script keeps to its budget, and the workers carry no document checker', () => {
@@ -35,8 +40,16 @@ test('each script keeps to its budget, and the workers carry no document checker
   expect(pressedKB(compute!)).toBeLessThanOrEqual(budget.workerKB);
   expect(pressedKB(named('almanac')[0]!)).toBeLessThanOrEqual(budget.almanacKB);
   const world = named('world');
-  for (const f of [compute!, ...named('almanac'), ...world]) expect(readFileSync(`${SCRIPTS}/${f}`, 'utf8')).not.toMatch(/ZodError|invalid_union/);
-  for (const f of [...named('lures'), ...named('retrieve'), ...named('strikes'), ...named('index'), ...named('today'), ...named('read')])
+  for (const f of [compute!, ...named('almanac'), ...world])
+    expect(readFileSync(`${SCRIPTS}/${f}`, 'utf8')).not.toMatch(/ZodError|invalid_union/);
+  for (const f of [
+    ...named('lures'),
+    ...named('retrieve'),
+    ...named('strikes'),
+    ...named('index'),
+    ...named('today'),
+    ...named('read'),
+  ])
     expect(pressedKB(f)).toBeLessThanOrEqual(budget.eachPlaceKB);
   expect(pressedKB(named('lessons')[0]!)).toBeLessThanOrEqual(budget.chartsKB);
 });
@@ -52,10 +65,14 @@ test('every letter comes from the fonts that ship with it', async ({ page }) => 
     await settle(page, path);
     await unfold(page, path);
     await page.evaluate(() => document.fonts.ready.then(() => undefined));
-    // A page that is drawn anew between two questions answers that the letter is gone: it is asked for all of them again.
+    // A page that is drawn anew between two questions answers that the letter is gone: it is asked for all of them
+    // again.
     await expect(async () => {
       const { root } = await client.send('DOM.getDocument', { depth: -1 });
-      const { nodeIds } = await client.send('DOM.querySelectorAll', { nodeId: root.nodeId, selector: '[dir="auto"], text' });
+      const { nodeIds } = await client.send('DOM.querySelectorAll', {
+        nodeId: root.nodeId,
+        selector: '[dir="auto"], text',
+      });
       const seen = await Promise.all(nodeIds.map((nodeId) => client.send('CSS.getPlatformFontsForNode', { nodeId })));
       const strange: string[] = [];
       for (const [i, { fonts }] of seen.entries())

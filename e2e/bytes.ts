@@ -21,11 +21,18 @@ function kindOf({ pathname }: URL): Kind {
   return /\.(svg|png|webmanifest)$/.test(pathname) ? 'picture' : 'other';
 }
 
-/** Opens `/` on an empty device without a service worker and waits until it is usable and the worker that ranks is there: all that was fetched until it was at rest. */
+/**
+ * Opens `/` on an empty device without a service worker and waits until it is usable and the worker that ranks is
+ * there: all that was fetched until it was at rest.
+ */
 export async function firstScreenBytes(page: Page, base = ''): Promise<Fetched[]> {
   await page.goto(`${base}/`);
   await page.getByRole('button', { name: /^clarity: .*Change$/ }).waitFor({ timeout: 90_000 });
-  await page.waitForFunction(() => performance.getEntriesByType('resource').some((e) => e.name.includes('/compute-')), null, { timeout: 30_000 });
+  await page.waitForFunction(
+    () => performance.getEntriesByType('resource').some((e) => e.name.includes('/compute-')),
+    null,
+    { timeout: 30_000 },
+  );
   await page.waitForLoadState('networkidle');
   const entries = await page.evaluate(() => {
     // On a slow machine the network falls silent only after a page at rest has begun to read in the others.

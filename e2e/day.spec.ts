@@ -10,7 +10,8 @@ for (const [name, viewport, touch] of [
 
     test('the whole day, from the water to a logged strike and what it taught', async ({ page }) => {
       const press = presser(touch);
-      const go = (where: string) => (where === 'Kit' && touch ? press(page.getByRole('link', { name: 'Kit' })) : press(place(page, where)));
+      const go = (where: string) =>
+        where === 'Kit' && touch ? press(page.getByRole('link', { name: 'Kit' })) : press(place(page, where));
       await openDemo(page);
 
       // Which lure starts, and how it is worked, before anything is changed.
@@ -36,12 +37,16 @@ for (const [name, viewport, touch] of [
       await go('Lures');
       await expect(startName).not.toHaveText(firstLure);
       const secondLure = (await startName.textContent())!;
-      await expect(page.getByText(/(sees about|of the fish|minutes of each hour|run down|clarity)/).first()).toBeVisible();
+      await expect(
+        page.getByText(/(sees about|of the fish|minutes of each hour|run down|clarity)/).first(),
+      ).toBeVisible();
 
       // Its plan and its path differ.
       await go('Retrieve');
       await expect(page.getByRole('heading', { level: 1, name: secondLure })).toBeVisible();
-      await expect(page.getByText(/A first answer|What one change would buy|It stays on top/).first()).toBeVisible({ timeout: 60_000 });
+      await expect(page.getByText(/A first answer|What one change would buy|It stays on top/).first()).toBeVisible({
+        timeout: 60_000,
+      });
       expect(await drawnPath(page)).not.toBe(firstPath);
       // Wait until the settled plan stands, so that one block holds all that follows.
       await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
@@ -82,7 +87,10 @@ for (const [name, viewport, touch] of [
 
       // Out to a file, everything cleared, and in again.
       await go('Kit');
-      const [download] = await Promise.all([page.waitForEvent('download'), press(page.getByRole('button', { name: 'Save the record to a file' }))]);
+      const [download] = await Promise.all([
+        page.waitForEvent('download'),
+        press(page.getByRole('button', { name: 'Save the record to a file' })),
+      ]);
       const file = await download.path();
       expect((JSON.parse(readFileSync(file, 'utf8')) as { format: string }).format).toBe('moss-kettle-record');
       await press(page.getByRole('button', { name: 'Clear everything…' }));

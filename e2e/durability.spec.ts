@@ -1,6 +1,14 @@
 /** What is promised of the record, tried in the real browser with faults that are seeded and counted. */
 import { readFileSync } from 'node:fs';
-import { acknowledged, crashWhileLogging, expectEachOnce, logFromBoth, openSettledStrikes, openStrikes, toStrikes } from './faults';
+import {
+  acknowledged,
+  crashWhileLogging,
+  expectEachOnce,
+  logFromBoth,
+  openSettledStrikes,
+  openStrikes,
+  toStrikes,
+} from './faults';
 import { expect, openDemo, PHONE, test } from './kit';
 import { putValue, storedLog, storedValues } from './store';
 
@@ -44,7 +52,10 @@ test('a reading set in one tab is there in the other', async ({ page, context })
   await page.close();
 });
 
-test('a full device is told, nothing that shows is untrue, and the rest can be saved to a file or tried again', async ({ page, context }) => {
+test('a full device is told, nothing that shows is untrue, and the rest can be saved to a file or tried again', async ({
+  page,
+  context,
+}) => {
   await openDemo(page);
   await openStrikes(page);
   const cast = page.getByRole('button', { name: 'Cast: add one' });
@@ -63,8 +74,13 @@ test('a full device is told, nothing that shows is untrue, and the rest can be s
   await alert.getByRole('button', { name: 'Try again' }).click();
   await expect(alert).toContainText('still refuses');
 
-  const [download] = await Promise.all([page.waitForEvent('download'), alert.getByRole('button', { name: 'Save everything to a file now' }).click()]);
-  const saved = JSON.parse(readFileSync(await download.path(), 'utf8')) as { records: { cast: { data: { id: string } }[] } };
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    alert.getByRole('button', { name: 'Save everything to a file now' }).click(),
+  ]);
+  const saved = JSON.parse(readFileSync(await download.path(), 'utf8')) as {
+    records: { cast: { data: { id: string } }[] };
+  };
   const known = new Set((await storedLog(page)).map((l) => l.id));
   const before = Object.keys(await storedValues(page)).filter((k) => k.startsWith('cast/')).length;
   expect(saved.records.cast).toHaveLength(before + 5);
@@ -85,12 +101,17 @@ test('a full device is told, nothing that shows is untrue, and the rest can be s
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save the problem report to a file' }).click(),
   ]);
-  const problems = JSON.parse(readFileSync(await report.path(), 'utf8')) as { format: string; problems: { where: string }[] };
+  const problems = JSON.parse(readFileSync(await report.path(), 'utf8')) as {
+    format: string;
+    problems: { where: string }[];
+  };
   expect(problems.format).toBe('moss-kettle-problems');
   expect(problems.problems.map((p) => p.where)).toContain('storing');
 });
 
-test('damaged values in the log are put aside, shown and can be saved; the rest of the day stands', async ({ page }) => {
+test('damaged values in the log are put aside, shown and can be saved; the rest of the day stands', async ({
+  page,
+}) => {
   await openDemo(page);
   await openStrikes(page);
   const cast = page.getByRole('button', { name: 'Cast: add one' });
@@ -110,12 +131,18 @@ test('damaged values in the log are put aside, shown and can be saved; the rest 
   await expect(page.getByRole('heading', { level: 1, name: '2 casts' })).toBeVisible({ timeout: 60_000 });
   await page.goto('/kit');
   await page.getByRole('button', { name: '4 stored values could not be read' }).click();
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save them to a file' }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save them to a file' }).click(),
+  ]);
   const aside = JSON.parse(readFileSync(await download.path(), 'utf8')) as { key: string; text: string }[];
   expect(Object.fromEntries(aside.map((a) => [a.key, a.text]))).toEqual(damage);
 });
 
-test('a clock set back an hour and a zone crossed in the middle of the day change no order and lose nothing', async ({ page, context }) => {
+test('a clock set back an hour and a zone crossed in the middle of the day change no order and lose nothing', async ({
+  page,
+  context,
+}) => {
   await openDemo(page);
   await toStrikes(page);
   const cast = page.getByRole('button', { name: 'Cast: add one' });
@@ -128,7 +155,9 @@ test('a clock set back an hour and a zone crossed in the middle of the day chang
     const RealDate = Date;
     const shift = hours * 3600_000;
     const Shifted = function (...args: unknown[]) {
-      return args.length === 0 ? new RealDate(RealDate.now() - shift) : new (RealDate as unknown as new (...a: unknown[]) => Date)(...args);
+      return args.length === 0
+        ? new RealDate(RealDate.now() - shift)
+        : new (RealDate as unknown as new (...a: unknown[]) => Date)(...args);
     } as unknown as DateConstructor;
     Object.assign(Shifted, { now: () => RealDate.now() - shift, parse: RealDate.parse, UTC: RealDate.UTC });
     Object.defineProperty(Shifted, 'prototype', { value: RealDate.prototype });
@@ -152,7 +181,8 @@ test('a clock set back an hour and a zone crossed in the middle of the day chang
   const log = await storedLog(page);
   expect(log.map((l) => l.kind)).toEqual(['cast', 'landed', 'cast', 'missed', 'bump', 'cast']);
   expectEachOnce(log);
-  // The clock did go back; the order did not. The lower sun may have opened another block, but one that was left is not returned to.
+  // The clock did go back; the order did not. The lower sun may have opened another block, but one that was left is not
+  // returned to.
   expect(log[2]!.atMs).toBeLessThan(log[1]!.atMs);
   const blocks = log.map((l) => l.blockId).filter((b, i, all) => b !== all[i - 1]);
   expect(new Set(blocks).size).toBe(blocks.length);

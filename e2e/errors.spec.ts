@@ -5,9 +5,14 @@ import { expect, openDemo, PHONE, place, test, WIDE } from './kit';
 
 test.use({ viewport: PHONE, acceptDownloads: true });
 // A browser without service workers: every script is asked for anew, so that one can fail to come.
-test.beforeEach(({ page }) => page.addInitScript(() => Object.defineProperty(Navigator.prototype, 'serviceWorker', { get: () => undefined })));
+test.beforeEach(({ page }) =>
+  page.addInitScript(() => Object.defineProperty(Navigator.prototype, 'serviceWorker', { get: () => undefined })),
+);
 
-test('a page whose script does not come stumbles alone: the log goes on, the trouble is noted', async ({ page, errors }) => {
+test('a page whose script does not come stumbles alone: the log goes on, the trouble is noted', async ({
+  page,
+  errors,
+}) => {
   await page.route(/lessons-[0-9a-f]+\.js$/, (r) => r.abort());
   await openDemo(page);
   await toStrikes(page);
@@ -66,10 +71,17 @@ test('when everything stumbles the record can still be taken out', async ({ page
     [...document.querySelectorAll<HTMLElement>('[role="radio"]')].find((e) => e.textContent === '½ ft')!.click();
   });
   await expect(page.getByRole('heading', { level: 1, name: 'Moss Kettle stumbled' })).toBeVisible();
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save my record to a file' }).click()]);
-  const record = JSON.parse(readFileSync(await download.path(), 'utf8')) as { records: { trip: { data: { id: string; readings: object } }[] } };
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save my record to a file' }).click(),
+  ]);
+  const record = JSON.parse(readFileSync(await download.path(), 'utf8')) as {
+    records: { trip: { data: { id: string; readings: object } }[] };
+  };
   // With the reading that was the last thing done.
-  expect(JSON.stringify(record.records.trip.find((t) => t.data.id === 'trip-today')!.data.readings)).toContain('clarityM');
+  expect(JSON.stringify(record.records.trip.find((t) => t.data.id === 'trip-today')!.data.readings)).toContain(
+    'clarityM',
+  );
   await page.getByRole('button', { name: 'Load everything again' }).click();
   await expect(page.getByRole('button', { name: 'clarity: ½ ft. Change' })).toBeVisible({ timeout: 60_000 });
   expect(errors.join()).toContain('broken on purpose');

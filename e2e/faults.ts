@@ -1,4 +1,7 @@
-/** Logging while things break, counted: what was acknowledged on the screen must lie in the store, each thing exactly once. */
+/**
+ * Logging while things break, counted: what was acknowledged on the screen must lie in the store, each thing exactly
+ * once.
+ */
 import type { BrowserContext, Page } from '@playwright/test';
 import { expect, place } from './kit';
 import { storedLog, type LogLine } from './store';
@@ -19,7 +22,8 @@ export async function openStrikes(page: Page, base = ''): Promise<void> {
 
 /** Every key that will be tapped is drawn. */
 async function keysThere(page: Page): Promise<void> {
-  for (const name of KEYS) await expect(page.getByRole('button', { name, exact: true })).toBeVisible({ timeout: 90_000 });
+  for (const name of KEYS)
+    await expect(page.getByRole('button', { name, exact: true })).toBeVisible({ timeout: 90_000 });
 }
 
 /** What the page says has been logged: casts from its head, events from its line. */
@@ -55,10 +59,16 @@ const tapAll = (page: Page, names: readonly string[]): Promise<void> =>
   }, names);
 
 /**
- * Kills the page's process `times` times while someone taps: some taps that are waited for, then a burst and the crash 0–150 ms into it;
- * a new page, and a look at the store.
+ * Kills the page's process `times` times while someone taps: some taps that are waited for, then a burst and the crash
+ * 0–150 ms into it; a new page, and a look at the store.
  */
-export async function crashWhileLogging(context: BrowserContext, first: Page, times: number, seed: number, base = ''): Promise<CrashReport> {
+export async function crashWhileLogging(
+  context: BrowserContext,
+  first: Page,
+  times: number,
+  seed: number,
+  base = '',
+): Promise<CrashReport> {
   const random = seeded(seed);
   const names = (n: number): string[] => Array.from({ length: n }, () => KEYS[Math.floor(random() * KEYS.length)]!);
   let page = first;

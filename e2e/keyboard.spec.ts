@@ -2,7 +2,9 @@
 import type { Locator, Page } from '@playwright/test';
 import { drawnPath, expect, openDemo, PHONE, place, test, WIDE } from './kit';
 
-/** Goes forward with Tab until the wanted control has the focus: proof that it can be reached, in the page's own order. */
+/**
+ * Goes forward with Tab until the wanted control has the focus: proof that it can be reached, in the page's own order.
+ */
 async function tabTo(page: Page, wanted: Locator, most = 90): Promise<void> {
   await expect(wanted).toHaveCount(1);
   for (let i = 0; i < most; i++) {
@@ -75,7 +77,9 @@ for (const [name, viewport] of [
 test.describe('single keys', () => {
   test.use({ viewport: WIDE });
 
-  test('log, take back, lead about; ? lists them; they are off while typing and when switched off', async ({ page }) => {
+  test('log, take back, lead about; ? lists them; they are off while typing and when switched off', async ({
+    page,
+  }) => {
     await openDemo(page);
     await page.keyboard.press('4');
     await expect(page.getByRole('button', { name: 'Cast: add one' })).toBeVisible({ timeout: 60_000 });
@@ -141,19 +145,29 @@ test.describe('what a screen reader is told', () => {
       const shown = (e: Element): boolean => e.getBoundingClientRect().width > 0;
       const name = (e: Element): string => (e.getAttribute('aria-label') ?? e.textContent ?? '').trim();
       const out: string[] = [];
-      for (const e of document.querySelectorAll('[role="button"],[role="link"],[role="radio"],[role="checkbox"],a,button')) {
+      for (const e of document.querySelectorAll(
+        '[role="button"],[role="link"],[role="radio"],[role="checkbox"],a,button',
+      )) {
         if (shown(e) && name(e).length < 2) out.push(`no name: ${e.outerHTML.slice(0, 120)}`);
       }
       for (const e of document.querySelectorAll('svg')) {
-        if (shown(e) && !e.closest('[aria-hidden="true"]') && !e.getAttribute('aria-label') && !e.closest('[aria-label]'))
+        if (
+          shown(e) &&
+          !e.closest('[aria-hidden="true"]') &&
+          !e.getAttribute('aria-label') &&
+          !e.closest('[aria-label]')
+        )
           out.push(`no description: ${e.outerHTML.slice(0, 120)}`);
       }
       if (document.querySelectorAll('[role="main"], main').length !== 1) out.push('not one main');
-      if (document.querySelectorAll('h1, [role="heading"][aria-level="1"]').length !== 1) out.push('not one first heading');
+      if (document.querySelectorAll('h1, [role="heading"][aria-level="1"]').length !== 1)
+        out.push('not one first heading');
       return out;
     });
 
-  test('every place has its title, its heading, names for what can be pressed and words for what is drawn', async ({ page }) => {
+  test('every place has its title, its heading, names for what can be pressed and words for what is drawn', async ({
+    page,
+  }) => {
     await openDemo(page);
     for (const [where, title] of [
       ['Lures', 'Lures · Moss Kettle'],
@@ -166,11 +180,14 @@ test.describe('what a screen reader is told', () => {
       await expect(page).toHaveTitle(title);
       await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
       await expect(place(page, where)).toHaveAttribute('aria-current', 'page');
-      if (where === 'Strikes') await expect(page.getByRole('button', { name: 'Cast: add one' })).toBeVisible({ timeout: 60_000 });
+      if (where === 'Strikes')
+        await expect(page.getByRole('button', { name: 'Cast: add one' })).toBeVisible({ timeout: 60_000 });
       expect((await silent(page)).map((s) => `${where}: ${s}`)).toEqual([]);
     }
     const section = page.locator('svg[aria-label^="Section through the water"]');
-    expect(await section.getAttribute('aria-label')).toMatch(/\d+ ft deep, wood at the far end\. Fish expected .* down/);
+    expect(await section.getAttribute('aria-label')).toMatch(
+      /\d+ ft deep, wood at the far end\. Fish expected .* down/,
+    );
   });
 
   test('what happens is said in a live region, what matters at once in an alert', async ({ page }) => {
@@ -194,7 +211,11 @@ test('with less motion wished for, the picture steps once a second', async ({ pa
   const changes = await page.evaluate(async () => {
     let n = 0;
     const seen = new MutationObserver(() => n++);
-    seen.observe(document.querySelector('svg[aria-label^="Section through the water"]')!, { attributes: true, subtree: true, childList: true });
+    seen.observe(document.querySelector('svg[aria-label^="Section through the water"]')!, {
+      attributes: true,
+      subtree: true,
+      childList: true,
+    });
     const frames = new Set<number>();
     const began = performance.now();
     while (performance.now() - began < 3500) {

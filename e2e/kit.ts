@@ -39,10 +39,13 @@ export const presser =
     else await l.click();
   };
 
-export const place = (page: Page, name: string): Locator => page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name, exact: true });
+export const place = (page: Page, name: string): Locator =>
+  page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name, exact: true });
 
 /** The path drawn in the section, as one text to compare. */
-export const drawnPath = (page: Page): Promise<string> => page.locator('svg[aria-label^="Section through the water"]').first().innerHTML();
+export const drawnPath = (page: Page): Promise<string> =>
+  page.locator('svg[aria-label^="Section through the water"]').first().innerHTML();
 
 /** Unfolds what the Retrieve page keeps for experts. */
-export const openMore = (page: Page): Promise<void> => page.getByRole('button', { name: /^More: compare plans/ }).click();
+export const openMore = (page: Page): Promise<void> =>
+  page.getByRole('button', { name: /^More: compare plans/ }).click();

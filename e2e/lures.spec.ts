@@ -18,7 +18,9 @@ test('from the water to “tie this on, because”: one tap, and reasons in sent
   await place(page, 'Lures').click();
   await expect(page.getByRole('heading', { level: 1, name: 'Tie this on' })).toBeVisible();
   await expect(page.getByText('Start with')).toBeVisible({ timeout: 60_000 });
-  await expect(page.getByText(/Slow enough for them|what they like best|minutes of each hour|sees about|own depth/).first()).toBeVisible();
+  await expect(
+    page.getByText(/Slow enough for them|what they like best|minutes of each hour|sees about|own depth/).first(),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'How to rig it, and why' }).first().click();
   await expect(page.getByText(/^Weight: /)).toBeVisible();
   await expect(page.getByText(/^To the lure: .*(knot|loop|twist)/)).toBeVisible();
@@ -63,7 +65,8 @@ test('a school is flipped: what would move is said before, and has moved after',
   await openDemo(page);
   await openLures(page);
   await expect(page.getByRole('button', { name: 'Take the Slate crank' })).toHaveCount(0);
-  const names = () => ranked(page).evaluateAll((all) => all.map((x) => /^\d+\. ([^,]+),/.exec(x.getAttribute('aria-label')!)![1]));
+  const names = () =>
+    ranked(page).evaluateAll((all) => all.map((x) => /^\d+\. ([^,]+),/.exec(x.getAttribute('aria-label')!)![1]));
   await expect.poll(names, { timeout: 60_000 }).toContain('Slate crank');
   await page.getByRole('button', { name: 'Where good anglers disagree' }).click();
   const away = page.getByRole('radio', { name: /^Keep them away\./ });
@@ -75,7 +78,9 @@ test('a school is flipped: what would move is said before, and has moved after',
   await expect(page.getByText(/your school keeps trebles away from wood/).first()).toBeVisible();
   // Kept for this fish alone.
   const stored = Object.entries(await storedValues(page)).find(([k]) => k.startsWith('preferences/'))![1];
-  expect(JSON.parse(stored)).toMatchObject({ data: { schools: { bySpecies: { 'largemouth-bass': { trebles: 'keep-away' } } } } });
+  expect(JSON.parse(stored)).toMatchObject({
+    data: { schools: { bySpecies: { 'largemouth-bass': { trebles: 'keep-away' } } } },
+  });
 });
 
 test('three rods for the day, one swapped by hand, and the list printed', async ({ page }) => {
@@ -88,7 +93,8 @@ test('three rods for the day, one swapped by hand, and the list printed', async 
   await page.getByRole('radio', { name: '3', exact: true }).click();
   await page.getByRole('radio', { name: '8 hours' }).click();
   await expect(page.getByText(/fish an hour on the hook/)).toBeVisible({ timeout: 60_000 });
-  for (const rod of ['Seven-foot middle', 'Brush rod', 'Whip']) await expect(page.getByText(rod, { exact: true })).toBeVisible();
+  for (const rod of ['Seven-foot middle', 'Brush rod', 'Whip'])
+    await expect(page.getByText(rod, { exact: true })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'What stays open' })).toBeVisible();
   const swap = page.getByRole('button', { name: /^Swap the / }).first();
   const out = (await swap.getAttribute('aria-label'))!.replace('Swap the ', '');
@@ -117,12 +123,17 @@ test('a table of two hundred lures with a dozen bad lines: 188 in, 12 explained,
   await openDemo(page);
   const bad = ['', 'popper,heavy', 'no such thing,9', 'popper,9,99999'];
   const rows = Array.from({ length: 200 }, (_, i) =>
-    i % 17 === 5 ? `Row ${i},${bad[i % bad.length] || 'umbrella,9'}` : `Row ${i},${['popper', 'Hollow frog', 'texas-rig'][i % 3]},9`,
+    i % 17 === 5
+      ? `Row ${i},${bad[i % bad.length] || 'umbrella,9'}`
+      : `Row ${i},${['popper', 'Hollow frog', 'texas-rig'][i % 3]},9`,
   );
   const text = ['name,family,weight_g,length_mm', ...rows].join('\n');
   await page.goto('/kit/box');
   const pick = async (name: string, body: string): Promise<void> => {
-    const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Read lures from a file…' }).click()]);
+    const [chooser] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      page.getByRole('button', { name: 'Read lures from a file…' }).click(),
+    ]);
     await chooser.setFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(body) });
   };
   await pick('box.csv', text);
@@ -134,7 +145,10 @@ test('a table of two hundred lures with a dozen bad lines: 188 in, 12 explained,
   await page.getByRole('button', { name: 'Put 188 lures into the box' }).click();
   await expect(page.getByText(/^188 lures are in the box\. The 12 other lines/)).toBeVisible({ timeout: 60_000 });
   expect(await lures()).toBe(21 + 188);
-  const [saved] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save those lines to mend them' }).click()]);
+  const [saved] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save those lines to mend them' }).click(),
+  ]);
   const mended = readFileSync(await saved.path(), 'utf8')
     .replace(/umbrella|no such thing/g, 'popper')
     .replace(/heavy/g, '9')
@@ -145,7 +159,10 @@ test('a table of two hundred lures with a dozen bad lines: 188 in, 12 explained,
   await page.getByRole('button', { name: 'Put 12 lures into the box' }).click();
   await expect(page.getByText('12 lures are in the box.')).toBeVisible();
   expect(await lures()).toBe(21 + 200);
-  const [out] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save the box as a table (CSV)' }).click()]);
+  const [out] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save the box as a table (CSV)' }).click(),
+  ]);
   expect(
     readFileSync(await out.path(), 'utf8')
       .trim()
@@ -155,7 +172,9 @@ test('a table of two hundred lures with a dozen bad lines: 188 in, 12 explained,
   await expect(page.getByText(/must name the columns/)).toBeVisible();
 });
 
-test('favourites stand first, the search finds, what was lost is out of the ranking and comes back', async ({ page }) => {
+test('favourites stand first, the search finds, what was lost is out of the ranking and comes back', async ({
+  page,
+}) => {
   await openDemo(page);
   await page.goto('/kit/box');
   await page.getByRole('checkbox', { name: 'Twin leaf is a favourite' }).click();

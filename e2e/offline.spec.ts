@@ -17,11 +17,15 @@ interface OwnServer {
 
 /** A server of this test's own, over a folder of its own, killed without a goodbye. */
 async function serve(root: string, port = nextPort++): Promise<OwnServer> {
-  const child: ChildProcess = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts', '--port', String(port), '--demo'], {
-    cwd: ROOT,
-    env: { ...process.env, WEB_ROOT: root, LOG_LEVEL: 'error' },
-    stdio: 'inherit',
-  });
+  const child: ChildProcess = spawn(
+    process.execPath,
+    ['--import', 'tsx', 'server/main.ts', '--port', String(port), '--demo'],
+    {
+      cwd: ROOT,
+      env: { ...process.env, WEB_ROOT: root, LOG_LEVEL: 'error' },
+      stdio: 'inherit',
+    },
+  );
   const address = `http://127.0.0.1:${port}`;
   for (let i = 0; i < 100; i++) {
     const up = await fetch(`${address}/health`).then(
@@ -44,7 +48,9 @@ async function serve(root: string, port = nextPort++): Promise<OwnServer> {
 /** Waits until the service worker holds the page and every file. */
 const held = (page: Page): Promise<void> =>
   page.waitForFunction(
-    () => navigator.serviceWorker.controller !== null && navigator.serviceWorker.ready.then((r) => r.active?.state === 'activated'),
+    () =>
+      navigator.serviceWorker.controller !== null &&
+      navigator.serviceWorker.ready.then((r) => r.active?.state === 'activated'),
     null,
     {
       timeout: 60_000,
@@ -53,7 +59,10 @@ const held = (page: Page): Promise<void> =>
 
 test.use({ viewport: PHONE, acceptDownloads: true });
 
-test('the whole day with the server gone: cold start, deep links, the worker, the log, a reload, the export', async ({ page, context }) => {
+test('the whole day with the server gone: cold start, deep links, the worker, the log, a reload, the export', async ({
+  page,
+  context,
+}) => {
   const server = await serve(path.join(ROOT, 'dist'));
   await page.goto(server.address);
   await expect(page.getByRole('heading', { name: 'Lantern Kettle' })).toBeVisible({ timeout: 60_000 });
@@ -92,7 +101,10 @@ test('the whole day with the server gone: cold start, deep links, the worker, th
   await place(again, 'Lessons').click();
   await expect(again.getByText('Strikes by pattern')).toBeVisible();
   await again.goto(`${server.address}/kit`);
-  const [download] = await Promise.all([again.waitForEvent('download'), again.getByRole('button', { name: 'Save the record to a file' }).click()]);
+  const [download] = await Promise.all([
+    again.waitForEvent('download'),
+    again.getByRole('button', { name: 'Save the record to a file' }).click(),
+  ]);
   const record = JSON.parse(readFileSync(await download.path(), 'utf8')) as { records: { cast: unknown[] } };
   expect(record.records.cast.length).toBeGreaterThan(3);
   expect(errors).toEqual([]);
@@ -105,7 +117,9 @@ async function nextBuild(from: string, to: string): Promise<void> {
   const lazy = readdirSync(scripts).filter((f) => /^(lessons|strikes|lures|index)-[0-9a-f]{32}\.js$/.test(f));
   expect(lazy.length).toBeGreaterThanOrEqual(4);
   for (const f of readdirSync(scripts)) if (/\.(br|gz)$/.test(f)) rmSync(path.join(scripts, f));
-  const renamed = lazy.map((f) => [f, f.replace(/-[0-9a-f]{32}/, (h) => `-${[...h.slice(1)].reverse().join('')}`)] as const);
+  const renamed = lazy.map(
+    (f) => [f, f.replace(/-[0-9a-f]{32}/, (h) => `-${[...h.slice(1)].reverse().join('')}`)] as const,
+  );
   for (const f of [...readdirSync(scripts).map((s) => path.join(scripts, s)), path.join(to, 'index.html')]) {
     const text = readFileSync(f, 'utf8');
     writeFileSync(
@@ -114,11 +128,16 @@ async function nextBuild(from: string, to: string): Promise<void> {
     );
   }
   for (const [a, b] of renamed) renameSync(path.join(scripts, a), path.join(scripts, b));
-  const { finishBuild } = (await import(path.join(ROOT, 'scripts', 'finish-build.mjs'))) as { finishBuild: (dir: string) => Promise<string> };
+  const { finishBuild } = (await import(path.join(ROOT, 'scripts', 'finish-build.mjs'))) as {
+    finishBuild: (dir: string) => Promise<string>;
+  };
   await finishBuild(to);
 }
 
-test('a new version waits until it is asked for, never reloads a log, and then every page is the new one', async ({ page, context }) => {
+test('a new version waits until it is asked for, never reloads a log, and then every page is the new one', async ({
+  page,
+  context,
+}) => {
   const folder = mkdtempSync(path.join(tmpdir(), 'kettle-builds-'));
   const live = path.join(folder, 'live');
   const next = path.join(folder, 'next');

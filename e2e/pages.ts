@@ -27,16 +27,23 @@ export async function settle(page: Page, path: string): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   if (path === '/today') await expect(page.getByText(/^Best two hours/)).toBeVisible({ timeout: 60_000 });
   if (path === '/lures') await expect(page.getByText('Start with')).toBeVisible({ timeout: 60_000 });
-  if (path === '/lures/schools') await expect(page.getByText('Trying it on today…')).toHaveCount(0, { timeout: 60_000 });
-  if (path === '/lures/rods') await expect(page.getByRole('button', { name: 'Packing list' })).toBeVisible({ timeout: 60_000 });
-  if (path === '/lures/packing') await expect(page.getByRole('region', { name: 'Packing list' })).toBeVisible({ timeout: 60_000 });
+  if (path === '/lures/schools')
+    await expect(page.getByText('Trying it on today…')).toHaveCount(0, { timeout: 60_000 });
+  if (path === '/lures/rods')
+    await expect(page.getByRole('button', { name: 'Packing list' })).toBeVisible({ timeout: 60_000 });
+  if (path === '/lures/packing')
+    await expect(page.getByRole('region', { name: 'Packing list' })).toBeVisible({ timeout: 60_000 });
   if (path === '/retrieve') await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
   if (path === '/retrieve') await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
   if (path === '/retrieve/cadence') await expect(page.getByText('Add after it')).toBeVisible({ timeout: 60_000 });
-  if (path === '/retrieve/card') await expect(page.getByRole('button', { name: 'Print it' })).toBeVisible({ timeout: 60_000 });
+  if (path === '/retrieve/card')
+    await expect(page.getByRole('button', { name: 'Print it' })).toBeVisible({ timeout: 60_000 });
   if (path === '/retrieve/below')
-    await expect(page.getByRole('region', { name: 'The answer' })).toHaveAttribute('aria-busy', 'false', { timeout: 60_000 });
-  if (path === '/strikes') await expect(page.getByRole('button', { name: 'Cast: add one' })).toBeVisible({ timeout: 60_000 });
+    await expect(page.getByRole('region', { name: 'The answer' })).toHaveAttribute('aria-busy', 'false', {
+      timeout: 60_000,
+    });
+  if (path === '/strikes')
+    await expect(page.getByRole('button', { name: 'Cast: add one' })).toBeVisible({ timeout: 60_000 });
   await quiet(page);
 }
 

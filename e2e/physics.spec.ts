@@ -36,7 +36,9 @@ async function shown(page: Page): Promise<Shown> {
 
 const STEADY = { castM: 25, turnsPerS: 1.2, tip: 'level', style: 'steady', countdownS: 0 };
 
-test('a crank: thicker line lifts its path, a lower tip drops it; the command says the same', async ({ page }, info) => {
+test('a crank: thicker line lifts its path, a lower tip drops it; the command says the same', async ({
+  page,
+}, info) => {
   await openWith(page, 'lure-ledge', STEADY);
   const before = await shown(page);
   expect(before.deepestM).toBeGreaterThan(1);

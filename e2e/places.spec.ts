@@ -6,7 +6,8 @@ test.describe('on a phone', () => {
 
   test('Water: every tile opens its control and takes a change', async ({ page }) => {
     await openDemo(page);
-    for (const group of [/^Cover and bottom/, /^Wind, current and tide/]) await page.getByRole('button', { name: group }).click();
+    for (const group of [/^Cover and bottom/, /^Wind, current and tide/])
+      await page.getByRole('button', { name: group }).click();
     for (const [tile, more] of [
       ['three days', 'Three days: more'],
       ['depth', 'Depth: more'],

@@ -1,4 +1,6 @@
-/** Reading the water: a beginner's way and an expert's, what is dragged, a station that fails, the day ahead, thunder. */
+/**
+ * Reading the water: a beginner's way and an expert's, what is dragged, a station that fails, the day ahead, thunder.
+ */
 import type { Locator, Page } from '@playwright/test';
 import { expect, openDemo, test, PHONE } from './kit';
 import type { Trip } from '../core/records/trip';
@@ -18,15 +20,26 @@ function thumb() {
   };
 }
 
-const today = async (page: Page): Promise<Trip> => (JSON.parse((await storedValues(page))['trip/trip-today']!) as { data: Trip }).data;
+const today = async (page: Page): Promise<Trip> =>
+  (JSON.parse((await storedValues(page))['trip/trip-today']!) as { data: Trip }).data;
 const stored = (page: Page, path: (t: Trip) => unknown) => expect.poll(async () => path(await today(page)));
 
-test('a beginner comes from the demo world to a mood with reasons within a minute and twelve touches', async ({ page }) => {
+test('a beginner comes from the demo world to a mood with reasons within a minute and twelve touches', async ({
+  page,
+}) => {
   await openDemo(page);
   const t = thumb();
   const from = Date.now();
   await t.tap(page.getByRole('button', { name: 'Ask me, step by step' }));
-  for (const answer of ['Cool, like a spring', 'At hip depth', 'Fallen wood', 'Ripples', 'Mostly cloud', 'It turned cold', 'One followed my lure'])
+  for (const answer of [
+    'Cool, like a spring',
+    'At hip depth',
+    'Fallen wood',
+    'Ripples',
+    'Mostly cloud',
+    'It turned cold',
+    'One followed my lure',
+  ])
     await t.tap(page.getByRole('button', { name: answer, exact: true }));
   await expect(page.getByRole('heading', { name: 'The mood of the fish' })).toBeVisible();
   await t.tap(page.getByRole('button', { name: 'Why this mood?' }));
@@ -34,15 +47,17 @@ test('a beginner comes from the demo world to a mood with reasons within a minut
   await expect(page.getByText(/Follow, no bite ×1/)).toBeVisible();
   expect(t.taps()).toBeLessThanOrEqual(12);
   expect(Date.now() - from).toBeLessThan(60_000);
-  await stored(page, (d) => [d.readings.water.surfaceTempC, d.readings.water.clarityM, d.readings.sky.front, d.signs.length]).toEqual([
-    13,
-    0.9,
-    'passed',
-    1,
-  ]);
+  await stored(page, (d) => [
+    d.readings.water.surfaceTempC,
+    d.readings.water.clarityM,
+    d.readings.sky.front,
+    d.signs.length,
+  ]).toEqual([13, 0.9, 'passed', 1]);
 });
 
-test('going back in the guided reading changes an answer and counts no sign twice; leaving early keeps what was said', async ({ page }) => {
+test('going back in the guided reading changes an answer and counts no sign twice; leaving early keeps what was said', async ({
+  page,
+}) => {
   await openDemo(page);
   await page.goto('/read');
   await page.getByRole('button', { name: 'Warm', exact: true }).tap();
@@ -65,19 +80,25 @@ test('an expert changes three readings with six touches', async ({ page }) => {
   await preset(/^chop: .*Change$/, 'Rough');
   await preset(/^weather: .*Change$/, 'Front coming');
   expect(t.taps()).toBeLessThanOrEqual(6);
-  await stored(page, (d) => [d.readings.water.clarityM, d.readings.water.waveHeightM, d.readings.sky.front]).toEqual([0.45, 0.35, 'approaching']);
+  await stored(page, (d) => [d.readings.water.clarityM, d.readings.water.waveHeightM, d.readings.sky.front]).toEqual([
+    0.45,
+    0.35,
+    'approaching',
+  ]);
 });
 
 test('on the dense sheet three readings step with three touches, and it stays the angler’s sheet', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('button', { name: 'Dense sheet' }).tap();
   const t = thumb();
-  for (const key of ['Surface: more', 'Clarity: less', 'Fish at: more']) await t.tap(page.getByRole('button', { name: key }));
+  for (const key of ['Surface: more', 'Clarity: less', 'Fish at: more'])
+    await t.tap(page.getByRole('button', { name: key }));
   expect(t.taps()).toBe(3);
   await stored(page, (d) => Object.keys(d.readings.water).includes('fishDepthM')).toBe(true);
   await page.reload();
   await expect(page.getByRole('button', { name: 'As tiles' })).toBeVisible();
-  // The section comes into sight above what is stepped, and nothing moves under the thumb; not where it would cover the key.
+  // The section comes into sight above what is stepped, and nothing moves under the thumb; not where it would cover the
+  // key.
   const section = page.locator('svg[aria-label^="Section through the water"]').first();
   const key = page.getByRole('button', { name: 'Wind: more' });
   const keyAt = async (block: ScrollLogicalPosition): Promise<number> => {
@@ -201,7 +222,9 @@ test('a missed fish puts its spot to rest, with the time to come back', async ({
   await expect(page.getByText(/^Leave North arm alders until /)).toBeVisible({ timeout: 20_000 });
 });
 
-test('thunder: the clock starts, stands on every page, starts again, never stops the log, and can be taken back', async ({ page }) => {
+test('thunder: the clock starts, stands on every page, starts again, never stops the log, and can be taken back', async ({
+  page,
+}) => {
   await openDemo(page);
   await page.getByRole('button', { name: 'Heard thunder' }).tap();
   await expect(page.getByRole('alert').filter({ hasText: /^Thunder: off the water/ })).toBeVisible();
@@ -241,7 +264,9 @@ async function toTheCreek(page: Page): Promise<void> {
   await page.getByRole('button', { name: /^End this day/ }).tap();
   await expect(page.getByRole('heading', { name: 'Thrum Creek' })).toBeVisible();
   // Shown at once, stored a moment later: only then may the page be left.
-  await expect.poll(async () => (await storedValues(page))['preferences/mine']).not.toContain('"activeTripId":"trip-today"');
+  await expect
+    .poll(async () => (await storedValues(page))['preferences/mine'])
+    .not.toContain('"activeTripId":"trip-today"');
 }
 
 test('in the creek: said once, the way the current runs turns with the tide', async ({ page }) => {
@@ -260,7 +285,9 @@ test('in the creek: said once, the way the current runs turns with the tide', as
   await expect(page.getByText(/^The tide has turned/)).toHaveCount(0);
 });
 
-test('in the creek: the tide from the gauge, then from turns entered by hand; readings from a file make the trend', async ({ page }) => {
+test('in the creek: the tide from the gauge, then from turns entered by hand; readings from a file make the trend', async ({
+  page,
+}) => {
   await toTheCreek(page);
   await page.goto('/today');
   await expect(page.getByText('From the made-up gauge of the station.')).toBeVisible({ timeout: 20_000 });
@@ -278,7 +305,10 @@ test('in the creek: the tide from the gauge, then from turns entered by hand; re
   await expect(page.getByRole('button', { name: /^Take out the turn of Thu 8 Oct/ })).toHaveCount(2);
   await expect(page.getByText(/From the times you entered/)).toBeVisible();
   await page.getByRole('button', { name: 'Readings from a file' }).tap();
-  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Read a CSV file…' }).tap()]);
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'Read a CSV file…' }).tap(),
+  ]);
   const csv = [
     'time,water_temp_c',
     '2026-10-05T06:00:00-05:00,18',

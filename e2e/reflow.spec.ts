@@ -7,15 +7,18 @@ import { PAGES, setKit, settle, unfold } from './pages';
 const cutTexts = (page: Page): Promise<string[]> =>
   page.evaluate(() => {
     const out: string[] = [];
-    if (document.documentElement.scrollWidth > window.innerWidth + 1) out.push(`the page is ${document.documentElement.scrollWidth} wide`);
+    if (document.documentElement.scrollWidth > window.innerWidth + 1)
+      out.push(`the page is ${document.documentElement.scrollWidth} wide`);
     /** What lies in a strip that is moved sideways is reached by moving it. */
-    const inStrip = (e: Element | null): boolean => !!e && (['auto', 'scroll'].includes(getComputedStyle(e).overflowX) || inStrip(e.parentElement));
+    const inStrip = (e: Element | null): boolean =>
+      !!e && (['auto', 'scroll'].includes(getComputedStyle(e).overflowX) || inStrip(e.parentElement));
     for (const e of document.querySelectorAll<HTMLElement>('[dir="auto"]')) {
       const r = e.getBoundingClientRect();
       if (r.width === 0 || r.height === 0) continue;
       const text = (e.textContent ?? '').slice(0, 40);
       if (e.scrollWidth > e.clientWidth + 2 && getComputedStyle(e).overflow !== 'visible') out.push(`cut: ${text}`);
-      if ((r.right > window.innerWidth + 1 || r.left < -1) && !inStrip(e.parentElement)) out.push(`off the side: ${text}`);
+      if ((r.right > window.innerWidth + 1 || r.left < -1) && !inStrip(e.parentElement))
+        out.push(`off the side: ${text}`);
     }
     return out;
   });

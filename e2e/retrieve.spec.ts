@@ -1,4 +1,7 @@
-/** The planner on its screen, what one change buys, two plans side by side, the cadence built by hand, below and behind, the card. */
+/**
+ * The planner on its screen, what one change buys, two plans side by side, the cadence built by hand, below and behind,
+ * the card.
+ */
 import { expect, openDemo, openMore, PHONE, place, test, WIDE } from './kit';
 import { storedValues } from './store';
 import type { Locator, Page } from '@playwright/test';
@@ -22,13 +25,15 @@ const settings = async (page: Page): Promise<Record<string, unknown>> => {
   return open?.data.settings ?? {};
 };
 
-const steps = (page: Page): Locator => page.getByRole('radiogroup', { name: 'Steps of the cadence' }).getByRole('radio');
+const steps = (page: Page): Locator =>
+  page.getByRole('radiogroup', { name: 'Steps of the cadence' }).getByRole('radio');
 /** How long the last step is in the cadence that lies half made on the device, s. */
 const lastKeptS = async (page: Page): Promise<number | undefined> => {
   const left = (await storedValues(page, 'moss-kettle-sketches')).cadence;
   return left === undefined
     ? undefined
-    : (JSON.parse(left) as { history: { now: { steps: { durationS: number }[] } } }).history.now.steps.at(-1)!.durationS;
+    : (JSON.parse(left) as { history: { now: { steps: { durationS: number }[] } } }).history.now.steps.at(-1)!
+        .durationS;
 };
 const names = async (page: Page): Promise<string[]> =>
   (await steps(page).all()).reduce<Promise<string[]>>(
@@ -79,7 +84,9 @@ test.describe('on a phone', () => {
     await expect(page.getByRole('button', { name: 'Put this plan aside' })).toBeVisible();
   });
 
-  test('a cadence is built by touch: twitch, twitch, pause; stretched by its edge, undone, kept under a name, fished', async ({ page }) => {
+  test('a cadence is built by touch: twitch, twitch, pause; stretched by its edge, undone, kept under a name, fished', async ({
+    page,
+  }) => {
     await openPlan(page);
     await page.getByRole('button', { name: 'Change the cadence step by step' }).tap();
     await expect(page.getByText('Add after it')).toBeVisible();
@@ -91,7 +98,12 @@ test.describe('on a phone', () => {
     await page.getByRole('button', { name: /^Add: hang/ }).tap();
     await steps(page).first().tap();
     await page.getByRole('button', { name: 'Remove', exact: true }).tap();
-    expect((await names(page)).map((n) => n.replace(/^Step \d: (\S+).*$/, '$1'))).toEqual(['turn', 'twitch', 'twitch', 'hang']);
+    expect((await names(page)).map((n) => n.replace(/^Step \d: (\S+).*$/, '$1'))).toEqual([
+      'turn',
+      'twitch',
+      'twitch',
+      'hang',
+    ]);
     // The right edge of the hang, drawn out by the finger.
     await steps(page).last().tap();
     const length = async (): Promise<number> => Number(/hang ([\d.]+) s/.exec((await names(page)).at(-1)!)![1]);
@@ -142,7 +154,8 @@ test.describe('on a phone', () => {
 
   test('shut fish: a longer hang, and it says why', async ({ page }) => {
     await openPlan(page);
-    const hang = async (): Promise<number> => Number(/hangs of about ([\d.]+) s/.exec((await page.getByText(/^The fish are /).textContent())!)![1]);
+    const hang = async (): Promise<number> =>
+      Number(/hangs of about ([\d.]+) s/.exec((await page.getByText(/^The fish are /).textContent())!)![1]);
     const before = await hang();
     await page.goto('/');
     await page

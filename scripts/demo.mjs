@@ -4,8 +4,10 @@ import { checkNode, ensurePackages, isPortFree, startServer, stop } from './lib.
 
 checkNode();
 const port = Number(process.env.PORT ?? 4380);
-if (!Number.isInteger(port) || port < 1 || port > 65_535) stop(`PORT must be a number from 1 to 65535, not "${process.env.PORT}".`);
-if (!(await isPortFree(port))) stop(`Port ${port} is taken. Free it, or choose another:  PORT=${port + 1} npm run demo`);
+if (!Number.isInteger(port) || port < 1 || port > 65_535)
+  stop(`PORT must be a number from 1 to 65535, not "${process.env.PORT}".`);
+if (!(await isPortFree(port)))
+  stop(`Port ${port} is taken. Free it, or choose another:  PORT=${port + 1} npm run demo`);
 ensurePackages();
 await ensureBuild();
 const child = await startServer(port, ['--demo']);

@@ -1,15 +1,26 @@
-// Builds the application when its sources have changed. Nothing outside Node's own modules until it builds: it is read in before anything is installed.
+// Builds the application when its sources have changed. Nothing outside Node's own modules until it builds: it is read
+// in before anything is installed.
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { bin, filesUnder, readStamp, ROOT, run, stop, writeStamp } from './lib.mjs';
 
 const BUILD_INPUTS = ['app', 'ui', 'wording', 'data', 'workers', 'core', 'demo', 'public'];
-const BUILD_FILES = ['package-lock.json', 'app.json', 'babel.config.js', 'metro.config.js', 'scripts/ensure-build.mjs', 'scripts/finish-build.mjs'];
+const BUILD_FILES = [
+  'package-lock.json',
+  'app.json',
+  'babel.config.js',
+  'metro.config.js',
+  'scripts/ensure-build.mjs',
+  'scripts/finish-build.mjs',
+];
 
 function buildIdentity() {
   const h = createHash('sha256');
-  const files = [...BUILD_INPUTS.flatMap((d) => filesUnder(path.join(ROOT, d))), ...BUILD_FILES.map((f) => path.join(ROOT, f))];
+  const files = [
+    ...BUILD_INPUTS.flatMap((d) => filesUnder(path.join(ROOT, d))),
+    ...BUILD_FILES.map((f) => path.join(ROOT, f)),
+  ];
   for (const f of files) if (!/\.test\.tsx?$/.test(f)) h.update(path.relative(ROOT, f)).update(readFileSync(f));
   return h.digest('hex');
 }

@@ -1,4 +1,5 @@
-// What the bundler leaves to do: the build's name in the page, the service worker over the files, and every file pressed once with brotli and gzip.
+// What the bundler leaves to do: the build's name in the page, the service worker over the files, and every file
+// pressed once with brotli and gzip.
 import { createHash } from 'node:crypto';
 import { readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
@@ -55,7 +56,9 @@ async function press(file) {
   const data = readFileSync(file);
   if (data.length < LEAST_BYTES) return;
   const [br, gz] = await Promise.all([
-    promisify(brotliCompress)(data, { params: { [constants.BROTLI_PARAM_QUALITY]: 11, [constants.BROTLI_PARAM_SIZE_HINT]: data.length } }),
+    promisify(brotliCompress)(data, {
+      params: { [constants.BROTLI_PARAM_QUALITY]: 11, [constants.BROTLI_PARAM_SIZE_HINT]: data.length },
+    }),
     promisify(gzip)(data, { level: 9 }),
   ]);
   writeFileSync(`${file}.br`, br);

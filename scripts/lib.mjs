@@ -18,13 +18,20 @@ export function stop(message) {
 
 export function checkNode() {
   const have = process.versions.node.split('.').map(Number);
-  const older = have.some((v, i) => v !== OLDEST_NODE[i]) && (have[0] - OLDEST_NODE[0] || have[1] - OLDEST_NODE[1] || have[2] - OLDEST_NODE[2]) < 0;
+  const older =
+    have.some((v, i) => v !== OLDEST_NODE[i]) &&
+    (have[0] - OLDEST_NODE[0] || have[1] - OLDEST_NODE[1] || have[2] - OLDEST_NODE[2]) < 0;
   if (older) stop(`Moss Kettle needs Node.js ${OLDEST_NODE.join('.')} or newer; this is ${process.versions.node}.`);
 }
 
 /** Runs a command with its output shown; stops the script when it fails. */
 export function run(command, args, options = {}) {
-  const r = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...options.env }, shell: false });
+  const r = spawnSync(command, args, {
+    cwd: ROOT,
+    stdio: 'inherit',
+    env: { ...process.env, ...options.env },
+    shell: false,
+  });
   if (r.error) stop(`Could not start ${command}: ${r.error.message}`);
   if (r.status !== 0 && !options.mayFail) stop(`${command} ${args.join(' ')} ended with ${r.status}.`);
   return r.status ?? 1;
@@ -76,7 +83,8 @@ export function filesUnder(dir) {
 }
 
 const CHROMIUM_PLACES = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
-export const findChromium = () => [process.env.CHROMIUM_PATH, ...CHROMIUM_PLACES].find((p) => p && existsSync(p)) ?? null;
+export const findChromium = () =>
+  [process.env.CHROMIUM_PATH, ...CHROMIUM_PLACES].find((p) => p && existsSync(p)) ?? null;
 
 /** Finds Chromium, or installs Debian's when this user may. */
 export function ensureChromium() {
@@ -86,7 +94,9 @@ export function ensureChromium() {
   if (root && spawnSync('apt-get', ['--version']).status === 0) {
     console.log('Installing Chromium from Debian’s packages…');
     run('apt-get', ['update', '-qq']);
-    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { env: { DEBIAN_FRONTEND: 'noninteractive' } });
+    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], {
+      env: { DEBIAN_FRONTEND: 'noninteractive' },
+    });
     const now = findChromium();
     if (now) return now;
   }

@@ -12,4 +12,7 @@ are fitted to usual rates of sink and lips to usual running depths; a count of y
 be shown the lure, and snags go by the hook.
 
 `;
-writeFileSync(new URL('../docs/LURES.md', import.meta.url), head + familyTables(allFamilies(), SPECIES.map(speciesProfile)) + '\n');
+writeFileSync(
+  new URL('../docs/LURES.md', import.meta.url),
+  head + familyTables(allFamilies(), SPECIES.map(speciesProfile)) + '\n',
+);

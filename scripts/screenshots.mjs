@@ -15,7 +15,10 @@ const executablePath = ensureChromium();
 if (!(await isPortFree(PORT))) stop(`Port ${PORT} is taken.`);
 const server = await startServer(PORT, ['--demo']);
 mkdirSync(OUT, { recursive: true });
-const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--no-first-run'] });
+const browser = await chromium.launch({
+  executablePath,
+  args: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--no-first-run'],
+});
 
 async function session(viewport, light, shots) {
   const page = await (await browser.newContext({ viewport })).newPage();

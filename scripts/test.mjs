@@ -1,4 +1,5 @@
-// One command: everything. Types, lint, boundaries, format, unit tests, one build, then the application in a real browser.
+// One command: everything. Types, lint, boundaries, format, unit tests, one build, then the application in a real
+// browser.
 import { rmSync } from 'node:fs';
 import path from 'node:path';
 import { ensureBuild } from './ensure-build.mjs';
@@ -23,7 +24,8 @@ run(bin('jest'), ['--ci'], { env: { NODE_ENV: 'test' } });
 step('build');
 await ensureBuild();
 step('the application in the browser');
-for (const port of [PORT, PORT + 1]) if (!(await isPortFree(port))) stop(`Port ${port} is taken; the browser tests need it.`);
+for (const port of [PORT, PORT + 1])
+  if (!(await isPortFree(port))) stop(`Port ${port} is taken; the browser tests need it.`);
 rmSync(path.join(ROOT, 'test-results'), { recursive: true, force: true });
 run(bin('playwright'), ['test'], { env: { CHROMIUM_PATH: chromium, E2E_PORT: String(PORT) } });
 step('done');

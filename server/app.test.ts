@@ -8,7 +8,8 @@ beforeAll(async () => {
   server = await started();
 });
 afterAll(() => server.stop());
-const get = (path: string, headers: Record<string, string> = {}, method = 'GET') => fetch(server.address + path, { headers, method });
+const get = (path: string, headers: Record<string, string> = {}, method = 'GET') =>
+  fetch(server.address + path, { headers, method });
 
 test.each(['/', '/lures', '/kit/lure/new', '/lures?from=water'])('the application answers at %s', async (p) => {
   const r = await get(p);
@@ -23,7 +24,8 @@ describe('headers', () => {
     expect(policy).toContain("default-src 'self'");
     for (const kind of ['script-src', 'worker-src', 'connect-src', 'font-src', 'manifest-src'])
       expect(policy).toMatch(new RegExp(`${kind} 'self'(;|$)`));
-    for (const kind of ['object-src', 'frame-ancestors', 'base-uri', 'form-action']) expect(policy).toContain(`${kind} 'none'`);
+    for (const kind of ['object-src', 'frame-ancestors', 'base-uri', 'form-action'])
+      expect(policy).toContain(`${kind} 'none'`);
     expect(policy).not.toContain('unsafe-eval');
     expect(policy).not.toMatch(/script-src[^;]*unsafe/);
   });
@@ -87,7 +89,8 @@ describe('the API', () => {
     expect(r.headers.get('cache-control')).toBe('no-store');
   });
 
-  const station = (id: string, q: Record<string, string>) => get(`/api/stations/${id}?${new URLSearchParams(q).toString()}`);
+  const station = (id: string, q: Record<string, string>) =>
+    get(`/api/stations/${id}?${new URLSearchParams(q).toString()}`);
   test('a station reports as of the moment asked for, the same to everyone', async () => {
     const at = '2026-10-08T10:49:00Z';
     const r = await station('arm-light', { at });
@@ -118,7 +121,10 @@ describe('the API', () => {
 
 test('each request is one line of the log, as data', async () => {
   const lines: Record<string, unknown>[] = [];
-  const log = pino({ level: 'info', base: null }, { write: (line: string) => lines.push(JSON.parse(line) as Record<string, unknown>) });
+  const log = pino(
+    { level: 'info', base: null },
+    { write: (line: string) => lines.push(JSON.parse(line) as Record<string, unknown>) },
+  );
   const logged = await started({}, log);
   await (await fetch(`${logged.address}/lures`)).text();
   await (await fetch(`${logged.address}/nothing.js`)).text();

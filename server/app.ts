@@ -1,4 +1,7 @@
-/** The server's layers, outermost first: log, errors, security headers, tags, the API with its limits, the application's files. It keeps no state. */
+/**
+ * The server's layers, outermost first: log, errors, security headers, tags, the API with its limits, the application's
+ * files. It keeps no state.
+ */
 import { Router } from '@koa/router';
 import etag from '@koa/etag';
 import Koa, { type Middleware } from 'koa';
@@ -62,7 +65,12 @@ function api(config: ServerConfig): Middleware {
   router.get('/stations/:id', stationRoute(config.STATION_FAULT));
   const routes = router.routes();
   const allowed = router.allowedMethods();
-  const answer = compose([limitRate(config.API_PER_MINUTE), limitBody(config.BODY_LIMIT_BYTES), routes as Middleware, allowed as Middleware]);
+  const answer = compose([
+    limitRate(config.API_PER_MINUTE),
+    limitBody(config.BODY_LIMIT_BYTES),
+    routes as Middleware,
+    allowed as Middleware,
+  ]);
   return async (ctx, next) => {
     if (ctx.path !== '/api' && !ctx.path.startsWith('/api/')) return next();
     ctx.set('Cache-Control', 'no-store');
@@ -85,12 +93,16 @@ export function createApp({ config, log, stopping }: AppOptions): Koa {
   const app = new Koa({ proxy: config.BEHIND_PROXY, maxIpsCount: 1 });
   app.on('error', (e: NodeJS.ErrnoException) => {
     // The client went away in the middle: nothing failed here.
-    if (e.code !== 'ECONNRESET' && e.code !== 'EPIPE' && e.code !== 'ERR_STREAM_PREMATURE_CLOSE') log.error({ err: e }, 'failed');
+    if (e.code !== 'ECONNRESET' && e.code !== 'EPIPE' && e.code !== 'ERR_STREAM_PREMATURE_CLOSE')
+      log.error({ err: e }, 'failed');
   });
   app.use(logged(log));
   app.use(caught(log));
   app.use(
-    helmet({ contentSecurityPolicy: { useDefaults: false, directives: POLICY }, strictTransportSecurity: config.HTTPS_ONLY ? undefined : false }),
+    helmet({
+      contentSecurityPolicy: { useDefaults: false, directives: POLICY },
+      strictTransportSecurity: config.HTTPS_ONLY ? undefined : false,
+    }),
   );
   app.use(async (ctx, next) => {
     ctx.set('Permissions-Policy', 'camera=(), microphone=(), payment=(), usb=(), geolocation=(self)');

@@ -19,7 +19,11 @@ export function serveApplication(root: string): Middleware {
     const isFile = hashed || /\.[a-z0-9]+$/i.test(ctx.path);
     ctx.vary('Accept-Encoding');
     try {
-      const file = await send(ctx, isFile ? ctx.path : 'index.html', { root, maxage: hashed ? YEAR_MS : 0, immutable: hashed });
+      const file = await send(ctx, isFile ? ctx.path : 'index.html', {
+        root,
+        maxage: hashed ? YEAR_MS : 0,
+        immutable: hashed,
+      });
       // Read whole, a page is tagged by its content, so that copies of the server agree; hashed files need no tag.
       if (file && !hashed) {
         const type = ctx.type;

@@ -63,18 +63,34 @@ const TABLE: readonly [name: string, bytes: string, right: readonly number[]][] 
   ['no host', request('GET / HTTP/1.1', []), [400]],
   ['a header without a colon', request('GET / HTTP/1.1', ['Host: x', 'nonsense']), [400]],
   ['a control character in a header', request('GET / HTTP/1.1', ['Host: x', 'X-A: a\x01b']), [400]],
-  ['two lengths that differ', request('POST /api/start HTTP/1.1', ['Host: x', 'Content-Length: 1', 'Content-Length: 2'], 'ab'), [400]],
+  [
+    'two lengths that differ',
+    request('POST /api/start HTTP/1.1', ['Host: x', 'Content-Length: 1', 'Content-Length: 2'], 'ab'),
+    [400],
+  ],
   [
     'a length and chunks at once',
     request('POST /api/start HTTP/1.1', ['Host: x', 'Content-Length: 4', 'Transfer-Encoding: chunked'], '0\r\n\r\n'),
     [400],
   ],
   ['a negative length', request('POST /api/start HTTP/1.1', ['Host: x', 'Content-Length: -1'], ''), [400]],
-  ['a broken chunk', request('POST /api/start HTTP/1.1', ['Host: x', 'Transfer-Encoding: chunked'], 'zz\r\nx'), [0, 400]],
-  ['a body announced too large', request('POST /api/start HTTP/1.1', ['Host: x', 'Content-Length: 99999999'], 'x'), [413]],
+  [
+    'a broken chunk',
+    request('POST /api/start HTTP/1.1', ['Host: x', 'Transfer-Encoding: chunked'], 'zz\r\nx'),
+    [0, 400],
+  ],
+  [
+    'a body announced too large',
+    request('POST /api/start HTTP/1.1', ['Host: x', 'Content-Length: 99999999'], 'x'),
+    [413],
+  ],
   [
     'a body found too large',
-    request('POST /api/start HTTP/1.1', ['Host: x', 'Transfer-Encoding: chunked'], `8000\r\n${'x'.repeat(0x8000)}\r\n0\r\n\r\n`),
+    request(
+      'POST /api/start HTTP/1.1',
+      ['Host: x', 'Transfer-Encoding: chunked'],
+      `8000\r\n${'x'.repeat(0x8000)}\r\n0\r\n\r\n`,
+    ),
     [413],
   ],
   ['headers too large', request('GET / HTTP/1.1', ['Host: x', `X-A: ${'a'.repeat(40_000)}`]), [431]],
@@ -96,7 +112,10 @@ test.each(TABLE)('%s', async (_name, bytes, right) => {
 });
 
 test('a body that comes too slowly is given up', async () => {
-  const slow = [request('POST /api/start HTTP/1.1', ['Host: x', 'Content-Length: 1000']), ...Array.from({ length: 30 }, () => 'x')];
+  const slow = [
+    request('POST /api/start HTTP/1.1', ['Host: x', 'Content-Length: 1000']),
+    ...Array.from({ length: 30 }, () => 'x'),
+  ];
   expect(status(await raw(slow, 100))).toBe(408);
 });
 
@@ -125,7 +144,9 @@ describe('a flood', () => {
   test('without a trusted proxy the forwarded address is not believed', async () => {
     const limited = await started({ API_PER_MINUTE: '5' });
     const answers = await Promise.all(
-      Array.from({ length: 20 }, (_, i) => fetch(`${limited.address}/api/start`, { headers: { 'x-forwarded-for': `203.0.113.${i}` } })),
+      Array.from({ length: 20 }, (_, i) =>
+        fetch(`${limited.address}/api/start`, { headers: { 'x-forwarded-for': `203.0.113.${i}` } }),
+      ),
     );
     expect(answers.filter((a) => a.status === 429)).toHaveLength(15);
     await limited.stop();

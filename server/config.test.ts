@@ -8,7 +8,13 @@ test('an empty environment has a setting for everything', () => {
 
 test('what the environment says is taken', () => {
   const r = readConfig({ PORT: '8080', HOST: '0.0.0.0', DEMO: '1', LOG_LEVEL: 'debug', BEHIND_PROXY: '1' });
-  expect(r.ok && r.config).toMatchObject({ PORT: 8080, HOST: '0.0.0.0', DEMO: true, LOG_LEVEL: 'debug', BEHIND_PROXY: true });
+  expect(r.ok && r.config).toMatchObject({
+    PORT: 8080,
+    HOST: '0.0.0.0',
+    DEMO: true,
+    LOG_LEVEL: 'debug',
+    BEHIND_PROXY: true,
+  });
 });
 
 test.each([

@@ -2,7 +2,9 @@
 import type { Middleware } from 'koa';
 import { RateLimiterMemory, RateLimiterRes } from 'rate-limiter-flexible';
 
-/** At most so many requests a minute from one address; beyond, 429 with when to come back. Counted by this copy alone. */
+/**
+ * At most so many requests a minute from one address; beyond, 429 with when to come back. Counted by this copy alone.
+ */
 export function limitRate(perMinute: number): Middleware {
   const limiter = new RateLimiterMemory({ points: perMinute, duration: 60 });
   return async (ctx, next) => {

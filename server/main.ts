@@ -1,4 +1,5 @@
-// node --import tsx server/main.ts [--port 4380] [--demo]: settings come from the environment (server/config.ts), the two flags go before them.
+// node --import tsx server/main.ts [--port 4380] [--demo]: settings come from the environment (server/config.ts), the
+// two flags go before them.
 import pino from 'pino';
 import { readConfig } from './config';
 import { runServer } from './run';

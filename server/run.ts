@@ -1,4 +1,7 @@
-/** Listens, bounds slow and oversized requests, and stops gently: what was asked is answered, then it ends, within two seconds. */
+/**
+ * Listens, bounds slow and oversized requests, and stops gently: what was asked is answered, then it ends, within two
+ * seconds.
+ */
 import { createServer } from 'node:http';
 import { Server as NetServer, type AddressInfo, type Socket } from 'node:net';
 import { performance } from 'node:perf_hooks';
@@ -47,7 +50,10 @@ export function runServer(config: ServerConfig, log: Logger): Promise<Running> {
       c.quietSinceMs = performance.now();
     });
   });
-  /** Ends, after what is still to be written, each connection that has been quiet for so long that no question can be on its way. */
+  /**
+   * Ends, after what is still to be written, each connection that has been quiet for so long that no question can be on
+   * its way.
+   */
   const endIdle = (): void => {
     for (const [s, c] of open) if (c.busy === 0 && performance.now() - c.quietSinceMs > QUIET_MS) s.end();
   };
@@ -57,7 +63,8 @@ export function runServer(config: ServerConfig, log: Logger): Promise<Running> {
     (stopped ??= new Promise((done) => {
       stopping = true;
       let idle: NodeJS.Timeout | undefined;
-      // For a moment it goes on listening: /health says that it stops, so that a proxy turns elsewhere, and what is on its way still arrives.
+      // For a moment it goes on listening: /health says that it stops, so that a proxy turns elsewhere, and what is on
+      // its way still arrives.
       const first = setTimeout(() => {
         // Only the listening ends: http's own close also destroys connections whose last answer is not yet written out.
         NetServer.prototype.close.call(server, () => done());

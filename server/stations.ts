@@ -9,7 +9,10 @@ const query = z.object({
   fault: z.enum(STATION_FAULTS).optional(),
 });
 
-/** GET /api/stations/:id?at=…: the report as of that moment (a demo day has its own clock). `fault` overrides the server's setting. */
+/**
+ * GET /api/stations/:id?at=…: the report as of that moment (a demo day has its own clock). `fault` overrides the
+ * server's setting.
+ */
 export const stationRoute =
   (usual: StationFault) =>
   async (ctx: RouterContext): Promise<void> => {

@@ -29,7 +29,10 @@ async function until(holds: () => boolean): Promise<void> {
 /** A server that counts what it heard. */
 async function counted() {
   const heard = { count: 0 };
-  const log = pino({ level: 'info' }, { write: (line: string) => void (line.includes('"msg":"request"') && heard.count++) });
+  const log = pino(
+    { level: 'info' },
+    { write: (line: string) => void (line.includes('"msg":"request"') && heard.count++) },
+  );
   return { server: await started({}, log), heard };
 }
 
@@ -55,7 +58,8 @@ test.each([
   await Promise.all(clients);
   agent.destroy();
   expect(fates.torn).toBe(0);
-  // Whatever the server heard arrived answered, whole; its last line may be written a moment after the answer has arrived.
+  // Whatever the server heard arrived answered, whole; its last line may be written a moment after the answer has
+  // arrived.
   await until(() => heard.count === fates.whole);
   expect(heard.count).toBe(fates.whole);
   expect(tookMs).toBeLessThan(2000);

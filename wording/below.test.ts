@@ -31,9 +31,13 @@ const v: VerticalPlan = {
 };
 
 test('the drop, by count, by line and from the bottom', () => {
-  expect(dropSentence(v, METRIC)).toBe('Open the spool and count 9 s (8–11 s, as drag and line vary): it is then at 6.0 m.');
+  expect(dropSentence(v, METRIC)).toBe(
+    'Open the spool and count 9 s (8–11 s, as drag and line vary): it is then at 6.0 m.',
+  );
   expect(dropSentence({ ...v, countS: { mean: 4, low: 3.8, high: 4.3 } }, METRIC)).not.toContain('vary');
-  expect(marksSentence(v, 3, METRIC)).toBe('By the line: let out 2 marks of 3.0 m and 0.5 m more, 6.5 m below the water in all.');
+  expect(marksSentence(v, 3, METRIC)).toBe(
+    'By the line: let out 2 marks of 3.0 m and 0.5 m more, 6.5 m below the water in all.',
+  );
   expect(marksSentence({ ...v, marks: { whole: 1, restM: 0 } }, 3, METRIC)).toContain('let out 1 mark of 3.0 m,');
   expect(marksSentence({ ...v, marks: { whole: 0, restM: 2 } }, 3, METRIC)).toContain('let out 2.0 m,');
   expect(upSentence(v)).toContain('2.3 turns');
@@ -49,7 +53,15 @@ test('the drift: none, a little, too much with and without a remedy', () => {
 });
 
 test('a pass, its pace, and what is out of reach', () => {
-  const pass = { fishDepthM: 5, marks: 3, depthM: 4.5, lineOutM: 30, runsM: [4, 5.2] as const, touches: true, fasterCostsM: 0.3 };
+  const pass = {
+    fishDepthM: 5,
+    marks: 3,
+    depthM: 4.5,
+    lineOutM: 30,
+    runsM: [4, 5.2] as const,
+    touches: true,
+    fasterCostsM: 0.3,
+  };
   const t: TowedPlan = { speedMps: 1, groundMps: { with: 1.4, against: 0.6 }, passes: [pass], unreachedM: [9] };
   expect(passTitle(pass, 0, METRIC)).toBe('Pass 1: over 3 marks at 5.0 m');
   expect(passTitle({ ...pass, marks: 0 }, 1, METRIC)).toBe('Pass 2: over fish at 5.0 m');

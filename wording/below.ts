@@ -11,7 +11,8 @@ export const VERTICAL_TROUBLE: Record<VerticalProblem, string> = {
 };
 export const TOWED_TROUBLE: Record<'floats' | 'too-deep', string> = {
   floats: 'Behind the boat this lure stays on top: nothing pulls it down. It wants a lip or weight.',
-  'too-deep': 'At this pace no length of line brings it down to the fish. Go slower, or take a heavier lure, a deeper lip, or a thinner line.',
+  'too-deep':
+    'At this pace no length of line brings it down to the fish. Go slower, or take a heavier lure, a deeper lip, or a thinner line.',
 };
 
 export function dropSentence(v: VerticalPlan, u: UnitPrefs): string {
@@ -28,7 +29,9 @@ export function marksSentence(v: VerticalPlan, everyM: number, u: UnitPrefs): st
 }
 
 export const upSentence = (v: VerticalPlan): string | null =>
-  v.turnsUp === null ? null : `Or from below: drop to the bottom, then ${turnsText(Math.round(v.turnsUp * 10) / 10)} turns of the handle up.`;
+  v.turnsUp === null
+    ? null
+    : `Or from below: drop to the bottom, then ${turnsText(Math.round(v.turnsUp * 10) / 10)} turns of the handle up.`;
 
 export function driftSentence(v: VerticalPlan, u: UnitPrefs): string {
   if (v.angleDeg < 3) return 'It hangs straight down.';
@@ -77,4 +80,6 @@ export function paceSentence(t: TowedPlan, u: UnitPrefs): string {
 }
 
 export const unreachedText = (depths: readonly number[], u: UnitPrefs): string | null =>
-  depths.length === 0 ? null : `The fish at ${depths.map((d) => say.depth(d, u)).join(' and ')} are out of its reach at this pace.`;
+  depths.length === 0
+    ? null
+    : `The fish at ${depths.map((d) => say.depth(d, u)).join(' and ')} are out of its reach at this pace.`;

@@ -42,9 +42,14 @@ test('every way of working has its reason, and every mood its title', () => {
 });
 
 test('the library has the lure’s own ways first, the slow one with the longest hang, and every other way once', () => {
-  const library = cadenceLibrary(['twitch-pause', 'twitch-pause', 'stop-and-go'], { slow: 12, middle: 3, lively: 1 }, 0.8);
+  const library = cadenceLibrary(
+    ['twitch-pause', 'twitch-pause', 'stop-and-go'],
+    { slow: 12, middle: 3, lively: 1 },
+    0.8,
+  );
   expect(library.slice(0, 3).map((e) => e.mood)).toEqual(['slow', 'middle', 'lively']);
-  const hang = (i: number): number => Math.max(...library[i]!.cadence.steps.filter((s) => s.kind === 'pause').map((s) => s.durationS));
+  const hang = (i: number): number =>
+    Math.max(...library[i]!.cadence.steps.filter((s) => s.kind === 'pause').map((s) => s.durationS));
   expect(hang(0)).toBeGreaterThan(hang(1));
   expect(hang(1)).toBeGreaterThan(hang(2));
   expect(

@@ -39,7 +39,11 @@ export const STYLE_WHY: Record<CadenceStyle, string> = {
   'burn-kill': 'flees and dies: for fish that only take what runs',
 };
 
-const FOR_MOOD: Record<LibraryMood, string> = { slow: 'Cold or shut', middle: 'Neither hot nor cold', lively: 'Lively' };
+const FOR_MOOD: Record<LibraryMood, string> = {
+  slow: 'Cold or shut',
+  middle: 'Neither hot nor cold',
+  lively: 'Lively',
+};
 export const libraryTitle = (mood: LibraryMood | null): string => (mood ? FOR_MOOD[mood] : 'Also possible');
 
 export function faultText(f: CadenceFault, kind: StepKind | null, u: UnitPrefs): string {

@@ -43,9 +43,18 @@ const WATERS: Conditions[] = [
   {
     species: 'largemouth-bass',
     month: 6,
-    water: { setting: 'lake', surfaceTempC: 20, depthM: 4, cover: { kind: 'wood', density: 0.5, branchDiameterM: 0.01 } },
+    water: {
+      setting: 'lake',
+      surfaceTempC: 20,
+      depthM: 4,
+      cover: { kind: 'wood', density: 0.5, branchDiameterM: 0.01 },
+    },
   },
-  { species: 'red-drum', month: 9, water: { setting: 'tidal-creek', surfaceTempC: 24, cover: { kind: 'oyster', density: 0.6 }, bottom: 'shell' } },
+  {
+    species: 'red-drum',
+    month: 9,
+    water: { setting: 'tidal-creek', surfaceTempC: 24, cover: { kind: 'oyster', density: 0.6 }, bottom: 'shell' },
+  },
   { species: 'walleye', month: 1, access: 'ice', water: { setting: 'ice' } },
   { species: 'smallmouth-bass', month: 5, behaviour: 'guarding', water: { setting: 'lake', surfaceTempC: 16 } },
   { species: 'bluefish', month: 8, access: 'jetty', water: { setting: 'jetty', surfaceTempC: 21 } },
@@ -55,7 +64,8 @@ const WATERS: Conditions[] = [
 function clean(text: string): void {
   expect(text).not.toMatch(/undefined|NaN|Infinity|null|\[object|\.\.(?!\.)| {2}/);
   for (const code of FAMILIES)
-    if (code.includes('-') && !FAMILY_NAME[code].includes(code)) expect([code, text.includes(` ${code} `) ? text : '']).toEqual([code, '']);
+    if (code.includes('-') && !FAMILY_NAME[code].includes(code))
+      expect([code, text.includes(` ${code} `) ? text : '']).toEqual([code, '']);
   expect(text.length).toBeGreaterThan(3);
 }
 
@@ -77,7 +87,10 @@ test.each(WATERS)('$species: everything beside the ranking is said cleanly, in e
         clean(`${t.what}, ${t.why}.${t.runnerUp ?? ''}`);
       }
       for (const material of ['braid', 'fluorocarbon', 'nylon'] as const)
-        jointSentences(chooseJoints(familyById(x.family), { material, strengthLb: 15 }, species, reading, DEFAULT_SCHOOLS), u).forEach(clean);
+        jointSentences(
+          chooseJoints(familyById(x.family), { material, strengthLb: 15 }, species, reading, DEFAULT_SCHOOLS),
+          u,
+        ).forEach(clean);
       clean(ledgerSentence(ledgerOf(x, EVERYDAY[x.family].priceMinor, 5, null), EVERYDAY[x.family].priceMinor, 5));
     }
     for (const e of effects) clean(effectSentence(e, nameOf, u));
@@ -112,10 +125,20 @@ test('dear against cheap: it pays where it brings more than it costs', () => {
   const priced = (name: string, costPerHourMinor: number, score: number) => ({
     name,
     score,
-    ledger: { lostPerHour: 1, costPerHourMinor, costPerStrikeMinor: costPerHourMinor / score, lostInDay: 5, costInDayMinor: 5 * costPerHourMinor },
+    ledger: {
+      lostPerHour: 1,
+      costPerHourMinor,
+      costPerStrikeMinor: costPerHourMinor / score,
+      lostInDay: 5,
+      costInDayMinor: 5 * costPerHourMinor,
+    },
   });
-  expect(dearCheapSentence(priced('dear one', 300, 4), priced('cheap one', 100, 1))).toMatch(/3\.0 times as much.*4\.0 times the fish: it pays/);
-  expect(dearCheapSentence(priced('cheap one', 100, 1), priced('dear one', 300, 2))).toMatch(/would have to bring.*should bring 2\.0 times/);
+  expect(dearCheapSentence(priced('dear one', 300, 4), priced('cheap one', 100, 1))).toMatch(
+    /3\.0 times as much.*4\.0 times the fish: it pays/,
+  );
+  expect(dearCheapSentence(priced('cheap one', 100, 1), priced('dear one', 300, 2))).toMatch(
+    /would have to bring.*should bring 2\.0 times/,
+  );
   expect(dearCheapSentence(priced('a', 0, 1), priced('b', 0, 1))).toBeNull();
 });
 
@@ -147,7 +170,12 @@ test('few rods in words', () => {
 
 test('what does not go together, and what to pack, for every fish and stand', () => {
   for (const code of PAIRING_FAULTS)
-    clean(faultSentence({ code, facts: { weightKg: 0.01, minKg: 0.005, maxKg: 0.02, hasLb: 8, needLb: 20, cover: 'pads' } }, IMPERIAL));
+    clean(
+      faultSentence(
+        { code, facts: { weightKg: 0.01, minKg: 0.005, maxKg: 0.02, hasLb: 8, needLb: 20, cover: 'pads' } },
+        IMPERIAL,
+      ),
+    );
   for (const species of SPECIES)
     for (const access of ACCESSES) {
       const list = [...packForFish(speciesProfile(species), access), ...PACK_ALWAYS];

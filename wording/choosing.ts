@@ -23,14 +23,22 @@ function condition(t: BreakEven, u: UnitPrefs): string {
     case 'waveHeightM':
       return `when the chop ${up ? 'grows past' : 'drops below'} ${say.size(t.at, u)}`;
     case 'sunElevationDeg':
-      return up ? (t.at < 1 ? 'once the sun is up' : 'once the sun is higher') : t.at > 1 ? 'once the sun is lower' : 'once the sun is down';
+      return up
+        ? t.at < 1
+          ? 'once the sun is up'
+          : 'once the sun is higher'
+        : t.at > 1
+          ? 'once the sun is lower'
+          : 'once the sun is down';
     case 'mood':
       return up ? `if the fish turn livelier than ${moodAt(t.from)}` : `if they turn more shut than ${moodAt(t.from)}`;
   }
 }
 
 export const breakEvenSentence = (t: BreakEven, name: NameOf, leader: string, u: UnitPrefs): string =>
-  t.limit ? `The ${name(leader)} is out ${condition(t, u)}; then the ${name(t.rival)}.` : `The ${name(t.rival)} overtakes ${condition(t, u)}.`;
+  t.limit
+    ? `The ${name(leader)} is out ${condition(t, u)}; then the ${name(t.rival)}.`
+    : `The ${name(t.rival)} overtakes ${condition(t, u)}.`;
 
 /** Where nothing near would change the lead. */
 export const leadText = (leader: string | null, able: number, name: NameOf): string =>
@@ -70,7 +78,9 @@ export interface FactorLead {
 /** Factors by how far they set two lures apart; those of one branch only count as nothing in the other. */
 export function factorLeads(a: RankedLure, b: RankedLure): FactorLead[] {
   const of = (x: RankedLure, f: string): number => x.why.find((w) => w.factor === f)?.ln ?? 0;
-  return a.why.map((w) => ({ factor: w.factor, lead: w.ln - of(b, w.factor) })).sort((x, y) => Math.abs(y.lead) - Math.abs(x.lead));
+  return a.why
+    .map((w) => ({ factor: w.factor, lead: w.ln - of(b, w.factor) }))
+    .sort((x, y) => Math.abs(y.lead) - Math.abs(x.lead));
 }
 
 const WORTH_SAYING = 0.05;

@@ -85,7 +85,15 @@ test.each(CAUTIONS)('the caution %s is short and in the angler’s units', (code
 });
 
 describe('the station in words', () => {
-  const s = { name: 'Arm light', ageMs: 50 * 60_000, asking: false, slow: false, problem: null, via: 'server' as const, used: true };
+  const s = {
+    name: 'Arm light',
+    ageMs: 50 * 60_000,
+    asking: false,
+    slow: false,
+    problem: null,
+    via: 'server' as const,
+    used: true,
+  };
   test.each([
     ['works', s, 'made-up station'],
     ['out of order', { ...s, problem: 'out-of-order' as const }, 'last good report is 50 min old'],
@@ -114,14 +122,30 @@ test('ages, files, rest, spots', () => {
   expect(importText(0, 2)).toContain('Nothing');
   const at = Date.parse('2026-07-04T06:00:00-05:00');
   const r = { spotId: 'a', kind: 'missed' as const, sinceMs: at, readyAtMs: at + 75 * 60_000 };
-  expect(restText(r, 'Shell elbow', ZONE, at)).toBe('Leave Shell elbow until 7:15: a fish was missed and not stung at 6:00.');
+  expect(restText(r, 'Shell elbow', ZONE, at)).toBe(
+    'Leave Shell elbow until 7:15: a fish was missed and not stung at 6:00.',
+  );
   expect(restText(r, 'Shell elbow', ZONE, at + 80 * 60_000)).toContain('Go back now');
-  expect(spotFeatures({ bait: true, current: false, structure: true, depthChange: false, bestTide: 'falling', bestLight: 'low' })).toBe(
-    '2 of 4: bait and structure; best on a falling tide, best in low light.',
-  );
-  expect(spotFeatures({ bait: false, current: false, structure: false, depthChange: false, bestTide: 'any', bestLight: 'any' })).toBe(
-    '0 of 4: nothing known.',
-  );
+  expect(
+    spotFeatures({
+      bait: true,
+      current: false,
+      structure: true,
+      depthChange: false,
+      bestTide: 'falling',
+      bestLight: 'low',
+    }),
+  ).toBe('2 of 4: bait and structure; best on a falling tide, best in low light.');
+  expect(
+    spotFeatures({
+      bait: false,
+      current: false,
+      structure: false,
+      depthChange: false,
+      bestTide: 'any',
+      bestLight: 'any',
+    }),
+  ).toBe('0 of 4: nothing known.');
   expect([1, 0.7, 0.4, 0.1].map(worthText)).toEqual(['very good', 'good', 'fair', 'poor']);
 });
 

@@ -119,7 +119,8 @@ export function cautionText(c: Caution, u: UnitPrefs, zone: string): string {
       `${say.size(n('thicknessM'), u)} of ice: most guidance lets nobody on less than ${say.size(n('leastM'), u)} of clear, hard ice. Stay off.`,
     ice: () =>
       `${say.size(n('thicknessM'), u)} where you drilled; it is thinner over springs, current and weed, and white ice bears half. No ice is safe: picks, rope, company, and ask locally.`,
-    'cold-water': () => `Water of ${say.temp(n('tempC'), u)}: life jacket on, dress for the water and not the air, and someone knows where you are.`,
+    'cold-water': () =>
+      `Water of ${say.temp(n('tempC'), u)}: life jacket on, dress for the water and not the air, and someone knows where you are.`,
     wind: () =>
       `Wind of ${say.wind(n('windMps'), u)} is ${c.weight === 3 ? 'more than' : 'near'} what people turn back at here (${say.wind(n('limitMps'), u)}).`,
     waves: () =>
@@ -127,8 +128,11 @@ export function cautionText(c: Caution, u: UnitPrefs, zone: string): string {
     'rising-tide': () =>
       `The tide comes up another ${say.depth(n('byM'), u)} until ${clockText(n('highAtMs'), zone)}: have your way back open by ${clockText(n('backMs'), zone)}.`,
     wading: () =>
-      n('salt') ? 'Shuffle your feet for stingrays; mind soft mud and channels.' : 'Mind soft mud and drop-offs; a belt keeps water out of waders.',
-    'slick-rock': () => 'Wet stones are slick and a wave may come over: spikes, life jacket, never alone, never with your back to the sea.',
+      n('salt')
+        ? 'Shuffle your feet for stingrays; mind soft mud and channels.'
+        : 'Mind soft mud and drop-offs; a belt keeps water out of waders.',
+    'slick-rock': () =>
+      'Wet stones are slick and a wave may come over: spikes, life jacket, never alone, never with your back to the sea.',
     heat: () => `${say.temp(n('airTempC'), u)} in the air: shade, water, and no hero’s noon.`,
     current: () => `Current of ${say.speed(n('currentMps'), u)} takes your feet: stay shallower than the knee.`,
   };
@@ -148,13 +152,17 @@ export function dayLineWords(line: DayLine, zone: string, u: UnitPrefs): string 
       : line.steps[0] && line.steps[0].sunDeg > 0
         ? 'The sun does not set.'
         : 'The sun does not rise.';
-  const tide = line.turns.length > 0 ? ` Tide: ${list(line.turns.map((t) => `${t.kind} ${say.depth(t.heightM, u)} at ${at(t.atMs)}`))}.` : '';
+  const tide =
+    line.turns.length > 0
+      ? ` Tide: ${list(line.turns.map((t) => `${t.kind} ${say.depth(t.heightM, u)} at ${at(t.atMs)}`))}.`
+      : '';
   const moon = ` Moon ${say.percent(a.moonIllumination)} lit; periods ${list(a.periods.map((m) => `${at(m.fromMs)} to ${at(m.toMs)}${m.kind === 'minor' ? ' (minor)' : ''}`))}.`;
   return `The day ahead. ${line.best ? bestText(line.best, zone) : 'No two hours are left today.'} ${sun}${tide}${moon}`;
 }
 
 /** How good a stay should be; 1 is the day's mean at a spot with everything. */
-export const worthText = (promise: number): string => (promise >= 0.9 ? 'very good' : promise >= 0.6 ? 'good' : promise >= 0.3 ? 'fair' : 'poor');
+export const worthText = (promise: number): string =>
+  promise >= 0.9 ? 'very good' : promise >= 0.6 ? 'good' : promise >= 0.3 ? 'fair' : 'poor';
 
 const FEATURES: readonly (readonly ['bait' | 'current' | 'structure' | 'depthChange', string])[] = [
   ['bait', 'bait'],
@@ -164,7 +172,10 @@ const FEATURES: readonly (readonly ['bait' | 'current' | 'structure' | 'depthCha
 ];
 /** Which of the four are found together there, and its tide and light. */
 export function spotFeatures(
-  s: Record<'bait' | 'current' | 'structure' | 'depthChange', boolean> & { bestTide: TideStage | 'any'; bestLight: SpotLight },
+  s: Record<'bait' | 'current' | 'structure' | 'depthChange', boolean> & {
+    bestTide: TideStage | 'any';
+    bestLight: SpotLight;
+  },
 ): string {
   const has = FEATURES.filter(([k]) => s[k]).map(([, name]) => name);
   const known = [
@@ -185,7 +196,9 @@ export const STATION_FAULT_NAME: Record<StationFault, string> = {
 const COMPASS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'] as const;
 export function stationReadingText(r: StationReading, u: UnitPrefs): string {
   const glass =
-    r.pressureTrendHpa3h === null ? '' : `, glass ${r.pressureTrendHpa3h > 1 ? 'rising' : r.pressureTrendHpa3h < -1 ? 'falling' : 'steady'}`;
+    r.pressureTrendHpa3h === null
+      ? ''
+      : `, glass ${r.pressureTrendHpa3h > 1 ? 'rising' : r.pressureTrendHpa3h < -1 ? 'falling' : 'steady'}`;
   const water =
     r.waterTempC === null
       ? ''

@@ -24,7 +24,9 @@ describe('how the record is kept', () => {
 test('a trouble is told once, however often it came', () => {
   const lastAtMs = Date.UTC(2026, 10, 24, 12);
   expect(troubleText({ where: 'the page /lessons', times: 1, lastAtMs }, 'UTC')).toMatch(/^The page \/lessons, Tue/);
-  expect(troubleText({ where: 'the page /lessons', times: 3, lastAtMs }, 'UTC')).toMatch(/^The page \/lessons, 3 times, last Tue/);
+  expect(troubleText({ where: 'the page /lessons', times: 3, lastAtMs }, 'UTC')).toMatch(
+    /^The page \/lessons, 3 times, last Tue/,
+  );
 });
 
 test('a browser that keeps nothing is said so in plain words, once', () => {

@@ -8,7 +8,8 @@ export interface KeepingFacts {
   roomBytes: number | null;
 }
 
-const bytesText = (b: number): string => (b < 1e6 ? `${Math.max(1, Math.round(b / 1e3))} KB` : `${(b / 1e6).toFixed(b < 1e7 ? 1 : 0)} MB`);
+const bytesText = (b: number): string =>
+  b < 1e6 ? `${Math.max(1, Math.round(b / 1e3))} KB` : `${(b / 1e6).toFixed(b < 1e7 ? 1 : 0)} MB`;
 
 /** Less room than this is worth a word. */
 const LOW_BYTES = 20e6;

@@ -30,11 +30,14 @@ function warmth({ tempC }: Family): string {
 /** Fish whose mouth takes its middle length and who eat what it looks like. */
 const FOOD = 0.7;
 const suits = (f: Family, p: SpeciesProfile): boolean =>
-  f.lengthM[1] >= p.preyLengthM[0] && f.lengthM[1] <= p.preyLengthM[1] * 1.6 && p.forage.some((x) => (f.shapes[SHAPE_OF_FORAGE[x]] ?? 0) >= FOOD);
+  f.lengthM[1] >= p.preyLengthM[0] &&
+  f.lengthM[1] <= p.preyLengthM[1] * 1.6 &&
+  p.forage.some((x) => (f.shapes[SHAPE_OF_FORAGE[x]] ?? 0) >= FOOD);
 
 /** What it glances off, %. */
 const knocks = ({ deflects: { bottom, ...on } }: Family): string =>
-  [covers(on), bottom === undefined ? '' : `hard bottom ${n(100 * bottom)}`].filter((x) => x && x !== '–').join(', ') || '–';
+  [covers(on), bottom === undefined ? '' : `hard bottom ${n(100 * bottom)}`].filter((x) => x && x !== '–').join(', ') ||
+  '–';
 
 const covers = (values: Partial<Record<CoverKind, number>>): string =>
   COVER_KINDS.filter((k) => values[k] !== undefined)
@@ -61,7 +64,18 @@ export function familyTables(families: readonly Family[], species: readonly Spec
     ),
     '## What fish know of it',
     table(
-      ['kind', 'action', 'thump', 'rattle', 'flash', 'taken for', 'warmth, °C', 'low light', 'chop, m', 'longest hang, s'],
+      [
+        'kind',
+        'action',
+        'thump',
+        'rattle',
+        'flash',
+        'taken for',
+        'warmth, °C',
+        'low light',
+        'chop, m',
+        'longest hang, s',
+      ],
       families.map((f) => [
         name(f),
         n(f.action, 2),

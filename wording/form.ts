@@ -5,13 +5,16 @@ export interface FieldWords {
   label: string;
   /** A value as the form shows it; absent for what is no number. */
   text?: (si: number) => string;
-  /** The nearest value that the form's steps reach on this side of a bound: a bound is told as one that will be taken. */
+  /**
+   * The nearest value that the form's steps reach on this side of a bound: a bound is told as one that will be taken.
+   */
   onSteps?: (si: number, way: 1 | -1) => number;
 }
 
 /** As a sentence beside the field. Example: a length of 0.3 m where 0.4 is the least → “At least 1.3 ft.” */
 export function fieldProblem(p: Problem, { text, onSteps = (si) => si }: FieldWords): string {
-  const bound = (limit: number): string => (text && p.of === 'number' ? text(onSteps(limit, p.code === 'too_small' ? 1 : -1)) : String(limit));
+  const bound = (limit: number): string =>
+    text && p.of === 'number' ? text(onSteps(limit, p.code === 'too_small' ? 1 : -1)) : String(limit);
   const value = p.limit === undefined ? '' : bound(p.limit);
   switch (p.code) {
     case 'too_small':

@@ -8,12 +8,21 @@ import { IMPERIAL, METRIC } from './units';
 
 const rod = { lengthM: 2.13, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' as const };
 const advise = (family: (typeof FAMILIES)[number], material: LineMaterial, castM = 25) =>
-  adviseHookSet({ family: familyById(family), species: speciesProfile('largemouth-bass'), rod, line: { material, strengthLb: 12 }, castM });
+  adviseHookSet({
+    family: familyById(family),
+    species: speciesProfile('largemouth-bass'),
+    rod,
+    line: { material, strengthLb: 12 },
+    castM,
+  });
 
 test.each(FAMILIES)('%s: how to set and how tight, on every line and in both units', (family) => {
   for (const material of LINE_MATERIALS)
     for (const u of [IMPERIAL, METRIC])
-      for (const text of [...hookSetSentences(advise(family, material), material, u), ...dragSentences(advise(family, material), material, u)]) {
+      for (const text of [
+        ...hookSetSentences(advise(family, material), material, u),
+        ...dragSentences(advise(family, material), material, u),
+      ]) {
         expect(text).not.toMatch(/NaN|undefined|Infinity/);
         expect(text.length).toBeGreaterThan(25);
       }

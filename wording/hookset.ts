@@ -13,14 +13,19 @@ const WAY_TEXT: Record<SetWay, string> = {
 };
 
 export function hookSetSentences(a: HookSetAdvice, material: LineMaterial, u: UnitPrefs): string[] {
-  const wait = a.waitS[1] > 0 && a.waitS[0] > 0 ? ` Count ${say.seconds(a.waitS[0])} to ${say.seconds(a.waitS[1])}.` : '';
+  const wait =
+    a.waitS[1] > 0 && a.waitS[0] > 0 ? ` Count ${say.seconds(a.waitS[0])} to ${say.seconds(a.waitS[1])}.` : '';
   const far = a.tooFar
     ? `At the end of the cast one sweep is not enough on this line: it would take ${say.fine(a.sweepFarM, u)} of rod tip. Within ${say.distance(a.reachM, u)} it does; beyond, reel down first and strike twice.`
     : `At the end of the cast that takes ${say.fine(a.sweepFarM, u)} of rod tip, close by ${say.fine(a.sweepNearM, u)}: ${material === 'braid' ? 'the rod gives, the line hardly' : 'the rest is stretch'}.`;
   return [WAY_TEXT[a.way] + wait, far];
 }
 
-const BOUND_TEXT: Record<HookSetAdvice['dragBy'], string> = { line: 'the line', hook: 'the hook’s wire', mouth: 'the soft mouth' };
+const BOUND_TEXT: Record<HookSetAdvice['dragBy'], string> = {
+  line: 'the line',
+  hook: 'the hook’s wire',
+  mouth: 'the soft mouth',
+};
 export function dragSentences(a: HookSetAdvice, material: LineMaterial, u: UnitPrefs): string[] {
   const lb = a.dragN / NEWTON_PER_LB;
   const pull = (n: number): string => say.pull(n / NEWTON_PER_LB, u);

@@ -9,7 +9,8 @@ const per100 = (x: number): string => (x * 100 < 9.95 ? (x * 100).toFixed(1) : (
 
 export const patternTitle = (p: Pattern): string => p.lureName;
 export const patternSub = (p: Pattern): string => `${FAMILY_NAME[p.family]} · ${STYLE_NAME[p.style]}`;
-export const rateText = (p: Pattern): string => `${per100(p.perCast.mean)} in 100 casts, likely ${per100(p.perCast.low)}–${per100(p.perCast.high)}`;
+export const rateText = (p: Pattern): string =>
+  `${per100(p.perCast.mean)} in 100 casts, likely ${per100(p.perCast.low)}–${per100(p.perCast.high)}`;
 export const effortText = (p: Pattern): string =>
   `${castsText(p.casts)} on ${p.trips} day${p.trips === 1 ? '' : 's'} · ${p.strikes} struck, ${p.hooked} hooked, ${p.landed} landed`;
 

@@ -23,7 +23,9 @@ export function tellingReasons(x: RankedLure, all: readonly RankedLure[], n: num
 
 export function whyLine(x: RankedLure, all: readonly RankedLure[], u: UnitPrefs): string {
   const best = tellingReasons(x, all, 2);
-  return best.length > 0 ? best.map((w) => reasonSentence(w, u)).join(' ') : 'Nothing sets it apart here; it does everything fairly.';
+  return best.length > 0
+    ? best.map((w) => reasonSentence(w, u)).join(' ')
+    : 'Nothing sets it apart here; it does everything fairly.';
 }
 
 export function rigLine(r: Rig, u: UnitPrefs): string {

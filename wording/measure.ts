@@ -8,7 +8,10 @@ export type Known = 'sink' | 'runs' | 'turn';
 
 const PLACE: Record<Known, (u: UnitPrefs) => [before: string, after: string]> = {
   sink: () => ['Sinks', ' a second, free of the line'],
-  runs: (u) => ['Runs', ` down on a ${say.distance(REFERENCE_RUN.castM, u)} cast at ${say.speed(REFERENCE_RUN.speedMps, u)}`],
+  runs: (u) => [
+    'Runs',
+    ` down on a ${say.distance(REFERENCE_RUN.castM, u)} cast at ${say.speed(REFERENCE_RUN.speedMps, u)}`,
+  ],
   turn: () => ['Takes', ' of line a turn with half a cast out'],
 };
 
@@ -20,7 +23,9 @@ export function surenessText({ low, high }: Told): string {
 
 const counts = (n: number): string => (n === 1 ? 'your one count' : `your ${n} counts`);
 
-/** "Roughly known. Sinks 2.4 ft a second, free of the line; likely 2.1–2.7 ft, from your 2 counts (before: 1.9–3.6 ft)." */
+/**
+ * "Roughly known. Sinks 2.4 ft a second, free of the line; likely 2.1–2.7 ft, from your 2 counts (before: 1.9–3.6 ft)."
+ */
 export function knownSentence(kind: Known, { before, after }: Narrowed, used: number, u: UnitPrefs): string {
   const [start, end] = PLACE[kind](u);
   const why =
@@ -38,9 +43,12 @@ export const MEASUREMENT_TITLE: Record<Measurement['kind'], string> = {
 };
 
 export const MEASUREMENT_HOW: Record<Measurement['kind'], string> = {
-  'sink-slack': 'Drop it where you know the depth, feed line so that it falls freely, and count until the line goes limp.',
-  'sink-tight': 'Cast it where you know the depth, hold the line tight with the tip at your chest, and count until it touches.',
-  'ticks-bottom': 'Wind it in steadily over a bottom that you know, with the tip at your chest: the depth at which it just begins to tick.',
+  'sink-slack':
+    'Drop it where you know the depth, feed line so that it falls freely, and count until the line goes limp.',
+  'sink-tight':
+    'Cast it where you know the depth, hold the line tight with the tip at your chest, and count until it touches.',
+  'ticks-bottom':
+    'Wind it in steadily over a bottom that you know, with the tip at your chest: the depth at which it just begins to tick.',
   'turns-in': 'Lay out a known length of line, and count the turns of the handle that bring it in.',
 };
 

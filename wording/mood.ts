@@ -33,12 +33,21 @@ export const fullText = (chance: number): string =>
 export function moodShort(m: MoodReason, r: ResolvedConditions): string {
   const up = m.shift > 0;
   const words: Record<MoodFactor, [string, string]> = {
-    comfort: ['comfortable water', r.surfaceTempC < 8 ? 'cold water' : r.surfaceTempC < 20 ? 'cool water' : 'water past its best'],
-    trend: [r.tempChange3dC > 0 ? 'warming' : 'cooling off', r.tempChange3dC > 0 ? 'getting hotter' : 'a falling temperature'],
+    comfort: [
+      'comfortable water',
+      r.surfaceTempC < 8 ? 'cold water' : r.surfaceTempC < 20 ? 'cool water' : 'water past its best',
+    ],
+    trend: [
+      r.tempChange3dC > 0 ? 'warming' : 'cooling off',
+      r.tempChange3dC > 0 ? 'getting hotter' : 'a falling temperature',
+    ],
     front: ['front coming', 'front just passed'],
     light: ['good light', r.sunElevationDeg < 0 ? 'dark down there' : 'harsh light'],
     current: ['current moving', 'slack current'],
-    bait: [r.forageAbundance === 'thick' ? 'bait thick' : 'bait about', r.forageAbundance === 'scarce' ? 'bait scarce' : 'no bait seen'],
+    bait: [
+      r.forageAbundance === 'thick' ? 'bait thick' : 'bait about',
+      r.forageAbundance === 'scarce' ? 'bait scarce' : 'no bait seen',
+    ],
     pressure: ['little fished', 'hard fished'],
     barometer: ['a falling glass', 'a rising glass'],
     season: ['fish gathering before the spawn', 'fish worn out after the spawn'],
@@ -56,7 +65,9 @@ export function moodReasonSentence(m: MoodReason, r: ResolvedConditions, u: Unit
     case 'trend':
       return `${say.tempChange(r.tempChange3dC, u)} over three days ${by}.`;
     case 'front':
-      return r.front === 'none' ? 'No front about.' : `A front ${r.front === 'passed' ? 'has just passed' : 'is coming'}: that ${by}.`;
+      return r.front === 'none'
+        ? 'No front about.'
+        : `A front ${r.front === 'passed' ? 'has just passed' : 'is coming'}: that ${by}.`;
     case 'light':
       return `The light at ${say.depth(r.fishDepthM, u)} ${by}.`;
     case 'current':
@@ -65,7 +76,9 @@ export function moodReasonSentence(m: MoodReason, r: ResolvedConditions, u: Unit
       if (r.forageAbundance !== 'normal') return `Bait is ${r.forageAbundance}: that ${by}.`;
       return r.baitSeen === null ? 'Bait as usual.' : `${r.baitSeen ? 'Bait about' : 'No bait seen'}: that ${by}.`;
     case 'pressure':
-      return r.pressure === 'normal' ? 'Fished as much as most.' : `${r.pressure === 'high' ? 'Hard fished' : 'Hardly fished'}: that ${by}.`;
+      return r.pressure === 'normal'
+        ? 'Fished as much as most.'
+        : `${r.pressure === 'high' ? 'Hard fished' : 'Hardly fished'}: that ${by}.`;
     case 'barometer':
       return r.pressureTrendHpa3h === null || m.shift === 0
         ? 'The glass stands still.'
@@ -99,7 +112,10 @@ export function moodSentences(m: MoodJudgement, r: ResolvedConditions, u: UnitPr
     ...mainReasons(m, 7).map((x) => moodReasonSentence(x, r, u)),
     ...m.signs
       .filter((s) => Math.abs(s.shift) > 0.02)
-      .map((s) => `${capital(SIGN_NAME[s.kind])} ×${s.count} ${s.shift > 0 ? 'lifts' : 'lowers'} it by ${Math.abs(s.shift).toFixed(1)} of a step.`),
+      .map(
+        (s) =>
+          `${capital(SIGN_NAME[s.kind])} ×${s.count} ${s.shift > 0 ? 'lifts' : 'lowers'} it by ${Math.abs(s.shift).toFixed(1)} of a step.`,
+      ),
     ...(m.nextSign ? [`Worth watching for: ${SIGN_NAME[m.nextSign.kind]}.`] : []),
   ];
 }

@@ -21,7 +21,12 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
     case 'zone':
       return `It spends about ${Math.round(num(f.minutes))} minutes of each hour working ${num(f.depthM) < 0.05 ? 'on top' : `at ${say.depth(num(f.depthM), u)}`}: ${say.percent(num(f.share))} of every cast.`;
     case 'noticed': {
-      const how = num(f.rattle) >= 0.5 ? ', and hears it from further' : num(f.thump) >= 0.5 ? ', and feels its thump close by' : '';
+      const how =
+        num(f.rattle) >= 0.5
+          ? ', and hears it from further'
+          : num(f.thump) >= 0.5
+            ? ', and feels its thump close by'
+            : '';
       return `A fish down there sees about ${say.depth(num(f.sightM), u)}${how}; of the fish it passes, ${say.percent(num(f.chance))} will know of it.`;
     }
     case 'travel':
@@ -50,7 +55,11 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
           : 'Looks like nothing they are eating now.';
     case 'size':
       return `${
-        Math.abs(Math.log(num(f.sizeM) / num(f.bestM))) < 0.2 ? 'About the size of' : num(f.sizeM) > num(f.bestM) ? 'Bigger than' : 'Smaller than'
+        Math.abs(Math.log(num(f.sizeM) / num(f.bestM))) < 0.2
+          ? 'About the size of'
+          : num(f.sizeM) > num(f.bestM)
+            ? 'Bigger than'
+            : 'Smaller than'
       } what they like best: ${say.size(num(f.sizeM), u)}, where ${say.size(num(f.bestM), u)} is the favourite.`;
     case 'colour': {
       const wanted = COLOUR_NAME[text(f.wanted) as Colour];
@@ -78,7 +87,9 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
           : 'Full light holds fish back from the top.'
         : 'Light makes little difference to it.';
     case 'chop':
-      return num(f.limitM) > 90 ? 'Chop does not trouble it.' : `Waves of ${say.size(num(f.waveM), u)}; it fades past ${say.size(num(f.limitM), u)}.`;
+      return num(f.limitM) > 90
+        ? 'Chop does not trouble it.'
+        : `Waves of ${say.size(num(f.waveM), u)}; it fades past ${say.size(num(f.limitM), u)}.`;
     case 'distance':
       if (text(f.way) !== 'cast')
         return num(f.share) > 0.7

@@ -26,7 +26,11 @@ export function angleText(angleDeg: number): string {
 export function changeTitle({ kind, facts: f }: Pick<PlanChange, 'kind' | 'facts'>, u: UnitPrefs): string {
   switch (kind) {
     case 'tip':
-      return f.tip === 'down' ? 'Drop the rod tip to the water' : f.tip === 'up' ? 'Hold the rod tip high' : 'Hold the rod level';
+      return f.tip === 'down'
+        ? 'Drop the rod tip to the water'
+        : f.tip === 'up'
+          ? 'Hold the rod tip high'
+          : 'Hold the rod level';
     case 'line-thinner':
       return `Thinner line: ${say.line(f.line!.strengthLb, u)}`;
     case 'line-thicker':
@@ -117,7 +121,8 @@ export function reelInText(p: Plan, u: UnitPrefs): string | null {
 /** What the mood asks of the hands, and what the lure allows. */
 export function wishSentence({ wish, hands }: Plan, style: CadenceStyle, u: UnitPrefs): string {
   const hang = hangs(style);
-  const pace = wish.speedMps < 0.25 ? 'something that crawls' : wish.speedMps < 0.6 ? 'an easy pace' : 'something quick';
+  const pace =
+    wish.speedMps < 0.25 ? 'something that crawls' : wish.speedMps < 0.6 ? 'an easy pace' : 'something quick';
   const wants = hang
     ? `hangs of about ${say.seconds(Math.round(wish.pauseS * 2) / 2)} and ${pace}, ${say.speed(wish.speedMps, u)}`
     : `${pace}, ${say.speed(wish.speedMps, u)}`;
@@ -125,7 +130,8 @@ export function wishSentence({ wish, hands }: Plan, style: CadenceStyle, u: Unit
     hang && wish.hangLimitS < wish.pauseS - 0.75
       ? ` Left alone this lure is out of their depth after ${say.seconds(Math.round(wish.hangLimitS * 2) / 2)}, so it hangs no longer.`
       : '';
-  const shorter = hang && !limited && hands.pauseS < wish.pauseS - 0.75 ? ' A shorter hang keeps it among them here.' : '';
+  const shorter =
+    hang && !limited && hands.pauseS < wish.pauseS - 0.75 ? ' A shorter hang keeps it among them here.' : '';
   const others = hang
     ? ` Were they one step livelier it would be ${say.seconds(Math.round(wish.livelyPauseS * 2) / 2)}; one step more shut, ${say.seconds(Math.round(wish.shutPauseS * 2) / 2)}.`
     : '';
@@ -137,13 +143,15 @@ export const STAND_TEXT: Partial<Record<Access, string>> = {
   stern: 'From the stern: the bow has fished the water ahead. Throw across or behind, where nobody has been.',
   kayak: 'Sitting down you throw a little shorter; sweep the rod sideways to set the hook.',
   wade: 'Wading: throw ahead of your own steps, and a little shorter than from dry land.',
-  jetty: 'From the rocks: keep the rod level or high so that the line clears the stones, and reel in for the last metres; the slope takes lures.',
+  jetty:
+    'From the rocks: keep the rod level or high so that the line clears the stones, and reel in for the last metres; the slope takes lures.',
   surf: 'From the beach: rod high over the breakers; the last metres are wash.',
 };
 
 export function shareSentence(p: Plan, u: UnitPrefs): string {
   const { mean, low, high } = p.zoneShare;
-  if (p.misses) return `It never comes among the fish at ${say.depthBand(p.bandM, u)}: its deepest is ${say.depth(p.deepestM, u)}.`;
+  if (p.misses)
+    return `It never comes among the fish at ${say.depthBand(p.bandM, u)}: its deepest is ${say.depth(p.deepestM, u)}.`;
   const seconds = `${say.seconds(Math.round(p.zoneSecondsPerCast))} of every ${say.seconds(Math.round(p.castS))} cast`;
   const range = high - low > 0.03 ? `, likely ${Math.round(low * 100)}–${say.percent(high)} as drag and line vary` : '';
   return `${capital(say.percent(mean))} of the cast at ${say.depthBand(p.bandM, u)}: ${seconds}${range}.`;
@@ -152,7 +160,10 @@ export function shareSentence(p: Plan, u: UnitPrefs): string {
 /** Wider than this share of its depth, the path is called a guess. */
 const GUESS = 0.3;
 
-/** How sure the drawn path is, in words; null while only a first guess stands. `measured`: the angler has counted this lure. */
+/**
+ * How sure the drawn path is, in words; null while only a first guess stands. `measured`: the angler has counted this
+ * lure.
+ */
 export function pathSureness(p: Plan, measured: boolean, u: UnitPrefs): string | null {
   const { range, track } = p;
   if (!range) return null;
@@ -179,7 +190,11 @@ export function cadenceText(c: Cadence): string {
     let n = 1;
     while (c.steps[i + n] && c.steps[i + n]!.kind === s.kind && c.steps[i + n]!.durationS === s.durationS) n++;
     const quick = s.durationS <= 0.8 && s.kind !== 'turn' && s.kind !== 'pause';
-    out.push(quick ? `${STEP_NAME[s.kind]}${n > 1 ? (n === 2 ? ' twice' : ` ${n} times`) : ''}` : `${STEP_NAME[s.kind]} ${say.seconds(s.durationS)}`);
+    out.push(
+      quick
+        ? `${STEP_NAME[s.kind]}${n > 1 ? (n === 2 ? ' twice' : ` ${n} times`) : ''}`
+        : `${STEP_NAME[s.kind]} ${say.seconds(s.durationS)}`,
+    );
     i += n;
   }
   return `${list(out)}${c.loop ? ', and again' : ''}`;
@@ -242,7 +257,8 @@ export function cardRows(plan: Plan, u: UnitPrefs): [string, string][] {
   const way = planWay(plan);
   const pauses = presentation.cadence.steps.flatMap((s) => (s.kind === 'pause' ? [s.durationS] : []));
   const hang: [string, string] = ['hang', pauses.length > 0 ? say.seconds(Math.max(...pauses)) : 'none'];
-  if (way === 'down') return [['let down to', say.depth(plan.depthM, u)], ['open spool, count', say.seconds(h.countdownS)], hang];
+  if (way === 'down')
+    return [['let down to', say.depth(plan.depthM, u)], ['open spool, count', say.seconds(h.countdownS)], hang];
   if (way === 'behind')
     return [
       ['line out', say.distance(h.castM, u)],

@@ -57,11 +57,19 @@ export function rigReasonText(r: RigReason, u: UnitPrefs): { what: string; why: 
       };
     }
     case 'colour':
-      return { what: capital(COLOUR_NAME[r.value]), why: COLOUR_WHY[r.why], runnerUp: r.runnerUp && COLOUR_NAME[r.runnerUp] };
+      return {
+        what: capital(COLOUR_NAME[r.value]),
+        why: COLOUR_WHY[r.why],
+        runnerUp: r.runnerUp && COLOUR_NAME[r.runnerUp],
+      };
     case 'trailer':
       return {
         what: capital(TRAILER_NAME[r.value]),
-        why: { cold: 'cold or shut fish want no flapping; its bulk slows the fall', warm: 'warm water: let it beat', own: 'part of the lure' }[r.why],
+        why: {
+          cold: 'cold or shut fish want no flapping; its bulk slows the fall',
+          warm: 'warm water: let it beat',
+          own: 'part of the lure',
+        }[r.why],
         runnerUp: r.runnerUp && TRAILER_NAME[r.runnerUp],
       };
     case 'size':
@@ -73,13 +81,21 @@ export function rigReasonText(r: RigReason, u: UnitPrefs): { what: string; why: 
     case 'hook':
       return {
         what: capital(HOOK_NAME[r.value]),
-        why: { cover: 'it must come through the cover', open: 'little to hang on: an open hook holds more', own: 'what the lure carries' }[r.why],
+        why: {
+          cover: 'it must come through the cover',
+          open: 'little to hang on: an open hook holds more',
+          own: 'what the lure carries',
+        }[r.why],
         runnerUp: r.runnerUp && HOOK_NAME[r.runnerUp],
       };
     case 'noise':
       return {
         what: capital(NOISE_NAME[r.value]),
-        why: { murk: 'they must find it by ear', clear: 'clear, calm or fished hard: say nothing', 'built-in': 'its own voice' }[r.why],
+        why: {
+          murk: 'they must find it by ear',
+          clear: 'clear, calm or fished hard: say nothing',
+          'built-in': 'its own voice',
+        }[r.why],
         runnerUp: r.runnerUp && NOISE_NAME[r.runnerUp],
       };
     case 'peg':
@@ -120,14 +136,22 @@ const END_WHY: Record<Joints['endWhy'], string> = {
   straight: 'the bottom is felt best tied direct',
   plain: 'nothing that could pick up weed',
 };
-const END_NAME: Record<Joints['end'], string> = { direct: 'tied direct', loop: 'on a loop', snap: 'on a small snap', swivel: 'on a swivel' };
+const END_NAME: Record<Joints['end'], string> = {
+  direct: 'tied direct',
+  loop: 'on a loop',
+  snap: 'on a small snap',
+  swivel: 'on a swivel',
+};
 
-const leaderText = (l: Leader, u: UnitPrefs): string => `${say.depth(l.lengthM, u)} of ${say.line(l.strengthLb, u)} ${l.material}`;
+const leaderText = (l: Leader, u: UnitPrefs): string =>
+  `${say.depth(l.lengthM, u)} of ${say.line(l.strengthLb, u)} ${l.material}`;
 
 /** From line to lure, one sentence a joint. */
 export function jointSentences(j: Joints, u: UnitPrefs): string[] {
   return [
-    j.leader ? `Leader: ${leaderText(j.leader, u)}; ${LEADER_WHY[j.leaderWhy]}.` : `No leader: ${LEADER_WHY[j.leaderWhy]}.`,
+    j.leader
+      ? `Leader: ${leaderText(j.leader, u)}; ${LEADER_WHY[j.leaderWhy]}.`
+      : `No leader: ${LEADER_WHY[j.leaderWhy]}.`,
     ...(j.toLeader ? [`Line to leader: ${KNOT_NAME[j.toLeader]}.`] : []),
     j.end === 'loop'
       ? `To the lure: ${KNOT_NAME[j.toLure]}; ${END_WHY[j.endWhy]}.`

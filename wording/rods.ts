@@ -40,7 +40,9 @@ export function scenariosText(group: readonly Scenario[], day: readonly Scenario
   const words = (Object.keys(STAGE_WORDS) as (keyof typeof STAGE_WORDS)[]).flatMap((key) =>
     Object.entries(STAGE_WORDS[key]).flatMap(([value, text]) => {
       const here = share(group, key, value);
-      return here >= NAMED.share && here >= NAMED.lift * share(day, key, value) ? [here > 0.9 ? text : `mostly ${text}`] : [];
+      return here >= NAMED.share && here >= NAMED.lift * share(day, key, value)
+        ? [here > 0.9 ? text : `mostly ${text}`]
+        : [];
     }),
   );
   return words.length > 0 ? words.join(', ') : 'a bit of everything';
@@ -53,7 +55,9 @@ export const hopeSentence = (p: Pick<RodPlan, 'perHour' | 'possiblePerHour'>, ho
   `Over the next ${hours} hours these should bring about ${say.rate(p.perHour)} fish an hour on the hook; the whole box with its best lure always at hand, ${say.rate(p.possiblePerHour)}.`;
 
 export const ownSetSentence = (lost: number): string =>
-  Math.abs(lost) < 0.005 ? 'Your own choice: as good as the best set.' : `Your own choice: ${lossText(lost)} than the best set.`;
+  Math.abs(lost) < 0.005
+    ? 'Your own choice: as good as the best set.'
+    : `Your own choice: ${lossText(lost)} than the best set.`;
 
 export const searchSentence = (p: Pick<RodPlan, 'exact' | 'considered' | 'scenarios'>, k: number): string =>
   p.exact
@@ -73,7 +77,9 @@ export const pickUpSentence = (share: number, covers: readonly Scenario[], day: 
     : `The one to pick up for ${say.percent(share)} of it: ${scenariosText(covers, day)}.`;
 
 export const missedSentence = (missed: number): string =>
-  missed < 0.01 ? 'Left at home, it would hardly be missed.' : `Left at home, the hours would bring ${say.percent(missed)} less.`;
+  missed < 0.01
+    ? 'Left at home, it would hardly be missed.'
+    : `Left at home, the hours would bring ${say.percent(missed)} less.`;
 
 export interface Priced {
   name: string;
@@ -94,7 +100,10 @@ export function ledgerSentence(l: Ledger, priceMinor: number, hours: number): st
     : `${lost}; say its price in the Kit to know the cost.`;
 }
 
-/** Dear against cheap: how many times the fish the dear one must bring, and whether it does. Null where neither costs anything. */
+/**
+ * Dear against cheap: how many times the fish the dear one must bring, and whether it does. Null where neither costs
+ * anything.
+ */
 export function dearCheapSentence(a: Priced, b: Priced): string | null {
   const [dear, cheap] = a.ledger.costPerHourMinor >= b.ledger.costPerHourMinor ? [a, b] : [b, a];
   const needs = breakEvenAdvantage(dear.ledger, cheap.ledger);

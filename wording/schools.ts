@@ -11,7 +11,9 @@ interface SchoolWords {
   ways: Record<string, { title: string; why: string }>;
 }
 
-export const SCHOOL_WORDS: { [K in SchoolId]: SchoolWords & { ways: Record<Schools[K], { title: string; why: string }> } } = {
+export const SCHOOL_WORDS: {
+  [K in SchoolId]: SchoolWords & { ways: Record<Schools[K], { title: string; why: string }> };
+} = {
   peg: {
     title: 'Peg the sliding weight?',
     ways: {
@@ -25,15 +27,24 @@ export const SCHOOL_WORDS: { [K in SchoolId]: SchoolWords & { ways: Record<Schoo
   hatch: {
     title: 'Match the food, or one size up?',
     ways: {
-      'size-up': { title: 'A size up when bait is thick', why: 'Among ten thousand alike, the one a little larger stands out.' },
+      'size-up': {
+        title: 'A size up when bait is thick',
+        why: 'Among ten thousand alike, the one a little larger stands out.',
+      },
       exact: { title: 'Always the hatch', why: 'Fish that feed on one size have eyes for that size.' },
     },
   },
   order: {
     title: 'Loud first, or quiet first?',
     ways: {
-      'loud-first': { title: 'Start loud, step down', why: 'The loud lure finds the lively fish soonest; the rest can be asked quietly after.' },
-      'quiet-first': { title: 'Start quiet', why: 'A quiet lure catches the one that is there and frightens none; try things once fish are found.' },
+      'loud-first': {
+        title: 'Start loud, step down',
+        why: 'The loud lure finds the lively fish soonest; the rest can be asked quietly after.',
+      },
+      'quiet-first': {
+        title: 'Start quiet',
+        why: 'A quiet lure catches the one that is there and frightens none; try things once fish are found.',
+      },
     },
   },
   trebles: {
@@ -50,16 +61,31 @@ export const SCHOOL_WORDS: { [K in SchoolId]: SchoolWords & { ways: Record<Schoo
   topwater: {
     title: 'When to fish the top?',
     ways: {
-      weighed: { title: 'As light and warmth have it', why: 'Better at low light and calm, worse in the sun, never ruled out.' },
-      'low-light': { title: 'Only at low light and calm', why: 'In full sun or chop the minutes are better spent below.' },
-      'any-time': { title: 'Any time it is warm enough', why: 'Above about 55 °F (13 °C) a fish will come up at noon if it is under it.' },
+      weighed: {
+        title: 'As light and warmth have it',
+        why: 'Better at low light and calm, worse in the sun, never ruled out.',
+      },
+      'low-light': {
+        title: 'Only at low light and calm',
+        why: 'In full sun or chop the minutes are better spent below.',
+      },
+      'any-time': {
+        title: 'Any time it is warm enough',
+        why: 'Above about 55 °F (13 °C) a fish will come up at noon if it is under it.',
+      },
     },
   },
   line: {
     title: 'Braid with a leader, or fluorocarbon throughout?',
     ways: {
-      'braid-and-leader': { title: 'Braid and a leader', why: 'No stretch: a big single hook is driven home a long way off.' },
-      fluorocarbon: { title: 'Fluorocarbon throughout', why: 'Feel and wear in one piece, no knot to fail; its give keeps trebles in.' },
+      'braid-and-leader': {
+        title: 'Braid and a leader',
+        why: 'No stretch: a big single hook is driven home a long way off.',
+      },
+      fluorocarbon: {
+        title: 'Fluorocarbon throughout',
+        why: 'Feel and wear in one piece, no knot to fail; its give keeps trebles in.',
+      },
     },
   },
   full: {
@@ -73,8 +99,14 @@ export const SCHOOL_WORDS: { [K in SchoolId]: SchoolWords & { ways: Record<Schoo
   colour: {
     title: 'Change the colour, or trust one?',
     ways: {
-      match: { title: 'Match food, light and clarity', why: 'A fish sees contrast first; the water decides what contrasts.' },
-      one: { title: 'One trusted colour', why: 'The time is better spent on depth and speed, fished with a good heart.' },
+      match: {
+        title: 'Match food, light and clarity',
+        why: 'A fish sees contrast first; the water decides what contrasts.',
+      },
+      one: {
+        title: 'One trusted colour',
+        why: 'The time is better spent on depth and speed, fished with a good heart.',
+      },
     },
   },
   moon: {
@@ -110,13 +142,17 @@ export function effectSentence(e: SchoolEffect, name: NameOf, u: UnitPrefs): str
           : `${name(m.key)} ${m.to < m.from ? 'up' : 'down'} from ${placeText(m.from)} to ${placeText(m.to)}`,
     )
     .join(', ');
-  const start = e.planMoved && e.plan ? `you would start with the ${name(e.plan.start)}, then the ${name(e.plan.follow)}` : '';
+  const start =
+    e.planMoved && e.plan ? `you would start with the ${name(e.plan.start)}, then the ${name(e.plan.follow)}` : '';
   if (moved || start) return `Today: ${[start, moved].filter(Boolean).join('; ')}.`;
   if (e.rig) {
-    if (e.rig.field === 'peg') return `Today: the weight of the ${name(e.rig.key)} ${e.rig.to ? 'pegged' : 'left free'}; the order stays.`;
+    if (e.rig.field === 'peg')
+      return `Today: the weight of the ${name(e.rig.key)} ${e.rig.to ? 'pegged' : 'left free'}; the order stays.`;
     if (e.rig.field === 'colour')
       return `Today: the ${name(e.rig.key)} in ${COLOUR_NAME[e.rig.to as Colour]} instead of ${COLOUR_NAME[e.rig.from as Colour]}; the order stays.`;
     return `Today: the ${name(e.rig.key)} at ${say.size(Number(e.rig.to), u)} instead of ${say.size(Number(e.rig.from), u)}; the order stays.`;
   }
-  return e.school === 'order' ? 'Today: the same to start with; the ladder turns round.' : 'Today it would change nothing.';
+  return e.school === 'order'
+    ? 'Today: the same to start with; the ladder turns round.'
+    : 'Today it would change nothing.';
 }

@@ -21,7 +21,11 @@ export interface SectionFacts {
   lureName: string | null;
   zoneShare: number | null;
   other: { depthM: readonly number[] } | null;
-  path: { depthM: readonly number[]; onBottom: readonly boolean[]; range: { shallowM: readonly number[]; deepM: readonly number[] } | null } | null;
+  path: {
+    depthM: readonly number[];
+    onBottom: readonly boolean[];
+    range: { shallowM: readonly number[]; deepM: readonly number[] } | null;
+  } | null;
   marks: readonly unknown[];
   reaches: readonly { name: string; topM: number; bottomM: number; atM: number; snag: number }[];
   layers: readonly { topM: number; bottomM: number; perCast: number; casts: number }[];
@@ -81,7 +85,8 @@ export function describeSection(s: SectionFacts, u: UnitPrefs): string {
     const deepest = (d: readonly number[]): string => say.depth(Math.max(0, ...d), u);
     parts.push(`Its deepest may be anything from ${deepest(s.path.range.shallowM)} to ${deepest(s.path.range.deepM)}.`);
   }
-  if (s.other) parts.push(`The plan put aside, the thin line, runs down to ${say.depth(Math.max(0, ...s.other.depthM), u)}.`);
+  if (s.other)
+    parts.push(`The plan put aside, the thin line, runs down to ${say.depth(Math.max(0, ...s.other.depthM), u)}.`);
   if (s.path?.onBottom.some(Boolean)) parts.push('It touches the bottom.');
   if (s.reaches.length > 0)
     parts.push(

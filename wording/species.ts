@@ -9,7 +9,8 @@ const HANDLING_TEXT: Record<Handling, string> = {
   'soft-mouth': 'A soft mouth tears: net it, do not swing it.',
   slime: 'Wet hands and a rubber net: its slime is its skin.',
   'warm-water': 'In warm water land it fast and keep it in the water.',
-  'from-depth': 'From deep water it cannot go down again by itself: stop before you must release many, or carry a descender.',
+  'from-depth':
+    'From deep water it cannot go down again by itself: stop before you must release many, or carry a descender.',
   heavy: 'Two hands under a heavy one; never by the jaw alone.',
   rolls: 'It rolls and jumps: keep clear of the hooks, and of the gunwale.',
 };
@@ -32,14 +33,16 @@ export const legalText = (p: SpeciesProfile): string =>
 const SOURCE_LONG: Record<FigureSource, string> = {
   preference:
     'Temperature preference of fishes, as compiled by Coutant (1977, J. Fish. Res. Board Can. 34) and Wismer & Christie (1987, Great Lakes Fish. Comm. Spec. Pub. 87-3), rounded to 1 °C',
-  tolerance: 'Upper tolerance (CTmax), as reviewed by Beitinger, Bennett & McCauley (2000, Environ. Biol. Fish. 58), rounded to 1 °C',
+  tolerance:
+    'Upper tolerance (CTmax), as reviewed by Beitinger, Bennett & McCauley (2000, Environ. Biol. Fish. 58), rounded to 1 °C',
   lakes:
     'Cold-water fish of lakes: thermal habitat after Magnuson, Crowder & Medvick (1979, Am. Zool. 19) and Christie & Regier (1988, Can. J. Fish. Aquat. Sci. 45)',
   profiles:
     'Coastal fish: the species profiles on life history and environmental requirements of the US Fish and Wildlife Service (Biol. Rep. 82(11), 1983–1989), rounded to 1 °C',
   'bass-europe': 'European sea bass: Pickett & Pawson (1994), Sea Bass: Biology, Exploitation and Conservation',
   invader: 'Snakeheads: Courtenay & Williams (2004), US Geological Survey Circular 1251',
-  judgement: 'Judgement from anglers’ rules of thumb: chase, reach, hang, lure length, λ₀, low-light gain, depth habit. The log corrects it',
+  judgement:
+    'Judgement from anglers’ rules of thumb: chase, reach, hang, lure length, λ₀, low-light gain, depth habit. The log corrects it',
 };
 
 /** The table of docs/SPECIES.md. */

@@ -9,12 +9,15 @@ export const castsText = (n: number): string => `${n} cast${n === 1 ? '' : 's'}`
 /** What the strikes so far say about what to do next. */
 export function strikesHeadline(events: readonly StrikeEvent[], casts: number): { fact: string; advice: string } {
   const strikes = events.filter((e) => isStrike(e.kind));
-  if (casts === 0 && strikes.length === 0) return { fact: 'Nothing logged yet.', advice: 'Touch “Cast” each time you throw: empty casts count too.' };
+  if (casts === 0 && strikes.length === 0)
+    return { fact: 'Nothing logged yet.', advice: 'Touch “Cast” each time you throw: empty casts count too.' };
   if (strikes.length === 0)
     return {
       fact: 'No strike yet.',
       advice:
-        casts < 12 ? 'Give it a dozen casts before you judge it.' : 'Change one thing: first depth or angle, then speed or hang, then the lure.',
+        casts < 12
+          ? 'Give it a dozen casts before you judge it.'
+          : 'Change one thing: first depth or angle, then speed or hang, then the lure.',
     };
   const byPhase = new Map<Phase, number>();
   for (const s of strikes) if (s.phase) byPhase.set(s.phase, (byPhase.get(s.phase) ?? 0) + 1);
@@ -28,6 +31,11 @@ export function strikesHeadline(events: readonly StrikeEvent[], casts: number): 
   const all = top[1] === strikes.length;
   return {
     fact: `${all ? (strikes.length === 2 ? 'Both' : 'All') : `${top[1]} of ${strikes.length}`} came on the ${PHASE_NAME[top[0]]}.`,
-    advice: top[0] === 'pause' ? 'Let it hang a second longer.' : top[0] === 'fall' ? 'Let it fall more often, on a slacker line.' : advice,
+    advice:
+      top[0] === 'pause'
+        ? 'Let it hang a second longer.'
+        : top[0] === 'fall'
+          ? 'Let it fall more often, on a slacker line.'
+          : advice,
   };
 }

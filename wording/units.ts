@@ -1,4 +1,6 @@
-/** SI facts to the angler's units. Every number on a screen goes through here; nothing else knows a conversion factor. */
+/**
+ * SI facts to the angler's units. Every number on a screen goes through here; nothing else knows a conversion factor.
+ */
 export const UNIT_CHOICES = {
   temp: ['F', 'C'],
   depth: ['ft', 'm'],
@@ -32,7 +34,15 @@ const minus = (s: string): string => s.replace(/^-/, '−');
 const fixed = (x: number, d: number): string => minus((Math.abs(x) < 0.5 * 10 ** -d ? 0 : x).toFixed(d));
 
 /** Nearest fraction with the given denominator, written as anglers write it: 2½, ⅜, ¼. */
-const FRACTIONS: Record<string, string> = { '1/2': '½', '1/4': '¼', '3/4': '¾', '1/8': '⅛', '3/8': '⅜', '5/8': '⅝', '7/8': '⅞' };
+const FRACTIONS: Record<string, string> = {
+  '1/2': '½',
+  '1/4': '¼',
+  '3/4': '¾',
+  '1/8': '⅛',
+  '3/8': '⅜',
+  '5/8': '⅝',
+  '7/8': '⅞',
+};
 export function fraction(x: number, denominator: number): string {
   const n = Math.round(Math.abs(x) * denominator);
   const whole = Math.floor(n / denominator);
@@ -73,7 +83,9 @@ export const quantity = {
         ? { value: fixed(round(m), 0), unit: 'm' }
         : { value: fixed(m / 1000, 1), unit: 'km' },
   size: (m: number, u: UnitPrefs): Quantity =>
-    u.size === 'in' ? { value: fraction(m / INCH, m / INCH < 2 ? 4 : 2), unit: 'in' } : { value: fixed(m * 100, m < 0.1 ? 1 : 0), unit: 'cm' },
+    u.size === 'in'
+      ? { value: fraction(m / INCH, m / INCH < 2 ? 4 : 2), unit: 'in' }
+      : { value: fixed(m * 100, m < 0.1 ? 1 : 0), unit: 'cm' },
   weight: (kg: number, u: UnitPrefs): Quantity => {
     if (u.weight === 'g') return { value: fixed(kg * 1000, kg < 0.01 ? 1 : 0), unit: 'g' };
     const oz = kg / OUNCE;
@@ -90,8 +102,12 @@ export const quantity = {
   wind: (mps: number, u: UnitPrefs): Quantity =>
     u.speed === 'mph' ? { value: fixed(mps / MPH, 0), unit: 'mph' } : { value: fixed(mps / KMH, 0), unit: 'km/h' },
   /** How fast something falls, or how much line a turn takes: a small length, told finely. */
-  fine: (m: number, u: UnitPrefs): Quantity => (u.depth === 'ft' ? { value: fixed(m / FT, 1), unit: 'ft' } : { value: fixed(m, 2), unit: 'm' }),
-  seconds: (s: number): Quantity => ({ value: s < 10 && Math.abs(s - Math.round(s)) > 0.05 ? fixed(s, 1) : fixed(s, 0), unit: 's' }),
+  fine: (m: number, u: UnitPrefs): Quantity =>
+    u.depth === 'ft' ? { value: fixed(m / FT, 1), unit: 'ft' } : { value: fixed(m, 2), unit: 'm' },
+  seconds: (s: number): Quantity => ({
+    value: s < 10 && Math.abs(s - Math.round(s)) > 0.05 ? fixed(s, 1) : fixed(s, 0),
+    unit: 's',
+  }),
   percent: (x: number): Quantity => ({ value: fixed(100 * x, 0), unit: '%' }),
   plain: (x: number, d = 1): Quantity => ({ value: fixed(x, d), unit: '' }),
 } as const;
@@ -111,10 +127,12 @@ export const say = {
   speed: (mps: number, u: UnitPrefs) => join(quantity.speed(mps, u)),
   wind: (mps: number, u: UnitPrefs) => join(quantity.wind(mps, u)),
   fine: (m: number, u: UnitPrefs) => join(quantity.fine(m, u)),
-  fineRange: (low: number, high: number, u: UnitPrefs) => `${quantity.fine(low, u).value}–${join(quantity.fine(high, u))}`,
+  fineRange: (low: number, high: number, u: UnitPrefs) =>
+    `${quantity.fine(low, u).value}–${join(quantity.fine(high, u))}`,
   seconds: (s: number) => join(quantity.seconds(s)),
   percent: (x: number) => join(quantity.percent(x)),
-  depthBand: (band: readonly [number, number], u: UnitPrefs) => `${quantity.depth(band[0], u).value}–${join(quantity.depth(band[1], u))}`,
+  depthBand: (band: readonly [number, number], u: UnitPrefs) =>
+    `${quantity.depth(band[0], u).value}–${join(quantity.depth(band[1], u))}`,
   /** Rates: two honest digits. */
   rate: (x: number) => fixed(x, x < 0.095 ? 2 : x < 9.95 ? 1 : 0),
 } as const;

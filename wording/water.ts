@@ -20,8 +20,10 @@ const SEASON_NAME: Record<SeasonPhase, string> = {
   'late-autumn': 'late autumn',
 };
 
-export const chopWord = (m: number): string => (m < 0.03 ? 'flat' : m < 0.1 ? 'light' : m < 0.25 ? 'chop' : m < 0.5 ? 'rough' : 'heavy');
-export const skyWord = (c: number): string => (c < 0.2 ? 'clear' : c < 0.5 ? 'some cloud' : c < 0.85 ? 'cloudy' : 'overcast');
+export const chopWord = (m: number): string =>
+  m < 0.03 ? 'flat' : m < 0.1 ? 'light' : m < 0.25 ? 'chop' : m < 0.5 ? 'rough' : 'heavy';
+export const skyWord = (c: number): string =>
+  c < 0.2 ? 'clear' : c < 0.5 ? 'some cloud' : c < 0.85 ? 'cloudy' : 'overcast';
 
 /** Which way water runs, and wind blows, as one faces the target. */
 const side = (angleDeg: number): 'to' | 'left' | 'away' | 'right' => {
@@ -81,7 +83,11 @@ export interface DerivedFact {
 export function derivedFacts(r: ResolvedConditions, p: SpeciesProfile, u: UnitPrefs): DerivedFact[] {
   const s = sensesOf(r);
   return [
-    { id: 'light', name: `light at ${say.depth(r.fishDepthM, u)}`, value: `${say.percent(s.lightShare)}: ${lightWord(s.luxAtFish)}` },
+    {
+      id: 'light',
+      name: `light at ${say.depth(r.fishDepthM, u)}`,
+      value: `${say.percent(s.lightShare)}: ${lightWord(s.luxAtFish)}`,
+    },
     { id: 'sees', name: 'sees a lure from', value: say.depth(s.seesM, u) },
     { id: 'feels', name: 'feels a thump from', value: say.depth(s.feelsM, u) },
     { id: 'hears', name: 'hears a rattle from', value: say.depth(s.hearsM, u) },
@@ -111,6 +117,8 @@ export function holdingReasons(r: ResolvedConditions, u: UnitPrefs): string[] {
   else if (h.lux <= 12_000) out.push('Low light: they come to the edge of the cover to hunt.');
   if (r.waveHeightM >= 0.15) out.push('Chop breaks the light and moves bait: edges and open water get better.');
   const { lightShare, luxAtFish } = sensesOf(r);
-  out.push(`Of the light at the top, ${say.percent(lightShare)} is left at ${say.depth(r.fishDepthM, u)}: as bright as ${lightWord(luxAtFish)}.`);
+  out.push(
+    `Of the light at the top, ${say.percent(lightShare)} is left at ${say.depth(r.fishDepthM, u)}: as bright as ${lightWord(luxAtFish)}.`,
+  );
   return out;
 }

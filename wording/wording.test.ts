@@ -98,23 +98,26 @@ describe('sentences hold on every water', () => {
       signs: [{ kind: 'follow' as const, count: 2 }],
     })),
   );
-  test.each(waters.map((w) => [`${w.water.cover.kind} at ${w.water.surfaceTempC} °C`, w] as const))('%s', (_name, c) => {
-    const r = rankLures(c, { withoutRange: true });
-    for (const u of [IMPERIAL, METRIC]) {
-      for (const x of r.ranked) {
-        for (const w of x.why) clean(reasonSentence(w, u));
-        clean(whyLine(x, r.ranked, u));
-        clean(rigLine(x.rig, u));
-        clean(rateLine(x));
+  test.each(waters.map((w) => [`${w.water.cover.kind} at ${w.water.surfaceTempC} °C`, w] as const))(
+    '%s',
+    (_name, c) => {
+      const r = rankLures(c, { withoutRange: true });
+      for (const u of [IMPERIAL, METRIC]) {
+        for (const x of r.ranked) {
+          for (const w of x.why) clean(reasonSentence(w, u));
+          clean(whyLine(x, r.ranked, u));
+          clean(rigLine(x.rig, u));
+          clean(rateLine(x));
+        }
+        for (const x of r.excluded) clean(exclusionSentence(x, u));
+        moodSentences(r.mood, r.reading, u).forEach(clean);
+        holdingReasons(r.reading, u).forEach(clean);
+        const words = waterWords(r.reading, speciesProfile('largemouth-bass'), u);
+        Object.values(words).forEach(clean);
       }
-      for (const x of r.excluded) clean(exclusionSentence(x, u));
-      moodSentences(r.mood, r.reading, u).forEach(clean);
-      holdingReasons(r.reading, u).forEach(clean);
-      const words = waterWords(r.reading, speciesProfile('largemouth-bass'), u);
-      Object.values(words).forEach(clean);
-    }
-    clean(moodHeadline(r.mood, r.reading));
-  });
+      clean(moodHeadline(r.mood, r.reading));
+    },
+  );
 });
 
 describe('the section in words', () => {
@@ -168,10 +171,18 @@ describe('what was measured', () => {
   test('how sure, the number, its range, and what it was before', () => {
     const text = knownSentence('sink', narrowed, 2, METRIC);
     clean(text);
-    expect(text).toBe('Known fairly well. Sinks 0.70 m a second, free of the line; likely 0.66–0.76 m, from your 2 counts (before: 0.60–1.00 m).');
-    expect(knownSentence('runs', { ...narrowed, after: narrowed.before }, 0, IMPERIAL)).toContain('nothing is counted yet');
+    expect(text).toBe(
+      'Known fairly well. Sinks 0.70 m a second, free of the line; likely 0.66–0.76 m, from your 2 counts (before: 0.60–1.00 m).',
+    );
+    expect(knownSentence('runs', { ...narrowed, after: narrowed.before }, 0, IMPERIAL)).toContain(
+      'nothing is counted yet',
+    );
     clean(knownSentence('turn', narrowed, 1, IMPERIAL));
-    expect([0.9, 0.75, 0.6].map((low) => surenessText({ mid: 0.8, low, high: 1 }))).toEqual(['Well known', 'Roughly known', 'Only guessed']);
+    expect([0.9, 0.75, 0.6].map((low) => surenessText({ mid: 0.8, low, high: 1 }))).toEqual([
+      'Well known',
+      'Roughly known',
+      'Only guessed',
+    ]);
   });
   test.each(MEASUREMENTS)('a %s reads as a line', (kind) => {
     const c = {
@@ -188,7 +199,9 @@ describe('what was measured', () => {
     };
     const text = measurementText(c, IMPERIAL);
     clean(text);
-    expect(text).toContain(kind === 'turns-in' ? '66 ft in 30 turns' : kind === 'ticks-bottom' ? 'Ticked at 10 ft' : '10 ft in 4.5 s');
+    expect(text).toContain(
+      kind === 'turns-in' ? '66 ft in 30 turns' : kind === 'ticks-bottom' ? 'Ticked at 10 ft' : '10 ft in 4.5 s',
+    );
     clean(MEASUREMENT_HOW[kind]);
   });
 });
@@ -196,7 +209,11 @@ describe('what was measured', () => {
 describe('retrieve, strikes and lessons', () => {
   test('how deep it runs, how sure that is, and what carries it aside', () => {
     const p = planRetrieve({
-      conditions: { species: 'largemouth-bass', month: 6, water: { setting: 'lake', surfaceTempC: 20, depthM: 3, fishDepthM: 1.5, windMps: 6 } },
+      conditions: {
+        species: 'largemouth-bass',
+        month: 6,
+        water: { setting: 'lake', surfaceTempC: 20, depthM: 3, fishDepthM: 1.5, windMps: 6 },
+      },
       lure: { family: 'paddletail' },
       rod: { lengthM: 2.1, minLureKg: 0.005, maxLureKg: 0.021, action: 'fast' },
       reel: { ratio: 6.2, spoolM: 0.045, arborM: 0.03, capacityM: 140 },
@@ -265,7 +282,11 @@ describe('retrieve, strikes and lessons', () => {
     const ask = (family: 'suspending-jerkbait' | 'sinking-twitchbait' | 'spinnerbait', surfaceTempC: number): Plan =>
       planRetrieve(
         {
-          conditions: { species: 'largemouth-bass', month: 4, water: { setting: 'lake', surfaceTempC, depthM: 3, fishDepthM: 1.5 } },
+          conditions: {
+            species: 'largemouth-bass',
+            month: 4,
+            water: { setting: 'lake', surfaceTempC, depthM: 3, fishDepthM: 1.5 },
+          },
           lure: { family },
           rod: { lengthM: 2.1, minLureKg: 0.005, maxLureKg: 0.021, action: 'fast' },
           reel: { ratio: 6.2, spoolM: 0.045, arborM: 0.03, capacityM: 140 },
@@ -274,7 +295,9 @@ describe('retrieve, strikes and lessons', () => {
         'first',
       );
     const cold = ask('suspending-jerkbait', 6);
-    expect(wishSentence(cold, cold.hands.style, IMPERIAL)).toMatch(/^The fish are .*: they want hangs of about [\d.]+ s and something that crawls/);
+    expect(wishSentence(cold, cold.hands.style, IMPERIAL)).toMatch(
+      /^The fish are .*: they want hangs of about [\d.]+ s and something that crawls/,
+    );
     expect(wishSentence(ask('sinking-twitchbait', 6), 'twitch-pause', IMPERIAL)).toContain('so it hangs no longer');
     expect(wishSentence(ask('spinnerbait', 20), 'steady', IMPERIAL)).not.toContain('hang');
     expect(reelInText({ ...cold, workedToM: null, cutShort: false }, METRIC)).toBeNull();
@@ -282,7 +305,8 @@ describe('retrieve, strikes and lessons', () => {
     expect(reelInText({ ...cold, workedToM: 1, cutShort: false }, METRIC)).toBeNull();
     expect(reelInText({ ...cold, workedToM: 8, cutShort: true }, METRIC)).toContain('throw again');
     clean(momentText(cold, 3, IMPERIAL));
-    for (const cell of [...cardRows(cold, IMPERIAL), ...compareRows(cold, ask('spinnerbait', 20), IMPERIAL)].flat()) clean(`cell ${cell}`);
+    for (const cell of [...cardRows(cold, IMPERIAL), ...compareRows(cold, ask('spinnerbait', 20), IMPERIAL)].flat())
+      clean(`cell ${cell}`);
     clean(planProgressText({ done: 3, of: 180, bestShare: 0.4 }));
     expect(planProgressText({ done: 3, of: 180, bestShare: 0 })).toBe('3 of about 180 casts.');
   });
@@ -323,7 +347,11 @@ describe('retrieve, strikes and lessons', () => {
     [[], 20, 'No strike yet.'],
     [[strike('landed', 'pause', 1)], 5, 'One strike.'],
     [[strike('landed', 'pause', 1), strike('missed', 'pause', 2)], 9, 'Both came on the hang.'],
-    [[strike('landed', 'pause', 1), strike('missed', 'pause', 2), strike('landed', 'move', 3)], 9, '2 of 3 came on the hang.'],
+    [
+      [strike('landed', 'pause', 1), strike('missed', 'pause', 2), strike('landed', 'move', 3)],
+      9,
+      '2 of 3 came on the hang.',
+    ],
   ] as const)('the headline of %#', (events, casts, fact) => {
     const h = strikesHeadline([...events], casts);
     expect(h.fact).toBe(fact);
@@ -350,7 +378,11 @@ test('times are told in the water’s own zone', () => {
   expect(clockText(at, 'Etc/GMT+5')).toBe('5:49');
   expect(dayText(at, 'Etc/GMT+5')).toContain('8 Oct');
   expect(monthOf(at, 'Etc/GMT+5')).toBe(10);
-  expect([untilText(12 * 60_000), untilText(200 * 60_000), untilText(-5)]).toEqual(['in 12 min', 'in 3 h 20', 'in 0 min']);
+  expect([untilText(12 * 60_000), untilText(200 * 60_000), untilText(-5)]).toEqual([
+    'in 12 min',
+    'in 3 h 20',
+    'in 0 min',
+  ]);
 });
 
 test('every family has a name, and lists read as lists', () => {

@@ -8,7 +8,12 @@ export interface DayAnswer {
 }
 
 export const almanacApi = {
-  day: (question: DayQuestion, nowMs: number, candidates: readonly SpotCandidate[], round: Omit<RoundOptions, 'line'>): DayAnswer => {
+  day: (
+    question: DayQuestion,
+    nowMs: number,
+    candidates: readonly SpotCandidate[],
+    round: Omit<RoundOptions, 'line'>,
+  ): DayAnswer => {
     const line = computeDayLine(question, nowMs);
     return { line, round: planRound(candidates, { ...round, line }) };
   },

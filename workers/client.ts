@@ -1,7 +1,8 @@
 /**
- * The one typed way to the workers. A question that is no longer wanted is stopped by ending its worker: the next question starts a fresh
- * one, so that twenty quick taps on a reading never queue up twenty plans. One worker for each kind of question; the quick ones never wait for
- * another, the long one (the settled plan) lets them go first and stands aside for a touch.
+ * The one typed way to the workers. A question that is no longer wanted is stopped by ending its worker: the next
+ * question starts a fresh one, so that twenty quick taps on a reading never queue up twenty plans. One worker for each
+ * kind of question; the quick ones never wait for another, the long one (the settled plan) lets them go first and
+ * stands aside for a touch.
  */
 import { proxy, wrap, type Remote } from 'comlink';
 import type { Progress } from '../core/planning/plan/plan';
@@ -39,7 +40,8 @@ function watchTouches(): void {
   if (watching) return;
   watching = true;
   const hold = (): void => void channels.get('settled')?.api.hold(HOLD_MS);
-  for (const kind of ['pointerdown', 'pointerup', 'keydown']) document.addEventListener(kind, hold, { capture: true, passive: true });
+  for (const kind of ['pointerdown', 'pointerup', 'keydown'])
+    document.addEventListener(kind, hold, { capture: true, passive: true });
 }
 
 function close(desk: Channel, r: Running): void {
@@ -48,12 +50,15 @@ function close(desk: Channel, r: Running): void {
 }
 
 /**
- * A question waits this long, ms: of several quick taps only the last reaches a worker, and the tap is answered on the screen first. The ranking, which every
- * cast moves a little, waits for a run of casts to end.
+ * A question waits this long, ms: of several quick taps only the last reaches a worker, and the tap is answered on the
+ * screen first. The ranking, which every cast moves a little, waits for a run of casts to end.
  */
 const SETTLE_MS: Record<Channel, number> = { rank: 200, first: 30, settled: 30, assess: 30, choose: 60, day: 60 };
 
-/** Quick questions not yet answered. The long one starts after them, so that a device of two cores keeps one for the screen. */
+/**
+ * Quick questions not yet answered. The long one starts after them, so that a device of two cores keeps one for the
+ * screen.
+ */
 const quick = new Set<Promise<unknown>>();
 
 async function ask<T>(desk: Channel, signal: AbortSignal, question: (api: Api) => Promise<T>): Promise<T> {
@@ -93,14 +98,21 @@ type Args<K extends keyof ComputeApi> = Parameters<ComputeApi[K]>;
 type DayArgs = Parameters<AlmanacApi['day']>;
 
 export const compute = {
-  rank: (signal: AbortSignal, ...args: Args<'rank'>) => ask('rank', signal, (api) => api.rank(...args) as Promise<ReturnType<ComputeApi['rank']>>),
+  rank: (signal: AbortSignal, ...args: Args<'rank'>) =>
+    ask('rank', signal, (api) => api.rank(...args) as Promise<ReturnType<ComputeApi['rank']>>),
   plan: (signal: AbortSignal, request: Args<'plan'>[0], effort: 'first' | 'settled', tell?: (p: Progress) => void) =>
-    ask(effort, signal, (api) => (tell ? api.plan(request, effort, proxy(tell)) : api.plan(request, effort)) as ReturnType<ComputeApi['plan']>),
+    ask(
+      effort,
+      signal,
+      (api) =>
+        (tell ? api.plan(request, effort, proxy(tell)) : api.plan(request, effort)) as ReturnType<ComputeApi['plan']>,
+    ),
   choosing: (signal: AbortSignal, ...args: Args<'choosing'>) =>
     ask('choose', signal, (api) => api.choosing(...args) as Promise<ReturnType<ComputeApi['choosing']>>),
   schools: (signal: AbortSignal, ...args: Args<'schools'>) =>
     ask('choose', signal, (api) => api.schools(...args) as Promise<ReturnType<ComputeApi['schools']>>),
-  rods: (signal: AbortSignal, ...args: Args<'rods'>) => ask('choose', signal, (api) => api.rods(...args) as Promise<ReturnType<ComputeApi['rods']>>),
+  rods: (signal: AbortSignal, ...args: Args<'rods'>) =>
+    ask('choose', signal, (api) => api.rods(...args) as Promise<ReturnType<ComputeApi['rods']>>),
   lacks: (signal: AbortSignal, ...args: Args<'lacks'>) =>
     ask('choose', signal, (api) => api.lacks(...args) as Promise<ReturnType<ComputeApi['lacks']>>),
   vertical: (signal: AbortSignal, ...args: Args<'vertical'>) =>
@@ -109,7 +121,8 @@ export const compute = {
     ask('assess', signal, (api) => api.towed(...args) as Promise<ReturnType<ComputeApi['towed']>>),
   assessLure: (signal: AbortSignal, ...args: Args<'assessLure'>) =>
     ask('assess', signal, (api) => api.assessLure(...args) as Promise<ReturnType<ComputeApi['assessLure']>>),
-  day: (signal: AbortSignal, ...args: DayArgs) => ask('day', signal, (api) => api.day(...args) as Promise<ReturnType<AlmanacApi['day']>>),
+  day: (signal: AbortSignal, ...args: DayArgs) =>
+    ask('day', signal, (api) => api.day(...args) as Promise<ReturnType<AlmanacApi['day']>>),
   assessReel: (signal: AbortSignal, ...args: Args<'assessReel'>) =>
     ask('assess', signal, (api) => api.assessReel(...args) as Promise<ReturnType<ComputeApi['assessReel']>>),
 };

@@ -4,7 +4,10 @@ export const clamp = (x: number, lo: number, hi: number): number => Math.min(hi,
 
 export const lerp = (a: number, b: number, t: number): number => a + (b - a) * t;
 
-/** Smooth step from 0 (x far below the middle) to 1 (far above); `soft` is the distance over which it goes from 0.5 to 0.73. */
+/**
+ * Smooth step from 0 (x far below the middle) to 1 (far above); `soft` is the distance over which it goes from 0.5 to
+ * 0.73.
+ */
 export const logistic = (x: number, middle: number, soft: number): number => 1 / (1 + Math.exp(-(x - middle) / soft));
 
 /** Bell with value 1 at the centre and 0.61 one `width` away. */

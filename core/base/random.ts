@@ -1,4 +1,7 @@
-/** A seeded generator to pass in where chance is wanted (sample world, property tests). Mulberry32: 32-bit state, period 2^32. */
+/**
+ * A seeded generator to pass in where chance is wanted (sample world, property tests). Mulberry32: 32-bit state, period
+ * 2^32.
+ */
 export type Random = () => number;
 
 export function seededRandom(seed: number): Random {

@@ -5,7 +5,11 @@ import { resolveConditions } from '../water/resolve';
 const NOW = 1_000_000_000_000;
 const MIN = 60_000;
 const mild = { airTempC: 18, windMps: 3, gustMps: 4, thunder: 0 };
-function about(access: Conditions['access'], water: Partial<Conditions['water']> = {}, more: Partial<CautionQuestion> = {}) {
+function about(
+  access: Conditions['access'],
+  water: Partial<Conditions['water']> = {},
+  more: Partial<CautionQuestion> = {},
+) {
   const reading = resolveConditions({
     species: 'largemouth-bass',
     month: 6,
@@ -67,7 +71,11 @@ test('the same wind is nothing on the bank', () => {
 });
 
 test('the heaviest comes first', () => {
-  const all = about('kayak', { surfaceTempC: 7, windMps: 12, waveHeightM: 0.4 }, { thunder: [{ atMs: NOW, seconds: 12 }] });
+  const all = about(
+    'kayak',
+    { surfaceTempC: 7, windMps: 12, waveHeightM: 0.4 },
+    { thunder: [{ atMs: NOW, seconds: 12 }] },
+  );
   expect(all.map((c) => c.weight)).toEqual([...all.map((c) => c.weight)].sort((a, b) => b - a));
   expect(all[0]!.code).toBe('lightning');
 });

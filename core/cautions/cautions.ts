@@ -1,6 +1,6 @@
 /**
- * Cautions where they matter: usual guidance of water-safety and ice-safety bodies in round figures, never a clearance. What is absent from the list is not
- * thereby safe; local law, local knowledge and trained people come first.
+ * Cautions where they matter: usual guidance of water-safety and ice-safety bodies in round figures, never a clearance.
+ * What is absent from the list is not thereby safe; local law, local knowledge and trained people come first.
  */
 import type { Access } from '../water/terms';
 import type { ResolvedConditions } from '../water/resolve';
@@ -39,14 +39,20 @@ export interface Thunder {
 /** Off the water until this long after the last thunder, min. */
 export const THUNDER_WAIT_MIN = 30;
 
-/** Distance of a flash, m: sound at 331.3 + 0.606·T m/s. ± 10 % by hand and stopwatch. Example: 9 s at 20 °C → 3.1 km. */
-export const flashDistanceM = (seconds: number, airTempC = 20): number => Math.max(0, seconds) * (331.3 + 0.606 * airTempC);
+/**
+ * Distance of a flash, m: sound at 331.3 + 0.606·T m/s. ± 10 % by hand and stopwatch. Example: 9 s at 20 °C → 3.1 km.
+ */
+export const flashDistanceM = (seconds: number, airTempC = 20): number =>
+  Math.max(0, seconds) * (331.3 + 0.606 * airTempC);
 
 /** When the wait after the last thunder is over; null while none was told. Every new thunder starts it again. */
 export const thunderClearMs = (heard: readonly Thunder[]): number | null =>
   heard.length === 0 ? null : Math.max(...heard.map((t) => t.atMs)) + THUNDER_WAIT_MIN * 60_000;
 
-/** Wind, m/s, and waves, m, at which people in such a place usually turn back. prior: judgement from small-craft guidance. */
+/**
+ * Wind, m/s, and waves, m, at which people in such a place usually turn back. prior: judgement from small-craft
+ * guidance.
+ */
 const LIMITS: Record<Access, { windMps: number; waveM: number } | null> = {
   bow: { windMps: 8, waveM: 0.5 },
   stern: { windMps: 8, waveM: 0.5 },
@@ -79,7 +85,8 @@ export interface CautionQuestion {
 export function cautionsFor(q: CautionQuestion): Caution[] {
   const { reading: r, weather } = q;
   const out: Caution[] = [];
-  const add = (code: CautionCode, weight: Caution['weight'], facts: Caution['facts'] = {}): void => void out.push({ code, weight, facts });
+  const add = (code: CautionCode, weight: Caution['weight'], facts: Caution['facts'] = {}): void =>
+    void out.push({ code, weight, facts });
   const clearMs = thunderClearMs(q.thunder);
   if (clearMs !== null && q.nowMs < clearMs) {
     const last = q.thunder.reduce((a, b) => (b.atMs >= a.atMs ? b : a));
@@ -93,18 +100,25 @@ export function cautionsFor(q: CautionQuestion): Caution[] {
   const onIce = r.access === 'ice' || r.setting === 'ice';
   if (onIce) {
     if (r.iceThicknessM === null) add('ice-unknown', 3);
-    else if (r.iceThicknessM < THINNEST_ICE_M) add('ice-thin', 3, { thicknessM: r.iceThicknessM, leastM: THINNEST_ICE_M });
+    else if (r.iceThicknessM < THINNEST_ICE_M)
+      add('ice-thin', 3, { thicknessM: r.iceThicknessM, leastM: THINNEST_ICE_M });
     else add('ice', 2, { thicknessM: r.iceThicknessM, leastM: THINNEST_ICE_M });
   }
   const limits = LIMITS[r.access];
   const windMps = Math.max(r.assumed.includes('water.windMps') ? 0 : r.windMps, weather ? weather.gustMps / 1.4 : 0);
-  if (limits && windMps > 0.8 * limits.windMps) add('wind', windMps > limits.windMps ? 3 : 2, { windMps, limitMps: limits.windMps });
+  if (limits && windMps > 0.8 * limits.windMps)
+    add('wind', windMps > limits.windMps ? 3 : 2, { windMps, limitMps: limits.windMps });
   if (limits && r.waveHeightM > 0.8 * limits.waveM)
     add('waves', r.waveHeightM > limits.waveM ? 3 : 2, { waveM: r.waveHeightM, limitM: limits.waveM });
-  if (IN_OR_ON.includes(r.access) && r.surfaceTempC < COLD_C) add('cold-water', r.surfaceTempC < 8 ? 2 : 1, { tempC: r.surfaceTempC });
+  if (IN_OR_ON.includes(r.access) && r.surfaceTempC < COLD_C)
+    add('cold-water', r.surfaceTempC < 8 ? 2 : 1, { tempC: r.surfaceTempC });
   if (r.access === 'wade' || r.access === 'jetty' || r.access === 'surf') {
     if (q.rising && q.rising.byM > 0.2)
-      add('rising-tide', 2, { highAtMs: q.rising.highAtMs, byM: q.rising.byM, backMs: Math.max(q.nowMs, q.rising.highAtMs - 2 * 3_600_000) });
+      add('rising-tide', 2, {
+        highAtMs: q.rising.highAtMs,
+        byM: q.rising.byM,
+        backMs: Math.max(q.nowMs, q.rising.highAtMs - 2 * 3_600_000),
+      });
   }
   if (r.access === 'wade') {
     add('wading', 1, { salt: r.salinity === 'fresh' ? 0 : 1 });

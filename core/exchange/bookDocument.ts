@@ -1,4 +1,7 @@
-/** The whole record as one open JSON document, and back again with problems listed; what is good is kept, what is not is named. */
+/**
+ * The whole record as one open JSON document, and back again with problems listed; what is good is kept, what is not is
+ * named.
+ */
 import { decodeRecord, upgradeRecord } from '../records/define';
 import { KINDS, RECORDS, put, type Book, type Kind, type Put } from '../records';
 import type { Problem } from '../base/problems';
@@ -15,7 +18,10 @@ export interface BookDocument {
 
 export function exportBook(book: Book, exportedAt: string): BookDocument {
   const records = Object.fromEntries(
-    KINDS.map((k) => [k, Object.values(book[k]).map((data) => ({ version: RECORDS[k].version, data: data as unknown }))]),
+    KINDS.map((k) => [
+      k,
+      Object.values(book[k]).map((data) => ({ version: RECORDS[k].version, data: data as unknown })),
+    ]),
   );
   return { format: BOOK_FORMAT, version: BOOK_VERSION, exportedAt, records };
 }
@@ -26,7 +32,10 @@ export interface ImportResult {
 }
 
 export function importBook(text: string): ImportResult {
-  const fail = (code: string, expected: string): ImportResult => ({ puts: [], problems: [{ code, path: '(whole document)', expected }] });
+  const fail = (code: string, expected: string): ImportResult => ({
+    puts: [],
+    problems: [{ code, path: '(whole document)', expected }],
+  });
   let d: Partial<BookDocument>;
   try {
     d = JSON.parse(text) as Partial<BookDocument>;
@@ -35,7 +44,8 @@ export function importBook(text: string): ImportResult {
   }
   if (!d || d.format !== BOOK_FORMAT || !d.records || typeof d.records !== 'object')
     return fail('not-a-record', `a document with format "${BOOK_FORMAT}"`);
-  if (typeof d.version !== 'number' || d.version > BOOK_VERSION) return fail('newer-version', `version ${BOOK_VERSION} or older`);
+  if (typeof d.version !== 'number' || d.version > BOOK_VERSION)
+    return fail('newer-version', `version ${BOOK_VERSION} or older`);
   const out: ImportResult = { puts: [], problems: [] };
   for (const [kind, rows] of Object.entries(d.records)) {
     if (!(kind in RECORDS)) {
@@ -58,7 +68,8 @@ export function importBook(text: string): ImportResult {
 /** A stored value back to a put; the key says the kind. */
 export function decodeStored(key: string, text: string): { ok: true; put: Put } | { ok: false; problems: Problem[] } {
   const kind = key.split('/')[0] as Kind;
-  if (!(kind in RECORDS)) return { ok: false, problems: [{ code: 'unknown-kind', path: key, expected: `one of ${KINDS.join(', ')}` }] };
+  if (!(kind in RECORDS))
+    return { ok: false, problems: [{ code: 'unknown-kind', path: key, expected: `one of ${KINDS.join(', ')}` }] };
   const r = decodeRecord(RECORDS[kind] as never, text);
   return r.ok
     ? { ok: true, put: put(kind, r.value as never) }

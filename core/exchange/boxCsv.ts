@@ -1,7 +1,8 @@
 /**
- * A box of lures as CSV: a head line with at least `name` and `family`, one lure a line. Weights and lengths in SI (`weight_kg`, `length_m`), or as people write
- * them (`weight_g`, `weight_oz`, `length_mm`, `length_in`); money in the smallest coin (`price_minor`) or the larger (`price`). What is not said is the family's
- * usual. A line that cannot be read is a problem with its number and is given back as it stood; the others are taken.
+ * A box of lures as CSV: a head line with at least `name` and `family`, one lure a line. Weights and lengths in SI
+ * (`weight_kg`, `length_m`), or as people write them (`weight_g`, `weight_oz`, `length_mm`, `length_in`); money in the
+ * smallest coin (`price_minor`) or the larger (`price`). What is not said is the family's usual. A line that cannot be
+ * read is a problem with its number and is given back as it stood; the others are taken.
  */
 import Papa from 'papaparse';
 import { familyById } from '../lures/families';
@@ -59,16 +60,23 @@ function distance(a: string, b: string): number {
   let row = Array.from({ length: b.length + 1 }, (_, j) => j);
   for (let i = 1; i <= a.length; i++) {
     const next = [i];
-    for (let j = 1; j <= b.length; j++) next.push(Math.min(next[j - 1]! + 1, row[j]! + 1, row[j - 1]! + (a[i - 1] === b[j - 1] ? 0 : 1)));
+    for (let j = 1; j <= b.length; j++)
+      next.push(Math.min(next[j - 1]! + 1, row[j]! + 1, row[j - 1]! + (a[i - 1] === b[j - 1] ? 0 : 1)));
     row = next;
   }
   return row[b.length]!;
 }
 
 /** By id, or by a name of the angler's language (`names`: plain words → id). */
-export function familyNamed(text: string, names: ReadonlyMap<string, FamilyId>): { family: FamilyId | null; near: FamilyId | null } {
+export function familyNamed(
+  text: string,
+  names: ReadonlyMap<string, FamilyId>,
+): { family: FamilyId | null; near: FamilyId | null } {
   const word = plain(text);
-  const known = new Map<string, FamilyId>([...FAMILIES.map((f) => [f, f] as const), ...[...names].map(([k, v]) => [plain(k), v] as const)]);
+  const known = new Map<string, FamilyId>([
+    ...FAMILIES.map((f) => [f, f] as const),
+    ...[...names].map(([k, v]) => [plain(k), v] as const),
+  ]);
   const family = known.get(word) ?? null;
   if (family || word === '') return { family, near: null };
   let near: FamilyId | null = null;
@@ -110,7 +118,8 @@ function measured(row: Record<string, string>, units: Units): number | null {
   }
   return null;
 }
-const anyOf = (row: Record<string, string>, units: Units): string => units.map(([c]) => row[c] ?? '').find((v) => v.trim() !== '') ?? '';
+const anyOf = (row: Record<string, string>, units: Units): string =>
+  units.map(([c]) => row[c] ?? '').find((v) => v.trim() !== '') ?? '';
 const within = (v: number, lo: number, hi: number): boolean => Number.isFinite(v) && v >= lo && v <= hi;
 
 export function readBoxCsv(text: string, names: ReadonlyMap<string, FamilyId>): BoxFile {
@@ -149,7 +158,8 @@ function readRow(
   const lengthM = measured(row, LENGTHS) ?? f.lengthM[1];
   if (!within(lengthM, 0.005, 0.5)) return { fault: 'bad-length', had: anyOf(row, LENGTHS) };
   const colour = plain(row.colour ?? row.color ?? '') || 'natural';
-  if (!(COLOURS as readonly string[]).includes(colour)) return { fault: 'bad-colour', had: row.colour ?? row.color ?? '' };
+  if (!(COLOURS as readonly string[]).includes(colour))
+    return { fault: 'bad-colour', had: row.colour ?? row.color ?? '' };
   const hook = plain(row.hook ?? '') || f.hook;
   if (!(HOOKS as readonly string[]).includes(hook)) return { fault: 'bad-hook', had: row.hook ?? '' };
   const price = measured(row, PRICES) ?? 0;
@@ -174,7 +184,18 @@ function readRow(
   };
 }
 
-const COLUMNS = ['name', 'family', 'weight_kg', 'length_m', 'colour', 'hook', 'price_minor', 'count', 'favourite', 'note'] as const;
+const COLUMNS = [
+  'name',
+  'family',
+  'weight_kg',
+  'length_m',
+  'colour',
+  'hook',
+  'price_minor',
+  'count',
+  'favourite',
+  'note',
+] as const;
 
 /** A cell that a spreadsheet would take for a formula is written as text. */
 const safe = (s: string): string => (/^[=+\-@]/.test(s) ? `'${s}` : s);

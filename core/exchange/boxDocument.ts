@@ -7,7 +7,10 @@ import type { Lure } from '../records/lure';
 
 const weightKg = z.number().min(0.0002).max(0.5).nullish();
 
-/** Only the family must be said; the rest is the family's usual. The weight is `weightKg`; the older `massKg` is read as well. */
+/**
+ * Only the family must be said; the rest is the family's usual. The weight is `weightKg`; the older `massKg` is read as
+ * well.
+ */
 export const boxLureSchema = z.strictObject({
   family: z.enum(FAMILIES),
   name: z.string().max(60).nullish(),

@@ -19,7 +19,12 @@ const FAULT_OF: Record<string, RowFault> = {
 };
 
 /** What cannot be read is given back as the columns of a table, to be mended there. */
-const COLUMN_OF: Record<string, string> = { weightKg: 'weight_kg', massKg: 'weight_kg', lengthM: 'length_m', priceMinor: 'price_minor' };
+const COLUMN_OF: Record<string, string> = {
+  weightKg: 'weight_kg',
+  massKg: 'weight_kg',
+  lengthM: 'length_m',
+  priceMinor: 'price_minor',
+};
 
 /** A problem's line is the entry's place in the list. */
 export function readBoxJson(text: string): BoxFile {
@@ -37,10 +42,18 @@ export function readBoxJson(text: string): BoxFile {
   const bad: BadRow[] = [];
   value.forEach((raw: unknown, i) => {
     const r = boxLureSchema.safeParse(raw);
-    const record = Object.fromEntries(Object.entries((raw ?? {}) as Record<string, unknown>).map(([k, v]) => [COLUMN_OF[k] ?? k, String(v)]));
+    const record = Object.fromEntries(
+      Object.entries((raw ?? {}) as Record<string, unknown>).map(([k, v]) => [COLUMN_OF[k] ?? k, String(v)]),
+    );
     if (!r.success) {
       const key = String(r.error.issues[0]?.path[0] ?? '');
-      bad.push({ line: i + 1, fault: FAULT_OF[key] ?? 'unknown-field', had: record[COLUMN_OF[key] ?? key] ?? '', near: null, raw: record });
+      bad.push({
+        line: i + 1,
+        fault: FAULT_OF[key] ?? 'unknown-field',
+        had: record[COLUMN_OF[key] ?? key] ?? '',
+        near: null,
+        raw: record,
+      });
       return;
     }
     const { name } = r.data;

@@ -11,7 +11,13 @@ export const coverDocumentSchema = z
     /** One day: moods, light, depth and cover around it are made from it. */
     conditions: conditionsSchema.nullish(),
     scenarios: z
-      .array(z.strictObject({ conditions: conditionsSchema, weight: z.number().positive(), name: z.string().max(60).nullish() }))
+      .array(
+        z.strictObject({
+          conditions: conditionsSchema,
+          weight: z.number().positive(),
+          name: z.string().max(60).nullish(),
+        }),
+      )
       .min(1)
       .max(500)
       .nullish(),
@@ -20,17 +26,32 @@ export const coverDocumentSchema = z
     schools: schoolsSchema.nullish(),
     k: z.number().int().min(1).max(8),
   })
-  .refine((d) => !!d.conditions !== !!d.scenarios, { path: ['scenarios'], message: 'either conditions of one day, or scenarios' });
+  .refine((d) => !!d.conditions !== !!d.scenarios, {
+    path: ['scenarios'],
+    message: 'either conditions of one day, or scenarios',
+  });
 export type CoverDocument = z.infer<typeof coverDocumentSchema>;
 
 function scenariosOf(d: CoverDocument): Scenario[] {
   if (d.conditions) return dayScenarios(d.conditions);
   const all = d.scenarios!.reduce((s, x) => s + x.weight, 0);
-  return d.scenarios!.map((x) => ({ conditions: x.conditions, weight: x.weight / all, moodMean: null, stage: null, name: x.name ?? null }));
+  return d.scenarios!.map((x) => ({
+    conditions: x.conditions,
+    weight: x.weight / all,
+    moodMean: null,
+    stage: null,
+    name: x.name ?? null,
+  }));
 }
 
 export function coverDocument(d: CoverDocument) {
-  const plan = planRods({ scenarios: scenariosOf(d), k: d.k, lures: d.box?.map(ownLureOf) ?? null, rods: d.rods ?? null, schools: d.schools });
+  const plan = planRods({
+    scenarios: scenariosOf(d),
+    k: d.k,
+    lures: d.box?.map(ownLureOf) ?? null,
+    rods: d.rods ?? null,
+    schools: d.schools,
+  });
   const lureOf = (key: string) => {
     const own = lureAt(d.box, key);
     return own ? { family: own.family as string, lure: own.name ?? null, key } : { family: key, lure: null, key };

@@ -6,7 +6,11 @@ import { FORAGES, SETTINGS, SIGN_KINDS, SPECIES } from '../water/terms';
 import { resolveConditions } from '../water/resolve';
 
 const base = { species: 'crappie', water: { setting: 'lake' } };
-const at = (change: Record<string, unknown>, water: Record<string, unknown> = {}) => ({ ...base, ...change, water: { ...base.water, ...water } });
+const at = (change: Record<string, unknown>, water: Record<string, unknown> = {}) => ({
+  ...base,
+  ...change,
+  water: { ...base.water, ...water },
+});
 const paths = (v: unknown): string[] => {
   const r = checkWith(conditionsSchema, v);
   return r.ok ? [] : r.problems.map((p) => p.path);
@@ -19,13 +23,16 @@ describe('conditions', () => {
   test.each(SETTINGS)('%s is a water one may ask about, and every default is legal', (setting) => {
     expect(paths(at({}, { setting }))).toEqual([]);
     const r = resolveConditions({ species: 'crappie', water: { setting } });
-    for (const v of [r.surfaceTempC, r.clarityM, r.depthM, r.fishDepthM, r.waveHeightM]) expect(Number.isFinite(v)).toBe(true);
+    for (const v of [r.surfaceTempC, r.clarityM, r.depthM, r.fishDepthM, r.waveHeightM])
+      expect(Number.isFinite(v)).toBe(true);
   });
   test('all signs and all forage', () => {
     expect(paths(at({ signs: SIGN_KINDS.map((kind) => ({ kind, count: 1 })), forage: FORAGES }))).toEqual([]);
   });
   test('null means not read', () => {
-    expect(paths(at({ sky: null, month: null, forage: null }, { surfaceTempC: null, cover: null, bottom: null }))).toEqual([]);
+    expect(
+      paths(at({ sky: null, month: null, forage: null }, { surfaceTempC: null, cover: null, bottom: null })),
+    ).toEqual([]);
   });
   test.each([
     ['a fraction of a month', at({ month: 4.5 }), 'month'],
@@ -41,7 +48,11 @@ describe('conditions', () => {
     expect(paths(v)).toContain(path);
   });
   test('several problems are told at once', () => {
-    expect(paths({ species: 'whale', water: { setting: 'bath', depthM: -1 } }).sort()).toEqual(['species', 'water.depthM', 'water.setting']);
+    expect(paths({ species: 'whale', water: { setting: 'bath', depthM: -1 } }).sort()).toEqual([
+      'species',
+      'water.depthM',
+      'water.setting',
+    ]);
   });
 });
 
@@ -56,7 +67,11 @@ describe('plan requests', () => {
     ['a family nobody built', { conditions: base, lure: { family: 'kite' } }, 'lure.family'],
     [
       'a rod of ten metres',
-      { conditions: base, lure: { family: 'popper' }, rod: { lengthM: 10, minLureKg: 0.01, maxLureKg: 0.02, action: 'fast' } },
+      {
+        conditions: base,
+        lure: { family: 'popper' },
+        rod: { lengthM: 10, minLureKg: 0.01, maxLureKg: 0.02, action: 'fast' },
+      },
       'rod.lengthM',
     ],
     ['a cast across the lake', { conditions: base, lure: { family: 'popper' }, set: { castM: 500 } }, 'set.castM'],
@@ -82,26 +97,68 @@ describe('line-and-lure problems', () => {
     });
   });
   test('a locked reel and no moves: the lure swings down under the tip', () => {
-    const out = solve({ kind: 'cast-retrieve', lure, line, tipM: [0, 0, 1], lureM: [6, 0, 0], lineLengthM: 6.2, timesS: [1, 5, 25] });
+    const out = solve({
+      kind: 'cast-retrieve',
+      lure,
+      line,
+      tipM: [0, 0, 1],
+      lureM: [6, 0, 0],
+      lineLengthM: 6.2,
+      timesS: [1, 5, 25],
+    });
     expect(out.xM![2]!).toBeLessThan(out.xM![0]!);
     expect(out.maxDepthM).toBeLessThan(5.3);
     expect(out.lineOutM![2]!).toBeCloseTo(6.2, 6);
   });
   test('a bottom stops it', () => {
-    const out = solve({ kind: 'cast-retrieve', lure, line, tipM: [0, 0, 1], lureM: [6, 0, 0], lineLengthM: 8, floorDepthM: 1, timesS: [10] });
+    const out = solve({
+      kind: 'cast-retrieve',
+      lure,
+      line,
+      tipM: [0, 0, 1],
+      lureM: [6, 0, 0],
+      lineLengthM: 8,
+      floorDepthM: 1,
+      timesS: [10],
+    });
     expect(out.depthM![0]!).toBeCloseTo(1, 1);
   });
   test('a drop from a drifting boat and a towed pass are problems of their own', () => {
-    const jig = solve({ kind: 'vertical-jig', lure, line, tipHeightM: 1, letOutM: 5, driftMps: 0.3, timesS: [20], lineShapes: true });
+    const jig = solve({
+      kind: 'vertical-jig',
+      lure,
+      line,
+      tipHeightM: 1,
+      letOutM: 5,
+      driftMps: 0.3,
+      timesS: [20],
+      lineShapes: true,
+    });
     expect(jig.depthM![0]!).toBeGreaterThan(2);
     expect(jig.depthM![0]!).toBeLessThan(5);
     expect((jig.lineXZ as unknown as number[][])[0]!.length).toBeGreaterThan(10);
     const crank = { ...lure, volumeM3: 1.2e-5, liftAreaM2: 3e-4 };
-    const tow = solve({ kind: 'towed-pass', lure: crank, line, tipHeightM: 1, lineOutM: 15, speedMps: 1.2, timesS: [1, 15] });
+    const tow = solve({
+      kind: 'towed-pass',
+      lure: crank,
+      line,
+      tipHeightM: 1,
+      lineOutM: 15,
+      speedMps: 1.2,
+      timesS: [1, 15],
+    });
     expect(tow.depthM![1]!).toBeGreaterThan(tow.depthM![0]!);
   });
   test('a profile of the reel, wind, a leader and a rod that gives', () => {
-    const base = { kind: 'cast-retrieve', lure, line, tipM: [0, 0, 1], lureM: [10, 0, 0], lineLengthM: 10.2, timesS: [8] };
+    const base = {
+      kind: 'cast-retrieve',
+      lure,
+      line,
+      tipM: [0, 0, 1],
+      lureM: [10, 0, 0],
+      lineLengthM: 10.2,
+      timesS: [8],
+    };
     const reel = [
       { startS: 2, speedMps: 0.5, rampS: 0.2 },
       { startS: 4, speedMps: 0, rampS: 0.2 },
@@ -134,9 +191,20 @@ describe('line-and-lure problems', () => {
     ['an unknown problem', { kind: 'fly', lure, timesS: [1] }],
     [
       'a line without thickness',
-      { kind: 'cast-retrieve', lure, line: { ...line, diameterM: 0 }, tipM: [0, 0, 1], lureM: [6, 0, 0], lineLengthM: 6, timesS: [1] },
+      {
+        kind: 'cast-retrieve',
+        lure,
+        line: { ...line, diameterM: 0 },
+        tipM: [0, 0, 1],
+        lureM: [6, 0, 0],
+        lineLengthM: 6,
+        timesS: [1],
+      },
     ],
-    ['two coordinates', { kind: 'cast-retrieve', lure, line, tipM: [0, 1], lureM: [6, 0, 0], lineLengthM: 6, timesS: [1] }],
+    [
+      'two coordinates',
+      { kind: 'cast-retrieve', lure, line, tipM: [0, 1], lureM: [6, 0, 0], lineLengthM: 6, timesS: [1] },
+    ],
   ])('%s is a problem, not a number', (_name, v) => {
     expect(checkWith(simulateSchema, v).ok).toBe(false);
   });

@@ -3,6 +3,16 @@ import * as z from 'zod';
 const count = z.number().int().min(0).max(1_000_000);
 
 export const learnSchema = z.strictObject({
-  efforts: z.array(z.looseObject({ presentation: z.string(), casts: count, strikes: count, hooked: count.default(0), landed: count.default(0) })),
-  prior: z.strictObject({ meanPerCast: z.number().positive().max(10), weightCasts: z.number().positive().max(100_000) }).optional(),
+  efforts: z.array(
+    z.looseObject({
+      presentation: z.string(),
+      casts: count,
+      strikes: count,
+      hooked: count.default(0),
+      landed: count.default(0),
+    }),
+  ),
+  prior: z
+    .strictObject({ meanPerCast: z.number().positive().max(10), weightCasts: z.number().positive().max(100_000) })
+    .optional(),
 });

@@ -1,7 +1,9 @@
 import { readReadingsCsv } from './readingsCsv';
 
 test('readings in either unit, in any order, with other columns beside them', () => {
-  const c = readReadingsCsv('Time,depth,Water_Temp_C\n2026-10-02T06:00:00-05:00,1,12.5\n2026-10-01T06:00:00-05:00,1,"13,1"\n');
+  const c = readReadingsCsv(
+    'Time,depth,Water_Temp_C\n2026-10-02T06:00:00-05:00,1,12.5\n2026-10-01T06:00:00-05:00,1,"13,1"\n',
+  );
   expect(c.problems).toEqual([]);
   expect(c.points.map((p) => p.tempC)).toEqual([13.1, 12.5]);
   const f = readReadingsCsv('time,water_temp_f\r\n2026-10-01 11:00:00Z,54.5\r\n');

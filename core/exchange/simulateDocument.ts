@@ -29,9 +29,21 @@ const times = z.array(z.number().min(0).max(3600)).min(1).max(5000);
 const waterTempC = z.number().min(-2).max(40).default(18);
 const density = z.number().min(900).max(1300).default(FRESH_KG_M3);
 
-const freeSinkSchema = z.strictObject({ kind: z.literal('free-sink'), waterDensityKgM3: density, lure: lureSchema, timesS: times });
-const reelEntry = z.strictObject({ startS: z.number().min(0), speedMps: z.number().min(0).max(10), rampS: z.number().min(0).max(60) });
-/** What every problem in motion may say. `reel`: one entry or a profile of several; `windMps` blows on the dry line; `rodStiffnessNpm` bends the rod. */
+const freeSinkSchema = z.strictObject({
+  kind: z.literal('free-sink'),
+  waterDensityKgM3: density,
+  lure: lureSchema,
+  timesS: times,
+});
+const reelEntry = z.strictObject({
+  startS: z.number().min(0),
+  speedMps: z.number().min(0).max(10),
+  rampS: z.number().min(0).max(60),
+});
+/**
+ * What every problem in motion may say. `reel`: one entry or a profile of several; `windMps` blows on the dry line;
+ * `rodStiffnessNpm` bends the rod.
+ */
 const motion = {
   waterDensityKgM3: density,
   waterTempC,
@@ -53,7 +65,15 @@ const motion = {
     .nullable()
     .default(null),
   tipMoves: z
-    .array(z.strictObject({ startS: z.number().min(0), durationS: z.number().positive(), dxM: finite, dyM: finite.optional(), dzM: finite }))
+    .array(
+      z.strictObject({
+        startS: z.number().min(0),
+        durationS: z.number().positive(),
+        dxM: finite,
+        dyM: finite.optional(),
+        dzM: finite,
+      }),
+    )
     .max(5000)
     .default([]),
   windMps: vec3.nullable().default(null),
@@ -109,7 +129,10 @@ const bowSchema = z.strictObject({
 });
 const hookSetSchema = z.strictObject({
   kind: z.literal('hook-set'),
-  line: z.strictObject({ stiffnessN: z.number().positive().max(1e6), strengthN: z.number().positive().max(10_000).optional() }),
+  line: z.strictObject({
+    stiffnessN: z.number().positive().max(1e6),
+    strengthN: z.number().positive().max(10_000).optional(),
+  }),
   lineLengthM: z.number().positive().max(500),
   sweepM: z.number().min(0).max(5),
   rodStiffnessNpm: z.number().positive().max(10_000),
@@ -119,18 +142,35 @@ type Moving = z.infer<typeof castRetrieveSchema> | z.infer<typeof verticalJigSch
 
 /** Any of the problems in motion as the simulator's own input. */
 function movingInput(d: Moving): RetrieveInput {
-  const common = { ...d, viscosityM2s: viscosityM2s(d.waterTempC), reel: Array.isArray(d.reel) ? d.reel : d.reel ? [d.reel] : [] };
+  const common = {
+    ...d,
+    viscosityM2s: viscosityM2s(d.waterTempC),
+    reel: Array.isArray(d.reel) ? d.reel : d.reel ? [d.reel] : [],
+  };
   if (common.kind === 'vertical-jig') return verticalJig(common);
   return common.kind === 'towed-pass' ? towedPass(common) : common;
 }
 
-const isMoving = (d: { kind: string }): d is Moving => d.kind === 'cast-retrieve' || d.kind === 'vertical-jig' || d.kind === 'towed-pass';
+const isMoving = (d: { kind: string }): d is Moving =>
+  d.kind === 'cast-retrieve' || d.kind === 'vertical-jig' || d.kind === 'towed-pass';
 
 export const simulateSchema = z
-  .discriminatedUnion('kind', [freeSinkSchema, castRetrieveSchema, verticalJigSchema, towedPassSchema, steadyTowSchema, bowSchema, hookSetSchema])
+  .discriminatedUnion('kind', [
+    freeSinkSchema,
+    castRetrieveSchema,
+    verticalJigSchema,
+    towedPassSchema,
+    steadyTowSchema,
+    bowSchema,
+    hookSetSchema,
+  ])
   .superRefine((d, ctx) => {
     if (d.kind === 'steady-tow' && (d.lineLengthM === undefined) === (d.wetLengthM === undefined))
-      ctx.addIssue({ code: 'custom', path: ['lineLengthM'], message: 'either lineLengthM (tip to lure) or wetLengthM, not both' });
+      ctx.addIssue({
+        code: 'custom',
+        path: ['lineLengthM'],
+        message: 'either lineLengthM (tip to lure) or wetLengthM, not both',
+      });
     if (isMoving(d))
       for (const p of inputProblems(movingInput(d)))
         ctx.addIssue({
@@ -152,11 +192,18 @@ export function simulateDocument(d: SimulateDocument): Record<string, unknown> {
       const tow = steadyTow({ ...d, viscosityM2s: viscosityM2s(d.waterTempC) });
       if (!('problem' in tow)) return { ...tow };
       const nothing = { depthM: null, horizontalM: null, wetLengthM: null, tensionLureN: null, angleLureDeg: null };
-      return { ...nothing, notes: [tow.problem === 'floats' ? 'the lure floats and nothing pulls it down' : 'the line does not reach the water'] };
+      return {
+        ...nothing,
+        notes: [
+          tow.problem === 'floats' ? 'the lure floats and nothing pulls it down' : 'the line does not reach the water',
+        ],
+      };
     }
     case 'cross-current-bow': {
       const bow = crossCurrentBow({ ...d, viscosityM2s: viscosityM2s(d.waterTempC) });
-      return bow ? { ...bow } : { chordM: null, offsetM: null, angleLureDeg: null, notes: ['the current folds the line right over'] };
+      return bow
+        ? { ...bow }
+        : { chordM: null, offsetM: null, angleLureDeg: null, notes: ['the current folds the line right over'] };
     }
     case 'hook-set':
       return { ...hookSet(d) };
@@ -168,14 +215,23 @@ export function simulateDocument(d: SimulateDocument): Record<string, unknown> {
 function sinkAnswer({ lure, waterDensityKgM3, timesS }: z.infer<typeof freeSinkSchema>): Record<string, unknown> {
   const s = freeSink(lure, waterDensityKgM3);
   if (!s) return { terminalMps: null, speedMps: null, depthM: null, notes: ['the lure floats'] };
-  return { terminalMps: s.terminalMps, speedMps: timesS.map((t) => sinkSpeedMps(s, t)), depthM: timesS.map((t) => sinkDepthM(s, t)) };
+  return {
+    terminalMps: s.terminalMps,
+    speedMps: timesS.map((t) => sinkSpeedMps(s, t)),
+    depthM: timesS.map((t) => sinkDepthM(s, t)),
+  };
 }
 
 function movingAnswer(d: Moving): Record<string, unknown> {
   const order = d.timesS.map((_, i) => i).sort((a, b) => d.timesS[a]! - d.timesS[b]!);
-  const run = runRetrieve(movingInput(d), { mesh: MESH.fine, timesS: order.map((i) => d.timesS[i]!), lineShapes: d.lineShapes });
+  const run = runRetrieve(movingInput(d), {
+    mesh: MESH.fine,
+    timesS: order.map((i) => d.timesS[i]!),
+    lineShapes: d.lineShapes,
+  });
   const at = new Map(order.map((i, k) => [i, run.samples[k]]));
-  const column = <T>(f: (s: NonNullable<(typeof run.samples)[number]>) => T) => d.timesS.map((_, i) => (at.get(i) ? f(at.get(i)!) : null));
+  const column = <T>(f: (s: NonNullable<(typeof run.samples)[number]>) => T) =>
+    d.timesS.map((_, i) => (at.get(i) ? f(at.get(i)!) : null));
   return {
     xM: column((s) => s.xM),
     yM: column((s) => s.yM),

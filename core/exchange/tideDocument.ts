@@ -14,7 +14,11 @@ const current = {
 const MAX_TIMES = 20_000;
 
 const highLowSchema = z
-  .strictObject({ highLow: z.array(z.strictObject({ time, heightM })).min(2).max(2000), times: z.array(time).max(MAX_TIMES), ...current })
+  .strictObject({
+    highLow: z.array(z.strictObject({ time, heightM })).min(2).max(2000),
+    times: z.array(time).max(MAX_TIMES),
+    ...current,
+  })
   .superRefine((d, ctx) => {
     d.highLow.forEach((x, i) => {
       if (i > 0 && Date.parse(x.time) <= Date.parse(d.highLow[i - 1]!.time))
@@ -24,7 +28,13 @@ const highLowSchema = z
 const harmonicSchema = z
   .strictObject({
     constituents: z
-      .array(z.strictObject({ name: z.enum(CONSTITUENTS), amplitudeM: z.number().min(0).max(15), phaseDeg: z.number().min(-360).max(360) }))
+      .array(
+        z.strictObject({
+          name: z.enum(CONSTITUENTS),
+          amplitudeM: z.number().min(0).max(15),
+          phaseDeg: z.number().min(-360).max(360),
+        }),
+      )
       .min(1)
       .max(CONSTITUENTS.length),
     from: time,
@@ -41,17 +51,19 @@ const harmonicSchema = z
       ctx.addIssue({ code: 'custom', path: ['stepMinutes'], message: `at most ${MAX_TIMES} steps` });
   });
 const OF_ONE_KIND = 'either highLow and times, or constituents, from, to and stepMinutes';
-export const tideSchema = z.looseObject({}).transform((d, ctx): z.infer<typeof highLowSchema> | z.infer<typeof harmonicSchema> => {
-  const schema = 'highLow' in d ? highLowSchema : 'constituents' in d ? harmonicSchema : null;
-  if (!schema) {
-    ctx.addIssue({ code: 'custom', message: OF_ONE_KIND });
+export const tideSchema = z
+  .looseObject({})
+  .transform((d, ctx): z.infer<typeof highLowSchema> | z.infer<typeof harmonicSchema> => {
+    const schema = 'highLow' in d ? highLowSchema : 'constituents' in d ? harmonicSchema : null;
+    if (!schema) {
+      ctx.addIssue({ code: 'custom', message: OF_ONE_KIND });
+      return z.NEVER;
+    }
+    const r = schema.safeParse(d);
+    if (r.success) return r.data;
+    for (const i of r.error.issues) ctx.issues.push({ ...i, input: d } as never);
     return z.NEVER;
-  }
-  const r = schema.safeParse(d);
-  if (r.success) return r.data;
-  for (const i of r.error.issues) ctx.issues.push({ ...i, input: d } as never);
-  return z.NEVER;
-});
+  });
 
 export function tideDocument(d: z.infer<typeof tideSchema>): Record<string, unknown> {
   let curve: TideCurve;

@@ -1,4 +1,7 @@
-/** What is asked of the day ahead: the water as it was read, the tide, the forecast, the spots and how one moves between them. */
+/**
+ * What is asked of the day ahead: the water as it was read, the tide, the forecast, the spots and how one moves between
+ * them.
+ */
 import { reportFor, tideFor, type Day, type DayBook } from '../trip/day';
 import { inUse, type Book } from '../records';
 import type { Spot } from '../records/spot';
@@ -15,9 +18,20 @@ const QUARTER_MS = HOUR_MS / 4;
 /** ln-worth of a moon period to those who plan by them. prior: judgement. */
 const MOON_GAIN = 0.15;
 /** Between spots, m/s. prior: judgement. */
-const TRAVEL_MPS: Record<Access, number> = { bow: 6, stern: 6, kayak: 1.3, bank: 1.2, dock: 1.2, wade: 0.6, jetty: 0.9, surf: 1.1, ice: 1 };
+const TRAVEL_MPS: Record<Access, number> = {
+  bow: 6,
+  stern: 6,
+  kayak: 1.3,
+  bank: 1.2,
+  dock: 1.2,
+  wade: 0.6,
+  jetty: 0.9,
+  surf: 1.1,
+  ice: 1,
+};
 
-export const spotsOf = (book: Pick<Book, 'spot'>, waterId: string): Spot[] => inUse(book.spot).filter((s) => s.waterId === waterId);
+export const spotsOf = (book: Pick<Book, 'spot'>, waterId: string): Spot[] =>
+  inUse(book.spot).filter((s) => s.waterId === waterId);
 
 export interface Ahead {
   day: Day;
@@ -27,15 +41,25 @@ export interface Ahead {
   daysAhead: number;
 }
 
-/** The question of one day. `date`: the local date of that day, "2026-07-04"; `moonCounted`: the angler plans by the moon. */
-export function dayQuestion(book: DayBook, { day, reading, nowMs, daysAhead }: Ahead, date: string, moonCounted: boolean): DayQuestion {
+/**
+ * The question of one day. `date`: the local date of that day, "2026-07-04"; `moonCounted`: the angler plans by the
+ * moon.
+ */
+export function dayQuestion(
+  book: DayBook,
+  { day, reading, nowMs, daysAhead }: Ahead,
+  date: string,
+  moonCounted: boolean,
+): DayQuestion {
   const { water } = day;
   const stored = reportFor(book, water);
   const fresh = stored && nowMs - Date.parse(stored.report.issuedAt) < TOO_OLD_MS;
   const read = day.sources.get('sky.cloud') === 'read';
   const then = nowMs + daysAhead * DAY_MS;
-  // The forecast's cloud, unless the sky was read; the water's daily wave about what was read, from the station's last days.
-  const hours = fresh && !(read && daysAhead === 0) ? stored.report.hours.map((h) => [Date.parse(h.time), h.cloud] as const) : [];
+  // The forecast's cloud, unless the sky was read; the water's daily wave about what was read, from the station's last
+  // days.
+  const hours =
+    fresh && !(read && daysAhead === 0) ? stored.report.hours.map((h) => [Date.parse(h.time), h.cloud] as const) : [];
   const waterC = fresh
     ? dailyWave(
         stored.report.waterTemps.map((x) => [Date.parse(x.time), x.tempC] as const),
@@ -57,7 +81,12 @@ export function dayQuestion(book: DayBook, { day, reading, nowMs, daysAhead }: A
 }
 
 /** The last full day of the station's water, laid over the day asked for so that it goes through what was read now. */
-function dailyWave(points: readonly (readonly [number, number])[], nowC: number, nowMs: number, daysAhead: number): (readonly [number, number])[] {
+function dailyWave(
+  points: readonly (readonly [number, number])[],
+  nowC: number,
+  nowMs: number,
+  daysAhead: number,
+): (readonly [number, number])[] {
   const last = points.filter(([t]) => t > nowMs - DAY_MS && t <= nowMs);
   if (last.length < 6) return [];
   const atNow = last[last.length - 1]![1];
@@ -66,7 +95,11 @@ function dailyWave(points: readonly (readonly [number, number])[], nowC: number,
 }
 
 /** The spots to choose among; today those that rest are left alone until they are ready. */
-export const candidatesFor = (spots: readonly Spot[], rest: readonly RestingSpot[], daysAhead: number): SpotCandidate[] =>
+export const candidatesFor = (
+  spots: readonly Spot[],
+  rest: readonly RestingSpot[],
+  daysAhead: number,
+): SpotCandidate[] =>
   spots.map((s) => ({
     id: s.id,
     latDeg: s.latDeg,
@@ -80,8 +113,14 @@ export const candidatesFor = (spots: readonly Spot[], rest: readonly RestingSpot
     restUntilMs: daysAhead === 0 ? (rest.find((r) => r.spotId === s.id)?.readyAtMs ?? null) : null,
   }));
 
-/** From when and where the round begins: today from this quarter of an hour and the spot one is at, another day from its first hour and anywhere. */
-export function roundFor({ day, reading, nowMs, daysAhead }: Ahead, spots: readonly Spot[]): Omit<RoundOptions, 'line'> & { notBeforeMs: number } {
+/**
+ * From when and where the round begins: today from this quarter of an hour and the spot one is at, another day from its
+ * first hour and anywhere.
+ */
+export function roundFor(
+  { day, reading, nowMs, daysAhead }: Ahead,
+  spots: readonly Spot[],
+): Omit<RoundOptions, 'line'> & { notBeforeMs: number } {
   const here = spots.find((s) => s.id === day.trip.spotId);
   const quarterMs = Math.floor(nowMs / QUARTER_MS) * QUARTER_MS;
   const today = daysAhead === 0;

@@ -10,7 +10,11 @@ import { resolveConditions } from '../water/resolve';
 const HOUR = 3_600_000;
 const place = { latDeg: 45, lonDeg: -75, zone: 'Etc/GMT+5' };
 const armTide: TideSource = { kind: 'constituents', ...STATIONS['arm-light'].tide! };
-function question(more: Partial<DayQuestion> = {}, conditions: Partial<Conditions> = {}, water: Partial<Conditions['water']> = {}): DayQuestion {
+function question(
+  more: Partial<DayQuestion> = {},
+  conditions: Partial<Conditions> = {},
+  water: Partial<Conditions['water']> = {},
+): DayQuestion {
   return {
     place,
     date: '2026-07-04',
@@ -19,7 +23,16 @@ function question(more: Partial<DayQuestion> = {}, conditions: Partial<Condition
       month: 7,
       sky: { cloud: 0.2, front: 'none' },
       ...conditions,
-      water: { setting: 'lake', surfaceTempC: 26, tempChange3dC: 0, clarityM: 1.5, depthM: 4, fishDepthM: 1.5, currentMps: 0, ...water },
+      water: {
+        setting: 'lake',
+        surfaceTempC: 26,
+        tempChange3dC: 0,
+        clarityM: 1.5,
+        depthM: 4,
+        fishDepthM: 1.5,
+        currentMps: 0,
+        ...water,
+      },
     }),
     tide: null,
     cloud: [],
@@ -42,9 +55,16 @@ describe('the day line', () => {
 
   test('a warming spring afternoon beats the cold dawn', () => {
     const noonMs = Date.parse('2026-04-18T12:00:00-05:00');
-    const waterC = Array.from({ length: 25 }, (_, i) => [noonMs + (i - 12) * HOUR, 11 + 1.6 * Math.cos((2 * Math.PI * (i - 16)) / 24)] as const);
+    const waterC = Array.from(
+      { length: 25 },
+      (_, i) => [noonMs + (i - 12) * HOUR, 11 + 1.6 * Math.cos((2 * Math.PI * (i - 16)) / 24)] as const,
+    );
     const d = computeDayLine(
-      question({ date: '2026-04-18', waterC }, { month: 4, sky: { cloud: 0.7, front: 'none' } }, { surfaceTempC: 11, clarityM: 0.8 }),
+      question(
+        { date: '2026-04-18', waterC },
+        { month: 4, sky: { cloud: 0.7, front: 'none' } },
+        { surfaceTempC: 11, clarityM: 0.8 },
+      ),
     );
     expect(hourOf(d.best!.fromMs)).toBeGreaterThan(11);
     expect(d.best!.because.map((b) => b.factor)).toContain('comfort');
@@ -132,9 +152,15 @@ const candidate = (id: string, more: Partial<SpotCandidate> = {}): SpotCandidate
 });
 
 describe('spots', () => {
-  const line: DayLine = computeDayLine(question({ tide: armTide }, { species: 'spotted-seatrout' }, { setting: 'inlet', salinity: 'salt' }));
-  const hours = (from: string, to: string) => ({ fromMs: Date.parse(`2026-07-04T${from}:00-05:00`), toMs: Date.parse(`2026-07-04T${to}:00-05:00`) });
-  const round = (all: SpotCandidate[], more = {}) => planRound(all, { line, ...hours('06:00', '10:00'), at: null, travelMps: 1.4, ...more });
+  const line: DayLine = computeDayLine(
+    question({ tide: armTide }, { species: 'spotted-seatrout' }, { setting: 'inlet', salinity: 'salt' }),
+  );
+  const hours = (from: string, to: string) => ({
+    fromMs: Date.parse(`2026-07-04T${from}:00-05:00`),
+    toMs: Date.parse(`2026-07-04T${to}:00-05:00`),
+  });
+  const round = (all: SpotCandidate[], more = {}) =>
+    planRound(all, { line, ...hours('06:00', '10:00'), at: null, travelMps: 1.4, ...more });
 
   test('features found together multiply', () => {
     const has = (n: number) => spotQuality({ bait: n > 0, structure: n > 1, current: n > 2, depthChange: n > 3 });
@@ -184,7 +210,12 @@ describe('spots', () => {
     assertProperty(
       property(spot, spot, spot, integer({ min: 6, max: 9 }), (a, b, c, from) => {
         const all = [candidate('a', a), candidate('b', b), candidate('c', c)];
-        const o = { line, ...hours(`0${from}`.slice(-2) + ':00', '12:00'), at: { latDeg: 45, lonDeg: -75 }, travelMps: 1.4 };
+        const o = {
+          line,
+          ...hours(`0${from}`.slice(-2) + ':00', '12:00'),
+          at: { latDeg: 45, lonDeg: -75 },
+          travelMps: 1.4,
+        };
         const r = planRound(all, o);
         r.stays.forEach((s, i) => {
           expect(s.toMs).toBeGreaterThan(s.fromMs);
@@ -199,7 +230,8 @@ describe('spots', () => {
               sum +
               Array.from(
                 { length: n },
-                (_, k) => worthAt(spotOf, line, s.fromMs + (k + 0.5) * 30 * 60_000) * 0.75 ** k * (k === 0 ? 1 - lost : 1),
+                (_, k) =>
+                  worthAt(spotOf, line, s.fromMs + (k + 0.5) * 30 * 60_000) * 0.75 ** k * (k === 0 ? 1 - lost : 1),
               ).reduce((x, v) => x + v, 0)
             );
           }, 0);
@@ -223,7 +255,14 @@ describe('spots', () => {
             if (n < 1) return [];
             slot = arrive + n;
             at = spotOf;
-            return [{ id: spotOf.id, fromMs: o.fromMs + arrive * 30 * 60_000, toMs: o.fromMs + (arrive + n) * 30 * 60_000, travelMin: way }];
+            return [
+              {
+                id: spotOf.id,
+                fromMs: o.fromMs + arrive * 30 * 60_000,
+                toMs: o.fromMs + (arrive + n) * 30 * 60_000,
+                travelMin: way,
+              },
+            ];
           });
           expect(valueOf(stays)).toBeLessThanOrEqual(valueOf(r.stays) + 0.15);
         }

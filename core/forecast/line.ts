@@ -1,7 +1,9 @@
 /**
- * One day at one water: sun, moon and tide, and how good each quarter of an hour should be for this fish, from the same models that judge the mood now.
+ * One day at one water: sun, moon and tide, and how good each quarter of an hour should be for this fish, from the same
+ * models that judge the mood now.
  *
- *   promise = Σ P(mood | light, current, temperature at that time) · strikes per zone-cast of that mood · e^(low-light gain)      relative to the day's mean
+ *   promise = Σ P(mood | light, current, temperature then) · strikes per zone-cast of that mood · e^(low-light gain),
+ *             relative to the day's mean
  *
  * What is not forecast stays as it was read. Moon periods are shown, never scored, unless the angler plans by them.
  */
@@ -59,7 +61,9 @@ export interface DayLine {
   almanac: Almanac;
   steps: DayStep[];
   turns: Turn[];
-  /** Hours in which one fishes: from before dawn to after dusk; the whole day where the sun does not cross the horizon. */
+  /**
+   * Hours in which one fishes: from before dawn to after dusk; the whole day where the sun does not cross the horizon.
+   */
   fished: { fromMs: number; toMs: number };
   /** The fish's light, and the strong half of each run of the tide. */
   windows: { kind: 'low-light' | 'flood' | 'ebb'; fromMs: number; toMs: number }[];
@@ -172,7 +176,8 @@ export function computeDayLine(q: DayQuestion, notBeforeMs = -Infinity): DayLine
   const usual = mean(fished.map((w) => w.step.promise));
   const steps = all.map((w) => ({ ...w.step, promise: w.step.promise / usual }));
   const strongest = Math.max(0, ...steps.map((s) => Math.abs(s.tideMps ?? 0)));
-  const strong = (way: 1 | -1) => (s: DayStep) => s.tideMps !== null && strongest > 0.05 && way * s.tideMps > 0.5 * strongest;
+  const strong = (way: 1 | -1) => (s: DayStep) =>
+    s.tideMps !== null && strongest > 0.05 && way * s.tideMps > 0.5 * strongest;
   return {
     ...day,
     almanac: a,

@@ -1,4 +1,7 @@
-/** Spots that were touched and should be left alone for a while: a missed fish that was not stung comes back, one that felt the hook takes longer. */
+/**
+ * Spots that were touched and should be left alone for a while: a missed fish that was not stung comes back, one that
+ * felt the hook takes longer.
+ */
 import { clamp, lerp } from '../base/numbers';
 import { standing, type Book } from '../records';
 import type { EventKind } from '../records/event';
@@ -31,8 +34,8 @@ export const restMinutes = (kind: RestingSpot['kind'], moodMean: number): number
 const isRest = (k: EventKind): k is RestingSpot['kind'] => k in TIMES;
 
 /**
- * One entry a spot: the last touch that was not landed; a fish landed there since ends it, and so does going back once it is ready (`returns`: when casts were
- * made at a spot). The soonest ready first.
+ * One entry a spot: the last touch that was not landed; a fish landed there since ends it, and so does going back once
+ * it is ready (`returns`: when casts were made at a spot). The soonest ready first.
  */
 export function restList(
   touches: readonly Touch[],
@@ -41,7 +44,8 @@ export function restList(
   nowMs: number,
 ): RestingSpot[] {
   const bySpot = new Map<string | null, Touch[]>();
-  for (const t of [...touches].sort((a, b) => a.atMs - b.atMs)) bySpot.set(t.spotId, [...(bySpot.get(t.spotId) ?? []), t]);
+  for (const t of [...touches].sort((a, b) => a.atMs - b.atMs))
+    bySpot.set(t.spotId, [...(bySpot.get(t.spotId) ?? []), t]);
   const out: RestingSpot[] = [];
   for (const [spotId, all] of bySpot) {
     const last = all.filter((t) => isRest(t.kind) || t.kind === 'landed').at(-1);
@@ -67,7 +71,11 @@ export function restingSpots(
       .map((b) => [b.id, b.spotId]),
   );
   const mine = <T extends { blockId: string }>(all: readonly T[]): T[] => all.filter((x) => spotOf.has(x.blockId));
-  const touches = mine(standing(book, 'event')).map((e) => ({ spotId: spotOf.get(e.blockId)!, kind: e.kind, atMs: e.atMs }));
+  const touches = mine(standing(book, 'event')).map((e) => ({
+    spotId: spotOf.get(e.blockId)!,
+    kind: e.kind,
+    atMs: e.atMs,
+  }));
   const casts = mine(standing(book, 'cast')).map((c) => ({ spotId: spotOf.get(c.blockId)!, atMs: c.atMs }));
   return restList(touches, casts, moodMean, nowMs);
 }

@@ -1,6 +1,7 @@
 /**
- * Where to go today, and in what order. A spot is worth what is found together there (bait, current, structure, a near change of depth), more at the tide and
- * light it is known for; a day's round is the order of stays and ways between them that promises most.
+ * Where to go today, and in what order. A spot is worth what is found together there (bait, current, structure, a near
+ * change of depth), more at the tide and light it is known for; a day's round is the order of stays and ways between
+ * them that promises most.
  */
 import type { DayLine } from './line';
 import type { SpotLight, TideStage } from '../water/terms';
@@ -28,7 +29,8 @@ const OFF_TIDE = 0.45;
 const OFF_LIGHT = 0.6;
 
 /** 0.15 (nothing there) … 1 (all four found together). */
-export const spotQuality = (s: Pick<SpotCandidate, keyof typeof GAIN>): number => FEATURES.reduce((x, f) => x * (s[f] ? GAIN[f] : 1), 1) / ALL;
+export const spotQuality = (s: Pick<SpotCandidate, keyof typeof GAIN>): number =>
+  FEATURES.reduce((x, f) => x * (s[f] ? GAIN[f] : 1), 1) / ALL;
 
 const SLOT_MS = 30 * 60_000;
 /** Shortest and longest stay, slots. */
@@ -45,7 +47,8 @@ const EARTH_M = 6_371_000;
 export function distanceM(a: { latDeg: number; lonDeg: number }, b: { latDeg: number; lonDeg: number }): number {
   const rad = Math.PI / 180;
   const [la, lb] = [a.latDeg * rad, b.latDeg * rad];
-  const h = Math.sin((lb - la) / 2) ** 2 + Math.cos(la) * Math.cos(lb) * Math.sin(((b.lonDeg - a.lonDeg) * rad) / 2) ** 2;
+  const h =
+    Math.sin((lb - la) / 2) ** 2 + Math.cos(la) * Math.cos(lb) * Math.sin(((b.lonDeg - a.lonDeg) * rad) / 2) ** 2;
   return 2 * EARTH_M * Math.asin(Math.min(1, Math.sqrt(h)));
 }
 
@@ -74,7 +77,10 @@ function stageAt(line: DayLine, atMs: number): TideStage | null {
 
 const stepAt = (line: DayLine, atMs: number) => line.steps[Math.floor((atMs - line.fromMs) / (15 * 60_000))] ?? null;
 
-/** Worth of half an hour at a spot, in half hours of an ordinary spot with everything at the day's mean; nothing while it rests. */
+/**
+ * Worth of half an hour at a spot, in half hours of an ordinary spot with everything at the day's mean; nothing while
+ * it rests.
+ */
 export function worthAt(c: SpotCandidate, line: DayLine, atMs: number): number {
   const s = stepAt(line, atMs);
   if (!s || (c.restUntilMs !== null && atMs < c.restUntilMs)) return 0;
@@ -95,10 +101,16 @@ export interface RoundOptions {
   travelMps: number;
 }
 
-/** The best round by trying every order and length of stay (exact, for at most seven spots: the best seven of a longer list). */
+/**
+ * The best round by trying every order and length of stay (exact, for at most seven spots: the best seven of a longer
+ * list).
+ */
 export function planRound(candidates: readonly SpotCandidate[], o: RoundOptions): Round {
   const { line } = o;
-  const slots = Math.max(0, Math.floor((Math.min(o.toMs, line.fished.toMs) - Math.max(o.fromMs, line.fished.fromMs)) / SLOT_MS));
+  const slots = Math.max(
+    0,
+    Math.floor((Math.min(o.toMs, line.fished.toMs) - Math.max(o.fromMs, line.fished.fromMs)) / SLOT_MS),
+  );
   const startMs = Math.max(o.fromMs, line.fished.fromMs);
   const timeOf = (slot: number): number => startMs + slot * SLOT_MS;
   const worth = (c: SpotCandidate, slot: number): number => worthAt(c, line, timeOf(slot) + SLOT_MS / 2);
@@ -119,7 +131,10 @@ export function planRound(candidates: readonly SpotCandidate[], o: RoundOptions)
   }
   const memo = new Map<number, Plan>();
   const none: Plan = { value: 0, next: null };
-  /** Best from this slot on, having been at the spots of `mask`, standing at `last` (−1: where one is now). Time lost on the way is counted in minutes. */
+  /**
+   * Best from this slot on, having been at the spots of `mask`, standing at `last` (−1: where one is now). Time lost on
+   * the way is counted in minutes.
+   */
   const from = (mask: number, last: number, slot: number): Plan => {
     if (slot >= slots) return none;
     const key = (mask * (list.length + 1) + last + 1) * 128 + slot;

@@ -1,7 +1,7 @@
 /**
- * Builds the table that ranking uses in place of a simulation: for each swimming family and depth, the best share of a cast
- * and speed that a plain retrieve keeps it within the default fish band there (countdown and rod tip chosen freely), on three lines.
- * Reference set-up: 22 m cast, tip 0.3 or 2.2 m up, braid, still fresh water, no bottom.
+ * Builds the table that ranking uses in place of a simulation: for each swimming family and depth, the best share of a
+ * cast and speed that a plain retrieve keeps it within the default fish band there (countdown and rod tip chosen
+ * freely), on three lines. Reference set-up: 22 m cast, tip 0.3 or 2.2 m up, braid, still fresh water, no bottom.
  */
 import type { Family } from '../lures/family';
 import { lurePhysics } from '../lures/physics';
@@ -70,7 +70,9 @@ export interface Cell {
 /** For each grid depth, for each table speed, the best shares and the hands. */
 export function buildTable(f: Family, mesh: Mesh = MESH.plan): Cell[][] {
   const speeds = tableSpeeds(f);
-  const table = DEPTH_GRID_M.map(() => speeds.map((): Cell => ({ shares: TABLE_LINES_M.map(() => 0), countdownS: 0, tipM: 0.3 })));
+  const table = DEPTH_GRID_M.map(() =>
+    speeds.map((): Cell => ({ shares: TABLE_LINES_M.map(() => 0), countdownS: 0, tipM: 0.3 })),
+  );
   speeds.forEach((speedMps, k) => {
     for (const countdownS of countdowns(f))
       for (const tipM of [0.3, 2.2])

@@ -13,7 +13,10 @@ test('every swimming family has its row of the table', () => {
   expect(Object.keys(ZONE_TABLE).sort()).toEqual(swimmers.map((f) => f.id).sort());
 });
 
-/** The stated error of the table against the same hands finely solved: nine cells in ten within the first, every one within the second. */
+/**
+ * The stated error of the table against the same hands finely solved: nine cells in ten within the first, every one
+ * within the second.
+ */
 const STATED_ERROR = { mostly: 0.05, ever: 0.15 };
 
 test('the table keeps its stated error: cells drawn from all of it (seed 4)', () => {
@@ -25,7 +28,9 @@ test('the table keeps its stated error: cells drawn from all of it (seed 4)', ()
     const held = DEPTH_GRID_M.map((_, i) => i).filter((i) => ZONE_TABLE[f.id]![i]![speed]![3] > 0.05);
     const depth = held[Math.floor(random() * held.length)] ?? 0;
     const [countdownS, tipM, , share] = ZONE_TABLE[f.id]![depth]![speed]!;
-    const again = sharesOf(f, { countdownS, tipM, speedMps: tableSpeeds(f)[speed]! }, TABLE_LINES_M[1], MESH.fine)[depth]!;
+    const again = sharesOf(f, { countdownS, tipM, speedMps: tableSpeeds(f)[speed]! }, TABLE_LINES_M[1], MESH.fine)[
+      depth
+    ]!;
     return Math.abs(again - share);
   }).sort((a, b) => a - b);
   expect(errors[Math.floor(0.9 * errors.length)]!).toBeLessThan(STATED_ERROR.mostly);
@@ -43,9 +48,13 @@ test('between two lines of the table one of its own thickness is told: mostly wi
   ] as const) {
     const f = familyById(id);
     const speedMps = tableSpeeds(f)[speed]!;
-    const tried = [0, 2, 4, 6, 9].flatMap((countdownS) => [0.3, 2.2].map((tipM) => sharesOf(f, { countdownS, tipM, speedMps }, middle)));
+    const tried = [0, 2, 4, 6, 9].flatMap((countdownS) =>
+      [0.3, 2.2].map((tipM) => sharesOf(f, { countdownS, tipM, speedMps }, middle)),
+    );
     // The hands tried here are fewer than the table's: it may hold longer, not much shorter.
-    DEPTH_GRID_M.forEach((d, i) => short.push(Math.max(0, Math.max(...tried.map((s) => s[i]!)) - shareAt(holdingOptions(f, d, middle), speedMps))));
+    DEPTH_GRID_M.forEach((d, i) =>
+      short.push(Math.max(0, Math.max(...tried.map((s) => s[i]!)) - shareAt(holdingOptions(f, d, middle), speedMps))),
+    );
   }
   expect(Math.max(...short)).toBeLessThan(0.35);
   expect(short.reduce((a, b) => a + b, 0) / short.length).toBeLessThan(0.03);
@@ -77,7 +86,13 @@ test('a sinker cannot be held in mid-water at a crawl, a suspender can', () => {
 test.each(allFamilies().map((f) => [f.id, f] as const))('%s: minutes in the zone fit into an hour', (_id, f) => {
   for (const speed of [f.speedMps[0], f.speedMps[1]])
     for (const pitched of [0, 1]) {
-      const z = estimateZone(f, Math.min(1, f.depthM[1]), Math.max(speed, 0.02), f.mode === 'bottom' ? pitched : 0, 0.5);
+      const z = estimateZone(
+        f,
+        Math.min(1, f.depthM[1]),
+        Math.max(speed, 0.02),
+        f.mode === 'bottom' ? pitched : 0,
+        0.5,
+      );
       expect(z.zoneMinutesPerHour).toBeGreaterThan(0);
       expect(z.zoneMinutesPerHour).toBeLessThan(60);
       expect(z.zoneSecondsPerCast).toBeLessThanOrEqual(z.castS + 1e-9);
@@ -86,7 +101,9 @@ test.each(allFamilies().map((f) => [f.id, f] as const))('%s: minutes in the zone
 
 test('single pieces of cover shorten the time in front of the fish', () => {
   const f = familyById('spinnerbait');
-  expect(estimateZone(f, 1, 0.6, 0, 1).zoneMinutesPerHour).toBeLessThan(estimateZone(f, 1, 0.6, 0, 0).zoneMinutesPerHour);
+  expect(estimateZone(f, 1, 0.6, 0, 1).zoneMinutesPerHour).toBeLessThan(
+    estimateZone(f, 1, 0.6, 0, 0).zoneMinutesPerHour,
+  );
 });
 
 test('the order of two lures that the simulation parts by more than the stated error is never turned (100 pairs, seed 8)', () => {
@@ -125,12 +142,25 @@ test('a lure of another weight: nearer to its own table than the family’s is, 
     ['lipless-vibrating', 1.6],
   ] as const) {
     const f = familyById(id);
-    const own = familyOfLure({ id, family: id, weightKg: k * f.weightKg[1], lengthM: f.lengthM[1], hook: f.hook, colour: null, priceMinor: 0 });
+    const own = familyOfLure({
+      id,
+      family: id,
+      weightKg: k * f.weightKg[1],
+      lengthM: f.lengthM[1],
+      hook: f.hook,
+      colour: null,
+      priceMinor: 0,
+    });
     for (const depthM of [0.8, 1.6, 3]) {
       const options = holdingOptions(own, depthM, TABLE_LINES_M[1]);
       for (const speedMps of tableSpeeds(f).slice(1, 4)) {
         const tried = [0, 1, 2, 3, 4, 6, 8, 11, 15].flatMap((countdownS) =>
-          [0.3, 2.2].map((tipM) => sharesOf(own, { countdownS, tipM, speedMps }, TABLE_LINES_M[1], MESH.scan)[DEPTH_GRID_M.indexOf(depthM as 3)]!),
+          [0.3, 2.2].map(
+            (tipM) =>
+              sharesOf(own, { countdownS, tipM, speedMps }, TABLE_LINES_M[1], MESH.scan)[
+                DEPTH_GRID_M.indexOf(depthM as 3)
+              ]!,
+          ),
         );
         const best = Math.max(...tried);
         errors.told += Math.abs(shareAt(options, speedMps) - best);

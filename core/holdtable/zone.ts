@@ -1,7 +1,8 @@
 /**
  * Zone minutes and casts per hour of a family at a working depth, without a simulation.
- * Swimming lures: the simulated table (against the same hands finely solved nine cells in ten are within 0.05 of share, all within 0.15; between two
- * of its lines mostly within 0.03, a diver that just misses the band within 0.35: zone.test.ts). Surface, bottom and float: closed form.
+ * Swimming lures: the simulated table (against the same hands finely solved nine cells in ten are within 0.05 of share,
+ * all within 0.15; between two of its lines mostly within 0.03, a diver that just misses the band within 0.35:
+ * zone.test.ts). Surface, bottom and float: closed form.
  */
 import type { Family } from '../lures/family';
 import { lurePhysics } from '../lures/physics';
@@ -17,9 +18,13 @@ const REFERENCE_CAST_M = 22;
 const MAX_CAST_S = 150;
 /** A lure on the bottom is in the fish's way for this share of the time it is worked there. */
 const BOTTOM_SHARE = 0.8;
-/** Deeper than a family is meant for, what is dragged is no longer felt and so not kept on the bottom: by this share of that depth most of it is lost. prior: judgement. */
+/**
+ * Deeper than a family is meant for, what is dragged is no longer felt and so not kept on the bottom: by this share of
+ * that depth most of it is lost. prior: judgement.
+ */
 const NOT_FELT = 0.4;
-const keptDown = (f: Family, depthM: number): number => Math.exp(-((Math.max(0, depthM / f.depthM[1] - 1) / NOT_FELT) ** 2));
+const keptDown = (f: Family, depthM: number): number =>
+  Math.exp(-((Math.max(0, depthM / f.depthM[1] - 1) / NOT_FELT) ** 2));
 
 export interface ZoneEstimate {
   /** Share of the cast in the band, 0–1. */
@@ -38,7 +43,9 @@ export interface HoldingOption {
   tipM: number;
 }
 
-/** Shares on one line, depth by depth and speed by speed: between the table's lines by the logarithm of the thickness. */
+/**
+ * Shares on one line, depth by depth and speed by speed: between the table's lines by the logarithm of the thickness.
+ */
 function sharesOnLine(f: Family, diameterM: number): readonly (readonly number[])[] {
   const last = TABLE_LINES_M.length - 1;
   let l = 0;
@@ -63,22 +70,27 @@ function sharesKept(f: Family, diameterM: number): readonly (readonly number[])[
 }
 
 /**
- * An own lure of another weight than the table's: a sinker holds a depth at a speed that grows with this power of the weight; a lip digs deeper with it. Against
- * tables made for the other weight (0.6 and 1.6 times) the mean error of share is 0.07 instead of 0.12 without, the worst 0.4 (zone.test.ts).
+ * An own lure of another weight than the table's: a sinker holds a depth at a speed that grows with this power of the
+ * weight; a lip digs deeper with it. Against tables made for the other weight (0.6 and 1.6 times) the mean error of
+ * share is 0.07 instead of 0.12 without, the worst 0.4 (zone.test.ts).
  */
 const BY_WEIGHT = { sinkerSpeed: 0.4, lipDepth: 0.2 } as const;
 /** What runs just below the top has no deeper to go. */
 const RUNS_SHALLOW_M = 1;
 
 const speedRatio = (f: Family): number => (f.liftAreaM2 > 0 ? 1 : f.weightShare ** BY_WEIGHT.sinkerSpeed);
-const depthRatio = (f: Family): number => (f.liftAreaM2 > 0 && f.depthM[1] > RUNS_SHALLOW_M ? f.weightShare ** BY_WEIGHT.lipDepth : 1);
+const depthRatio = (f: Family): number =>
+  f.liftAreaM2 > 0 && f.depthM[1] > RUNS_SHALLOW_M ? f.weightShare ** BY_WEIGHT.lipDepth : 1;
 
 /** The table's speeds as this lure swims them. */
 export const heldSpeeds = (f: Family): number[] => tableSpeeds(f).map((speedMps) => speedMps * speedRatio(f));
 
 const optionsKept = new WeakMap<Family, { lineDiameterM: number | undefined; rows: HoldingOption[][] }>();
 
-/** At each of the table's depths and speeds, how long a swimming lure can be held there, kept: a ranking asks for it once for every draw. */
+/**
+ * At each of the table's depths and speeds, how long a swimming lure can be held there, kept: a ranking asks for it
+ * once for every draw.
+ */
 export function holdingTable(f: Family, lineDiameterM?: number): readonly (readonly HoldingOption[])[] {
   let kept = optionsKept.get(f);
   if (!kept || kept.lineDiameterM !== lineDiameterM) {
@@ -88,7 +100,10 @@ export function holdingTable(f: Family, lineDiameterM?: number): readonly (reado
   return kept.rows;
 }
 
-/** At each table speed, how long a swimming lure can be held at a depth, and how: between grid depths and lines the share is interpolated. */
+/**
+ * At each table speed, how long a swimming lure can be held at a depth, and how: between grid depths and lines the
+ * share is interpolated.
+ */
 export function holdingOptions(f: Family, wishedM: number, lineDiameterM?: number): HoldingOption[] {
   const rows = ZONE_TABLE[f.id];
   if (!rows) return [];
@@ -116,14 +131,20 @@ export function shareAt(options: readonly HoldingOption[], speedMps: number): nu
 /** A depth counts as reached when the lure can be held there for this share of a cast. */
 const REACHED_SHARE = 0.1;
 
-/** The deepest of the table's depths that a swimming lure can be worked at on this line, m; for the others their own range says it. */
+/**
+ * The deepest of the table's depths that a swimming lure can be worked at on this line, m; for the others their own
+ * range says it.
+ */
 export function reachM(f: Family, lineDiameterM?: number): number {
   if (f.mode !== 'swim') return f.depthM[1];
   const held = DEPTH_GRID_M.filter((d) => holdingOptions(f, d, lineDiameterM).some((o) => o.share >= REACHED_SHARE));
   return Math.max(f.depthM[0], ...held);
 }
 
-/** How long the lure can be left alone before it leaves the band, s: a sinker falls out of it, a floater rises, a suspender stays. */
+/**
+ * How long the lure can be left alone before it leaves the band, s: a sinker falls out of it, a floater rises, a
+ * suspender stays.
+ */
 export function hangLimitS(f: Family, bandM: readonly [number, number]): number {
   // Lift-and-fall lures rest on the fall itself.
   if (f.mode !== 'swim' || f.styles[0] === 'yo-yo') return f.longestPauseS;
@@ -133,10 +154,16 @@ export function hangLimitS(f: Family, bandM: readonly [number, number]): number 
   return Math.min(f.longestPauseS, (bandM[1] - bandM[0] + 0.2) / Math.max(speed * 0.8, 0.01));
 }
 
-/** A pitch into cover: let fall, lifted and dropped a few times, out again, s; and the share of it at the fish's depth. prior: judgement. */
+/**
+ * A pitch into cover: let fall, lifted and dropped a few times, out again, s; and the share of it at the fish's depth.
+ * prior: judgement.
+ */
 const PITCH = { castS: 24, overheadS: 7, share: 0.55 } as const;
 
-/** Share of a long cast that passes the fish when they sit on single pieces of cover, by way of working. prior: judgement. */
+/**
+ * Share of a long cast that passes the fish when they sit on single pieces of cover, by way of working. prior:
+ * judgement.
+ */
 const PASSING_SHARE: Record<Family['mode'], number> = {
   surface: 0.5,
   swim: 0.5,
@@ -146,7 +173,10 @@ const PASSING_SHARE: Record<Family['mode'], number> = {
   tow: 0.3,
 };
 
-/** Straight down: kept among the fish this long before it is brought up, s. Towed: a pass over them and round again, s, and the share of it above them. prior: judgement. */
+/**
+ * Straight down: kept among the fish this long before it is brought up, s. Towed: a pass over them and round again, s,
+ * and the share of it above them. prior: judgement.
+ */
 const DOWN = { workedS: 75, share: 0.8 } as const;
 export const TOWED_PASS = { castS: 180, share: 0.3 } as const;
 
@@ -154,9 +184,13 @@ const MIN_SHARE = 0.005;
 const workedS = (speedMps: number): number => Math.min(MAX_CAST_S, REFERENCE_CAST_M / Math.max(speedMps, 0.02));
 /** A swimmer is let down for this long at the most, s. */
 const MAX_FALL_S = 30;
-const fallS = (sink: ReturnType<typeof freeSink>, depthM: number): number => (sink ? timeToSinkS(sink, depthM) * 1.25 : 0);
+const fallS = (sink: ReturnType<typeof freeSink>, depthM: number): number =>
+  sink ? timeToSinkS(sink, depthM) * 1.25 : 0;
 
-/** Zone minutes and casts an hour of a swimming lure at a depth, by its speed and the share of the cast it is held there. */
+/**
+ * Zone minutes and casts an hour of a swimming lure at a depth, by its speed and the share of the cast it is held
+ * there.
+ */
 export function swimHour(
   f: Family,
 ): (depthM: number) => (speedMps: number, share: number) => Pick<ZoneEstimate, 'zoneMinutesPerHour' | 'castsPerHour'> {
@@ -172,10 +206,17 @@ export function swimHour(
 }
 
 /**
- * Average speed `speedMps` over the cast; `pitched` is the share of casts dropped into standing cover instead, `spotty` how far the
- * fish sit on single pieces of cover rather than everywhere, both 0–1.
+ * Average speed `speedMps` over the cast; `pitched` is the share of casts dropped into standing cover instead, `spotty`
+ * how far the fish sit on single pieces of cover rather than everywhere, both 0–1.
  */
-export function estimateZone(f: Family, workingDepthM: number, speedMps: number, pitched = 0, spotty = 0, lineDiameterM?: number): ZoneEstimate {
+export function estimateZone(
+  f: Family,
+  workingDepthM: number,
+  speedMps: number,
+  pitched = 0,
+  spotty = 0,
+  lineDiameterM?: number,
+): ZoneEstimate {
   if (f.mode === 'vertical' || f.mode === 'tow') return notCast(f, workingDepthM, spotty);
   const weightKg = f.weightKg[1];
   const sink = f.mode === 'surface' ? null : freeSink(lurePhysics(f, weightKg), FRESH_KG_M3);
@@ -194,14 +235,28 @@ export function estimateZone(f: Family, workingDepthM: number, speedMps: number,
   const share = lerp(draggedShare * lerp(1, PASSING_SHARE[f.mode], spotty), PITCH.share, pitched);
   const castsPerHour = 3600 / (castS + lerp(BETWEEN_CASTS_S, PITCH.overheadS, pitched));
   const zoneSecondsPerCast = clamp(share, MIN_SHARE, 1) * castS;
-  return { share, castS, zoneSecondsPerCast, castsPerHour, zoneMinutesPerHour: (castsPerHour * zoneSecondsPerCast) / 60 };
+  return {
+    share,
+    castS,
+    zoneSecondsPerCast,
+    castsPerHour,
+    zoneMinutesPerHour: (castsPerHour * zoneSecondsPerCast) / 60,
+  };
 }
 
 function notCast(f: Family, workingDepthM: number, spotty: number): ZoneEstimate {
   const sink = freeSink(lurePhysics(f, f.weightKg[1]), FRESH_KG_M3);
   const dropS = f.mode === 'vertical' && sink ? timeToSinkS(sink, workingDepthM) : 0;
   const castS = f.mode === 'vertical' ? dropS + DOWN.workedS : TOWED_PASS.castS;
-  const share = (f.mode === 'vertical' ? (DOWN.share * DOWN.workedS) / castS : TOWED_PASS.share) * lerp(1, PASSING_SHARE[f.mode], spotty);
+  const share =
+    (f.mode === 'vertical' ? (DOWN.share * DOWN.workedS) / castS : TOWED_PASS.share) *
+    lerp(1, PASSING_SHARE[f.mode], spotty);
   const castsPerHour = 3600 / (castS + BETWEEN_CASTS_S);
-  return { share, castS, zoneSecondsPerCast: share * castS, castsPerHour, zoneMinutesPerHour: (castsPerHour * share * castS) / 60 };
+  return {
+    share,
+    castS,
+    zoneSecondsPerCast: share * castS,
+    castsPerHour,
+    zoneMinutesPerHour: (castsPerHour * share * castS) / 60,
+  };
 }

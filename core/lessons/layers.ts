@@ -16,7 +16,12 @@ const LAYERS_M = [0, 0.3, 1, 2, 3.5, 6, 300] as const;
 /** Layers in which this fish was fished for, from the top. */
 export function strikesByDepth(book: Book, species: string): DepthLayer[] {
   const tallies = tallyByBlock(book);
-  const layers: DepthLayer[] = LAYERS_M.slice(0, -1).map((topM, i) => ({ topM, bottomM: LAYERS_M[i + 1]!, casts: 0, strikes: 0 }));
+  const layers: DepthLayer[] = LAYERS_M.slice(0, -1).map((topM, i) => ({
+    topM,
+    bottomM: LAYERS_M[i + 1]!,
+    casts: 0,
+    strikes: 0,
+  }));
   for (const b of Object.values(book.block)) {
     if (book.trip[b.tripId]?.species !== species) continue;
     const middleM = (b.presentation.bandM[0] + b.presentation.bandM[1]) / 2;

@@ -43,6 +43,10 @@ export function learn(
   const comparisons: Comparison[] = [];
   for (let i = 0; i < efforts.length; i++)
     for (let j = i + 1; j < efforts.length; j++)
-      comparisons.push({ a: efforts[i]!.presentation, b: efforts[j]!.presentation, aBeatsB: chanceGreater(posterior[i]!, posterior[j]!) });
+      comparisons.push({
+        a: efforts[i]!.presentation,
+        b: efforts[j]!.presentation,
+        aBeatsB: chanceGreater(posterior[i]!, posterior[j]!),
+      });
   return { rates, comparisons };
 }

@@ -38,7 +38,10 @@ test('more casts narrow the interval, strikes move it', () => {
 });
 
 test('without any effort the rate is the prior, and it is called thin', () => {
-  const { rates } = learn([{ presentation: 'x', casts: 0, strikes: 0, hooked: 0, landed: 0 }], () => ({ meanPerCast: 0.05, weightCasts: 50 }));
+  const { rates } = learn([{ presentation: 'x', casts: 0, strikes: 0, hooked: 0, landed: 0 }], () => ({
+    meanPerCast: 0.05,
+    weightCasts: 50,
+  }));
   expect(rates[0]!.perCast.mean).toBeCloseTo(0.05, 10);
   expect(rates[0]!.tooThin).toBe(true);
   expect(THIN_CASTS).toBeGreaterThan(0);
@@ -61,7 +64,8 @@ test('nine intervals in ten hold the truth when truths come from the prior (seed
   const random = seededRandom(5);
   const prior = { meanPerCast: 0.05, weightCasts: 50 };
   // Truths from the prior: a Gamma of shape 2.5 by adding exponentials and one half of a squared normal.
-  const truth = (k: number): number => (-Math.log(random()) - Math.log(random()) + 0.5 * normalDraw(k, 3) ** 2) / prior.weightCasts;
+  const truth = (k: number): number =>
+    (-Math.log(random()) - Math.log(random()) + 0.5 * normalDraw(k, 3) ** 2) / prior.weightCasts;
   let inside = 0;
   const rounds = 600;
   for (let k = 0; k < rounds; k++) {

@@ -10,7 +10,8 @@ const world = applyPuts(emptyBook(), buildDemoWorld(0));
 const someBlock = Object.values(world.block)[0]!;
 const someTrip = Object.values(world.trip)[0]!;
 
-const trip = (id: string, change: Partial<Trip> = {}): Put => put('trip', { ...someTrip, id, species: 'largemouth-bass', waterId: 'w', ...change });
+const trip = (id: string, change: Partial<Trip> = {}): Put =>
+  put('trip', { ...someTrip, id, species: 'largemouth-bass', waterId: 'w', ...change });
 const block = (id: string, tripId: string, presentationId: string, change: Partial<EffortBlock> = {}): Put =>
   put('block', {
     ...someBlock,
@@ -21,9 +22,21 @@ const block = (id: string, tripId: string, presentationId: string, change: Parti
     expectedPerCast: 0.04,
     ...change,
   });
-const casts = (blockId: string, count: number): Put => put('cast', { id: `${blockId}-c`, blockId, seq: 0, atMs: 0, count });
+const casts = (blockId: string, count: number): Put =>
+  put('cast', { id: `${blockId}-c`, blockId, seq: 0, atMs: 0, count });
 const event = (blockId: string, n: number, kind: StrikeEvent['kind'], phase: StrikeEvent['phase']): Put =>
-  put('event', { id: `${blockId}-${n}`, blockId, seq: n + 1, atMs: n, kind, phase, place: null, side: null, depthM: null, lengthM: null });
+  put('event', {
+    id: `${blockId}-${n}`,
+    blockId,
+    seq: n + 1,
+    atMs: n,
+    kind,
+    phase,
+    place: null,
+    side: null,
+    depthM: null,
+    lengthM: null,
+  });
 const learnPuts = (...puts: Put[]) => learnFromBook(applyPuts(emptyBook(), puts));
 
 test('blocks of one presentation are one pattern, over several days', () => {
@@ -118,7 +131,9 @@ test('other fish and other waters are kept apart', () => {
 });
 
 test('layers hold the casts made at their depth', () => {
-  const at = (bandM: [number, number]): Partial<EffortBlock> => ({ presentation: { ...someBlock.presentation, bandM } });
+  const at = (bandM: [number, number]): Partial<EffortBlock> => ({
+    presentation: { ...someBlock.presentation, bandM },
+  });
   const puts = [
     trip('t1'),
     block('a', 't1', 'p', at([0, 0.15])),

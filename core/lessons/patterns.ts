@@ -40,7 +40,10 @@ export function learnFromBook(book: Book, filter: LessonFilter = {}): Lessons {
     (t) => (!filter.species || t.species === filter.species) && (!filter.waterId || t.waterId === filter.waterId),
   );
   const wanted = new Set(trips.map((t) => t.id));
-  const groups = new Map<string, { effort: PatternEffort; facts: Omit<Pattern, keyof LearnedRate>; tripIds: Set<string>; expectedCasts: number }>();
+  const groups = new Map<
+    string,
+    { effort: PatternEffort; facts: Omit<Pattern, keyof LearnedRate>; tripIds: Set<string>; expectedCasts: number }
+  >();
   const strikesOfTrip = new Map<string, number>();
   const fishedTrips = new Set<string>();
   for (const b of Object.values(book.block)) {

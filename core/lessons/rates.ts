@@ -31,7 +31,11 @@ export const gammaRate = (strikes: number, casts: number, prior: RatePrior): Gam
 });
 
 export function gammaInterval(g: GammaRate): Interval {
-  return { mean: g.shape / g.rate, low: jStat.gamma.inv(LOW, g.shape, 1) / g.rate, high: jStat.gamma.inv(HIGH, g.shape, 1) / g.rate };
+  return {
+    mean: g.shape / g.rate,
+    low: jStat.gamma.inv(LOW, g.shape, 1) / g.rate,
+    high: jStat.gamma.inv(HIGH, g.shape, 1) / g.rate,
+  };
 }
 
 export function betaInterval(successes: number, trials: number): Interval {

@@ -52,7 +52,9 @@ const UNKNOWN_PER_CAST = 0.02;
 
 /** The conditions with the angle that was really thrown at. */
 function thrownAt({ conditions, set }: PlanRequest): Conditions {
-  return set?.angleDeg === undefined ? conditions : { ...conditions, water: { ...conditions.water, currentAngleDeg: set.angleDeg } };
+  return set?.angleDeg === undefined
+    ? conditions
+    : { ...conditions, water: { ...conditions.water, currentAngleDeg: set.angleDeg } };
 }
 
 /** Where in the record a cast or an event made now goes. */
@@ -79,10 +81,13 @@ export function placeInLog(book: Book, trip: Trip, o: Opening): LogPlace {
     zoneShare: o.plan.zoneShare.mean,
     zoneSecondsPerCast: o.plan.zoneSecondsPerCast,
     phaseS: o.plan.phaseS,
-    expectedPerCast: o.ranked ? Math.min(1, o.ranked.strikesPerHour / Math.max(o.ranked.zone.castsPerHour, 1)) : UNKNOWN_PER_CAST,
+    expectedPerCast: o.ranked
+      ? Math.min(1, o.ranked.strikesPerHour / Math.max(o.ranked.zone.castsPerHour, 1))
+      : UNKNOWN_PER_CAST,
   } as EffortBlock;
   const previous = blocks[blocks.length - 1];
   // A clock set back must not end a block before it began.
-  if (previous && previous.endedAtMs === null) puts.push(put('block', { ...previous, endedAtMs: Math.max(previous.startedAtMs, o.atMs) }));
+  if (previous && previous.endedAtMs === null)
+    puts.push(put('block', { ...previous, endedAtMs: Math.max(previous.startedAtMs, o.atMs) }));
   return { blockId: block.id, seq: next + 1, puts: [...puts, put('block', block)] };
 }

@@ -25,8 +25,9 @@ export interface LoggedEvent {
 }
 
 /**
- * Events and empty casts to signs for the mood: follow → follow; bump, missed → short-strike; missed, lost, landed → bite-on-phase;
- * a hit on the splash also hit-at-once; casts without a strike → empty-cast weighted by zone share. Like signs are counted together.
+ * Events and empty casts to signs for the mood: follow → follow; bump, missed → short-strike; missed, lost, landed →
+ * bite-on-phase; a hit on the splash also hit-at-once; casts without a strike → empty-cast weighted by zone share. Like
+ * signs are counted together.
  */
 export function signsFromLog(events: readonly LoggedEvent[], casts: number, zoneShare: number, nowMs: number): Sign[] {
   const byKind = new Map<SignKind, { count: number; newest: number }>();
@@ -44,7 +45,11 @@ export function signsFromLog(events: readonly LoggedEvent[], casts: number, zone
       if (e.phase === 'splash') add('hit-at-once', e.atMs);
     }
   }
-  const signs: Sign[] = [...byKind].map(([kind, x]) => ({ kind, count: x.count, minutesAgo: Math.max(0, Math.round((nowMs - x.newest) / 60_000)) }));
+  const signs: Sign[] = [...byKind].map(([kind, x]) => ({
+    kind,
+    count: x.count,
+    minutesAgo: Math.max(0, Math.round((nowMs - x.newest) / 60_000)),
+  }));
   const empty = Math.max(0, casts - strikes);
   if (empty > 0) signs.push({ kind: 'empty-cast', count: empty, zoneShare });
   return signs;

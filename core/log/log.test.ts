@@ -49,9 +49,12 @@ describe('events to signs', () => {
       ],
       {},
     ],
-  ] as [string, [StrikeEvent['kind'], StrikeEvent['phase']][], Record<string, number>][])('%s', (_name, events, want) => {
-    expect(signs(events)).toEqual(want);
-  });
+  ] as [string, [StrikeEvent['kind'], StrikeEvent['phase']][], Record<string, number>][])(
+    '%s',
+    (_name, events, want) => {
+      expect(signs(events)).toEqual(want);
+    },
+  );
 
   test('casts without a strike are empty casts, weighted by the zone', () => {
     const s = signsFromLog([{ kind: 'landed', phase: 'move', atMs: at }], 12, 0.4, at);
@@ -91,7 +94,13 @@ describe('a day', () => {
 
 describe('effort blocks and tallies', () => {
   const template = Object.values(world.block)[0]!;
-  const block = (id: string, change: Partial<EffortBlock> = {}): EffortBlock => ({ ...template, id, tripId: today.id, startedAtMs: now, ...change });
+  const block = (id: string, change: Partial<EffortBlock> = {}): EffortBlock => ({
+    ...template,
+    id,
+    tripId: today.id,
+    startedAtMs: now,
+    ...change,
+  });
   const conditions = composeDay(world, today, now, 10)!.conditions;
 
   test('the same hands on the same water stay in one block; a reading opens another', () => {
@@ -103,10 +112,16 @@ describe('effort blocks and tallies', () => {
   });
 
   test('the creeping sun and the log’s own signs open no block', () => {
-    expect(conditionsKey({ ...conditions, sky: { ...conditions.sky, sunElevationDeg: 40 }, signs: [{ kind: 'follow', count: 2 }] })).toBe(
+    expect(
+      conditionsKey({
+        ...conditions,
+        sky: { ...conditions.sky, sunElevationDeg: 40 },
+        signs: [{ kind: 'follow', count: 2 }],
+      }),
+    ).toBe(conditionsKey(conditions));
+    expect(conditionsKey({ ...conditions, sky: { ...conditions.sky, cloud: 0.1 } })).not.toBe(
       conditionsKey(conditions),
     );
-    expect(conditionsKey({ ...conditions, sky: { ...conditions.sky, cloud: 0.1 } })).not.toBe(conditionsKey(conditions));
   });
 
   test('a tombstone takes exactly one thing back, and order is by sequence, not by clock', () => {
@@ -217,19 +232,33 @@ describe('where a reading comes from', () => {
     const point = (days: number, tempC: number) => ({ atMs: NOW - days * 24 * 3_600_000, tempC });
     const logged = {
       ...world,
-      waterLog: { l: { id: 'l', waterId: 'water-lantern', name: 'pier.csv', points: [point(4, 18), point(2, 16), point(0.2, 14.2)] } },
+      waterLog: {
+        l: {
+          id: 'l',
+          waterId: 'water-lantern',
+          name: 'pier.csv',
+          points: [point(4, 18), point(2, 16), point(0.2, 14.2)],
+        },
+      },
     };
     const d = day(logged, bare);
     expect(d.sources.get('water.tempChange3dC')).toBe('log');
     // Three imported days fall by a degree each, and this morning's own reading is colder still.
     expect(d.conditions.water.tempChange3dC).toBeCloseTo(-3.7, 1);
-    expect(day({ ...logged, waterLog: { l: { ...logged.waterLog.l, waterId: 'water-sedge' } } }, bare).sources.get('water.tempChange3dC')).toBe(
-      'station',
-    );
+    expect(
+      day({ ...logged, waterLog: { l: { ...logged.waterLog.l, waterId: 'water-sedge' } } }, bare).sources.get(
+        'water.tempChange3dC',
+      ),
+    ).toBe('station');
   });
 
   test('current and stage come with the tide; entered turns win over the gauge', () => {
-    const creek: Trip = { ...today, waterId: 'water-thrum', species: 'spotted-seatrout', readings: { water: {}, sky: {} } };
+    const creek: Trip = {
+      ...today,
+      waterId: 'water-thrum',
+      species: 'spotted-seatrout',
+      readings: { water: {}, sky: {} },
+    };
     const gauge = day(world, creek);
     expect(gauge.sources.get('water.currentMps')).toBe('tide');
     expect(gauge.tide!.kind).toBe('constituents');

@@ -50,8 +50,8 @@ export const FAMILIES = [
 export type FamilyId = (typeof FAMILIES)[number];
 
 /**
- * Where in the water it works: on top, at a depth it is counted or driven to, along the bottom, hung below a float; or not cast at all: straight down, or towed
- * behind a boat.
+ * Where in the water it works: on top, at a depth it is counted or driven to, along the bottom, hung below a float; or
+ * not cast at all: straight down, or towed behind a boat.
  */
 export type WorkingMode = 'surface' | 'swim' | 'bottom' | 'float' | 'vertical' | 'tow';
 
@@ -110,7 +110,9 @@ export interface Family {
   snag: Partial<Record<CoverKind, number>>;
   /** How well it knocks against this cover or a hard bottom and glances off without hanging, 0–1 (absent: 0). */
   deflects: Partial<Record<CoverKind | 'bottom', number>>;
-  /** Logistic comfort with temperature: works above `fromC`, below `toC`, over `softC`; excluded below `neverBelowC`. */
+  /**
+   * Logistic comfort with temperature: works above `fromC`, below `toC`, over `softC`; excluded below `neverBelowC`.
+   */
   tempC: { from?: number; to?: number; soft: number; neverBelow?: number };
   /** ln-gain per tenfold fall of light below bright day (surface baits like low light; flash dislikes it). */
   lowLight: number;
@@ -131,7 +133,18 @@ export interface Family {
 /** The part of a row that differs from lure to lure; the rest has defaults. */
 type Row = Pick<
   Family,
-  'id' | 'mode' | 'build' | 'dragAreaM2' | 'weightKg' | 'lengthM' | 'depthM' | 'speedMps' | 'action' | 'shapes' | 'hook' | 'styles'
+  | 'id'
+  | 'mode'
+  | 'build'
+  | 'dragAreaM2'
+  | 'weightKg'
+  | 'lengthM'
+  | 'depthM'
+  | 'speedMps'
+  | 'action'
+  | 'shapes'
+  | 'hook'
+  | 'styles'
 > &
   Partial<Family>;
 
@@ -163,7 +176,15 @@ export function family(row: Row): Family {
 }
 
 export const cm2 = (v: number): number => v * 1e-4;
-export const grams = (lo: number, mid: number, hi: number): readonly [number, number, number] => [lo / 1000, mid / 1000, hi / 1000];
-export const mm = (lo: number, mid: number, hi: number): readonly [number, number, number] => [lo / 1000, mid / 1000, hi / 1000];
+export const grams = (lo: number, mid: number, hi: number): readonly [number, number, number] => [
+  lo / 1000,
+  mid / 1000,
+  hi / 1000,
+];
+export const mm = (lo: number, mid: number, hi: number): readonly [number, number, number] => [
+  lo / 1000,
+  mid / 1000,
+  hi / 1000,
+];
 export const head = (bodyG: number, bodyGravity = 1.1): Build => ({ kind: 'head', bodyKg: bodyG / 1000, bodyGravity });
 export const piece = (gravity: number): Build => ({ kind: 'piece', gravity });

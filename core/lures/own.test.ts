@@ -6,7 +6,16 @@ import { rankLures } from '../ranking/rank';
 
 const lure = (over: Partial<OwnLure> = {}): OwnLure => {
   const f = familyById(over.family ?? 'paddletail');
-  return { id: 'a', family: f.id, weightKg: f.weightKg[1], lengthM: f.lengthM[1], hook: f.hook, colour: null, priceMinor: 0, ...over };
+  return {
+    id: 'a',
+    family: f.id,
+    weightKg: f.weightKg[1],
+    lengthM: f.lengthM[1],
+    hook: f.hook,
+    colour: null,
+    priceMinor: 0,
+    ...over,
+  };
 };
 const c: Conditions = {
   species: 'largemouth-bass',
@@ -15,7 +24,8 @@ const c: Conditions = {
   water: { setting: 'lake', surfaceTempC: 20, clarityM: 1.4, depthM: 4, fishDepthM: 2.5, cover: { kind: 'none' } },
   sky: { cloud: 0.3, sunElevationDeg: 30 },
 };
-const scores = (lures: OwnLure[], conditions = c) => new Map(rankLures(conditions, { lures, withoutRange: true }).ranked.map((x) => [x.key, x]));
+const scores = (lures: OwnLure[], conditions = c) =>
+  new Map(rankLures(conditions, { lures, withoutRange: true }).ranked.map((x) => [x.key, x]));
 
 test('a lure like the middle of its family is ranked as its family', () => {
   const r = scores([lure()]).get('a')!;
@@ -51,7 +61,10 @@ test('size, colour and hook of the lure itself count', () => {
 test('a weedless hook brings a lure of trebles out of the mat', () => {
   const wood = { ...c, water: { ...c.water, cover: { kind: 'matted-grass' as const, density: 0.8 } } };
   const r = rankLures(wood, {
-    lures: [lure({ family: 'soft-jerk-weightless' }), lure({ id: 'b', family: 'soft-jerk-weightless', hook: 'treble' })],
+    lures: [
+      lure({ family: 'soft-jerk-weightless' }),
+      lure({ id: 'b', family: 'soft-jerk-weightless', hook: 'treble' }),
+    ],
     withoutRange: true,
   });
   expect(r.ranked.map((x) => x.key)).toEqual(['a']);
@@ -60,7 +73,12 @@ test('a weedless hook brings a lure of trebles out of the mat', () => {
 
 test('two of a family are two entries, each with its own key; the three in hand are keys of the ranked', () => {
   const r = rankLures(c, {
-    lures: [lure(), lure({ id: 'b', weightKg: 0.014 }), lure({ id: 'c', family: 'popper' }), lure({ id: 'd', family: 'finesse-jig' })],
+    lures: [
+      lure(),
+      lure({ id: 'b', weightKg: 0.014 }),
+      lure({ id: 'c', family: 'popper' }),
+      lure({ id: 'd', family: 'finesse-jig' }),
+    ],
     withoutRange: true,
   });
   expect(r.ranked.map((x) => x.key).sort()).toEqual(['a', 'b', 'c', 'd']);
@@ -71,7 +89,11 @@ test('two of a family are two entries, each with its own key; the three in hand 
 
 test('no rod that casts its weight keeps one lure in the box, not its family', () => {
   const rods = [{ lengthM: 2.1, minLureKg: 0.005, maxLureKg: 0.012, action: 'fast' as const }];
-  const r = rankLures(c, { lures: [lure({ weightKg: 0.007 }), lure({ id: 'b', weightKg: 0.028 })], rods, withoutRange: true });
+  const r = rankLures(c, {
+    lures: [lure({ weightKg: 0.007 }), lure({ id: 'b', weightKg: 0.028 })],
+    rods,
+    withoutRange: true,
+  });
   expect(r.ranked.map((x) => x.key)).toEqual(['a']);
   expect(r.excluded).toEqual([expect.objectContaining({ key: 'b', code: 'no-rod' })]);
 });

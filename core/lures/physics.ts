@@ -1,7 +1,7 @@
 /**
  * From a family, a weight and a trailer to the numbers of the simulator.
- * Lead heads: density 10,700 kg/m³ (lead with its hook). Drag area grows with (weight / middle weight)^(2/3), as for like shapes.
- * Trailer drag: prior: judgement. Example: paddletail at 7 g → 15 g in all, sinks 0.7 m/s.
+ * Lead heads: density 10,700 kg/m³ (lead with its hook). Drag area grows with (weight / middle weight)^(2/3), as for
+ * like shapes. Trailer drag: prior: judgement. Example: paddletail at 7 g → 15 g in all, sinks 0.7 m/s.
  */
 import type { LurePhysics } from '../simulation/types';
 import { FRESH_KG_M3 } from '../water/fluid';
@@ -15,7 +15,13 @@ export function lurePhysics(f: Family, weightKg: number, trailer: Trailer = 'fla
   const dragAreaM2 = f.dragAreaM2 * scale * (f.trailers ? TRAILER_DRAG[trailer] : 1);
   const liftAreaM2 = f.liftAreaM2 * scale;
   if (f.build.kind === 'piece')
-    return { massKg: weightKg, volumeM3: weightKg / (f.build.gravity * FRESH_KG_M3), dragAreaM2, liftAreaM2, addedMass: 0.5 };
+    return {
+      massKg: weightKg,
+      volumeM3: weightKg / (f.build.gravity * FRESH_KG_M3),
+      dragAreaM2,
+      liftAreaM2,
+      addedMass: 0.5,
+    };
   return {
     massKg: weightKg + f.build.bodyKg,
     volumeM3: weightKg / LEAD_KG_M3 + f.build.bodyKg / (f.build.bodyGravity * FRESH_KG_M3),

@@ -1,4 +1,7 @@
-/** Bayesian filter over the five moods: prior from conditions, then signs in the order they were seen, drifting back in between. */
+/**
+ * Bayesian filter over the five moods: prior from conditions, then signs in the order they were seen, drifting back in
+ * between.
+ */
 import { DRAW_COUNT } from '../base/draws';
 import type { SpeciesProfile } from '../water/species';
 import { chanceFull } from './full';
@@ -35,10 +38,14 @@ export interface MoodJudgement {
 }
 
 /** The sign whose coming or not coming in the next ten casts would tell most, in expected bits. */
-export const nextSignToWatch = (p: MoodDistribution): TellingSign | null => mostTelling(p, WATCHABLE_SIGNS, chanceOfSign);
+export const nextSignToWatch = (p: MoodDistribution): TellingSign | null =>
+  mostTelling(p, WATCHABLE_SIGNS, chanceOfSign);
 
 /** Takes signs in, oldest first; what they said drifts back to `rest` until now. */
-export function filterSigns(rest: MoodDistribution, signs: readonly Sign[]): { distribution: MoodDistribution; signs: SignEffect[] } {
+export function filterSigns(
+  rest: MoodDistribution,
+  signs: readonly Sign[],
+): { distribution: MoodDistribution; signs: SignEffect[] } {
   const effects: SignEffect[] = [];
   const seen = signs.flatMap((s) => {
     const ln = s.count > 0 ? signLogLikelihood(s) : null;
@@ -56,7 +63,8 @@ const mean = (p: readonly number[]): number => moodMean(p as unknown as MoodDist
 export function mixedPrior(r: ResolvedConditions, species: SpeciesProfile): MoodDistribution {
   if (r.assumed.length === 0) return moodPrior(r, species).distribution;
   const sum = [0, 0, 0, 0, 0];
-  for (let n = 0; n < DRAW_COUNT; n++) moodPrior(drawAssumed(r, n), species).distribution.forEach((v, i) => (sum[i]! += v));
+  for (let n = 0; n < DRAW_COUNT; n++)
+    moodPrior(drawAssumed(r, n), species).distribution.forEach((v, i) => (sum[i]! += v));
   return normalise(sum);
 }
 

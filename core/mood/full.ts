@@ -1,6 +1,6 @@
 /**
- * Full fish: warm, stable water thick with bait. They do not move far, and the middle fails: either very slow and natural and long among them, or very fast
- * and loud right through their faces. `prior: judgement`.
+ * Full fish: warm, stable water thick with bait. They do not move far, and the middle fails: either very slow and
+ * natural and long among them, or very fast and loud right through their faces. `prior: judgement`.
  */
 import { clamp, logistic } from '../base/numbers';
 import { thermalComfort } from '../water/comfort';

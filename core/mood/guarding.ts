@@ -1,6 +1,7 @@
 /**
- * Fish on their beds do not feed: they want the intruder gone. What is judged is their agitation, from what they do as the lure passes; it dies down by
- * itself. At its peak a small lure that fits the mouth is taken. `prior: judgement` throughout.
+ * Fish on their beds do not feed: they want the intruder gone. What is judged is their agitation, from what they do as
+ * the lure passes; it dies down by itself. At its peak a small lure that fits the mouth is taken. `prior: judgement`
+ * throughout.
  */
 import { mostTelling, type TellingSign } from './information';
 import { temperedCount } from './signs';
@@ -28,7 +29,10 @@ export interface Guarding {
 /** A fish left alone. */
 const AT_REST: PerAgitation = [0.62, 0.26, 0.09, 0.03];
 
-/** Relative rate of what a guarding fish does, by agitation; a nudge moves the lure out of the way, a flare and quick turns come before the strike. */
+/**
+ * Relative rate of what a guarding fish does, by agitation; a nudge moves the lure out of the way, a flare and quick
+ * turns come before the strike.
+ */
 const RATE: Partial<Record<SignKind, PerAgitation>> = {
   follow: [0.6, 1.3, 1.2, 0.8],
   nudge: [0.15, 1, 1.5, 1.2],
@@ -41,14 +45,22 @@ const RATE: Partial<Record<SignKind, PerAgitation>> = {
 /** Answers a pass. */
 export const ANSWERS_PER_PASS: PerAgitation = [0.03, 0.12, 0.25, 0.4];
 
-export const GUARDING_SIGNS: readonly SignKind[] = ['nudge', 'flare', 'quick-turns', 'short-strike', 'hit-at-once', 'follow'];
+export const GUARDING_SIGNS: readonly SignKind[] = [
+  'nudge',
+  'flare',
+  'quick-turns',
+  'short-strike',
+  'hit-at-once',
+  'follow',
+];
 
 /** Anger goes quicker than a mood: steps a minute. */
 const CALMS_PER_MIN = 0.08;
 const PASSES_BEFORE_CHANGE = 10;
 const PASSES_BEFORE_LEAVING = 30;
 
-export const chanceWhileGuarding = (kind: SignKind): number[] | null => RATE[kind]?.map((v) => 1 - Math.exp(-0.35 * v)) ?? null;
+export const chanceWhileGuarding = (kind: SignKind): number[] | null =>
+  RATE[kind]?.map((v) => 1 - Math.exp(-0.35 * v)) ?? null;
 
 function likelihood(s: Sign): number[] | null {
   if (s.kind === 'empty-cast') return ANSWERS_PER_PASS.map((rate) => Math.exp(-rate * temperedCount(s.count)));

@@ -13,7 +13,8 @@ export interface TellingSign {
 export function expectedBits(p: readonly number[], chance: readonly number[]): number {
   const seen = p.reduce((s, v, i) => s + v * chance[i]!, 0);
   if (seen <= 0 || seen >= 1) return 0;
-  const given = (yes: boolean): number => entropyBits(p.map((v, i) => (v * (yes ? chance[i]! : 1 - chance[i]!)) / (yes ? seen : 1 - seen)));
+  const given = (yes: boolean): number =>
+    entropyBits(p.map((v, i) => (v * (yes ? chance[i]! : 1 - chance[i]!)) / (yes ? seen : 1 - seen)));
   return entropyBits(p) - seen * given(true) - (1 - seen) * given(false);
 }
 

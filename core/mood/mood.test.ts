@@ -24,8 +24,23 @@ const base: Conditions = {
   sky: { cloud: 0.4, sunElevationDeg: 30, front: 'none' },
   month: 6,
 };
-const judge = (change: { water?: Partial<Conditions['water']>; sky?: Conditions['sky']; signs?: Sign[]; pressure?: Conditions['pressure'] } = {}) =>
-  judgeMood(resolveConditions({ ...base, ...change, water: { ...base.water, ...change.water }, sky: { ...base.sky, ...change.sky } }), bass);
+const judge = (
+  change: {
+    water?: Partial<Conditions['water']>;
+    sky?: Conditions['sky'];
+    signs?: Sign[];
+    pressure?: Conditions['pressure'];
+  } = {},
+) =>
+  judgeMood(
+    resolveConditions({
+      ...base,
+      ...change,
+      water: { ...base.water, ...change.water },
+      sky: { ...base.sky, ...change.sky },
+    }),
+    bass,
+  );
 
 test('a distribution sums to one and its mean lies between shut and aggressive', () => {
   const m = judge();
@@ -36,7 +51,9 @@ test('a distribution sums to one and its mean lies between shut and aggressive',
 
 test('the reasons are what shifts the index', () => {
   const m = judge();
-  expect(m.reasons.map((r) => r.factor)).toEqual(expect.arrayContaining(['comfort', 'trend', 'front', 'light', 'current', 'pressure']));
+  expect(m.reasons.map((r) => r.factor)).toEqual(
+    expect.arrayContaining(['comfort', 'trend', 'front', 'light', 'current', 'pressure']),
+  );
 });
 
 describe('what lifts and what lowers', () => {
@@ -48,7 +65,12 @@ describe('what lifts and what lowers', () => {
     ['cooling in hot water lifts', { water: { surfaceTempC: 31, tempChange3dC: -1.5 } }, 1],
     ['hard fishing lowers', { pressure: 'high' as const }, -1],
   ])('%s', (_name, change, sign) => {
-    const still = { ...change, water: { ...('water' in change ? change.water : {}), tempChange3dC: 0 }, sky: {}, pressure: undefined };
+    const still = {
+      ...change,
+      water: { ...('water' in change ? change.water : {}), tempChange3dC: 0 },
+      sky: {},
+      pressure: undefined,
+    };
     expect(Math.sign(mean(change) - mean(still))).toBe(sign);
   });
 
@@ -72,19 +94,22 @@ describe('signs', () => {
   });
 
   test('empty casts lower it, forty not four times as much as ten', () => {
-    const drop = (count: number) => judge().mean - judge({ signs: [{ kind: 'empty-cast', count, zoneShare: 0.6 }] }).mean;
+    const drop = (count: number) =>
+      judge().mean - judge({ signs: [{ kind: 'empty-cast', count, zoneShare: 0.6 }] }).mean;
     expect(drop(10)).toBeGreaterThan(0);
     expect(drop(40)).toBeGreaterThan(drop(10));
     expect(drop(40)).toBeLessThan(3 * drop(10));
   });
 
   test('empty casts that never saw the zone say little', () => {
-    const drop = (zoneShare: number) => judge().mean - judge({ signs: [{ kind: 'empty-cast', count: 20, zoneShare }] }).mean;
+    const drop = (zoneShare: number) =>
+      judge().mean - judge({ signs: [{ kind: 'empty-cast', count: 20, zoneShare }] }).mean;
     expect(drop(0.05)).toBeLessThan(0.2 * drop(0.8));
   });
 
   test('old signs fade', () => {
-    const lift = (minutesAgo: number) => judge({ signs: [{ kind: 'hit-at-once', count: 2, minutesAgo }] }).mean - judge().mean;
+    const lift = (minutesAgo: number) =>
+      judge({ signs: [{ kind: 'hit-at-once', count: 2, minutesAgo }] }).mean - judge().mean;
     expect(lift(240)).toBeLessThan(0.4 * lift(0));
   });
 

@@ -1,6 +1,6 @@
 /**
- * Mood before any sign was seen: a continuous index on 0 (shut) … 4 (aggressive), a sum of named contributions, spread over the states.
- * All gains are `prior: judgement` from anglers' rules of thumb; the signs then correct them.
+ * Mood before any sign was seen: a continuous index on 0 (shut) … 4 (aggressive), a sum of named contributions, spread
+ * over the states. All gains are `prior: judgement` from anglers' rules of thumb; the signs then correct them.
  */
 import { clamp, logistic } from '../base/numbers';
 import { thermalComfort } from '../water/comfort';
@@ -10,7 +10,17 @@ import type { SpeciesProfile } from '../water/species';
 import { spreadMood, type MoodDistribution } from './states';
 import type { ResolvedConditions } from '../water/resolve';
 
-export const MOOD_FACTORS = ['comfort', 'trend', 'front', 'light', 'current', 'bait', 'pressure', 'barometer', 'season'] as const;
+export const MOOD_FACTORS = [
+  'comfort',
+  'trend',
+  'front',
+  'light',
+  'current',
+  'bait',
+  'pressure',
+  'barometer',
+  'season',
+] as const;
 export type MoodFactor = (typeof MOOD_FACTORS)[number];
 
 export interface MoodReason {
@@ -40,7 +50,10 @@ const GAIN = {
 } as const;
 const WIDTH = 0.95;
 
-export function moodPrior(r: ResolvedConditions, p: SpeciesProfile): { distribution: MoodDistribution; reasons: MoodReason[] } {
+export function moodPrior(
+  r: ResolvedConditions,
+  p: SpeciesProfile,
+): { distribution: MoodDistribution; reasons: MoodReason[] } {
   const comfort = thermalComfort(p, r.surfaceTempC);
   const coldHalf = 1 - logistic(r.surfaceTempC, p.toptC - 5, 1.5);
   const d = clamp(r.tempChange3dC, -5, 5);
@@ -50,7 +63,9 @@ export function moodPrior(r: ResolvedConditions, p: SpeciesProfile): { distribut
   // Best between late dusk and shade; little below starlight, less in full sun.
   const light = GAIN.light * (Math.exp(-0.5 * ((Math.log10(Math.max(lux, 1e-4)) - 1.8) / 1.6) ** 2) * 2 - 1);
   const tidal = r.salinity !== 'fresh';
-  const current = tidal ? GAIN.current * (Math.min(r.currentMps, 0.6) / 0.3 - 0.6) : GAIN.current * Math.min(r.currentMps, 0.4);
+  const current = tidal
+    ? GAIN.current * (Math.min(r.currentMps, 0.6) / 0.3 - 0.6)
+    : GAIN.current * Math.min(r.currentMps, 0.4);
   const bait =
     (r.forageAbundance === 'scarce' ? -0.25 : r.forageAbundance === 'thick' ? 0.1 : 0) +
     (r.baitSeen === true ? GAIN.baitSeen : r.baitSeen === false ? -GAIN.noBaitSeen : 0);
@@ -58,7 +73,10 @@ export function moodPrior(r: ResolvedConditions, p: SpeciesProfile): { distribut
   const reasons: MoodReason[] = [
     { factor: 'comfort', shift: GAIN.base + GAIN.comfort * comfort - 2 },
     { factor: 'trend', shift: clamp(easing + shock, -1.2, 1.2) },
-    { factor: 'front', shift: r.front === 'passed' ? -GAIN.frontPassed : r.front === 'approaching' ? GAIN.frontComing : 0 },
+    {
+      factor: 'front',
+      shift: r.front === 'passed' ? -GAIN.frontPassed : r.front === 'approaching' ? GAIN.frontComing : 0,
+    },
     { factor: 'light', shift: light },
     { factor: 'current', shift: current },
     { factor: 'bait', shift: bait },

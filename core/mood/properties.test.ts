@@ -38,8 +38,11 @@ const sign: fc.Arbitrary<Sign> = fc.record({
   count: fc.integer({ min: 1, max: 12 }),
   minutesAgo: fc.integer({ min: 0, max: 300 }),
 });
-const judge = (c: Conditions, signs: readonly Sign[] = []) => judgeMood(resolveConditions({ ...c, signs }), speciesProfile(c.species));
-const distribution = fc.array(fc.double({ min: 0.001, max: 1, noNaN: true }), { minLength: 5, maxLength: 5 }).map(normalise);
+const judge = (c: Conditions, signs: readonly Sign[] = []) =>
+  judgeMood(resolveConditions({ ...c, signs }), speciesProfile(c.species));
+const distribution = fc
+  .array(fc.double({ min: 0.001, max: 1, noNaN: true }), { minLength: 5, maxLength: 5 })
+  .map(normalise);
 
 test('at equal elapsed time more empty casts through the zone never raise the mood', () => {
   fc.assert(
@@ -51,7 +54,8 @@ test('at equal elapsed time more empty casts through the zone never raise the mo
       fc.integer({ min: 0, max: 200 }),
       (c, signs, n, more, minutesAgo) => {
         const others = signs.filter((s) => s.kind !== 'empty-cast');
-        const with_ = (count: number) => judge(c, [...others, { kind: 'empty-cast', count, minutesAgo, zoneShare: 0.6 }]).mean;
+        const with_ = (count: number) =>
+          judge(c, [...others, { kind: 'empty-cast', count, minutesAgo, zoneShare: 0.6 }]).mean;
         expect(with_(n + more)).toBeLessThanOrEqual(with_(n) + 1e-9);
       },
     ),
@@ -66,7 +70,10 @@ test('a missing reading gives the mixture over its default, and is marked', () =
       const species = speciesProfile(c.species);
       const mixture = normalise(
         [0, 1, 2, 3, 4].map((i) =>
-          Array.from({ length: DRAW_COUNT }, (_, n) => moodPrior(drawAssumed(r, n), species).distribution[i]!).reduce((s, v) => s + v, 0),
+          Array.from({ length: DRAW_COUNT }, (_, n) => moodPrior(drawAssumed(r, n), species).distribution[i]!).reduce(
+            (s, v) => s + v,
+            0,
+          ),
         ),
       );
       mixedPrior(r, species).forEach((v, i) => expect(v).toBeCloseTo(mixture[i]!, 10));
@@ -77,7 +84,8 @@ test('a missing reading gives the mixture over its default, and is marked', () =
       ] as const)
         expect(r.assumed.includes(path)).toBe(value === undefined);
       // What was read stays as it is in every draw.
-      if (c.water.surfaceTempC !== undefined) expect(new Set(Array.from({ length: 32 }, (_, n) => drawAssumed(r, n).surfaceTempC)).size).toBe(1);
+      if (c.water.surfaceTempC !== undefined)
+        expect(new Set(Array.from({ length: 32 }, (_, n) => drawAssumed(r, n).surfaceTempC)).size).toBe(1);
     }),
     { numRuns: 100, seed: 6 },
   );
@@ -91,17 +99,25 @@ test('not knowing the temperature makes the mood less certain, not merely anothe
     sky: { cloud: 0.5, sunElevationDeg: 20, front: 'none' },
   };
   const spread = (p: MoodDistribution) => p.reduce((s, v, i) => s + v * (i - moodMean(p)) ** 2, 0);
-  expect(spread(judge(c).distribution)).toBeGreaterThan(spread(judge({ ...c, water: { ...c.water, surfaceTempC: 13 } }).distribution));
+  expect(spread(judge(c).distribution)).toBeGreaterThan(
+    spread(judge({ ...c, water: { ...c.water, surfaceTempC: 13 } }).distribution),
+  );
 });
 
 test('what a sign said fades with the minutes since, all the way back to the conditions', () => {
   fc.assert(
-    fc.property(conditions, fc.constantFrom('hit-at-once' as const, 'marks-ignore-lure' as const, 'school-fires' as const), (c, kind) => {
-      const still = judge(c).mean;
-      const left = [0, 20, 60, 150, 400, 3000].map((minutesAgo) => Math.abs(judge(c, [{ kind, count: 2, minutesAgo }]).mean - still));
-      left.slice(1).forEach((v, i) => expect(v).toBeLessThanOrEqual(left[i]! + 1e-9));
-      expect(left[5]).toBeLessThan(0.01);
-    }),
+    fc.property(
+      conditions,
+      fc.constantFrom('hit-at-once' as const, 'marks-ignore-lure' as const, 'school-fires' as const),
+      (c, kind) => {
+        const still = judge(c).mean;
+        const left = [0, 20, 60, 150, 400, 3000].map((minutesAgo) =>
+          Math.abs(judge(c, [{ kind, count: 2, minutesAgo }]).mean - still),
+        );
+        left.slice(1).forEach((v, i) => expect(v).toBeLessThanOrEqual(left[i]! + 1e-9));
+        expect(left[5]).toBeLessThan(0.01);
+      },
+    ),
     { numRuns: 60, seed: 7 },
   );
 });
@@ -113,10 +129,13 @@ test('drifting: nothing is lost, rest stays at rest, and an order of moods is ke
       expect(later.reduce((s, v) => s + v, 0)).toBeCloseTo(1, 9);
       drift(rest, rest, minutes).forEach((v, i) => expect(v).toBeCloseTo(rest[i]!, 6));
       // Two steps are as good as one.
-      drift(drift(p, rest, minutes / 3), rest, (2 * minutes) / 3).forEach((v, i) => expect(v).toBeCloseTo(later[i]!, 6));
+      drift(drift(p, rest, minutes / 3), rest, (2 * minutes) / 3).forEach((v, i) =>
+        expect(v).toBeCloseTo(later[i]!, 6),
+      );
       // A distribution tilted to worse moods stays tilted.
       const worse = drift(normalise(p.map((v, i) => v * Math.exp(-0.4 * i))), rest, minutes);
-      for (let i = 1; i < 5; i++) expect(worse[i]! * later[i - 1]!).toBeLessThanOrEqual(worse[i - 1]! * later[i]! + 1e-9);
+      for (let i = 1; i < 5; i++)
+        expect(worse[i]! * later[i - 1]!).toBeLessThanOrEqual(worse[i - 1]! * later[i]! + 1e-9);
     }),
     { numRuns: 200, seed: 8 },
   );
@@ -138,7 +157,10 @@ test('signs are taken in the order they were seen: an old bite under fresh empti
   expect(soured.signs.map((s) => s.kind)).toEqual(['hit-at-once', 'empty-cast']);
 });
 
-/** I(state; seen or not), as the divergence of the joint from the product of its margins: another way to the same figure. */
+/**
+ * I(state; seen or not), as the divergence of the joint from the product of its margins: another way to the same
+ * figure.
+ */
 function mutualBits(p: readonly number[], chance: readonly number[]): number {
   const seen = p.reduce((s, v, i) => s + v * chance[i]!, 0);
   return p.reduce((s, v, i) => {
@@ -152,7 +174,9 @@ test('the sign named as most telling has the largest expected information of all
   fc.assert(
     fc.property(distribution, (p) => {
       const named = nextSignToWatch(p)!;
-      const all = WATCHABLE_SIGNS.map((kind) => ({ kind, bits: mutualBits(p, chanceOfSign(kind)!) })).sort((a, b) => b.bits - a.bits);
+      const all = WATCHABLE_SIGNS.map((kind) => ({ kind, bits: mutualBits(p, chanceOfSign(kind)!) })).sort(
+        (a, b) => b.bits - a.bits,
+      );
       expect(named.bits).toBeCloseTo(all[0]!.bits, 9);
       expect(all.find((x) => x.kind === named.kind)!.bits).toBeCloseTo(all[0]!.bits, 9);
     }),
@@ -191,7 +215,8 @@ describe('fish on their beds', () => {
   });
 
   test('agitation dies down by itself', () => {
-    const peak = (minutesAgo: number) => at({ kind: 'quick-turns', count: 3, minutesAgo }, { kind: 'flare', count: 3, minutesAgo }).mean;
+    const peak = (minutesAgo: number) =>
+      at({ kind: 'quick-turns', count: 3, minutesAgo }, { kind: 'flare', count: 3, minutesAgo }).mean;
     expect(peak(0)).toBeGreaterThan(peak(15));
     expect(peak(120)).toBeCloseTo(at().mean, 1);
   });
@@ -200,7 +225,9 @@ describe('fish on their beds', () => {
     const c: Conditions = { species: 'largemouth-bass', water: { setting: 'pond', surfaceTempC: 18 }, month: 5 };
     expect(judge(c).guarding).toBeNull();
     expect(judge({ ...c, behaviour: 'guarding' }).guarding!.likeliest).toBe('calm');
-    expect(judge({ ...c, behaviour: 'guarding' }).nextSign!.kind).toMatch(/nudge|flare|quick-turns|short-strike|hit-at-once|follow/);
+    expect(judge({ ...c, behaviour: 'guarding' }).nextSign!.kind).toMatch(
+      /nudge|flare|quick-turns|short-strike|hit-at-once|follow/,
+    );
   });
 });
 

@@ -1,12 +1,15 @@
 /**
- * What a sign says about the mood: expected number of such signs per ten casts through the zone, by mood. `prior: judgement`.
- * Counting evidence is tempered: n like observations weigh n^0.7, because fish seen together share one mood. That a sign fades with time is the filter's
- * affair (transition.ts).
+ * What a sign says about the mood: expected number of such signs per ten casts through the zone, by mood. `prior:
+ * judgement`. Counting evidence is tempered: n like observations weigh n^0.7, because fish seen together share one
+ * mood. That a sign fades with time is the filter's affair (transition.ts).
  */
 import type { PerMood } from '../water/moods';
 import type { Sign, SignKind } from '../water/terms';
 
-/** Relative rate of each sign by mood; only ratios within a row matter. Guarding signs belong to the guarding mode and say nothing here. */
+/**
+ * Relative rate of each sign by mood; only ratios within a row matter. Guarding signs belong to the guarding mode and
+ * say nothing here.
+ */
 const SIGN_RATE: Partial<Record<SignKind, PerMood>> = {
   follow: [0.5, 1.2, 1.5, 1, 0.5],
   'short-strike': [0.35, 1, 1.3, 1.2, 0.9],

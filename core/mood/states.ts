@@ -14,7 +14,8 @@ export function normalise(p: readonly number[]): MoodDistribution {
 }
 
 /** Expectation of a per-mood quantity. */
-export const overMoods = (p: MoodDistribution, f: (index: number) => number): number => p.reduce((s, v, i) => s + v * f(i), 0);
+export const overMoods = (p: MoodDistribution, f: (index: number) => number): number =>
+  p.reduce((s, v, i) => s + v * f(i), 0);
 
 /** A continuous index spread over the five states (normal of the given width around it, cut to bins). */
 export function spreadMood(index: number, width: number): MoodDistribution {

@@ -1,16 +1,21 @@
 /**
- * How a mood drifts while nothing is seen: a birth–death chain over the states in their order, at rest in what the conditions alone would say, with
- * rates qᵢ→ⱼ = k·√(πⱼ/πᵢ) between neighbours. Such a chain keeps an order of likelihood ratios: what lowered the mood never raises it later.
+ * How a mood drifts while nothing is seen: a birth–death chain over the states in their order, at rest in what the
+ * conditions alone would say, with rates qᵢ→ⱼ = k·√(πⱼ/πᵢ) between neighbours. Such a chain keeps an order of
+ * likelihood ratios: what lowered the mood never raises it later.
  */
 
-/** Steps to a neighbour a minute, where both are equally likely; half of what a sign said is gone in about an hour and a half. prior: judgement. */
+/**
+ * Steps to a neighbour a minute, where both are equally likely; half of what a sign said is gone in about an hour and a
+ * half. prior: judgement.
+ */
 const STEPS_PER_MIN = 0.02;
 /** exp(Qt) ≈ ((1 − Qt/2ⁿ)⁻¹)^2ⁿ would do as well; a Taylor step this short is exact to 1e-9. */
 const SHORT = 1 / 64;
 
 type Matrix = number[][];
 
-const multiply = (a: Matrix, b: Matrix): Matrix => a.map((row) => b[0]!.map((_, j) => row.reduce((s, v, k) => s + v * b[k]![j]!, 0)));
+const multiply = (a: Matrix, b: Matrix): Matrix =>
+  a.map((row) => b[0]!.map((_, j) => row.reduce((s, v, k) => s + v * b[k]![j]!, 0)));
 
 function generator(rest: readonly number[]): Matrix {
   const pi = rest.map((v) => Math.max(v, 1e-6));
@@ -21,8 +26,16 @@ function generator(rest: readonly number[]): Matrix {
   });
 }
 
-/** The distribution `minutes` later, when nothing was seen. `rest`: where it comes to rest. Same length as `p`; sums to 1. */
-export function drift(p: readonly number[], rest: readonly number[], minutes: number, stepsPerMin: number = STEPS_PER_MIN): number[] {
+/**
+ * The distribution `minutes` later, when nothing was seen. `rest`: where it comes to rest. Same length as `p`; sums to
+ * 1.
+ */
+export function drift(
+  p: readonly number[],
+  rest: readonly number[],
+  minutes: number,
+  stepsPerMin: number = STEPS_PER_MIN,
+): number[] {
   if (minutes <= 0) return [...p];
   const q = generator(rest);
   const fastest = Math.max(...q.map((row, i) => -row[i]!));
@@ -31,7 +44,9 @@ export function drift(p: readonly number[], rest: readonly number[], minutes: nu
   const first = q.map((row) => row.map((v) => v * h));
   const second = multiply(first, first);
   const third = multiply(second, first);
-  let m: Matrix = first.map((row, i) => row.map((v, j) => (i === j ? 1 : 0) + v + second[i]![j]! / 2 + third[i]![j]! / 6));
+  let m: Matrix = first.map((row, i) =>
+    row.map((v, j) => (i === j ? 1 : 0) + v + second[i]![j]! / 2 + third[i]![j]! / 6),
+  );
   for (let k = 0; k < halvings; k++) m = multiply(m, m);
   const next = p.map((_, j) => p.reduce((s, v, i) => s + v * m[i]![j]!, 0));
   const total = next.reduce((s, v) => s + v, 0);
@@ -44,7 +59,10 @@ export interface Seen {
   likelihood: readonly number[];
 }
 
-/** Takes what was seen in, oldest first; in between and until now the distribution drifts towards `rest`. `onTaken` is called with each, and the distribution before and after. */
+/**
+ * Takes what was seen in, oldest first; in between and until now the distribution drifts towards `rest`. `onTaken` is
+ * called with each, and the distribution before and after.
+ */
 export function filterStates<T extends Seen>(
   rest: readonly number[],
   seen: readonly T[],

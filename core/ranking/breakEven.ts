@@ -23,7 +23,10 @@ export interface BreakEven {
 }
 
 /** How far to look from where it is, steps on each side, and whether the steps are ratios. */
-const LOOK: Record<TurnReading, { steps: number; size: number; ratio: boolean; low: number; high: (r: ResolvedConditions) => number }> = {
+const LOOK: Record<
+  TurnReading,
+  { steps: number; size: number; ratio: boolean; low: number; high: (r: ResolvedConditions) => number }
+> = {
   surfaceTempC: { steps: 10, size: 1.2, ratio: false, low: 0, high: () => 34 },
   clarityM: { steps: 10, size: 1.2, ratio: true, low: 0.08, high: () => 10 },
   fishDepthM: { steps: 12, size: 1.12, ratio: true, low: 0.1, high: (r) => r.depthM },
@@ -49,7 +52,8 @@ function movedTo(r: ResolvedConditions, reading: Exclude<TurnReading, 'mood'>, v
 
 /** On ice nothing is read of waves; on beds the mood is not asked. */
 const tells = (reading: TurnReading, s: Scoring): boolean =>
-  !(s.branch === 'ice' && (reading === 'waveHeightM' || reading === 'surfaceTempC')) && !(s.branch === 'guarding' && reading === 'mood');
+  !(s.branch === 'ice' && (reading === 'waveHeightM' || reading === 'surfaceTempC')) &&
+  !(s.branch === 'guarding' && reading === 'mood');
 
 /** `leader`: whose lead is asked about; absent: the best. */
 export function breakEvens(conditions: Conditions, options: RankOptions = {}, leader?: string): BreakEven[] {

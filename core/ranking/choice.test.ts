@@ -1,4 +1,7 @@
-/** What stands beside the ranking: what would change its mind, the ladder, the schools, the rig's reasons, what lures cost. */
+/**
+ * What stands beside the ranking: what would change its mind, the ladder, the schools, the rig's reasons, what lures
+ * cost.
+ */
 import { seededRandom } from '../base/random';
 import type { Conditions } from '../water/conditions';
 import { speciesProfile } from '../water/species';
@@ -20,13 +23,25 @@ const lake = (given: Given = {}): Conditions => ({
   sky: { cloud: 0.4, sunElevationDeg: 25, front: 'none' },
   forage: ['shad'],
   ...given,
-  water: { setting: 'lake', surfaceTempC: 20, clarityM: 1.2, depthM: 4, fishDepthM: 1.5, waveHeightM: 0.05, ...given.water },
+  water: {
+    setting: 'lake',
+    surfaceTempC: 20,
+    clarityM: 1.2,
+    depthM: 4,
+    fishDepthM: 1.5,
+    waveHeightM: 0.05,
+    ...given.water,
+  },
 });
 
 describe('what would change its mind', () => {
   test('at the value named another leads, just short of it the same', () => {
     let tried = 0;
-    for (const c of [lake(), lake({ water: { surfaceTempC: 12 } }), lake({ water: { cover: { kind: 'wood', density: 0.5 } } })]) {
+    for (const c of [
+      lake(),
+      lake({ water: { surfaceTempC: 12 } }),
+      lake({ water: { cover: { kind: 'wood', density: 0.5 } } }),
+    ]) {
       for (const turn of breakEvens(c)) {
         if (turn.reading === 'mood') continue;
         tried++;
@@ -34,12 +49,22 @@ describe('what would change its mind', () => {
           rankLures(
             turn.reading === 'sunElevationDeg'
               ? { ...c, sky: { ...c.sky, sunElevationDeg: value } }
-              : { ...c, water: { ...c.water, [turn.reading]: value, ...(turn.reading === 'fishDepthM' ? { fishBandM: bandAt(c, value) } : {}) } },
+              : {
+                  ...c,
+                  water: {
+                    ...c.water,
+                    [turn.reading]: value,
+                    ...(turn.reading === 'fishDepthM' ? { fishBandM: bandAt(c, value) } : {}),
+                  },
+                },
             { withoutRange: true },
           ).ranked[0]!.key;
         const leader = top(turn.from);
         // It is found to a few thousandths of a step: what lies nearer is not asked.
-        const near = Math.abs(turn.at - turn.from) < 0.02 * Math.abs(turn.from) ? turn.from : turn.from + (turn.at - turn.from) * 0.97;
+        const near =
+          Math.abs(turn.at - turn.from) < 0.02 * Math.abs(turn.from)
+            ? turn.from
+            : turn.from + (turn.at - turn.from) * 0.97;
         expect([turn.reading, top(near)]).toEqual([turn.reading, leader]);
         expect([turn.reading, top(turn.at) === leader]).toEqual([turn.reading, false]);
       }
@@ -71,7 +96,11 @@ function ladder(c: Conditions, options: RankOptions = {}): Rung[] {
 describe('the ladder', () => {
   const action = (r: Rung) => familyById(r.key as 'popper').action;
   test('goes from loud to quiet, or the other way by school, and ends somewhere', () => {
-    for (const c of [lake(), lake({ water: { clarityM: 0.4 } }), { species: 'walleye', water: { setting: 'ice' } } as Conditions]) {
+    for (const c of [
+      lake(),
+      lake({ water: { clarityM: 0.4 } }),
+      { species: 'walleye', water: { setting: 'ice' } } as Conditions,
+    ]) {
       const down = ladder(c);
       expect(down.length).toBeGreaterThan(1);
       down.slice(1).forEach((r, i) => expect(action(r)).toBeLessThan(action(down[i]!)));
@@ -92,7 +121,9 @@ describe('the ladder', () => {
   });
   test('fish that showed themselves lively are given more casts of the loud lure', () => {
     const first = (signs: Conditions['signs']) => ladder(lake({ signs }))[0]!.casts ?? Infinity;
-    expect(first([{ kind: 'hit-at-once', count: 3 }])).toBeGreaterThan(first([{ kind: 'marks-ignore-lure', count: 5 }]));
+    expect(first([{ kind: 'hit-at-once', count: 3 }])).toBeGreaterThan(
+      first([{ kind: 'marks-ignore-lure', count: 5 }]),
+    );
   });
   test('fish on their beds have none: their anger says when', () => {
     expect(ladder(lake({ behaviour: 'guarding' }))).toEqual([]);
@@ -100,7 +131,10 @@ describe('the ladder', () => {
 });
 
 describe('schools', () => {
-  const effects = schoolEffects(lake({ forageAbundance: 'thick', water: { cover: { kind: 'wood', density: 0.5, branchDiameterM: 0.01 } } }), {});
+  const effects = schoolEffects(
+    lake({ forageAbundance: 'thick', water: { cover: { kind: 'wood', density: 0.5, branchDiameterM: 0.01 } } }),
+    {},
+  );
   test('every other way of each is tried', () => {
     expect(effects).toHaveLength(SCHOOL_IDS.reduce((s, k) => s + SCHOOLS[k].length - 1, 0));
     for (const e of effects) for (const m of e.moved) expect(m.from).not.toBe(m.to);
@@ -112,16 +146,20 @@ describe('schools', () => {
     expect(of('moon', 'counted')).toMatchObject({ moved: [], planMoved: false, rig: null });
   });
   const rank = (c: Conditions, schools: Partial<Schools>) => rankLures(c, { schools, withoutRange: true });
-  const place = (c: Conditions, schools: Partial<Schools>, key: string) => rank(c, schools).ranked.findIndex((x) => x.key === key);
+  const place = (c: Conditions, schools: Partial<Schools>, key: string) =>
+    rank(c, schools).ranked.findIndex((x) => x.key === key);
   test('topwater: at noon only the school of any time keeps it, the school of low light sends it down', () => {
     const noon = lake({ sky: { cloud: 0, sunElevationDeg: 60 }, water: { fishDepthM: 0.6, surfaceTempC: 24 } });
-    const score = (topwater: Schools['topwater']) => rank(noon, { topwater }).ranked.find((x) => x.key === 'walking-bait')!.score;
+    const score = (topwater: Schools['topwater']) =>
+      rank(noon, { topwater }).ranked.find((x) => x.key === 'walking-bait')!.score;
     expect(score('low-light')).toBeLessThan(0.5 * score('weighed'));
     expect(score('any-time')).toBeGreaterThan(score('weighed'));
   });
   test('trebles: trusting the bill brings a crank up in wood, keeping away leaves it in the box', () => {
     const wood = lake({ water: { cover: { kind: 'wood', density: 0.6 } } });
-    expect(place(wood, { trebles: 'trust-the-bill' }, 'square-bill')).toBeLessThanOrEqual(place(wood, {}, 'square-bill'));
+    expect(place(wood, { trebles: 'trust-the-bill' }, 'square-bill')).toBeLessThanOrEqual(
+      place(wood, {}, 'square-bill'),
+    );
     expect(place(wood, { trebles: 'keep-away' }, 'square-bill')).toBe(-1);
   });
   test('full fish: slow or fast, as the school has it', () => {
@@ -162,7 +200,13 @@ describe('the rig’s reasons', () => {
     ['thick bait', 'paddletail', { forageAbundance: 'thick' }, 'size', 'thick'],
     ['pads', 'paddletail', { water: { cover: { kind: 'pads', density: 0.3 } } }, 'hook', 'cover'],
     ['a mat', 'texas-rig', { water: { cover: { kind: 'matted-grass', density: 0.6 } } }, 'peg', 'mat'],
-    ['thin limbs', 'texas-rig', { water: { cover: { kind: 'wood', density: 0.6, branchDiameterM: 0.01 } } }, 'peg', 'thin'],
+    [
+      'thin limbs',
+      'texas-rig',
+      { water: { cover: { kind: 'wood', density: 0.6, branchDiameterM: 0.01 } } },
+      'peg',
+      'thin',
+    ],
     ['open water', 'texas-rig', {}, 'peg', 'glide'],
   ] as const)('%s speaks for the %s', (_name, family, given, p, why) => {
     expect(part(reasons(family, given as unknown as Given), p).why).toBe(why);
@@ -174,7 +218,10 @@ describe('the rig’s reasons', () => {
 });
 
 describe('what lures cost where lures die', () => {
-  const oyster = lake({ species: 'red-drum', water: { setting: 'tidal-creek', cover: { kind: 'oyster', density: 0.5 }, bottom: 'shell' } });
+  const oyster = lake({
+    species: 'red-drum',
+    water: { setting: 'tidal-creek', cover: { kind: 'oyster', density: 0.5 }, bottom: 'shell' },
+  });
   const spoon = rankLures(oyster, { families: ['shrimp-imitation'], withoutRange: true }).ranked[0]!;
   test('by hand: snags an hour, times the chance that the line parts, times the price', () => {
     const snags = Number(spoon.why.find((w) => w.factor === 'snags')!.facts.perCast);
@@ -198,7 +245,9 @@ describe('what lures cost where lures die', () => {
 test('a lure that meets a hard limit never ranks, whatever the schools (seed 3)', () => {
   const random = seededRandom(3);
   for (let i = 0; i < 20; i++) {
-    const schools = Object.fromEntries(SCHOOL_IDS.map((k) => [k, SCHOOLS[k][Math.floor(random() * SCHOOLS[k].length)]])) as unknown as Schools;
+    const schools = Object.fromEntries(
+      SCHOOL_IDS.map((k) => [k, SCHOOLS[k][Math.floor(random() * SCHOOLS[k].length)]]),
+    ) as unknown as Schools;
     const r = rankLures(lake({ water: { cover: { kind: 'wood', density: random() }, surfaceTempC: 30 * random() } }), {
       schools,
       withoutRange: true,

@@ -16,11 +16,19 @@ export interface ContextOptions {
   schools?: Schools;
 }
 
-/** Fish come further for what they have watched coming: the species' own reach holds at this clarity, m. prior: judgement. */
+/**
+ * Fish come further for what they have watched coming: the species' own reach holds at this clarity, m. prior:
+ * judgement.
+ */
 const USUAL_CLARITY_M = 1.2;
 const clearer = (clarityM: number): number => clamp((clarityM / USUAL_CLARITY_M) ** 0.4, 0.75, 1.6);
 
-export function readContext(r: ResolvedConditions, p: SpeciesProfile, mood: MoodDistribution, options: ContextOptions = {}) {
+export function readContext(
+  r: ResolvedConditions,
+  p: SpeciesProfile,
+  mood: MoodDistribution,
+  options: ContextOptions = {},
+) {
   const holding = computeHolding(r);
   const reach = clearer(r.clarityM);
   const luxAtFish = luxAtDepth(holding.lux, r.clarityM, r.fishDepthM);
@@ -60,4 +68,5 @@ export const chaseMps = (c: ReadContext, mood: number): number =>
 export const meanChaseMps = (c: ReadContext): number => overMoods(c.mood, (m) => chaseMps(c, m));
 
 /** Vertical distance from the lure to the nearest fish of the band, m. */
-export const gapM = (depthM: number, band: readonly [number, number]): number => Math.max(0, band[0] - depthM, depthM - band[1]);
+export const gapM = (depthM: number, band: readonly [number, number]): number =>
+  Math.max(0, band[0] - depthM, depthM - band[1]);

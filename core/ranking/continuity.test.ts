@@ -1,4 +1,7 @@
-/** The ranking has no cliffs but hard limits: a step in any reading, made smaller and smaller, moves every score less and less. */
+/**
+ * The ranking has no cliffs but hard limits: a step in any reading, made smaller and smaller, moves every score less
+ * and less.
+ */
 import { DEMO_LURES } from '../../demo/tackle';
 import { seededRandom } from '../base/random';
 import type { Conditions } from '../water/conditions';
@@ -50,7 +53,12 @@ const READINGS: readonly (readonly [string, number, number, (c: Conditions, v: n
 ];
 
 const scores = (c: Conditions): Map<string, number> =>
-  new Map(rankLures(c, { lures: DEMO_LURES, withoutRange: true, schools: { peg: 'free' } }).ranked.map((x) => [x.key, x.score]));
+  new Map(
+    rankLures(c, { lures: DEMO_LURES, withoutRange: true, schools: { peg: 'free' } }).ranked.map((x) => [
+      x.key,
+      x.score,
+    ]),
+  );
 /** The largest change of a score between two, ln; lures that one of them leaves in the box do not count. */
 function jump(a: Map<string, number>, b: Map<string, number>): number {
   let most = 0;
@@ -61,7 +69,10 @@ function jump(a: Map<string, number>, b: Map<string, number>): number {
   return most;
 }
 
-/** Steps of this share of the reading's range; where one moves a score by more than a little it is halved towards the steeper side. */
+/**
+ * Steps of this share of the reading's range; where one moves a score by more than a little it is halved towards the
+ * steeper side.
+ */
 const STEP = 0.001;
 const LITTLE = 0.02;
 const HALVINGS = 12;

@@ -1,11 +1,14 @@
 /**
- * What lures cost where lures die: snags an hour · chance that the line parts in one · price. Money never enters the score; it stands beside it.
+ * What lures cost where lures die: snags an hour · chance that the line parts in one · price. Money never enters the
+ * score; it stands beside it.
  */
 import type { LineSpec } from '../tackle/line';
 import type { Hook } from '../lures/family';
 import type { Score } from './score';
 
-/** Chance that a firm snag takes the lure, by hook: a weedless one comes back out, trebles are dug in. prior: judgement. */
+/**
+ * Chance that a firm snag takes the lure, by hook: a weedless one comes back out, trebles are dug in. prior: judgement.
+ */
 const KEPT_BY_SNAG: Record<Hook, number> = { treble: 0.42, single: 0.35, weedless: 0.25 };
 /** At this strength, lb, that chance holds; it falls with the square root of stronger line. */
 const COMMON_LB = 15;
@@ -65,8 +68,8 @@ export function ledgerOf(
 }
 
 /**
- * How many times as many fish the dear one must bring for its strikes to cost no more than the cheap one's, both fished and lost alike:
- * the ratio of what is lost in an hour. Null where nothing is lost.
+ * How many times as many fish the dear one must bring for its strikes to cost no more than the cheap one's, both fished
+ * and lost alike: the ratio of what is lost in an hour. Null where nothing is lost.
  */
 export function breakEvenAdvantage(dear: Ledger, cheap: Ledger): number | null {
   return cheap.costPerHourMinor > 0 ? dear.costPerHourMinor / cheap.costPerHourMinor : null;

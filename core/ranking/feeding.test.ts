@@ -29,17 +29,47 @@ test('every factor stands once, in its order', () => {
 
 describe('each factor moves the way an angler expects', () => {
   test.each([
-    ['clear water shows a silent lure further', 'noticed', 'texas-rig', { water: { clarityM: 2.5 } }, { water: { clarityM: 0.4 } }],
-    ['a shallow fish is nearer a surface lure', 'travel', 'popper', { water: { fishDepthM: 0.5 } }, { water: { fishDepthM: 2 } }],
+    [
+      'clear water shows a silent lure further',
+      'noticed',
+      'texas-rig',
+      { water: { clarityM: 2.5 } },
+      { water: { clarityM: 0.4 } },
+    ],
+    [
+      'a shallow fish is nearer a surface lure',
+      'travel',
+      'popper',
+      { water: { fishDepthM: 0.5 } },
+      { water: { fishDepthM: 2 } },
+    ],
     ['an aggressive fish travels further', 'travel', 'popper', { mood: aggressive }, { mood: shut }],
     ['a shut fish is not run down by a fast lure', 'speed', 'buzzbait', { mood: aggressive }, { mood: shut }],
     ['a buzzing bait cannot hang for a shut fish', 'pause', 'buzzbait', { mood: aggressive }, { mood: shut }],
     ['a shut fish dislikes a loud lure', 'noise', 'lipless-vibrating', { mood: aggressive }, { mood: shut }],
     ['murk asks for noise', 'noise', 'bladed-jig', { water: { clarityM: 0.2 } }, { water: { clarityM: 3 } }],
     ['crawfish about make a jig look right', 'food', 'finesse-jig', { forage: ['crawfish'] }, { forage: ['shad'] }],
-    ['warm water suits a surface lure', 'warmth', 'walking-bait', { water: { surfaceTempC: 24 } }, { water: { surfaceTempC: 9 } }],
-    ['cold water suits a blade', 'warmth', 'blade-bait', { water: { surfaceTempC: 4 } }, { water: { surfaceTempC: 24 } }],
-    ['low light suits the top', 'light', 'walking-bait', { sky: { sunElevationDeg: 1, cloud: 0.8 } }, { sky: { sunElevationDeg: 60, cloud: 0 } }],
+    [
+      'warm water suits a surface lure',
+      'warmth',
+      'walking-bait',
+      { water: { surfaceTempC: 24 } },
+      { water: { surfaceTempC: 9 } },
+    ],
+    [
+      'cold water suits a blade',
+      'warmth',
+      'blade-bait',
+      { water: { surfaceTempC: 4 } },
+      { water: { surfaceTempC: 24 } },
+    ],
+    [
+      'low light suits the top',
+      'light',
+      'walking-bait',
+      { sky: { sunElevationDeg: 1, cloud: 0.8 } },
+      { sky: { sunElevationDeg: 60, cloud: 0 } },
+    ],
     ['chop drowns a popper', 'chop', 'popper', { water: { waveHeightM: 0 } }, { water: { waveHeightM: 0.5 } }],
     ['open water can all be shown', 'cover', 'deep-crank', {}, { water: { cover: { kind: 'dock', density: 0.8 } } }],
     [
@@ -93,10 +123,19 @@ describe('each factor moves the way an angler expects', () => {
       { behaviour: 'surface-schooling', sky: { sunElevationDeg: 60, cloud: 0 } },
       { sky: { sunElevationDeg: 60, cloud: 0 } },
     ],
-    ['wood costs a lipless its hours', 'snags', 'lipless-vibrating', {}, { water: { cover: { kind: 'wood', density: 0.5 } } }],
-  ] as [string, (typeof FACTORS)[number], FamilyId, MoodChange, MoodChange][])('%s', (_name, name, id, better, worse) => {
-    expect(factor(id, name, better)).toBeGreaterThan(factor(id, name, worse) + 0.02);
-  });
+    [
+      'wood costs a lipless its hours',
+      'snags',
+      'lipless-vibrating',
+      {},
+      { water: { cover: { kind: 'wood', density: 0.5 } } },
+    ],
+  ] as [string, (typeof FACTORS)[number], FamilyId, MoodChange, MoodChange][])(
+    '%s',
+    (_name, name, id, better, worse) => {
+      expect(factor(id, name, better)).toBeGreaterThan(factor(id, name, worse) + 0.02);
+    },
+  );
 
   test.each(['paddletail', 'texas-rig', 'suspending-jerkbait'] as const)('chop does not trouble a %s', (id) => {
     expect(factor(id, 'chop', { water: { waveHeightM: 0.5 } })).toBeCloseTo(0, 10);
@@ -110,7 +149,12 @@ test('the cold takes no lure’s size from it: all mouthfuls shrink together', (
 });
 
 test('full fish take the still and the loud; the middle fails', () => {
-  const thick: MoodChange = { forage: ['shad'], forageAbundance: 'thick', water: { surfaceTempC: 26, tempChange3dC: 0 }, mood: spreadMood(2, 0.7) };
+  const thick: MoodChange = {
+    forage: ['shad'],
+    forageAbundance: 'thick',
+    water: { surfaceTempC: 26, tempChange3dC: 0 },
+    mood: spreadMood(2, 0.7),
+  };
   expect(context(thick).full).toBeGreaterThan(0.5);
   for (const id of ['texas-rig', 'lipless-vibrating'] as const)
     expect(factor(id, 'noise', thick)).toBeGreaterThan(factor('swim-jig', 'noise', thick) + 0.1);
@@ -120,9 +164,14 @@ test('teeth that cut take a soft body, not metal; others take neither', () => {
   const hooked = (id: FamilyId, species: Conditions['species']) => {
     const p = speciesProfile(species);
     const r = resolveConditions({ species, water: { setting: 'inlet' } });
-    return scoreFeeding(familyById(id), readContext(r, p, judgeMood(r, p).distribution)).why.find((w) => w.factor === 'hooked')!.ln;
+    return scoreFeeding(familyById(id), readContext(r, p, judgeMood(r, p).distribution)).why.find(
+      (w) => w.factor === 'hooked',
+    )!.ln;
   };
-  expect(hooked('paddletail', 'spanish-mackerel')).toBeCloseTo(hooked('paddletail', 'striped-bass') + Math.log(0.65), 6);
+  expect(hooked('paddletail', 'spanish-mackerel')).toBeCloseTo(
+    hooked('paddletail', 'striped-bass') + Math.log(0.65),
+    6,
+  );
   expect(hooked('slender-metal', 'spanish-mackerel')).toBeGreaterThan(hooked('slender-metal', 'red-drum') - 0.06);
 });
 
@@ -149,22 +198,29 @@ describe('where and how fast it is worked', () => {
   });
 
   test('never below the grass tops, never below the bottom', () => {
-    expect(working('paddletail', { water: { cover: { kind: 'submerged-grass', density: 0.5, topDepthM: 0.9 } } }).depthM).toBeLessThan(0.9);
+    expect(
+      working('paddletail', { water: { cover: { kind: 'submerged-grass', density: 0.5, topDepthM: 0.9 } } }).depthM,
+    ).toBeLessThan(0.9);
     expect(working('casting-spoon', { water: { depthM: 1, fishDepthM: 1 } }).depthM).toBeLessThanOrEqual(1);
   });
 
   test('faster for livelier fish', () => {
-    expect(working('paddletail', { mood: aggressive }).speedMps).toBeGreaterThan(working('paddletail', { mood: shut }).speedMps);
+    expect(working('paddletail', { mood: aggressive }).speedMps).toBeGreaterThan(
+      working('paddletail', { mood: shut }).speedMps,
+    );
   });
 
-  test.each(['paddletail', 'bladed-jig', 'shaky-head', 'popper', 'panfish-jig-straight'] as const)('a %s within what it can do', (id) => {
-    const f = familyById(id);
-    for (const mood of [shut, aggressive]) {
-      const { speedMps } = working(id, { mood });
-      expect(speedMps).toBeGreaterThanOrEqual(f.speedMps[0] * 0.999);
-      expect(speedMps).toBeLessThanOrEqual(f.speedMps[1] * 1.001);
-    }
-  });
+  test.each(['paddletail', 'bladed-jig', 'shaky-head', 'popper', 'panfish-jig-straight'] as const)(
+    'a %s within what it can do',
+    (id) => {
+      const f = familyById(id);
+      for (const mood of [shut, aggressive]) {
+        const { speedMps } = working(id, { mood });
+        expect(speedMps).toBeGreaterThanOrEqual(f.speedMps[0] * 0.999);
+        expect(speedMps).toBeLessThanOrEqual(f.speedMps[1] * 1.001);
+      }
+    },
+  );
 });
 
 test('a lure is dropped into standing cover the more, the thicker it is and the better it gets in', () => {
@@ -216,8 +272,18 @@ test('full fish: a crawl or a burn beats the middle; hungry ones take the middle
 });
 
 describe('what is dragged lies on the bottom', () => {
-  const bottom = ['flipping-jig', 'texas-rig', 'finesse-jig', 'shaky-head', 'drop-shot', 'football-jig', 'carolina-rig', 'shrimp-imitation'] as const;
-  const at = (id: FamilyId, depthM: number) => scoreFeeding(familyById(id), context({ water: { depthM, fishDepthM: depthM - 0.4 } }));
+  const bottom = [
+    'flipping-jig',
+    'texas-rig',
+    'finesse-jig',
+    'shaky-head',
+    'drop-shot',
+    'football-jig',
+    'carolina-rig',
+    'shrimp-imitation',
+  ] as const;
+  const at = (id: FamilyId, depthM: number) =>
+    scoreFeeding(familyById(id), context({ water: { depthM, fishDepthM: depthM - 0.4 } }));
   test.each(bottom)('%s: also where the water is deeper than it is meant for, and then for less of the time', (id) => {
     const meantM = familyById(id).depthM[1];
     for (const depthM of [3, 7, 15, 30]) expect(at(id, depthM).workingDepthM).toBe(depthM);

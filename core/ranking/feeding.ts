@@ -7,7 +7,15 @@
 import { clamp, lerp, logistic } from '../base/numbers';
 import { overMoods } from '../mood/states';
 import { DEPTH_GRID_M, lineFor } from '../holdtable/grid';
-import { estimateZone, heldSpeeds, holdingOptions, holdingTable, shareAt, swimHour, type HoldingOption } from '../holdtable/zone';
+import {
+  estimateZone,
+  heldSpeeds,
+  holdingOptions,
+  holdingTable,
+  shareAt,
+  swimHour,
+  type HoldingOption,
+} from '../holdtable/zone';
 import { comfortableCastM } from '../tackle/rod';
 import { feltRangeM, heardRangeM } from '../water/senses';
 import { chaseMps, gapM, type ReadContext } from './context';
@@ -35,7 +43,10 @@ import type { Schools } from './schools';
 import { summed, type Contribution, type Score } from './score';
 import type { ResolvedConditions } from '../water/resolve';
 
-/** Standing cover into which a bottom lure is dropped and lifted at the fish's own depth instead of being dragged below it. */
+/**
+ * Standing cover into which a bottom lure is dropped and lifted at the fish's own depth instead of being dragged below
+ * it.
+ */
 const STANDING = new Set(['pads', 'matted-grass', 'reeds', 'wood', 'brush', 'dock']);
 
 /** Share of the work done by dropping into cover, 0–1. */
@@ -46,7 +57,8 @@ export function pitchedShare(f: Family, r: ResolvedConditions): number {
 
 /** Cover in single pieces: fish sit on it, not along the whole cast. */
 const SPOTTY = new Set(['wood', 'brush', 'dock']);
-const spottiness = (r: ResolvedConditions): number => (SPOTTY.has(r.cover.kind) ? Math.min(1, r.cover.density / 0.25) : 0);
+const spottiness = (r: ResolvedConditions): number =>
+  SPOTTY.has(r.cover.kind) ? Math.min(1, r.cover.density / 0.25) : 0;
 
 /** How the family is worked here: its depth, m, and the average speed the fish see, m/s. */
 export interface Working {
@@ -55,8 +67,8 @@ export interface Working {
 }
 
 /**
- * As near the fish, as long and as close to the speed they want as the family allows: for swimming lures the best of the table's depths and
- * speeds, because a sinker cannot be held in mid-water as slowly as one might wish.
+ * As near the fish, as long and as close to the speed they want as the family allows: for swimming lures the best of
+ * the table's depths and speeds, because a sinker cannot be held in mid-water as slowly as one might wish.
  */
 export function chooseWorking(f: Family, c: ReadContext): Working {
   const { r } = c;
@@ -72,7 +84,10 @@ export function chooseWorking(f: Family, c: ReadContext): Working {
   return bestSwim(f, c, { depthM: wishM, speedMps: wishMps }, [shallowest, deepest]);
 }
 
-/** Of the table's depths and speeds and the wished ones, the pair with the best score: the product of all that depends on the two. */
+/**
+ * Of the table's depths and speeds and the wished ones, the pair with the best score: the product of all that depends
+ * on the two.
+ */
 function bestSwim(f: Family, c: ReadContext, wish: Working, [shallowest, deepest]: readonly [number, number]): Working {
   const noise = noiseMatch(f, c, NOISE_FLOOR.passing);
   const pause = pauseOf(f, c);
@@ -117,9 +132,13 @@ function bestSwim(f: Family, c: ReadContext, wish: Working, [shallowest, deepest
 const MAX_MINUTES = 60;
 const BOLDEST = 4;
 
-/** How far each sense knows of a lure, m: by eye with its flash, its size and what it stands out against; felt; heard over the chop. */
+/**
+ * How far each sense knows of a lure, m: by eye with its flash, its size and what it stands out against; felt; heard
+ * over the chop.
+ */
 export function ranges(f: Family, c: ReadContext): { sightM: number; feltM: number; heardM: number } {
-  const contrast = 0.75 + 0.25 * f.flash * logistic(Math.log10(c.holding.lux), 4, 0.4) + (f.mode === 'surface' ? 0.2 : 0);
+  const contrast =
+    0.75 + 0.25 * f.flash * logistic(Math.log10(c.holding.lux), 4, 0.4) + (f.mode === 'surface' ? 0.2 : 0);
   // A small thing is lost to sight sooner.
   const small = clamp(Math.sqrt(chooseSizeM(f, c.r, c.p, c.schools) / c.p.preyLengthM[1]), 0.5, 1.1);
   return { sightM: c.sightM * contrast * small, feltM: feltRangeM(c.r, f.thump), heardM: heardRangeM(c.r, f.rattle) };
@@ -129,26 +148,38 @@ export function ranges(f: Family, c: ReadContext): { sightM: number; feltM: numb
 function knownOf(senses: ReturnType<typeof ranges>, gap: number, c: ReadContext, onTop = false): number {
   const surfaceLoss = onTop ? c.chopDamp ** 2 : 1;
   const channel = (range: number, quality: number): number => quality * Math.exp(-((gap / (range + 0.3)) ** 2)) * range;
-  return channel(senses.sightM, 1) + channel(senses.feltM, 0.45) * surfaceLoss + channel(senses.heardM, 0.085) * surfaceLoss;
+  return (
+    channel(senses.sightM, 1) + channel(senses.feltM, 0.45) * surfaceLoss + channel(senses.heardM, 0.085) * surfaceLoss
+  );
 }
 
-const sweepOf = (speed: number, c: ReadContext): number => ((speed + 0.15) / 0.5) ** (0.55 * (1 - 0.6 * c.r.cover.density));
+const sweepOf = (speed: number, c: ReadContext): number =>
+  ((speed + 0.15) / 0.5) ** (0.55 * (1 - 0.6 * c.r.cover.density));
 
 const noticedBy = (known: number, sweep: number): number => 1 - Math.exp(-1.1 * known * sweep);
 
-/** Fish hold this far out where one stands on a beach or on stones, m; elsewhere one moves to within a cast of them. prior: judgement. */
+/**
+ * Fish hold this far out where one stands on a beach or on stones, m; elsewhere one moves to within a cast of them.
+ * prior: judgement.
+ */
 const FAR_OUT_M: Partial<Record<ResolvedConditions['setting'], number>> = { surf: 30, jetty: 22, inlet: 22 };
 /** The rod for it: long enough, and stout enough for the heavy half of the family. */
 const LONG_ROD = { lengthM: 2.7, minLureKg: 0.005, maxLureKg: 0.1, action: 'moderate' as const };
 /** A strong wind takes this share of a cast for each m/s, of a compact lure and of a sail. prior: judgement. */
 const WIND_TAKES = { compact: 0.015, sail: 0.05 } as const;
 const REACH_SOFT_M = 5;
-/** Fish stay put under a boat that stops above them when they are this deep, and let one pass over them when this deep, m. prior: judgement. */
+/**
+ * Fish stay put under a boat that stops above them when they are this deep, and let one pass over them when this deep,
+ * m. prior: judgement.
+ */
 const BELOW_A_BOAT_M = { stopping: 9, passing: 8, soft: 1.3 } as const;
 /** With the heaviest of a family one throws furthest; own lures have one weight. */
 const FAR_THROWN = 0.8;
 
-/** How far it flies here, against how far out the fish are, m; and the share of them that it is thrown to, or that stay below the boat. */
+/**
+ * How far it flies here, against how far out the fish are, m; and the share of them that it is thrown to, or that stay
+ * below the boat.
+ */
 function distanceOf(f: Family, r: ResolvedConditions): Match {
   if (f.mode === 'vertical' || f.mode === 'tow') {
     const needM = f.mode === 'vertical' ? BELOW_A_BOAT_M.stopping : BELOW_A_BOAT_M.passing;
@@ -163,7 +194,10 @@ function distanceOf(f: Family, r: ResolvedConditions): Match {
   return { factor: 'distance', of: () => share, facts: { way: 'cast', castM, needM } };
 }
 
-/** A pegged weight goes where a free one hangs behind its bait; a free one glides better where nothing is in its way. prior: judgement. */
+/**
+ * A pegged weight goes where a free one hangs behind its bait; a free one glides better where nothing is in its way.
+ * prior: judgement.
+ */
 const FREE_IN_TANGLE = 0.85;
 const THIN_BRANCH_M = 0.025;
 
@@ -190,23 +224,34 @@ const MET_DENSITY = 0.3;
 const HARDNESS = { rock: 1, gravel: 0.9, shell: 0.9, sand: 0.4, mud: 0.15 } as const;
 /** A lure knocks on the bottom when worked no more than this above it, m. */
 const DIGS_M = { within: 0.35, soft: 0.1 } as const;
-/** What a lure that glances off at every turn gains: fish that would let it pass strike at the change of its way. prior: judgement. */
+/**
+ * What a lure that glances off at every turn gains: fish that would let it pass strike at the change of its way. prior:
+ * judgement.
+ */
 const DEFLECTION_GAIN = 0.45;
 
 /** Share of the work in which it knocks against something and glances off: on cover, and on the bottom. */
 function knocks(f: Family, c: ReadContext, depthM: number): { onCover: number; onBottom: number } {
   const { cover, bottom } = c.r;
-  const onCover = (cover.kind === 'none' ? 0 : (f.deflects[cover.kind] ?? 0)) * Math.min(1, cover.density / MET_DENSITY);
+  const onCover =
+    (cover.kind === 'none' ? 0 : (f.deflects[cover.kind] ?? 0)) * Math.min(1, cover.density / MET_DENSITY);
   const digs = f.deflects.bottom ?? 0;
-  return { onCover, onBottom: digs === 0 ? 0 : digs * HARDNESS[bottom] * logistic(c.r.depthM - depthM, DIGS_M.within, -DIGS_M.soft) };
+  return {
+    onCover,
+    onBottom: digs === 0 ? 0 : digs * HARDNESS[bottom] * logistic(c.r.depthM - depthM, DIGS_M.within, -DIGS_M.soft),
+  };
 }
 
-const deflectionGain = ({ onCover, onBottom }: ReturnType<typeof knocks>): number => 1 + DEFLECTION_GAIN * Math.max(onCover, onBottom);
+const deflectionGain = ({ onCover, onBottom }: ReturnType<typeof knocks>): number =>
+  1 + DEFLECTION_GAIN * Math.max(onCover, onBottom);
 
 export function deflectionOf(f: Family, c: ReadContext, depthM: number): Match {
   const met = knocks(f, c, depthM);
   const gain = deflectionGain(met);
-  const facts = { share: Math.max(met.onCover, met.onBottom), on: met.onCover >= met.onBottom ? c.r.cover.kind : c.r.bottom };
+  const facts = {
+    share: Math.max(met.onCover, met.onBottom),
+    on: met.onCover >= met.onBottom ? c.r.cover.kind : c.r.bottom,
+  };
   return { factor: 'deflection', of: () => gain, facts };
 }
 
@@ -215,10 +260,13 @@ const NEAR_BOTTOM_M = 0.4;
 
 /** Chance of a firm snag per cast from bottom and cover together. */
 export function snagChance(f: Family, r: ResolvedConditions, schools?: Schools): number {
-  const touches = f.mode === 'bottom' ? 1 : f.mode === 'swim' ? logistic(r.depthM - r.fishDepthM, NEAR_BOTTOM_M, -0.06) : 0;
+  const touches =
+    f.mode === 'bottom' ? 1 : f.mode === 'swim' ? logistic(r.depthM - r.fishDepthM, NEAR_BOTTOM_M, -0.06) : 0;
   const floor =
     touches > 0.001
-      ? touches * { mud: 0.003, sand: 0.003, gravel: 0.012, shell: 0.025, rock: 0.035 }[r.bottom] * (f.hook === 'weedless' ? 0.5 : 1)
+      ? touches *
+        { mud: 0.003, sand: 0.003, gravel: 0.012, shell: 0.025, rock: 0.035 }[r.bottom] *
+        (f.hook === 'weedless' ? 0.5 : 1)
       : 0;
   return Math.min(0.9, coverSnagChance(f, r, schools) + floor);
 }
@@ -230,9 +278,13 @@ const SNAG_AT_HAND_MIN = 2;
 
 /** Share of the hour that snags leave: less their minutes, and half of each cast that was snagged. */
 const keptShare = (perCast: number, castsPerHour: number, pitched = 0): number =>
-  (1 - perCast / 2) / (1 + clamp((castsPerHour * perCast * lerp(SNAG_COSTS_MIN, SNAG_AT_HAND_MIN, pitched)) / 60, 0, 20));
+  (1 - perCast / 2) /
+  (1 + clamp((castsPerHour * perCast * lerp(SNAG_COSTS_MIN, SNAG_AT_HAND_MIN, pitched)) / 60, 0, 20));
 
-/** What line changes: with no stretch a big single hook is driven home and a treble torn out. Ratio to braid with a leader. prior: judgement. */
+/**
+ * What line changes: with no stretch a big single hook is driven home and a treble torn out. Ratio to braid with a
+ * leader. prior: judgement.
+ */
 const ON_FLUOROCARBON = { treble: 1.04, single: 0.98, weedless: 0.94 } as const;
 
 /** Share of strikes on a soft body that take more than its tail, by teeth. prior: judgement. */
@@ -256,7 +308,10 @@ export function scoreFeeding(f: Family, c: ReadContext): Score {
   const { depthM: depth, speedMps: speed } = chooseWorking(f, c);
   const gap = gapM(depth, r.fishBandM);
   const zone = estimateZone(f, depth, speed, pitchedShare(f, r), spottiness(r), c.lineDiameterM);
-  const noticed = noticedBy(knownOf(ranges(f, c), gap, c, f.mode === 'surface' || f.mode === 'float'), sweepOf(speed, c));
+  const noticed = noticedBy(
+    knownOf(ranges(f, c), gap, c, f.mode === 'surface' || f.mode === 'float'),
+    sweepOf(speed, c),
+  );
   const matches = [
     travelOf(gap, c),
     speedOf(speed, c),
@@ -278,7 +333,11 @@ export function scoreFeeding(f: Family, c: ReadContext): Score {
       ln: Math.log(p.strikesPerZoneMinute * zone.zoneMinutesPerHour),
       facts: { minutes: zone.zoneMinutesPerHour, share: zone.share, depthM: depth },
     },
-    { factor: 'noticed', ln: Math.log(noticed), facts: { sightM: c.sightM, chance: noticed, rattle: f.rattle, thump: f.thump } },
+    {
+      factor: 'noticed',
+      ln: Math.log(noticed),
+      facts: { sightM: c.sightM, chance: noticed, rattle: f.rattle, thump: f.thump },
+    },
     ...contributionsOf(matches, c),
     ...afterStrike(f, c, zone.castsPerHour),
   ];

@@ -9,7 +9,14 @@ const on = (signs: Sign[] = [], more: Partial<Conditions> = {}): Ranking =>
     species: 'largemouth-bass',
     behaviour: 'guarding',
     month: 4,
-    water: { setting: 'lake', surfaceTempC: 18, clarityM: 3, depthM: 1.5, fishDepthM: 1.4, cover: { kind: 'none', density: 0 } },
+    water: {
+      setting: 'lake',
+      surfaceTempC: 18,
+      clarityM: 3,
+      depthM: 1.5,
+      fishDepthM: 1.4,
+      cover: { kind: 'none', density: 0 },
+    },
     forage: ['bluegill'],
     signs,
     ...more,
@@ -39,7 +46,15 @@ describe('fish on their beds', () => {
   });
   test('hard limits hold for them too, and every family is either ranked or told why not', () => {
     expect(calm.ranked.length + calm.excluded.length).toBe(FAMILIES.length);
-    const reeds = on([], { water: { setting: 'lake', surfaceTempC: 18, depthM: 1, fishDepthM: 0.9, cover: { kind: 'matted-grass', density: 1 } } });
+    const reeds = on([], {
+      water: {
+        setting: 'lake',
+        surfaceTempC: 18,
+        depthM: 1,
+        fishDepthM: 0.9,
+        cover: { kind: 'matted-grass', density: 1 },
+      },
+    });
     expect(reeds.excluded.map((x) => x.code)).toContain('snags');
   });
   test('the anger answers a pass more often: more strikes an hour from whatever ranks first', () => {
@@ -61,7 +76,14 @@ describe('fish on their beds', () => {
         species: 'largemouth-bass',
         behaviour: 'guarding',
         month: 4,
-        water: { setting: 'lake', surfaceTempC: 18, clarityM: 3, depthM: 1.5, fishDepthM: 1.4, cover: { kind: 'none', density: 0 } },
+        water: {
+          setting: 'lake',
+          surfaceTempC: 18,
+          clarityM: 3,
+          depthM: 1.5,
+          fishDepthM: 1.4,
+          cover: { kind: 'none', density: 0 },
+        },
         forage: ['bluegill'],
       },
       { families: FAMILIES.filter((f) => f !== all[2]) },
@@ -89,11 +111,14 @@ describe('from the beach', () => {
         cover: { kind: 'none', density: 0 },
       },
     });
-  const reach = (r: Ranking, family: string): number => r.ranked.find((x) => x.family === family)!.why.find((w) => w.factor === 'distance')!.ln;
+  const reach = (r: Ranking, family: string): number =>
+    r.ranked.find((x) => x.family === family)!.why.find((w) => w.factor === 'distance')!.ln;
   test('what flies reaches them; the wind takes more from a sail than from a bullet', () => {
     const [calm, gale] = [surf(2), surf(13)];
     expect(reach(calm, 'slender-metal')).toBeGreaterThan(reach(calm, 'spinnerbait'));
-    expect(reach(gale, 'slender-metal') - reach(calm, 'slender-metal')).toBeGreaterThan(reach(gale, 'spinnerbait') - reach(calm, 'spinnerbait'));
+    expect(reach(gale, 'slender-metal') - reach(calm, 'slender-metal')).toBeGreaterThan(
+      reach(gale, 'spinnerbait') - reach(calm, 'spinnerbait'),
+    );
   });
   test('where one moves to the fish distance says nothing', () => {
     const lake = rankLures({ species: 'largemouth-bass', water: { setting: 'lake', windMps: 12 } });

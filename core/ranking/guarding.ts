@@ -1,8 +1,11 @@
 /**
- * Ranking for fish on their beds: they do not feed and are not searched for, so neither time at depth nor being noticed counts.
+ * Ranking for fish on their beds: they do not feed and are not searched for, so neither time at depth nor being noticed
+ * counts.
  *   strikesPerHour = passes an hour · P(answer a pass)
- *   P(answer)      = Σ over agitation p(a) · rate(a) · [(1 − w(a)) · provokes + w(a) · fits the mouth] · stays on the bed · cover
- * Calm fish are moved by an intruder; at the peak of their anger they take what they can carry off. prior: judgement throughout.
+ *   P(answer)      = Σ over agitation p(a) · rate(a) · [(1 − w(a)) · provokes + w(a) · fits the mouth]
+ *                    · stays on the bed · cover
+ * Calm fish are moved by an intruder; at the peak of their anger they take what they can carry off. prior: judgement
+ * throughout.
  */
 import { bell } from '../base/numbers';
 import { ANSWERS_PER_PASS } from '../mood/guarding';
@@ -29,7 +32,11 @@ const LEAVES_MPS = 0.2;
 /** How much it looks like something that eats eggs. */
 function provokes(f: Family, sizeM: number, favouriteM: number): number {
   const shape = Math.max(f.shapes['deep-fish'] ?? 0, 0.8 * (f.shapes.craw ?? 0), 0.5 * (f.shapes['slender-fish'] ?? 0));
-  return bell(Math.log(sizeM / favouriteM / INTRUDER.size), 0, INTRUDER.width) * (0.25 + 0.75 * shape) * (0.6 + 0.4 * Math.max(f.thump, f.flash));
+  return (
+    bell(Math.log(sizeM / favouriteM / INTRUDER.size), 0, INTRUDER.width) *
+    (0.25 + 0.75 * shape) *
+    (0.6 + 0.4 * Math.max(f.thump, f.flash))
+  );
 }
 
 function fits(f: Family, sizeM: number, favouriteM: number): number {
@@ -50,7 +57,10 @@ export function scoreGuarding(f: Family, c: ReadContext, agitation: readonly num
   const favouriteM = c.p.preyLengthM[1];
   const big = provokes(f, sizeM, favouriteM);
   const small = fits(f, sizeM, favouriteM);
-  const answer = agitation.reduce((s, p, a) => s + p * ANSWERS_PER_PASS[a]! * ((1 - WANTS_SMALL[a]!) * big + WANTS_SMALL[a]! * small), 0);
+  const answer = agitation.reduce(
+    (s, p, a) => s + p * ANSWERS_PER_PASS[a]! * ((1 - WANTS_SMALL[a]!) * big + WANTS_SMALL[a]! * small),
+    0,
+  );
   const passesPerHour = 3600 / (PASS_S + BETWEEN_PASSES_S);
   const stay = stays(f);
   const cover = coverAccess(f, c);

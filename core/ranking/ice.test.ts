@@ -15,8 +15,16 @@ const on = (given: Partial<Omit<Conditions, 'water'>> & { water?: Partial<Condit
   water: { setting: 'ice', surfaceTempC: 1, clarityM: 2.5, depthM: 6, fishDepthM: 5.5, ...given.water },
 });
 const order = (r: Ranking): string[] => r.ranked.map((x) => x.family);
-const context = (mood: number, c = on()) => readContext(resolveConditions(c), speciesProfile(c.species), spreadMood(mood, 0.4));
-const LADDER = ['ice-lipless', 'ice-gliding-jig', 'ice-rattle-spoon', 'ice-flutter-spoon', 'ice-slender-spoon', 'ice-dead-stick'] as const;
+const context = (mood: number, c = on()) =>
+  readContext(resolveConditions(c), speciesProfile(c.species), spreadMood(mood, 0.4));
+const LADDER = [
+  'ice-lipless',
+  'ice-gliding-jig',
+  'ice-rattle-spoon',
+  'ice-flutter-spoon',
+  'ice-slender-spoon',
+  'ice-dead-stick',
+] as const;
 
 test('only what goes through a hole is ranked, and says so of the rest', () => {
   const r = rankLures(on(), { withoutRange: true });
@@ -30,7 +38,8 @@ test('only what goes through a hole is ranked, and says so of the rest', () => {
 test('a lively fish is best called loudly, a shut one in clear water left alone with something still', () => {
   const value = (id: (typeof LADDER)[number], mood: number, clarityM: number) =>
     scoreIce(familyById(id), context(mood, on({ water: { clarityM } }))).score;
-  const best = (mood: number, clarityM: number) => LADDER.reduce((a, b) => (value(b, mood, clarityM) > value(a, mood, clarityM) ? b : a));
+  const best = (mood: number, clarityM: number) =>
+    LADDER.reduce((a, b) => (value(b, mood, clarityM) > value(a, mood, clarityM) ? b : a));
   expect(best(3.7, 1.2)).toBe('ice-lipless');
   expect(['ice-dead-stick', 'ice-slender-spoon']).toContain(best(0.2, 5));
 });
@@ -46,7 +55,18 @@ test('louder calls from further, murk takes sight but not sound', () => {
 
 test('neither chase nor casts count: no such factor stands in the reasons', () => {
   const [x] = rankLures(on(), { withoutRange: true }).ranked;
-  expect(x!.why.map((w) => w.factor)).toEqual(['called', 'travel', 'pause', 'noise', 'food', 'size', 'colour', 'light', 'hooked', 'snags']);
+  expect(x!.why.map((w) => w.factor)).toEqual([
+    'called',
+    'travel',
+    'pause',
+    'noise',
+    'food',
+    'size',
+    'colour',
+    'light',
+    'hooked',
+    'snags',
+  ]);
   expect(x!.why.reduce((s, w) => s + w.ln, 0)).toBeCloseTo(Math.log(x!.score), 9);
 });
 
@@ -54,7 +74,8 @@ test('leaving one out reorders no other; a small step is a small step', () => {
   const all = rankLures(on(), { withoutRange: true });
   const fewer = rankLures(on(), { withoutRange: true, families: LADDER.filter((f) => f !== order(all)[1]) });
   expect(order(fewer)).toEqual(order(all).filter((f) => f !== order(all)[1]));
-  const score = (clarityM: number) => new Map(rankLures(on({ water: { clarityM } }), { withoutRange: true }).ranked.map((x) => [x.family, x.score]));
+  const score = (clarityM: number) =>
+    new Map(rankLures(on({ water: { clarityM } }), { withoutRange: true }).ranked.map((x) => [x.family, x.score]));
   const [a, b] = [score(2.5), score(2.51)];
   for (const [f, v] of b) expect(Math.abs(Math.log(v / a.get(f)!))).toBeLessThan(0.05);
 });

@@ -1,16 +1,29 @@
 /**
- * Ranking through a hole in the ice: the lure stays, the fish come. Nothing is swept over them, so neither casts nor chase speeds count.
+ * Ranking through a hole in the ice: the lure stays, the fish come. Nothing is swept over them, so neither casts nor
+ * chase speeds count.
  *   strikesPerHour = visits an hour · P(taken)
- *   visits         = strikes of a surely wanted lure · (radius called over / CALLS_AS_USUAL_M) · share of the hour it is down
- * Fish that roam a plane at some speed cross a circle in proportion to its diameter. The radius is what eye, ear and side line know of it together.
- * A fish that has come may look for as long as it likes: noise that does not suit costs more than in passing. prior: judgement throughout.
+ *   visits         = strikes of a surely wanted lure · (radius called over / CALLS_AS_USUAL_M)
+ *                    · share of the hour it is down
+ * Fish that roam a plane at some speed cross a circle in proportion to its diameter. The radius is what eye, ear and
+ * side line know of it together. A fish that has come may look for as long as it likes: noise that does not suit costs
+ * more than in passing. prior: judgement throughout.
  */
 import { overMoods } from '../mood/states';
 import { clamp } from '../base/numbers';
 import { afterStrike, ranges } from './feeding';
 import { gapM, type ReadContext } from './context';
 import type { Family } from '../lures/family';
-import { colourOf, contributionsOf, foodOf, lightOf, NOISE_FLOOR, noiseMatch, pauseOf, sizeOf, travelOf } from './matches';
+import {
+  colourOf,
+  contributionsOf,
+  foodOf,
+  lightOf,
+  NOISE_FLOOR,
+  noiseMatch,
+  pauseOf,
+  sizeOf,
+  travelOf,
+} from './matches';
 import { summed, type Contribution, type Score } from './score';
 
 /** Radius over which a lure of common kind calls in common water, m. */
@@ -45,9 +58,21 @@ export function scoreIce(f: Family, c: ReadContext): Score {
   const zoneMinutesPerHour = 60 * hourShare * share;
   const visits = p.strikesPerZoneMinute * zoneMinutesPerHour * (radiusM / CALLS_AS_USUAL_M);
   const why: Contribution[] = [
-    { factor: 'called', ln: Math.log(visits), facts: { radiusM, perHour: visits, rattle: f.rattle, clarityM: r.clarityM } },
+    {
+      factor: 'called',
+      ln: Math.log(visits),
+      facts: { radiusM, perHour: visits, rattle: f.rattle, clarityM: r.clarityM },
+    },
     ...contributionsOf(
-      [travelOf(gap, c), pauseOf(f, c), noiseMatch(f, c, NOISE_FLOOR.looking), foodOf(f, c), sizeOf(f, c), colourOf(f, c), lightOf(f, c)],
+      [
+        travelOf(gap, c),
+        pauseOf(f, c),
+        noiseMatch(f, c, NOISE_FLOOR.looking),
+        foodOf(f, c),
+        sizeOf(f, c),
+        colourOf(f, c),
+        lightOf(f, c),
+      ],
       c,
     ),
     ...afterStrike(f, c, castsPerHour),

@@ -34,9 +34,14 @@ test('a loop lets a plug wobble, a jig is tied direct, a spinner gets a swivel',
 test('braid gets a leader, but none on top of a mat; one line throughout needs none', () => {
   expect(joints('paddletail', BRAID).leader?.material).toBe('fluorocarbon');
   expect(
-    joints('hollow-frog', { material: 'braid', strengthLb: 50 }, 'largemouth-bass', { cover: { kind: 'matted-grass', density: 0.8 } }).leader,
+    joints('hollow-frog', { material: 'braid', strengthLb: 50 }, 'largemouth-bass', {
+      cover: { kind: 'matted-grass', density: 0.8 },
+    }).leader,
   ).toBeNull();
-  expect(joints('paddletail', { material: 'fluorocarbon', strengthLb: 10 })).toMatchObject({ leader: null, leaderWhy: 'same-line' });
+  expect(joints('paddletail', { material: 'fluorocarbon', strengthLb: 10 })).toMatchObject({
+    leader: null,
+    leaderWhy: 'same-line',
+  });
   expect(joints('paddletail', BRAID, 'largemouth-bass', {}, 'fluorocarbon').leader).toBeNull();
 });
 test('the trace of a long leader rig breaks before the main line', () => {
@@ -49,11 +54,20 @@ test('cover asks for more line, panfish for less', () => {
   expect(neededLb(speciesProfile('bluegill'), read({}, 'bluegill'))).toBeLessThan(open);
 });
 test.each([
-  ['rod-too-light', 0.05, { rod: { lengthM: 2, minLureKg: 0.005, maxLureKg: 0.02, action: 'fast' as const }, line: BRAID }, {}, 'largemouth-bass'],
+  [
+    'rod-too-light',
+    0.05,
+    { rod: { lengthM: 2, minLureKg: 0.005, maxLureKg: 0.02, action: 'fast' as const }, line: BRAID },
+    {},
+    'largemouth-bass',
+  ],
   [
     'rod-too-heavy',
     0.001,
-    { rod: { lengthM: 2, minLureKg: 0.005, maxLureKg: 0.02, action: 'fast' as const }, line: { material: 'nylon' as const, strengthLb: 4 } },
+    {
+      rod: { lengthM: 2, minLureKg: 0.005, maxLureKg: 0.02, action: 'fast' as const },
+      line: { material: 'nylon' as const, strengthLb: 4 },
+    },
     {},
     'largemouth-bass',
   ],
@@ -69,7 +83,13 @@ test.each([
   ['drag-of-braid', 0.003, { rod: null, line: { material: 'braid' as const, strengthLb: 10 } }, {}, 'crappie'],
 ] as const)('%s is said before it costs a fish', (code, weightKg, tackle, water, species) => {
   const family = familyById(code === 'drag-of-braid' ? 'suspending-jerkbait' : 'paddletail');
-  const faults = pairingFaults(family, weightKg, tackle, speciesProfile(species), read(water as Partial<Conditions['water']>, species));
+  const faults = pairingFaults(
+    family,
+    weightKg,
+    tackle,
+    speciesProfile(species),
+    read(water as Partial<Conditions['water']>, species),
+  );
   expect(faults.map((f) => f.code)).toContain(code);
 });
 test('what goes together raises nothing', () => {
@@ -77,7 +97,10 @@ test('what goes together raises nothing', () => {
     pairingFaults(
       familyById('paddletail'),
       0.01,
-      { rod: { lengthM: 2.1, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' }, line: { material: 'braid', strengthLb: 15 } },
+      {
+        rod: { lengthM: 2.1, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' },
+        line: { material: 'braid', strengthLb: 15 },
+      },
       speciesProfile('largemouth-bass'),
       read(),
     ),

@@ -1,6 +1,7 @@
 /**
- * From reel to lure: is the line strong enough and not too thick, what leader, which knot for which joint, snap or direct, wire for teeth. Knots by their usual
- * names. prior: judgement, from what is common practice; strengths are classes printed on spools.
+ * From reel to lure: is the line strong enough and not too thick, what leader, which knot for which joint, snap or
+ * direct, wire for teeth. Knots by their usual names. prior: judgement, from what is common practice; strengths are
+ * classes printed on spools.
  */
 import type { Family } from '../lures/family';
 import type { Schools } from './schools';
@@ -9,7 +10,15 @@ import type { LineSpec } from '../tackle/line';
 import { rodFit, type RodSpec } from '../tackle/rod';
 import type { ResolvedConditions } from '../water/resolve';
 
-export const KNOTS = ['double-uni', 'fg', 'albright', 'improved-clinch', 'palomar', 'non-slip-loop', 'haywire-twist'] as const;
+export const KNOTS = [
+  'double-uni',
+  'fg',
+  'albright',
+  'improved-clinch',
+  'palomar',
+  'non-slip-loop',
+  'haywire-twist',
+] as const;
 export type Knot = (typeof KNOTS)[number];
 export const ENDS = ['direct', 'loop', 'snap', 'swivel'] as const;
 export type End = (typeof ENDS)[number];
@@ -31,7 +40,14 @@ export interface Joints {
   endWhy: 'wobbles' | 'spins' | 'straight' | 'plain';
 }
 
-export const PAIRING_FAULTS = ['rod-too-light', 'rod-too-heavy', 'line-too-weak', 'line-too-thick', 'no-wire', 'drag-of-braid'] as const;
+export const PAIRING_FAULTS = [
+  'rod-too-light',
+  'rod-too-heavy',
+  'line-too-weak',
+  'line-too-thick',
+  'no-wire',
+  'drag-of-braid',
+] as const;
 export type PairingFault = { code: (typeof PAIRING_FAULTS)[number]; facts: Record<string, number | string> };
 
 /** Line that fish of this kind ask for in open water, lb; hard pullers more. */
@@ -54,7 +70,8 @@ const PANFISH_PREY_M = 0.05;
 
 /** Weakest class that suits fish and cover, lb, 2–80. */
 export function neededLb(p: SpeciesProfile, r: ResolvedConditions): number {
-  const open = p.preyLengthM[1] < PANFISH_PREY_M ? PANFISH_LB : p.handling.includes('heavy') ? HEAVY_LB : OPEN_LB[p.teeth];
+  const open =
+    p.preyLengthM[1] < PANFISH_PREY_M ? PANFISH_LB : p.handling.includes('heavy') ? HEAVY_LB : OPEN_LB[p.teeth];
   const pull = 1 + ((COVER_PULLS[r.cover.kind] ?? 1) - 1) * r.cover.density;
   return Math.min(80, open * pull * (r.setting === 'jetty' || r.setting === 'surf' ? 1.3 : 1));
 }
@@ -69,7 +86,13 @@ const THICK_FOR_KG: readonly (readonly [lureKg: number, lb: number])[] = [
 
 const wireNeeded = (p: SpeciesProfile): boolean => p.teeth === 'cutting';
 
-export function chooseJoints(f: Family, line: LineSpec, p: SpeciesProfile, r: ResolvedConditions, schools: Pick<Schools, 'line'>): Joints {
+export function chooseJoints(
+  f: Family,
+  line: LineSpec,
+  p: SpeciesProfile,
+  r: ResolvedConditions,
+  schools: Pick<Schools, 'line'>,
+): Joints {
   const needLb = Math.round(neededLb(p, r));
   const end: Joints['end'] =
     f.liftAreaM2 > 0 || f.mode === 'surface'
@@ -80,9 +103,16 @@ export function chooseJoints(f: Family, line: LineSpec, p: SpeciesProfile, r: Re
         ? 'swivel'
         : 'direct';
   const endWhy: Joints['endWhy'] =
-    end === 'swivel' ? 'spins' : end === 'loop' || end === 'snap' ? 'wobbles' : f.mode === 'bottom' ? 'straight' : 'plain';
+    end === 'swivel'
+      ? 'spins'
+      : end === 'loop' || end === 'snap'
+        ? 'wobbles'
+        : f.mode === 'bottom'
+          ? 'straight'
+          : 'plain';
   const braided = line.material === 'braid';
-  const toLure: Knot = end === 'loop' ? 'non-slip-loop' : braided || f.mode === 'bottom' ? 'palomar' : 'improved-clinch';
+  const toLure: Knot =
+    end === 'loop' ? 'non-slip-loop' : braided || f.mode === 'bottom' ? 'palomar' : 'improved-clinch';
   if (wireNeeded(p))
     return {
       leader: { material: 'wire', strengthLb: Math.max(30, needLb), lengthM: 0.3 },
@@ -102,7 +132,12 @@ export function chooseJoints(f: Family, line: LineSpec, p: SpeciesProfile, r: Re
       endWhy: 'spins',
     };
   const rough =
-    r.cover.kind === 'rock' || r.cover.kind === 'oyster' || r.bottom === 'rock' || r.bottom === 'shell' || p.teeth === 'rasp' || p.teeth === 'sharp';
+    r.cover.kind === 'rock' ||
+    r.cover.kind === 'oyster' ||
+    r.bottom === 'rock' ||
+    r.bottom === 'shell' ||
+    p.teeth === 'rasp' ||
+    p.teeth === 'sharp';
   const thickCover = r.cover.kind === 'pads' || r.cover.kind === 'matted-grass';
   if (!braided || (thickCover && f.mode === 'surface') || schools.line === 'fluorocarbon')
     return {
@@ -116,7 +151,11 @@ export function chooseJoints(f: Family, line: LineSpec, p: SpeciesProfile, r: Re
   const far = r.setting === 'surf' || r.setting === 'jetty';
   const strengthLb = far ? Math.max(20, needLb) : Math.max(6, Math.min(Math.round(needLb), line.strengthLb));
   return {
-    leader: { material: f.mode === 'surface' ? 'nylon' : 'fluorocarbon', strengthLb, lengthM: far ? 1.2 : r.clarityM > 1.5 ? 1.5 : 0.7 },
+    leader: {
+      material: f.mode === 'surface' ? 'nylon' : 'fluorocarbon',
+      strengthLb,
+      lengthM: far ? 1.2 : r.clarityM > 1.5 ? 1.5 : 0.7,
+    },
     toLeader: strengthLb >= 30 ? 'fg' : 'double-uni',
     end,
     toLure: end === 'loop' ? 'non-slip-loop' : 'improved-clinch',
@@ -138,16 +177,24 @@ export function pairingFaults(
   if (rod) {
     const fit = rodFit(rod, weightKg);
     if (fit !== 'fits')
-      faults.push({ code: fit === 'too-heavy' ? 'rod-too-light' : 'rod-too-heavy', facts: { weightKg, minKg: rod.minLureKg, maxKg: rod.maxLureKg } });
+      faults.push({
+        code: fit === 'too-heavy' ? 'rod-too-light' : 'rod-too-heavy',
+        facts: { weightKg, minKg: rod.minLureKg, maxKg: rod.maxLureKg },
+      });
   }
   if (line) {
     const needLb = neededLb(p, r);
     if (line.strengthLb < 0.7 * needLb)
-      faults.push({ code: 'line-too-weak', facts: { hasLb: line.strengthLb, needLb: Math.round(needLb), cover: r.cover.kind } });
+      faults.push({
+        code: 'line-too-weak',
+        facts: { hasLb: line.strengthLb, needLb: Math.round(needLb), cover: r.cover.kind },
+      });
     const most = THICK_FOR_KG.find(([kg]) => weightKg <= kg)?.[1] ?? Infinity;
     const asBraidLb = line.strengthLb * (line.material === 'braid' ? 1 : 2.2);
-    if (asBraidLb > most * 1.35 && line.strengthLb > needLb) faults.push({ code: 'line-too-thick', facts: { hasLb: line.strengthLb, weightKg } });
-    if (line.material === 'braid' && f.hook === 'treble' && p.softMouth) faults.push({ code: 'drag-of-braid', facts: {} });
+    if (asBraidLb > most * 1.35 && line.strengthLb > needLb)
+      faults.push({ code: 'line-too-thick', facts: { hasLb: line.strengthLb, weightKg } });
+    if (line.material === 'braid' && f.hook === 'treble' && p.softMouth)
+      faults.push({ code: 'drag-of-braid', facts: {} });
   }
   if (wireNeeded(p) && tackle.wired === false) faults.push({ code: 'no-wire', facts: {} });
   return faults;

@@ -1,7 +1,8 @@
 /**
- * The ladder: from the loudest that is worth showing to the quietest (or the other way), and when to step. Going down, each rung asks whether the fish are in the
- * mood that it is for: it is left when, after so many casts through the zone without a sign, the mood filter believes that half as much as when it was taken
- * up. Going up, a quiet lure is left when it should have drawn a strike by now.
+ * The ladder: from the loudest that is worth showing to the quietest (or the other way), and when to step. Going down,
+ * each rung asks whether the fish are in the mood that it is for: it is left when, after so many casts through the zone
+ * without a sign, the mood filter believes that half as much as when it was taken up. Going up, a quiet lure is left
+ * when it should have drawn a strike by now.
  */
 import { DEFAULT_SCHOOLS } from './schools';
 import { spreadMood } from '../mood/states';
@@ -74,7 +75,8 @@ function pickRungs(able: readonly RankEntry[], s: Scoring): Pick[] {
 
 /** Fewest casts without a sign that leave half the belief in moods from `moodFrom` up. */
 function castsUntilDoubted(moodFrom: number, zoneShare: number, s: Scoring, gone: readonly Empties[]): number {
-  const belief = (casts: number): number => moodAfter(s, [...gone, { casts, zoneShare }]).reduce((sum, v, m) => sum + (m >= moodFrom ? v : 0), 0);
+  const belief = (casts: number): number =>
+    moodAfter(s, [...gone, { casts, zoneShare }]).reduce((sum, v, m) => sum + (m >= moodFrom ? v : 0), 0);
   const before = belief(0);
   for (let n = MIN_CASTS; n < MAX_CASTS; n++) if (belief(n) < BELIEF_LEFT * before) return n;
   return MAX_CASTS;

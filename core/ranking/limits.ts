@@ -54,7 +54,8 @@ const inWood = (r: ResolvedConditions): boolean => r.cover.kind === 'wood' || r.
 
 /** Chance of a firm snag per cast, 0–1, on this cover, with the hook it is rigged with. */
 export function coverSnagChance(f: Family, r: ResolvedConditions, schools: Schools = DEFAULT_SCHOOLS): number {
-  const climbs = schools.trebles === 'trust-the-bill' && f.liftAreaM2 > 0 && f.hook === 'treble' && inWood(r) ? TRUSTED_BILL : 1;
+  const climbs =
+    schools.trebles === 'trust-the-bill' && f.liftAreaM2 > 0 && f.hook === 'treble' && inWood(r) ? TRUSTED_BILL : 1;
   const atFull = climbs * (f.snag[r.cover.kind] ?? HOOK_SNAG[f.hook] * SNAGGY[r.cover.kind]);
   const touches = r.cover.kind === 'submerged-grass' && f.mode === 'surface' ? 0.1 : 1;
   return Math.min(0.95, atFull * r.cover.density * touches);
@@ -90,11 +91,18 @@ export function findExclusion(
   rods: readonly RodSpec[] | null,
   schools: Schools = DEFAULT_SCHOOLS,
 ): Exclusion | null {
-  const no = (code: LimitCode, facts: Record<string, number | string> = {}): Exclusion => ({ family: f.id, code, facts });
+  const no = (code: LimitCode, facts: Record<string, number | string> = {}): Exclusion => ({
+    family: f.id,
+    code,
+    facts,
+  });
   const place = standing(f, r);
   if (place) return no(place.code, place.facts);
   const snag = coverSnagChance(f, r, schools);
-  if (snag > MAX_SNAG_CHANCE || (schools.trebles === 'keep-away' && f.hook === 'treble' && inWood(r) && r.cover.density > 0.1))
+  if (
+    snag > MAX_SNAG_CHANCE ||
+    (schools.trebles === 'keep-away' && f.hook === 'treble' && inWood(r) && r.cover.density > 0.1)
+  )
     return no('snags', { cover: r.cover.kind, chance: snag, hook: f.hook });
   if (f.tempC.neverBelow !== undefined && r.surfaceTempC < f.tempC.neverBelow)
     return no('too-cold', { tempC: r.surfaceTempC, needC: f.tempC.neverBelow });
@@ -105,9 +113,15 @@ export function findExclusion(
   }
   if ((f.mode === 'swim' || f.mode === 'tow') && r.fishBandM[0] - f.depthM[1] > RISE_LIMIT * p.reachM[4])
     return no('cannot-reach', { topM: r.fishBandM[0], reachM: f.depthM[1] });
-  if (r.depthM < f.depthM[0] * 0.8 && f.mode === 'swim' && !onIce(r)) return no('cannot-reach', { depthM: r.depthM, needM: f.depthM[0] });
-  if (f.mode === 'bottom' && r.currentMps > GRIP * Math.sqrt(f.weightKg[2])) return no('no-grip-in-current', { currentMps: r.currentMps });
-  if (rods && rods.length > 0 && rods.every((rod) => rodFit(rod, f.weightKg[0]) === 'too-heavy' || rodFit(rod, f.weightKg[2]) === 'too-light'))
+  if (r.depthM < f.depthM[0] * 0.8 && f.mode === 'swim' && !onIce(r))
+    return no('cannot-reach', { depthM: r.depthM, needM: f.depthM[0] });
+  if (f.mode === 'bottom' && r.currentMps > GRIP * Math.sqrt(f.weightKg[2]))
+    return no('no-grip-in-current', { currentMps: r.currentMps });
+  if (
+    rods &&
+    rods.length > 0 &&
+    rods.every((rod) => rodFit(rod, f.weightKg[0]) === 'too-heavy' || rodFit(rod, f.weightKg[2]) === 'too-light')
+  )
     return no('no-rod', {});
   return null;
 }

@@ -1,6 +1,6 @@
 /**
- * P(taken): an average over moods of a product of matches. The contribution of each match is the ln-ratio of the average with and without it, in a fixed
- * order, so that all contributions add up. Gains are prior: judgement.
+ * P(taken): an average over moods of a product of matches. The contribution of each match is the ln-ratio of the
+ * average with and without it, in a fixed order, so that all contributions add up. Gains are prior: judgement.
  */
 import { bell, clamp, lerp, logistic } from '../base/numbers';
 import { overMoods } from '../mood/states';
@@ -54,7 +54,10 @@ const WANTED_ACTION: PerMood = [0.05, 0.22, 0.45, 0.65, 0.85];
 /** How far the water moves that wish, by mood. */
 const SHIFT_SHARE = { shut: 0.25, perMood: 0.19 } as const;
 const ACTION_WIDTH = 0.38;
-/** What is left to a lure of quite the wrong noise: in passing, and to fish that may look at it for as long as they please. */
+/**
+ * What is left to a lure of quite the wrong noise: in passing, and to fish that may look at it for as long as they
+ * please.
+ */
 export const NOISE_FLOOR = { passing: 0.3, looking: 0.12 } as const;
 
 /** What full fish take: something that hardly moves, or a din through their faces. prior: judgement. */
@@ -65,12 +68,17 @@ function extremeAction(action: number, school: ReadContext['schools']['full']): 
 }
 
 export function noiseMatch(f: Family, c: ReadContext, floor: number): Match {
-  const wanted = (m: number): number => clamp(WANTED_ACTION[m]! + c.noiseShift * (SHIFT_SHARE.shut + SHIFT_SHARE.perMood * m), 0, 1);
+  const wanted = (m: number): number =>
+    clamp(WANTED_ACTION[m]! + c.noiseShift * (SHIFT_SHARE.shut + SHIFT_SHARE.perMood * m), 0, 1);
   const full = c.full === 0 ? 0 : extremeAction(f.action, c.schools.full);
   return {
     factor: 'noise',
     of: (m) => floor + (1 - floor) * lerp(bell(f.action, wanted(m), ACTION_WIDTH), full, c.full),
-    facts: { action: f.action, wanted: clamp(overMoods(c.mood, (m) => WANTED_ACTION[m]!) + c.noiseShift, 0, 1), clarityM: c.r.clarityM },
+    facts: {
+      action: f.action,
+      wanted: clamp(overMoods(c.mood, (m) => WANTED_ACTION[m]!) + c.noiseShift, 0, 1),
+      clarityM: c.r.clarityM,
+    },
   };
 }
 
@@ -80,7 +88,10 @@ function speedMatch(speed: number, chase: number): number {
   return x > 0 ? bell(x, 0, 0.75) : bell(x, 0, 1.35);
 }
 
-/** What full fish take: a crawl among them, or something through their faces before they can think. The middle fails. prior: judgement. */
+/**
+ * What full fish take: a crawl among them, or something through their faces before they can think. The middle fails.
+ * prior: judgement.
+ */
 function extremeMatch(speed: number, chase: number, school: ReadContext['schools']['full']): number {
   const slow = school === 'fast' ? 0 : bell(Math.log(speed / (0.2 * chase)), 0, 0.45);
   const fast = school === 'slow' ? 0 : 0.9 * bell(Math.log(speed / (1.7 * chase)), 0, 0.4);
@@ -118,7 +129,8 @@ export const travelOf = (gap: number, c: ReadContext): Match => ({
 });
 
 /** A lure that cannot hang as long as the fish wants. */
-const pauseMatch = (hangS: number, wantedS: number): number => (hangS >= wantedS ? 1 : 0.45 + 0.55 * Math.exp(-(wantedS - hangS) / 5));
+const pauseMatch = (hangS: number, wantedS: number): number =>
+  hangS >= wantedS ? 1 : 0.45 + 0.55 * Math.exp(-(wantedS - hangS) / 5);
 
 export function pauseOf(f: Family, c: ReadContext): Match {
   const hangS = hangLimitS(f, c.r.fishBandM);
@@ -153,7 +165,10 @@ export function sizeOf(f: Family, c: ReadContext): Match {
   return { factor: 'size', of: () => value, facts: { sizeM, bestM } };
 }
 
-/** A colour that is near what is wanted, and one that is not. prior: judgement: colour decides less than depth and speed. */
+/**
+ * A colour that is near what is wanted, and one that is not. prior: judgement: colour decides less than depth and
+ * speed.
+ */
 const COLOUR_WORTH = { same: 1, near: 0.95, other: 0.86 } as const;
 const NEAR: Record<Colour, readonly Colour[]> = {
   natural: ['opaque', 'flash', 'craw'],
@@ -165,7 +180,8 @@ const NEAR: Record<Colour, readonly Colour[]> = {
 };
 
 type Nearness = keyof typeof COLOUR_WORTH;
-const nearness = (has: Colour, wanted: Colour): Nearness => (has === wanted ? 'same' : NEAR[wanted].includes(has) ? 'near' : 'other');
+const nearness = (has: Colour, wanted: Colour): Nearness =>
+  has === wanted ? 'same' : NEAR[wanted].includes(has) ? 'near' : 'other';
 
 /** Only an own lure has one colour; a family comes in all of them. */
 export function colourOf(f: Family, c: ReadContext): Match {
@@ -177,7 +193,12 @@ export function colourOf(f: Family, c: ReadContext): Match {
   return {
     factor: 'colour',
     of: () => value,
-    facts: { has: colour ?? wanted, wanted, nearness: counts ? nearness(colour, wanted) : 'same', school: c.schools.colour },
+    facts: {
+      has: colour ?? wanted,
+      wanted,
+      nearness: counts ? nearness(colour, wanted) : 'same',
+      school: c.schools.colour,
+    },
   };
 }
 
@@ -186,7 +207,11 @@ export function warmthOf(f: Family, c: ReadContext): Match {
   const warmth =
     (f.tempC.from === undefined ? 1 : logistic(t, f.tempC.from, f.tempC.soft)) *
     (f.tempC.to === undefined ? 1 : 0.3 + 0.7 * (1 - logistic(t, f.tempC.to, f.tempC.soft)));
-  return { factor: 'warmth', of: () => 0.02 + 0.98 * warmth, facts: { tempC: t, fromC: f.tempC.from ?? -99, toC: f.tempC.to ?? 99 } };
+  return {
+    factor: 'warmth',
+    of: () => 0.02 + 0.98 * warmth,
+    facts: { tempC: t, fromC: f.tempC.from ?? -99, toC: f.tempC.to ?? 99 },
+  };
 }
 
 /** What a school that only fishes the top at low light leaves of it in the sun or in chop. prior: judgement. */
@@ -200,9 +225,20 @@ export function lightOf(f: Family, c: ReadContext): Match {
   const drawn = onTop && c.r.behaviour === 'surface-schooling';
   const weighed = drawn ? 1 : Math.exp((f.lowLight + (f.flash > 0.8 ? -0.03 : 0)) * (c.decadesBelowDay - 0.6));
   const school = c.schools.topwater;
-  const lowAndCalm = logistic(Math.log10(Math.max(c.holding.lux, 1e-3)), Math.log10(LOW_LUX), -0.15) * logistic(c.r.waveHeightM, CALM_M, -0.02);
-  const value = !onTop || school === 'weighed' ? weighed : school === 'any-time' ? Math.max(1, weighed) : weighed * lerp(FROWNED_ON, 1, lowAndCalm);
-  return { factor: 'light', of: () => value, facts: { lux: c.holding.lux, gain: f.lowLight, school: onTop ? school : 'weighed' } };
+  const lowAndCalm =
+    logistic(Math.log10(Math.max(c.holding.lux, 1e-3)), Math.log10(LOW_LUX), -0.15) *
+    logistic(c.r.waveHeightM, CALM_M, -0.02);
+  const value =
+    !onTop || school === 'weighed'
+      ? weighed
+      : school === 'any-time'
+        ? Math.max(1, weighed)
+        : weighed * lerp(FROWNED_ON, 1, lowAndCalm);
+  return {
+    factor: 'light',
+    of: () => value,
+    facts: { lux: c.holding.lux, gain: f.lowLight, school: onTop ? school : 'weighed' },
+  };
 }
 
 export function chopOf(f: Family, c: ReadContext): Match {

@@ -120,7 +120,9 @@ describe('properties over forty random waters (seed 11)', () => {
   test('leaving a lure out of the box never reorders the others', () => {
     for (const [, c] of many.slice(0, 12)) {
       const all = rankLures(c, { withoutRange: true }).ranked.map((x) => x.family);
-      const fewer = rankLures(c, { withoutRange: true, families: FAMILIES.filter((f) => f !== all[1]) }).ranked.map((x) => x.family);
+      const fewer = rankLures(c, { withoutRange: true, families: FAMILIES.filter((f) => f !== all[1]) }).ranked.map(
+        (x) => x.family,
+      );
       expect(fewer).toEqual(all.filter((f) => f !== all[1]));
     }
   });
@@ -159,7 +161,10 @@ describe('properties over forty random waters (seed 11)', () => {
 describe('hard limits', () => {
   const read = (water: Partial<Conditions['water']>, species: Conditions['species'] = 'largemouth-bass') =>
     [
-      resolveConditions({ species, water: { setting: 'lake', surfaceTempC: 22, depthM: 3, fishDepthM: 1.5, ...water } }),
+      resolveConditions({
+        species,
+        water: { setting: 'lake', surfaceTempC: 22, depthM: 3, fishDepthM: 1.5, ...water },
+      }),
       speciesProfile(species),
     ] as const;
   test.each([
@@ -175,9 +180,11 @@ describe('hard limits', () => {
 
   test('too big for the mouth, and no rod that throws it', () => {
     expect(findExclusion(familyById('walking-bait'), ...read({ setting: 'lake' }, 'crappie'), null)).toBeNull();
-    expect(findExclusion(familyById('hollow-frog'), ...read({}), [{ lengthM: 1.8, minLureKg: 0.001, maxLureKg: 0.004, action: 'slow' }])?.code).toBe(
-      'no-rod',
-    );
+    expect(
+      findExclusion(familyById('hollow-frog'), ...read({}), [
+        { lengthM: 1.8, minLureKg: 0.001, maxLureKg: 0.004, action: 'slow' },
+      ])?.code,
+    ).toBe('no-rod');
     const tiny = { ...speciesProfile('crappie'), preyLengthM: [0.01, 0.02, 0.03] as const };
     expect(findExclusion(familyById('flipping-jig'), read({})[0], tiny, null)?.code).toBe('too-big');
   });
@@ -191,7 +198,16 @@ describe('the families', () => {
     }
     expect(f.speedMps[0]).toBeLessThan(f.speedMps[1]);
     expect(Math.max(...(Object.values(f.shapes) as number[]))).toBeGreaterThanOrEqual(0.6);
-    for (const v of [f.action, f.thump, f.rattle, f.flash, f.hooking, f.bulk, ...Object.values(f.snag), ...Object.values(f.coverReach)]) {
+    for (const v of [
+      f.action,
+      f.thump,
+      f.rattle,
+      f.flash,
+      f.hooking,
+      f.bulk,
+      ...Object.values(f.snag),
+      ...Object.values(f.coverReach),
+    ]) {
       expect(v).toBeGreaterThanOrEqual(0);
       expect(v).toBeLessThanOrEqual(1);
     }

@@ -1,4 +1,7 @@
-/** Ranks families, or the lures of a box, for a reading: score with its reasons and range, exclusions, and the three lures to take in hand. */
+/**
+ * Ranks families, or the lures of a box, for a reading: score with its reasons and range, exclusions, and the three
+ * lures to take in hand.
+ */
 import type { MoodJudgement } from '../mood/filter';
 import type { RodSpec } from '../tackle/rod';
 import type { Conditions } from '../water/conditions';
@@ -11,7 +14,16 @@ import { familyOfLure, type OwnLure } from '../lures/own';
 import { chooseRig, type Rig } from './rig';
 import { DEFAULT_SCHOOLS, withDefaults, type Schools } from './schools';
 import type { Score } from './score';
-import { inMood, moodAfter, rangesOf, scoringOf, whenAngry, type Branch, type ScoreLure, type Scoring } from './scoring';
+import {
+  inMood,
+  moodAfter,
+  rangesOf,
+  scoringOf,
+  whenAngry,
+  type Branch,
+  type ScoreLure,
+  type Scoring,
+} from './scoring';
 import { resolveConditions, type ResolvedConditions } from '../water/resolve';
 
 /** What is ranked: a family as such, or one own lure of it. */
@@ -79,7 +91,11 @@ export const contextOptions = (o: RankOptions): { lineDiameterM?: number; school
 });
 
 /** Entries that no hard limit keeps in the box here, and those that one does. */
-export function sift(entries: readonly RankEntry[], s: Scoring, rods: RankOptions['rods']): { able: RankEntry[]; excluded: LeftOut[] } {
+export function sift(
+  entries: readonly RankEntry[],
+  s: Scoring,
+  rods: RankOptions['rods'],
+): { able: RankEntry[]; excluded: LeftOut[] } {
   const able: RankEntry[] = [];
   const excluded: LeftOut[] = [];
   for (const e of entries) {
@@ -103,7 +119,15 @@ export function rankLures(conditions: Conditions, options: RankOptions = {}): Ra
   const ranked = able.map((e): RankedLure => {
     const score = s.score(e.f);
     const [low, high] = range?.(e.f, score.strikesPerHour) ?? [score.strikesPerHour, score.strikesPerHour];
-    return { key: e.key, family: e.f.id, lureId: e.lure?.id ?? null, ...score, low, high, rig: chooseRig(e.f, reading, species, mood.mean, schools) };
+    return {
+      key: e.key,
+      family: e.f.id,
+      lureId: e.lure?.id ?? null,
+      ...score,
+      low,
+      high,
+      rig: chooseRig(e.f, reading, species, mood.mean, schools),
+    };
   });
   ranked.sort(byScore);
   return { reading, branch, mood, ranked, excluded, plan: chooseThree(ranked, able, s) };
@@ -123,9 +147,14 @@ interface Scored {
   score: number;
 }
 const scoredBy = (able: readonly RankEntry[], score: ScoreLure): Scored[] =>
-  able.map((e) => ({ e, score: score(e.f).score })).sort((a, b) => byScore({ ...a, key: a.e.key }, { ...b, key: b.e.key }));
+  able
+    .map((e) => ({ e, score: score(e.f).score }))
+    .sort((a, b) => byScore({ ...a, key: a.e.key }, { ...b, key: b.e.key }));
 
-/** Which of the best to begin with: the best, but by the schools the quietest that is nearly worth it, or of those as good the one whose strikes cost least. */
+/**
+ * Which of the best to begin with: the best, but by the schools the quietest that is nearly worth it, or of those as
+ * good the one whose strikes cost least.
+ */
 function starter(ranked: readonly RankedLure[], able: readonly RankEntry[], schools: Schools): RankEntry {
   const entry = (x: RankedLure): RankEntry => able.find((e) => e.key === x.key)!;
   const best = ranked[0]!;
@@ -141,8 +170,9 @@ function starter(ranked: readonly RankedLure[], able: readonly RankEntry[], scho
 }
 
 /**
- * One to start, one to follow, one for when they refuse. The follow-up is the best once a dozen casts of the first drew nothing, of another
- * kind (another depth or another loudness); the refusal lure is the best quiet one once both drew nothing.
+ * One to start, one to follow, one for when they refuse. The follow-up is the best once a dozen casts of the first drew
+ * nothing, of another kind (another depth or another loudness); the refusal lure is the best quiet one once both drew
+ * nothing.
  */
 export function chooseThree(ranked: readonly RankedLure[], able: readonly RankEntry[], s: Scoring): Three | null {
   if (ranked.length < 3) return null;
@@ -150,11 +180,14 @@ export function chooseThree(ranked: readonly RankedLure[], able: readonly RankEn
   const first = starter(ranked, able, s.options.schools ?? DEFAULT_SCHOOLS);
   const zoneShare = ranked.find((x) => x.key === first.key)!.zone.share;
   const again = (casts: number): Scored[] => scoredBy(able, inMood(s, moodAfter(s, [{ casts, zoneShare }])));
-  const differs = (f: Family, g: Family): boolean => f.id !== g.id && (f.mode !== g.mode || Math.abs(f.action - g.action) >= 0.25);
+  const differs = (f: Family, g: Family): boolean =>
+    f.id !== g.id && (f.mode !== g.mode || Math.abs(f.action - g.action) >= 0.25);
   const others = again(CASTS_BEFORE_CHANGE).filter((x) => x.e !== first);
   const follow = (others.find((x) => differs(x.e.f, first.f)) ?? others[0]!).e;
   const last = again(2 * CASTS_BEFORE_CHANGE + 6).filter((x) => x.e !== first && x.e !== follow);
-  const refusal = (last.find((x) => x.e.f.action <= Math.min(QUIET_ACTION, first.f.action) && x.e.f.mode !== 'surface') ?? last[0]!).e;
+  const refusal = (
+    last.find((x) => x.e.f.action <= Math.min(QUIET_ACTION, first.f.action) && x.e.f.mode !== 'surface') ?? last[0]!
+  ).e;
   return { start: first.key, follow: follow.key, refusal: refusal.key };
 }
 

@@ -6,7 +6,8 @@ import { choosePeg, chooseRig, chooseSizeM, chooseWeightKg, holdingWeightKg, wan
 import { FISHING_PRESSURES } from '../water/terms';
 
 const bass = speciesProfile('largemouth-bass');
-const rig = (id: FamilyId, c: ConditionsChange = {}, mood = 2): Rig => chooseRig(familyById(id), usualWater(c), bass, mood);
+const rig = (id: FamilyId, c: ConditionsChange = {}, mood = 2): Rig =>
+  chooseRig(familyById(id), usualWater(c), bass, mood);
 
 describe('weight', () => {
   test('the wanted fall is slow in the cold and quicker as water and mood warm', () => {
@@ -28,7 +29,9 @@ describe('weight', () => {
     expect(holdingWeightKg(spoon, usualWater({ water: { currentMps: 0.8 } }))).toBeGreaterThan(still);
     expect(holdingWeightKg(spoon, usualWater({ water: { windMps: 11 } }))).toBeGreaterThan(still);
     expect(holdingWeightKg(spoon, usualWater({ water: { depthM: 9, fishDepthM: 8 } }))).toBeGreaterThan(still);
-    expect(chooseWeightKg(spoon, usualWater({ water: { currentMps: 0.9, depthM: 10, fishDepthM: 9 } }), 2)).toBeGreaterThan(0.05);
+    expect(
+      chooseWeightKg(spoon, usualWater({ water: { currentMps: 0.9, depthM: 10, fishDepthM: 9 } }), 2),
+    ).toBeGreaterThan(0.05);
   });
 
   test('a current pulls at the line that hangs in it: in shallow water it asks for little', () => {
@@ -37,12 +40,16 @@ describe('weight', () => {
       holdingWeightKg(spinner, usualWater({ water: { depthM, fishDepthM: depthM - 0.3, currentMps: 0.5 } })) -
       holdingWeightKg(spinner, usualWater({ water: { depthM, fishDepthM: depthM - 0.3 } }));
     expect(more(1.2)).toBeLessThan(0.6 * more(6));
-    expect(chooseWeightKg(spinner, usualWater({ water: { depthM: 1.2, fishDepthM: 0.9, currentMps: 0.5 } }), 2)).toBeLessThanOrEqual(0.0091);
+    expect(
+      chooseWeightKg(spinner, usualWater({ water: { depthM: 1.2, fishDepthM: 0.9, currentMps: 0.5 } }), 2),
+    ).toBeLessThanOrEqual(0.0091);
   });
 
   test('a mat asks for weight to get through', () => {
     const worm = familyById('texas-rig');
-    expect(chooseWeightKg(worm, usualWater({ water: { cover: { kind: 'matted-grass', density: 1 } } }), 2)).toBeGreaterThanOrEqual(0.014);
+    expect(
+      chooseWeightKg(worm, usualWater({ water: { cover: { kind: 'matted-grass', density: 1 } } }), 2),
+    ).toBeGreaterThanOrEqual(0.014);
   });
 
   test.each(['popper', 'suspending-jerkbait', 'square-bill'] as const)('a %s comes in its own weight', (id) => {
@@ -51,15 +58,22 @@ describe('weight', () => {
     expect(Math.abs(w - f.weightKg[1])).toBeLessThan(0.004);
   });
 
-  test.each(['paddletail', 'football-jig', 'panfish-jig-action', 'drop-shot'] as const)('a %s stays inside what it comes in', (id) => {
-    const f = familyById(id);
-    for (const temp of [4, 15, 28])
-      for (const depthM of [1, 6, 12]) {
-        const w = chooseWeightKg(f, usualWater({ water: { surfaceTempC: temp, depthM, fishDepthM: depthM * 0.9 } }), 2);
-        expect(w).toBeGreaterThanOrEqual(f.weightKg[0] * 0.95);
-        expect(w).toBeLessThanOrEqual(f.weightKg[2] * 1.05);
-      }
-  });
+  test.each(['paddletail', 'football-jig', 'panfish-jig-action', 'drop-shot'] as const)(
+    'a %s stays inside what it comes in',
+    (id) => {
+      const f = familyById(id);
+      for (const temp of [4, 15, 28])
+        for (const depthM of [1, 6, 12]) {
+          const w = chooseWeightKg(
+            f,
+            usualWater({ water: { surfaceTempC: temp, depthM, fishDepthM: depthM * 0.9 } }),
+            2,
+          );
+          expect(w).toBeGreaterThanOrEqual(f.weightKg[0] * 0.95);
+          expect(w).toBeLessThanOrEqual(f.weightKg[2] * 1.05);
+        }
+    },
+  );
 });
 
 describe('colour', () => {
@@ -93,7 +107,12 @@ describe('trailer, hook and noise', () => {
 
   test.each([
     ['weedless in oyster', 'paddletail', { water: { cover: { kind: 'oyster', density: 0.6 } } }, 'weedless'],
-    ['weedless in grass', 'shrimp-imitation', { water: { cover: { kind: 'submerged-grass', density: 0.5 } } }, 'weedless'],
+    [
+      'weedless in grass',
+      'shrimp-imitation',
+      { water: { cover: { kind: 'submerged-grass', density: 0.5 } } },
+      'weedless',
+    ],
     ['single in the open', 'paddletail', {}, 'single'],
     ['trebles stay trebles', 'square-bill', { water: { cover: { kind: 'wood', density: 0.4 } } }, 'treble'],
   ] as [string, FamilyId, ConditionsChange, string][])('%s', (_name, id, c, hook) => {
@@ -112,7 +131,8 @@ describe('trailer, hook and noise', () => {
 
 describe('peg', () => {
   const worm = familyById('texas-rig');
-  const wood = (density: number, branchDiameterM: number) => usualWater({ water: { cover: { kind: 'wood', density, branchDiameterM } } });
+  const wood = (density: number, branchDiameterM: number) =>
+    usualWater({ water: { cover: { kind: 'wood', density, branchDiameterM } } });
   test.each([
     ['thin branches', wood(0.8, 0.008), true],
     ['thick limbs', wood(0.4, 0.09), false],
@@ -138,7 +158,9 @@ describe('size', () => {
   });
 
   test('never larger than the mouth takes while the family has smaller', () => {
-    expect(chooseSizeM(f, usualWater(), speciesProfile('crappie'))).toBeLessThanOrEqual(speciesProfile('crappie').preyLengthM[2]);
+    expect(chooseSizeM(f, usualWater(), speciesProfile('crappie'))).toBeLessThanOrEqual(
+      speciesProfile('crappie').preyLengthM[2],
+    );
   });
 });
 

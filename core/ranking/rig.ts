@@ -24,17 +24,21 @@ export interface Rig {
 }
 
 /** Weights sold, kg (1/32 … 3 oz). */
-export const SOLD_KG = [0.9, 1.8, 2.7, 3.5, 5.3, 7.1, 8.9, 10.6, 14.2, 17.7, 21.3, 28.3, 42.5, 56.7, 85].map((g) => g / 1000);
+export const SOLD_KG = [0.9, 1.8, 2.7, 3.5, 5.3, 7.1, 8.9, 10.6, 14.2, 17.7, 21.3, 28.3, 42.5, 56.7, 85].map(
+  (g) => g / 1000,
+);
 
 /** Fall the fish wants to see, m/s: slow in the cold, faster as water and mood warm. */
-export const wantedFallMps = (tempC: number, moodMean: number): number => 0.24 + 0.42 * logistic(tempC, 15, 2.5) + 0.04 * moodMean;
+export const wantedFallMps = (tempC: number, moodMean: number): number =>
+  0.24 + 0.42 * logistic(tempC, 15, 2.5) + 0.04 * moodMean;
 
 /** Lightest weight, kg, that keeps bottom or depth: deeper, stronger current and wind ask for more. */
 export function holdingWeightKg(f: Family, r: ResolvedConditions): number {
   const depth = f.mode === 'bottom' ? r.depthM : Math.min(r.fishDepthM, f.depthM[1]);
   // The current pulls at all the line that hangs in it: in shallow water at little.
   const drive = (r.currentMps ** 2 * 0.073 * depth) / (depth + 2) + Math.max(0, r.windMps - 4) * 0.0006;
-  const through = f.mode === 'bottom' && (r.cover.kind === 'matted-grass' || r.cover.kind === 'pads') ? 0.014 * r.cover.density : 0;
+  const through =
+    f.mode === 'bottom' && (r.cover.kind === 'matted-grass' || r.cover.kind === 'pads') ? 0.014 * r.cover.density : 0;
   return Math.max(0.0012 * depth * (f.weightKg[1] / 0.0106) + drive, through);
 }
 
@@ -43,7 +47,8 @@ const OVER_GRASS = { fall: 0.7, weight: 0.75 } as const;
 
 /** Less than this is a floater, a suspender, or runs just below the top. */
 const SINKER_GRAVITY = 1.05;
-const hardlySinks = (f: Family): boolean => f.mode === 'surface' || (f.build.kind === 'piece' && f.build.gravity < SINKER_GRAVITY);
+const hardlySinks = (f: Family): boolean =>
+  f.mode === 'surface' || (f.build.kind === 'piece' && f.build.gravity < SINKER_GRAVITY);
 
 export function chooseWeightKg(f: Family, r: ResolvedConditions, moodMean: number): number {
   const [lo, , hi] = f.weightKg;
@@ -58,7 +63,8 @@ export function chooseWeightKg(f: Family, r: ResolvedConditions, moodMean: numbe
   const overGrass = f.mode === 'swim' && r.cover.kind === 'submerged-grass' ? Math.min(1, r.cover.density / 0.3) : 0;
   const wanted = wantedFallMps(r.surfaceTempC, moodMean) * lerp(1, OVER_GRASS.fall, overGrass);
   // Cold: lighter than the usual middle; warm: heavier.
-  const usual = f.weightKg[1] * (0.75 + 0.6 * logistic(r.surfaceTempC, 15, 2.5)) * lerp(1, OVER_GRASS.weight, overGrass);
+  const usual =
+    f.weightKg[1] * (0.75 + 0.6 * logistic(r.surfaceTempC, 15, 2.5)) * lerp(1, OVER_GRASS.weight, overGrass);
   const miss = (w: number): number => {
     const s = freeSink(lurePhysics(f, w), FRESH_KG_M3);
     return s ? Math.abs(Math.log(s.terminalMps / wanted)) + 0.35 * Math.abs(Math.log(w / usual)) : 9;
@@ -76,7 +82,12 @@ export function colourWishes(f: Family, r: ResolvedConditions): Record<Colour, n
   const fishLike = (f.shapes['slender-fish'] ?? 0) >= 0.7 || (f.shapes['deep-fish'] ?? 0) >= 0.7;
   const asked: readonly (readonly [Colour, number])[] = [
     ['dark', 1 - logistic(r.clarityM, 0.5, 0.04) * logistic(lux, Math.log10(5), 0.08)],
-    ['craw', r.forage.includes('crawfish') && (f.shapes.craw ?? 0) >= (r.forage.some((x) => BAITFISH.has(x)) ? 1 : ALSO_CRAW) ? 1 : 0],
+    [
+      'craw',
+      r.forage.includes('crawfish') && (f.shapes.craw ?? 0) >= (r.forage.some((x) => BAITFISH.has(x)) ? 1 : ALSO_CRAW)
+        ? 1
+        : 0,
+    ],
     ['flash', f.flash >= 0.6 ? logistic(lux, Math.log10(20_000), 0.04) * logistic(r.clarityM, 0.8, 0.05) : 0],
     ['white', fishLike && r.forage.some((x) => BAITFISH.has(x)) ? 1 : 0],
     ['opaque', fishLike ? logistic(r.cloud, 0.75, 0.03) : 0],
@@ -127,9 +138,13 @@ export function choosePeg(f: Family, r: ResolvedConditions, school: Schools['peg
   return (kind === 'wood' || kind === 'brush') && density >= 0.3 && branchDiameterM < 0.025;
 }
 
-/** In the cold fish want a smaller mouthful; a size up when food is thick, a size down when it is scarce, unless the school matches it exactly. prior: judgement. */
+/**
+ * In the cold fish want a smaller mouthful; a size up when food is thick, a size down when it is scarce, unless the
+ * school matches it exactly. prior: judgement.
+ */
 function appetite(r: ResolvedConditions, schools: Schools): number {
-  const food = schools.hatch === 'exact' ? 1 : r.forageAbundance === 'thick' ? 1.2 : r.forageAbundance === 'scarce' ? 0.9 : 1;
+  const food =
+    schools.hatch === 'exact' ? 1 : r.forageAbundance === 'thick' ? 1.2 : r.forageAbundance === 'scarce' ? 0.9 : 1;
   return food * lerp(0.85, 1, logistic(r.surfaceTempC, 8, 1));
 }
 
@@ -137,12 +152,23 @@ function appetite(r: ResolvedConditions, schools: Schools): number {
 export const favouriteSizeM = (r: ResolvedConditions, p: SpeciesProfile, schools: Schools = DEFAULT_SCHOOLS): number =>
   p.preyLengthM[1] * appetite(r, schools);
 
-/** A sinker of one piece is no shorter than one of the weight that is needed here: like shapes grow with the cube root of the weight. Others carry their weight in a head of its own. */
+/**
+ * A sinker of one piece is no shorter than one of the weight that is needed here: like shapes grow with the cube root
+ * of the weight. Others carry their weight in a head of its own.
+ */
 const neededLengthM = (f: Family, r: ResolvedConditions): number =>
   f.build.kind === 'piece' && !hardlySinks(f) ? f.lengthM[1] * Math.cbrt(holdingWeightKg(f, r) / f.weightKg[1]) : 0;
 
-/** Length nearest the food, inside what the family comes in: the hatch when it is thin or normal, a size up when it is thick; and of one piece with its weight. */
-export function chooseSizeM(f: Family, r: ResolvedConditions, p: SpeciesProfile, schools: Schools = DEFAULT_SCHOOLS): number {
+/**
+ * Length nearest the food, inside what the family comes in: the hatch when it is thin or normal, a size up when it is
+ * thick; and of one piece with its weight.
+ */
+export function chooseSizeM(
+  f: Family,
+  r: ResolvedConditions,
+  p: SpeciesProfile,
+  schools: Schools = DEFAULT_SCHOOLS,
+): number {
   const [lo, mid, hi] = f.lengthM;
   const wish = Math.sqrt(mid * p.preyLengthM[1]) * appetite(r, schools);
   const fitting = clamp(wish, lo, Math.min(hi, Math.max(lo, p.preyLengthM[2])));
@@ -152,7 +178,13 @@ export function chooseSizeM(f: Family, r: ResolvedConditions, p: SpeciesProfile,
 /** Where one colour is trusted and no own lure says which. */
 const TRUSTED_COLOUR: Colour = 'natural';
 
-export function chooseRig(f: Family, r: ResolvedConditions, p: SpeciesProfile, moodMean: number, schools: Schools = DEFAULT_SCHOOLS): Rig {
+export function chooseRig(
+  f: Family,
+  r: ResolvedConditions,
+  p: SpeciesProfile,
+  moodMean: number,
+  schools: Schools = DEFAULT_SCHOOLS,
+): Rig {
   return {
     family: f.id,
     weightKg: chooseWeightKg(f, r, moodMean),

@@ -28,19 +28,39 @@ export type RigReason =
       why: 'own' | 'trusted' | 'murk' | 'dark' | 'craw' | 'sun' | 'baitfish' | 'grey' | 'clear';
     }
   | { part: 'trailer'; value: Trailer; runnerUp: Trailer | null; why: 'cold' | 'warm' | 'own' }
-  | { part: 'size'; value: number; runnerUp: number | null; why: 'own' | 'thick' | 'scarce' | 'cold' | 'hatch'; bestM: number }
+  | {
+      part: 'size';
+      value: number;
+      runnerUp: number | null;
+      why: 'own' | 'thick' | 'scarce' | 'cold' | 'hatch';
+      bestM: number;
+    }
   | { part: 'hook'; value: Hook; runnerUp: Hook | null; why: 'cover' | 'open' | 'own' }
   | { part: 'noise'; value: Noise; runnerUp: Noise | null; why: 'murk' | 'clear' | 'built-in' }
   | { part: 'peg'; value: boolean; runnerUp: boolean; why: 'thin' | 'mat' | 'glide' | 'school' };
 
-const NEXT_COLOUR: Record<Colour, Colour> = { natural: 'opaque', opaque: 'white', white: 'flash', flash: 'white', dark: 'craw', craw: 'dark' };
+const NEXT_COLOUR: Record<Colour, Colour> = {
+  natural: 'opaque',
+  opaque: 'white',
+  white: 'flash',
+  flash: 'white',
+  dark: 'craw',
+  craw: 'dark',
+};
 
 const fallOf = (f: Family, kg: number): number | null => freeSink(lurePhysics(f, kg), FRESH_KG_M3)?.terminalMps ?? null;
 
 /** Whether the lure has but one of a thing: an own lure's weight, length, colour. */
 const fixed = (span: readonly [number, number, number]): boolean => span[0] === span[2];
 
-export function rigReasons(rig: Rig, f: Family, r: ResolvedConditions, p: SpeciesProfile, moodMean: number, schools: Schools): RigReason[] {
+export function rigReasons(
+  rig: Rig,
+  f: Family,
+  r: ResolvedConditions,
+  p: SpeciesProfile,
+  moodMean: number,
+  schools: Schools,
+): RigReason[] {
   const out: RigReason[] = [weightReason(rig, f, r, moodMean)];
   out.push({
     part: 'colour',
@@ -80,7 +100,8 @@ export function rigReasons(rig: Rig, f: Family, r: ResolvedConditions, p: Specie
   out.push({
     part: 'noise',
     value: rig.noise,
-    runnerUp: f.rattle > 0.15 && f.rattle < 0.5 && f.thump < 0.7 ? (rig.noise === 'rattle' ? 'silent' : 'rattle') : null,
+    runnerUp:
+      f.rattle > 0.15 && f.rattle < 0.5 && f.thump < 0.7 ? (rig.noise === 'rattle' ? 'silent' : 'rattle') : null,
     why: f.rattle >= 0.5 || f.thump >= 0.7 || f.rattle <= 0.15 ? 'built-in' : rig.noise === 'rattle' ? 'murk' : 'clear',
   });
   if (rig.peg !== null)
@@ -88,7 +109,14 @@ export function rigReasons(rig: Rig, f: Family, r: ResolvedConditions, p: Specie
       part: 'peg',
       value: rig.peg,
       runnerUp: !rig.peg,
-      why: schools.peg === 'free' ? 'school' : !rig.peg ? 'glide' : r.cover.kind === 'wood' || r.cover.kind === 'brush' ? 'thin' : 'mat',
+      why:
+        schools.peg === 'free'
+          ? 'school'
+          : !rig.peg
+            ? 'glide'
+            : r.cover.kind === 'wood' || r.cover.kind === 'brush'
+              ? 'thin'
+              : 'mat',
     });
   return out;
 }
@@ -99,13 +127,17 @@ function weightReason(rig: Rig, f: Family, r: ResolvedConditions, moodMean: numb
   const wantedMps = wantedFallMps(r.surfaceTempC, moodMean);
   const base = { part: 'weight' as const, value: rig.weightKg, fallMps, wantedMps, holdKg };
   if (fixed(f.weightKg)) return { ...base, runnerUp: null, runnerUpFallMps: null, why: 'own' };
-  const sold = SOLD_KG.filter((w) => w >= f.weightKg[0] * 0.95 && w <= f.weightKg[2] * 1.05 && Math.abs(w - rig.weightKg) > 1e-6);
+  const sold = SOLD_KG.filter(
+    (w) => w >= f.weightKg[0] * 0.95 && w <= f.weightKg[2] * 1.05 && Math.abs(w - rig.weightKg) > 1e-6,
+  );
   // The next best without the chosen one: as if it were not sold.
   const lighter = sold.filter((w) => w < rig.weightKg && w >= holdKg).pop() ?? null;
   const heavier = sold.find((w) => w > rig.weightKg) ?? null;
   const miss = (w: number): number => Math.abs(Math.log((fallOf(f, w) ?? wantedMps) / wantedMps));
-  const runnerUp = lighter === null ? heavier : heavier === null ? lighter : miss(lighter) < miss(heavier) ? lighter : heavier;
-  const held = chooseWeightKg(f, { ...r, currentMps: 0, windMps: 0, depthM: 1, fishDepthM: 0.5 }, moodMean) < rig.weightKg - 1e-6;
+  const runnerUp =
+    lighter === null ? heavier : heavier === null ? lighter : miss(lighter) < miss(heavier) ? lighter : heavier;
+  const held =
+    chooseWeightKg(f, { ...r, currentMps: 0, windMps: 0, depthM: 1, fishDepthM: 0.5 }, moodMean) < rig.weightKg - 1e-6;
   return {
     ...base,
     runnerUp,
@@ -114,7 +146,12 @@ function weightReason(rig: Rig, f: Family, r: ResolvedConditions, moodMean: numb
   };
 }
 
-function colourWhy(f: Family, rig: Rig, r: ResolvedConditions, schools: Schools): Extract<RigReason, { part: 'colour' }>['why'] {
+function colourWhy(
+  f: Family,
+  rig: Rig,
+  r: ResolvedConditions,
+  schools: Schools,
+): Extract<RigReason, { part: 'colour' }>['why'] {
   if (f.colour) return 'own';
   if (schools.colour === 'one') return 'trusted';
   if (r.clarityM < 0.5) return 'murk';

@@ -41,7 +41,14 @@ export function schoolEffects(conditions: Conditions, options: RankOptions): Sch
           .sort((a, b) => size(b) - size(a) || (a.key < b.key ? -1 : 1))
           .slice(0, MAX_MOVED);
         const planMoved = JSON.stringify(now.plan) !== JSON.stringify(then.plan);
-        return { school, value, plan: then.plan, planMoved, moved, rig: moved.length > 0 || planMoved ? null : rigChange(now, then) };
+        return {
+          school,
+          value,
+          plan: then.plan,
+          planMoved,
+          moved,
+          rig: moved.length > 0 || planMoved ? null : rigChange(now, then),
+        };
       }),
   );
 }

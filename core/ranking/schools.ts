@@ -1,6 +1,6 @@
 /**
- * Where good anglers disagree: named choices, never silently picked. Kept per species. The first of each pair of ways is the default: what moves the numbers
- * least, or what the readings weigh by themselves.
+ * Where good anglers disagree: named choices, never silently picked. Kept per species. The first of each pair of ways
+ * is the default: what moves the numbers least, or what the readings weigh by themselves.
  */
 export const SCHOOLS = {
   /** Sliding weight: by what the branches ask for, or always left free. */
@@ -31,4 +31,7 @@ export const SCHOOL_IDS = Object.keys(SCHOOLS) as SchoolId[];
 export const DEFAULT_SCHOOLS = Object.fromEntries(SCHOOL_IDS.map((k) => [k, SCHOOLS[k][0]])) as Schools;
 
 /** What was chosen, over the defaults. */
-export const withDefaults = (chosen: Partial<Schools> | null | undefined): Schools => ({ ...DEFAULT_SCHOOLS, ...chosen });
+export const withDefaults = (chosen: Partial<Schools> | null | undefined): Schools => ({
+  ...DEFAULT_SCHOOLS,
+  ...chosen,
+});

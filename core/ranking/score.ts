@@ -1,4 +1,6 @@
-/** What a score is made of: factors whose natural logarithms add up to it. Shared by the three branches of the ranking. */
+/**
+ * What a score is made of: factors whose natural logarithms add up to it. Shared by the three branches of the ranking.
+ */
 import type { ZoneEstimate } from '../holdtable/zone';
 
 export const FACTORS = [
@@ -41,8 +43,15 @@ export interface Score {
   noticed: number;
 }
 
-/** Strikes: all factors but the last two; the score: those hooked, in the share of the hour that is not lost to snags. */
+/**
+ * Strikes: all factors but the last two; the score: those hooked, in the share of the hour that is not lost to snags.
+ */
 export function summed(why: Contribution[], rest: Omit<Score, 'strikesPerHour' | 'score' | 'why'>): Score {
   const strikesPerHour = Math.exp(why.slice(0, -2).reduce((s, w) => s + w.ln, 0));
-  return { strikesPerHour, score: strikesPerHour * Math.exp(why.slice(-2).reduce((s, w) => s + w.ln, 0)), why, ...rest };
+  return {
+    strikesPerHour,
+    score: strikesPerHour * Math.exp(why.slice(-2).reduce((s, w) => s + w.ln, 0)),
+    why,
+    ...rest,
+  };
 }

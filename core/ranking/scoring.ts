@@ -1,4 +1,7 @@
-/** Which branch of the ranking holds for these fish, as one function from a lure to its score; and the same where fewer or other things are known. */
+/**
+ * Which branch of the ranking holds for these fish, as one function from a lure to its score; and the same where fewer
+ * or other things are known.
+ */
 import { DRAW_COUNT, normalDraw, uniformDraw } from '../base/draws';
 import { judgeMood, moodOfDraw, type MoodJudgement } from '../mood/filter';
 import { signLogLikelihood } from '../mood/signs';
@@ -33,7 +36,11 @@ export interface Scoring {
 }
 
 const scorerIn = (branch: Branch, c: ReadContext, agitation: readonly number[]): ScoreLure =>
-  branch === 'ice' ? (f) => scoreIce(f, c) : branch === 'guarding' ? (f) => scoreGuarding(f, c, agitation) : (f) => scoreFeeding(f, c);
+  branch === 'ice'
+    ? (f) => scoreIce(f, c)
+    : branch === 'guarding'
+      ? (f) => scoreGuarding(f, c, agitation)
+      : (f) => scoreFeeding(f, c);
 
 const CALM = [1, 0, 0, 0] as const;
 
@@ -41,15 +48,27 @@ export function scoringOf(reading: ResolvedConditions, species: SpeciesProfile, 
   const mood = judgeMood(reading, species);
   const branch = branchOf(reading);
   const context = readContext(reading, species, mood.distribution, options);
-  return { reading, species, branch, mood, context, options, score: scorerIn(branch, context, mood.guarding?.distribution ?? CALM) };
+  return {
+    reading,
+    species,
+    branch,
+    mood,
+    context,
+    options,
+    score: scorerIn(branch, context, mood.guarding?.distribution ?? CALM),
+  };
 }
 
 /** The same fish in another mood. */
-export const inMood = ({ reading, species, branch, options, mood }: Scoring, distribution: MoodDistribution): ScoreLure =>
+export const inMood = (
+  { reading, species, branch, options, mood }: Scoring,
+  distribution: MoodDistribution,
+): ScoreLure =>
   scorerIn(branch, readContext(reading, species, distribution, options), mood.guarding?.distribution ?? CALM);
 
 /** The same fish on their beds in another state of anger. */
-export const whenAngry = (s: Scoring, agitation: readonly number[]): ScoreLure => scorerIn(s.branch, s.context, agitation);
+export const whenAngry = (s: Scoring, agitation: readonly number[]): ScoreLure =>
+  scorerIn(s.branch, s.context, agitation);
 
 /** Casts through the zone that drew nothing. */
 export interface Empties {
@@ -91,7 +110,9 @@ export function rangesOf(s: Scoring): (f: Family, strikesPerHour: number) => [nu
   const seats = new Map(allFamilies().map((f, i) => [f.id, i]));
   return (f, strikesPerHour) => {
     const seat = seats.get(f.id)!;
-    const values = draws.map((score, n) => score(f).strikesPerHour * Math.exp(OWN_SPREAD * normalDraw(n + 7 * seat, 7)));
+    const values = draws.map(
+      (score, n) => score(f).strikesPerHour * Math.exp(OWN_SPREAD * normalDraw(n + 7 * seat, 7)),
+    );
     return [Math.min(quantile(values, 0.05)!, strikesPerHour), Math.max(quantile(values, 0.95)!, strikesPerHour)];
   };
 }

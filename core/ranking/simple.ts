@@ -8,7 +8,10 @@ const EASY = 0.7;
 /** A lure this much worse than the best is not offered for its ease alone. */
 const WORTH = 0.15;
 
-/** At the most three, one of each family, another way of working before a second of the same; best first. Falls back on the best where none is easy. */
+/**
+ * At the most three, one of each family, another way of working before a second of the same; best first. Falls back on
+ * the best where none is easy.
+ */
 export function simpleThree(ranked: readonly RankedLure[]): RankedLure[] {
   const best = ranked[0];
   if (!best) return [];

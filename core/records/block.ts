@@ -10,7 +10,13 @@ import { id, ms } from './fields';
 import { TIP_POSITIONS } from '../tackle/stand';
 
 const finite = z.number();
-const lurePhysicsSchema = z.strictObject({ massKg: finite, volumeM3: finite, dragAreaM2: finite, liftAreaM2: finite, addedMass: finite });
+const lurePhysicsSchema = z.strictObject({
+  massKg: finite,
+  volumeM3: finite,
+  dragAreaM2: finite,
+  liftAreaM2: finite,
+  addedMass: finite,
+});
 export const presentationSchema = z.strictObject({
   rig: z.strictObject({
     family: z.enum(FAMILIES),
@@ -57,7 +63,10 @@ export const blockRecord = defineRecord(
     expectedPerCast: z.number().min(0).max(10),
   }),
   [
-    { change: 'a place in the order of the trip; its start alone breaks a tie still', up: (old) => ({ ...old, seq: 0 }) },
+    {
+      change: 'a place in the order of the trip; its start alone breaks a tie still',
+      up: (old) => ({ ...old, seq: 0 }),
+    },
     { change: 'the spot', up: (old) => ({ ...old, spotId: null }) },
     onlyWidened('more families'),
     onlyWidened('all families'),

@@ -1,6 +1,6 @@
 /**
- * How a record is stored: `{version, data}`. Reading: parse → migrate a copy step by step → validate. A version above ours is refused, not mangled;
- * what cannot be read is a problem that keeps the raw text.
+ * How a record is stored: `{version, data}`. Reading: parse → migrate a copy step by step → validate. A version above
+ * ours is refused, not mangled; what cannot be read is a problem that keeps the raw text.
  */
 import * as z from 'zod';
 import { checkWith } from '../schemas/check';
@@ -23,8 +23,15 @@ export interface RecordKind<T> {
   migrations: readonly Migration[];
 }
 
-/** A kind of record. Its version is 1 and one more for each migration, so that a step can neither be missing nor left over. */
-export const defineRecord = <S extends z.ZodType>(kind: string, schema: S, migrations: readonly Migration[] = []): RecordKind<z.infer<S>> => ({
+/**
+ * A kind of record. Its version is 1 and one more for each migration, so that a step can neither be missing nor left
+ * over.
+ */
+export const defineRecord = <S extends z.ZodType>(
+  kind: string,
+  schema: S,
+  migrations: readonly Migration[] = [],
+): RecordKind<z.infer<S>> => ({
   kind,
   version: migrations.length + 1,
   schema: schema as z.ZodType<z.infer<S>>,
@@ -58,7 +65,8 @@ export function decodeRecord<T>(k: RecordKind<T>, text: string): Result<T> {
 export function upgradeRecord<T>(k: RecordKind<T>, value: unknown): Result<T> {
   const e = checkWith(envelope, value);
   if (!e.ok) return e;
-  if (e.value.version > k.version) return problem('newer-version', k.kind, `version ${k.version} or older (this is ${e.value.version})`);
+  if (e.value.version > k.version)
+    return problem('newer-version', k.kind, `version ${k.version} or older (this is ${e.value.version})`);
   let data: Plain = structuredCopy(e.value.data);
   for (const step of k.migrations.slice(e.value.version - 1)) data = step.up(data);
   return checkWith(k.schema, data);

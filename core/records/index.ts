@@ -55,7 +55,8 @@ export const put = <K extends Kind>(kind: K, data: DataOf<K>): Put => ({ kind, d
 
 /** Where a record is stored. Events and casts carry their block so that a block's own can be found by prefix. */
 export function storageKey(p: Put): string {
-  if (p.kind === 'event' || p.kind === 'cast') return `${p.kind}/${p.data.blockId}/${String(p.data.seq).padStart(6, '0')}-${p.data.id}`;
+  if (p.kind === 'event' || p.kind === 'cast')
+    return `${p.kind}/${p.data.blockId}/${String(p.data.seq).padStart(6, '0')}-${p.data.id}`;
   return `${p.kind}/${p.data.id}`;
 }
 
@@ -70,13 +71,16 @@ export function applyPuts(book: Book, puts: readonly Put[]): Book {
   return next as unknown as Book;
 }
 
-const takenBack = (book: Pick<Book, 'tombstone'>): ReadonlySet<string> => new Set(Object.values(book.tombstone).map((t) => t.of));
+const takenBack = (book: Pick<Book, 'tombstone'>): ReadonlySet<string> =>
+  new Set(Object.values(book.tombstone).map((t) => t.of));
 
 /** Casts and events that were not taken back, in the order they were made. */
 export function standing<K extends 'event' | 'cast'>(book: Pick<Book, K | 'tombstone'>, kind: K): DataOf<K>[] {
   const undone = takenBack(book);
   const all = Object.values(book[kind]) as { id: string; atMs: number; seq: number }[];
-  return all.filter((x) => !undone.has(x.id)).sort((a, b) => a.seq - b.seq || a.atMs - b.atMs) as unknown as DataOf<K>[];
+  return all
+    .filter((x) => !undone.has(x.id))
+    .sort((a, b) => a.seq - b.seq || a.atMs - b.atMs) as unknown as DataOf<K>[];
 }
 
 /** What was measured of a lure or a reel and not taken back, oldest first. */

@@ -6,6 +6,12 @@ import { id, itemName, retiredAtMs } from './fields';
 
 export const lineRecord = defineRecord(
   'line',
-  z.strictObject({ id, name: itemName, material: z.enum(LINE_MATERIALS), strengthLb: z.number().min(1).max(200), retiredAtMs }),
+  z.strictObject({
+    id,
+    name: itemName,
+    material: z.enum(LINE_MATERIALS),
+    strengthLb: z.number().min(1).max(200),
+    retiredAtMs,
+  }),
 );
 export type Line = z.infer<typeof lineRecord.schema>;

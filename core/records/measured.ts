@@ -11,8 +11,11 @@ const USUAL_CRANK_MPS = 1;
 export function lureMeasurement(c: Measurement): LureMeasurement | null {
   const { kind, depthM, seconds, castM, speedMps, line } = c;
   if (depthM === null || depthM <= 0) return null;
-  if (kind === 'ticks-bottom') return { kind, depthM, castM: castM ?? USUAL_CRANK_CAST_M, speedMps: speedMps ?? USUAL_CRANK_MPS, line };
-  return kind === 'turns-in' || seconds === null ? null : { kind, depthM, seconds, castM: castM ?? SLOW_SINK_CAST_M, line };
+  if (kind === 'ticks-bottom')
+    return { kind, depthM, castM: castM ?? USUAL_CRANK_CAST_M, speedMps: speedMps ?? USUAL_CRANK_MPS, line };
+  return kind === 'turns-in' || seconds === null
+    ? null
+    : { kind, depthM, seconds, castM: castM ?? SLOW_SINK_CAST_M, line };
 }
 
 export const turnCount = (c: Measurement): TurnCount | null =>

@@ -50,7 +50,13 @@ export const preferencesRecord = defineRecord(
     { change: 'a third light, and a switch for the keys', up: (old) => ({ ...old, shortcuts: true }) },
     {
       change: 'stations, the moon, the layout of the readings, the beat',
-      up: (old) => ({ ...old, moon: 'shown', stationFault: 'none', readingSheet: 'tiles', beat: { sound: true, buzz: true } }),
+      up: (old) => ({
+        ...old,
+        moon: 'shown',
+        stationFault: 'none',
+        readingSheet: 'tiles',
+        beat: { sound: true, buzz: true },
+      }),
     },
     {
       change: 'all schools, for one fish too, and three simple lures',

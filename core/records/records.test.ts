@@ -13,7 +13,8 @@ const puts = buildDemoWorld(0);
 const book = applyPuts(emptyBook(), puts);
 
 /** The first value of a kind in the record as it was first written. */
-const first = (kind: 'block' | 'preferences' | 'trip' | 'water'): Record<string, unknown> => firstShape.records[kind][0]!.data;
+const first = (kind: 'block' | 'preferences' | 'trip' | 'water'): Record<string, unknown> =>
+  firstShape.records[kind][0]!.data;
 
 /** One stored value of every version that ever was, so that no step goes unused. */
 const OLDER: Record<string, Record<number, Record<string, unknown>>> = {
@@ -136,7 +137,9 @@ describe('versions', () => {
     const stored = { version: 1, data: { id: 'a' } };
     const copy = structuredClone(stored);
     expect(upgradeRecord(kind, stored)).toEqual({ ok: true, value: { id: 'a', trail: 'ab' } });
-    expect(upgradeRecord(kind, { version: 2, data: { id: 'a', trail: 'x' } })).toMatchObject({ value: { trail: 'xb' } });
+    expect(upgradeRecord(kind, { version: 2, data: { id: 'a', trail: 'x' } })).toMatchObject({
+      value: { trail: 'xb' },
+    });
     expect(stored).toEqual(copy);
   });
 });

@@ -1,4 +1,6 @@
-/** A day on the water: trip → effort blocks → casts and events. Nothing is an event without the effort it belongs to. */
+/**
+ * A day on the water: trip → effort blocks → casts and events. Nothing is an event without the effort it belongs to.
+ */
 import * as z from 'zod';
 import { CAUTIONS } from '../cautions/cautions';
 import { enteredSchema } from '../schemas/conditions';
@@ -34,7 +36,10 @@ export const tripRecord = defineRecord(
     cautionsSeen: z.array(z.enum(CAUTIONS)),
   }),
   [
-    { change: 'when it was read, thunder, cautions put aside', up: (old) => ({ ...old, readAtMs: old.startedAtMs, thunder: [], cautionsSeen: [] }) },
+    {
+      change: 'when it was read, thunder, cautions put aside',
+      up: (old) => ({ ...old, readAtMs: old.startedAtMs, thunder: [], cautionsSeen: [] }),
+    },
     onlyWidened('more settings of the plan'),
   ],
 );

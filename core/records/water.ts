@@ -36,7 +36,11 @@ export const waterRecord = defineRecord(
   [
     {
       change: 'a station, where one stands, and how far the wind blows over water',
-      up: ({ usual, ...old }) => ({ ...old, usual: { ...(usual as object), access: null, fetchM: null }, station: null }),
+      up: ({ usual, ...old }) => ({
+        ...old,
+        usual: { ...(usual as object), access: null, fetchM: null },
+        station: null,
+      }),
     },
   ],
 );

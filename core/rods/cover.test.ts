@@ -12,7 +12,13 @@ function box(random: () => number, lures: number, scenarios: number, k: number, 
     values: Array.from({ length: lures }, () => weights.map(() => (random() < 0.3 ? 0 : random() ** 3))),
     weights: weights.map((w) => w / all),
     k,
-    ...(rods ? { rods: Array.from({ length: lures }, () => Array.from({ length: rods }, (_, n) => n).filter(() => random() < 0.5)) } : {}),
+    ...(rods
+      ? {
+          rods: Array.from({ length: lures }, () =>
+            Array.from({ length: rods }, (_, n) => n).filter(() => random() < 0.5),
+          ),
+        }
+      : {}),
   };
 }
 /** Every set, for comparison. */
@@ -88,7 +94,14 @@ describe('a day', () => {
   const day: Conditions = {
     species: 'largemouth-bass',
     month: 6,
-    water: { setting: 'lake', surfaceTempC: 20, clarityM: 1, depthM: 4, fishDepthM: 2, cover: { kind: 'wood', density: 0.5 } },
+    water: {
+      setting: 'lake',
+      surfaceTempC: 20,
+      clarityM: 1,
+      depthM: 4,
+      fishDepthM: 2,
+      cover: { kind: 'wood', density: 0.5 },
+    },
   };
   const rods = [
     { lengthM: 2.1, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' as const },
@@ -110,11 +123,26 @@ describe('a day', () => {
     expect(three.perHour).toBeLessThanOrEqual(three.possiblePerHour);
     expect(one.uncovered.length).toBeGreaterThanOrEqual(three.uncovered.length);
     for (const u of one.uncovered) expect(one.setUps.map((x) => x.key)).not.toContain(u.better);
-    const byHand = planRods({ scenarios, k: 3, rods, chosen: [three.setUps[0]!.key, three.setUps[1]!.swaps[0]!.key, three.setUps[2]!.key] });
+    const byHand = planRods({
+      scenarios,
+      k: 3,
+      rods,
+      chosen: [three.setUps[0]!.key, three.setUps[1]!.swaps[0]!.key, three.setUps[2]!.key],
+    });
     expect(byHand.perHour).toBeCloseTo(three.perHour * (1 - three.setUps[1]!.swaps[0]!.loss), 6);
   });
   test('what a box of one lacks is what helps most; a full box lacks nothing', () => {
-    const lures = [{ id: 'x', family: 'deep-crank' as const, weightKg: 0.017, lengthM: 0.07, hook: 'treble' as const, colour: null, priceMinor: 0 }];
+    const lures = [
+      {
+        id: 'x',
+        family: 'deep-crank' as const,
+        weightKg: 0.017,
+        lengthM: 0.07,
+        hook: 'treble' as const,
+        colour: null,
+        priceMinor: 0,
+      },
+    ];
     const lacks = lacksOf(dayScenarios(day), { lures });
     expect(lacks.length).toBeGreaterThan(3);
     lacks.slice(1).forEach((l, i) => expect(l.gain).toBeLessThanOrEqual(lacks[i]!.gain));

@@ -1,6 +1,7 @@
 /**
- * Few rods: which set-ups cover a day best. The worth of a set is Σ weight · best of the set in that scenario: monotone and submodular, so taking the best next one
- * gives at least 1 − 1/e of the best set. Here the best set itself is found wherever there are not too many to try, by branch and bound.
+ * Few rods: which set-ups cover a day best. The worth of a set is Σ weight · best of the set in that scenario: monotone
+ * and submodular, so taking the best next one gives at least 1 − 1/e of the best set. Here the best set itself is found
+ * wherever there are not too many to try, by branch and bound.
  */
 export interface CoverProblem {
   /** Worth of each lure (rows) in each scenario (columns), ≥ 0. */
@@ -36,7 +37,8 @@ function setsOf(n: number, k: number): number {
 }
 
 /** Rows weighed by scenario, so that worth is a plain sum. */
-const weighed = (p: CoverProblem): Float64Array[] => p.values.map((row) => Float64Array.from(row, (v, j) => v * p.weights[j]!));
+const weighed = (p: CoverProblem): Float64Array[] =>
+  p.values.map((row) => Float64Array.from(row, (v, j) => v * p.weights[j]!));
 
 /** A rod for each, all different; null: there is none. */
 export function assignRods(rows: readonly number[], rods: CoverProblem['rods']): (number | null)[] | null {
@@ -156,7 +158,10 @@ export function coverAnswer(rows: readonly number[], p: CoverProblem, exact: boo
     chosen.forEach((i, n) => {
       if (p.values[i]![j]! > p.values[chosen[taken]!]![j]!) taken = n;
     });
-    return { of: taken, share: most > 0 && chosen.length > 0 ? p.values[chosen[taken]!]![j]! / most : most > 0 ? 0 : 1 };
+    return {
+      of: taken,
+      share: most > 0 && chosen.length > 0 ? p.values[chosen[taken]!]![j]! / most : most > 0 ? 0 : 1,
+    };
   });
   return {
     chosen,
@@ -183,7 +188,9 @@ export function swapsFor(rows: readonly number[], out: number, p: CoverProblem):
   const rest = rows.filter((i) => i !== out);
   const worth = worthOf(rows, p);
   return p.values
-    .flatMap((row, i) => (rows.includes(i) || row.every((v) => v === 0) || !assignRods([...rest, i], p.rods) ? [] : [i]))
+    .flatMap((row, i) =>
+      rows.includes(i) || row.every((v) => v === 0) || !assignRods([...rest, i], p.rods) ? [] : [i],
+    )
     .map((i) => ({ row: i, worth: worthOf([...rest, i], p) }))
     .map((x) => ({ ...x, loss: worth > 0 ? 1 - x.worth / worth : 0 }))
     .sort((a, b) => a.loss - b.loss || a.row - b.row);

@@ -1,4 +1,7 @@
-/** The set-ups for a day: from a box, rods and what the day may bring to a set, what it leaves open, and what each place could be swapped for. */
+/**
+ * The set-ups for a day: from a box, rods and what the day may bring to a set, what it leaves open, and what each place
+ * could be swapped for.
+ */
 import { entriesOf, type RankOptions } from '../ranking/rank';
 import { rodFit } from '../tackle/rod';
 import { coverDay, swapsFor, coverAnswer, worthOf, type RodCover, type CoverProblem } from './cover';
@@ -50,7 +53,9 @@ export function planRods({ scenarios, k, chosen, ...options }: RodRequest): RodP
     values: valuesOf(entries, scenarios, options),
     weights: scenarios.map((s) => s.weight),
     k,
-    ...(rods && rods.length > 0 ? { rods: entries.map((e) => rods.flatMap((rod, n) => (rodFit(rod, e.f.weightKg[1]) === 'fits' ? [n] : []))) } : {}),
+    ...(rods && rods.length > 0
+      ? { rods: entries.map((e) => rods.flatMap((rod, n) => (rodFit(rod, e.f.weightKg[1]) === 'fits' ? [n] : []))) }
+      : {}),
   };
   const byHand = chosen?.flatMap((key) => {
     const i = entries.findIndex((e) => e.key === key);
@@ -94,15 +99,30 @@ function answer(c: RodCover, p: CoverProblem, keys: readonly string[], scenarios
       return [{ scenario: j, share: b.share, better: keys[better]! }];
     })
     .sort((a, b) => p.weights[b.scenario]! - p.weights[a.scenario]!);
-  return { setUps, perHour: c.worth, possiblePerHour: c.possible, exact: c.exact, uncovered, scenarios: [...scenarios], considered: keys.length };
+  return {
+    setUps,
+    perHour: c.worth,
+    possiblePerHour: c.possible,
+    exact: c.exact,
+    uncovered,
+    scenarios: [...scenarios],
+    considered: keys.length,
+  };
 }
 
 /** A day from now on: its scenarios made from the conditions and the light of its hours. */
-export const planRodsForDay = (conditions: Conditions, light: LightShares, request: Omit<RodRequest, 'scenarios'>): RodPlan =>
-  planRods({ ...request, scenarios: dayScenarios(conditions, light) });
+export const planRodsForDay = (
+  conditions: Conditions,
+  light: LightShares,
+  request: Omit<RodRequest, 'scenarios'>,
+): RodPlan => planRods({ ...request, scenarios: dayScenarios(conditions, light) });
 
 /** What the box has nothing of, for a day like this; with the scenarios it is about. */
-export function lacksForDay(conditions: Conditions, light: LightShares, options: RankOptions): { lacks: Lack[]; scenarios: Scenario[] } {
+export function lacksForDay(
+  conditions: Conditions,
+  light: LightShares,
+  options: RankOptions,
+): { lacks: Lack[]; scenarios: Scenario[] } {
   const scenarios = dayScenarios(conditions, light);
   return { lacks: lacksOf(scenarios, options), scenarios };
 }

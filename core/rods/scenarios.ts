@@ -33,7 +33,10 @@ const STAGE_MEAN = { sluggish: 0.6, middling: 2, lively: 3.3 } as const;
 const EVER = 0.12;
 const SUN_DEG = { low: 2, night: -12 } as const;
 const DAY_SUN_DEG = 35;
-/** Where fish are looked for besides where they were read: nearer the top, further down, and how often. prior: judgement. */
+/**
+ * Where fish are looked for besides where they were read: nearer the top, further down, and how often. prior:
+ * judgement.
+ */
 const DEPTHS = [
   { stage: 'as-read', factor: 1, weight: 0.56 },
   { stage: 'shallower', factor: 0.5, weight: 0.24 },
@@ -89,7 +92,10 @@ export function dayScenarios(conditions: Conditions, light: LightShares = USUAL_
 
 const MOOD_SPREAD = 0.8;
 
-/** Expected strikes an hour, hooked and kept fishing, of each entry (rows) in each scenario (columns); 0 where a hard limit keeps it in the box. */
+/**
+ * Expected strikes an hour, hooked and kept fishing, of each entry (rows) in each scenario (columns); 0 where a hard
+ * limit keeps it in the box.
+ */
 export function valuesOf(
   entries: readonly RankEntry[],
   scenarios: readonly Scenario[],

@@ -5,12 +5,18 @@ import type { Problem, Result } from '../base/problems';
 z.config({ jitless: true });
 
 const pathText = (path: readonly PropertyKey[]): string =>
-  path.reduce<string>((s, p) => (typeof p === 'number' ? `${s}[${p}]` : s ? `${s}.${String(p)}` : String(p)), '') || '(whole document)';
+  path.reduce<string>((s, p) => (typeof p === 'number' ? `${s}[${p}]` : s ? `${s}.${String(p)}` : String(p)), '') ||
+  '(whole document)';
 
 export function checkWith<T>(schema: z.ZodType<T>, value: unknown): Result<T> {
   const r = schema.safeParse(value);
   if (r.success) return { ok: true, value: r.data };
-  const problems: Problem[] = r.error.issues.map((i) => ({ code: i.code, path: pathText(i.path), expected: expected(i), ...bound(i) }));
+  const problems: Problem[] = r.error.issues.map((i) => ({
+    code: i.code,
+    path: pathText(i.path),
+    expected: expected(i),
+    ...bound(i),
+  }));
   return { ok: false, problems };
 }
 

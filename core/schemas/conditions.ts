@@ -1,9 +1,18 @@
 /**
- * The open conditions document: what the command reads and the application writes. Unknown keys are refused so that a typing slip is seen.
- * Readings come from their table (water/readings): what is legal is said there.
+ * The open conditions document: what the command reads and the application writes. Unknown keys are refused so that a
+ * typing slip is seen. Readings come from their table (water/readings): what is legal is said there.
  */
 import * as z from 'zod';
-import { READING_KEYS, READINGS, readingAt, type KeyAt, type DocumentPart, type Reading, type ReadingKey, type ValueOf } from '../water/readings';
+import {
+  READING_KEYS,
+  READINGS,
+  readingAt,
+  type KeyAt,
+  type DocumentPart,
+  type Reading,
+  type ReadingKey,
+  type ValueOf,
+} from '../water/readings';
 import { COVER_KINDS, SETTINGS, SIGN_KINDS, SPECIES } from '../water/terms';
 
 const within = (lo: number, hi: number) => z.number().min(lo).max(hi).nullish();
@@ -47,14 +56,25 @@ function valueSchema({ kind, range = [-Infinity, Infinity], whole, choices = [] 
 }
 
 type Nullish<K extends ReadingKey> = { [P in K]: z.ZodOptional<z.ZodNullable<z.ZodType<ValueOf<P>>>> };
-const readingsAt = <P extends DocumentPart>(place: P, wanted: (r: Reading) => boolean = () => true): Nullish<KeyAt<P>> =>
+const readingsAt = <P extends DocumentPart>(
+  place: P,
+  wanted: (r: Reading) => boolean = () => true,
+): Nullish<KeyAt<P>> =>
   Object.fromEntries(
-    READING_KEYS.filter((key) => READINGS[key].at === place && wanted(readingAt(key))).map((key) => [key, valueSchema(readingAt(key)).nullish()]),
+    READING_KEYS.filter((key) => READINGS[key].at === place && wanted(readingAt(key))).map((key) => [
+      key,
+      valueSchema(readingAt(key)).nullish(),
+    ]),
   ) as unknown as Nullish<KeyAt<P>>;
 
 export const waterSchema = z.strictObject({ setting: z.enum(SETTINGS), ...readingsAt('water') });
 export const skySchema = z.strictObject(readingsAt('sky'));
-export const conditionsSchema = z.strictObject({ species: z.enum(SPECIES), water: waterSchema, sky: skySchema.nullish(), ...readingsAt('top') });
+export const conditionsSchema = z.strictObject({
+  species: z.enum(SPECIES),
+  water: waterSchema,
+  sky: skySchema.nullish(),
+  ...readingsAt('top'),
+});
 
 /** What was read or entered on a day; whatever is absent is assumed. */
 const entered = (r: Reading): boolean => r.entered;

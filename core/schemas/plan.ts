@@ -20,7 +20,10 @@ export const reelSpecSchema = z.strictObject({
   arborM: z.number().min(0.005).max(0.2),
   capacityM: z.number().min(10).max(2000),
 });
-export const lineSpecSchema = z.strictObject({ material: z.enum(LINE_MATERIALS), strengthLb: z.number().min(1).max(200) });
+export const lineSpecSchema = z.strictObject({
+  material: z.enum(LINE_MATERIALS),
+  strengthLb: z.number().min(1).max(200),
+});
 const tipMoveM = z.number().min(-3).max(3);
 /** A cadence as a document: what the hands repeat, in seconds, turns and metres of the rod tip. */
 export const cadenceSchema = z.strictObject({
@@ -85,7 +88,9 @@ export const measuredSchema = z.strictObject({
     .nullish(),
 });
 
-/** The plan request as a document; see docs/ARCHITECTURE.md for the answer. Tackle left out is a usual middle set-up. */
+/**
+ * The plan request as a document; see docs/ARCHITECTURE.md for the answer. Tackle left out is a usual middle set-up.
+ */
 /** Where good anglers disagree: any of the schools, the rest by default. */
 export const schoolsSchema = z.strictObject(
   Object.fromEntries(SCHOOL_IDS.map((k) => [k, z.enum(SCHOOLS[k]).optional()])) as unknown as {

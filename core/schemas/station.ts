@@ -31,7 +31,13 @@ export const stationReportSchema = z.strictObject({
   tide: z
     .strictObject({
       constituents: z
-        .array(z.strictObject({ name: z.enum(CONSTITUENTS), amplitudeM: z.number().min(0).max(15), phaseDeg: z.number().min(-360).max(360) }))
+        .array(
+          z.strictObject({
+            name: z.enum(CONSTITUENTS),
+            amplitudeM: z.number().min(0).max(15),
+            phaseDeg: z.number().min(-360).max(360),
+          }),
+        )
         .min(1)
         .max(CONSTITUENTS.length),
       meanM: z.number().min(-20).max(20),

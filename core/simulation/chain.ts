@@ -1,7 +1,8 @@
 /**
- * The chain of nodes a line is lumped into: 0 = lure … n = rod tip, whose place is given. Segments are graded, short at the lure; the reel shortens the
- * tip segment, which is merged into its neighbour when small. A leader is the first few segments; what sits on its knot is a second body.
- * Everything that both solvers, in the plane and in space, read of it stands here.
+ * The chain of nodes a line is lumped into: 0 = lure … n = rod tip, whose place is given. Segments are graded, short at
+ * the lure; the reel shortens the tip segment, which is merged into its neighbour when small. A leader is the first few
+ * segments; what sits on its knot is a second body. Everything that both solvers, in the plane and in space, read of it
+ * stands here.
  */
 import { dragLaw, DEFAULT_VISCOSITY_M2S } from './lineDrag';
 import type { LurePhysics, RetrieveInput } from './types';
@@ -37,7 +38,10 @@ export interface Chain {
   wind: Float64Array | null;
   /** Compliance of the rod in series with the tip segment, m/N. */
   rodCompliance: number;
-  /** A segment's material: EA; weight and displaced water, N/m; inertia, kg/m; ½ρd across and ½ρπd·Ct along; ½ρd in air; law of Cn. */
+  /**
+   * A segment's material: EA; weight and displaced water, N/m; inertia, kg/m; ½ρd across and ½ρπd·Ct along; ½ρd in air;
+   * law of Cn.
+   */
   stiffness: Float64Array;
   weight: Float64Array;
   displaced: Float64Array;
@@ -66,7 +70,10 @@ export function gradedLengths(total: number, segments: number, ratio = 5): Float
 
 /** True when nothing acts across the cast: then two dimensions tell all. */
 export const isPlane = (i: RetrieveInput): boolean =>
-  i.tipM[1] === i.lureM[1] && i.currentMps[1] === 0 && (i.windMps?.[1] ?? 0) === 0 && i.tipMoves.every((m) => (m.dyM ?? 0) === 0);
+  i.tipM[1] === i.lureM[1] &&
+  i.currentMps[1] === 0 &&
+  (i.windMps?.[1] ?? 0) === 0 &&
+  i.tipMoves.every((m) => (m.dyM ?? 0) === 0);
 
 const body = (node: number, b: LurePhysics, rho: number, rampM: number): Body => ({
   node,
@@ -101,7 +108,10 @@ export function createChain(input: RetrieveInput, segments: number): Chain {
     n: segments,
     ell,
     mass: new Float64Array(segments),
-    bodies: [body(0, input.lure, rho, RAMP_M), ...(leader?.body ? [body(leaderSegments, leader.body, rho, leader.body.halfHeightM)] : [])],
+    bodies: [
+      body(0, input.lure, rho, RAMP_M),
+      ...(leader?.body ? [body(leaderSegments, leader.body, rho, leader.body.halfHeightM)] : []),
+    ],
     floorZ: input.floorDepthM === undefined ? -Infinity : -input.floorDepthM,
     current: flat(input.currentMps),
     wind: input.windMps ? flat(input.windMps) : null,
@@ -134,8 +144,8 @@ export const segmentStiffness = (c: Chain, i: number): number =>
   i === c.n - 1 && c.rodCompliance > 0 ? c.ell[i]! / (c.ell[i]! / c.stiffness[i]! + c.rodCompliance) : c.stiffness[i]!;
 
 /**
- * The closing formula of a time step: velocity = rate·x + velocity0, acceleration = rate·velocity + acceleration0, one number a degree of freedom
- * (the tip included in velocity0).
+ * The closing formula of a time step: velocity = rate·x + velocity0, acceleration = rate·velocity + acceleration0, one
+ * number a degree of freedom (the tip included in velocity0).
  */
 export interface Closing {
   rate: number;
@@ -146,7 +156,8 @@ export interface Closing {
 /** Forces on a chain and the Newton correction they ask for. Nodes are numbered and laid out as in the chain. */
 export interface Forces {
   /**
-   * Residual (forces less inertia) at the positions `x`, kept inside, with the matrix when `matrix` is set; returns the squared norm of the residual.
+   * Residual (forces less inertia) at the positions `x`, kept inside, with the matrix when `matrix` is set; returns the
+   * squared norm of the residual.
    */
   assemble(x: Float64Array, closing: Closing, matrix: boolean): number;
   /** Solves for the correction of the free nodes; it stands in `correction`. The matrix is used up. */

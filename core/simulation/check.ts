@@ -41,12 +41,15 @@ export function inputProblems(i: RetrieveInput): Problem[] {
   const within = (path: string, v: number, [least, most]: Range): void => {
     if (!(v >= least && v <= most)) out.push({ code: 'out-of-range', path, expected: `${least} to ${most}` });
   };
-  const vector = (path: string, v: readonly number[], range: Range): void => v.forEach((x, k) => within(`${path}[${k}]`, x, range));
+  const vector = (path: string, v: readonly number[], range: Range): void =>
+    v.forEach((x, k) => within(`${path}[${k}]`, x, range));
   const body = (path: string, b: LurePhysics): void => {
-    for (const k of ['massKg', 'volumeM3', 'dragAreaM2', 'liftAreaM2', 'addedMass'] as const) within(`${path}.${k}`, b[k], LEGAL_RANGES[k]);
+    for (const k of ['massKg', 'volumeM3', 'dragAreaM2', 'liftAreaM2', 'addedMass'] as const)
+      within(`${path}.${k}`, b[k], LEGAL_RANGES[k]);
   };
   const line = (path: string, l: LinePhysics): void => {
-    for (const k of ['diameterM', 'densityKgM3', 'stiffnessN', 'tangentialDrag'] as const) within(`${path}.${k}`, l[k], LEGAL_RANGES[k]);
+    for (const k of ['diameterM', 'densityKgM3', 'stiffnessN', 'tangentialDrag'] as const)
+      within(`${path}.${k}`, l[k], LEGAL_RANGES[k]);
     if (l.normalDrag !== null) within(`${path}.normalDrag`, l.normalDrag, LEGAL_RANGES.normalDrag);
     if (l.dragScale !== undefined) within(`${path}.dragScale`, l.dragScale, LEGAL_RANGES.dragScale);
   };
@@ -56,7 +59,10 @@ export function inputProblems(i: RetrieveInput): Problem[] {
   line('line', i.line);
   if (i.leader) {
     line('leader.line', i.leader.line);
-    within('leader.lengthM', i.leader.lengthM, [LEGAL_RANGES.lengthM[0], Math.min(LEGAL_RANGES.lengthM[1], 0.95 * i.lineLengthM)]);
+    within('leader.lengthM', i.leader.lengthM, [
+      LEGAL_RANGES.lengthM[0],
+      Math.min(LEGAL_RANGES.lengthM[1], 0.95 * i.lineLengthM),
+    ]);
     if (i.leader.body) {
       body('leader.body', i.leader.body);
       within('leader.body.halfHeightM', i.leader.body.halfHeightM, LEGAL_RANGES.halfHeightM);

@@ -8,7 +8,10 @@ export interface ReelDrive {
   takenM(from: number, to: number): number;
 }
 
-/** How many of the things with these ends, in order of their starts, are wholly over at t; searched from the last answer on. */
+/**
+ * How many of the things with these ends, in order of their starts, are wholly over at t; searched from the last answer
+ * on.
+ */
 function doneCounter(ends: readonly number[]): (t: number) => number {
   let latest = -Infinity;
   const allDoneAt = ends.map((e) => (latest = Math.max(latest, e)));
@@ -32,7 +35,10 @@ export function createReel(profile: readonly ReelEntry[]): ReelDrive {
     }
     return speed;
   };
-  return { speedMps, takenM: (from, to) => ((to - from) / 6) * (speedMps(from) + 4 * speedMps((from + to) / 2) + speedMps(to)) };
+  return {
+    speedMps,
+    takenM: (from, to) => ((to - from) / 6) * (speedMps(from) + 4 * speedMps((from + to) / 2) + speedMps(to)),
+  };
 }
 
 const minimumJerk = (s: number): number => (s <= 0 ? 0 : s >= 1 ? 1 : s * s * s * (10 - 15 * s + 6 * s * s));
@@ -68,10 +74,17 @@ export interface Break {
 }
 
 /** All of them, in order; what follows the end of a move or ramp is left to the solver's own judgement. */
-export function driveBreaks(reel: readonly ReelEntry[], moves: readonly TipMove[], mesh: Pick<Mesh, 'moveSteps' | 'rampSteps'>): Break[] {
+export function driveBreaks(
+  reel: readonly ReelEntry[],
+  moves: readonly TipMove[],
+  mesh: Pick<Mesh, 'moveSteps' | 'rampSteps'>,
+): Break[] {
   const all: Break[] = [];
   const span = (startS: number, durationS: number, steps: number): void => {
-    all.push({ atS: startS, stepS: durationS > 0 ? durationS / steps : Infinity }, { atS: startS + durationS, stepS: Infinity });
+    all.push(
+      { atS: startS, stepS: durationS > 0 ? durationS / steps : Infinity },
+      { atS: startS + durationS, stepS: Infinity },
+    );
   };
   for (const e of reel) span(e.startS, e.rampS, mesh.rampSteps);
   for (const m of moves) span(m.startS, m.durationS, mesh.moveSteps);

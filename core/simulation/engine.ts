@@ -1,8 +1,9 @@
 /**
- * Line and lure in motion: lumped line, implicit and second order in time (two-step backward differences with a step that follows its own error),
- * full Newton on all nodes at once.
+ * Line and lure in motion: lumped line, implicit and second order in time (two-step backward differences with a step
+ * that follows its own error), full Newton on all nodes at once.
  *
- *   line   (ρl + ρ)A r_tt = d(T t̂)/dS + f_D + f_W        T = EA·e for e > 0, else 0 (slack: no compression, no bending)
+ *   line   (ρl + ρ)A r_tt = d(T t̂)/dS + f_D + f_W
+ *          T = EA·e for e > 0, else 0 (slack: no compression, no bending)
  *   drag   f_D = −wet·½ρ[Ct π d |v_t| v_t t̂ + Cn d |v_n| v_n]      2 Gauss points a segment
  *   lure   (m + Ca ρV) dv/dt = T t̂ + (ρVφ − m)g ẑ − ½ρ CdA φ|U|U + ½ρ ClA φ|U|(U × ê)
  *
@@ -18,7 +19,10 @@ import type { Mesh, RetrieveInput } from './types';
 const { abs, cbrt, max, min } = Math;
 
 export interface Engine {
-  /** One step of at most `longestS`, as long as the error allows; returns its length, s, or 0 when Newton failed even with small steps. */
+  /**
+   * One step of at most `longestS`, as long as the error allows; returns its length, s, or 0 when Newton failed even
+   * with small steps.
+   */
   step(from: number, longestS: number): number;
   /** The hands change what they do here: the next step is no longer than this, s. */
   atMost(stepS: number): void;
@@ -45,7 +49,10 @@ export interface NodeState {
 const REFUSED = 3;
 /** Share of the distance between guess and answer that is error of the two-step formula. */
 const ERROR_SHARE = 0.3;
-/** The line's own nodes, whose swings in the air and through the surface say little of the lure, may err this much more: 1 over it. */
+/**
+ * The line's own nodes, whose swings in the air and through the surface say little of the lure, may err this much more:
+ * 1 over it.
+ */
 const LINE_WEIGHT = 0.2;
 const GROWTH = { most: 2, least: 0.3, safety: 0.85 } as const;
 const NEWTON = { most: 40, free: 12, searches: 4 } as const;

@@ -2,10 +2,16 @@
 import type { LeaderPhysics } from './types';
 import { GRAVITY } from './medium';
 
-/** Buoyancy for each newton of bait that it must carry, and the least volume, m³. prior: judgement (a cork that a strike pulls under). */
+/**
+ * Buoyancy for each newton of bait that it must carry, and the least volume, m³. prior: judgement (a cork that a strike
+ * pulls under).
+ */
 const CARRIES = 4;
 const MIN_VOLUME_M3 = 4e-6;
-/** Weight as a share of its buoyancy (cork or foam with a wire and a weighted foot), drag of a stubby body, shape. prior: judgement. */
+/**
+ * Weight as a share of its buoyancy (cork or foam with a wire and a weighted foot), drag of a stubby body, shape.
+ * prior: judgement.
+ */
 const SHARE = 0.4;
 const DRAG_OF_AREA = 0.9;
 const HALF_HEIGHT_OF_SIZE = 0.7;

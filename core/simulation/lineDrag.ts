@@ -14,8 +14,9 @@ export interface DragLaw {
 }
 
 /**
- * Coefficient of a smooth cylinder across the flow: the line's own when it names one, else 1 + 10·Re^(−2/3), within 10 % of measured
- * cylinders for Re 1–300 (White, Viscous Fluid Flow). Example: 0.22 mm at 0.5 m/s in 16 °C water, Re 100 → 1.46.
+ * Coefficient of a smooth cylinder across the flow: the line's own when it names one, else 1 + 10·Re^(−2/3), within 10
+ * % of measured cylinders for Re 1–300 (White, Viscous Fluid Flow). Example: 0.22 mm at 0.5 m/s in 16 °C water, Re 100
+ * → 1.46.
  */
 export function dragLaw(line: LinePhysics, viscosityM2s: number): DragLaw {
   if (line.normalDrag !== null) return { even: line.normalDrag, thin: 0, lowMps: 0 };

@@ -1,4 +1,7 @@
-/** Forces and the Newton correction in the plane of the cast: x, z a node; block-tridiagonal with symmetric 2×2 blocks but for the lure's lift. */
+/**
+ * Forces and the Newton correction in the plane of the cast: x, z a node; block-tridiagonal with symmetric 2×2 blocks
+ * but for the lure's lift.
+ */
 import { GAUSS_NEAR, segmentStiffness, type Body, type Chain, type Closing, type Forces } from './chain';
 import { FLOOR, GRAVITY, RAMP_M, wetness, windShare } from './medium';
 
@@ -17,7 +20,24 @@ export function planeForces(c: Chain): Forces {
   let facing = -1;
 
   function assemble(p: Float64Array, { rate, velocity0, acceleration0 }: Closing, matrix: boolean): number {
-    const { n, ell, mass, current, wind, weight, displaced, across, along, inAir, even, thin, lowMps, airEven, airThin, floorZ } = c;
+    const {
+      n,
+      ell,
+      mass,
+      current,
+      wind,
+      weight,
+      displaced,
+      across,
+      along,
+      inAir,
+      even,
+      thin,
+      lowMps,
+      airEven,
+      airThin,
+      floorZ,
+    } = c;
     const cx = current[0]!,
       cz = current[1]!;
     for (let q = 0; q < 2 * n; q++) {
@@ -45,7 +65,8 @@ export function planeForces(c: Chain): Forces {
       const tx = dx / len,
         tz = dz / len;
       const e = (len - l) / l;
-      // Forces on the two ends; stiffness along (k) and across (q) the segment: of the near end, the far end, and between.
+      // Forces on the two ends; stiffness along (k) and across (q) the segment: of the near end, the far end, and
+      // between.
       let ax = 0,
         az = 0,
         bx = 0,

@@ -14,9 +14,28 @@ import type { LinePhysics } from '../tackle/line';
 
 const JIG: LurePhysics = { massKg: 0.0101, volumeM3: 3.44e-6, dragAreaM2: 2.03e-4, liftAreaM2: 0, addedMass: 0.5 };
 const DIVER: LurePhysics = { massKg: 0.012, volumeM3: 1.4e-5, dragAreaM2: 6.5e-4, liftAreaM2: 3e-4, addedMass: 0.5 };
-const BRAID: LinePhysics = { diameterM: 0.00022, densityKgM3: 970, stiffnessN: 2542, normalDrag: 1.15, tangentialDrag: 0.015 };
-const FLUORO: LinePhysics = { diameterM: 0.0003, densityKgM3: 1780, stiffnessN: 240, normalDrag: null, tangentialDrag: 0.015 };
-const CORK: LeaderPhysics['body'] = { massKg: 0.02, volumeM3: 5e-5, dragAreaM2: 8e-4, liftAreaM2: 0, addedMass: 0.5, halfHeightM: 0.03 };
+const BRAID: LinePhysics = {
+  diameterM: 0.00022,
+  densityKgM3: 970,
+  stiffnessN: 2542,
+  normalDrag: 1.15,
+  tangentialDrag: 0.015,
+};
+const FLUORO: LinePhysics = {
+  diameterM: 0.0003,
+  densityKgM3: 1780,
+  stiffnessN: 240,
+  normalDrag: null,
+  tangentialDrag: 0.015,
+};
+const CORK: LeaderPhysics['body'] = {
+  massKg: 0.02,
+  volumeM3: 5e-5,
+  dragAreaM2: 8e-4,
+  liftAreaM2: 0,
+  addedMass: 0.5,
+  halfHeightM: 0.03,
+};
 const TWITCH = [
   { startS: 5, durationS: 0.15, dxM: -0.3, dzM: 0 },
   { startS: 5.15, durationS: 0.3, dxM: 0.3, dzM: 0 },
@@ -34,7 +53,8 @@ const cast = (change: Partial<RetrieveInput> = {}): RetrieveInput => ({
   currentMps: [0, 0, 0],
   ...change,
 });
-const times = (to: number, step = 1): number[] => Array.from({ length: Math.round(to / step) }, (_, i) => (i + 1) * step);
+const times = (to: number, step = 1): number[] =>
+  Array.from({ length: Math.round(to / step) }, (_, i) => (i + 1) * step);
 const run = (input: RetrieveInput, timesS: readonly number[], mesh: Mesh = MESH.plan, lineShapes = false): Run => {
   const r = runRetrieve(input, { mesh, timesS, lineShapes });
   expect(r.problems).toEqual([]);
@@ -47,19 +67,31 @@ const rising = (depths: readonly number[]): void => expect([...depths].sort((a, 
 
 describe('what must hold of any line and lure', () => {
   test('all else equal more weight never runs shallower', () => {
-    rising([0.7, 1, 1.4, 2].map((k) => deepest(cast({ lure: { ...JIG, massKg: JIG.volumeM3 * 998 + (JIG.massKg - JIG.volumeM3 * 998) * k } }))));
+    rising(
+      [0.7, 1, 1.4, 2].map((k) =>
+        deepest(cast({ lure: { ...JIG, massKg: JIG.volumeM3 * 998 + (JIG.massKg - JIG.volumeM3 * 998) * k } })),
+      ),
+    );
   });
 
   test('a thinner line never makes a diver shallower', () => {
     const reel = [{ startS: 1, speedMps: 1, rampS: 0.5 }];
     for (const normalDrag of [1.15, null])
-      rising([0.0004, 0.0003, 0.0002].map((diameterM) => deepest(cast({ lure: DIVER, reel, line: { ...BRAID, normalDrag, diameterM } }))));
+      rising(
+        [0.0004, 0.0003, 0.0002].map((diameterM) =>
+          deepest(cast({ lure: DIVER, reel, line: { ...BRAID, normalDrag, diameterM } })),
+        ),
+      );
   });
 
   test('a lower tip never runs shallower', () => {
     const reel = [{ startS: 1, speedMps: 1, rampS: 0.5 }];
     for (const lure of [DIVER, JIG])
-      rising([2.5, 1, 0.3].map((h) => deepest(cast({ lure, tipM: [0, 0, h], lineLengthM: Math.hypot(20, h) * 1.001, reel }))));
+      rising(
+        [2.5, 1, 0.3].map((h) =>
+          deepest(cast({ lure, tipM: [0, 0, h], lineLengthM: Math.hypot(20, h) * 1.001, reel })),
+        ),
+      );
   });
 
   test('the Reynolds effect: thin line drags more than the constant says, and a jig runs shallower', () => {
@@ -99,7 +131,10 @@ describe('what must hold of any line and lure', () => {
         tipMoves: [],
       };
       const n = 9;
-      const spread = (): number[] => Array.from({ length: 2 * (n + 1) }, (_, q) => (q % 2 ? 1.2 * (random() - 0.8) : (q / 2) * (2 * random() - 0.4)));
+      const spread = (): number[] =>
+        Array.from({ length: 2 * (n + 1) }, (_, q) =>
+          q % 2 ? 1.2 * (random() - 0.8) : (q / 2) * (2 * random() - 0.4),
+        );
       const [x, v, a] = [spread(), spread(), spread()];
       const results = [1, 0].map((plane) => {
         // A breath across makes it a problem in space.
@@ -110,17 +145,31 @@ describe('what must hold of any line and lure', () => {
         setMasses(chain);
         const forces = plane ? planeForces(chain) : spaceForces(chain);
         forces.turnLure(laid(x));
-        const norm = forces.assemble(laid(x), { rate: 30, velocity0: laid(v.map((u, q) => u - 30 * x[q]!)), acceleration0: laid(a) }, true);
+        const norm = forces.assemble(
+          laid(x),
+          { rate: 30, velocity0: laid(v.map((u, q) => u - 30 * x[q]!)), acceleration0: laid(a) },
+          true,
+        );
         forces.solve();
         const c = [...forces.correction];
         return [norm, forces.tensionAtLureN(), ...(plane ? c : c.filter((_, q) => q % 3 !== 1))];
       });
-      results[0]!.forEach((value, q) => expect(Math.abs(value - results[1]![q]!)).toBeLessThanOrEqual(1e-8 * Math.abs(value) + 1e-10));
+      results[0]!.forEach((value, q) =>
+        expect(Math.abs(value - results[1]![q]!)).toBeLessThanOrEqual(1e-8 * Math.abs(value) + 1e-10),
+      );
     }
   });
 
   test('settled: halving mesh, step and tolerance moves depth by less than 1 %', () => {
-    const half = { segments: 80, errorM: 2.5e-6, longestStepS: 0.05, firstStepS: 0.00125, settleM: 5e-7, moveSteps: 10, rampSteps: 6 };
+    const half = {
+      segments: 80,
+      errorM: 2.5e-6,
+      longestStepS: 0.05,
+      firstStepS: 0.00125,
+      settleM: 5e-7,
+      moveSteps: 10,
+      rampSteps: 6,
+    };
     for (const input of [
       cast(),
       cast({ lure: DIVER, line: FLUORO, reel: [{ startS: 1, speedMps: 1, rampS: 0.5 }] }),
@@ -128,7 +177,9 @@ describe('what must hold of any line and lure', () => {
       cast({ currentMps: [0.1, 0.3, 0] }),
     ]) {
       const a = run(input, times(16, 2), MESH.fine).samples;
-      run(input, times(16, 2), half).samples.forEach((s, i) => expect(Math.abs(s.zM - a[i]!.zM)).toBeLessThan(0.01 * Math.abs(s.zM) + 0.002));
+      run(input, times(16, 2), half).samples.forEach((s, i) =>
+        expect(Math.abs(s.zM - a[i]!.zM)).toBeLessThan(0.01 * Math.abs(s.zM) + 0.002),
+      );
     }
   });
 
@@ -171,18 +222,33 @@ describe('what must hold of any line and lure', () => {
   test('ten thousand random legal problems give numbers, never NaN (seed 7)', () => {
     const random = seededRandom(7);
     const bad: unknown[] = [];
-    const coarse = { segments: 6, errorM: 0.02, longestStepS: 0.5, firstStepS: 0.05, settleM: 1e-3, moveSteps: 5, rampSteps: 3 };
+    const coarse = {
+      segments: 6,
+      errorM: 0.02,
+      longestStepS: 0.5,
+      firstStepS: 0.05,
+      settleM: 1e-3,
+      moveSteps: 5,
+      rampSteps: 3,
+    };
     for (let k = 0; k < 10_000; k++) {
       const input = anyProblem(random);
-      const r = runRetrieve(input, { mesh: k % 20 ? coarse : MESH.quick, timesS: [0.7, 2, 4], stopAtLineM: input.tipM[2] + 0.6 });
+      const r = runRetrieve(input, {
+        mesh: k % 20 ? coarse : MESH.quick,
+        timesS: [0.7, 2, 4],
+        stopAtLineM: input.tipM[2] + 0.6,
+      });
       const numbers = r.samples.flatMap((s) => [s.xM, s.yM, s.zM, s.speedMps, s.tensionN, s.lineOutM]);
-      if (r.problems.length > 0 || r.failedAtS !== null || numbers.length === 0 || !numbers.every(Number.isFinite)) bad.push({ k, ...r });
+      if (r.problems.length > 0 || r.failedAtS !== null || numbers.length === 0 || !numbers.every(Number.isFinite))
+        bad.push({ k, ...r });
     }
     expect(bad).toEqual([]);
   });
 });
 
-/** Kinetic, weight less buoyancy, and stretch, as the solver lumps them (added mass of the line counts as inertia only). */
+/**
+ * Kinetic, weight less buoyancy, and stretch, as the solver lumps them (added mass of the line counts as inertia only).
+ */
 function energyJ(engine: Engine, input: RetrieveInput, mesh: Mesh): { totalJ: number; highestZ: number } {
   const { lure, line, waterDensityKgM3: rho } = input;
   const area = (Math.PI * line.diameterM ** 2) / 4;
@@ -196,8 +262,11 @@ function energyJ(engine: Engine, input: RetrieveInput, mesh: Mesh): { totalJ: nu
     if (i < mesh.segments) highestZ = Math.max(highestZ, node.z);
     const share = 0.5 * ((ell[i - 1] ?? 0) + (ell[i] ?? 0));
     const inertia =
-      i === mesh.segments ? 0 : share * (line.densityKgM3 + rho) * area + (i === 0 ? lure.massKg + lure.addedMass * rho * lure.volumeM3 : 0);
-    const weightN = GRAVITY * (share * (line.densityKgM3 - rho) * area + (i === 0 ? lure.massKg - rho * lure.volumeM3 : 0));
+      i === mesh.segments
+        ? 0
+        : share * (line.densityKgM3 + rho) * area + (i === 0 ? lure.massKg + lure.addedMass * rho * lure.volumeM3 : 0);
+    const weightN =
+      GRAVITY * (share * (line.densityKgM3 - rho) * area + (i === 0 ? lure.massKg - rho * lure.volumeM3 : 0));
     totalJ += 0.5 * inertia * (node.vx ** 2 + node.vy ** 2 + node.vz ** 2) + weightN * node.z;
     if (i > 0) {
       const l = ell[i - 1]!;
@@ -274,9 +343,22 @@ describe('what this adds to the ideal', () => {
   });
 
   test('a weight on the knot takes a floating bait down and lets it stand up from the bottom', () => {
-    const sinker: LeaderPhysics['body'] = { massKg: 0.014, volumeM3: 1.3e-6, dragAreaM2: 1e-4, liftAreaM2: 0, addedMass: 0.5, halfHeightM: 0.01 };
+    const sinker: LeaderPhysics['body'] = {
+      massKg: 0.014,
+      volumeM3: 1.3e-6,
+      dragAreaM2: 1e-4,
+      liftAreaM2: 0,
+      addedMass: 0.5,
+      halfHeightM: 0.01,
+    };
     const bait: LurePhysics = { massKg: 0.003, volumeM3: 4e-6, dragAreaM2: 2e-4, liftAreaM2: 0, addedMass: 0.5 };
-    const input = cast({ lure: bait, leader: { lengthM: 0.6, line: FLUORO, body: sinker }, lineLengthM: 23, reel: [], floorDepthM: 3 });
+    const input = cast({
+      lure: bait,
+      leader: { lengthM: 0.6, line: FLUORO, body: sinker },
+      lineLengthM: 23,
+      reel: [],
+      floorDepthM: 3,
+    });
     const end = at(input, 40);
     expect(-end.zM).toBeGreaterThan(2.2);
     expect(-end.zM).toBeLessThan(2.7);
@@ -299,7 +381,9 @@ describe('what this adds to the ideal', () => {
 
   test('wind across bows the line that is out of the water, more for a high tip', () => {
     const shift = (h: number): number =>
-      Math.abs(at(cast({ windMps: [0, 8, 0], tipM: [0, 0, h], lineLengthM: Math.hypot(20, h) * 1.01, reel: [] }), 6).yM);
+      Math.abs(
+        at(cast({ windMps: [0, 8, 0], tipM: [0, 0, h], lineLengthM: Math.hypot(20, h) * 1.01, reel: [] }), 6).yM,
+      );
     expect(shift(1)).toBeGreaterThan(0.005);
     expect(shift(3)).toBeGreaterThan(shift(1));
     // No wind, no difference: still air on a line at rest is nothing to speak of.
@@ -309,9 +393,10 @@ describe('what this adds to the ideal', () => {
   test('a softer rod takes the edge off a twitch, and changes nothing at rest', () => {
     const peak = (rodStiffnessNpm: number | null): number =>
       Math.max(
-        ...run(cast({ rodStiffnessNpm, tipMoves: TWITCH.map((m) => ({ ...m, startS: m.startS + 4 })) }), times(11, 0.02)).samples.map(
-          (s) => s.tensionN,
-        ),
+        ...run(
+          cast({ rodStiffnessNpm, tipMoves: TWITCH.map((m) => ({ ...m, startS: m.startS + 4 })) }),
+          times(11, 0.02),
+        ).samples.map((s) => s.tensionN),
       );
     expect(peak(30)).toBeLessThan(peak(200));
     expect(peak(30)).toBeLessThan(peak(null));
@@ -342,7 +427,15 @@ describe('what this adds to the ideal', () => {
 
   test('a towed pass settles where the steady tow says', () => {
     const lure = { ...DIVER };
-    const tow = steadyTow({ waterDensityKgM3: 998, viscosityM2s: 1.1e-6, lure, line: BRAID, speedMps: 1.2, tipHeightM: 1, lineLengthM: 20 });
+    const tow = steadyTow({
+      waterDensityKgM3: 998,
+      viscosityM2s: 1.1e-6,
+      lure,
+      line: BRAID,
+      speedMps: 1.2,
+      tipHeightM: 1,
+      lineLengthM: 20,
+    });
     const end = at(towedPass({ ...cast(), reel: [], lure, tipHeightM: 1, lineOutM: 20, speedMps: 1.2 }), 60, MESH.fine);
     expect('depthM' in tow && Math.abs(-end.zM - tow.depthM) / tow.depthM).toBeLessThan(0.01);
   });

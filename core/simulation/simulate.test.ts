@@ -20,14 +20,17 @@ const within = (got: number, want: number, c: Case): boolean =>
   Math.abs(got - want) <= Math.max(c.toleranceAbs, (c.tolerancePercent / 100) * Math.abs(want));
 
 describe('reference cases, solved by other means', () => {
-  test.each(cases.filter((c) => c.given.kind === 'free-sink').map((c) => [c.name, c] as const))('free sink: %s', (_name, c) => {
-    const s = freeSink(c.given.lure, c.given.waterDensityKgM3)!;
-    expect(within(s.terminalMps, c.expect.terminalMps as number, c)).toBe(true);
-    c.given.timesS.forEach((t, i) => {
-      expect(within(sinkSpeedMps(s, t), (c.expect.speedMps as number[])[i]!, c)).toBe(true);
-      expect(within(sinkDepthM(s, t), (c.expect.depthM as number[])[i]!, c)).toBe(true);
-    });
-  });
+  test.each(cases.filter((c) => c.given.kind === 'free-sink').map((c) => [c.name, c] as const))(
+    'free sink: %s',
+    (_name, c) => {
+      const s = freeSink(c.given.lure, c.given.waterDensityKgM3)!;
+      expect(within(s.terminalMps, c.expect.terminalMps as number, c)).toBe(true);
+      c.given.timesS.forEach((t, i) => {
+        expect(within(sinkSpeedMps(s, t), (c.expect.speedMps as number[])[i]!, c)).toBe(true);
+        expect(within(sinkDepthM(s, t), (c.expect.depthM as number[])[i]!, c)).toBe(true);
+      });
+    },
+  );
 
   const others: Record<string, (g: never) => object> = {
     'steady-tow': steadyTow,
@@ -40,18 +43,24 @@ describe('reference cases, solved by other means', () => {
     expect(misses).toEqual([]);
   });
 
-  test.each(cases.filter((c) => c.given.kind === 'cast-retrieve').map((c) => [c.name, c] as const))('cast and retrieve: %s', (_name, c) => {
-    const run = runRetrieve({ ...c.given, reel: c.given.reel ? [c.given.reel] : [] }, { mesh: MESH.fine, timesS: c.given.timesS });
-    expect(run.failedAtS).toBeNull();
-    const misses = run.samples.filter(
-      (s, i) =>
-        !within(s.xM, (c.expect.xM as number[])[i]!, c) ||
-        !within(-s.zM, (c.expect.depthM as number[])[i]!, c) ||
-        (c.expect.yM && !within(s.yM, (c.expect.yM as number[])[i]!, c)),
-    );
-    expect(misses).toEqual([]);
-    expect(within(Math.max(...run.samples.map((s) => -s.zM)), c.expect.maxDepthM as number, c)).toBe(true);
-  });
+  test.each(cases.filter((c) => c.given.kind === 'cast-retrieve').map((c) => [c.name, c] as const))(
+    'cast and retrieve: %s',
+    (_name, c) => {
+      const run = runRetrieve(
+        { ...c.given, reel: c.given.reel ? [c.given.reel] : [] },
+        { mesh: MESH.fine, timesS: c.given.timesS },
+      );
+      expect(run.failedAtS).toBeNull();
+      const misses = run.samples.filter(
+        (s, i) =>
+          !within(s.xM, (c.expect.xM as number[])[i]!, c) ||
+          !within(-s.zM, (c.expect.depthM as number[])[i]!, c) ||
+          (c.expect.yM && !within(s.yM, (c.expect.yM as number[])[i]!, c)),
+      );
+      expect(misses).toEqual([]);
+      expect(within(Math.max(...run.samples.map((s) => -s.zM)), c.expect.maxDepthM as number, c)).toBe(true);
+    },
+  );
 });
 
 const JIG: LurePhysics = { massKg: 0.0101, volumeM3: 3.44e-6, dragAreaM2: 2.03e-4, liftAreaM2: 0, addedMass: 0.5 };
@@ -73,7 +82,10 @@ describe('the parts', () => {
     expect([0.9, 1.25, 2, 3.25, 4, 1.25].map((t) => r.speedMps(t))).toEqual([0, 0.5, 1, 0.5, 0, 0.5]);
     expect(r.takenM(1.5, 2.5)).toBeCloseTo(1, 10);
     expect(driveBreaks(reel, [], MESH.plan).map((b) => b.atS)).toEqual([1, 1.5, 3, 3.5]);
-    expect(driveBreaks(reel, [{ startS: 1, durationS: 0.1, dxM: 1, dzM: 0 }], MESH.plan)[0]).toEqual({ atS: 1, stepS: 0.02 });
+    expect(driveBreaks(reel, [{ startS: 1, durationS: 0.1, dxM: 1, dzM: 0 }], MESH.plan)[0]).toEqual({
+      atS: 1,
+      stepS: 0.02,
+    });
   });
 
   test('the tip ends where the moves say', () => {

@@ -11,7 +11,8 @@ export interface FreeSink {
   timeConstantS: number;
 }
 
-export const netWeightN = (lure: LurePhysics, waterDensityKgM3: number): number => (lure.massKg - waterDensityKgM3 * lure.volumeM3) * GRAVITY;
+export const netWeightN = (lure: LurePhysics, waterDensityKgM3: number): number =>
+  (lure.massKg - waterDensityKgM3 * lure.volumeM3) * GRAVITY;
 
 export function freeSink(lure: LurePhysics, waterDensityKgM3: number): FreeSink | null {
   const weight = netWeightN(lure, waterDensityKgM3);

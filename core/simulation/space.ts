@@ -1,4 +1,7 @@
-/** Forces and the Newton correction in space: x, y, z a node; as plane.ts, with what current, wind and the hands do across the cast. */
+/**
+ * Forces and the Newton correction in space: x, y, z a node; as plane.ts, with what current, wind and the hands do
+ * across the cast.
+ */
 import { GAUSS_NEAR, segmentStiffness, type Body, type Chain, type Closing, type Forces } from './chain';
 import { FLOOR, GRAVITY, RAMP_M, wetness, windShare } from './medium';
 
@@ -49,7 +52,24 @@ export function spaceForces(c: Chain): Forces {
   let ey = 1;
 
   function assemble(p: Float64Array, { rate, velocity0, acceleration0 }: Closing, matrix: boolean): number {
-    const { n, ell, mass, current, wind, weight, displaced, across, along, inAir, even, thin, lowMps, airEven, airThin, floorZ } = c;
+    const {
+      n,
+      ell,
+      mass,
+      current,
+      wind,
+      weight,
+      displaced,
+      across,
+      along,
+      inAir,
+      even,
+      thin,
+      lowMps,
+      airEven,
+      airThin,
+      floorZ,
+    } = c;
     const cx = current[0]!,
       cy = current[1]!,
       cz = current[2]!;
@@ -258,7 +278,8 @@ export function spaceForces(c: Chain): Forces {
     const U = [ux, uy, uz];
     const L = [lx, ly, lz];
     const cross = [0, 0, -ey, 0, 0, ex, ey, -ex, 0];
-    for (let i = 0; i < 3; i++) for (let j = 0; j < 3; j++) lureBlock[3 * i + j] = -rate * kl * (u * cross[3 * i + j]! + L[i]! * U[j]! * iu);
+    for (let i = 0; i < 3; i++)
+      for (let j = 0; j < 3; j++) lureBlock[3 * i + j] = -rate * kl * (u * cross[3 * i + j]! + L[i]! * U[j]! * iu);
   }
 
   /** Eliminates from the tip to the lure, where the one block that is not symmetric stands. */

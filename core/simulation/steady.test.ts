@@ -6,9 +6,23 @@ import { MESH, type LurePhysics } from './types';
 import type { LinePhysics } from '../tackle/line';
 
 const JIG: LurePhysics = { massKg: 0.0101, volumeM3: 3.44e-6, dragAreaM2: 2.03e-4, liftAreaM2: 0, addedMass: 0.5 };
-const BRAID: LinePhysics = { diameterM: 0.00022, densityKgM3: 970, stiffnessN: 2542, normalDrag: 1.15, tangentialDrag: 0.015 };
+const BRAID: LinePhysics = {
+  diameterM: 0.00022,
+  densityKgM3: 970,
+  stiffnessN: 2542,
+  normalDrag: 1.15,
+  tangentialDrag: 0.015,
+};
 const tow = (change: Partial<TowInput> = {}): Tow =>
-  steadyTow({ waterDensityKgM3: 998, lure: JIG, line: BRAID, speedMps: 0.8, tipHeightM: 1, lineLengthM: 20, ...change }) as Tow;
+  steadyTow({
+    waterDensityKgM3: 998,
+    lure: JIG,
+    line: BRAID,
+    speedMps: 0.8,
+    tipHeightM: 1,
+    lineLengthM: 20,
+    ...change,
+  }) as Tow;
 
 describe('a tow', () => {
   test('the whole line lies between the lure and the tip', () => {
@@ -50,11 +64,18 @@ describe('a tow', () => {
   });
 
   test('what cannot be towed under is said', () => {
-    expect(steadyTow({ waterDensityKgM3: 998, lure: { ...JIG, massKg: 0.003 }, line: BRAID, speedMps: 0.8, tipHeightM: 1, lineLengthM: 20 })).toEqual(
-      {
-        problem: 'floats',
-      },
-    );
+    expect(
+      steadyTow({
+        waterDensityKgM3: 998,
+        lure: { ...JIG, massKg: 0.003 },
+        line: BRAID,
+        speedMps: 0.8,
+        tipHeightM: 1,
+        lineLengthM: 20,
+      }),
+    ).toEqual({
+      problem: 'floats',
+    });
     expect(tow({ tipHeightM: 25 })).toEqual({ problem: 'too-short' });
   });
 
@@ -72,7 +93,9 @@ describe('a tow', () => {
         const slack = 1e-4;
         expect(tow({ ...base, speedMps: base.speedMps! * 0.8 }).depthM).toBeGreaterThan(depth - slack);
         expect(tow({ ...base, lure: { ...JIG, massKg: JIG.massKg * 1.3 } }).depthM).toBeGreaterThan(depth - slack);
-        expect(tow({ ...base, line: { ...base.line!, diameterM: base.line!.diameterM * 0.8 } }).depthM).toBeGreaterThan(depth - slack);
+        expect(tow({ ...base, line: { ...base.line!, diameterM: base.line!.diameterM * 0.8 } }).depthM).toBeGreaterThan(
+          depth - slack,
+        );
         expect(tow({ ...base, tipHeightM: base.tipHeightM! * 0.5 }).depthM).toBeGreaterThan(depth - slack);
         expect(tow({ ...base, lineLengthM: base.lineLengthM! * 1.2 }).depthM).toBeGreaterThan(depth - slack);
       }),
@@ -98,7 +121,8 @@ describe('a bow', () => {
 });
 
 test('a hook-set: line and rod in series, and whether the line holds', () => {
-  const set = (strengthN?: number) => hookSet({ line: { stiffnessN: 2000, strengthN }, lineLengthM: 20, sweepM: 1, rodStiffnessNpm: 100 });
+  const set = (strengthN?: number) =>
+    hookSet({ line: { stiffnessN: 2000, strengthN }, lineLengthM: 20, sweepM: 1, rodStiffnessNpm: 100 });
   expect(set().forceRigidRodN).toBeCloseTo(100, 9);
   expect(set().forceN).toBeCloseTo(50, 9);
   expect([set().breaks, set(40).breaks, set(60).breaks]).toEqual([null, true, false]);

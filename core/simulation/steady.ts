@@ -1,8 +1,10 @@
 /**
- * What settles and stays: a tow, a bow in a cross current, the force at the hook. Each by its own short path, without marching in time.
+ * What settles and stays: a tow, a bow in a cross current, the force at the hook. Each by its own short path, without
+ * marching in time.
  *
- * In a steady flow the line carries its forces along: d(T t̂)/dS = −(f_D + f_W), dr/dS = (1 + T/EA) t̂, integrated from the lure with a
- * fourth-order Runge-Kutta of fixed step (error below 0.1 % at 400 steps). Laws of drag and weight as in engine.ts, without the ± 1 cm of surface.
+ * In a steady flow the line carries its forces along: d(T t̂)/dS = −(f_D + f_W), dr/dS = (1 + T/EA) t̂, integrated from
+ * the lure with a fourth-order Runge-Kutta of fixed step (error below 0.1 % at 400 steps). Laws of drag and weight as
+ * in engine.ts, without the ± 1 cm of surface.
  */
 import { GRAVITY } from './medium';
 import { crossFlowDrag, DEFAULT_VISCOSITY_M2S } from './lineDrag';
@@ -32,7 +34,12 @@ interface State {
   tz: number;
 }
 
-const sum = (a: State, b: State, k: number): State => ({ x: a.x + k * b.x, z: a.z + k * b.z, tx: a.tx + k * b.tx, tz: a.tz + k * b.tz });
+const sum = (a: State, b: State, k: number): State => ({
+  x: a.x + k * b.x,
+  z: a.z + k * b.z,
+  tx: a.tx + k * b.tx,
+  tz: a.tz + k * b.tz,
+});
 
 /** Derivatives along the unstretched line, towards the rod tip. */
 function along(s: State, f: Flow): State {
@@ -109,7 +116,13 @@ function holdingForce({ lure, waterDensityKgM3: rho, speedMps }: TowInput): Plan
 
 /** The dry span from where the line leaves the water, hanging in the air without wind. */
 function dryRise(at: State, line: LinePhysics, lengthM: number): State {
-  const dry: Flow = { line, waterDensityKgM3: 0, viscosityM2s: 1, relative: [0, 0], weightNpm: line.densityKgM3 * area(line) * GRAVITY };
+  const dry: Flow = {
+    line,
+    waterDensityKgM3: 0,
+    viscosityM2s: 1,
+    relative: [0, 0],
+    weightNpm: line.densityKgM3 * area(line) * GRAVITY,
+  };
   const steps = 40;
   let s = at;
   for (let i = 0; i < steps; i++) s = step(s, dry, lengthM / steps);
@@ -127,8 +140,8 @@ function rootOf(rising: (x: number) => number, low: number, high: number): numbe
 }
 
 /**
- * A lure towed, trolled, or held in a current, at rest in the moving frame. A lure that floats with no lip to pull it down stays on top: `floats`.
- * A line that does not reach from the tip to the water: `too-short`.
+ * A lure towed, trolled, or held in a current, at rest in the moving frame. A lure that floats with no lip to pull it
+ * down stays on top: `floats`. A line that does not reach from the tip to the water: `too-short`.
  */
 export function steadyTow(input: TowInput): Tow | { problem: TowProblem } {
   const { line, waterDensityKgM3: rho, tipHeightM } = input;
@@ -196,7 +209,10 @@ export interface Bow {
   angleLureDeg: number;
 }
 
-/** A tight line across a current, its weight left out: how far the current bellies it. Null when the current folds it right over. */
+/**
+ * A tight line across a current, its weight left out: how far the current bellies it. Null when the current folds it
+ * right over.
+ */
 export function crossCurrentBow(input: BowInput): Bow | null {
   const flow: Flow = {
     line: input.line,
@@ -206,7 +222,11 @@ export function crossCurrentBow(input: BowInput): Bow | null {
     weightNpm: 0,
   };
   const shape = (angle: number): State[] =>
-    follow({ x: 0, z: 0, tx: input.tensionN * Math.cos(angle), tz: input.tensionN * Math.sin(angle) }, flow, input.lineLengthM);
+    follow(
+      { x: 0, z: 0, tx: input.tensionN * Math.cos(angle), tz: input.tensionN * Math.sin(angle) },
+      flow,
+      input.lineLengthM,
+    );
   const end = (angle: number): number => shape(angle)[STEPS]!.z;
   const steepest = (89.9 * Math.PI) / 180;
   if (end(steepest) < 0) return null;
@@ -240,5 +260,9 @@ export interface HookSet {
 export function hookSet({ line, lineLengthM, sweepM, rodStiffnessNpm }: HookSetInput): HookSet {
   const lineNpm = line.stiffnessN / lineLengthM;
   const forceN = sweepM / (1 / lineNpm + 1 / rodStiffnessNpm);
-  return { forceRigidRodN: lineNpm * sweepM, forceN, breaks: line.strengthN === undefined ? null : forceN > line.strengthN };
+  return {
+    forceRigidRodN: lineNpm * sweepM,
+    forceN,
+    breaks: line.strengthN === undefined ? null : forceN > line.strengthN,
+  };
 }

@@ -1,4 +1,6 @@
-/** Shapes of the line-and-lure problem. SI; axes x along the cast away from the tip, y to the left, z up, surface z = 0. */
+/**
+ * Shapes of the line-and-lure problem. SI; axes x along the cast away from the tip, y to the left, z up, surface z = 0.
+ */
 import type { LinePhysics } from '../tackle/line';
 
 export type Vec3 = readonly [number, number, number];
@@ -30,12 +32,16 @@ export interface TipMove {
   dzM: number;
 }
 
-/** Another line between the lure and the main line, and what may sit on the knot: a float, a sliding weight against its stop. */
+/**
+ * Another line between the lure and the main line, and what may sit on the knot: a float, a sliding weight against its
+ * stop.
+ */
 export interface LeaderPhysics {
   lengthM: number;
   line: LinePhysics;
   /** Null: only a knot. */
-  body: (LurePhysics & { /** Half its height, m: over this much it goes from dry to wet. */ halfHeightM: number }) | null;
+  body:
+    (LurePhysics & { /** Half its height, m: over this much it goes from dry to wet. */ halfHeightM: number }) | null;
 }
 
 export interface RetrieveInput {
@@ -77,7 +83,15 @@ export interface Mesh {
 
 export const MESH = {
   /** Reference: within 1 % of a settled solution on casts, twitches on slack line included. */
-  fine: { segments: 40, errorM: 2e-5, longestStepS: 0.1, firstStepS: 0.0025, settleM: 2e-6, moveSteps: 5, rampSteps: 3 },
+  fine: {
+    segments: 40,
+    errorM: 2e-5,
+    longestStepS: 0.1,
+    firstStepS: 0.0025,
+    settleM: 2e-6,
+    moveSteps: 5,
+    rampSteps: 3,
+  },
   /** For the drawn path: within 2 %. */
   plan: { segments: 20, errorM: 5e-4, longestStepS: 0.5, firstStepS: 0.01, settleM: 1e-4, moveSteps: 5, rampSteps: 3 },
   /** For comparing candidates and for ranges: within 5 %. */

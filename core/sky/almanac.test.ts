@@ -2,7 +2,8 @@ import { almanac, localDay } from './almanac';
 
 const HOUR = 3_600_000;
 const at = (iso: string): number => Date.parse(iso);
-const near = (got: number | null, iso: string, seconds: number): void => expect(Math.abs(got! - at(iso))).toBeLessThan(seconds * 1000);
+const near = (got: number | null, iso: string, seconds: number): void =>
+  expect(Math.abs(got! - at(iso))).toBeLessThan(seconds * 1000);
 
 describe('the local day', () => {
   test.each([

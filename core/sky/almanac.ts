@@ -1,6 +1,7 @@
 /**
- * The day's almanac of a place: sun, civil twilight, moon over and under foot, its light, and the periods that some anglers fish by. From astronomy-engine
- * (VSOP87 and a full lunar theory, a minute and better from 1900 to 2100; refraction at the horizon). Everything within the local day [00:00, 24:00).
+ * The day's almanac of a place: sun, civil twilight, moon over and under foot, its light, and the periods that some
+ * anglers fish by. From astronomy-engine (VSOP87 and a full lunar theory, a minute and better from 1900 to 2100;
+ * refraction at the horizon). Everything within the local day [00:00, 24:00).
  */
 import { Body, Illumination, Observer, SearchAltitude, SearchHourAngle, SearchRiseSet } from 'astronomy-engine';
 
@@ -42,15 +43,21 @@ function offsetMs(atMs: number, zone: string): number {
   }).formatToParts(atMs);
   const partOf = (type: string): number => Number(parts.find((p) => p.type === type)!.value);
   return (
-    Date.UTC(partOf('year'), partOf('month') - 1, partOf('day'), partOf('hour'), partOf('minute'), partOf('second')) - Math.floor(atMs / 1000) * 1000
+    Date.UTC(partOf('year'), partOf('month') - 1, partOf('day'), partOf('hour'), partOf('minute'), partOf('second')) -
+    Math.floor(atMs / 1000) * 1000
   );
 }
 
-/** The moment at which the clock of a zone shows midnight at the beginning of a date (the first such moment; where clocks skip midnight, the first after). */
+/**
+ * The moment at which the clock of a zone shows midnight at the beginning of a date (the first such moment; where
+ * clocks skip midnight, the first after).
+ */
 function midnightMs(year: number, month: number, day: number, zone: string): number {
   const wall = Date.UTC(year, month - 1, day);
   // A zone's offset before and after may differ: the right one gives itself back.
-  const guesses = [wall - 14 * HOUR_MS, wall, wall + 14 * HOUR_MS].map((t) => wall - offsetMs(t, zone)).sort((a, b) => a - b);
+  const guesses = [wall - 14 * HOUR_MS, wall, wall + 14 * HOUR_MS]
+    .map((t) => wall - offsetMs(t, zone))
+    .sort((a, b) => a - b);
   return guesses.find((t) => t + offsetMs(t, zone) >= wall) ?? guesses[guesses.length - 1]!;
 }
 
@@ -58,7 +65,10 @@ function midnightMs(year: number, month: number, day: number, zone: string): num
 export function localDay(date: string, zone: string): { fromMs: number; toMs: number } {
   const [y, m, d] = date.split('-').map(Number) as [number, number, number];
   const next = new Date(Date.UTC(y, m - 1, d + 1));
-  return { fromMs: midnightMs(y, m, d, zone), toMs: midnightMs(next.getUTCFullYear(), next.getUTCMonth() + 1, next.getUTCDate(), zone) };
+  return {
+    fromMs: midnightMs(y, m, d, zone),
+    toMs: midnightMs(next.getUTCFullYear(), next.getUTCMonth() + 1, next.getUTCDate(), zone),
+  };
 }
 
 export function almanac(place: { latDeg: number; lonDeg: number }, date: string, zone: string): Almanac {
@@ -71,7 +81,8 @@ export function almanac(place: { latDeg: number; lonDeg: number }, date: string,
     return ms >= fromMs && ms < toMs ? ms : null;
   };
   const riseSet = (body: Body, way: 1 | -1): number | null => within(SearchRiseSet(body, observer, way, start, days));
-  const twilight = (way: 1 | -1): number | null => within(SearchAltitude(Body.Sun, observer, way, start, days, CIVIL_DEG));
+  const twilight = (way: 1 | -1): number | null =>
+    within(SearchAltitude(Body.Sun, observer, way, start, days, CIVIL_DEG));
   const passages = (hourAngle: number): number[] => {
     const out: number[] = [];
     let from = start;
@@ -86,7 +97,11 @@ export function almanac(place: { latDeg: number; lonDeg: number }, date: string,
   const moonTransitsMs = passages(0);
   const moonAntitransitsMs = passages(12);
   const minor = [riseSet(Body.Moon, 1), riseSet(Body.Moon, -1)].filter((t): t is number => t !== null);
-  const around = (kind: Period['kind'], t: number): Period => ({ kind, fromMs: t - HALF_H[kind] * HOUR_MS, toMs: t + HALF_H[kind] * HOUR_MS });
+  const around = (kind: Period['kind'], t: number): Period => ({
+    kind,
+    fromMs: t - HALF_H[kind] * HOUR_MS,
+    toMs: t + HALF_H[kind] * HOUR_MS,
+  });
   return {
     sunriseMs: riseSet(Body.Sun, 1),
     sunsetMs: riseSet(Body.Sun, -1),
@@ -95,8 +110,9 @@ export function almanac(place: { latDeg: number; lonDeg: number }, date: string,
     moonTransitsMs,
     moonAntitransitsMs,
     moonIllumination: Illumination(Body.Moon, new Date(fromMs + 12 * HOUR_MS)).phase_fraction,
-    periods: [...[...moonTransitsMs, ...moonAntitransitsMs].map((t) => around('major', t)), ...minor.map((t) => around('minor', t))].sort(
-      (a, b) => a.fromMs - b.fromMs,
-    ),
+    periods: [
+      ...[...moonTransitsMs, ...moonAntitransitsMs].map((t) => around('major', t)),
+      ...minor.map((t) => around('minor', t)),
+    ].sort((a, b) => a.fromMs - b.fromMs),
   };
 }

@@ -1,4 +1,7 @@
-/** Sun at a place and time. suncalc 2: apparent altitude with refraction, within 0.1°; times within a minute below 60° of latitude. */
+/**
+ * Sun at a place and time. suncalc 2: apparent altitude with refraction, within 0.1°; times within a minute below 60°
+ * of latitude.
+ */
 import { getPosition, getTimes } from 'suncalc';
 
 export interface GeoPosition {
@@ -6,7 +9,8 @@ export interface GeoPosition {
   lonDeg: number;
 }
 
-export const sunElevationDeg = (atMs: number, p: GeoPosition): number => getPosition(new Date(atMs), p.latDeg, p.lonDeg).altitude;
+export const sunElevationDeg = (atMs: number, p: GeoPosition): number =>
+  getPosition(new Date(atMs), p.latDeg, p.lonDeg).altitude;
 
 export interface SunTimes {
   sunriseMs: number | null;

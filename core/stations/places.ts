@@ -17,7 +17,12 @@ export interface StationPlace {
   air: { meanC: number; swingC: number; dailyC: number };
   /** Mean wind, m/s. */
   windMps: number;
-  tide: { constituents: readonly Constituent[]; meanM: number; currentLagMinutes: number; currentMpsPerMph: number } | null;
+  tide: {
+    constituents: readonly Constituent[];
+    meanM: number;
+    currentLagMinutes: number;
+    currentMpsPerMph: number;
+  } | null;
 }
 
 export const STATIONS: Readonly<Record<StationId, StationPlace>> = {

@@ -1,4 +1,7 @@
-/** What a report says of a moment: the hour it falls in, the pressure's trend, the water's temperature and how it changed. */
+/**
+ * What a report says of a moment: the hour it falls in, the pressure's trend, the water's temperature and how it
+ * changed.
+ */
 import { roundTo } from '../base/numbers';
 import { temperatureChange } from '../water/history';
 import type { StationHour, StationReport } from './report';

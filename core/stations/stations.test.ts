@@ -59,7 +59,9 @@ describe('what a report says of now', () => {
   const report = stationReport('arm-light', NOW);
   test('the hour it falls in, the trend of glass and water', () => {
     const r = stationReading(report, NOW)!;
-    expect(Math.abs(r.windMps - weatherAt(STATIONS['arm-light'], Math.floor(NOW / HOUR) * HOUR).windMps)).toBeLessThan(0.56);
+    expect(Math.abs(r.windMps - weatherAt(STATIONS['arm-light'], Math.floor(NOW / HOUR) * HOUR).windMps)).toBeLessThan(
+      0.56,
+    );
     expect(r.waterTempC).toBeCloseTo(waterTempC(STATIONS['arm-light'], NOW), 0);
     expect(Math.abs(r.tempChange3dC!)).toBeLessThan(4);
     expect(r.ageMs).toBe(49 * 60_000);

@@ -1,6 +1,7 @@
 /**
- * Made-up weather of an invented place: the same for the same station and moment, smooth in time, with fronts every few days that dip the glass, bring cloud
- * before and clear cold air behind, and cool the water slowly. It stands in for a service; it forecasts nothing.
+ * Made-up weather of an invented place: the same for the same station and moment, smooth in time, with fronts every few
+ * days that dip the glass, bring cloud before and clear cold air behind, and cool the water slowly. It stands in for a
+ * service; it forecasts nothing.
  */
 import { seededRandom } from '../base/random';
 import { clamp, lerp } from '../base/numbers';
@@ -46,15 +47,18 @@ function frontsAbout(p: StationPlace, atMs: number): FrontPassage[] {
 function wander(seed: number, atMs: number, periodH: number): number {
   const random = seededRandom(seed);
   let sum = 0;
-  for (const share of [1, 0.61, 0.37]) sum += Math.sin((2 * Math.PI * atMs) / (periodH * share * HOUR_MS) + 2 * Math.PI * random());
+  for (const share of [1, 0.61, 0.37])
+    sum += Math.sin((2 * Math.PI * atMs) / (periodH * share * HOUR_MS) + 2 * Math.PI * random());
   return sum / 3;
 }
 
 const dayOfYear = (atMs: number): number => (atMs - Date.UTC(new Date(atMs).getUTCFullYear(), 0, 1)) / DAY_MS;
 /** 1 on the warmest day of the year, −1 on the coldest. */
-const season = (atMs: number, warmestDay: number): number => Math.cos((2 * Math.PI * (dayOfYear(atMs) - warmestDay)) / 365.25);
+const season = (atMs: number, warmestDay: number): number =>
+  Math.cos((2 * Math.PI * (dayOfYear(atMs) - warmestDay)) / 365.25);
 /** 1 at four in the afternoon of the sun, −1 at four in the morning. */
-const hourOfSun = (p: StationPlace, atMs: number): number => Math.cos((2 * Math.PI * (atMs / HOUR_MS + p.solarOffsetH - 16)) / 24);
+const hourOfSun = (p: StationPlace, atMs: number): number =>
+  Math.cos((2 * Math.PI * (atMs / HOUR_MS + p.solarOffsetH - 16)) / 24);
 
 /** How cold the air behind the last fronts still is, °C below the usual. */
 function coolingC(fronts: readonly FrontPassage[], atMs: number, lagH: number, mostC: number): number {
@@ -85,7 +89,11 @@ export function weatherAt(p: StationPlace, atMs: number): Weather {
   const windMps = clamp(p.windMps * (1 + 0.35 * afternoon + 0.45 * wander(p.seed + 3, atMs, 17)) + wind, 0.2, 22);
   return {
     airTempC:
-      p.air.meanC + p.air.swingC * season(atMs, 200) + p.air.dailyC * afternoon + 2.5 * wander(p.seed + 4, atMs, 90) - coolingC(fronts, atMs, 3, 8),
+      p.air.meanC +
+      p.air.swingC * season(atMs, 200) +
+      p.air.dailyC * afternoon +
+      2.5 * wander(p.seed + 4, atMs, 90) -
+      coolingC(fronts, atMs, 3, 8),
     windMps,
     gustMps: windMps * lerp(1.3, 1.7, clamp(wind / 5, 0, 1)),
     windFromDeg: ((turn % 360) + 360) % 360,
@@ -97,7 +105,11 @@ export function weatherAt(p: StationPlace, atMs: number): Weather {
 
 export function waterTempC(p: StationPlace, atMs: number): number {
   const w = p.water;
-  const t = w.meanC + w.swingC * season(atMs, w.warmestDay) + w.dailyC * hourOfSun(p, atMs - HOUR_MS) + 0.8 * wander(p.seed + 6, atMs, 150);
+  const t =
+    w.meanC +
+    w.swingC * season(atMs, w.warmestDay) +
+    w.dailyC * hourOfSun(p, atMs - HOUR_MS) +
+    0.8 * wander(p.seed + 6, atMs, 150);
   return Math.max(0.2, t - coolingC(frontsAbout(p, atMs), atMs, 30, 3.2));
 }
 

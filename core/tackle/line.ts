@@ -1,7 +1,7 @@
 /**
  * Lines: from material and rated strength to what the simulator needs.
- * Diameters and stiffness: engineering estimates of common line (makers differ ± 10 %). Stiffness EA = rated load / strain at that load
- * (braid 3.5 %, fluorocarbon 22 %, nylon 25 %).
+ * Diameters and stiffness: engineering estimates of common line (makers differ ± 10 %). Stiffness EA = rated load /
+ * strain at that load (braid 3.5 %, fluorocarbon 22 %, nylon 25 %).
  */
 import { interpolate } from '../base/numbers';
 

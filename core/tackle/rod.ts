@@ -12,8 +12,8 @@ export interface RodSpec {
 }
 
 /**
- * Stiffness of the tip against a pull of the line, N/m: about 80 for a fast rod that throws 21 g, more for stouter ones; softer the further down it
- * bends. prior: judgement; hang a known weight from the tip to find yours.
+ * Stiffness of the tip against a pull of the line, N/m: about 80 for a fast rod that throws 21 g, more for stouter
+ * ones; softer the further down it bends. prior: judgement; hang a known weight from the tip to find yours.
  */
 const STIFFNESS_NPM: Record<RodAction, number> = { slow: 45, moderate: 60, fast: 80 };
 const STOUTNESS_AT_KG = 0.021;
@@ -25,11 +25,20 @@ export const rodFit = (rod: RodSpec, lureKg: number): RodFit =>
   lureKg < rod.minLureKg * 0.85 ? 'too-light' : lureKg > rod.maxLureKg * 1.1 ? 'too-heavy' : 'fits';
 
 /**
- * A comfortable cast, m: longer with weight (to saturation) and rod length, shorter when the lure is outside the rating or bulky.
- * prior: judgement, to be calibrated by counting turns. Example: 10 g, compact, 2.1 m rod inside its rating → 26 m.
+ * A comfortable cast, m: longer with weight (to saturation) and rod length, shorter when the lure is outside the rating
+ * or bulky. prior: judgement, to be calibrated by counting turns. Example: 10 g, compact, 2.1 m rod inside its rating →
+ * 26 m.
  */
 export function comfortableCastM(rod: RodSpec, lureKg: number, bulk: number, lineDiameterM: number): number {
   const reach = 8 + 30 * (1 - Math.exp(-lureKg / 0.011));
   const fit = rodFit(rod, lureKg) === 'fits' ? 1 : 0.75;
-  return clamp(reach * (0.4 + 0.6 * (rod.lengthM / 2.1)) * (1 - 0.25 * bulk) * (1 - 200 * Math.max(0, lineDiameterM - 0.25e-3)) * fit, 4, 80);
+  return clamp(
+    reach *
+      (0.4 + 0.6 * (rod.lengthM / 2.1)) *
+      (1 - 0.25 * bulk) *
+      (1 - 200 * Math.max(0, lineDiameterM - 0.25e-3)) *
+      fit,
+    4,
+    80,
+  );
 }

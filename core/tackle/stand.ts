@@ -1,4 +1,7 @@
-/** What a stand allows: how high the hands are, how far one throws, where the rod and the cast can point. prior: judgement throughout. */
+/**
+ * What a stand allows: how high the hands are, how far one throws, where the rod and the cast can point. prior:
+ * judgement throughout.
+ */
 import type { RodSpec } from './rod';
 import type { Access } from '../water/terms';
 
@@ -38,7 +41,8 @@ export const STANDS: Record<Access, Stand> = {
   dock: { handM: 1.8, castShare: 0.95, tips: TIP_POSITIONS, anglesDeg: [45, 90, 135], nearestM: 0 },
   // The back cast must clear the water behind.
   wade: { handM: 0.7, castShare: 0.9, tips: TIP_POSITIONS, anglesDeg: ALL_ROUND, nearestM: 0 },
-  // High over the water behind a slope of rock: the line would cut over the stones with the tip low, and the last metres are theirs.
+  // High over the water behind a slope of rock: the line would cut over the stones with the tip low, and the last
+  // metres are theirs.
   jetty: { handM: 2.6, castShare: 1, tips: ['level', 'up'], anglesDeg: [45, 90, 135], nearestM: 4 },
   // Over the breakers the rod is held high or at least level; the wash takes the rest.
   surf: { handM: 1.2, castShare: 1, tips: ['level', 'up'], anglesDeg: [45, 90, 135], nearestM: 5 },
@@ -50,7 +54,11 @@ const ANGLE_DEG: Record<TipPosition, number> = { down: -25, level: 10, up: 45 };
 /** Tip height for a position, never below 0.2 m so that the tip stays out of the water. */
 export function tipSetting(position: TipPosition, rod: Pick<RodSpec, 'lengthM'>, access: Access): TipSetting {
   const angleDeg = ANGLE_DEG[position];
-  return { position, angleDeg, heightM: Math.max(0.2, STANDS[access].handM + rod.lengthM * 0.8 * Math.sin((angleDeg * Math.PI) / 180)) };
+  return {
+    position,
+    angleDeg,
+    heightM: Math.max(0.2, STANDS[access].handM + rod.lengthM * 0.8 * Math.sin((angleDeg * Math.PI) / 180)),
+  };
 }
 
 /** Below this nobody can tell the angle of a current, m/s. */

@@ -20,8 +20,8 @@ export interface Turn {
 const HOUR_MS = 3_600_000;
 
 /**
- * From entered high and low waters, in order of time: a cosine between neighbouring turns. Outside the list nothing is known. Within about a tenth of the range
- * of a real tide of even shape; worse where shallow water bends it.
+ * From entered high and low waters, in order of time: a cosine between neighbouring turns. Outside the list nothing is
+ * known. Within about a tenth of the range of a real tide of even shape; worse where shallow water bends it.
  */
 export function cosineTide(turns: readonly HighLow[]): TideCurve {
   const between = (atMs: number): { a: HighLow; b: HighLow; t: number } | null => {
@@ -39,7 +39,9 @@ export function cosineTide(turns: readonly HighLow[]): TideCurve {
     riseMph: (atMs) => {
       const x = between(atMs);
       if (!x) return null;
-      return ((x.b.heightM - x.a.heightM) / 2) * Math.sin(Math.PI * x.t) * (Math.PI / ((x.b.atMs - x.a.atMs) / HOUR_MS));
+      return (
+        ((x.b.heightM - x.a.heightM) / 2) * Math.sin(Math.PI * x.t) * (Math.PI / ((x.b.atMs - x.a.atMs) / HOUR_MS))
+      );
     },
   };
 }
@@ -66,11 +68,19 @@ export function turnsOf(curve: TideCurve, fromMs: number, toMs: number): Turn[] 
   return out;
 }
 
-/** m/s of current for each metre an hour that the water rises; where a creek narrows it is more. prior: judgement, corrected from what is seen. */
+/**
+ * m/s of current for each metre an hour that the water rises; where a creek narrows it is more. prior: judgement,
+ * corrected from what is seen.
+ */
 export const USUAL_CURRENT_MPS_PER_MPH = 0.9;
 
 /** Current with the tide, m/s, positive flooding: the rise as it was `lagMinutes` ago. Null where that is not known. */
-export function currentMps(curve: TideCurve, atMs: number, lagMinutes = 0, perMph: number = USUAL_CURRENT_MPS_PER_MPH): number | null {
+export function currentMps(
+  curve: TideCurve,
+  atMs: number,
+  lagMinutes = 0,
+  perMph: number = USUAL_CURRENT_MPS_PER_MPH,
+): number | null {
   const rise = curve.riseMph(atMs - lagMinutes * 60_000);
   return rise === null ? null : rise * perMph;
 }

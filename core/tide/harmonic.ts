@@ -1,10 +1,14 @@
 /**
- * Tide as a sum of harmonic constituents: h = Σ f·A·cos(V + u − g). V: equilibrium arguments at Greenwich (Doodson/Schureman); f and u: nodal corrections in
- * the usual short form (Pugh, Tides, Surges and Mean Sea-Level, 1987, table 4:3), within 1–2 % and 2° of the long ones. g: Greenwich phase. Mean longitudes: Meeus.
+ * Tide as a sum of harmonic constituents: h = Σ f·A·cos(V + u − g). V: equilibrium arguments at Greenwich
+ * (Doodson/Schureman); f and u: nodal corrections in the usual short form (Pugh, Tides, Surges and Mean Sea-Level,
+ * 1987, table 4:3), within 1–2 % and 2° of the long ones. g: Greenwich phase. Mean longitudes: Meeus.
  */
 import type { TideCurve } from './curve';
 
-/** Multiples of T (hour angle of the mean sun), s, h, p (moon, sun, lunar perigee), p₁ (solar perigee), and a constant in °. */
+/**
+ * Multiples of T (hour angle of the mean sun), s, h, p (moon, sun, lunar perigee), p₁ (solar perigee), and a constant
+ * in °.
+ */
 type Argument = readonly [T: number, s: number, h: number, p: number, p1: number, add: number];
 type Nodal = 'none' | 'M2' | 'K1' | 'O1' | 'K2' | 'J1' | 'Mf' | 'Mm' | 'M2²' | 'M2³' | 'M2·K1';
 
@@ -110,7 +114,12 @@ export function speedDegPerH(name: ConstituentName): number {
 
 /** `meanM`: height of mean sea level over the datum. */
 export function harmonicTide(constituents: readonly Constituent[], meanM = 0): TideCurve {
-  const parts = constituents.map((c) => ({ ...c, argument: TABLE[c.name][0], kind: TABLE[c.name][1], speed: speedDegPerH(c.name) * RAD }));
+  const parts = constituents.map((c) => ({
+    ...c,
+    argument: TABLE[c.name][0],
+    kind: TABLE[c.name][1],
+    speed: speedDegPerH(c.name) * RAD,
+  }));
   const sum = (atMs: number, term: (amplitude: number, angle: number, speed: number) => number): number => {
     const l = longitudes(atMs);
     return parts.reduce((all, { argument: [T, s, h, p, p1, add], kind, amplitudeM, phaseDeg, speed }) => {

@@ -1,4 +1,7 @@
-/** Where a water's tide comes from, and what it does at a moment. Apart from the day line, so that a screen that only asks for now brings no astronomy along. */
+/**
+ * Where a water's tide comes from, and what it does at a moment. Apart from the day line, so that a screen that only
+ * asks for now brings no astronomy along.
+ */
 import { cosineTide, currentMps, turnsOf, USUAL_CURRENT_MPS_PER_MPH, type HighLow, type TideCurve } from './curve';
 import { harmonicTide, type Constituent } from './harmonic';
 
@@ -10,7 +13,8 @@ interface Flow {
 }
 /** Entered turns win over a station's constituents. */
 export type TideSource =
-  ({ kind: 'turns'; turns: readonly HighLow[] } & Flow) | ({ kind: 'constituents'; constituents: readonly Constituent[]; meanM: number } & Flow);
+  | ({ kind: 'turns'; turns: readonly HighLow[] } & Flow)
+  | ({ kind: 'constituents'; constituents: readonly Constituent[]; meanM: number } & Flow);
 
 const HOUR_MS = 3_600_000;
 /** So near to a turn the water stands, ms. */
@@ -37,7 +41,9 @@ export function tideNow(source: TideSource, atMs: number): TideNow | null {
   const rise = curve.riseMph(atMs);
   const mps = tideCurrentMps(source, curve, atMs);
   if (heightM === null || rise === null || mps === null) return null;
-  const slack = turnsOf(curve, atMs - 3.5 * HOUR_MS, atMs + 3.5 * HOUR_MS).find((t) => Math.abs(t.atMs - atMs) < SLACK_MS);
+  const slack = turnsOf(curve, atMs - 3.5 * HOUR_MS, atMs + 3.5 * HOUR_MS).find(
+    (t) => Math.abs(t.atMs - atMs) < SLACK_MS,
+  );
   return { heightM, currentMps: mps, stage: slack ? slack.kind : rise > 0 ? 'rising' : 'falling' };
 }
 

@@ -1,4 +1,7 @@
-/** Puts a day together: what was read, what the station says, what the water is usually like, what the log says, into one conditions document. */
+/**
+ * Puts a day together: what was read, what the station says, what the water is usually like, what the log says, into
+ * one conditions document.
+ */
 import { roundTo } from '../base/numbers';
 import type { Book } from '../records';
 import type { Trip } from '../records/trip';
@@ -50,9 +53,14 @@ export function reportFor(
 }
 
 /** Entered turns that reach to now win over the station's constituents. */
-export function tideFor(book: Pick<Book, 'stationReport' | 'tides'>, water: WaterPlace, nowMs: number): TideSource | null {
+export function tideFor(
+  book: Pick<Book, 'stationReport' | 'tides'>,
+  water: WaterPlace,
+  nowMs: number,
+): TideSource | null {
   const turns = book.tides[water.id]?.turns ?? [];
-  if (turns.length > 1 && turns[0]!.atMs <= nowMs && turns[turns.length - 1]!.atMs >= nowMs) return { kind: 'turns', turns };
+  if (turns.length > 1 && turns[0]!.atMs <= nowMs && turns[turns.length - 1]!.atMs >= nowMs)
+    return { kind: 'turns', turns };
   const tide = reportFor(book, water)?.report.tide;
   return tide ? { kind: 'constituents', ...tide } : null;
 }
@@ -68,7 +76,11 @@ function turnedSince(book: Pick<Book, 'stationReport' | 'tides' | 'water'>, trip
 }
 
 /** What was read, as it holds now: the way the current runs turns with the tide. */
-export function readingsNow(book: Pick<Book, 'stationReport' | 'tides' | 'water'>, trip: Trip, nowMs: number): EnteredReadings {
+export function readingsNow(
+  book: Pick<Book, 'stationReport' | 'tides' | 'water'>,
+  trip: Trip,
+  nowMs: number,
+): EnteredReadings {
   if (!turnedSince(book, trip, nowMs)) return trip.readings;
   const { water } = trip.readings;
   return { ...trip.readings, water: { ...water, currentAngleDeg: opposite(water.currentAngleDeg!) } };
@@ -87,7 +99,9 @@ export function temperatureHistory(book: Pick<Book, 'trip' | 'waterLog'>, waterI
 
 /** The last day fished on a water before this trip; null on a first visit. */
 export function lastVisit(book: Pick<Book, 'trip'>, trip: Trip): Trip | null {
-  const before = Object.values(book.trip).filter((t) => t.id !== trip.id && t.waterId === trip.waterId && t.startedAtMs < trip.startedAtMs);
+  const before = Object.values(book.trip).filter(
+    (t) => t.id !== trip.id && t.waterId === trip.waterId && t.startedAtMs < trip.startedAtMs,
+  );
   return before.sort((a, b) => b.startedAtMs - a.startedAtMs)[0] ?? null;
 }
 
@@ -110,14 +124,19 @@ function sayingsOf(
     log: { tempChange3dC: history === null ? null : roundTo(history, 1) },
     station: station ? { ...station, surfaceTempC: station.waterTempC } : {},
     // In steps, so that the plan stands still while the tide creeps.
-    tide: tideState ? { currentMps: Math.round(Math.abs(tideState.currentMps) * 10) / 10, tideStage: tideState.stage } : {},
+    tide: tideState
+      ? { currentMps: Math.round(Math.abs(tideState.currentMps) * 10) / 10, tideStage: tideState.stage }
+      : {},
     // Marks on a screen say more of where the fish are than habit.
     usual: { ...usual, fishDepthM: r.marks?.length ? null : fishDepthM, forage: forage.length > 0 ? forage : null },
   };
 }
 
 /** Each reading from the first who says it; the order is the order of trust (water/readings). */
-function compose(says: Sayings): { values: Record<DocumentPart, Record<string, unknown>>; sources: Map<string, Source> } {
+function compose(says: Sayings): {
+  values: Record<DocumentPart, Record<string, unknown>>;
+  sources: Map<string, Source>;
+} {
   const sources = new Map<string, Source>();
   const values: Record<DocumentPart, Record<string, unknown>> = { water: {}, sky: {}, top: {} };
   for (const key of READING_KEYS) {
@@ -133,7 +152,10 @@ function compose(says: Sayings): { values: Record<DocumentPart, Record<string, u
 /** What a day is composed from. */
 export type DayBook = Pick<Book, 'water' | 'trip' | 'tides' | 'stationReport' | 'waterLog'>;
 
-/** The day of a trip at a moment, local month 1–12; null where its water is gone. The signs are those tapped by hand: the log's come beside (log/tally). */
+/**
+ * The day of a trip at a moment, local month 1–12; null where its water is gone. The signs are those tapped by hand:
+ * the log's come beside (log/tally).
+ */
 export function composeDay(book: DayBook, asRead: Trip, nowMs: number, month: number): Day | null {
   const water = book.water[asRead.waterId];
   if (!water) return null;
@@ -159,6 +181,8 @@ export function composeDay(book: DayBook, asRead: Trip, nowMs: number, month: nu
   };
   worksOut('water.waveHeightM', values.water.windMps !== null);
   worksOut('water.fishDepthM', !!r.marks?.length);
-  const assumed = new Set([...sources].filter(([, from]) => from === 'usual' || from === 'default').map(([path]) => path));
+  const assumed = new Set(
+    [...sources].filter(([, from]) => from === 'usual' || from === 'default').map(([path]) => path),
+  );
   return { trip, water, conditions, sources, assumed, station, tide, turned: trip !== asRead };
 }

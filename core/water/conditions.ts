@@ -1,9 +1,11 @@
 /**
- * Conditions: what is known of the water, all SI. Everything but the species and the setting may be left out; a missing reading becomes a distribution over a
- * stated default and is marked assumed (resolve.ts). The readings themselves are the rows of readings.ts.
+ * Conditions: what is known of the water, all SI. Everything but the species and the setting may be left out; a missing
+ * reading becomes a distribution over a stated default and is marked assumed (resolve.ts). The readings themselves are
+ * the rows of readings.ts.
  *
- * Axes: x runs from the angler to the target, y to the angler's left, z up. An angle of wind or current says where it moves: 0° from the target towards the
- * angler, 90° from the angler's right to the left, 180° away from the angler; a speed U at angle θ is the velocity U·(−cos θ, sin θ) in x and y.
+ * Axes: x runs from the angler to the target, y to the angler's left, z up. An angle of wind or current says where it
+ * moves: 0° from the target towards the angler, 90° from the angler's right to the left, 180° away from the angler; a
+ * speed U at angle θ is the velocity U·(−cos θ, sin θ) in x and y.
  */
 import type { KeyAt, ValueOf } from './readings';
 import type { Setting, SpeciesId } from './terms';

@@ -25,7 +25,10 @@ const UNREAD_CURRENT_MPS = 0.2;
 const TIDAL_CURRENT_DIMENSION = 8;
 const MIN_FISH_DEPTH_M = 0.05;
 
-/** One draw of the readings: every uncertain reading moved within its spread. Draw numbers 0–31; the same number always gives the same reading. */
+/**
+ * One draw of the readings: every uncertain reading moved within its spread. Draw numbers 0–31; the same number always
+ * gives the same reading.
+ */
 export const drawConditions = (r: ResolvedConditions, n: number): ResolvedConditions => draw(r, n, true);
 
 /** The same, but what was read stays as it is: only what is assumed may be otherwise. */
@@ -41,7 +44,8 @@ function draw(r: ResolvedConditions, n: number, readToo: boolean): ResolvedCondi
     const value = as === 'sum' ? (r[key] as number) + size * z : (r[key] as number) * size ** z;
     moved[key] = within ? clamp(value, within[0], within[1]) : value;
   }
-  for (const { key, path, dimension, of } of CHANCES) if (isAssumed(path)) moved[key] = drawOf(of, uniformDraw(n, dimension));
+  for (const { key, path, dimension, of } of CHANCES)
+    if (isAssumed(path)) moved[key] = drawOf(of, uniformDraw(n, dimension));
   if (r.salinity !== 'fresh' && isAssumed('water.currentMps'))
     moved.currentMps = -UNREAD_CURRENT_MPS * Math.log(1 - uniformDraw(n, TIDAL_CURRENT_DIMENSION));
   // The band goes up and down with the fish, inside the water.

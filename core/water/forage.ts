@@ -1,6 +1,7 @@
 /**
- * What swims there to be eaten, by place and month. `prior: judgement` after the anglers' rules: crawfish in spring, young of the year in late summer, small
- * brown shrimp in brackish creeks from spring to early summer, large white shrimp near inlets from midsummer into autumn. Northern months.
+ * What swims there to be eaten, by place and month. `prior: judgement` after the anglers' rules: crawfish in spring,
+ * young of the year in late summer, small brown shrimp in brackish creeks from spring to early summer, large white
+ * shrimp near inlets from midsummer into autumn. Northern months.
  */
 import type { SpeciesProfile } from './species';
 import type { Forage, Setting } from './terms';
@@ -38,9 +39,13 @@ const RUNS: readonly Run[] = [
   { forage: 'sand-eel', in: ['surf', 'inlet', 'jetty'], months: [4, 12], weight: 1 },
 ];
 
-const inMonths = ([from, to]: Run['months'], month: number): boolean => (from <= to ? month >= from && month <= to : month >= from || month <= to);
+const inMonths = ([from, to]: Run['months'], month: number): boolean =>
+  from <= to ? month >= from && month <= to : month >= from || month <= to;
 
-/** The likeliest food of a species in a place and month, most of it first; what it likes best where nothing is known. At most three. */
+/**
+ * The likeliest food of a species in a place and month, most of it first; what it likes best where nothing is known. At
+ * most three.
+ */
 export function likelyForage(p: Pick<SpeciesProfile, 'forage'>, setting: Setting, month: number): Forage[] {
   const weight = new Map<Forage, number>();
   for (const r of RUNS)

@@ -12,8 +12,9 @@ const LOOK_BACK_MS = 5.5 * DAY_MS;
 const MIN_SPAN_MS = 16 * HOUR_MS;
 
 /**
- * Change over three days, °C, as the slope of a straight line through the readings of the last five days (least squares of their daily means, so that morning
- * and afternoon of one day count once). Null with fewer than two days. With readings by hand ± 0.5 °C; a single odd reading moves it by its share.
+ * Change over three days, °C, as the slope of a straight line through the readings of the last five days (least squares
+ * of their daily means, so that morning and afternoon of one day count once). Null with fewer than two days. With
+ * readings by hand ± 0.5 °C; a single odd reading moves it by its share.
  */
 export function temperatureChange(points: readonly TempPoint[], nowMs: number): number | null {
   const recent = points.filter((p) => p.atMs <= nowMs && nowMs - p.atMs <= LOOK_BACK_MS);

@@ -1,4 +1,7 @@
-/** Where on the cover fish sit now: bright calm day → under or inside; low light, cloud or wind → on the edge; cold → deep and tight. */
+/**
+ * Where on the cover fish sit now: bright calm day → under or inside; low light, cloud or wind → on the edge; cold →
+ * deep and tight.
+ */
 import { surfaceLux } from './light';
 import { logistic } from '../base/numbers';
 import type { ResolvedConditions } from './resolve';

@@ -1,8 +1,9 @@
 /**
- * The table of readings: a row for everything that may be known of a water. What it is called in a document, its unit and legal range, what stands in when nobody
- * read it and how far that may be off, who may say it in which order, and how it is entered. From these rows derive the conditions (conditions.ts), what they
- * come to when something is missing (resolve.ts), how uncertain they are (drawn.ts), the schema of a document (schemas/conditions.ts), a day put together from
- * its sources (trip/day.ts) and the controls of the screen (ui/water/readings).
+ * The table of readings: a row for everything that may be known of a water. What it is called in a document, its unit
+ * and legal range, what stands in when nobody read it and how far that may be off, who may say it in which order, and
+ * how it is entered. From these rows derive the conditions (conditions.ts), what they come to when something is missing
+ * (resolve.ts), how uncertain they are (drawn.ts), the schema of a document (schemas/conditions.ts), a day put together
+ * from its sources (trip/day.ts) and the controls of the screen (ui/water/readings).
  *
  * The order of the rows is the order in which defaults are worked out: a default may look at rows above its own.
  * All defaults and spreads are `prior: judgement` unless a source is named.
@@ -41,8 +42,8 @@ import {
 export type DocumentPart = 'water' | 'sky' | 'top';
 
 /**
- * Where a value comes from: read or entered today; reckoned from entered or gauged tides; the angler's own readings of past days; a station's report; worked out
- * from other readings; what is usual there; nothing but a default.
+ * Where a value comes from: read or entered today; reckoned from entered or gauged tides; the angler's own readings of
+ * past days; a station's report; worked out from other readings; what is usual there; nothing but a default.
  */
 export type Source = 'read' | 'tide' | 'log' | 'station' | 'worked-out' | 'usual' | 'default';
 /** Those that say something; the other two stand in. */
@@ -64,9 +65,22 @@ export interface Chances<T> {
   of: readonly (readonly [T, number])[];
 }
 
-/** How it is entered: the kind of steps (ui/theme/stepping), the usual values, SI, from where to where it is dragged, and those offered by name. */
+/**
+ * How it is entered: the kind of steps (ui/theme/stepping), the usual values, SI, from where to where it is dragged,
+ * and those offered by name.
+ */
 export interface EntryControl {
-  step: 'temp' | 'tempChange' | 'clarity' | 'depth' | 'waves' | 'ice' | 'wind' | 'speed' | 'far' | { by: number; from: number; to: number };
+  step:
+    | 'temp'
+    | 'tempChange'
+    | 'clarity'
+    | 'depth'
+    | 'waves'
+    | 'ice'
+    | 'wind'
+    | 'speed'
+    | 'far'
+    | { by: number; from: number; to: number };
   usual: readonly [number, number];
   presets?: readonly number[];
 }
@@ -114,7 +128,12 @@ type Default<R> = R | ((so: SoFar) => R);
 const defaultOf = <R>(d: Default<R>, so: SoFar): R => (typeof d === 'function' ? (d as (so: SoFar) => R)(so) : d);
 
 /** A row whose default is assumed, and said to be. */
-const assumedRow = <P extends DocumentPart, T>(at: P, kind: Kind, usual: Default<T>, rest: Partial<Reading<P, T, T>>): Reading<P, T, T> => ({
+const assumedRow = <P extends DocumentPart, T>(
+  at: P,
+  kind: Kind,
+  usual: Default<T>,
+  rest: Partial<Reading<P, T, T>>,
+): Reading<P, T, T> => ({
   at,
   kind,
   entered: true,
@@ -126,7 +145,12 @@ const assumedRow = <P extends DocumentPart, T>(at: P, kind: Kind, usual: Default
   ...rest,
 });
 /** A row whose default nobody needs to hear of. */
-const quietRow = <P extends DocumentPart, T, R>(at: P, kind: Kind, usual: Default<R>, rest: Partial<Reading<P, T, T | R>>): Reading<P, T, T | R> => ({
+const quietRow = <P extends DocumentPart, T, R>(
+  at: P,
+  kind: Kind,
+  usual: Default<R>,
+  rest: Partial<Reading<P, T, T | R>>,
+): Reading<P, T, T | R> => ({
   at,
   kind,
   entered: true,
@@ -135,17 +159,27 @@ const quietRow = <P extends DocumentPart, T, R>(at: P, kind: Kind, usual: Defaul
 });
 
 type NumberRow<P extends DocumentPart> = { at: P; unit: Reading['unit']; range: readonly [number, number] };
-const number = <P extends DocumentPart>({ at, ...row }: NumberRow<P> & { usual: Default<number> } & Rest<number>): Reading<P, number, number> =>
+const number = <P extends DocumentPart>({
+  at,
+  ...row
+}: NumberRow<P> & { usual: Default<number> } & Rest<number>): Reading<P, number, number> =>
   assumedRow(at, 'number', row.usual, row);
-const quietNumber = <P extends DocumentPart>({ at, ...row }: NumberRow<P> & { usual: Default<number> } & Rest<number>): Reading<P, number, number> =>
+const quietNumber = <P extends DocumentPart>({
+  at,
+  ...row
+}: NumberRow<P> & { usual: Default<number> } & Rest<number>): Reading<P, number, number> =>
   quietRow<P, number, number>(at, 'number', row.usual, row);
 /** What is not read says nothing: null, no default. */
-const numberOrNothing = <P extends DocumentPart>({ at, ...row }: NumberRow<P> & Rest<number>): Reading<P, number, number | null> =>
+const numberOrNothing = <P extends DocumentPart>({
+  at,
+  ...row
+}: NumberRow<P> & Rest<number>): Reading<P, number, number | null> =>
   quietRow<P, number, null>(at, 'number', null, row);
 const choice = <P extends DocumentPart, T extends string>({
   at,
   ...row
-}: { at: P; choices: readonly T[]; usual: Default<T> } & Rest<T>): Reading<P, T, T> => assumedRow(at, 'choice', row.usual, row);
+}: { at: P; choices: readonly T[]; usual: Default<T> } & Rest<T>): Reading<P, T, T> =>
+  assumedRow(at, 'choice', row.usual, row);
 
 /** Cover and its parts, each assumed by itself. */
 const resolveCover: Reading<'water', Cover, ResolvedCover>['resolve'] = (given, so, path, assume) => {
@@ -240,7 +274,11 @@ export const READINGS = {
       range: [0, 300],
     },
   ),
-  cover: { at: 'water', kind: 'cover', sources: ['read', 'usual'], entered: true, resolve: resolveCover } as Reading<'water', Cover, ResolvedCover>,
+  cover: { at: 'water', kind: 'cover', sources: ['read', 'usual'], entered: true, resolve: resolveCover } as Reading<
+    'water',
+    Cover,
+    ResolvedCover
+  >,
   bottom: choice({ at: 'water', choices: BOTTOMS, usual: 'sand', sources: ['read', 'usual'] }),
   salinity: choice({ at: 'water', choices: SALINITIES, usual: (so) => usualSalinity(so.setting) }),
   windMps: number({
@@ -279,7 +317,10 @@ export const READINGS = {
     entry: { step: 'speed', usual: [0, 2], presets: [0, 0.15, 0.3, 0.6, 1] },
   }),
   currentAngleDeg: quietNumber({ at: 'water', unit: '°', range: [-360, 360], usual: 0 }),
-  tideStage: quietRow<'water', (typeof TIDE_STAGES)[number], null>('water', 'choice', null, { choices: TIDE_STAGES, sources: ['read', 'tide'] }),
+  tideStage: quietRow<'water', (typeof TIDE_STAGES)[number], null>('water', 'choice', null, {
+    choices: TIDE_STAGES,
+    sources: ['read', 'tide'],
+  }),
   iceThicknessM: numberOrNothing({ at: 'water', unit: 'm', range: [0, 3], entry: { step: 'ice', usual: [0, 0.6] } }),
   cloud: number({
     at: 'sky',
@@ -354,7 +395,12 @@ export const READINGS = {
       ],
     },
   }),
-  access: choice({ at: 'top', choices: ACCESSES, usual: (so) => (so.setting === 'ice' ? 'ice' : 'bank'), sources: ['read', 'usual'] }),
+  access: choice({
+    at: 'top',
+    choices: ACCESSES,
+    usual: (so) => (so.setting === 'ice' ? 'ice' : 'bank'),
+    sources: ['read', 'usual'],
+  }),
   behaviour: quietRow<'top', (typeof BEHAVIOURS)[number], (typeof BEHAVIOURS)[number]>('top', 'choice', 'feeding', {
     choices: BEHAVIOURS,
     sources: ['read'],
@@ -365,9 +411,12 @@ export const READINGS = {
 } as const;
 
 export type ReadingKey = keyof typeof READINGS;
-export type KeyAt<P extends DocumentPart> = { [K in ReadingKey]: (typeof READINGS)[K]['at'] extends P ? K : never }[ReadingKey];
+export type KeyAt<P extends DocumentPart> = {
+  [K in ReadingKey]: (typeof READINGS)[K]['at'] extends P ? K : never;
+}[ReadingKey];
 /** What may be given for a reading. */
-export type ValueOf<K extends ReadingKey> = (typeof READINGS)[K] extends Reading<DocumentPart, infer T, unknown> ? T : never;
+export type ValueOf<K extends ReadingKey> =
+  (typeof READINGS)[K] extends Reading<DocumentPart, infer T, unknown> ? T : never;
 /** What it comes to when all is worked out. */
 export type ResolvedOf<K extends ReadingKey> = ReturnType<(typeof READINGS)[K]['resolve']>;
 
@@ -375,7 +424,8 @@ export const READING_KEYS = Object.keys(READINGS) as ReadingKey[];
 export const readingAt = (key: ReadingKey): Reading => READINGS[key] as unknown as Reading;
 
 /** Its place in a document, as the path of a problem or a source has it. Example: `water.surfaceTempC`. */
-export const readingPath = (key: ReadingKey): string => (READINGS[key].at === 'top' ? key : `${READINGS[key].at}.${key}`);
+export const readingPath = (key: ReadingKey): string =>
+  READINGS[key].at === 'top' ? key : `${READINGS[key].at}.${key}`;
 
 interface Document {
   water?: object | null;

@@ -1,19 +1,36 @@
 /** Conditions with what is missing filled in from the table of readings, and a list of what was filled. */
 import type { Conditions } from './conditions';
-import { givenIn, READING_KEYS, readingAt, readingPath, type ReadingKey, type ResolvedOf, type SoFar } from './readings';
+import {
+  givenIn,
+  READING_KEYS,
+  readingAt,
+  readingPath,
+  type ReadingKey,
+  type ResolvedOf,
+  type SoFar,
+} from './readings';
 import { speciesProfile } from './species';
 import type { Setting, SpeciesId } from './terms';
 import { markedDepthM } from './usual';
 
 /** Every reading with a value, and the paths of those that were assumed. */
-export type ResolvedConditions = { species: SpeciesId; setting: Setting; assumed: readonly string[] } & { [K in ReadingKey]: ResolvedOf<K> };
+export type ResolvedConditions = { species: SpeciesId; setting: Setting; assumed: readonly string[] } & {
+  [K in ReadingKey]: ResolvedOf<K>;
+};
 
-/** Never fails: legal conditions always come to something. Example: a pond in June with nothing read is 22 °C, 2.5 m deep and marked assumed in both. */
+/**
+ * Never fails: legal conditions always come to something. Example: a pond in June with nothing read is 22 °C, 2.5 m
+ * deep and marked assumed in both.
+ */
 export function resolveConditions(c: Conditions): ResolvedConditions {
   const assumed: string[] = [];
   const { setting, fishDepthM, fishBandM } = c.water;
   const seenM = fishBandM ? (fishBandM[0] + fishBandM[1]) / 2 : markedDepthM(c.marks ?? []);
-  const so: Record<string, unknown> = { setting, species: speciesProfile(c.species), given: { fishDepthM: fishDepthM ?? null, seenM } };
+  const so: Record<string, unknown> = {
+    setting,
+    species: speciesProfile(c.species),
+    given: { fishDepthM: fishDepthM ?? null, seenM },
+  };
   const out: Record<string, unknown> = { species: c.species, setting, assumed };
   const assume = (path: string): void => void assumed.push(path);
   for (const key of READING_KEYS) {

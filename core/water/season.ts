@@ -1,8 +1,19 @@
-/** Season phase from water temperature, its trend and the month (north of the tropics). Ranges come with the species' spawning range. */
+/**
+ * Season phase from water temperature, its trend and the month (north of the tropics). Ranges come with the species'
+ * spawning range.
+ */
 import { logistic } from '../base/numbers';
 import type { SpeciesProfile } from './species';
 
-export const SEASON_PHASES = ['winter', 'pre-spawn', 'spawn', 'post-spawn', 'summer', 'autumn-cooling', 'late-autumn'] as const;
+export const SEASON_PHASES = [
+  'winter',
+  'pre-spawn',
+  'spawn',
+  'post-spawn',
+  'summer',
+  'autumn-cooling',
+  'late-autumn',
+] as const;
 export type SeasonPhase = (typeof SEASON_PHASES)[number];
 
 export function seasonPhase(
@@ -34,8 +45,15 @@ function autumnSpawner([from, to]: readonly [number, number], tempC: number, mon
   return month === 12 && tempC < from - 3 ? 'winter' : 'late-autumn';
 }
 
-/** How far the fish are gathering before the spawn and worn out after it, each 0–1, without a step where one phase becomes the next. */
-export function spawnPull(p: Pick<SpeciesProfile, 'spawnC' | 'spawnsInAutumn'>, tempC: number, month: number): { before: number; after: number } {
+/**
+ * How far the fish are gathering before the spawn and worn out after it, each 0–1, without a step where one phase
+ * becomes the next.
+ */
+export function spawnPull(
+  p: Pick<SpeciesProfile, 'spawnC' | 'spawnsInAutumn'>,
+  tempC: number,
+  month: number,
+): { before: number; after: number } {
   const [from, to] = p.spawnC;
   const colder = logistic(tempC, from - 5, 1) * (1 - logistic(tempC, from, 0.8));
   const warmer = logistic(tempC, to, 0.8) * (1 - logistic(tempC, to + 3, 1));

@@ -45,7 +45,18 @@ export const SETTINGS = [
 ] as const;
 export type Setting = (typeof SETTINGS)[number];
 
-export const COVER_KINDS = ['none', 'pads', 'matted-grass', 'submerged-grass', 'reeds', 'wood', 'brush', 'dock', 'rock', 'oyster'] as const;
+export const COVER_KINDS = [
+  'none',
+  'pads',
+  'matted-grass',
+  'submerged-grass',
+  'reeds',
+  'wood',
+  'brush',
+  'dock',
+  'rock',
+  'oyster',
+] as const;
 export type CoverKind = (typeof COVER_KINDS)[number];
 
 export const BOTTOMS = ['mud', 'sand', 'gravel', 'shell', 'rock'] as const;

@@ -1,4 +1,7 @@
-/** What is usual where nobody read it, by setting, month and cover. `prior: judgement` for a temperate northern water unless a source is named. */
+/**
+ * What is usual where nobody read it, by setting, month and cover. `prior: judgement` for a temperate northern water
+ * unless a source is named.
+ */
 import { clamp } from '../base/numbers';
 import type { CoverKind, Mark, Salinity, Setting } from './terms';
 
@@ -64,7 +67,11 @@ export const COVER_DENSITY: Record<CoverKind, number> = {
 };
 
 export const usualSalinity = (s: Setting): Salinity =>
-  s === 'tidal-creek' || s === 'back-bay' ? 'brackish' : s === 'flat' || s === 'inlet' || s === 'jetty' || s === 'surf' ? 'salt' : 'fresh';
+  s === 'tidal-creek' || s === 'back-bay'
+    ? 'brackish'
+    : s === 'flat' || s === 'inlet' || s === 'jetty' || s === 'surf'
+      ? 'salt'
+      : 'fresh';
 
 /** Open water in front of the angler where none was read, m. */
 export const USUAL_FETCH_M: Record<Setting, number> = {
@@ -83,10 +90,12 @@ export const USUAL_FETCH_M: Record<Setting, number> = {
 };
 
 /**
- * Significant height of wind waves, m, growth limited by fetch: H = 0.0016·(gF/U²)^½·U²/g (Hasselmann et al. 1973), never above a fully grown sea's 0.0246·U²
- * (Pierson & Moskowitz 1964). Deep water; no swell. U 0–40 m/s, F 0–500 km; ± 25 %. Example: 5 m/s over 400 m → 0.05 m.
+ * Significant height of wind waves, m, growth limited by fetch: H = 0.0016·(gF/U²)^½·U²/g (Hasselmann et al. 1973),
+ * never above a fully grown sea's 0.0246·U² (Pierson & Moskowitz 1964). Deep water; no swell. U 0–40 m/s, F 0–500 km; ±
+ * 25 %. Example: 5 m/s over 400 m → 0.05 m.
  */
-export const chopFromWindM = (windMps: number, fetchM = 400): number => Math.min(0.0016 * Math.sqrt(fetchM / 9.81) * windMps, 0.0246 * windMps ** 2);
+export const chopFromWindM = (windMps: number, fetchM = 400): number =>
+  Math.min(0.0016 * Math.sqrt(fetchM / 9.81) * windMps, 0.0246 * windMps ** 2);
 
 /** Fish band where none was read: fish depth ± the larger of 0.3 m and 10 %, kept inside the water. */
 export function defaultFishBandM(fishDepthM: number, depthM: number): readonly [number, number] {

@@ -80,7 +80,11 @@ describe('conditions', () => {
   });
 
   test('what is read is kept and not named', () => {
-    const r = resolveConditions({ ...bare, water: { setting: 'flat', surfaceTempC: 22, clarityM: 0.8, depthM: 1.2, fishDepthM: 0.7 }, month: 5 });
+    const r = resolveConditions({
+      ...bare,
+      water: { setting: 'flat', surfaceTempC: 22, clarityM: 0.8, depthM: 1.2, fishDepthM: 0.7 },
+      month: 5,
+    });
     expect([r.surfaceTempC, r.clarityM, r.depthM, r.fishDepthM]).toEqual([22, 0.8, 1.2, 0.7]);
     expect(r.assumed).not.toContain('water.clarityM');
     expect(r.salinity).toBe('salt');
@@ -195,7 +199,8 @@ describe('what there is to eat', () => {
   });
   test('there is always something', () => {
     for (const id of SPECIES)
-      for (const setting of SETTINGS) for (let m = 1; m <= 12; m++) expect(likelyForage(speciesProfile(id), setting, m).length).toBeGreaterThan(0);
+      for (const setting of SETTINGS)
+        for (let m = 1; m <= 12; m++) expect(likelyForage(speciesProfile(id), setting, m).length).toBeGreaterThan(0);
   });
 });
 

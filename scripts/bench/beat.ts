@@ -20,7 +20,9 @@ interface Heard {
 
 export async function beatBench(browser: Browser): Promise<string> {
   const source = readFileSync(path.join(ROOT, 'core/planning/beat/player.ts'), 'utf8');
-  const player = ts.transpileModule(source, { compilerOptions: { module: ts.ModuleKind.CommonJS, target: ts.ScriptTarget.ES2022 } }).outputText;
+  const player = ts.transpileModule(source, {
+    compilerOptions: { module: ts.ModuleKind.CommonJS, target: ts.ScriptTarget.ES2022 },
+  }).outputText;
   const context = await phone(browser);
   const page = await context.newPage();
   // An empty page: what is measured is the browser's clock and timers. Sound wants a touch first.
@@ -28,7 +30,11 @@ export async function beatBench(browser: Browser): Promise<string> {
   await page.getByRole('button').tap();
   const heard = await page.evaluate(
     async ([code, minutes, everyS]) => {
-      const module = { exports: {} as { playBeat: (cues: { atS: number; kind: string }[], ports: object, fromS?: number) => { stop: () => void } } };
+      const module = {
+        exports: {} as {
+          playBeat: (cues: { atS: number; kind: string }[], ports: object, fromS?: number) => { stop: () => void };
+        },
+      };
       new Function('module', 'exports', code as string)(module, module.exports);
       const audio = new AudioContext();
       await audio.resume();
@@ -77,7 +83,10 @@ ${table(
     ['cues handed over, of those due', `${cues.length} of ${heard.cues}`],
     ['drift of a cue’s moment against the sound’s clock, at the most', `${(1000 * Math.max(...drift)).toFixed(3)} ms`],
     ['handed over before its moment, at the least', `${(1000 * Math.min(...early)).toFixed(0)} ms`],
-    ['the sound’s clock against the page’s, over the whole time', `${(1000 * (heard.soundS - heard.wallS)).toFixed(0)} ms`],
+    [
+      'the sound’s clock against the page’s, over the whole time',
+      `${(1000 * (heard.soundS - heard.wallS)).toFixed(0)} ms`,
+    ],
   ],
 )}`;
 }

@@ -12,7 +12,13 @@ export async function withBrowser<T>(work: (browser: Browser) => Promise<T>): Pr
   const server = await startServer(PORT, ['--demo']);
   const browser = await chromium.launch({
     executablePath: ensureChromium(),
-    args: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--no-first-run', '--enable-precise-memory-info'],
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-dev-shm-usage',
+      '--no-first-run',
+      '--enable-precise-memory-info',
+    ],
   });
   try {
     return await work(browser);
@@ -23,7 +29,13 @@ export async function withBrowser<T>(work: (browser: Browser) => Promise<T>): Pr
 }
 
 export async function phone(browser: Browser, serviceWorkers: 'allow' | 'block' = 'allow'): Promise<BrowserContext> {
-  const context = await browser.newContext({ viewport: PHONE, hasTouch: true, isMobile: true, deviceScaleFactor: 2, serviceWorkers });
+  const context = await browser.newContext({
+    viewport: PHONE,
+    hasTouch: true,
+    isMobile: true,
+    deviceScaleFactor: 2,
+    serviceWorkers,
+  });
   // What runs the scripts marks functions with their names by a helper that the page does not have.
   await context.addInitScript('globalThis.__name = (f) => f');
   return context;

@@ -15,7 +15,9 @@ export async function bytesBench(browser: Browser): Promise<string> {
   await context.close();
   const of = (kind: Kind): number => files.filter((f) => f.kind === kind).reduce((s, f) => s + f.bytes, 0);
   const total = files.reduce((s, f) => s + f.bytes, 0);
-  const { firstScreenKB } = JSON.parse(readFileSync(path.join(ROOT, 'budget.json'), 'utf8')) as { firstScreenKB: number };
+  const { firstScreenKB } = JSON.parse(readFileSync(path.join(ROOT, 'budget.json'), 'utf8')) as {
+    firstScreenKB: number;
+  };
   const fetched = new Set(files.map((f) => f.name));
   const later = filesUnder(path.join(ROOT, 'dist'))
     .filter((f) => /_expo.*.js.br$/.test(f) && !fetched.has(path.basename(f).replace('.br', '')))

@@ -1,4 +1,7 @@
-/** Choosing lures in the browser's own worker: a box of sixty ranked, four rods of forty scenarios, and the questions beside. */
+/**
+ * Choosing lures in the browser's own worker: a box of sixty ranked, four rods of forty scenarios, and the questions
+ * beside.
+ */
 import type { Browser, Page } from '@playwright/test';
 import type { OwnLure } from '../../core/lures/own';
 import { allFamilies } from '../../core/lures/families';
@@ -13,7 +16,14 @@ const RUNS = 9;
 const CONDITIONS: Conditions = {
   species: 'largemouth-bass',
   month: 6,
-  water: { setting: 'lake', surfaceTempC: 18, clarityM: 1.2, depthM: 4, fishDepthM: 2, cover: { kind: 'wood', density: 0.5 } },
+  water: {
+    setting: 'lake',
+    surfaceTempC: 18,
+    clarityM: 1.2,
+    depthM: 4,
+    fishDepthM: 2,
+    cover: { kind: 'wood', density: 0.5 },
+  },
 };
 
 /** Sixty lures of every kind that is cast, each of its own weight and length (seed 60). */
@@ -39,7 +49,9 @@ function box(): OwnLure[] {
 const ask = (page: Page, method: string, args: unknown[]): Promise<number[]> =>
   page.evaluate(
     async ([path, list, runs]) => {
-      const script = [...performance.getEntriesByType('resource')].map((e) => e.name).find((n) => /compute[^/]*\.js/.test(n))!;
+      const script = [...performance.getEntriesByType('resource')]
+        .map((e) => e.name)
+        .find((n) => /compute[^/]*\.js/.test(n))!;
       const worker = new Worker(script);
       const call = (id: string): Promise<void> =>
         new Promise((resolve, reject) => {
@@ -47,7 +59,12 @@ const ask = (page: Page, method: string, args: unknown[]): Promise<number[]> =>
           worker.onmessage = (e: MessageEvent) => {
             if ((e.data as { id: string }).id === id) resolve();
           };
-          worker.postMessage({ id, type: 'APPLY', path: [path], argumentList: (list as unknown[]).map((value) => ({ type: 'RAW', value })) });
+          worker.postMessage({
+            id,
+            type: 'APPLY',
+            path: [path],
+            argumentList: (list as unknown[]).map((value) => ({ type: 'RAW', value })),
+          });
         });
       const times: number[] = [];
       for (let i = 0; i <= (runs as number); i++) {
@@ -71,7 +88,12 @@ export async function choosingBench(browser: Browser): Promise<string> {
   const rows: string[][] = [];
   for (const [name, limit, method, args] of [
     ['rank a box of 60 lures, with ranges', '150 ms', 'rank', [CONDITIONS, { lures }]],
-    [`4 rods from 60 lures × ${scenarios} scenarios, valued and searched`, '300 ms', 'rods', [CONDITIONS, USUAL_LIGHT, { lures, k: 4 }]],
+    [
+      `4 rods from 60 lures × ${scenarios} scenarios, valued and searched`,
+      '300 ms',
+      'rods',
+      [CONDITIONS, USUAL_LIGHT, { lures, k: 4 }],
+    ],
     ['what would change its mind, and the ladder', '', 'choosing', [CONDITIONS, { lures }]],
     ['what each school would change', '', 'schools', [CONDITIONS, { lures }]],
     ['what the box lacks', '', 'lacks', [CONDITIONS, USUAL_LIGHT, { lures }]],

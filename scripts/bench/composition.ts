@@ -1,4 +1,7 @@
-/** Whose bytes the first screen's scripts are: a build with source maps, each character of the output given to the package it came from. */
+/**
+ * Whose bytes the first screen's scripts are: a build with source maps, each character of the output given to the
+ * package it came from.
+ */
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';

@@ -16,11 +16,16 @@ const tackle = {
 
 export function coreBench(): string {
   const rows: string[][] = [];
-  const add = (name: string, work: () => void, runs = 9): void => void rows.push([name, spreadText(measure(work, runs))]);
+  const add = (name: string, work: () => void, runs = 9): void =>
+    void rows.push([name, spreadText(measure(work, runs))]);
   add('rank every family with ranges', () => void rankLures(conditions));
   add('rank every family without ranges', () => void rankLures(conditions, { withoutRange: true }));
   for (const family of ['paddletail', 'suspending-jerkbait', 'finesse-jig'] as const)
     for (const effort of ['first', 'settled'] as const)
-      add(`plan a ${family}, ${effort}`, () => void planRetrieve({ conditions, lure: { family }, ...tackle }, effort), 5);
+      add(
+        `plan a ${family}, ${effort}`,
+        () => void planRetrieve({ conditions, lure: { family }, ...tackle }, effort),
+        5,
+      );
   return `## Computation\n\nIn Node, warm, median and range of nine runs (plans: five).\n\n${table(['what', 'time'], rows)}`;
 }

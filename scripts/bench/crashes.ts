@@ -18,7 +18,13 @@ export async function crashBench(browser: Browser): Promise<string> {
 The page's process killed through the debugging protocol ${CRASHES} times in the middle of a burst of touches (seed ${SEED}), the store read after each.
 
 ${table(
-  ['crashes', 'touched', 'in the store, each once', 'shown as logged and lost', 'touched in the moment of a crash, never shown, lost'],
+  [
+    'crashes',
+    'touched',
+    'in the store, each once',
+    'shown as logged and lost',
+    'touched in the moment of a crash, never shown, lost',
+  ],
   [[r.crashes, r.tapped, r.stored, r.lostAcknowledged, r.lostUnacknowledged]],
 )}`;
 }

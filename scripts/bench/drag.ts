@@ -1,4 +1,7 @@
-/** A reading dragged under a finger: how much script each move costs until the section shows it, on a processor four times slower. */
+/**
+ * A reading dragged under a finger: how much script each move costs until the section shows it, on a processor four
+ * times slower.
+ */
 import type { Browser, Page } from '@playwright/test';
 import { phone, slow } from './browser';
 import { spread, table, spreadText } from './report';
@@ -79,15 +82,22 @@ async function drag(browser: Browser, page: Page, tile: RegExp, slider: string):
   const trace = JSON.parse((await browser.stopTracing()).toString()) as { traceEvents: TraceEvent[] };
   await page.mouse.up();
   await page.getByRole('button', { name: tile }).tap();
-  return { all: scriptByMove(trace.traceEvents), frame: scriptByMove(trace.traceEvents, new Set(['FireAnimationFrame'])) };
+  return {
+    all: scriptByMove(trace.traceEvents),
+    frame: scriptByMove(trace.traceEvents, new Set(['FireAnimationFrame'])),
+  };
 }
 
 /** The same drag a few times over: of each move the middle one, because a shared machine stands still now and then. */
 async function dragAgain(browser: Browser, page: Page, tile: RegExp, slider: string): Promise<Moves> {
   const rounds: Moves[] = [];
-  await page.evaluate((mark) => document.addEventListener('input', () => performance.mark(mark), { capture: true }), MARK);
+  await page.evaluate(
+    (mark) => document.addEventListener('input', () => performance.mark(mark), { capture: true }),
+    MARK,
+  );
   for (let i = 0; i < ROUNDS; i++) rounds.push(await drag(browser, page, tile, slider));
-  const middle = (of: keyof Moves, move: number): number => rounds.map((r) => r[of][move] ?? 0).sort((a, b) => a - b)[ROUNDS >> 1]!;
+  const middle = (of: keyof Moves, move: number): number =>
+    rounds.map((r) => r[of][move] ?? 0).sort((a, b) => a - b)[ROUNDS >> 1]!;
   // A move too short for a step of the reading's own redraws nothing: it would only flatter the figures.
   const redraws = rounds[0]!.frame.flatMap((_, i) => (middle('frame', i) > NOTHING_MS ? [i] : []));
   return { all: redraws.map((i) => middle('all', i)), frame: redraws.map((i) => middle('frame', i)) };
@@ -117,7 +127,13 @@ A slider on the Water page moved ${MOVES} times, ${ROUNDS} times over (of each m
 slider's number; and all script from each move until the next, the browser's and the library's own events with it. A frame has ${FRAME_MS} ms.
 
 ${table(
-  ['reading', 'redraw: median and range', `redraws within ${FRAME_MS} ms`, 'with the events of the finger', '90 % of these under'],
+  [
+    'reading',
+    'redraw: median and range',
+    `redraws within ${FRAME_MS} ms`,
+    'with the events of the finger',
+    '90 % of these under',
+  ],
   rows.map(([name, { all, frame }]) => [
     name,
     spreadText(spread(frame), 'ms', 1),

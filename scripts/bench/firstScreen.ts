@@ -1,4 +1,7 @@
-/** What the first screen weighs and how long it takes, on a first visit and on a later one, at full and at a quarter of the speed. */
+/**
+ * What the first screen weighs and how long it takes, on a first visit and on a later one, at full and at a quarter of
+ * the speed.
+ */
 import type { Browser, Page } from '@playwright/test';
 import { ORIGIN, phone, slow } from './browser';
 import { spread, table, spreadText } from './report';
@@ -25,9 +28,13 @@ async function watchFirstScreen(page: Page): Promise<void> {
 }
 
 async function timesOf(page: Page): Promise<Times> {
-  await page.waitForFunction(() => (window as unknown as { firstScreen: { usable?: number } }).firstScreen.usable !== undefined, null, {
-    timeout: 120_000,
-  });
+  await page.waitForFunction(
+    () => (window as unknown as { firstScreen: { usable?: number } }).firstScreen.usable !== undefined,
+    null,
+    {
+      timeout: 120_000,
+    },
+  );
   return page.evaluate(() => {
     const t = (window as unknown as { firstScreen: { usable: number } }).firstScreen;
     return { fcp: performance.getEntriesByName('first-contentful-paint')[0]!.startTime, usable: t.usable };

@@ -1,4 +1,5 @@
-// npm run bench [-- part …]: measures on this machine and writes docs/PERFORMANCE.md. Never part of the tests: times belong to a machine.
+// npm run bench [-- part …]: measures on this machine and writes docs/PERFORMANCE.md. Never part of the tests: times
+// belong to a machine.
 import path from 'node:path';
 import type { Browser } from '@playwright/test';
 import { ROOT, stop } from '../lib.mjs';

@@ -1,4 +1,7 @@
-/** How good and how quick the planner is: fifty seeded set-ups against an exhaustive search, and its promises against the finest mesh. */
+/**
+ * How good and how quick the planner is: fifty seeded set-ups against an exhaustive search, and its promises against
+ * the finest mesh.
+ */
 import { allFamilies } from '../../core/lures/families';
 import { seededRandom } from '../../core/base/random';
 import { trials } from '../../core/planning/plan/changes';
@@ -46,7 +49,12 @@ export function seededRequests(count: number, seed = 20): PlanRequest[] {
         access: one(['bow', 'stern', 'bank', 'wade', 'jetty'] as const),
       },
       lure: { family: f.id },
-      rod: { lengthM: between(1.9, 2.4), minLureKg: 0.004, maxLureKg: 0.03, action: one(['moderate', 'fast'] as const) },
+      rod: {
+        lengthM: between(1.9, 2.4),
+        minLureKg: 0.004,
+        maxLureKg: 0.03,
+        action: one(['moderate', 'fast'] as const),
+      },
       reel: { ratio: between(5, 7.5), spoolM: 0.045, arborM: 0.03, capacityM: 140 },
       line: { material, strengthLb: lb },
     } satisfies PlanRequest;
@@ -64,7 +72,9 @@ export function exhaustive(request: PlanRequest): { worth: number; share: number
     all = all.flatMap((h) => Array.from({ length: n }, (_, i) => f.at(h, (i + 0.5) / n)));
   }
   const different = [...new Map(all.map((h) => [JSON.stringify(h), h])).values()];
-  const sifted = different.map((h) => ({ h, w: worth(p, h, simulateSettings(p, h, { mesh: MESH.quick })) })).sort((a, b) => b.w - a.w);
+  const sifted = different
+    .map((h) => ({ h, w: worth(p, h, simulateSettings(p, h, { mesh: MESH.quick })) }))
+    .sort((a, b) => b.w - a.w);
   const last = sifted
     .slice(0, AGAIN)
     .map(({ h }) => {
@@ -75,11 +85,16 @@ export function exhaustive(request: PlanRequest): { worth: number; share: number
   return { ...last, tried: different.length };
 }
 
-/** For each change listed: by how much what it really gives, on the planned path's mesh, beats the top of its range (negative: it does not). */
+/**
+ * For each change listed: by how much what it really gives, on the planned path's mesh, beats the top of its range
+ * (negative: it does not).
+ */
 function beatenBy(p: PlanTask, plan: Plan): number[] {
   const own = simulateSettings(p, plan.hands, { mesh: MESH.plan }).zoneShare;
   return trials(p, plan.hands).map(({ change, problem, hands }) => {
-    const told = plan.buys.find((b) => b.kind === change.kind && JSON.stringify(b.settings) === JSON.stringify(change.settings))!;
+    const told = plan.buys.find(
+      (b) => b.kind === change.kind && JSON.stringify(b.settings) === JSON.stringify(change.settings),
+    )!;
     return simulateSettings(problem, hands, { mesh: MESH.plan }).zoneShare - own - told.high;
   });
 }
@@ -102,7 +117,15 @@ export function plannerBench(): string {
       `${request.lure.family}: loss ${percent(loss)}, share ${percent(plan.track.zoneShare)} of ${percent(best.share)}, ${best.tried} tried, ${settledMs.toFixed(0)} ms\n`,
     );
     const beats = beatenBy(p, plan);
-    return { loss, best, beats, plan, fine, settledMs, kept: fine.zoneShare >= plan.zoneShare.low && fine.zoneShare <= plan.zoneShare.high };
+    return {
+      loss,
+      best,
+      beats,
+      plan,
+      fine,
+      settledMs,
+      kept: fine.zoneShare >= plan.zoneShare.low && fine.zoneShare <= plan.zoneShare.high,
+    };
   });
   const losses = rows.map((r) => r.loss);
   const shareLoss = rows.map((r) => Math.max(0, r.best.share - r.plan.track.zoneShare));
@@ -132,4 +155,8 @@ listed, **${changes.filter((b) => b > 0).length}** beat the top of their range w
 Settled plans took ${middle(ms).toFixed(0)} ms in the median here (Node, ${Math.max(...ms).toFixed(0)} ms at the most).`;
 }
 
-const told3 = (v: readonly number[]): string[] => [percent(middle(v)), percent(v.reduce((a, b) => a + b, 0) / v.length), percent(Math.max(...v))];
+const told3 = (v: readonly number[]): string[] => [
+  percent(middle(v)),
+  percent(v.reduce((a, b) => a + b, 0) / v.length),
+  percent(Math.max(...v)),
+];

@@ -1,4 +1,7 @@
-/** Plans in the browser's own worker: how soon the first, how soon the settled one, and what the page itself is held up by meanwhile. */
+/**
+ * Plans in the browser's own worker: how soon the first, how soon the settled one, and what the page itself is held up
+ * by meanwhile.
+ */
 import type { Browser, Page } from '@playwright/test';
 import type { PlanRequest } from '../../core/planning/task/request';
 import { phone } from './browser';
@@ -17,8 +20,14 @@ const on = (surfaceTempC: number, fishDepthM: number): PlanRequest['conditions']
   water: { setting: 'lake', surfaceTempC, clarityM: 1.2, depthM: 3.5, fishDepthM, cover: { kind: 'none', density: 0 } },
 });
 const ASKED: readonly (readonly [string, PlanRequest])[] = [
-  ['a spinnerbait, turned steadily', { conditions: on(20, 1.2), lure: { family: 'spinnerbait' }, ...TACKLE, set: { castM: 34 } }],
-  ['a paddle tail with bumps, a long cast', { conditions: on(14, 1.6), lure: { family: 'paddletail' }, ...TACKLE, set: { castM: 34 } }],
+  [
+    'a spinnerbait, turned steadily',
+    { conditions: on(20, 1.2), lure: { family: 'spinnerbait' }, ...TACKLE, set: { castM: 34 } },
+  ],
+  [
+    'a paddle tail with bumps, a long cast',
+    { conditions: on(14, 1.6), lure: { family: 'paddletail' }, ...TACKLE, set: { castM: 34 } },
+  ],
   ['a crank stopped and turned', { conditions: on(20, 2.4), lure: { family: 'deep-crank' }, ...TACKLE }],
   ['a jerkbait in cold water', { conditions: on(6, 1.6), lure: { family: 'suspending-jerkbait' }, ...TACKLE }],
   ['a jig dragged in cold water', { conditions: on(6, 3.3), lure: { family: 'football-jig' }, ...TACKLE }],
@@ -32,10 +41,15 @@ interface Timed {
   simulations: number;
 }
 
-/** Asks a worker of the page's own build, as the page does; a fresh worker a question, so nothing is warm that would not be. */
+/**
+ * Asks a worker of the page's own build, as the page does; a fresh worker a question, so nothing is warm that would not
+ * be.
+ */
 const ask = (page: Page, request: PlanRequest): Promise<Timed> =>
   page.evaluate(async (r) => {
-    const script = [...performance.getEntriesByType('resource')].map((e) => e.name).find((n) => /compute[^/]*\.js/.test(n))!;
+    const script = [...performance.getEntriesByType('resource')]
+      .map((e) => e.name)
+      .find((n) => /compute[^/]*\.js/.test(n))!;
     const worker = new Worker(script);
     type Answer = { castS: number; candidates: number; simulations: number };
     let n = 0;
@@ -47,7 +61,12 @@ const ask = (page: Page, request: PlanRequest): Promise<Timed> =>
           const m = e.data as { id: string; value: Answer };
           if (m.id === id) resolve(m.value);
         };
-        worker.postMessage({ id, type: 'APPLY', path: ['plan'], argumentList: [r, effort].map((value) => ({ type: 'RAW', value })) });
+        worker.postMessage({
+          id,
+          type: 'APPLY',
+          path: ['plan'],
+          argumentList: [r, effort].map((value) => ({ type: 'RAW', value })),
+        });
       });
     const from = performance.now();
     await call('first');
@@ -59,7 +78,10 @@ const ask = (page: Page, request: PlanRequest): Promise<Timed> =>
     return { firstMs, settledMs, castS, candidates, simulations };
   }, request);
 
-/** On the page: a rod tip is changed by hand; until the path is drawn anew, until the settled plan stands, and the longest task in between. */
+/**
+ * On the page: a rod tip is changed by hand; until the path is drawn anew, until the settled plan stands, and the
+ * longest task in between.
+ */
 async function byHand(page: Page): Promise<{ firstMs: number; settledMs: number; longestMs: number }[]> {
   const out = [];
   await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Retrieve', exact: true }).tap();

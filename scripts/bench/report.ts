@@ -31,7 +31,11 @@ export function measure(work: () => void, runs = 9): TimeSpread {
 }
 
 export const table = (head: readonly string[], rows: readonly (readonly (string | number)[])[]): string =>
-  [`| ${head.join(' | ')} |`, `| ${head.map(() => '---').join(' | ')} |`, ...rows.map((r) => `| ${r.join(' | ')} |`)].join('\n');
+  [
+    `| ${head.join(' | ')} |`,
+    `| ${head.map(() => '---').join(' | ')} |`,
+    ...rows.map((r) => `| ${r.join(' | ')} |`),
+  ].join('\n');
 
 /** The machine in one line; no names, no paths. */
 export const machine = (): string =>
@@ -44,5 +48,10 @@ export function writePart(file: string, name: string, text: string): void {
   const body = `${open}\n\n${text.trim()}\n\n${close}`;
   const from = page.indexOf(open);
   const to = page.indexOf(close);
-  writeFileSync(file, from >= 0 && to > from ? page.slice(0, from) + body + page.slice(to + close.length) : `${page.trimEnd()}\n\n${body}\n`);
+  writeFileSync(
+    file,
+    from >= 0 && to > from
+      ? page.slice(0, from) + body + page.slice(to + close.length)
+      : `${page.trimEnd()}\n\n${body}\n`,
+  );
 }

@@ -1,4 +1,7 @@
-/** What the simulator costs and how far it is from the reference casts: by mesh, in the plane and in space, by kind of cast, and how that grows. */
+/**
+ * What the simulator costs and how far it is from the reference casts: by mesh, in the plane and in space, by kind of
+ * cast, and how that grows.
+ */
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { allFamilies } from '../../core/lures/families';
@@ -54,8 +57,13 @@ function errorOf(mesh: Mesh): { worst: number; middle: number } {
   );
   const errors = cases
     .map(({ given, expect }) => {
-      const { samples } = runRetrieve({ ...given, reel: given.reel ? [given.reel] : [] }, { mesh, timesS: given.timesS });
-      return Math.max(...samples.map((s, i) => Math.abs(-s.zM - expect.depthM[i]!) / Math.max(Math.abs(expect.depthM[i]!), 0.3)));
+      const { samples } = runRetrieve(
+        { ...given, reel: given.reel ? [given.reel] : [] },
+        { mesh, timesS: given.timesS },
+      );
+      return Math.max(
+        ...samples.map((s, i) => Math.abs(-s.zM - expect.depthM[i]!) / Math.max(Math.abs(expect.depthM[i]!), 0.3)),
+      );
     })
     .sort((a, b) => a - b);
   return { worst: errors[errors.length - 1]!, middle: errors[Math.floor(errors.length / 2)]! };
@@ -64,7 +72,8 @@ function errorOf(mesh: Mesh): { worst: number; middle: number } {
 const percent = (x: number): string => `${(100 * x).toFixed(1)} %`;
 
 export function simulatorBench(): string {
-  const steps = (input: RetrieveInput, mesh: Mesh, seconds: number): number => runRetrieve(input, { mesh, timesS: [seconds] }).steps;
+  const steps = (input: RetrieveInput, mesh: Mesh, seconds: number): number =>
+    runRetrieve(input, { mesh, timesS: [seconds] }).steps;
   const time = (input: RetrieveInput, mesh: Mesh, seconds: number): string =>
     spreadText(
       measure(() => void runRetrieve(input, { mesh, timesS: [seconds] }), 25),
@@ -73,7 +82,15 @@ export function simulatorBench(): string {
     );
   const meshes = Object.entries(MESH).map(([name, mesh]) => {
     const e = errorOf(mesh);
-    return [name, mesh.segments, percent(e.worst), percent(e.middle), time(braid, mesh, 30), steps(braid, mesh, 30), time(across, mesh, 30)];
+    return [
+      name,
+      mesh.segments,
+      percent(e.worst),
+      percent(e.middle),
+      time(braid, mesh, 30),
+      steps(braid, mesh, 30),
+      time(across, mesh, 30),
+    ];
   });
   const cold = twitching(180, 15);
   const quickHands = twitching(30, 1);
@@ -86,13 +103,19 @@ export function simulatorBench(): string {
   ];
   const growth = [
     ...[10, 20, 40, 80].map((segments) => [`${segments} segments, 30 s`, time(braid, { ...MESH.plan, segments }, 30)]),
-    ...[15, 30, 60, 120].map((s) => [`20 segments, ${s} s of twitches with 4-s hangs`, time(twitching(s, 4), MESH.plan, s)]),
+    ...[15, 30, 60, 120].map((s) => [
+      `20 segments, ${s} s of twitches with 4-s hangs`,
+      time(twitching(s, 4), MESH.plan, s),
+    ]),
     ...[1, 8, 32].map((n) => [
       `${n} draws on the quick mesh, 30 s each`,
       spreadText(
         measure(() => {
           for (let k = 0; k < n; k++)
-            runRetrieve({ ...braid, line: { ...braid.line, dragScale: 0.7 + 0.02 * k } }, { mesh: MESH.quick, timesS: [30] });
+            runRetrieve(
+              { ...braid, line: { ...braid.line, dragScale: 0.7 + 0.02 * k } },
+              { mesh: MESH.quick, timesS: [30] },
+            );
         }),
         'ms',
         1,
@@ -115,7 +138,9 @@ export function simulatorBench(): string {
     month: 5,
     water: { setting: 'lake' as const, surfaceTempC: 18, depthM: 4, fishDepthM: 2 },
   };
-  const first = spreadText(measure(() => void planRetrieve({ conditions, lure: { family: 'spinnerbait' }, ...tackle }, 'first'), 9));
+  const first = spreadText(
+    measure(() => void planRetrieve({ conditions, lure: { family: 'spinnerbait' }, ...tackle }, 'first'), 9),
+  );
   return `## The simulator
 
 In Node, warm, median and range of 25 runs. Error: depth against the reference casts at every time asked, as a share of the depth.

@@ -1,4 +1,7 @@
-/** The day walked at full speed: tasks that hold the page up, how soon a touch is answered on the screen, and what an hour of logging costs in memory. */
+/**
+ * The day walked at full speed: tasks that hold the page up, how soon a touch is answered on the screen, and what an
+ * hour of logging costs in memory.
+ */
 import { readFileSync } from 'node:fs';
 import type { Browser, Page } from '@playwright/test';
 import { ORIGIN, phone } from './browser';
@@ -69,7 +72,9 @@ interface TraceEvent {
   dur?: number;
   tdur?: number;
 }
-/** The longest task of the main thread in a step: the work in it (processor time) and how long it took by the clock, ms. */
+/**
+ * The longest task of the main thread in a step: the work in it (processor time) and how long it took by the clock, ms.
+ */
 interface Longest {
   workMs: number;
   clockMs: number;
@@ -89,7 +94,10 @@ function longestBySteps(events: readonly TraceEvent[]): Longest[] {
   });
 }
 
-/** For each step, one entry a round: the work from a trace, and from a round without one the longest of the tasks that the browser itself calls long. */
+/**
+ * For each step, one entry a round: the work from a trace, and from a round without one the longest of the tasks that
+ * the browser itself calls long.
+ */
 async function walk(browser: Browser, paceMs: number): Promise<Longest[][]> {
   const held: Longest[][] = STEPS.map(() => []);
   for (let round = 0; round < ROUNDS; round++) {
@@ -110,7 +118,10 @@ async function walkOnce(browser: Browser, paceMs: number, trace: boolean): Promi
   const page = await context.newPage();
   await openAndSettle(page);
   await page.waitForTimeout(PACES.read);
-  if (trace) await browser.startTracing(page, { categories: ['toplevel', 'blink.user_timing', 'disabled-by-default-devtools.timeline'] });
+  if (trace)
+    await browser.startTracing(page, {
+      categories: ['toplevel', 'blink.user_timing', 'disabled-by-default-devtools.timeline'],
+    });
   const began: number[] = [];
   for (const [name, act] of STEPS) {
     began.push(await page.evaluate((mark) => (performance.mark(mark), performance.now()), MARK + name));
@@ -119,7 +130,9 @@ async function walkOnce(browser: Browser, paceMs: number, trace: boolean): Promi
   }
   let longest: Longest[];
   if (trace) {
-    longest = longestBySteps((JSON.parse((await browser.stopTracing()).toString()) as { traceEvents: TraceEvent[] }).traceEvents);
+    longest = longestBySteps(
+      (JSON.parse((await browser.stopTracing()).toString()) as { traceEvents: TraceEvent[] }).traceEvents,
+    );
   } else {
     const long = await page.evaluate(() => (globalThis as unknown as { longTasks: [number, number][] }).longTasks);
     longest = began.map((from, i) => {

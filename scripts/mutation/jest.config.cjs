@@ -1,4 +1,5 @@
-// Jest for mutation testing: the tests of the rooms named in MUTATE_ROOMS alone, in the environment that tells which test reaches which mutant.
+// Jest for mutation testing: the tests of the rooms named in MUTATE_ROOMS alone, in the environment that tells which
+// test reaches which mutant.
 const path = require('node:path');
 
 const rooms = (process.env.MUTATE_ROOMS ?? 'mood').split(',');
@@ -7,5 +8,7 @@ module.exports = {
   rootDir: path.join(__dirname, '..', '..'),
   testEnvironment: '@stryker-mutator/jest-runner/jest-env/node',
   testMatch: rooms.map((room) => `<rootDir>/core/${room}/**/*.test.ts`),
-  transform: { '^.+\\.tsx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022' } }] },
+  transform: {
+    '^.+\\.tsx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022' } }],
+  },
 };

@@ -32,10 +32,27 @@ function useParts(): DayParts {
   const plan = useDayPlan(bookWithoutLog, conditions, prefs, ranking.ranking);
   const station = useStation(bookWithoutLog, conditions.day, prefs, nowMs, committer);
   const actions = useActionsOfDay({ ...plan, ranking: ranking.ranking }, committer);
-  return { status, conditions, mood, question, ranking, rankingBusy, plan, log, bookWithoutLog, book, prefs, station, actions };
+  return {
+    status,
+    conditions,
+    mood,
+    question,
+    ranking,
+    rankingBusy,
+    plan,
+    log,
+    bookWithoutLog,
+    book,
+    prefs,
+    station,
+    actions,
+  };
 }
 
-/** The places follow in slices of a few milliseconds, so that no change of the day holds up a finger. All parts change in one go. */
+/**
+ * The places follow in slices of a few milliseconds, so that no change of the day holds up a finger. All parts change
+ * in one go.
+ */
 function Part({ of, value, children }: { of: keyof DayParts; value: unknown; children: ReactNode }) {
   const { Provider } = DAY_CONTEXTS[of] as Context<unknown>;
   return <Provider value={useDeferredValue(value)}>{children}</Provider>;

@@ -16,7 +16,11 @@ jest.mock('../platform/ids', () => ({ newId: () => `new-${mockNext++}` }));
 const world = applyPuts(emptyBook(), buildDemoWorld(NOW_MS));
 const lure = world.lure['lure-chip']!;
 const request: PlanRequest = {
-  conditions: { species: 'largemouth-bass', month: 10, water: { setting: 'pond', surfaceTempC: 20, depthM: 2, fishDepthM: 0.8 } },
+  conditions: {
+    species: 'largemouth-bass',
+    month: 10,
+    water: { setting: 'pond', surfaceTempC: 20, depthM: 2, fishDepthM: 0.8 },
+  },
   lure: { id: lure.id, family: lure.family, name: lure.name, weightKg: lure.weightKg },
   rod: { lengthM: 2.1, minLureKg: 0.005, maxLureKg: 0.02, action: 'fast' },
   reel: { ratio: 6.2, spoolM: 0.045, arborM: 0.03, capacityM: 140 },
@@ -96,7 +100,10 @@ test('without a plan nothing is logged rather than something wrong', async () =>
 test('another water reading opens a new block and closes the old', async () => {
   const t = setUp();
   await act(async () => t.hook.result.current.logCast());
-  const murky = { ...request, conditions: { ...request.conditions, water: { ...request.conditions.water, clarityM: 0.3 } } };
+  const murky = {
+    ...request,
+    conditions: { ...request.conditions, water: { ...request.conditions.water, clarityM: 0.3 } },
+  };
   const state: InHand = { plan, request: murky, lure, ranking: null };
   const again = renderHook(() => useActionsOfDay(state, t.committer));
   await act(async () => again.result.current.logCast());

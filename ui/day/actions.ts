@@ -1,4 +1,7 @@
-/** What the angler can do to the day. Every action reads the book as it stands this instant, so that two quick taps never collide. */
+/**
+ * What the angler can do to the day. Every action reads the book as it stands this instant, so that two quick taps
+ * never collide.
+ */
 import { useEffect, useMemo, useState } from 'react';
 import { createStore } from 'zustand/vanilla';
 import { preferencesOf, type Book } from '../../core/records';

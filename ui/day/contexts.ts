@@ -1,6 +1,7 @@
 /**
- * What the places read of the day, each part by itself: a component is drawn anew only when a part that it reads has changed. A cast changes the log and the
- * mood, and once its answer differs the ranking; the readings, the kit and the plan stand still.
+ * What the places read of the day, each part by itself: a component is drawn anew only when a part that it reads has
+ * changed. A cast changes the log and the mood, and once its answer differs the ranking; the readings, the kit and the
+ * plan stand still.
  */
 import { createContext, useContext, type Context } from 'react';
 import type { Book } from '../../core/records';
@@ -31,7 +32,8 @@ export interface DayParts {
   actions: DayActions;
 }
 
-const part = <K extends keyof DayParts>(): Context<DayParts[K] | undefined> => createContext<DayParts[K] | undefined>(undefined);
+const part = <K extends keyof DayParts>(): Context<DayParts[K] | undefined> =>
+  createContext<DayParts[K] | undefined>(undefined);
 
 export const DAY_CONTEXTS: { [K in keyof DayParts]: Context<DayParts[K] | undefined> } = {
   status: part<'status'>(),

@@ -28,7 +28,12 @@ export function previewReading(c: Conditions, r: EnteredReadings): ResolvedCondi
   const known = <T extends object>(o: T): Partial<T> =>
     Object.fromEntries(Object.entries(o).filter(([, v]) => v !== null && v !== undefined)) as Partial<T>;
   const { water, sky, ...rest } = r;
-  return resolveConditions({ ...c, ...known(rest), water: { ...c.water, ...known(water) }, sky: { ...c.sky, ...known(sky) } } as Conditions);
+  return resolveConditions({
+    ...c,
+    ...known(rest),
+    water: { ...c.water, ...known(water) },
+    sky: { ...c.sky, ...known(sky) },
+  } as Conditions);
 }
 
 /** A day that has not caught up by then will not: the draft goes all the same, ms. */

@@ -11,7 +11,10 @@ export interface LastTouch {
   untilRealMs: number;
 }
 
-export const lastTouch = createStore<{ made: LastTouch | null; shown: LastTouch | null }>(() => ({ made: null, shown: null }));
+export const lastTouch = createStore<{ made: LastTouch | null; shown: LastTouch | null }>(() => ({
+  made: null,
+  shown: null,
+}));
 
 let goes: ReturnType<typeof setTimeout> | undefined;
 

@@ -35,8 +35,14 @@ export interface InHand {
 }
 
 export function logActions({ record, current, now }: ActionPorts, inHand: () => InHand): LogActions {
-  /** Logs one thing against the plan in hand: what must be stored first, and the thing itself; told as done once it is stored. */
-  const log = (what: LastTouch['what'], thing: (at: { id: string; blockId: string; seq: number; atMs: number }) => Put): string | null => {
+  /**
+   * Logs one thing against the plan in hand: what must be stored first, and the thing itself; told as done once it is
+   * stored.
+   */
+  const log = (
+    what: LastTouch['what'],
+    thing: (at: { id: string; blockId: string; seq: number; atMs: number }) => Put,
+  ): string | null => {
     const { plan, request, ranking, lure } = inHand();
     const book = current();
     if (!book || !activeTrip(book) || !plan || !request || !lure) return null;
@@ -49,7 +55,11 @@ export function logActions({ record, current, now }: ActionPorts, inHand: () => 
     void record((b) =>
       forTrip(b, (trip) => {
         const { blockId, seq, puts } = placeInLog(b, trip, opening);
-        return [...puts, thing({ id, blockId, seq, atMs }), ...(what === 'lure-lost' ? lureLost(b, lure.id, atMs) : [])];
+        return [
+          ...puts,
+          thing({ id, blockId, seq, atMs }),
+          ...(what === 'lure-lost' ? lureLost(b, lure.id, atMs) : []),
+        ];
       }),
     ).then((stored) => {
       if (!stored) return;
@@ -74,7 +84,10 @@ export function logActions({ record, current, now }: ActionPorts, inHand: () => 
 
   return {
     logCast: () => void log('cast', (at) => put('cast', { ...at, count: 1 })),
-    logEvent: (kind) => log(kind, (at) => put('event', { ...at, kind, phase: null, place: null, side: null, depthM: null, lengthM: null })),
+    logEvent: (kind) =>
+      log(kind, (at) =>
+        put('event', { ...at, kind, phase: null, place: null, side: null, depthM: null, lengthM: null }),
+      ),
     setPhase,
     takeBack,
     takeBackLast: () => {

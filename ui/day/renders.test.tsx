@@ -1,4 +1,7 @@
-/** A cast changes the log and the mood; whoever reads the water, the ranking, the kit or the plan is not drawn anew for it. */
+/**
+ * A cast changes the log and the mood; whoever reads the water, the ranking, the kit or the plan is not drawn anew for
+ * it.
+ */
 import { QueryClientProvider } from '@tanstack/react-query';
 import { act, render, waitFor } from '@testing-library/react-native';
 import { createQueryClient } from '../../data/queryClient';
@@ -9,23 +12,36 @@ import { touchMade } from './lastTouch';
 
 const NOW_MS = 1_790_000_000_000;
 
-jest.mock('../platform/clock', () => ({ appNowMs: () => 1_790_000_000_000, realNowMs: () => 1_790_000_000_000, useNow: () => 1_790_000_000_000 }));
+jest.mock('../platform/clock', () => ({
+  appNowMs: () => 1_790_000_000_000,
+  realNowMs: () => 1_790_000_000_000,
+  useNow: () => 1_790_000_000_000,
+}));
 jest.mock('../platform/persistence', () => ({ askToKeep: async () => undefined }));
 jest.mock('../../data/deviceKeeper', () => {
   const { createKeeper } = jest.requireActual<typeof import('../../data/keeper')>('../../data/keeper');
   const { memoryStore } = jest.requireActual<typeof import('../../data/memoryStore')>('../../data/memoryStore');
   const store = memoryStore();
-  const keeper = createKeeper({ store: () => store, alone: (run) => run(), tell: () => {}, hear: () => {}, trouble: () => {} });
+  const keeper = createKeeper({
+    store: () => store,
+    alone: (run) => run(),
+    tell: () => {},
+    hear: () => {},
+    trouble: () => {},
+  });
   return { deviceKeeper: () => keeper };
 });
 // The workers' answers, from the same core: the ranking of the demo's box, which one cast more does not turn.
 jest.mock('../../workers/client', () => {
   const { rankLures } = jest.requireActual<typeof import('../../core/ranking/rank')>('../../core/ranking/rank');
-  const { planRetrieve } = jest.requireActual<typeof import('../../core/planning/plan/plan')>('../../core/planning/plan/plan');
+  const { planRetrieve } = jest.requireActual<typeof import('../../core/planning/plan/plan')>(
+    '../../core/planning/plan/plan',
+  );
   let answer: unknown;
   return {
     compute: {
-      rank: async (_: unknown, conditions: never, options: object) => (answer ??= rankLures(conditions, { ...options, withoutRange: true })),
+      rank: async (_: unknown, conditions: never, options: object) =>
+        (answer ??= rankLures(conditions, { ...options, withoutRange: true })),
       plan: async (_: unknown, request: never) => planRetrieve(request, 'first'),
     },
   };
@@ -39,8 +55,20 @@ function Probe({ name, read }: { name: string; read: () => unknown }) {
 }
 
 const READERS = {
-  water: () => [contexts.useConditions(), contexts.useBookWithoutLog(), contexts.usePrefs(), contexts.useStationState(), contexts.useActions()],
-  lures: () => [contexts.useRanking(), contexts.useConditions(), contexts.useBookWithoutLog(), contexts.usePrefs(), contexts.usePlan()],
+  water: () => [
+    contexts.useConditions(),
+    contexts.useBookWithoutLog(),
+    contexts.usePrefs(),
+    contexts.useStationState(),
+    contexts.useActions(),
+  ],
+  lures: () => [
+    contexts.useRanking(),
+    contexts.useConditions(),
+    contexts.useBookWithoutLog(),
+    contexts.usePrefs(),
+    contexts.usePlan(),
+  ],
   retrieve: () => [contexts.usePlan(), contexts.useConditions(), contexts.useBookWithoutLog()],
   log: () => contexts.useLog(),
   mood: () => contexts.useMood(),
@@ -52,7 +80,11 @@ test('a cast redraws what shows the log and the mood, and neither the water, the
   await deviceKeeper().replaceAll(buildDemoWorld(NOW_MS));
   let seen: { actions: contexts.DayParts['actions']; casts: number; ready: boolean } | null = null;
   function Watch() {
-    seen = { actions: contexts.useActions(), casts: contexts.useLog().tally?.casts ?? -1, ready: contexts.usePlan().plan !== null };
+    seen = {
+      actions: contexts.useActions(),
+      casts: contexts.useLog().tally?.casts ?? -1,
+      ready: contexts.usePlan().plan !== null,
+    };
     return null;
   }
   const client = createQueryClient();

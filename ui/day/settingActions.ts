@@ -18,7 +18,10 @@ export const settingActions = ({ commit }: ActionPorts): SettingActions => ({
       const species = activeTrip(book)?.species;
       const chosen = { [school]: value };
       const schools = species
-        ? { ...prefs.schools, bySpecies: { ...prefs.schools.bySpecies, [species]: { ...prefs.schools.bySpecies[species], ...chosen } } }
+        ? {
+            ...prefs.schools,
+            bySpecies: { ...prefs.schools.bySpecies, [species]: { ...prefs.schools.bySpecies[species], ...chosen } },
+          }
         : { ...prefs.schools, all: { ...prefs.schools.all, ...chosen } };
       return [put('preferences', { ...prefs, schools })];
     }),

@@ -8,7 +8,10 @@ export function useShownReading(): ResolvedConditions | null {
   return useDraft((d) => d?.reading ?? reading);
 }
 
-/** A text that follows from the reading to be drawn: what asks for it is drawn anew only when the text itself has changed. */
+/**
+ * A text that follows from the reading to be drawn: what asks for it is drawn anew only when the text itself has
+ * changed.
+ */
 export function useShownText(of: (r: ResolvedConditions) => string): string | null {
   const { reading } = useConditions();
   return useDraft((d) => {

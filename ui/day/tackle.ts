@@ -20,10 +20,19 @@ export function chooseLine(book: BookWithoutLog, day: Day | null, prefs: Prefere
   return lines.find((l) => l.id === (day?.trip.lineId ?? prefs.lastLineId)) ?? lines[0];
 }
 
-export function chooseTackle(book: BookWithoutLog, day: Day | null, prefs: Preferences, lure: Lure | null): Tackle | null {
+export function chooseTackle(
+  book: BookWithoutLog,
+  day: Day | null,
+  prefs: Preferences,
+  lure: Lure | null,
+): Tackle | null {
   const rods = inUse(book.rod);
   const fits = (r: Rod): boolean => !lure || rodFit(r, lure.weightKg) === 'fits';
-  const rod = rods.find((r) => r.id === day?.trip.rodId) ?? rods.find((r) => r.id === prefs.lastRodId && fits(r)) ?? rods.find(fits) ?? rods[0];
+  const rod =
+    rods.find((r) => r.id === day?.trip.rodId) ??
+    rods.find((r) => r.id === prefs.lastRodId && fits(r)) ??
+    rods.find(fits) ??
+    rods[0];
   const reels = inUse(book.reel);
   const reel = reels.find((r) => r.id === (day?.trip.reelId ?? prefs.lastReelId)) ?? reels[0];
   const line = chooseLine(book, day, prefs);

@@ -46,23 +46,33 @@ const newTrip = (id: string, waterId: string, species: SpeciesId, startedAtMs: n
 });
 
 export function tripActions({ commit, now }: ActionPorts): TripActions {
-  const changeTrip = (change: (t: Trip) => Trip): void => void commit((book) => forTrip(book, (t) => [put('trip', change(t))]));
+  const changeTrip = (change: (t: Trip) => Trip): void =>
+    void commit((book) => forTrip(book, (t) => [put('trip', change(t))]));
   return {
     changeTrip,
     setReadings: (change) => {
       const atMs = now();
-      void commit((book) => forTrip(book, (t) => [put('trip', { ...t, readings: change(readingsNow(book, t, atMs)), readAtMs: atMs })]));
+      void commit((book) =>
+        forTrip(book, (t) => [put('trip', { ...t, readings: change(readingsNow(book, t, atMs)), readAtMs: atMs })]),
+      );
     },
     addSign: (kind) => {
       const atMs = now();
       changeTrip((t) => {
         const old = t.signs.find((s) => s.kind === kind);
-        return { ...t, signs: [...t.signs.filter((s) => s.kind !== kind), { kind, count: (old?.count ?? 0) + 1, atMs }] };
+        return {
+          ...t,
+          signs: [...t.signs.filter((s) => s.kind !== kind), { kind, count: (old?.count ?? 0) + 1, atMs }],
+        };
       });
     },
     takeSign: (kind) =>
-      changeTrip((t) => ({ ...t, signs: t.signs.map((s) => (s.kind === kind ? { ...s, count: s.count - 1 } : s)).filter((s) => s.count > 0) })),
-    setSettings: (change) => changeTrip((t) => ({ ...t, settings: change === null ? {} : { ...t.settings, ...change } })),
+      changeTrip((t) => ({
+        ...t,
+        signs: t.signs.map((s) => (s.kind === kind ? { ...s, count: s.count - 1 } : s)).filter((s) => s.count > 0),
+      })),
+    setSettings: (change) =>
+      changeTrip((t) => ({ ...t, settings: change === null ? {} : { ...t.settings, ...change } })),
     chooseLure: (id) => changeTrip((t) => ({ ...t, lureId: id, settings: {} })),
     startTrip: (waterId, species) => {
       const atMs = now();
@@ -76,7 +86,10 @@ export function tripActions({ commit, now }: ActionPorts): TripActions {
     endTrip: () => {
       const atMs = now();
       void commit((book) =>
-        forTrip(book, (t) => [put('trip', { ...t, endedAtMs: atMs }), put('preferences', { ...preferencesOf(book), activeTripId: null })]),
+        forTrip(book, (t) => [
+          put('trip', { ...t, endedAtMs: atMs }),
+          put('preferences', { ...preferencesOf(book), activeTripId: null }),
+        ]),
       );
     },
   };

@@ -14,7 +14,8 @@ export type BookWithoutLog = Pick<Book, KeptKind> & {
   box: Lure[];
 };
 
-const withoutLog = (book: Book): Pick<Book, KeptKind> => Object.fromEntries(KEPT.map((k) => [k, book[k]])) as Pick<Book, KeptKind>;
+const withoutLog = (book: Book): Pick<Book, KeptKind> =>
+  Object.fromEntries(KEPT.map((k) => [k, book[k]])) as Pick<Book, KeptKind>;
 
 export function useStoredWithoutLog(): BookWithoutLog {
   const kept = useStored(useShallow(({ book }) => withoutLog(book)));

@@ -21,7 +21,9 @@ export function useDayConditions(book: BookWithoutLog, prefs: Preferences, nowMs
   const { tides, stationReport, waterLog, trip: trips } = rest;
   const day = useMemo(() => {
     const place = trip && water[trip.waterId];
-    return trip && place ? composeDay({ water, tides, stationReport, waterLog, trip: trips }, trip, nowMs, monthOf(nowMs, place.zone)) : null;
+    return trip && place
+      ? composeDay({ water, tides, stationReport, waterLog, trip: trips }, trip, nowMs, monthOf(nowMs, place.zone))
+      : null;
   }, [water, tides, stationReport, waterLog, trips, trip, nowMs]);
   const reading = useMemo(() => (day ? resolveConditions(day.conditions) : null), [day]);
   const schools = useMemo(() => schoolsOf(prefs, trip?.species ?? null), [prefs, trip?.species]);

@@ -35,9 +35,16 @@ const SUN_STEP_DEG = 5;
 const SIGN_STEP_MIN = 30;
 const toNearest = (v: number, step: number): number => Math.round(v / step) * step;
 
-function planRequest(day: Day | null, lure: Lure | null, t: Tackle | null, schools: Schools, measured: Measured | null): PlanRequest | null {
+function planRequest(
+  day: Day | null,
+  lure: Lure | null,
+  t: Tackle | null,
+  schools: Schools,
+  measured: Measured | null,
+): PlanRequest | null {
   if (!day || !lure || !t) return null;
-  // What the log says moves the ranking, but not the plan in hand: it must not shift between two casts, nor with every degree of the sun.
+  // What the log says moves the ranking, but not the plan in hand: it must not shift between two casts, nor with every
+  // degree of the sun.
   const { sky } = day.conditions;
   const conditions = {
     ...day.conditions,
@@ -66,7 +73,12 @@ const withoutTime = ({ conditions, ...rest }: PlanRequest): unknown => ({
   },
 });
 
-export function useDayPlan(book: BookWithoutLog, { day, schools }: DayConditions, prefs: Preferences, ranking: Ranking | null): DayPlan {
+export function useDayPlan(
+  book: BookWithoutLog,
+  { day, schools }: DayConditions,
+  prefs: Preferences,
+  ranking: Ranking | null,
+): DayPlan {
   const startLure = useMemo(() => {
     const key = ranking?.plan?.start ?? ranking?.ranked[0]?.key;
     return (key && book.lure[key]) || null;
@@ -80,7 +92,10 @@ export function useDayPlan(book: BookWithoutLog, { day, schools }: DayConditions
     () => (lure && tackle ? measuredOf(measurementsOf(book, lure.id), measurementsOf(book, tackle.reel.id)) : null),
     [book, lure, tackle],
   );
-  const request = useMemo(() => planRequest(day, lure, tackle, schools, measured), [day, lure, tackle, schools, measured]);
+  const request = useMemo(
+    () => planRequest(day, lure, tackle, schools, measured),
+    [day, lure, tackle, schools, measured],
+  );
   const planIdentity = request ? contentHash(request) : 'none';
   const asked = request ? contentHash(withoutTime(request)) : 'none';
   // While a changed plan is worked out the one before stays in view, as long as it is for the same lure.
@@ -98,9 +113,12 @@ export function useDayPlan(book: BookWithoutLog, { day, schools }: DayConditions
   });
   const first = useQuery(planAs('first'));
   const settled = useQuery(planAs('settled'));
-  // When only time has passed the settled plan stays until the next is settled too: the hands must not change for a moment between two casts.
+  // When only time has passed the settled plan stays until the next is settled too: the hands must not change for a
+  // moment between two casts.
   const stillSettled = !settled.isPlaceholderData || settled.data?.asked === asked;
-  const answers = (stillSettled ? [settled, first] : first.isPlaceholderData ? [settled, first] : [first, settled]).map((x) => x.data?.answer);
+  const answers = (stillSettled ? [settled, first] : first.isPlaceholderData ? [settled, first] : [first, settled]).map(
+    (x) => x.data?.answer,
+  );
   const plan = answers.find((x): x is Plan => !!x && x.presentation.lureId === lure?.id) ?? null;
 
   const planBusy = settled.isFetching && !(settled.data && stillSettled);

@@ -1,4 +1,7 @@
-/** Which lures, in which order: asked of the worker when the water, the box or the schools have changed, or the log says something new. */
+/**
+ * Which lures, in which order: asked of the worker when the water, the box or the schools have changed, or the log says
+ * something new.
+ */
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { contentHash } from '../../core/base/hash';
@@ -24,7 +27,12 @@ export interface DayRanking {
   rankingError: boolean;
 }
 
-export function useQuestion(book: BookWithoutLog, { day, schools }: DayConditions, prefs: Preferences, logSigns: readonly Sign[]): RankingQuestion {
+export function useQuestion(
+  book: BookWithoutLog,
+  { day, schools }: DayConditions,
+  prefs: Preferences,
+  logSigns: readonly Sign[],
+): RankingQuestion {
   const { box } = book;
   const line = chooseLine(book, day, prefs);
   const options = useMemo(
@@ -47,7 +55,10 @@ export function useQuestion(book: BookWithoutLog, { day, schools }: DayCondition
     }),
     [schools, box, line],
   );
-  const conditions = useMemo(() => day && { ...day.conditions, signs: [...(day.conditions.signs ?? []), ...logSigns] }, [day, logSigns]);
+  const conditions = useMemo(
+    () => day && { ...day.conditions, signs: [...(day.conditions.signs ?? []), ...logSigns] },
+    [day, logSigns],
+  );
   return useMemo(() => ({ conditions, options }), [conditions, options]);
 }
 
@@ -62,5 +73,8 @@ export function useDayRanking({ conditions, options }: RankingQuestion): { ranki
   });
   const ranking = query.data ?? null;
   const rankingError = query.isError;
-  return { ranking: useMemo(() => ({ ranking, rankingError }), [ranking, rankingError]), rankingBusy: query.isFetching };
+  return {
+    ranking: useMemo(() => ({ ranking, rankingError }), [ranking, rankingError]),
+    rankingBusy: query.isFetching,
+  };
 }

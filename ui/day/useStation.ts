@@ -1,4 +1,6 @@
-/** The station of today's water: asks when its last good report has grown old, keeps what is good, says what went wrong. */
+/**
+ * The station of today's water: asks when its last good report has grown old, keeps what is good, says what went wrong.
+ */
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
 import { put, type Book } from '../../core/records';

@@ -24,7 +24,18 @@ import { onSteps, stepBy } from '../theme/stepping';
 import { useTheme } from '../theme/theme';
 import { MeasureLure, MeasureReel } from './MeasurePart';
 import { PaperFrame } from './PaperFrame';
-import { EDITABLE, fieldsOf, getAt, KIND_NAME, lureDefaults, newDraft, setAt, type FormDraft, type EditableKind, type Field } from './fields';
+import {
+  EDITABLE,
+  fieldsOf,
+  getAt,
+  KIND_NAME,
+  lureDefaults,
+  newDraft,
+  setAt,
+  type FormDraft,
+  type EditableKind,
+  type Field,
+} from './fields';
 import type { Lure } from '../../core/records/lure';
 import type { Reel } from '../../core/records/reel';
 
@@ -32,10 +43,12 @@ export function EditScreen() {
   const { kind, id, water } = useLocalSearchParams<{ kind: string; id: string; water?: string }>();
   const book = useBookWithoutLog();
   const router = useRouter();
-  if (!EDITABLE.includes(kind as EditableKind)) return <Missing text="There is no such page in the Kit." onBack={() => router.navigate('/kit')} />;
+  if (!EDITABLE.includes(kind as EditableKind))
+    return <Missing text="There is no such page in the Kit." onBack={() => router.navigate('/kit')} />;
   const k = kind as EditableKind;
   const existing = id === 'new' ? null : (book[k] as Record<string, FormDraft>)[id];
-  if (id !== 'new' && !existing) return <Missing text={`This ${KIND_NAME[k]} is not in the Kit any more.`} onBack={() => router.navigate('/kit')} />;
+  if (id !== 'new' && !existing)
+    return <Missing text={`This ${KIND_NAME[k]} is not in the Kit any more.`} onBack={() => router.navigate('/kit')} />;
   return (
     <PaperFrame>
       <Editor key={`${k}/${id}`} kind={k} existing={existing ?? null} waterId={water ?? null} />
@@ -52,14 +65,24 @@ function Missing({ text, onBack }: { text: string; onBack: () => void }) {
   );
 }
 
-function Editor({ kind, existing, waterId }: { kind: EditableKind; existing: FormDraft | null; waterId: string | null }) {
+function Editor({
+  kind,
+  existing,
+  waterId,
+}: {
+  kind: EditableKind;
+  existing: FormDraft | null;
+  waterId: string | null;
+}) {
   const now = useDayClock();
   const committer = useCommitter();
   const book = useBook();
   const { units } = useTheme();
   const router = useRouter();
   const [draft, setDraft] = useState<FormDraft>(
-    () => existing ?? newDraft(kind, newId(), deviceZone(), (waterId ? book.water[waterId] : null) ?? inUse(book.water)[0] ?? null),
+    () =>
+      existing ??
+      newDraft(kind, newId(), deviceZone(), (waterId ? book.water[waterId] : null) ?? inUse(book.water)[0] ?? null),
   );
   const [problems, setProblems] = useState<Problem[]>([]);
   const back = (): void => router.navigate(kind === 'spot' ? '/today' : '/kit');
@@ -121,12 +144,24 @@ function Editor({ kind, existing, waterId }: { kind: EditableKind; existing: For
         <View style={{ gap: 6 }}>
           <Button
             title={retired ? `Bring this ${KIND_NAME[kind]} back` : `Retire this ${KIND_NAME[kind]}`}
-            onPress={() => save({ ...draft, retiredAtMs: retired ? null : now(), ...(kind === 'lure' && retired ? { lostAtMs: null } : {}) })}
+            onPress={() =>
+              save({
+                ...draft,
+                retiredAtMs: retired ? null : now(),
+                ...(kind === 'lure' && retired ? { lostAtMs: null } : {}),
+              })
+            }
           />
           {kind === 'lure' && !retired ? (
             <Button
               title={Number(draft.count) > 1 ? 'One was lost' : 'It was lost'}
-              onPress={() => save(Number(draft.count) > 1 ? { ...draft, count: Number(draft.count) - 1 } : { ...draft, lostAtMs: now() })}
+              onPress={() =>
+                save(
+                  Number(draft.count) > 1
+                    ? { ...draft, count: Number(draft.count) - 1 }
+                    : { ...draft, lostAtMs: now() },
+                )
+              }
             />
           ) : null}
           <Say kind="label" tone="soft">
@@ -144,7 +179,17 @@ const NONE = 'none';
 const wordsOf = (f: Field | undefined): FieldWords | undefined =>
   f?.type === 'number' ? { label: f.label, text: f.text, onSteps: (si, way) => onSteps(f.stepper, si, way) } : f;
 
-function FieldView({ f, value, problem, onChange }: { f: Field; value: unknown; problem: Problem | undefined; onChange: (v: unknown) => void }) {
+function FieldView({
+  f,
+  value,
+  problem,
+  onChange,
+}: {
+  f: Field;
+  value: unknown;
+  problem: Problem | undefined;
+  onChange: (v: unknown) => void;
+}) {
   const { p } = useTheme();
   const wrong = problem ? (
     <Say kind="label" tone="bad">
@@ -222,7 +267,11 @@ function FieldView({ f, value, problem, onChange }: { f: Field; value: unknown; 
           <Press label={`${f.label}: less`} onPress={() => onChange(stepBy(f.stepper, number, -1))} style={key}>
             <Glyph name="minus" />
           </Press>
-          <Say kind="figure" style={{ minWidth: 84, textAlign: 'center' }} aria-label={`${capital(f.label)}: ${f.text(number)}`}>
+          <Say
+            kind="figure"
+            style={{ minWidth: 84, textAlign: 'center' }}
+            aria-label={`${capital(f.label)}: ${f.text(number)}`}
+          >
             {f.text(number)}
           </Say>
           <Press label={`${f.label}: more`} onPress={() => onChange(stepBy(f.stepper, number, 1))} style={key}>

@@ -84,7 +84,12 @@ const SHELVES: readonly Shelf[] = [
     add: 'Add a line',
     empty: 'No line yet: plans need one.',
     items: (book, u) =>
-      Object.values(book.line).map((l) => ({ id: l.id, title: l.name, sub: `${l.material}, ${say.line(l.strengthLb, u)}`, retired: retiredOf(l) })),
+      Object.values(book.line).map((l) => ({
+        id: l.id,
+        title: l.name,
+        sub: `${l.material}, ${say.line(l.strengthLb, u)}`,
+        retired: retiredOf(l),
+      })),
   },
   {
     kind: 'water',
@@ -92,7 +97,12 @@ const SHELVES: readonly Shelf[] = [
     add: 'Add a water',
     empty: 'No water yet.',
     items: (book) =>
-      Object.values(book.water).map((w) => ({ id: w.id, title: w.name, sub: capital(SETTING_NAME[w.setting]), retired: retiredOf(w) })),
+      Object.values(book.water).map((w) => ({
+        id: w.id,
+        title: w.name,
+        sub: capital(SETTING_NAME[w.setting]),
+        retired: retiredOf(w),
+      })),
   },
   {
     kind: 'spot',
@@ -120,11 +130,13 @@ export function KitScreen() {
       <DevicePart />
       <Part title="Staying whole">
         <Say>
-          Lightning: off the water at the first sign, and thirty minutes after the last thunder. Cold water: life jacket, dress for the water and not
-          the air, tell someone. Rock and surf: slick, rogue waves, never alone. Wading: shuffle for stingrays, mind mud and tide. Hooks: glasses on.
+          Lightning: off the water at the first sign, and thirty minutes after the last thunder. Cold water: life
+          jacket, dress for the water and not the air, tell someone. Rock and surf: slick, rogue waves, never alone.
+          Wading: shuffle for stingrays, mind mud and tide. Hooks: glasses on.
         </Say>
         <Say kind="label" tone="soft">
-          Licences, seasons, sizes, bag limits and closed waters: local law decides. Nothing here replaces it, nor a guide’s or a doctor’s word.
+          Licences, seasons, sizes, bag limits and closed waters: local law decides. Nothing here replaces it, nor a
+          guide’s or a doctor’s word.
         </Say>
       </Part>
     </Screen>
@@ -160,7 +172,10 @@ function Items({ book: { kind, title, add, empty, items: itemsOf } }: { book: Sh
   return (
     <Part title={title} right={<Button title={add} onPress={() => router.navigate(`/kit/${kind}/new` as never)} />}>
       {kind === 'lure' ? (
-        <Button title="The box: search, files, doubles, what it lacks" onPress={() => router.navigate('/kit/box' as never)} />
+        <Button
+          title="The box: search, files, doubles, what it lacks"
+          onPress={() => router.navigate('/kit/box' as never)}
+        />
       ) : null}
       {open.length === 0 ? <Note>{empty}</Note> : null}
       {open.length > 6 ? (

@@ -1,4 +1,7 @@
-/** Measurement: what the angler counts by the boat or the dock, and how it narrows what is known of the lure or the reel. */
+/**
+ * Measurement: what the angler counts by the boat or the dock, and how it narrows what is known of the lure or the
+ * reel.
+ */
 import { useDayClock } from '../day/useDayClock';
 import { useCommitter } from '../../data/useBook';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
@@ -13,7 +16,14 @@ import { freeSink, timeToSinkS } from '../../core/simulation/sink';
 import { metresPerTurn } from '../../core/tackle/reel';
 import type { LineSpec } from '../../core/tackle/line';
 import { queryKeys } from '../../data/keys';
-import { knownSentence, MEASUREMENT_HOW, MEASUREMENT_TITLE, measurementText, SLIP_TEXT, type Known } from '../../wording/measure';
+import {
+  knownSentence,
+  MEASUREMENT_HOW,
+  MEASUREMENT_TITLE,
+  measurementText,
+  SLIP_TEXT,
+  type Known,
+} from '../../wording/measure';
 import { say } from '../../wording/units';
 import { compute } from '../../workers/client';
 import { usePlan, useBookWithoutLog } from '../day/contexts';
@@ -33,7 +43,12 @@ import { LURE_MEASUREMENTS, type Measurement } from '../../core/records/measurem
 const USUAL_LINE: LineSpec = { material: 'braid', strengthLb: 15 };
 
 /** What each kind of count tells of. */
-const TELLS: Record<Measurement['kind'], Known> = { 'sink-slack': 'sink', 'sink-tight': 'sink', 'ticks-bottom': 'runs', 'turns-in': 'turn' };
+const TELLS: Record<Measurement['kind'], Known> = {
+  'sink-slack': 'sink',
+  'sink-tight': 'sink',
+  'ticks-bottom': 'runs',
+  'turns-in': 'turn',
+};
 
 const present = <T,>(x: T | null): x is T => x !== null;
 
@@ -44,7 +59,12 @@ export function MeasureLure({ lure }: { lure: Lure }) {
   const kept = measurementsOf(book, lure.id);
   const { sink, lips, sinks } = whatItIs(lure, line);
   const kinds = LURE_MEASUREMENTS.filter((k) => (k === 'ticks-bottom' ? lips : sinks));
-  const question = { family: lure.family, weightKg: lure.weightKg, line, measurements: kept.map(lureMeasurement).filter(present) };
+  const question = {
+    family: lure.family,
+    weightKg: lure.weightKg,
+    line,
+    measurements: kept.map(lureMeasurement).filter(present),
+  };
   const known = useQuery({
     queryKey: queryKeys.assessment(contentHash(question)),
     queryFn: ({ signal }) => compute.assessLure(signal, question),
@@ -179,7 +199,10 @@ function Measuring({ ofId, kinds, kept, line, metresPerTurn: perTurnM, start, fa
       .record(() => [put('tombstone', { id: `gone-${c.id}`, of: c.id, atMs: now() })])
       .then((stored) => stored && setSaid(`Taken back: ${measurementText(c, units)}.`));
   return (
-    <Part title="How well it is known" right={open ? null : <Button title="Measure it" onPress={() => setOpen(true)} />}>
+    <Part
+      title="How well it is known"
+      right={open ? null : <Button title="Measure it" onPress={() => setOpen(true)} />}
+    >
       <View ref={top} />
       {facts.length === 0 && busy ? <Say role="status">Working it out…</Say> : null}
       {facts.map(([k, n]) => (
@@ -191,7 +214,12 @@ function Measuring({ ofId, kinds, kept, line, metresPerTurn: perTurnM, start, fa
       {open ? (
         <Card tone="wash">
           {kinds.length > 1 ? (
-            <Choices label="What you count" options={kinds.map((k) => ({ value: k, title: MEASUREMENT_TITLE[k] }))} value={kind} onChange={setKind} />
+            <Choices
+              label="What you count"
+              options={kinds.map((k) => ({ value: k, title: MEASUREMENT_TITLE[k] }))}
+              value={kind}
+              onChange={setKind}
+            />
           ) : null}
           <Say>{MEASUREMENT_HOW[kind]}</Say>
           {kind === 'turns-in' ? (
@@ -266,7 +294,15 @@ function RangeBar({ n: { before, after } }: { n: Narrowed }) {
       {bar(before.low, before.high, 4, 18, p.rule)}
       {bar(after.low, after.high, 8, 10, p.copper)}
       <View
-        style={{ position: 'absolute', left: `${at(after.mid)}%`, top: 0, width: 3 * p.stroke, height: 26, marginLeft: -1.5, backgroundColor: p.ink }}
+        style={{
+          position: 'absolute',
+          left: `${at(after.mid)}%`,
+          top: 0,
+          width: 3 * p.stroke,
+          height: 26,
+          marginLeft: -1.5,
+          backgroundColor: p.ink,
+        }}
       />
     </View>
   );

@@ -1,4 +1,6 @@
-/** The component library in our light and type, around the forms that use it: it stays out of the first screen's bytes. */
+/**
+ * The component library in our light and type, around the forms that use it: it stays out of the first screen's bytes.
+ */
 import { useMemo, type ReactNode } from 'react';
 import { MD3LightTheme, PaperProvider, configureFonts, type MD3Theme } from 'react-native-paper';
 import { Glyph, type GlyphName } from '../parts/Glyph';
@@ -37,7 +39,9 @@ function paperTheme(p: Palette, scale: number): MD3Theme {
 }
 
 const paperSettings = {
-  icon: ({ name, size, color }: { name: string; size: number; color?: string }) => <Glyph name={name as GlyphName} size={size} color={color} />,
+  icon: ({ name, size, color }: { name: string; size: number; color?: string }) => (
+    <Glyph name={name as GlyphName} size={size} color={color} />
+  ),
   rippleEffectEnabled: false,
 };
 

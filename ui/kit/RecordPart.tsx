@@ -98,7 +98,9 @@ export function RecordPart() {
       ) : null}
       {replace.isError || demo.error ? <Note>This device refused to store that. Nothing else was changed.</Note> : null}
       {quarantined.length > 0 ? (
-        <Disclosure title={`${quarantined.length} stored value${quarantined.length === 1 ? '' : 's'} could not be read`}>
+        <Disclosure
+          title={`${quarantined.length} stored value${quarantined.length === 1 ? '' : 's'} could not be read`}
+        >
           <Say kind="label">They are kept aside untouched.</Say>
           {quarantined.slice(0, SHOWN).flatMap((q) =>
             q.problems.map((x, i) => (
@@ -107,7 +109,10 @@ export function RecordPart() {
               </Say>
             )),
           )}
-          <Button title="Save them to a file" onPress={() => saveFile('moss-kettle-unreadable.json', JSON.stringify(quarantined, null, 1))} />
+          <Button
+            title="Save them to a file"
+            onPress={() => saveFile('moss-kettle-unreadable.json', JSON.stringify(quarantined, null, 1))}
+          />
         </Disclosure>
       ) : null}
     </Part>

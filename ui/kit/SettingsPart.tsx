@@ -30,7 +30,8 @@ const UNIT_NAME: Record<string, string> = {
   mph: 'mph',
   kmh: 'km/h',
 };
-const same = (a: UnitPrefs, b: UnitPrefs): boolean => Object.keys(a).every((k) => a[k as keyof UnitPrefs] === b[k as keyof UnitPrefs]);
+const same = (a: UnitPrefs, b: UnitPrefs): boolean =>
+  Object.keys(a).every((k) => a[k as keyof UnitPrefs] === b[k as keyof UnitPrefs]);
 
 export function SettingsPart() {
   const prefs = usePrefs();

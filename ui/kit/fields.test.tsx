@@ -17,7 +17,8 @@ describe.each(EDITABLE)('a new %s', (kind) => {
   });
 
   test('every field stands for something stored', () => {
-    for (const f of fieldsOf(kind, IMPERIAL, WATERS)) for (const key of keysOf(f)) expect(getAt(draft, key)).toBeDefined();
+    for (const f of fieldsOf(kind, IMPERIAL, WATERS))
+      for (const key of keysOf(f)) expect(getAt(draft, key)).toBeDefined();
   });
 
   test.each([IMPERIAL, METRIC])('every number reads and steps', (u) => {
@@ -36,11 +37,11 @@ describe.each(EDITABLE)('a new %s', (kind) => {
     for (const f of fieldsOf(kind, IMPERIAL, WATERS)) {
       if (f.type !== 'choice') continue;
       for (const o of [...f.options, ...(f.none ? [{ value: null }] : [])])
-        expect([f.key, o.value, RECORDS[kind].schema.safeParse(setAt({ ...draft, name: 'Mine' }, f.key, o.value)).success]).toEqual([
+        expect([
           f.key,
           o.value,
-          true,
-        ]);
+          RECORDS[kind].schema.safeParse(setAt({ ...draft, name: 'Mine' }, f.key, o.value)).success,
+        ]).toEqual([f.key, o.value, true]);
     }
   });
 });

@@ -24,7 +24,14 @@ import { ACCESSES, BOTTOMS, COVER_KINDS, FORAGES, SALINITIES, SETTINGS, TIDE_STA
 
 export const EDITABLE = ['lure', 'rod', 'reel', 'line', 'water', 'spot'] as const;
 export type EditableKind = (typeof EDITABLE)[number];
-export const KIND_NAME: Record<EditableKind, string> = { lure: 'lure', rod: 'rod', reel: 'reel', line: 'line', water: 'water', spot: 'spot' };
+export const KIND_NAME: Record<EditableKind, string> = {
+  lure: 'lure',
+  rod: 'rod',
+  reel: 'reel',
+  line: 'line',
+  water: 'water',
+  spot: 'spot',
+};
 
 export type FormDraft = Record<string, unknown>;
 
@@ -47,7 +54,13 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, waters: readonly Opti
       return [
         name,
         { type: 'choice', key: 'family', label: 'Kind of lure', options: options(FAMILIES, FAMILY_NAME) },
-        { type: 'number', key: 'weightKg', label: 'Weight', stepper: STEPPERS.weight(u), text: (v) => say.weight(v, u) },
+        {
+          type: 'number',
+          key: 'weightKg',
+          label: 'Weight',
+          stepper: STEPPERS.weight(u),
+          text: (v) => say.weight(v, u),
+        },
         { type: 'number', key: 'lengthM', label: 'Length', stepper: STEPPERS.size(u), text: (v) => say.size(v, u) },
         { type: 'choice', key: 'colour', label: 'Colour', options: options(COLOURS, COLOUR_NAME) },
         { type: 'choice', key: 'hook', label: 'Hook', options: options(HOOKS, HOOK_NAME) },
@@ -67,9 +80,27 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, waters: readonly Opti
     case 'rod':
       return [
         name,
-        { type: 'number', key: 'lengthM', label: 'Length', stepper: STEPPERS.depth(u, 5), text: (v) => say.depth(v, u) },
-        { type: 'number', key: 'minLureKg', label: 'Lightest lure', stepper: STEPPERS.weight(u), text: (v) => say.weight(v, u) },
-        { type: 'number', key: 'maxLureKg', label: 'Heaviest lure', stepper: STEPPERS.weight(u), text: (v) => say.weight(v, u) },
+        {
+          type: 'number',
+          key: 'lengthM',
+          label: 'Length',
+          stepper: STEPPERS.depth(u, 5),
+          text: (v) => say.depth(v, u),
+        },
+        {
+          type: 'number',
+          key: 'minLureKg',
+          label: 'Lightest lure',
+          stepper: STEPPERS.weight(u),
+          text: (v) => say.weight(v, u),
+        },
+        {
+          type: 'number',
+          key: 'maxLureKg',
+          label: 'Heaviest lure',
+          stepper: STEPPERS.weight(u),
+          text: (v) => say.weight(v, u),
+        },
         { type: 'choice', key: 'action', label: 'Action', options: plainOptions(ROD_ACTIONS) },
       ];
     case 'reel':
@@ -97,7 +128,13 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, waters: readonly Opti
           stepper: { ...STEPPERS.size(u), step: () => (u.size === 'in' ? 0.125 : 0.2) },
           text: (v) => say.fineSize(v, u),
         },
-        { type: 'number', key: 'capacityM', label: 'Line it holds', stepper: { ...STEPPERS.distance(u), max: 500 }, text: (v) => say.distance(v, u) },
+        {
+          type: 'number',
+          key: 'capacityM',
+          label: 'Line it holds',
+          stepper: { ...STEPPERS.distance(u), max: 500 },
+          text: (v) => say.distance(v, u),
+        },
       ];
     case 'line':
       return [
@@ -127,8 +164,20 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, waters: readonly Opti
           options: options(SETTINGS, SETTING_NAME),
         },
         { type: 'choice', key: 'salinity', label: 'Fresh or salt', options: plainOptions(SALINITIES) },
-        { type: 'number', key: 'usual.depthM', label: 'Usual depth where I fish', stepper: STEPPERS.depth(u), text: (v) => say.depth(v, u) },
-        { type: 'number', key: 'usual.fishDepthM', label: 'Fish usually at', stepper: STEPPERS.depth(u), text: (v) => say.depth(v, u) },
+        {
+          type: 'number',
+          key: 'usual.depthM',
+          label: 'Usual depth where I fish',
+          stepper: STEPPERS.depth(u),
+          text: (v) => say.depth(v, u),
+        },
+        {
+          type: 'number',
+          key: 'usual.fishDepthM',
+          label: 'Fish usually at',
+          stepper: STEPPERS.depth(u),
+          text: (v) => say.depth(v, u),
+        },
         {
           type: 'number',
           key: 'usual.clarityM',
@@ -139,7 +188,13 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, waters: readonly Opti
         },
         { type: 'choice', key: 'usual.cover.kind', label: 'Usual cover', options: options(COVER_KINDS, COVER_NAME) },
         { type: 'choice', key: 'usual.bottom', label: 'Bottom', options: options(BOTTOMS, BOTTOM_NAME) },
-        { type: 'choice', key: 'usual.access', label: 'I usually fish from', options: options(ACCESSES, ACCESS_NAME), none: 'It varies' },
+        {
+          type: 'choice',
+          key: 'usual.access',
+          label: 'I usually fish from',
+          options: options(ACCESSES, ACCESS_NAME),
+          none: 'It varies',
+        },
         {
           type: 'number',
           key: 'usual.fetchM',
@@ -178,7 +233,8 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, waters: readonly Opti
 
 /** A place on the map by its own degrees, to about a hundred metres. */
 const SPOT_STEP_DEG = 0.001;
-const degrees = (v: number, [minus, plus]: readonly [string, string]): string => `${Math.abs(v).toFixed(3)}° ${v < 0 ? minus : plus}`;
+const degrees = (v: number, [minus, plus]: readonly [string, string]): string =>
+  `${Math.abs(v).toFixed(3)}° ${v < 0 ? minus : plus}`;
 
 function spotFields(name: Field, waters: readonly Option<string>[]): Field[] {
   return [
@@ -195,7 +251,12 @@ function spotFields(name: Field, waters: readonly Option<string>[]): Field[] {
         { value: 'depthChange', title: 'A near change of depth' },
       ],
     },
-    { type: 'choice', key: 'bestTide', label: 'Its tide', options: [{ value: 'any', title: 'Any' }, ...options(TIDE_STAGES, TIDE_NAME)] },
+    {
+      type: 'choice',
+      key: 'bestTide',
+      label: 'Its tide',
+      options: [{ value: 'any', title: 'Any' }, ...options(TIDE_STAGES, TIDE_NAME)],
+    },
     {
       type: 'choice',
       key: 'bestLight',
@@ -214,7 +275,13 @@ function spotFields(name: Field, waters: readonly Option<string>[]): Field[] {
       stepper: STEPPERS.plain(SPOT_STEP_DEG, -90, 90),
       text: (v) => degrees(v, ['S', 'N']),
     },
-    { type: 'number', key: 'lonDeg', label: 'East or west', stepper: STEPPERS.plain(SPOT_STEP_DEG, -180, 180), text: (v) => degrees(v, ['W', 'E']) },
+    {
+      type: 'number',
+      key: 'lonDeg',
+      label: 'East or west',
+      stepper: STEPPERS.plain(SPOT_STEP_DEG, -180, 180),
+      text: (v) => degrees(v, ['W', 'E']),
+    },
     { type: 'text', key: 'note', label: 'Note', multiline: true },
   ];
 }

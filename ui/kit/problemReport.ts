@@ -14,11 +14,18 @@ export function problemReport(list: readonly Trouble[]): string {
       madeAt: iso(realNowMs()),
       build: buildName(),
       browser: navigator.userAgent,
-      problems: list.map((t) => ({ where: t.where, first: iso(t.firstAtMs), last: iso(t.lastAtMs), times: t.times, text: t.text })),
+      problems: list.map((t) => ({
+        where: t.where,
+        first: iso(t.firstAtMs),
+        last: iso(t.lastAtMs),
+        times: t.times,
+        text: t.text,
+      })),
     },
     null,
     1,
   );
 }
 
-export const saveProblemReport = (list: readonly Trouble[]): void => saveFile('moss-kettle-problems.json', problemReport(list));
+export const saveProblemReport = (list: readonly Trouble[]): void =>
+  saveFile('moss-kettle-problems.json', problemReport(list));

@@ -51,15 +51,15 @@ export function LessonsScreen() {
       ) : null}
       {patterns.length === 0 ? (
         <Note>
-          Nothing to learn from yet. Count your casts and touch what happens on the Strikes page, blanks too: after thirty casts of one pattern this
-          page starts to say something.
+          Nothing to learn from yet. Count your casts and touch what happens on the Strikes page, blanks too: after
+          thirty casts of one pattern this page starts to say something.
         </Note>
       ) : (
         <>
           <Part title="Strikes by pattern">
             <Say kind="label" tone="soft">
-              A pattern is one lure worked one way. The dot is the best guess, the bar holds the truth nine times in ten, the tick is what the model
-              expected.
+              A pattern is one lure worked one way. The dot is the best guess, the bar holds the truth nine times in
+              ten, the tick is what the model expected.
             </Say>
             <View>
               {patterns.map((x) => (

@@ -1,4 +1,7 @@
-/** When in the cast they strike: strikes per hour spent in each phase, so that a long phase does not look good by being long. */
+/**
+ * When in the cast they strike: strikes per hour spent in each phase, so that a long phase does not look good by being
+ * long.
+ */
 import { View, useWindowDimensions } from 'react-native';
 import { BarChart } from 'react-native-gifted-charts';
 import { PHASES, type Phase } from '../../core/planning/cadence/cadence';
@@ -12,7 +15,14 @@ import { useWide } from '../shell/useWide';
 
 /** Below this exposure a rate by phase is noise, s. */
 const ENOUGH_S = 120;
-const SHORT: Record<Phase, string> = { splash: 'splash', fall: 'fall', pause: 'hang', move: 'move', deflection: 'knock', boat: 'feet' };
+const SHORT: Record<Phase, string> = {
+  splash: 'splash',
+  fall: 'fall',
+  pause: 'hang',
+  move: 'move',
+  deflection: 'knock',
+  boat: 'feet',
+};
 
 export function PhaseChart({ patterns }: { patterns: readonly Pattern[] }) {
   const { p, scale } = useTheme();
@@ -24,7 +34,8 @@ export function PhaseChart({ patterns }: { patterns: readonly Pattern[] }) {
     return { phase, strikes, seconds, perHour: seconds > ENOUGH_S ? (strikes * 3600) / seconds : null };
   });
   const shown = rows.filter((r) => r.perHour !== null);
-  if (!shown.some((r) => r.strikes > 0)) return <Note>When in the cast they strike shows here once strikes are logged with their moment.</Note>;
+  if (!shown.some((r) => r.strikes > 0))
+    return <Note>When in the cast they strike shows here once strikes are logged with their moment.</Note>;
   // Whole numbers on the axis: a top that three equal steps reach.
   const top = Math.max(3, Math.ceil((Math.max(...shown.map((r) => r.perHour!)) * 1.15) / 3) * 3);
   const width = Math.min(wide ? 520 : window.width - 40, 560);
@@ -36,7 +47,9 @@ export function PhaseChart({ patterns }: { patterns: readonly Pattern[] }) {
       </Say>
       <View
         role="img"
-        aria-label={shown.map((r) => `${PHASE_NAME[r.phase]}: ${say.rate(r.perHour!)} strikes an hour from ${r.strikes}`).join('; ')}
+        aria-label={shown
+          .map((r) => `${PHASE_NAME[r.phase]}: ${say.rate(r.perHour!)} strikes an hour from ${r.strikes}`)
+          .join('; ')}
         style={{ overflow: 'hidden' }}
       >
         <BarChart

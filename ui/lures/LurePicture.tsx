@@ -8,7 +8,14 @@ export function LurePicture({ family, width }: { family: FamilyId; width: number
   const height = (width * LURE_BOX.height) / LURE_BOX.width;
   return (
     <Svg width={width} height={height} viewBox={`-2 -2 ${LURE_BOX.width + 4} ${LURE_BOX.height + 4}`} aria-hidden>
-      <LureShape family={family} x={LURE_BOX.width / 2} y={LURE_BOX.height / 2} length={LURE_BOX.width} fill={p.moss} stroke={p.ink} />
+      <LureShape
+        family={family}
+        x={LURE_BOX.width / 2}
+        y={LURE_BOX.height / 2}
+        length={LURE_BOX.width}
+        fill={p.moss}
+        stroke={p.ink}
+      />
     </Svg>
   );
 }

@@ -8,7 +8,15 @@ import { queryKeys } from '../../data/keys';
 import { capital, list } from '../../wording/names';
 import { exclusionSentence } from '../../wording/reasons';
 import { compute } from '../../workers/client';
-import { useActions, useConditions, usePrefs, useRanking, useRankingBusy, useRankingQuestion, useBookWithoutLog } from '../day/contexts';
+import {
+  useActions,
+  useConditions,
+  usePrefs,
+  useRanking,
+  useRankingBusy,
+  useRankingQuestion,
+  useBookWithoutLog,
+} from '../day/contexts';
 import { Note, Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -48,7 +56,9 @@ export function LuresScreen() {
   const simple = prefs.choosing === 'simple';
   const start = ranking?.ranked.find((x) => x.key === ranking.plan?.start);
   const startMore =
-    schools.order === 'quiet-first' && start !== ranking?.ranked[0] ? 'The best of the quiet ones, as your school has it.' : ROLES[0].more;
+    schools.order === 'quiet-first' && start !== ranking?.ranked[0]
+      ? 'The best of the quiet ones, as your school has it.'
+      : ROLES[0].more;
   return (
     <Screen
       title="Tie this on"
@@ -63,20 +73,34 @@ export function LuresScreen() {
             <Gradual>
               {ROLES.map((role) => {
                 const x = ranking.ranked.find((r) => r.key === ranking.plan![role.key]);
-                return x ? <RoleCard key={role.key} title={role.title} more={role.key === 'start' ? startMore : role.more} x={x} /> : null;
+                return x ? (
+                  <RoleCard
+                    key={role.key}
+                    title={role.title}
+                    more={role.key === 'start' ? startMore : role.more}
+                    x={x}
+                  />
+                ) : null;
               })}
             </Gradual>
           ) : null}
           {!simple && !ranking.plan && ranking.ranked.length > 0 ? (
             <Gradual>
               {ranking.ranked.map((x, i) => (
-                <RoleCard key={x.key} title={i === 0 ? 'Start with' : 'Or'} more="Too few in the box to choose three of a kind apart." x={x} />
+                <RoleCard
+                  key={x.key}
+                  title={i === 0 ? 'Start with' : 'Or'}
+                  more="Too few in the box to choose three of a kind apart."
+                  x={x}
+                />
               ))}
             </Gradual>
           ) : null}
         </PaleWhileRanking>
       ) : null}
-      {ranking && ranking.ranked.length === 0 ? <Note>Nothing in the box works here: see below why, or add a lure in the Kit.</Note> : null}
+      {ranking && ranking.ranked.length === 0 ? (
+        <Note>Nothing in the box works here: see below why, or add a lure in the Kit.</Note>
+      ) : null}
       <View style={{ gap: 8 }}>
         <Choices
           label="How to choose"
@@ -147,9 +171,12 @@ function Everything() {
         />
       ) : null}
       <Say kind="label" tone="soft">
-        Strikes an hour, with the likely range; the bar counts those hooked and the time lost to snags. The first five stand in the section by number.
+        Strikes an hour, with the likely range; the bar counts those hooked and the time lost to snags. The first five
+        stand in the section by number.
       </Say>
-      {!shown ? <Say role="status">{all.isError ? 'This could not be worked out.' : 'Weighing up every kind…'}</Say> : null}
+      {!shown ? (
+        <Say role="status">{all.isError ? 'This could not be worked out.' : 'Weighing up every kind…'}</Say>
+      ) : null}
       <Gradual>
         {(shown?.ranked ?? []).map((x, i) => (
           <RankedRow key={x.key} x={x} place={i + 1} all={shown!.ranked} />
@@ -179,7 +206,9 @@ function LeftOut() {
   return (
     <Part title="Left in the box">
       {rows.slice(0, SHOWN_OUT).map(row)}
-      {rows.length > SHOWN_OUT ? <Disclosure title={`${rows.length - SHOWN_OUT} more reasons`}>{rows.slice(SHOWN_OUT).map(row)}</Disclosure> : null}
+      {rows.length > SHOWN_OUT ? (
+        <Disclosure title={`${rows.length - SHOWN_OUT} more reasons`}>{rows.slice(SHOWN_OUT).map(row)}</Disclosure>
+      ) : null}
     </Part>
   );
 }

@@ -62,7 +62,9 @@ export function LadderPart() {
           <Row key={r.key} gap={12} style={{ alignItems: 'flex-start' }}>
             <View style={{ width: 44, alignItems: 'center', paddingTop: 2 }}>
               {family ? <LurePicture family={family} width={44} /> : null}
-              {next ? <View style={{ width: 3 * p.stroke, height: 26, backgroundColor: p.rule, marginTop: 6 }} /> : null}
+              {next ? (
+                <View style={{ width: 3 * p.stroke, height: 26, backgroundColor: p.rule, marginTop: 6 }} />
+              ) : null}
             </View>
             <View style={{ flex: 1, minWidth: 0 }}>
               <Say kind="strong">{`${i + 1}. ${capital(nameOf(r.key))}`}</Say>

@@ -1,4 +1,7 @@
-/** One ranked lure: how many strikes, every factor that made the number, what it costs here, and how it stands against another. */
+/**
+ * One ranked lure: how many strikes, every factor that made the number, what it costs here, and how it stands against
+ * another.
+ */
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -43,7 +46,11 @@ export function RankedRow({ x, place, all }: { x: RankedLure; place: number; all
   const inHand = !!own && lure?.id === own.id;
   return (
     <View style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule, paddingBottom: 6 }}>
-      <Press label={`${place}. ${name}, ${FAMILY_NAME[x.family]}: ${rateLine(x)}. Reasons`} expanded={open} onPress={() => setOpen(!open)}>
+      <Press
+        label={`${place}. ${name}, ${FAMILY_NAME[x.family]}: ${rateLine(x)}. Reasons`}
+        expanded={open}
+        onPress={() => setOpen(!open)}
+      >
         <Row gap={10} style={{ paddingVertical: 6 }}>
           <Say kind="labelStrong" style={{ minWidth: 22 }}>
             {place}
@@ -52,7 +59,13 @@ export function RankedRow({ x, place, all }: { x: RankedLure; place: number; all
           <View style={{ flex: 1, minWidth: 0, gap: 3 }}>
             <Say kind="strong">{name}</Say>
             <View style={{ height: 8, borderRadius: 4, backgroundColor: p.rule, overflow: 'hidden' }}>
-              <View style={{ height: 8, width: `${Math.max(1, (100 * x.score) / all[0]!.score)}%`, backgroundColor: inHand ? p.copper : p.moss }} />
+              <View
+                style={{
+                  height: 8,
+                  width: `${Math.max(1, (100 * x.score) / all[0]!.score)}%`,
+                  backgroundColor: inHand ? p.copper : p.moss,
+                }}
+              />
             </View>
           </View>
           <View style={{ alignItems: 'flex-end' }}>
@@ -94,10 +107,18 @@ function LeadBar({ lead }: { lead: number }) {
   return (
     <View style={{ height: 6, flexDirection: 'row', backgroundColor: p.rule, borderRadius: 3 }}>
       <View style={{ flex: 1, alignItems: 'flex-end' }}>
-        {cut < 0 ? <View style={{ height: 6, width: `${(-cut / MAX_BAR_LN) * 100}%`, backgroundColor: p.copper, borderRadius: 3 }} /> : null}
+        {cut < 0 ? (
+          <View
+            style={{ height: 6, width: `${(-cut / MAX_BAR_LN) * 100}%`, backgroundColor: p.copper, borderRadius: 3 }}
+          />
+        ) : null}
       </View>
       <View style={{ flex: 1 }}>
-        {cut > 0 ? <View style={{ height: 6, width: `${(cut / MAX_BAR_LN) * 100}%`, backgroundColor: p.moss, borderRadius: 3 }} /> : null}
+        {cut > 0 ? (
+          <View
+            style={{ height: 6, width: `${(cut / MAX_BAR_LN) * 100}%`, backgroundColor: p.moss, borderRadius: 3 }}
+          />
+        ) : null}
       </View>
     </View>
   );
@@ -113,7 +134,8 @@ function Factors({ x, all }: { x: RankedLure; all: readonly RankedLure[] }) {
   return (
     <View style={{ gap: 8 }}>
       <Say kind="label" tone="soft">
-        Each factor multiplies the rate; together they make it. Bars show it against the middle lure: right is better, left is worse.
+        Each factor multiplies the rate; together they make it. Bars show it against the middle lure: right is better,
+        left is worse.
       </Say>
       <Gradual>
         {x.why.map((w) => (
@@ -121,7 +143,9 @@ function Factors({ x, all }: { x: RankedLure; all: readonly RankedLure[] }) {
             <Row style={{ justifyContent: 'space-between' }} wrap>
               <Say kind="labelStrong">{capital(FACTOR_NAME[w.factor])}</Say>
               <Say kind="label" tone="soft">
-                {w.factor === 'zone' || w.factor === 'called' || w.factor === 'passes' ? `base ${say.rate(Math.exp(w.ln))} an hour` : timesText(w.ln)}
+                {w.factor === 'zone' || w.factor === 'called' || w.factor === 'passes'
+                  ? `base ${say.rate(Math.exp(w.ln))} an hour`
+                  : timesText(w.ln)}
               </Say>
             </Row>
             <LeadBar lead={w.ln - middle(w.factor)} />
@@ -175,7 +199,10 @@ function Compare({ x, all }: { x: RankedLure; all: readonly RankedLure[] }) {
       />
       <Say kind="strong">{compareSentence(x, other, nameOf)}</Say>
       {money ? <Say>{money}</Say> : null}
-      <Say kind="label" tone="soft">{`Right: better for the ${nameOf(x.key)}. Together the bars make the difference.`}</Say>
+      <Say
+        kind="label"
+        tone="soft"
+      >{`Right: better for the ${nameOf(x.key)}. Together the bars make the difference.`}</Say>
       <Gradual>
         {factorLeads(x, other)
           .filter((f) => Math.abs(f.lead) > 0.01)
@@ -194,7 +221,9 @@ function Compare({ x, all }: { x: RankedLure; all: readonly RankedLure[] }) {
                   x.why.find((w) => w.factor === f.factor)!,
                   units,
                 )}`}</Say>
-                {theirs ? <Say kind="label">{`${capital(nameOf(other.key))}: ${reasonSentence(theirs, units)}`}</Say> : null}
+                {theirs ? (
+                  <Say kind="label">{`${capital(nameOf(other.key))}: ${reasonSentence(theirs, units)}`}</Say>
+                ) : null}
               </View>
             );
           })}

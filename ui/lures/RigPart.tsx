@@ -16,7 +16,10 @@ import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 import type { Lure } from '../../core/records/lure';
 
-/** What does not go together: said before it costs a fish. The rod is the one in hand if it casts this lure, else any that does. */
+/**
+ * What does not go together: said before it costs a fish. The rod is the one in hand if it casts this lure, else any
+ * that does.
+ */
 export function Faults({ x }: { x: RankedLure }) {
   const { reading } = useConditions();
   const { tackle } = usePlan();

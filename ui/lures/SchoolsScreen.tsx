@@ -37,12 +37,23 @@ export function SchoolsScreen() {
   const species = day?.trip.species ?? null;
   const chosen = schoolsOf(prefs, species);
   return (
-    <Screen title="Where they disagree" sub={species ? `Your choices for ${SPECIES_NAME[species]}` : 'Your choices for all fish'} section={false}>
-      <Say>Good anglers differ in these, each with reason. Choose as you believe; the choice is kept for this fish.</Say>
+    <Screen
+      title="Where they disagree"
+      sub={species ? `Your choices for ${SPECIES_NAME[species]}` : 'Your choices for all fish'}
+      section={false}
+    >
+      <Say>
+        Good anglers differ in these, each with reason. Choose as you believe; the choice is kept for this fish.
+      </Say>
       {effects.isError ? <Note>What each would change today could not be worked out.</Note> : null}
       <Gradual>
         {SCHOOL_IDS.map((id) => (
-          <School key={id} id={id} value={chosen[id]} effects={day ? (effects.data?.filter((e) => e.school === id) ?? null) : []} />
+          <School
+            key={id}
+            id={id}
+            value={chosen[id]}
+            effects={day ? (effects.data?.filter((e) => e.school === id) ?? null) : []}
+          />
         ))}
       </Gradual>
       <Button title="Back to the lures" onPress={() => router.navigate('/lures')} />

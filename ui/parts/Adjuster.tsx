@@ -1,4 +1,6 @@
-/** Minus, value, plus: the quick way to set a number with a wet thumb. Steps are in the angler's units; presets below. */
+/**
+ * Minus, value, plus: the quick way to set a number with a wet thumb. Steps are in the angler's units; presets below.
+ */
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { useTheme } from '../theme/theme';
@@ -21,7 +23,13 @@ export interface AdjusterProps {
   onClear?: () => void;
   clearTitle?: string;
   /** To be dragged as well: between these, shown on the way, stored when let go. */
-  drag?: { value: number; range: readonly [number, number]; text: (v: number) => string; onDrag: (v: number) => void; onDone: (v: number) => void };
+  drag?: {
+    value: number;
+    range: readonly [number, number];
+    text: (v: number) => string;
+    onDrag: (v: number) => void;
+    onDone: (v: number) => void;
+  };
   /** Stands in for the text while it is dragged. */
   live?: ReactNode;
 }
@@ -51,7 +59,16 @@ export function Adjuster({
     alignItems: 'center' as const,
   };
   return (
-    <View style={{ backgroundColor: p.card, borderColor: p.moss, borderWidth: 2 * p.stroke, borderRadius: 14, padding: 12, gap: 10 }}>
+    <View
+      style={{
+        backgroundColor: p.card,
+        borderColor: p.moss,
+        borderWidth: 2 * p.stroke,
+        borderRadius: 14,
+        padding: 12,
+        gap: 10,
+      }}
+    >
       <Say kind="label" tone="soft">
         {hint ?? label}
       </Say>
@@ -67,8 +84,12 @@ export function Adjuster({
         </Press>
       </Row>
       {drag ? <Slider label={label} {...drag} onStep={(way) => (way > 0 ? onMore() : onLess())} /> : null}
-      {presets && onPreset ? <Choices label={`${label}: presets`} options={presets} value={preset} onChange={onPreset} /> : null}
-      {onClear ? <Button kind="plain" title={clearTitle} onPress={onClear} style={{ alignSelf: 'flex-start' }} /> : null}
+      {presets && onPreset ? (
+        <Choices label={`${label}: presets`} options={presets} value={preset} onChange={onPreset} />
+      ) : null}
+      {onClear ? (
+        <Button kind="plain" title={clearTitle} onPress={onClear} style={{ alignSelf: 'flex-start' }} />
+      ) : null}
     </View>
   );
 }

@@ -4,7 +4,15 @@ import { View, type StyleProp, type ViewStyle } from 'react-native';
 import { useTheme } from '../theme/theme';
 import { Say } from './Say';
 
-export function Card({ children, style, tone = 'plain' }: { children: ReactNode; style?: StyleProp<ViewStyle>; tone?: 'plain' | 'wash' }) {
+export function Card({
+  children,
+  style,
+  tone = 'plain',
+}: {
+  children: ReactNode;
+  style?: StyleProp<ViewStyle>;
+  tone?: 'plain' | 'wash';
+}) {
   const { p } = useTheme();
   return (
     <View
@@ -25,11 +33,35 @@ export function Card({ children, style, tone = 'plain' }: { children: ReactNode;
   );
 }
 
-export function Row({ children, style, gap = 8, wrap = false }: { children: ReactNode; style?: StyleProp<ViewStyle>; gap?: number; wrap?: boolean }) {
-  return <View style={[{ flexDirection: 'row', alignItems: 'center', gap, flexWrap: wrap ? 'wrap' : 'nowrap' }, style]}>{children}</View>;
+export function Row({
+  children,
+  style,
+  gap = 8,
+  wrap = false,
+}: {
+  children: ReactNode;
+  style?: StyleProp<ViewStyle>;
+  gap?: number;
+  wrap?: boolean;
+}) {
+  return (
+    <View style={[{ flexDirection: 'row', alignItems: 'center', gap, flexWrap: wrap ? 'wrap' : 'nowrap' }, style]}>
+      {children}
+    </View>
+  );
 }
 
-export function Part({ title, children, right, gap = 8 }: { title: string; children: ReactNode; right?: ReactNode; gap?: number }) {
+export function Part({
+  title,
+  children,
+  right,
+  gap = 8,
+}: {
+  title: string;
+  children: ReactNode;
+  right?: ReactNode;
+  gap?: number;
+}) {
   return (
     <View style={{ gap }}>
       <Row style={{ justifyContent: 'space-between' }} wrap>

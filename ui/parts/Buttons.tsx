@@ -12,7 +12,11 @@ export function Button({
   kind = 'outline',
   icon,
   ...rest
-}: Omit<PressProps, 'children'> & { title: string; kind?: 'solid' | 'outline' | 'plain' | 'copper'; icon?: ReactNode }) {
+}: Omit<PressProps, 'children'> & {
+  title: string;
+  kind?: 'solid' | 'outline' | 'plain' | 'copper';
+  icon?: ReactNode;
+}) {
   const { p } = useTheme();
   const look = {
     solid: { backgroundColor: p.moss, borderColor: p.moss },
@@ -40,7 +44,11 @@ export function Button({
     >
       <Row gap={8}>
         {icon}
-        <Say kind="strong" tone={tone} style={{ textAlign: 'center', flexShrink: 1, textDecorationLine: kind === 'plain' ? 'underline' : 'none' }}>
+        <Say
+          kind="strong"
+          tone={tone}
+          style={{ textAlign: 'center', flexShrink: 1, textDecorationLine: kind === 'plain' ? 'underline' : 'none' }}
+        >
           {title}
         </Say>
       </Row>
@@ -56,7 +64,12 @@ export interface Option<T extends string | number> {
 const ARROWS: Record<string, 1 | -1> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 };
 
 /** Arrow keys go from choice to choice and take it, as in any group of its kind. */
-function byArrows(e: { key: string; currentTarget: HTMLElement; target: EventTarget; preventDefault: () => void }): void {
+function byArrows(e: {
+  key: string;
+  currentTarget: HTMLElement;
+  target: EventTarget;
+  preventDefault: () => void;
+}): void {
   const way = ARROWS[e.key];
   if (!way) return;
   const all = [...e.currentTarget.querySelectorAll<HTMLElement>('[role="radio"]')];
@@ -69,7 +82,15 @@ function byArrows(e: { key: string; currentTarget: HTMLElement; target: EventTar
 }
 
 /** A group of which one is chosen, by touch or by arrows. */
-export function RadioGroup({ label, style, children }: { label: string; style?: StyleProp<ViewStyle>; children: ReactNode }) {
+export function RadioGroup({
+  label,
+  style,
+  children,
+}: {
+  label: string;
+  style?: StyleProp<ViewStyle>;
+  children: ReactNode;
+}) {
   return (
     <View role="radiogroup" aria-label={label} {...({ onKeyDown: byArrows } as object)} style={style}>
       {children}

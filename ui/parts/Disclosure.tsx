@@ -6,7 +6,15 @@ import { Glyph } from './Glyph';
 import { Press } from './Press';
 import { Say } from './Say';
 
-export function Disclosure({ title, children, startOpen = false }: { title: string; children: ReactNode; startOpen?: boolean }) {
+export function Disclosure({
+  title,
+  children,
+  startOpen = false,
+}: {
+  title: string;
+  children: ReactNode;
+  startOpen?: boolean;
+}) {
   const [open, setOpen] = useState(startOpen);
   return (
     <View>

@@ -23,7 +23,17 @@ const PATHS = {
 } as const;
 export type GlyphName = keyof typeof PATHS;
 
-export function Glyph({ name, size = 24, color, fill = false }: { name: GlyphName; size?: number; color?: string; fill?: boolean }) {
+export function Glyph({
+  name,
+  size = 24,
+  color,
+  fill = false,
+}: {
+  name: GlyphName;
+  size?: number;
+  color?: string;
+  fill?: boolean;
+}) {
   const { p } = useTheme();
   const c = color ?? p.ink;
   return (

@@ -5,7 +5,17 @@ import { SHADE } from '../theme/palette';
 import { FONT, ThemeContext, useTheme } from '../theme/theme';
 
 /** `width` on paper, as CSS has it. */
-export function Sheet({ id, label, width, children }: { id: string; label: string; width: string; children: ReactNode }) {
+export function Sheet({
+  id,
+  label,
+  width,
+  children,
+}: {
+  id: string;
+  label: string;
+  width: string;
+  children: ReactNode;
+}) {
   const theme = useTheme();
   const print = `@media print{body *{visibility:hidden}#${id},#${id} *{visibility:visible}#${id}{position:absolute;left:0;top:0;width:${width};border:none}@page{margin:12mm}}`;
   return (
@@ -16,7 +26,14 @@ export function Sheet({ id, label, width, children }: { id: string; label: strin
           nativeID={id}
           role="region"
           aria-label={label}
-          style={{ backgroundColor: '#fff', borderColor: '#222', borderWidth: 1, borderRadius: 10, padding: 14, gap: 8 }}
+          style={{
+            backgroundColor: '#fff',
+            borderColor: '#222',
+            borderWidth: 1,
+            borderRadius: 10,
+            padding: 14,
+            gap: 8,
+          }}
         >
           {children}
         </View>
@@ -28,7 +45,14 @@ export function Sheet({ id, label, width, children }: { id: string; label: strin
 export function Ink({ children, bold = false, size = 15 }: { children: ReactNode; bold?: boolean; size?: number }) {
   const { scale } = useTheme();
   return (
-    <Text style={{ color: '#111', fontFamily: bold ? FONT.dataBold : FONT.data, fontSize: size * scale, lineHeight: size * 1.35 * scale }}>
+    <Text
+      style={{
+        color: '#111',
+        fontFamily: bold ? FONT.dataBold : FONT.data,
+        fontSize: size * scale,
+        lineHeight: size * 1.35 * scale,
+      }}
+    >
       {children}
     </Text>
   );

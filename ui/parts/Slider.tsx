@@ -1,4 +1,7 @@
-/** The browser's own slider: drags under a thumb, steps with the arrow keys, is told by a screen reader. Shows every value on the way, stores the last. */
+/**
+ * The browser's own slider: drags under a thumb, steps with the arrow keys, is told by a screen reader. Shows every
+ * value on the way, stores the last.
+ */
 import { useEffect, useRef } from 'react';
 import { useTheme } from '../theme/theme';
 
@@ -24,8 +27,10 @@ export function Slider({ label, value, range: [lo, hi], text, onDrag, onDone, on
   const input = useRef<HTMLInputElement>(null);
   const held = useRef(false);
   const position = Math.round((STEPS * (Math.min(hi, Math.max(lo, value)) - lo)) / (hi - lo));
-  const at = (e: { currentTarget: HTMLInputElement }): number => lo + ((hi - lo) * Number(e.currentTarget.value)) / STEPS;
-  // The thumb belongs to the finger while it is held, and is not drawn by us: a move costs no drawing of the control itself.
+  const at = (e: { currentTarget: HTMLInputElement }): number =>
+    lo + ((hi - lo) * Number(e.currentTarget.value)) / STEPS;
+  // The thumb belongs to the finger while it is held, and is not drawn by us: a move costs no drawing of the control
+  // itself.
   useEffect(() => {
     if (input.current && !held.current) input.current.value = String(position);
   }, [position]);

@@ -11,7 +11,8 @@ export const deviceZone = (): string => Intl.DateTimeFormat().resolvedOptions().
 
 export const realNowMs = (): number => Date.now();
 
-export const appNowMs = (demo: DemoClock | null): number => (demo ? demo.demoAtMs + (realNowMs() - demo.realAtMs) : realNowMs());
+export const appNowMs = (demo: DemoClock | null): number =>
+  demo ? demo.demoAtMs + (realNowMs() - demo.realAtMs) : realNowMs();
 
 /** The time now, to the step below: it changes once in `stepMs`. */
 export function useNow(demo: DemoClock | null, stepMs: number): number {

@@ -1,4 +1,7 @@
-/** The ground colour in force, where public/early.js finds it before anything is drawn. Only a colour: a closed storage loses nothing. */
+/**
+ * The ground colour in force, where public/early.js finds it before anything is drawn. Only a colour: a closed storage
+ * loses nothing.
+ */
 export function rememberGround(colour: string): void {
   try {
     localStorage.setItem('moss-kettle-ground', colour);

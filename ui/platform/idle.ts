@@ -18,7 +18,10 @@ const REST_MS = 2500;
 /** What is fetched after this mark is not the first screen's. */
 const markRest = (): void => void performance.mark?.('at-rest');
 
-/** Reads things in one after another, each only when the page is at rest. What fails is read again when it is really wanted, and told then. */
+/**
+ * Reads things in one after another, each only when the page is at rest. What fails is read again when it is really
+ * wanted, and told then.
+ */
 export function oneByOne(things: readonly (() => Promise<unknown>)[]): void {
   const [next, ...later] = things;
   if (!next || typeof window === 'undefined') return;

@@ -1,7 +1,11 @@
 /** New ids, minted the moment the finger goes down. */
-export const newId = (): string => globalThis.crypto.randomUUID?.() ?? uuidOf(globalThis.crypto.getRandomValues(new Uint8Array(16)));
+export const newId = (): string =>
+  globalThis.crypto.randomUUID?.() ?? uuidOf(globalThis.crypto.getRandomValues(new Uint8Array(16)));
 
-/** A version 4 UUID (RFC 9562) of sixteen random bytes, for pages that do not come over HTTPS: browsers withhold `randomUUID` there. */
+/**
+ * A version 4 UUID (RFC 9562) of sixteen random bytes, for pages that do not come over HTTPS: browsers withhold
+ * `randomUUID` there.
+ */
 export function uuidOf(random: Uint8Array): string {
   const b = Uint8Array.from(random);
   b[6] = (b[6]! & 0x0f) | 0x40;

@@ -19,7 +19,10 @@ export async function readKeeping(): Promise<Keeping> {
 }
 
 let asked = false;
-/** Asks the browser once a page to keep the record; some ask the angler in turn, so it is asked when there is something to keep. */
+/**
+ * Asks the browser once a page to keep the record; some ask the angler in turn, so it is asked when there is something
+ * to keep.
+ */
 export async function askToKeep(): Promise<boolean> {
   if (asked || typeof navigator === 'undefined' || !navigator.storage?.persist) return false;
   asked = true;

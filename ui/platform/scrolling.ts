@@ -2,7 +2,8 @@
 import type { View } from 'react-native';
 
 /** On the web a view is its element. */
-const scroll = (view: View | null, block: ScrollLogicalPosition): void => (view as unknown as HTMLElement | null)?.scrollIntoView?.({ block });
+const scroll = (view: View | null, block: ScrollLogicalPosition): void =>
+  (view as unknown as HTMLElement | null)?.scrollIntoView?.({ block });
 
 /** Brings a view to the middle of the screen. */
 export const bringIntoView = (view: View | null): void => scroll(view, 'center');

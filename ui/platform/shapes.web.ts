@@ -1,6 +1,7 @@
 /**
  * The shapes that everything is drawn with, in a browser: its own, by the same names and with the same properties.
- * The section is drawn anew under the finger, and a wrapper around each of its shapes costs more than all else in that frame.
+ * The section is drawn anew under the finger, and a wrapper around each of its shapes costs more than all else in that
+ * frame.
  */
 import type * as Native from './shapes';
 

@@ -1,4 +1,7 @@
-/** Short sounds at exact moments of the sound's own clock, the phone's buzz, and a screen that stays awake; each may be missing on a device. */
+/**
+ * Short sounds at exact moments of the sound's own clock, the phone's buzz, and a screen that stays awake; each may be
+ * missing on a device.
+ */
 import type { CueKind } from '../../core/planning/beat/cues';
 
 /** Pitch, Hz, length, s, and loudness: told apart by ear with a motor running. */
@@ -58,7 +61,9 @@ export const buzz = (kind: CueKind): void => {
 export function keepAwake(): () => void {
   let held: { release: () => Promise<void> } | null = null;
   let wanted = true;
-  const lock = (navigator as Navigator & { wakeLock?: { request: (kind: 'screen') => Promise<{ release: () => Promise<void> }> } }).wakeLock;
+  const lock = (
+    navigator as Navigator & { wakeLock?: { request: (kind: 'screen') => Promise<{ release: () => Promise<void> }> } }
+  ).wakeLock;
   void lock?.request('screen').then(
     (l) => {
       held = l;

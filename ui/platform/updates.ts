@@ -1,4 +1,7 @@
-/** Offline and new versions: the service worker keeps every file of the application; a newer set waits until the angler takes it. */
+/**
+ * Offline and new versions: the service worker keeps every file of the application; a newer set waits until the angler
+ * takes it.
+ */
 import { Workbox } from 'workbox-window';
 import { create } from 'zustand';
 
@@ -9,7 +12,10 @@ export type UpdateState =
   /** Another tab has taken the new version; this one still runs the old. */
   | 'moved';
 
-/** Whether the application is kept for use without a network; `refused` is a fact of the browser (a private window, a setting), not a fault. */
+/**
+ * Whether the application is kept for use without a network; `refused` is a fact of the browser (a private window, a
+ * setting), not a fault.
+ */
 export type OfflineUse = 'asking' | 'kept' | 'refused';
 
 const standing = create<{ update: UpdateState; offline: OfflineUse }>(() => ({ update: 'none', offline: 'asking' }));
@@ -45,7 +51,9 @@ export function watchUpdates(): void {
       window.addEventListener('online', ask);
     })
     // With no network and a worker already there, registering again cannot reach its file: it is kept all the same.
-    .catch(() => standing.setState({ offline: navigator.serviceWorker.controller || !navigator.onLine ? 'kept' : 'refused' }));
+    .catch(() =>
+      standing.setState({ offline: navigator.serviceWorker.controller || !navigator.onLine ? 'kept' : 'refused' }),
+    );
 }
 
 /** Takes the new version: the page loads again, because the angler asked for it. */
@@ -59,4 +67,5 @@ export const useUpdateState = (): UpdateState => standing((s) => s.update);
 export const useOfflineUse = (): OfflineUse => standing((s) => s.offline);
 
 /** The name of the build that this page runs. */
-export const buildName = (): string => document.querySelector('meta[name="build"]')?.getAttribute('content') ?? 'unfinished';
+export const buildName = (): string =>
+  document.querySelector('meta[name="build"]')?.getAttribute('content') ?? 'unfinished';

@@ -38,14 +38,27 @@ export function BeatPart({ plan }: { plan: Plan }) {
   }, [presentation.lureId, stop, seek]);
   const at = atS ?? first;
   const fromS = Math.max(first, Math.min(at - WINDOW_S * 0.35, Math.max(first, track.castS - WINDOW_S)));
-  const key = { borderWidth: 1.5 * p.stroke, borderColor: p.edge, borderRadius: 14, alignItems: 'center' as const, width: 56, minHeight: 56 };
+  const key = {
+    borderWidth: 1.5 * p.stroke,
+    borderColor: p.edge,
+    borderRadius: 14,
+    alignItems: 'center' as const,
+    width: 56,
+    minHeight: 56,
+  };
   const move = (by: number): void => {
     stop();
     seek(Math.min(track.castS, Math.max(0, (atS ?? first) + by)));
   };
   return (
     <Part title="The beat">
-      <CadenceLine beats={track.beats} fromS={fromS} spanS={WINDOW_S} atS={atS} label={`Cadence: ${cadenceText(presentation.cadence)}`} />
+      <CadenceLine
+        beats={track.beats}
+        fromS={fromS}
+        spanS={WINDOW_S}
+        atS={atS}
+        label={`Cadence: ${cadenceText(presentation.cadence)}`}
+      />
       <Row gap={10}>
         <Press label="Back two seconds" onPress={() => move(-STEP_S)} style={key}>
           <Glyph name="left" />
@@ -101,13 +114,17 @@ export function BeatPart({ plan }: { plan: Plan }) {
       <PracticePart plan={plan} beat={beat} />
       <Disclosure title="How to read the beat">
         <Say>
-          Time runs to the right. A green bar is turning the handle, taller is faster. A sharp peak is a twitch or snap of the wrist, a dome a pop, an
-          arch a hop, a slope a lift or a drag, a zigzag a shake.
+          Time runs to the right. A green bar is turning the handle, taller is faster. A sharp peak is a twitch or snap
+          of the wrist, a dome a pop, an arch a hop, a slope a lift or a drag, a zigzag a shake.
         </Say>
         <Say>
-          To the ear: a high tick counts down, a dull one is a turn, a sharp one a flick of the wrist, and a low tone says that the hang begins.
+          To the ear: a high tick counts down, a dull one is a turn, a sharp one a flick of the wrist, and a low tone
+          says that the hang begins.
         </Say>
-        <Say>Each dot is a second of doing nothing: let it hang. The number under the dots is how long. Most people cut it short.</Say>
+        <Say>
+          Each dot is a second of doing nothing: let it hang. The number under the dots is how long. Most people cut it
+          short.
+        </Say>
       </Disclosure>
     </Part>
   );

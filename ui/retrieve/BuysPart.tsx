@@ -1,4 +1,6 @@
-/** What one change alone would buy, as bars to touch; and what the angler has set, to be taken back with another touch. */
+/**
+ * What one change alone would buy, as bars to touch; and what the angler has set, to be taken back with another touch.
+ */
 import { View } from 'react-native';
 import type { PlanChange, Plan } from '../../core/planning/plan/plan';
 import { withoutSetting, type PlanSettings } from '../../core/planning/task/request';
@@ -32,12 +34,15 @@ export function BuysPart({ plan, busy }: { plan: Plan; busy: boolean }) {
         <Say>Nothing you could change on its own would hold it among the fish longer.</Say>
       ) : (
         <Say kind="label" tone="soft">
-          More of the cast among the fish, by one change alone. Touch to try it; touch it again under “Your changes” to take it back.
+          More of the cast among the fish, by one change alone. Touch to try it; touch it again under “Your changes” to
+          take it back.
         </Say>
       )}
       {bars(helps.slice(0, SHOWN))}
       {helps.length > SHOWN ? <Disclosure title="Smaller gains">{bars(helps.slice(SHOWN))}</Disclosure> : null}
-      {hurts.length > 0 ? <Disclosure title="And what would cost most">{bars(hurts.slice(0, SHOWN))}</Disclosure> : null}
+      {hurts.length > 0 ? (
+        <Disclosure title="And what would cost most">{bars(hurts.slice(0, SHOWN))}</Disclosure>
+      ) : null}
     </Part>
   );
 }
@@ -48,7 +53,10 @@ function ChangeBar({ b, widest }: { b: PlanChange; widest: number }) {
   const actions = useActions();
   const { p, units } = useTheme();
   return (
-    <Press label={`${changeTitle(b, units)}: ${gainRangeText(b)}. Do it`} onPress={() => actions.setSettings(b.settings)}>
+    <Press
+      label={`${changeTitle(b, units)}: ${gainRangeText(b)}. Do it`}
+      onPress={() => actions.setSettings(b.settings)}
+    >
       <View
         style={{
           backgroundColor: p.card,
@@ -95,7 +103,8 @@ export function YoursPart({ set }: { set: PlanSettings }) {
   const { p, units } = useTheme();
   const keys = (Object.keys(set) as (keyof PlanSettings)[]).filter((k) => set[k] !== undefined);
   if (keys.length === 0) return null;
-  const drop = (key: keyof PlanSettings): void => actions.changeTrip((t) => ({ ...t, settings: withoutSetting(t.settings, key) }));
+  const drop = (key: keyof PlanSettings): void =>
+    actions.changeTrip((t) => ({ ...t, settings: withoutSetting(t.settings, key) }));
   return (
     <Part title="Your changes">
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
@@ -120,7 +129,11 @@ export function YoursPart({ set }: { set: PlanSettings }) {
           </Press>
         ))}
         {keys.length > 1 ? (
-          <Press label="Take all of them back" onPress={() => actions.setSettings(null)} style={{ paddingHorizontal: 8 }}>
+          <Press
+            label="Take all of them back"
+            onPress={() => actions.setSettings(null)}
+            style={{ paddingHorizontal: 8 }}
+          >
             <Say style={{ textDecorationLine: 'underline' }}>Take all back</Say>
           </Press>
         ) : null}

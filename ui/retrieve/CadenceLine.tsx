@@ -1,4 +1,7 @@
-/** Our notation on a time line: a bar is turning (taller is faster), a peak a twitch, a dome a pop, dots are seconds of hanging. */
+/**
+ * Our notation on a time line: a bar is turning (taller is faster), a peak a twitch, a dome a pop, dots are seconds of
+ * hanging.
+ */
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Circle, G, Path, SvgText, Svg } from '../platform/shapes';
@@ -82,7 +85,11 @@ export function CadenceLine({ beats, fromS, spanS, atS, label }: Props) {
 }
 
 /** Labels under the steps, left out where they would run into the one before. */
-function placeLabels(wanted: readonly ({ text: string; mid: number } | null)[], width: number, size: number): ({ text: string; x: number } | null)[] {
+function placeLabels(
+  wanted: readonly ({ text: string; mid: number } | null)[],
+  width: number,
+  size: number,
+): ({ text: string; x: number } | null)[] {
   let lastEnd = -Infinity;
   return wanted.map((w) => {
     if (!w) return null;

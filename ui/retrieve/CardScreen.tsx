@@ -51,7 +51,13 @@ export function CardScreen() {
           <Ink>{`${capital(FAMILY_NAME[lure.family])}, ${say.weight(plan.presentation.rig.weightKg, units)}, on ${tackle.line.name}`}</Ink>
           <Ink>{`${day.water.name}, ${dayText(nowMs, day.water.zone)}, ${SPECIES_NAME[day.trip.species]} at ${say.depthBand(plan.bandM, units)}`}</Ink>
         </View>
-        <CadenceLine beats={plan.track.beats} fromS={first} spanS={SPAN_S} atS={null} label={`Cadence: ${cadenceText(plan.presentation.cadence)}`} />
+        <CadenceLine
+          beats={plan.track.beats}
+          fromS={first}
+          spanS={SPAN_S}
+          atS={null}
+          label={`Cadence: ${cadenceText(plan.presentation.cadence)}`}
+        />
         <Ink bold>{capital(cadenceText(plan.presentation.cadence))}.</Ink>
         <View style={{ flexDirection: 'row', flexWrap: 'wrap' }}>
           {cardRows(plan, units).map(([name, value]) => (

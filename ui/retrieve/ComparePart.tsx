@@ -17,7 +17,8 @@ export function ComparePart({ plan }: { plan: Plan }) {
     return (
       <Part title="Compare two plans">
         <Say kind="label" tone="soft">
-          Put this plan aside, then change something: both paths are drawn in the section, and their figures stand side by side here.
+          Put this plan aside, then change something: both paths are drawn in the section, and their figures stand side
+          by side here.
         </Say>
         <Button title="Put this plan aside" onPress={() => keepPlan(plan)} />
       </Part>
@@ -65,7 +66,10 @@ function Cells({ cells, role }: { cells: readonly string[]; role: 'columnheader'
     <View role="row" style={{ flexDirection: 'row', gap: 8, paddingVertical: 6 }}>
       {cells.map((c, i) => (
         <View key={i} role={i === 0 ? 'rowheader' : role} style={{ flex: i === 0 ? 1.3 : 1, minWidth: 0 }}>
-          <Say kind={i === 0 || role === 'columnheader' ? 'label' : 'strong'} tone={i === 0 || role === 'columnheader' ? 'soft' : 'ink'}>
+          <Say
+            kind={i === 0 || role === 'columnheader' ? 'label' : 'strong'}
+            tone={i === 0 || role === 'columnheader' ? 'soft' : 'ink'}
+          >
             {c}
           </Say>
         </View>

@@ -35,8 +35,18 @@ export function HandsPart({ plan }: { plan: Plan }) {
   };
   // From what is set this instant, so that quick taps add up while the plan is still being worked out.
   const step = (key: NumberKey, planned: number, stepper: Stepper, way: 1 | -1): void =>
-    actions.changeTrip((t) => ({ ...t, settings: { ...t.settings, [key]: stepBy(stepper, t.settings[key] ?? planned, way) } }));
-  const number = (key: NumberKey, label: string, hint: string, text: (v: number) => string, planned: number, stepper: Stepper) => (
+    actions.changeTrip((t) => ({
+      ...t,
+      settings: { ...t.settings, [key]: stepBy(stepper, t.settings[key] ?? planned, way) },
+    }));
+  const number = (
+    key: NumberKey,
+    label: string,
+    hint: string,
+    text: (v: number) => string,
+    planned: number,
+    stepper: Stepper,
+  ) => (
     <Adjuster
       label={label}
       hint={hint}
@@ -78,7 +88,14 @@ export function HandsPart({ plan }: { plan: Plan }) {
             )
           : null}
         {open === 'countdownS'
-          ? number('countdownS', 'Count down', 'Seconds from the splash to the first turn', say.seconds, h.countdownS, STEPPERS.seconds())
+          ? number(
+              'countdownS',
+              'Count down',
+              'Seconds from the splash to the first turn',
+              say.seconds,
+              h.countdownS,
+              STEPPERS.seconds(),
+            )
           : null}
         {open === 'castM'
           ? number(
@@ -90,7 +107,9 @@ export function HandsPart({ plan }: { plan: Plan }) {
               STEPPERS.distance(units),
             )
           : null}
-        {open === 'pauseS' ? number('pauseS', 'Hang', 'How long it is left alone', say.seconds, h.pauseS, STEPPERS.seconds()) : null}
+        {open === 'pauseS'
+          ? number('pauseS', 'Hang', 'How long it is left alone', say.seconds, h.pauseS, STEPPERS.seconds())
+          : null}
         {open === 'tip' ? (
           <Panel hint={`Rod tip ${tipText(h.tip, units)} above the water`} p={p}>
             <Choices
@@ -99,7 +118,14 @@ export function HandsPart({ plan }: { plan: Plan }) {
               value={h.tip.position}
               onChange={(t) => actions.setSettings({ tip: t as (typeof TIP_POSITIONS)[number] })}
             />
-            {set.tip ? <Button kind="plain" title="Let the plan choose" onPress={drop('tip')} style={{ alignSelf: 'flex-start' }} /> : null}
+            {set.tip ? (
+              <Button
+                kind="plain"
+                title="Let the plan choose"
+                onPress={drop('tip')}
+                style={{ alignSelf: 'flex-start' }}
+              />
+            ) : null}
           </Panel>
         ) : null}
         {open === 'style' ? (
@@ -110,7 +136,14 @@ export function HandsPart({ plan }: { plan: Plan }) {
               value={h.style}
               onChange={(s) => actions.setSettings({ style: s as (typeof CADENCE_STYLES)[number] })}
             />
-            {set.style ? <Button kind="plain" title="Let the plan choose" onPress={drop('style')} style={{ alignSelf: 'flex-start' }} /> : null}
+            {set.style ? (
+              <Button
+                kind="plain"
+                title="Let the plan choose"
+                onPress={drop('style')}
+                style={{ alignSelf: 'flex-start' }}
+              />
+            ) : null}
           </Panel>
         ) : null}
       </View>
@@ -120,7 +153,16 @@ export function HandsPart({ plan }: { plan: Plan }) {
 
 function Panel({ hint, p, children }: { hint: string; p: Palette; children: React.ReactNode }) {
   return (
-    <View style={{ backgroundColor: p.card, borderColor: p.moss, borderWidth: 2 * p.stroke, borderRadius: 14, padding: 12, gap: 10 }}>
+    <View
+      style={{
+        backgroundColor: p.card,
+        borderColor: p.moss,
+        borderWidth: 2 * p.stroke,
+        borderRadius: 14,
+        padding: 12,
+        gap: 10,
+      }}
+    >
       <Say kind="label" tone="soft">
         {hint}
       </Say>

@@ -32,7 +32,8 @@ export function HookSetPart({ lure, tackle, castM }: { lure: Lure; tackle: Tackl
         <Say>{far}</Say>
         <Say>{dragSentences(advice, line.material, units)[1]}</Say>
         <Say kind="label" tone="soft">
-          Springs of line and rod in series; what hooks want and mouths bear is a rule of thumb, good to two fifths. Mind the hooks: glasses on.
+          Springs of line and rod in series; what hooks want and mouths bear is a rule of thumb, good to two fifths.
+          Mind the hooks: glasses on.
         </Say>
       </Disclosure>
     </Part>

@@ -6,7 +6,16 @@ import type { Plan } from '../../core/planning/plan/plan';
 import { rodFit } from '../../core/tackle/rod';
 import { capital, FAMILY_NAME } from '../../wording/names';
 import { STYLE_WHY } from '../../wording/cadence';
-import { asideText, notCastSentence, pathSureness, planWay, reelInText, shareSentence, styleTitle, wishSentence } from '../../wording/retrieve';
+import {
+  asideText,
+  notCastSentence,
+  pathSureness,
+  planWay,
+  reelInText,
+  shareSentence,
+  styleTitle,
+  wishSentence,
+} from '../../wording/retrieve';
 import { say } from '../../wording/units';
 import { useActions, useConditions, usePlan, useBookWithoutLog } from '../day/contexts';
 import { useKeptPlan } from '../day/keptPlan';
@@ -43,7 +52,11 @@ export function RetrieveScreen() {
     return (
       <Screen title="Retrieve" sub="How do I work it?">
         <Note>{missing}</Note>
-        <Button kind="solid" title={!day ? 'To the water' : 'To the Kit'} onPress={() => router.navigate(!day ? '/' : '/kit')} />
+        <Button
+          kind="solid"
+          title={!day ? 'To the water' : 'To the Kit'}
+          onPress={() => router.navigate(!day ? '/' : '/kit')}
+        />
       </Screen>
     );
   }
@@ -57,7 +70,11 @@ export function RetrieveScreen() {
       sub={`${FAMILY_NAME[lure.family]}, ${say.weight(lure.weightKg, units)} · ${tackle.line.name}`}
       right={
         plan ? (
-          <View style={{ alignItems: 'flex-end' }} role="status" aria-label={`In the zone ${say.percent(plan.zoneShare.mean)}`}>
+          <View
+            style={{ alignItems: 'flex-end' }}
+            role="status"
+            aria-label={`In the zone ${say.percent(plan.zoneShare.mean)}`}
+          >
             <Say kind="label" tone="soft">
               {f.mode === 'surface' ? 'on top' : 'in the zone'}
             </Say>
@@ -68,7 +85,9 @@ export function RetrieveScreen() {
         ) : null
       }
     >
-      {planError ? <Note>This plan could not be worked out. Change the cast, the line or the lure and it will try again.</Note> : null}
+      {planError ? (
+        <Note>This plan could not be worked out. Change the cast, the line or the lure and it will try again.</Note>
+      ) : null}
       {!plan && !planError ? <Say role="status">Casting it on the model…</Say> : null}
       {fit !== 'fits' ? (
         <Note>{`${capital(say.weight(lure.weightKg, units))} is ${fit === 'too-heavy' ? 'heavier' : 'lighter'} than ${tackle.rod.name} is rated for (${say.weight(tackle.rod.minLureKg, units)}–${say.weight(tackle.rod.maxLureKg, units)}). Choose another rod below.`}</Note>
@@ -84,7 +103,10 @@ export function RetrieveScreen() {
                   : shareSentence(plan, units)}
             </Say>
             {f.mode !== 'surface' && plan.bottomS > 3 ? (
-              <Say kind="label" tone="soft">{`${say.seconds(Math.round(plan.bottomS))} of it on the bottom or the limbs.`}</Say>
+              <Say
+                kind="label"
+                tone="soft"
+              >{`${say.seconds(Math.round(plan.bottomS))} of it on the bottom or the limbs.`}</Say>
             ) : null}
             <Sureness plan={plan} lureId={lure.id} measured={measurementsOf(book, lure.id).length > 0} />
             {reelIn ? <Say>{reelIn}</Say> : null}
@@ -93,7 +115,9 @@ export function RetrieveScreen() {
           {way === 'cast' ? <YoursPart set={day.trip.settings} /> : null}
           {way === 'behind' ? null : <BeatPart plan={plan} />}
           {way === 'cast' ? <HandsPart plan={plan} /> : null}
-          {way === 'down' ? <Down key={lure.id} request={request!} fishDepthM={plan.depthM} onIce={reading?.access === 'ice'} /> : null}
+          {way === 'down' ? (
+            <Down key={lure.id} request={request!} fishDepthM={plan.depthM} onIce={reading?.access === 'ice'} />
+          ) : null}
           {way === 'behind' ? <Behind key={lure.id} request={request!} /> : null}
           {way === 'cast' ? (
             <>
@@ -106,19 +130,28 @@ export function RetrieveScreen() {
                 <Say kind="label" tone="soft">
                   {plan.own ? 'Your own.' : `${capital(styleTitle(plan.hands.style))}: ${STYLE_WHY[plan.hands.style]}.`}
                 </Say>
-                <Button title="Change the cadence step by step" onPress={() => router.navigate('/retrieve/cadence' as never)} />
+                <Button
+                  title="Change the cadence step by step"
+                  onPress={() => router.navigate('/retrieve/cadence' as never)}
+                />
               </Part>
             </>
           ) : null}
           <HookSetPart lure={lure} tackle={tackle} castM={way === 'down' ? plan.depthM : plan.hands.castM} />
           <Button title="Plan card for the pocket" onPress={() => router.navigate('/retrieve/card' as never)} />
-          <Disclosure title="More: compare plans, other tackle, below the boat" startOpen={kept !== null || fit !== 'fits'}>
+          <Disclosure
+            title="More: compare plans, other tackle, below the boat"
+            startOpen={kept !== null || fit !== 'fits'}
+          >
             <View style={{ gap: 18 }}>
               {way === 'cast' ? <ComparePart plan={plan} /> : null}
               <TacklePart />
               {way === 'cast' ? (
                 <Part title="When nothing is cast">
-                  <Button title="Below the boat, or towed behind it" onPress={() => router.navigate('/retrieve/below' as never)} />
+                  <Button
+                    title="Below the boat, or towed behind it"
+                    onPress={() => router.navigate('/retrieve/below' as never)}
+                  />
                 </Part>
               ) : null}
             </View>
@@ -156,7 +189,11 @@ function Sureness({ plan, lureId, measured }: { plan: Plan; lureId: string; meas
             {sure}
           </Say>
           {measured ? null : (
-            <Button kind="plain" title="Measure this lure to know better" onPress={() => router.navigate(`/kit/lure/${lureId}` as never)} />
+            <Button
+              kind="plain"
+              title="Measure this lure to know better"
+              onPress={() => router.navigate(`/kit/lure/${lureId}` as never)}
+            />
           )}
         </View>
       ) : null}

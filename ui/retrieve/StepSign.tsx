@@ -8,7 +8,15 @@ export const CADENCE_HEIGHT = 92;
 export const BASE = 58;
 
 /** The sign of one step between x0 and x1. */
-export function StepSign({ step, x0, x1 }: { step: Pick<Beat, 'kind' | 'durationS' | 'handleTurns'>; x0: number; x1: number }) {
+export function StepSign({
+  step,
+  x0,
+  x1,
+}: {
+  step: Pick<Beat, 'kind' | 'durationS' | 'handleTurns'>;
+  x0: number;
+  x1: number;
+}) {
   const { p } = useTheme();
   const w = Math.max(2, x1 - x0);
   const mid = (x0 + x1) / 2;
@@ -34,11 +42,34 @@ export function StepSign({ step, x0, x1 }: { step: Pick<Beat, 'kind' | 'duration
     case 'pop':
       return <Path d={`M${mid - 10} ${BASE}q10 -58 20 0z`} fill={p.copper} />;
     case 'hop':
-      return <Path d={`M${mid - 9} ${BASE}q9 -46 18 0`} stroke={p.copper} strokeWidth={3.5 * p.stroke} fill="none" strokeLinecap="round" />;
+      return (
+        <Path
+          d={`M${mid - 9} ${BASE}q9 -46 18 0`}
+          stroke={p.copper}
+          strokeWidth={3.5 * p.stroke}
+          fill="none"
+          strokeLinecap="round"
+        />
+      );
     case 'lift':
-      return <Path d={`M${x0} ${BASE}L${x1} ${BASE - 34}`} stroke={p.copper} strokeWidth={4 * p.stroke} strokeLinecap="round" />;
+      return (
+        <Path
+          d={`M${x0} ${BASE}L${x1} ${BASE - 34}`}
+          stroke={p.copper}
+          strokeWidth={4 * p.stroke}
+          strokeLinecap="round"
+        />
+      );
     case 'drop':
-      return <Path d={`M${x0} ${BASE - 34}L${x1} ${BASE}`} stroke={p.soft} strokeWidth={3 * p.stroke} strokeDasharray="2 6" strokeLinecap="round" />;
+      return (
+        <Path
+          d={`M${x0} ${BASE - 34}L${x1} ${BASE}`}
+          stroke={p.soft}
+          strokeWidth={3 * p.stroke}
+          strokeDasharray="2 6"
+          strokeLinecap="round"
+        />
+      );
     case 'shake':
       return (
         <Path

@@ -31,7 +31,10 @@ export function TacklePart() {
             </Say>
             <Choices
               label={title}
-              options={inUse<{ id: string; name: string; retiredAtMs: number | null }>(book[kind]).map((x) => ({ value: x.id, title: x.name }))}
+              options={inUse<{ id: string; name: string; retiredAtMs: number | null }>(book[kind]).map((x) => ({
+                value: x.id,
+                title: x.name,
+              }))}
               value={tackle[kind].id}
               onChange={(id) => {
                 actions.changeTrip((t) => ({ ...t, [today]: id }));
@@ -42,7 +45,12 @@ export function TacklePart() {
         ))}
       </Disclosure>
       {request ? (
-        <Button kind="plain" title="Save what this plan was asked, as a file" onPress={saveQuestion} style={{ alignSelf: 'flex-start' }} />
+        <Button
+          kind="plain"
+          title="Save what this plan was asked, as a file"
+          onPress={saveQuestion}
+          style={{ alignSelf: 'flex-start' }}
+        />
       ) : null}
     </Part>
   );

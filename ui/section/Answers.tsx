@@ -6,7 +6,10 @@ import { Halo } from './Halo';
 import { LureShape } from './LureShape';
 import type { SectionModel } from './model';
 
-/** Each lure at the depth it is worked, on a line from the shallowest to the deepest it holds; dashed where it often hangs up. */
+/**
+ * Each lure at the depth it is worked, on a line from the shallowest to the deepest it holds; dashed where it often
+ * hangs up.
+ */
 export function Reaches({ m, f, label }: { m: SectionModel; f: SectionFrame; label: number }) {
   const { p } = useTheme();
   if (m.reaches.length === 0) return null;
@@ -89,7 +92,12 @@ export function Layers({ m, f, label }: { m: SectionModel; f: SectionFrame; labe
               strokeWidth={1.5 * p.stroke}
               opacity={l.casts < 30 ? 0.55 : 1}
             />
-            <Halo x={from + w + 8} y={y + label * 0.35} size={label} text={`${(100 * l.perCast).toFixed(1)} in 100 · ${l.casts} casts`} />
+            <Halo
+              x={from + w + 8}
+              y={y + label * 0.35}
+              size={label}
+              text={`${(100 * l.perCast).toFixed(1)} in 100 · ${l.casts} casts`}
+            />
           </G>
         );
       })}

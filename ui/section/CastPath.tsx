@@ -8,21 +8,37 @@ import { LureShape } from './LureShape';
 import { indexAt } from './moment';
 import type { SectionModel } from './model';
 
-export function CastPath({ m, f, atS, label }: { m: SectionModel; f: SectionFrame; atS: number | null; label: number }) {
+export function CastPath({
+  m,
+  f,
+  atS,
+  label,
+}: {
+  m: SectionModel;
+  f: SectionFrame;
+  atS: number | null;
+  label: number;
+}) {
   const { p } = useTheme();
   const path = m.path!;
   const points = path.xM.map((x, i): [number, number] => [f.x(x), f.y(Math.max(0, path.depthM[i]!))]);
   // What is only reeled in may run anywhere: no range is drawn for it.
   const worked = path.xM.filter((_, k) => path.tS[k]! <= path.workedS + 1e-9);
-  const edge = (depths: readonly number[]): [number, number][] => worked.map((x, k) => [f.x(x), f.y(Math.max(0, Math.min(depths[k]!, m.depthM)))]);
+  const edge = (depths: readonly number[]): [number, number][] =>
+    worked.map((x, k) => [f.x(x), f.y(Math.max(0, Math.min(depths[k]!, m.depthM)))]);
   const may = path.range ? [...edge(path.range.shallowM), ...edge(path.range.deepM).reverse()] : [];
   const touches = stretches(path.onBottom).map(([a, b]) => points.slice(a, b + 1));
   const longest = touches.reduce<[number, number][]>((x, y) => (y.length > x.length ? y : x), []);
   const inZone = path.depthM.map((d, k) => path.tS[k]! <= path.workedS && inBand(d, m.bandM));
   const widest =
-    path.range && f.height >= 220 ? widestGap(path.range, points, f, points[indexAt(path.tS, atS, inZone)] ?? [0, 0], worked.length) : null;
+    path.range && f.height >= 220
+      ? widestGap(path.range, points, f, points[indexAt(path.tS, atS, inZone)] ?? [0, 0], worked.length)
+      : null;
   const other = m.other
-    ? m.other.xM.map((x, k): [number, number] => [f.x(Math.min(x, m.castM)), f.y(Math.max(0, Math.min(m.other!.depthM[k]!, m.depthM)))])
+    ? m.other.xM.map((x, k): [number, number] => [
+        f.x(Math.min(x, m.castM)),
+        f.y(Math.max(0, Math.min(m.other!.depthM[k]!, m.depthM))),
+      ])
     : [];
   const pieces: [number, number][][] = [];
   points.forEach((pt, i) => {
@@ -56,20 +72,44 @@ export function CastPath({ m, f, atS, label }: { m: SectionModel; f: SectionFram
         </>
       ) : null}
       <Path d={polyline(points)} stroke={p.halo} strokeWidth={5 * p.stroke} opacity={0.5} />
-      <Path d={polyline(points)} stroke={p.dark ? p.copper : '#F0A06A'} strokeWidth={2.6 * p.stroke} strokeDasharray="1 6" />
+      <Path
+        d={polyline(points)}
+        stroke={p.dark ? p.copper : '#F0A06A'}
+        strokeWidth={2.6 * p.stroke}
+        strokeDasharray="1 6"
+      />
       {pieces.map((piece, k) => (
         <Path key={k} d={polyline(piece)} stroke={p.copper} strokeWidth={5 * p.stroke} />
       ))}
       {touches.map((piece, k) => (
-        <Path key={`b${k}`} d={polyline(piece.map(([x, y]) => [x, y + 5]))} stroke={p.onWater} strokeWidth={2.4 * p.stroke} strokeDasharray="1 5" />
+        <Path
+          key={`b${k}`}
+          d={polyline(piece.map(([x, y]) => [x, y + 5]))}
+          stroke={p.onWater}
+          strokeWidth={2.4 * p.stroke}
+          strokeDasharray="1 5"
+        />
       ))}
       {widest ? <Halo x={widest[0]} y={widest[1]} size={label} text="may run here" anchor="end" /> : null}
       {longest.length > 10 ? (
-        <Halo x={longest[Math.floor(longest.length / 2)]![0]} y={f.bottomY - 10} size={label} text="touches bottom" anchor="middle" />
+        <Halo
+          x={longest[Math.floor(longest.length / 2)]![0]}
+          y={f.bottomY - 10}
+          size={label}
+          text="touches bottom"
+          anchor="middle"
+        />
       ) : null}
-      <Path d={polyline(line.length > 1 ? line : [lure, tip])} stroke={p.line} strokeWidth={1.4 * p.stroke} opacity={0.9} />
+      <Path
+        d={polyline(line.length > 1 ? line : [lure, tip])}
+        stroke={p.line}
+        strokeWidth={1.4 * p.stroke}
+        opacity={0.9}
+      />
       <Circle cx={lure[0]} cy={lure[1]} r={17} fill={p.onWater} opacity={0.18} />
-      {m.family ? <LureShape family={m.family} x={lure[0]} y={lure[1]} length={34} fill={p.onWater} stroke={p.halo} /> : null}
+      {m.family ? (
+        <LureShape family={m.family} x={lure[0]} y={lure[1]} length={34} fill={p.onWater} stroke={p.halo} />
+      ) : null}
     </G>
   );
 }
@@ -89,7 +129,10 @@ function stretches(flags: readonly boolean[]): [number, number][] {
 /** The words keep this clear of the lure, px. */
 const LURE_PX = 80;
 
-/** Beside the deep side of the range, in a picture with room for it, where it reaches furthest below the path; null where that is too narrow to point at. */
+/**
+ * Beside the deep side of the range, in a picture with room for it, where it reaches furthest below the path; null
+ * where that is too narrow to point at.
+ */
 function widestGap(
   range: { deepM: readonly number[] },
   points: readonly (readonly [number, number])[],

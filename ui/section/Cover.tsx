@@ -1,4 +1,7 @@
-/** The cover, drawn at the target end: wood, brush, pads, grass, reeds, dock, rock, oyster. Denser cover draws more of it. */
+/**
+ * The cover, drawn at the target end: wood, brush, pads, grass, reeds, dock, rock, oyster. Denser cover draws more of
+ * it.
+ */
 import { G, Path } from '../platform/shapes';
 import { useTheme } from '../theme/theme';
 import { drawnBy, type PartProps } from './drawnBy';
@@ -7,7 +10,8 @@ import type { SectionModel } from './model';
 import type { CoverKind } from '../../core/water/terms';
 
 /** Fixed scatter so that the drawing never flickers. */
-const scatter = (i: number, k: number): number => (((Math.sin((i + 1) * 12.9898 + k * 78.233) * 43758.5453) % 1) + 1) % 1;
+const scatter = (i: number, k: number): number =>
+  (((Math.sin((i + 1) * 12.9898 + k * 78.233) * 43758.5453) % 1) + 1) % 1;
 
 /** Many small things drawn alike: one shape for each way of drawing them, however many there are. */
 class Joined<Style> {
@@ -28,7 +32,8 @@ function joined<Style>(n: number, one: (i: number) => readonly [Style, string]):
   return out;
 }
 
-const many = (m: SectionModel, atFull: number): number => Math.max(1, Math.round(atFull * Math.max(m.cover.density, 0.15)));
+const many = (m: SectionModel, atFull: number): number =>
+  Math.max(1, Math.round(atFull * Math.max(m.cover.density, 0.15)));
 
 /** Where the cover begins, px from the left; it goes on to the right edge. */
 const leftOf = (m: SectionModel, f: SectionFrame): number => f.x(m.castM * 0.62);
@@ -42,7 +47,8 @@ function Wood({ m, f }: PartProps) {
   const y0 = f.surfaceY - 34;
   const x1 = f.x(m.castM * 0.74);
   const y1 = f.surfaceY + (f.bottomY - f.surfaceY) * 0.66;
-  // Half a pixel of width tells two limbs apart; colour and width together are told by one number, negative for those further away.
+  // Half a pixel of width tells two limbs apart; colour and width together are told by one number, negative for those
+  // further away.
   const limb = (i: number): readonly [number, string] => {
     const t = 0.3 + (0.65 * (i + 0.5)) / limbs;
     const [x, y] = [x0 + (x1 - x0) * t, y0 + (y1 - y0) * t];
@@ -98,7 +104,10 @@ function Floating({ m, f }: PartProps) {
     const x = left + scatter(i, 1) * (f.width - left);
     const w = pads ? 22 + 12 * scatter(i, 2) : 26;
     return k % 2 === 0
-      ? ['stem', `M${x} ${f.surfaceY}q${(scatter(i, 4) - 0.5) * 20} ${deep * 0.5} ${(scatter(i, 3) - 0.5) * 24} ${deep}`]
+      ? [
+          'stem',
+          `M${x} ${f.surfaceY}q${(scatter(i, 4) - 0.5) * 20} ${deep * 0.5} ${(scatter(i, 3) - 0.5) * 24} ${deep}`,
+        ]
       : ['leaf', `M${x - w / 2} ${f.surfaceY - 1}q${w / 2} ${-6} ${w} 0q${-w / 2} ${5} ${-w} 0z`];
   });
   return parts.map((d, part) =>
@@ -118,10 +127,20 @@ function Blades({ m, f }: PartProps) {
   const blades = joined(many(m, 60), (i) => {
     const x = left + scatter(i, 1) * (f.width - left);
     const h = (f.bottomY - top) * (0.75 + 0.25 * scatter(i, 2));
-    return [i % 3 === 0, `M${x} ${f.bottomY + 4}q${8 * (scatter(i, 3) - 0.5)} ${-h / 2} ${14 * (scatter(i, 4) - 0.5)} ${-h}`];
+    return [
+      i % 3 === 0,
+      `M${x} ${f.bottomY + 4}q${8 * (scatter(i, 3) - 0.5)} ${-h / 2} ${14 * (scatter(i, 4) - 0.5)} ${-h}`,
+    ];
   });
   return blades.map((d, far) => (
-    <Path key={String(far)} d={d} stroke={far ? p.coverFar : p.moss} strokeWidth={2.2 * p.stroke} fill="none" strokeLinecap="round" />
+    <Path
+      key={String(far)}
+      d={d}
+      stroke={far ? p.coverFar : p.moss}
+      strokeWidth={2.2 * p.stroke}
+      fill="none"
+      strokeLinecap="round"
+    />
   ));
 }
 

@@ -20,7 +20,10 @@ function fishAt(m: SectionModel, f: SectionFrame): [number, number] {
   // Let straight down, the fish that count are below the tip.
   return [
     m.castM > 0 ? f.x(m.castM * at) : tipPoint(m, f)[0] + UNDER_TIP,
-    Math.min(f.y(m.holding === 'deep-tight' ? m.bandM[1] * 0.8 + m.fishDepthM * 0.2 : m.fishDepthM), f.bottomY - CLEAR_PX),
+    Math.min(
+      f.y(m.holding === 'deep-tight' ? m.bandM[1] * 0.8 + m.fishDepthM * 0.2 : m.fishDepthM),
+      f.bottomY - CLEAR_PX,
+    ),
   ];
 }
 

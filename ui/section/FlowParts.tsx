@@ -6,7 +6,19 @@ import { drawnBy, type PartProps } from './drawnBy';
 import { Halo } from './Halo';
 
 /** An arrow along the cast, or a ring with a dot for what goes across it. */
-function Arrow({ x, y, angleDeg, length, colour }: { x: number; y: number; angleDeg: number; length: number; colour: string }) {
+function Arrow({
+  x,
+  y,
+  angleDeg,
+  length,
+  colour,
+}: {
+  x: number;
+  y: number;
+  angleDeg: number;
+  length: number;
+  colour: string;
+}) {
   const { p } = useTheme();
   const along = -Math.cos((angleDeg * Math.PI) / 180);
   const s = along >= 0 ? 1 : -1;
@@ -36,7 +48,13 @@ function Flow({ m, f, label }: PartProps) {
   return (
     <G>
       <Arrow x={x} y={y} angleDeg={m.currentAngleDeg} length={34 + Math.min(1, m.currentMps) * 40} colour={p.onWater} />
-      <Halo x={x} y={y + label * 1.5} size={label} text={flowText('current', m.currentMps, m.currentAngleDeg, units)} anchor="middle" />
+      <Halo
+        x={x}
+        y={y + label * 1.5}
+        size={label}
+        text={flowText('current', m.currentMps, m.currentAngleDeg, units)}
+        anchor="middle"
+      />
     </G>
   );
 }
@@ -45,7 +63,8 @@ function Flow({ m, f, label }: PartProps) {
 function Wind({ m, f, label }: PartProps) {
   const { p, units } = useTheme();
   if (m.windMps < 0.5) return null;
-  // In one line over the water, higher where there is much sky: clear of the rod, of a trunk that stands out of the water, and of what is written over it.
+  // In one line over the water, higher where there is much sky: clear of the rod, of a trunk that stands out of the
+  // water, and of what is written over it.
   const x = f.width * 0.42;
   const y = Math.max(6 + label * 0.6, f.surfaceY - 62);
   const length = 22 + Math.min(1, m.windMps / 12) * 20;

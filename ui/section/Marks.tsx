@@ -3,8 +3,23 @@ import { Circle, G, Path } from '../platform/shapes';
 import type { Palette } from '../theme/palette';
 import type { EventKind } from '../../core/records/event';
 
-/** Landed: a full ring with a hook in it · lost: the ring broken open · missed: a bare hook · bump: two short knocks · follow: a trailing comma · snag: a knot. */
-export function EventMark({ kind, x, y, p, size = 9 }: { kind: EventKind; x: number; y: number; p: Palette; size?: number }) {
+/**
+ * Landed: a full ring with a hook in it · lost: the ring broken open · missed: a bare hook · bump: two short knocks ·
+ * follow: a trailing comma · snag: a knot.
+ */
+export function EventMark({
+  kind,
+  x,
+  y,
+  p,
+  size = 9,
+}: {
+  kind: EventKind;
+  x: number;
+  y: number;
+  p: Palette;
+  size?: number;
+}) {
   const s = size;
   const ink = p.dark ? p.onWater : '#FFFFFF';
   const stroke = {
@@ -33,14 +48,22 @@ export function EventMark({ kind, x, y, p, size = 9 }: { kind: EventKind; x: num
       );
     case 'lost':
       return (
-        <G>{both(`M${x - s * 0.9} ${y + s * 0.45}a${s} ${s} 0 1 1 ${s * 1.35} ${s * 0.45}M${x + s * 0.9} ${y + s * 1.3}l${s * 0.5} ${s * 0.5}`)}</G>
+        <G>
+          {both(
+            `M${x - s * 0.9} ${y + s * 0.45}a${s} ${s} 0 1 1 ${s * 1.35} ${s * 0.45}M${x + s * 0.9} ${y + s * 1.3}l${s * 0.5} ${s * 0.5}`,
+          )}
+        </G>
       );
     case 'missed':
       return <G>{both(hook)}</G>;
     case 'bump':
       return <G>{both(`M${x - s * 0.5} ${y - s * 0.6}v${s * 1.2}M${x + s * 0.5} ${y - s * 0.6}v${s * 1.2}`)}</G>;
     case 'follow':
-      return <G>{both(`M${x - s} ${y + s * 0.5}q${s * 1.2} ${s * 0.2} ${s * 1.7} ${-s}M${x + s * 0.7} ${y - s * 0.5}h.1`)}</G>;
+      return (
+        <G>
+          {both(`M${x - s} ${y + s * 0.5}q${s * 1.2} ${s * 0.2} ${s * 1.7} ${-s}M${x + s * 0.7} ${y - s * 0.5}h.1`)}
+        </G>
+      );
     default:
       return <G>{both(`M${x - s * 0.7} ${y - s * 0.7}l${s * 1.4} ${s * 1.4}m0 ${-s * 1.4}l${-s * 1.4} ${s * 1.4}`)}</G>;
   }

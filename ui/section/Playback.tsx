@@ -11,7 +11,13 @@ interface Playback {
   stop: () => void;
 }
 
-const PlaybackContext = createContext<Playback>({ atS: null, playing: false, seek: () => {}, play: () => {}, stop: () => {} });
+const PlaybackContext = createContext<Playback>({
+  atS: null,
+  playing: false,
+  seek: () => {},
+  play: () => {},
+  stop: () => {},
+});
 export const usePlayback = (): Playback => useContext(PlaybackContext);
 
 export function PlaybackProvider({ children }: { children: ReactNode }) {

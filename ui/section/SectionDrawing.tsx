@@ -34,7 +34,8 @@ export const SectionDrawing = memo(
     a.height === b.height &&
     a.atS === b.atS &&
     a.showSight === b.showSight &&
-    (a.model === b.model || (Object.keys(b.model) as (keyof SectionModel)[]).every((k) => same(a.model[k], b.model[k]))),
+    (a.model === b.model ||
+      (Object.keys(b.model) as (keyof SectionModel)[]).every((k) => same(a.model[k], b.model[k]))),
 );
 
 function WholeSection({ model: m, words, width, height, atS, showSight = false }: Props) {
@@ -82,7 +83,13 @@ function Angler({ m, f, label }: PartProps) {
       {!m.path ? (
         <Circle cx={tip[0]} cy={tip[1]} r={2.5} fill={p.line} />
       ) : (
-        <SvgText x={tip[0] + 8} y={Math.max(label, tip[1] - 2)} fontSize={label} fontFamily={FONT.dataBold} fill={p.line}>
+        <SvgText
+          x={tip[0] + 8}
+          y={Math.max(label, tip[1] - 2)}
+          fontSize={label}
+          fontFamily={FONT.dataBold}
+          fill={p.line}
+        >
           {`tip ${say.depth(m.tipM, units)} up`}
         </SvgText>
       )}

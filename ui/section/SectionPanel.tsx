@@ -38,7 +38,9 @@ export function SectionPanel({ fill = false }: { fill?: boolean }) {
   return (
     <View
       style={{ flex: fill ? 1 : undefined, overflow: 'hidden' }}
-      onLayout={(e) => setSize({ width: Math.round(e.nativeEvent.layout.width), height: Math.round(e.nativeEvent.layout.height) })}
+      onLayout={(e) =>
+        setSize({ width: Math.round(e.nativeEvent.layout.width), height: Math.round(e.nativeEvent.layout.height) })
+      }
     >
       {model && size.width > 0 ? (
         <LiveSection
@@ -55,7 +57,10 @@ export function SectionPanel({ fill = false }: { fill?: boolean }) {
         </View>
       )}
       {fill && model ? (
-        <View style={{ padding: 16, flexShrink: 0 }} onLayout={(e) => setWordsPx(Math.max(MIN_WORDS_PX, Math.ceil(e.nativeEvent.layout.height)))}>
+        <View
+          style={{ padding: 16, flexShrink: 0 }}
+          onLayout={(e) => setWordsPx(Math.max(MIN_WORDS_PX, Math.ceil(e.nativeEvent.layout.height)))}
+        >
           <Say kind="label" tone="soft">
             {words}
           </Say>

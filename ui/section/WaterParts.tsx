@@ -17,9 +17,17 @@ function Water({ m, f }: PartProps) {
   const id = `w${useId().replace(/[^a-zA-Z0-9]/g, '')}`;
   const { width, height, surfaceY } = f;
   // A drag moves the light alone; what is made here once, React leaves as it is.
-  const colours = useMemo(() => p.water.map((colour, i) => <Stop key={i} offset={i / (p.water.length - 1)} stopColor={colour} />), [p]);
+  const colours = useMemo(
+    () => p.water.map((colour, i) => <Stop key={i} offset={i / (p.water.length - 1)} stopColor={colour} />),
+    [p],
+  );
   const body = useMemo(
-    () => <Path d={`${wave(width, surfaceY, Math.min(9, 1.5 + m.waveM * 30))}L${width} ${height}L0 ${height}z`} fill={`url(#${id})`} />,
+    () => (
+      <Path
+        d={`${wave(width, surfaceY, Math.min(9, 1.5 + m.waveM * 30))}L${width} ${height}L0 ${height}z`}
+        fill={`url(#${id})`}
+      />
+    ),
     [width, height, surfaceY, m.waveM, id],
   );
   const [y1, y2] = lightRows(m, f);
@@ -51,10 +59,16 @@ function Ticks({ m, f, label }: PartProps) {
   );
 }
 
-/** From one colour of the water to the next the light falls somewhat more than tenfold: by this much of its natural logarithm. */
+/**
+ * From one colour of the water to the next the light falls somewhat more than tenfold: by this much of its natural
+ * logarithm.
+ */
 const COLOUR_STEP_LN = Math.LN10 / 0.9;
 
-/** The pixel rows of the brightest and of the darkest colour of the water: light falls with depth as it does in the water, so that murk and dusk look murky and dusky. */
+/**
+ * The pixel rows of the brightest and of the darkest colour of the water: light falls with depth as it does in the
+ * water, so that murk and dusk look murky and dusky.
+ */
 function lightRows(m: SectionModel, f: SectionFrame): [number, number] {
   const day = Math.min(1, Math.max(0, (Math.log10(Math.max(m.lux, 1e-3)) + 1) / 5.5));
   const stepM = COLOUR_STEP_LN / m.attenuationPerM;
@@ -80,7 +94,9 @@ function Bottom({ m, f }: PartProps) {
             stroke={p.peatLine}
             strokeWidth={1.2 * p.stroke}
             fill="none"
-            strokeDasharray={m.bottom === 'mud' ? undefined : m.bottom === 'sand' ? '2 5' : m.bottom === 'gravel' ? '5 6' : '9 5'}
+            strokeDasharray={
+              m.bottom === 'mud' ? undefined : m.bottom === 'sand' ? '2 5' : m.bottom === 'gravel' ? '5 6' : '9 5'
+            }
           />
         ))}
     </G>
@@ -93,7 +109,14 @@ function Band({ m, f }: PartProps) {
   const bottom = Math.min(f.y(m.bandM[1]), f.bottomY);
   return (
     <>
-      <Rect x={0} y={top} width={f.width} height={Math.max(3, bottom - top)} fill={p.zone} opacity={p.dark ? 0.42 : 0.45} />
+      <Rect
+        x={0}
+        y={top}
+        width={f.width}
+        height={Math.max(3, bottom - top)}
+        fill={p.zone}
+        opacity={p.dark ? 0.42 : 0.45}
+      />
       <Path
         d={`M0 ${top}H${f.width}M0 ${bottom}H${f.width}`}
         stroke={p.zoneEdge}
@@ -119,7 +142,12 @@ function Sighted({ m, f, label }: PartProps) {
   const close = marks.length > 1 && f.y(marks[1]![0]) - f.y(marks[0]![0]) < label + 6;
   return (
     <>
-      <Path d={marks.map(([d]) => `M${x} ${f.y(d)}h22`).join('')} stroke={p.onWater} strokeWidth={2 * p.stroke} strokeDasharray="3 3" />
+      <Path
+        d={marks.map(([d]) => `M${x} ${f.y(d)}h22`).join('')}
+        stroke={p.onWater}
+        strokeWidth={2 * p.stroke}
+        strokeDasharray="3 3"
+      />
       {marks.map(([d, text], i) => (
         <Halo key={text} x={x} y={f.y(d) + (close && i === 1 ? label + 1 : -4)} size={label} text={text} />
       ))}

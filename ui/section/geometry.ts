@@ -1,4 +1,7 @@
-/** Metres to pixels. The target end is at the right, the angler at the left; depth is drawn larger than distance and says so by its scale. */
+/**
+ * Metres to pixels. The target end is at the right, the angler at the left; depth is drawn larger than distance and
+ * says so by its scale.
+ */
 import type { SectionModel } from './model';
 
 export interface SectionFrame {
@@ -23,7 +26,16 @@ export function frameOf(m: Pick<SectionModel, 'depthM' | 'castM'>, width: number
   const pxPerDepthM = (bottomY - surfaceY) / m.depthM;
   const span = Math.max(m.castM, 6) + 2.5;
   const pxPerM = (width - LEFT) / span;
-  return { width, height, surfaceY, bottomY, pxPerDepthM, pxPerM, x: (v) => LEFT + v * pxPerM, y: (d) => surfaceY + d * pxPerDepthM };
+  return {
+    width,
+    height,
+    surfaceY,
+    bottomY,
+    pxPerDepthM,
+    pxPerM,
+    x: (v) => LEFT + v * pxPerM,
+    y: (d) => surfaceY + d * pxPerDepthM,
+  };
 }
 
 /** Round depths for the scale at the side, m or ft steps in metres. */

@@ -1,4 +1,7 @@
-/** What the section shows, in SI: made by each place from the same day, drawn by SectionDrawing, told by wording/section. */
+/**
+ * What the section shows, in SI: made by each place from the same day, drawn by SectionDrawing, told by
+ * wording/section.
+ */
 import type { Phase } from '../../core/planning/cadence/cadence';
 import { computeHolding, type HoldingPlace } from '../../core/water/holding';
 import { attenuationPerM } from '../../core/water/light';

@@ -106,7 +106,9 @@ describe('the model of the water', () => {
 
 describe('the drawing', () => {
   const described = (m: SectionModel): string => {
-    render(<SectionDrawing model={m} words={describeSection(m, IMPERIAL)} width={390} height={260} atS={null} showSight />);
+    render(
+      <SectionDrawing model={m} words={describeSection(m, IMPERIAL)} width={390} height={260} atS={null} showSight />,
+    );
     return (
       screen.getByLabelText(/^Section through the water/).props.accessibilityLabel ??
       screen.getByLabelText(/^Section through the water/).props['aria-label']
@@ -187,6 +189,7 @@ describe('the drawing', () => {
         ],
       }),
     );
-    for (const part of ['Chip popper', '40 %', `${EVENT_KINDS.length} marks`, 'from 20 casts']) expect(text).toContain(part);
+    for (const part of ['Chip popper', '40 %', `${EVENT_KINDS.length} marks`, 'from 20 casts'])
+      expect(text).toContain(part);
   });
 });

@@ -56,7 +56,12 @@ export function useSectionModel(reading: ResolvedConditions | null): SectionMode
       const layers = strikesByDepth(book, reading.species).filter((l) => l.topM < reading.depthM);
       return {
         ...base,
-        layers: layers.map((l) => ({ topM: l.topM, bottomM: Math.min(l.bottomM, reading.depthM), perCast: l.strikes / l.casts, casts: l.casts })),
+        layers: layers.map((l) => ({
+          topM: l.topM,
+          bottomM: Math.min(l.bottomM, reading.depthM),
+          perCast: l.strikes / l.casts,
+          casts: l.casts,
+        })),
       };
     }
     if (working && plan) {

@@ -1,4 +1,6 @@
-/** When a page stumbles the rest stands: the log stays in reach, the trouble is written down, nothing stored is touched. */
+/**
+ * When a page stumbles the rest stands: the log stays in reach, the trouble is written down, nothing stored is touched.
+ */
 import { usePathname } from 'expo-router';
 import { useEffect, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
@@ -39,7 +41,12 @@ export function PlaceStumbled({ error, retry }: { error: Error; retry: () => Pro
       {tally && plan ? (
         <View style={{ gap: 10 }}>
           <Say kind="strong" role="status">{`${castsText(tally.casts)}, ${tally.events.length} logged`}</Say>
-          <Button kind="solid" title="Cast: add one" onPress={actions.logCast} style={{ minHeight: 60, justifyContent: 'center' }} />
+          <Button
+            kind="solid"
+            title="Cast: add one"
+            onPress={actions.logCast}
+            style={{ minHeight: 60, justifyContent: 'center' }}
+          />
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
             {LOGGED.map((kind) => (
               <Button

@@ -74,7 +74,10 @@ function Waiting({ text, failed }: { text: string; failed: boolean }) {
       {failed ? (
         <>
           <Button kind="solid" title="Try again" onPress={() => void deviceKeeper().open()} />
-          <Button title="Save the problem report to a file" onPress={() => saveProblemReport(troubles.getState().list)} />
+          <Button
+            title="Save the problem report to a file"
+            onPress={() => saveProblemReport(troubles.getState().list)}
+          />
         </>
       ) : null}
     </View>
@@ -140,7 +143,13 @@ function Rail() {
     <View
       role="navigation"
       aria-label="Places"
-      style={{ width: 84 + 36 * (scale - 1), backgroundColor: p.card, borderRightWidth: p.stroke, borderRightColor: p.rule, paddingTop: 10 }}
+      style={{
+        width: 84 + 36 * (scale - 1),
+        backgroundColor: p.card,
+        borderRightWidth: p.stroke,
+        borderRightColor: p.rule,
+        paddingTop: 10,
+      }}
     >
       {PLACES.map((x) => (
         <NavItem key={x.id} item={x} current={x.id === here} column />

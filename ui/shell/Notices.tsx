@@ -1,4 +1,7 @@
-/** What the angler must know at once, above any page and never in the way of the log: a device that refuses to store, a new version. */
+/**
+ * What the angler must know at once, above any page and never in the way of the log: a device that refuses to store, a
+ * new version.
+ */
 import { usePathname } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
@@ -25,15 +28,34 @@ export function Notices() {
   );
 }
 
-function Band({ tone, role, children }: { tone: 'copperWash' | 'mossWash'; role: 'alert' | 'status'; children: ReactNode }) {
+function Band({
+  tone,
+  role,
+  children,
+}: {
+  tone: 'copperWash' | 'mossWash';
+  role: 'alert' | 'status';
+  children: ReactNode;
+}) {
   const { p } = useTheme();
   return (
-    <View role={role} style={{ backgroundColor: p[tone], padding: 12, gap: 8, borderBottomWidth: 2 * p.stroke, borderBottomColor: p.edge }}>
+    <View
+      role={role}
+      style={{
+        backgroundColor: p[tone],
+        padding: 12,
+        gap: 8,
+        borderBottomWidth: 2 * p.stroke,
+        borderBottomColor: p.edge,
+      }}
+    >
       {children}
     </View>
   );
 }
-const Keys = ({ children }: { children: ReactNode }) => <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>{children}</View>;
+const Keys = ({ children }: { children: ReactNode }) => (
+  <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>{children}</View>
+);
 
 function RefusedNotice() {
   const refused = useStored((s) => s.refused);
@@ -84,7 +106,12 @@ function UpdateNotice() {
           : 'Another page has changed to a new version. Load this one again when it suits you.'}
       </Say>
       <Keys>
-        <Button kind="solid" title={update === 'ready' ? 'Change to it now' : 'Load this page again'} disabled={storing > 0} onPress={takeUpdate} />
+        <Button
+          kind="solid"
+          title={update === 'ready' ? 'Change to it now' : 'Load this page again'}
+          disabled={storing > 0}
+          onPress={takeUpdate}
+        />
         <Button title="Later" onPress={() => setLater(update)} />
       </Keys>
     </Band>

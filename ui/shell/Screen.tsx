@@ -104,7 +104,9 @@ export function Screen({ title, sub, right, section = true, foot, children }: Sc
         </HoldProvider>
       </ScrollView>
       {drawn > 0 && foot ? (
-        <View style={{ borderTopWidth: p.stroke, borderTopColor: p.rule, backgroundColor: p.ground, padding: 10 }}>{foot}</View>
+        <View style={{ borderTopWidth: p.stroke, borderTopColor: p.rule, backgroundColor: p.ground, padding: 10 }}>
+          {foot}
+        </View>
       ) : null}
     </View>
   );

@@ -1,4 +1,7 @@
-/** Listens for the keys and lists them; both can be switched off in the Kit, since a single letter is easily struck by mistake. */
+/**
+ * Listens for the keys and lists them; both can be switched off in the Kit, since a single letter is easily struck by
+ * mistake.
+ */
 import { useRouter } from 'expo-router';
 import { useLayoutEffect, useRef, useState } from 'react';
 import { Modal, ScrollView, View } from 'react-native';
@@ -9,7 +12,8 @@ import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 import { actionOf, SHORTCUTS, type KeyAction } from './shortcuts';
 
-const isTyping = (e: EventTarget | null): boolean => e instanceof HTMLElement && (e.isContentEditable || e.matches('input, textarea, select'));
+const isTyping = (e: EventTarget | null): boolean =>
+  e instanceof HTMLElement && (e.isContentEditable || e.matches('input, textarea, select'));
 
 export function Shortcuts() {
   const prefs = usePrefs();
@@ -68,11 +72,21 @@ function ShortcutList({ open, onClose }: { open: boolean; onClose: () => void })
   const groups = [...new Set(SHORTCUTS.map((s) => s.group))];
   return (
     <Modal visible={open} transparent onRequestClose={onClose} animationType="none">
-      <View style={{ flex: 1, backgroundColor: `${p.halo}B0`, alignItems: 'center', justifyContent: 'center', padding: 16 }}>
+      <View
+        style={{ flex: 1, backgroundColor: `${p.halo}B0`, alignItems: 'center', justifyContent: 'center', padding: 16 }}
+      >
         <View
           role="dialog"
           aria-label="Keys"
-          style={{ backgroundColor: p.ground, borderRadius: 16, padding: 20, gap: 14, maxHeight: '100%', width: '100%', maxWidth: 560 * scale }}
+          style={{
+            backgroundColor: p.ground,
+            borderRadius: 16,
+            padding: 20,
+            gap: 14,
+            maxHeight: '100%',
+            width: '100%',
+            maxWidth: 560 * scale,
+          }}
         >
           <Row style={{ justifyContent: 'space-between' }}>
             <Say kind="title" level={2}>

@@ -1,9 +1,15 @@
-/** On a phone the section stays in sight while something that it shows is being changed: it sticks to the top of its page, and what is changed is brought below it. */
+/**
+ * On a phone the section stays in sight while something that it shows is being changed: it sticks to the top of its
+ * page, and what is changed is brought below it.
+ */
 import { createContext, useCallback, useContext, useEffect, useRef, useState, type RefObject } from 'react';
 import type { View } from 'react-native';
 import { belowTopPx, scrollIntoSight } from '../platform/scrolling';
 
-/** Holds the section in sight beside a view until the returned function is called; `still` only where nothing has to move for it, else not at all. */
+/**
+ * Holds the section in sight beside a view until the returned function is called; `still` only where nothing has to
+ * move for it, else not at all.
+ */
 type Hold = (beside: View | null, still?: boolean) => (() => void) | undefined;
 const HoldContext = createContext<Hold>(() => undefined);
 export const HoldProvider = HoldContext.Provider;
@@ -19,7 +25,9 @@ export function useSectionInSight(open: string | null): RefObject<View | null> {
 /** The section stays this long after the last of several steps, ms. */
 const LINGERS_MS = 8000;
 
-/** Holds the section for a while from each touch of a step on; nothing moves under the finger, which may be tapping on. */
+/**
+ * Holds the section for a while from each touch of a step on; nothing moves under the finger, which may be tapping on.
+ */
 export function useStepsInSight(): (touched: View | null) => void {
   const hold = useContext(HoldContext);
   const held = useRef<{ letGo: () => void; timer: ReturnType<typeof setTimeout> } | null>(null);

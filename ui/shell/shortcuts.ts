@@ -19,12 +19,25 @@ export interface Shortcut {
   action: KeyAction;
 }
 
-const EVENT_KEYS: Record<EventKind, string> = { landed: 'l', lost: 'o', missed: 'm', bump: 'b', follow: 'f', snag: 's', 'lure-lost': 'k' };
+const EVENT_KEYS: Record<EventKind, string> = {
+  landed: 'l',
+  lost: 'o',
+  missed: 'm',
+  bump: 'b',
+  follow: 'f',
+  snag: 's',
+  'lure-lost': 'k',
+};
 /** The upper row of letters, in the order in which the question shows the answers. */
 const PHASE_KEYS = ['q', 'w', 'e', 'r', 't', 'y'];
 
 export const SHORTCUTS: readonly Shortcut[] = [
-  ...PLACES.map((p, i): Shortcut => ({ key: String(i + 1), says: p.name, group: 'Places', action: { do: 'go', path: p.path } })),
+  ...PLACES.map((p, i): Shortcut => ({
+    key: String(i + 1),
+    says: p.name,
+    group: 'Places',
+    action: { do: 'go', path: p.path },
+  })),
   { key: 'c', says: 'One cast more', group: 'The log', action: { do: 'cast' } },
   ...(Object.entries(EVENT_KEYS) as [EventKind, string][]).map(([kind, key]): Shortcut => ({
     key,

@@ -7,7 +7,10 @@ import { useDemoWorld } from '../kit/useDemoWorld';
 export function useFirstStart(): boolean {
   // Both from what is stored this instant: the day follows a moment later, and would look empty where it is not.
   const status = useStored((s) => s.status);
-  const empty = useStored((s) => s.status === 'ready' && s.quarantined.length === 0 && KINDS.every((k) => Object.keys(s.book[k]).length === 0));
+  const empty = useStored(
+    (s) =>
+      s.status === 'ready' && s.quarantined.length === 0 && KINDS.every((k) => Object.keys(s.book[k]).length === 0),
+  );
   const demo = useDemoWorld();
   const asked = useRef(false);
   useEffect(() => {

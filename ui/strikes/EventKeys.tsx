@@ -37,7 +37,16 @@ export function EventKeys() {
   return (
     <View style={{ gap: 10 }}>
       {last && last.phase === null ? (
-        <View style={{ backgroundColor: p.mossWash, borderRadius: 14, borderWidth: 2 * p.stroke, borderColor: p.moss, padding: 10, gap: 8 }}>
+        <View
+          style={{
+            backgroundColor: p.mossWash,
+            borderRadius: 14,
+            borderWidth: 2 * p.stroke,
+            borderColor: p.moss,
+            padding: 10,
+            gap: 8,
+          }}
+        >
           <Say kind="strong">{`${EVENT_NAME[last.kind]}. When?`}</Say>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             {PHASES.map((ph) => (

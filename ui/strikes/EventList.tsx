@@ -29,7 +29,10 @@ export function EventList() {
           </View>
           <View style={{ flex: 1, minWidth: 0 }}>
             <Say kind="strong">{`${EVENT_NAME[e.kind]}${e.phase ? ` · ${PHASE_NAME[e.phase]}` : ''}`}</Say>
-            <Say kind="label" tone="soft">{`${clockText(e.atMs, day.water.zone)} · ${book.block[e.blockId]?.presentation.lureName ?? ''}`}</Say>
+            <Say
+              kind="label"
+              tone="soft"
+            >{`${clockText(e.atMs, day.water.zone)} · ${book.block[e.blockId]?.presentation.lureName ?? ''}`}</Say>
           </View>
           <Press
             label={`Strike out: ${EVENT_NAME[e.kind]} at ${clockText(e.atMs, day.water.zone)}`}

@@ -35,7 +35,10 @@ export function StrikesScreen() {
   if (!day || !tally) {
     return (
       <Screen title="Strikes" sub="What happened?">
-        <Note>Nothing can be logged without a day to log it to. Start one on the Water page; your earlier days are under Lessons.</Note>
+        <Note>
+          Nothing can be logged without a day to log it to. Start one on the Water page; your earlier days are under
+          Lessons.
+        </Note>
         <Button kind="solid" title="To the water" onPress={() => router.navigate('/')} />
       </Screen>
     );
@@ -86,7 +89,9 @@ export function StrikesScreen() {
       <RestPart quiet />
       <EventList />
       <Disclosure title="Tell what the fish showed">
-        {mood && reading ? <Say>{mood.guarding ? guardingText(mood.guarding) : moodHeadline(mood, reading)}</Say> : null}
+        {mood && reading ? (
+          <Say>{mood.guarding ? guardingText(mood.guarding) : moodHeadline(mood, reading)}</Say>
+        ) : null}
         <Signs />
       </Disclosure>
       <Part title="The day">
@@ -108,7 +113,8 @@ export function StrikesScreen() {
           <Button title="End the day…" onPress={() => setEnding(true)} />
         )}
         <Say kind="label" tone="soft">
-          {reading ? handlingText(speciesProfile(reading.species)) : ''} At the first flash or thunder get off the water.
+          {reading ? handlingText(speciesProfile(reading.species)) : ''} At the first flash or thunder get off the
+          water.
         </Say>
       </Part>
     </Screen>

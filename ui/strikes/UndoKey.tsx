@@ -26,7 +26,14 @@ export function UndoKey() {
     <Press
       label={`Undo the ${what}`}
       onPress={() => actions.takeBack(last.id)}
-      style={{ borderRadius: 28, borderWidth: 2 * p.stroke, borderColor: p.copper, backgroundColor: p.card, paddingHorizontal: 16, minHeight: 56 }}
+      style={{
+        borderRadius: 28,
+        borderWidth: 2 * p.stroke,
+        borderColor: p.copper,
+        backgroundColor: p.card,
+        paddingHorizontal: 16,
+        minHeight: 56,
+      }}
     >
       <Say kind="strong">{`undo ${what}`}</Say>
       <Say kind="small" tone="soft" style={{ textAlign: 'center' }}>{`${Math.min(left, UNDO_MS / 1000)} s`}</Say>

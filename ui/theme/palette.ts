@@ -1,6 +1,9 @@
 import type { Light } from '../../core/records/preferences';
 
-/** Colours by light: Noon for glare, Shade for the day, Night for the dark. Peat, moss, kettle copper and pale water. Pairs are checked in palette.test.tsx. */
+/**
+ * Colours by light: Noon for glare, Shade for the day, Night for the dark. Peat, moss, kettle copper and pale water.
+ * Pairs are checked in palette.test.tsx.
+ */
 export interface Palette {
   ground: string;
   card: string;
@@ -144,7 +147,9 @@ export const PALETTES: Record<Light, Palette> = { noon: NOON, shade: SHADE, nigh
 /** WCAG contrast ratio of two #RRGGBB colours. */
 export function contrast(a: string, b: string): number {
   const lum = (hex: string): number => {
-    const c = [1, 3, 5].map((i) => parseInt(hex.slice(i, i + 2), 16) / 255).map((v) => (v <= 0.03928 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4));
+    const c = [1, 3, 5]
+      .map((i) => parseInt(hex.slice(i, i + 2), 16) / 255)
+      .map((v) => (v <= 0.03928 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4));
     return 0.2126 * c[0]! + 0.7152 * c[1]! + 0.0722 * c[2]!;
   };
   const [hi, lo] = [lum(a), lum(b)].sort((x, y) => y - x);

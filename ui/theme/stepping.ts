@@ -1,4 +1,6 @@
-/** One step up or down in the angler's own units, landing on round numbers, clamped to what is possible. SI in, SI out. */
+/**
+ * One step up or down in the angler's own units, landing on round numbers, clamped to what is possible. SI in, SI out.
+ */
 import { FT, fromFahrenheit, INCH, KMH, MPH, OUNCE, toFahrenheit, YARD, type UnitPrefs } from '../../wording/units';
 
 export interface Stepper {
@@ -17,14 +19,19 @@ const linear = (unit: number, step: number | ((user: number) => number), min: nu
   max,
 });
 
-const coarse = (u: UnitPrefs, max: number): Stepper => (u.size === 'in' ? linear(INCH, 1, 0, max) : linear(0.01, 2, 0, max));
+const coarse = (u: UnitPrefs, max: number): Stepper =>
+  u.size === 'in' ? linear(INCH, 1, 0, max) : linear(0.01, 2, 0, max);
 
 export const STEPPERS = {
   temp: (u: UnitPrefs): Stepper =>
-    u.temp === 'F' ? { to: toFahrenheit, from: fromFahrenheit, step: () => 1, min: -2, max: 38 } : linear(1, 0.5, -2, 38),
+    u.temp === 'F'
+      ? { to: toFahrenheit, from: fromFahrenheit, step: () => 1, min: -2, max: 38 }
+      : linear(1, 0.5, -2, 38),
   tempChange: (u: UnitPrefs): Stepper => (u.temp === 'F' ? linear(1 / 1.8, 1, -10, 10) : linear(1, 0.5, -10, 10)),
   depth: (u: UnitPrefs, max = 60): Stepper =>
-    u.depth === 'ft' ? linear(FT, (v) => (v < 10 ? 0.5 : v < 30 ? 1 : 5), 0.1, max) : linear(1, (v) => (v < 3 ? 0.1 : v < 10 ? 0.5 : 1), 0.1, max),
+    u.depth === 'ft'
+      ? linear(FT, (v) => (v < 10 ? 0.5 : v < 30 ? 1 : 5), 0.1, max)
+      : linear(1, (v) => (v < 3 ? 0.1 : v < 10 ? 0.5 : 1), 0.1, max),
   clarity: (u: UnitPrefs): Stepper =>
     u.depth === 'ft'
       ? linear(FT, (v) => (v < 1.5 ? 0.25 : v < 6 ? 0.5 : 1), 0.07, 12)

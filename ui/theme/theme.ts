@@ -3,8 +3,15 @@ import { createContext, useContext } from 'react';
 import { IMPERIAL, type UnitPrefs } from '../../wording/units';
 import { SHADE, type Palette } from './palette';
 
-/** Families as the page's own style sheet names them (public/index.html); text shows in a system face until they are there. */
-export const FONT = { data: 'AtkinsonHyperlegible_400Regular', dataBold: 'AtkinsonHyperlegible_700Bold', head: 'Bitter_700Bold' } as const;
+/**
+ * Families as the page's own style sheet names them (public/index.html); text shows in a system face until they are
+ * there.
+ */
+export const FONT = {
+  data: 'AtkinsonHyperlegible_400Regular',
+  dataBold: 'AtkinsonHyperlegible_700Bold',
+  head: 'Bitter_700Bold',
+} as const;
 
 export interface Theme {
   p: Palette;

@@ -1,4 +1,7 @@
-/** One day at a glance: night and light behind, how good each hour should be as a hill, the tide as a line below it, moon periods along the foot. */
+/**
+ * One day at a glance: night and light behind, how good each hour should be as a hill, the tide as a line below it,
+ * moon periods along the foot.
+ */
 import { useId } from 'react';
 import { ClipPath, Defs, G, Path, Rect, SvgText, Svg } from '../platform/shapes';
 import type { DayLine } from '../../core/forecast/line';
@@ -41,10 +44,21 @@ export function DayDrawing({ line, width, height, zone, nowMs, full }: Props) {
   const hours = Math.round((line.toMs - line.fromMs) / HOUR_MS);
   const marks = [0, 6, 12, 18, 24].filter((h) => h <= hours).map((h) => line.fromMs + h * HOUR_MS);
   return (
-    <Svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={dayLineWords(line, zone, units)}>
+    <Svg
+      width={width}
+      height={height}
+      viewBox={`0 0 ${width} ${height}`}
+      role="img"
+      aria-label={dayLineWords(line, zone, units)}
+    >
       <Defs>
         <ClipPath id={`b${id}`}>
-          <Rect x={line.best ? x(line.best.fromMs) : 0} y={0} width={line.best ? x(line.best.toMs) - x(line.best.fromMs) : 0} height={height} />
+          <Rect
+            x={line.best ? x(line.best.fromMs) : 0}
+            y={0}
+            width={line.best ? x(line.best.toMs) - x(line.best.fromMs) : 0}
+            height={height}
+          />
         </ClipPath>
       </Defs>
       {lightBands(line).map((b) => (

@@ -35,7 +35,14 @@ export function DayStrip() {
         e.preventDefault();
         router.navigate('/today');
       }}
-      style={{ borderWidth: p.stroke, borderColor: p.rule, borderRadius: 12, backgroundColor: p.card, overflow: 'hidden', minHeight: 104 }}
+      style={{
+        borderWidth: p.stroke,
+        borderColor: p.rule,
+        borderRadius: 12,
+        backgroundColor: p.card,
+        overflow: 'hidden',
+        minHeight: 104,
+      }}
     >
       <View onLayout={(e) => setWidth(Math.round(e.nativeEvent.layout.width))}>
         {line && width > 0 ? (
@@ -46,7 +53,11 @@ export function DayStrip() {
       </View>
       <Row gap={8} style={{ paddingHorizontal: 12, paddingVertical: 6 }}>
         <Say style={{ flex: 1, minWidth: 0 }}>
-          {line ? (line.best ? bestShort(line.best, zone) : 'The good hours of today are over: look at tomorrow.') : 'Working out the day…'}
+          {line
+            ? line.best
+              ? bestShort(line.best, zone)
+              : 'The good hours of today are over: look at tomorrow.'
+            : 'Working out the day…'}
         </Say>
         <Glyph name="right" size={18} color={p.soft} />
       </Row>

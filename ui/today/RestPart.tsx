@@ -13,7 +13,11 @@ export function RestPart({ quiet = false }: { quiet?: boolean }) {
   if (!day || (quiet && rest.length === 0)) return null;
   return (
     <Part title="Resting">
-      {rest.length === 0 ? <Say tone="soft">Nothing rests. A fish missed, bumped or lost puts its spot here, with the time to come back.</Say> : null}
+      {rest.length === 0 ? (
+        <Say tone="soft">
+          Nothing rests. A fish missed, bumped or lost puts its spot here, with the time to come back.
+        </Say>
+      ) : null}
       <View style={{ gap: 6 }}>
         {rest.map((r) => (
           <Say key={r.spotId ?? 'water'}>

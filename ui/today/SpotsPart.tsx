@@ -24,12 +24,15 @@ export function SpotsPart({ answer, ahead }: { answer: DayAnswer | null; ahead: 
   if (!day) return null;
   const spots = spotsOf(book, day.water.id);
   const { zone } = day.water;
-  const add = <Button title="Add a spot" onPress={() => router.navigate(`/kit/spot/new?water=${day.water.id}` as never)} />;
+  const add = (
+    <Button title="Add a spot" onPress={() => router.navigate(`/kit/spot/new?water=${day.water.id}` as never)} />
+  );
   if (spots.length === 0)
     return (
       <Part title="Spots" right={add}>
         <Note>
-          No spots yet. Five or six, found on the map or at low water, are plenty: where bait, current, structure and a change of depth come together.
+          No spots yet. Five or six, found on the map or at low water, are plenty: where bait, current, structure and a
+          change of depth come together.
         </Note>
       </Part>
     );
@@ -37,7 +40,11 @@ export function SpotsPart({ answer, ahead }: { answer: DayAnswer | null; ahead: 
   const { round } = answer ?? {};
   return (
     <Part title={ahead === 0 ? 'Your round, from now' : 'Your round'} right={add}>
-      {!round ? <Say>Working out the round…</Say> : round.stays.length === 0 ? <Say>No hour of fishing is left on this day.</Say> : null}
+      {!round ? (
+        <Say>Working out the round…</Say>
+      ) : round.stays.length === 0 ? (
+        <Say>No hour of fishing is left on this day.</Say>
+      ) : null}
       {round?.stays.map((s, i) => (
         <View key={s.id}>
           {i > 0 && s.fromMs - round.stays[i - 1]!.toMs >= 45 * 60_000 ? (
@@ -66,14 +73,22 @@ export function SpotsPart({ answer, ahead }: { answer: DayAnswer | null; ahead: 
                 you are here
               </Say>
             ) : (
-              <Button title="Be there" label={`Be at ${nameOf(s.id)}`} onPress={() => actions.changeTrip((t) => ({ ...t, spotId: s.id }))} />
+              <Button
+                title="Be there"
+                label={`Be at ${nameOf(s.id)}`}
+                onPress={() => actions.changeTrip((t) => ({ ...t, spotId: s.id }))}
+              />
             )}
           </Row>
         </View>
       ))}
       <Disclosure title={`All ${spots.length} spots, and why`}>
         {[...spots]
-          .sort((a, b) => (round?.ranked.findIndex((x) => x.id === a.id) ?? 0) - (round?.ranked.findIndex((x) => x.id === b.id) ?? 0))
+          .sort(
+            (a, b) =>
+              (round?.ranked.findIndex((x) => x.id === a.id) ?? 0) -
+              (round?.ranked.findIndex((x) => x.id === b.id) ?? 0),
+          )
           .map((s) => {
             const ranked = round?.ranked.find((x) => x.id === s.id);
             return (

@@ -1,4 +1,6 @@
-/** The station of this water: how old its report is, what it says, what to do when it fails; and readings from a file. */
+/**
+ * The station of this water: how old its report is, what it says, what to do when it fails; and readings from a file.
+ */
 import { useCommitter } from '../../data/useBook';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -37,7 +39,10 @@ export function StationPart() {
           <Button title={station.asking ? 'Asking…' : 'Ask again'} disabled={station.asking} onPress={station.ask} />
           {prefs.demoClock ? (
             <Disclosure title="Let the station fail">
-              <Say>The station is a stand-in made for trying things out. See how the day goes on when it is slow, broken, old or wrong.</Say>
+              <Say>
+                The station is a stand-in made for trying things out. See how the day goes on when it is slow, broken,
+                old or wrong.
+              </Say>
               <Choices
                 label="Fault of the station"
                 options={STATION_FAULTS.map((f) => ({ value: f, title: STATION_FAULT_NAME[f] }))}
@@ -73,11 +78,20 @@ function ReadingsFromFile() {
     setProblems(r.problems);
     // Told as taken once the device has them.
     const taken =
-      r.points.length === 0 || (await committer.record(() => [put('waterLog', { id: newId(), waterId, name: 'from a file', points: r.points })]));
+      r.points.length === 0 ||
+      (await committer.record(() => [
+        put('waterLog', { id: newId(), waterId, name: 'from a file', points: r.points }),
+      ]));
     if (taken) setSaid(importText(r.points.length, r.problems.length));
   };
   return (
-    <Disclosure title={stored.length > 0 ? `Readings from files (${stored.reduce((s, l) => s + l.points.length, 0)})` : 'Readings from a file'}>
+    <Disclosure
+      title={
+        stored.length > 0
+          ? `Readings from files (${stored.reduce((s, l) => s + l.points.length, 0)})`
+          : 'Readings from a file'
+      }
+    >
       <Say kind="label" tone="soft">
         A CSV file with the columns time and water_temp_c (or water_temp_f). They make the trend of the water.
       </Say>

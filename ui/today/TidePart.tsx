@@ -27,7 +27,12 @@ export function TidePart({ turns }: { turns: readonly Turn[] }) {
     <Part title="Tide">
       <Say>
         {turns.length > 0
-          ? turns.map((t) => `${t.kind === 'high' ? 'High' : 'Low'} ${say.depth(t.heightM, units)} at ${clockText(t.atMs, zone)}`).join(', ') + '.'
+          ? turns
+              .map(
+                (t) =>
+                  `${t.kind === 'high' ? 'High' : 'Low'} ${say.depth(t.heightM, units)} at ${clockText(t.atMs, zone)}`,
+              )
+              .join(', ') + '.'
           : 'Nothing is known of the tide here: enter high and low water from your table.'}
       </Say>
       <Say kind="label" tone="soft">
@@ -37,7 +42,11 @@ export function TidePart({ turns }: { turns: readonly Turn[] }) {
             ? 'From the made-up gauge of the station.'
             : ''}
       </Say>
-      <Disclosure title={entered.length > 0 ? `High and low water by hand (${entered.length})` : 'Enter high and low water by hand'}>
+      <Disclosure
+        title={
+          entered.length > 0 ? `High and low water by hand (${entered.length})` : 'Enter high and low water by hand'
+        }
+      >
         <TurnForm />
       </Disclosure>
     </Part>
@@ -111,7 +120,10 @@ function TurnForm() {
           </Press>
         </Row>
       </Row>
-      <Button title="Add this turn" onPress={() => store([...entered.filter((t) => Math.abs(t.atMs - atMs) > MIN_MS), { atMs, heightM }])} />
+      <Button
+        title="Add this turn"
+        onPress={() => store([...entered.filter((t) => Math.abs(t.atMs - atMs) > MIN_MS), { atMs, heightM }])}
+      />
       <Say kind="label" tone="soft">
         Two turns around now are needed; more make the line longer.
       </Say>

@@ -53,7 +53,9 @@ export function TodayScreen() {
         {failed ? <Note>The day could not be worked out. Everything else goes on.</Note> : null}
         {shown && width > 0 ? (
           <>
-            <Say kind="strong">{shown.best ? bestText(shown.best, zone) : 'No two hours are left today: look at tomorrow.'}</Say>
+            <Say kind="strong">
+              {shown.best ? bestText(shown.best, zone) : 'No two hours are left today: look at tomorrow.'}
+            </Say>
             <DayDrawing line={shown} width={width} height={210} zone={zone} nowMs={ahead === 0 ? nowMs : null} full />
             <Say kind="label" tone="soft">
               {`The hill is how good each hour should be; copper, the best two. ${shown.turns.length > 0 ? 'Blue line: the tide. ' : ''}Bars at the foot: moon periods, ${schools.moon === 'counted' ? 'counted as you wish' : 'shown and not counted'}. Moon ${Math.round(100 * shown.almanac.moonIllumination)} % lit.`}
@@ -73,7 +75,10 @@ export function TodayScreen() {
       <TidePart turns={shown?.turns ?? []} />
       <StationPart />
       <Part title="Moon periods">
-        <Say>Some plan by them, some do not. They are always drawn; counting them lifts the hours they cover by about a seventh.</Say>
+        <Say>
+          Some plan by them, some do not. They are always drawn; counting them lifts the hours they cover by about a
+          seventh.
+        </Say>
         <Choices
           label="Moon periods"
           options={[

@@ -16,7 +16,10 @@ export function useRestList(): RestingSpot[] {
   const { day, nowMs } = useConditions();
   const book = useBook();
   const mood = useMood();
-  return useMemo(() => (day && mood ? restingSpots(book, day.trip.id, mood.mean, nowMs) : []), [book, day, mood, nowMs]);
+  return useMemo(
+    () => (day && mood ? restingSpots(book, day.trip.id, mood.mean, nowMs) : []),
+    [book, day, mood, nowMs],
+  );
 }
 
 export function useDayAhead(daysAhead = 0, wanted = true) {
@@ -29,7 +32,12 @@ export function useDayAhead(daysAhead = 0, wanted = true) {
     const spots = spotsOf(book, day.water.id);
     const { notBeforeMs, ...round } = roundFor(ahead, spots);
     return {
-      question: dayQuestion(book, ahead, dateText(nowMs + daysAhead * DAY_MS, day.water.zone), schools.moon === 'counted'),
+      question: dayQuestion(
+        book,
+        ahead,
+        dateText(nowMs + daysAhead * DAY_MS, day.water.zone),
+        schools.moon === 'counted',
+      ),
       candidates: candidatesFor(spots, rest, daysAhead),
       notBeforeMs,
       round,

@@ -1,4 +1,7 @@
-/** Cautions that matter here and now: short, put aside for the day with a touch, never in the way of the log. Thunder is told here. */
+/**
+ * Cautions that matter here and now: short, put aside for the day with a touch, never in the way of the log. Thunder is
+ * told here.
+ */
 import { useDayClock } from '../day/useDayClock';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -18,7 +21,13 @@ function useCautions(): { shown: Caution[]; aside: number } {
   const prefs = usePrefs();
   const nowMs = useNow(prefs.demoClock, 15_000);
   if (!day || !reading) return { shown: [], aside: 0 };
-  const all = cautionsFor({ reading, weather: day.station, thunder: day.trip.thunder, rising: day.tide && risingTo(day.tide, nowMs), nowMs });
+  const all = cautionsFor({
+    reading,
+    weather: day.station,
+    thunder: day.trip.thunder,
+    rising: day.tide && risingTo(day.tide, nowMs),
+    nowMs,
+  });
   // Thunder under way is never put aside.
   const shown = all.filter((c) => c.code === 'lightning' || !day.trip.cautionsSeen.includes(c.code));
   return { shown, aside: all.length - shown.length };
@@ -56,7 +65,9 @@ export function CautionsPart() {
                 kind="plain"
                 title="Seen"
                 label={`Seen, put aside for today: ${cautionText(c, units, zone)}`}
-                onPress={() => actions.changeTrip((t) => ({ ...t, cautionsSeen: [...new Set([...t.cautionsSeen, c.code])] }))}
+                onPress={() =>
+                  actions.changeTrip((t) => ({ ...t, cautionsSeen: [...new Set([...t.cautionsSeen, c.code])] }))
+                }
               />
             )}
           </Row>

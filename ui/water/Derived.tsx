@@ -47,7 +47,15 @@ export function Derived() {
         .
       </Say>
       <View
-        style={{ flexDirection: 'row', flexWrap: 'wrap', rowGap: 8, columnGap: 10, borderTopWidth: p.stroke, borderTopColor: p.rule, paddingTop: 8 }}
+        style={{
+          flexDirection: 'row',
+          flexWrap: 'wrap',
+          rowGap: 8,
+          columnGap: 10,
+          borderTopWidth: p.stroke,
+          borderTopColor: p.rule,
+          paddingTop: 8,
+        }}
       >
         {following(reading, units).facts.map(({ id }, i) => (
           <View key={id} style={{ flexGrow: 1, flexBasis: scale > 1.4 ? '45%' : '30%' }}>

@@ -1,4 +1,7 @@
-/** A reading for those who have no gauge and no words for it yet: one question at a time, one touch an answer, then the mood with its reasons. */
+/**
+ * A reading for those who have no gauge and no words for it yet: one question at a time, one touch an answer, then the
+ * mood with its reasons.
+ */
 import { useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';

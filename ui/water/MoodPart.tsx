@@ -48,7 +48,12 @@ export function MoodPart() {
           {MOODS.map((m, i) => {
             const share = mood.distribution[i]!;
             const on = m === top;
-            const look = { backgroundColor: on ? p.moss : p.mossWash, borderWidth: 1.5 * p.stroke, borderColor: p.moss, borderRadius: 4 };
+            const look = {
+              backgroundColor: on ? p.moss : p.mossWash,
+              borderWidth: 1.5 * p.stroke,
+              borderColor: p.moss,
+              borderRadius: 4,
+            };
             if (stacked)
               return (
                 <View key={m} style={{ gap: 2 }}>
@@ -58,7 +63,9 @@ export function MoodPart() {
               );
             return (
               <View key={m} style={{ flex: 1, alignItems: 'stretch', gap: 3 }}>
-                <View style={{ ...look, height: Math.max(4, (BAR_PX * share) / Math.max(0.35, ...mood.distribution)) }} />
+                <View
+                  style={{ ...look, height: Math.max(4, (BAR_PX * share) / Math.max(0.35, ...mood.distribution)) }}
+                />
                 <Say
                   kind={on ? 'labelStrong' : 'small'}
                   tone={on ? 'ink' : 'soft'}

@@ -8,7 +8,14 @@ import { Button, Choices, Picks } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 import { View } from 'react-native';
-import { dragRange, nearPreset, onGrid, stepReading, type NumberReading, type ControlSpec as Control } from './readings/control';
+import {
+  dragRange,
+  nearPreset,
+  onGrid,
+  stepReading,
+  type NumberReading,
+  type ControlSpec as Control,
+} from './readings/control';
 import type { EnteredReadings } from '../../core/schemas/conditions';
 
 /** Cover's parts belong to the cover: they are forgotten with it. */
@@ -18,12 +25,22 @@ export function ReadingControl({ c }: { c: Control }) {
   const { day } = useConditions();
   const actions = useActions();
   const { p } = useTheme();
-  const set = (v: never): void => actions.setReadings((r) => (c.set as (x: EnteredReadings, y: never) => EnteredReadings)(r, v));
+  const set = (v: never): void =>
+    actions.setReadings((r) => (c.set as (x: EnteredReadings, y: never) => EnteredReadings)(r, v));
   const source = day?.sources.get(c.path);
   const clear = source !== 'read' || PARTS_OF_COVER.includes(c.id) ? undefined : () => set(null as never);
   if (c.type === 'number') return <NumberControl c={c} onClear={clear} onPreset={(v) => set(v as never)} />;
   return (
-    <View style={{ backgroundColor: p.card, borderColor: p.moss, borderWidth: 2 * p.stroke, borderRadius: 14, padding: 12, gap: 10 }}>
+    <View
+      style={{
+        backgroundColor: p.card,
+        borderColor: p.moss,
+        borderWidth: 2 * p.stroke,
+        borderRadius: 14,
+        padding: 12,
+        gap: 10,
+      }}
+    >
       <Say kind="label" tone="soft">
         {source && source !== 'read' && source !== 'default' ? `${c.hint} (${sourceText(source)})` : c.hint}
       </Say>
@@ -32,7 +49,9 @@ export function ReadingControl({ c }: { c: Control }) {
       ) : (
         <Choices label={c.hint} options={c.options} value={c.value} onChange={(v) => set(v as never)} />
       )}
-      {clear ? <Button kind="plain" title="Forget this reading" onPress={clear} style={{ alignSelf: 'flex-start' }} /> : null}
+      {clear ? (
+        <Button kind="plain" title="Forget this reading" onPress={clear} style={{ alignSelf: 'flex-start' }} />
+      ) : null}
     </View>
   );
 }
@@ -42,7 +61,15 @@ function Live({ c }: { c: NumberReading }) {
   return c.text(useDraft((draft) => (draft?.id === c.id ? draft.value : c.value)));
 }
 
-function NumberControl({ c, onClear, onPreset }: { c: NumberReading; onClear?: () => void; onPreset: (v: number) => void }) {
+function NumberControl({
+  c,
+  onClear,
+  onPreset,
+}: {
+  c: NumberReading;
+  onClear?: () => void;
+  onPreset: (v: number) => void;
+}) {
   const { day } = useConditions();
   const actions = useActions();
   const source = day?.sources.get(c.path);

@@ -1,4 +1,7 @@
-/** Every reading: tiles that open their control right below themselves, or a dense sheet with steps in each line for those who know their way. */
+/**
+ * Every reading: tiles that open their control right below themselves, or a dense sheet with steps in each line for
+ * those who know their way.
+ */
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View, type GestureResponderEvent } from 'react-native';
@@ -25,7 +28,12 @@ import type { EnteredReadings } from '../../core/schemas/conditions';
 const PER_ROW = 3;
 const HOUR_MS = 3_600_000;
 /** Sources short enough for a tile. */
-const TILE_SOURCE: Record<string, string> = { station: 'station', log: 'past days', tide: 'tide', 'worked-out': 'worked out' };
+const TILE_SOURCE: Record<string, string> = {
+  station: 'station',
+  log: 'past days',
+  tide: 'tide',
+  'worked-out': 'worked out',
+};
 
 export function ReadingSheet() {
   const { reading, day } = useConditions();
@@ -42,12 +50,18 @@ export function ReadingSheet() {
     <Part title="Read the water">
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <Button title="Ask me, step by step" onPress={() => router.navigate('/read')} />
-        <Button title={dense ? 'As tiles' : 'Dense sheet'} onPress={() => actions.savePrefs({ readingSheet: dense ? 'tiles' : 'dense' })} />
+        <Button
+          title={dense ? 'As tiles' : 'Dense sheet'}
+          onPress={() => actions.savePrefs({ readingSheet: dense ? 'tiles' : 'dense' })}
+        />
       </View>
       <FromBefore />
       {day.turned ? <Say>{turnedText(reading.currentAngleDeg)}</Say> : null}
       {assumed > 0 ? (
-        <Say kind="label" tone="soft">{`${assumed} readings are not read today but assumed: a dotted line marks them. Touch one to set it.`}</Say>
+        <Say
+          kind="label"
+          tone="soft"
+        >{`${assumed} readings are not read today but assumed: a dotted line marks them. Touch one to set it.`}</Say>
       ) : null}
       {dense ? (
         groups.map((g) => <DenseGroup key={g.id} title={g.title} controls={g.controls} />)
@@ -96,7 +110,15 @@ function FromBefore() {
         <Button title="All as it was" onPress={() => actions.setReadings((r) => r)} />
       </Row>
     );
-  const { surfaceTempC: _t, tempChange3dC: _c, waveHeightM: _w, windMps: _m, currentMps: _f, tideStage: _s, ...lasting } = last?.readings.water ?? {};
+  const {
+    surfaceTempC: _t,
+    tempChange3dC: _c,
+    waveHeightM: _w,
+    windMps: _m,
+    currentMps: _f,
+    tideStage: _s,
+    ...lasting
+  } = last?.readings.water ?? {};
   const news = Object.entries(lasting).filter(
     ([k, v]) => v !== null && v !== undefined && (trip.readings.water as Record<string, unknown>)[k] === undefined,
   );
@@ -111,7 +133,10 @@ function FromBefore() {
           forage: r.forage ?? last.readings.forage,
           pressure: r.pressure ?? last.readings.pressure,
           access: r.access ?? last.readings.access,
-          water: { ...Object.fromEntries(news), ...Object.fromEntries(Object.entries(r.water).filter(([, v]) => v !== null && v !== undefined)) },
+          water: {
+            ...Object.fromEntries(news),
+            ...Object.fromEntries(Object.entries(r.water).filter(([, v]) => v !== null && v !== undefined)),
+          },
         }));
       }}
     />
@@ -124,7 +149,9 @@ function Tiles({ controls }: { controls: readonly Control[] }) {
   const [open, setOpen] = useState<string | null>(null);
   const opened = useSectionInSight(open);
   const perRow = scale > 1.4 ? 2 : PER_ROW;
-  const rows = Array.from({ length: Math.ceil(controls.length / perRow) }, (_, i) => controls.slice(i * perRow, (i + 1) * perRow));
+  const rows = Array.from({ length: Math.ceil(controls.length / perRow) }, (_, i) =>
+    controls.slice(i * perRow, (i + 1) * perRow),
+  );
   return (
     <View style={{ gap: 8 }}>
       {rows.map((row, i) => (
@@ -173,7 +200,11 @@ function DenseGroup({ title, controls }: { title: string; controls: readonly Con
         const assumed = day?.assumed.has(c.path) ?? false;
         const value = c.type === 'number' ? c.text(c.value) : readingText(c);
         return (
-          <View key={c.id} ref={open === c.id ? opened : undefined} style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule }}>
+          <View
+            key={c.id}
+            ref={open === c.id ? opened : undefined}
+            style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule }}
+          >
             <Row gap={4} wrap={scale > 1.4}>
               <Press
                 label={`${c.name}: ${value}${source && source !== 'read' ? `, ${sourceText(source)}` : ''}. Change`}
@@ -185,7 +216,13 @@ function DenseGroup({ title, controls }: { title: string; controls: readonly Con
                   <Say kind="label" tone="soft" style={{ minWidth: 84 }}>
                     {capital(c.name)}
                   </Say>
-                  <View style={{ borderBottomWidth: 2 * p.stroke, borderStyle: 'dotted', borderBottomColor: assumed ? p.copper : 'transparent' }}>
+                  <View
+                    style={{
+                      borderBottomWidth: 2 * p.stroke,
+                      borderStyle: 'dotted',
+                      borderBottomColor: assumed ? p.copper : 'transparent',
+                    }}
+                  >
                     <Say kind="strong">{value}</Say>
                   </View>
                   {source && !assumed && source !== 'read' ? (

@@ -9,8 +9,22 @@ import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 import type { SignKind } from '../../core/water/terms';
 
-const WHILE_GUARDING: readonly SignKind[] = ['nudge', 'flare', 'quick-turns', 'short-strike', 'hit-at-once', 'empty-cast'];
-const OFFERED: readonly SignKind[] = ['follow', 'short-strike', 'chase-miss', 'hit-at-once', 'marks-ignore-lure', 'marks-rise'];
+const WHILE_GUARDING: readonly SignKind[] = [
+  'nudge',
+  'flare',
+  'quick-turns',
+  'short-strike',
+  'hit-at-once',
+  'empty-cast',
+];
+const OFFERED: readonly SignKind[] = [
+  'follow',
+  'short-strike',
+  'chase-miss',
+  'hit-at-once',
+  'marks-ignore-lure',
+  'marks-rise',
+];
 export function Signs() {
   const { day } = useConditions();
   const mood = useMood();
@@ -22,7 +36,10 @@ export function Signs() {
   const counts = new Map(day?.trip.signs.map((s) => [s.kind, s.count]));
   return (
     <View style={{ gap: 8 }}>
-      <Say kind="label" tone="soft">{`Seen something? Touch it.${next ? ` “${capital(SIGN_NAME[next])}” would tell most now.` : ''}`}</Say>
+      <Say
+        kind="label"
+        tone="soft"
+      >{`Seen something? Touch it.${next ? ` “${capital(SIGN_NAME[next])}” would tell most now.` : ''}`}</Say>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {offered.map((kind) => {
           const n = counts.get(kind) ?? 0;

@@ -27,9 +27,16 @@ export function StartDay() {
         <Say kind="heading" level={2}>
           Start with a water
         </Say>
-        <Say>Name the pond, creek or shore you fish, and say what is usually there. Or look around first with an invented season.</Say>
+        <Say>
+          Name the pond, creek or shore you fish, and say what is usually there. Or look around first with an invented
+          season.
+        </Say>
         <Button kind="solid" title="Add my first water" onPress={() => router.navigate('/kit/water/new')} />
-        <Button title={demo.busy ? 'Loading the demo world…' : 'Look around with the demo world'} onPress={() => demo.load()} disabled={demo.busy} />
+        <Button
+          title={demo.busy ? 'Loading the demo world…' : 'Look around with the demo world'}
+          onPress={() => demo.load()}
+          disabled={demo.busy}
+        />
         {demo.error ? <Note>The demo world could not be stored on this device.</Note> : null}
       </Card>
     );
@@ -43,7 +50,12 @@ export function StartDay() {
       <Say kind="heading" level={2}>
         Which water?
       </Say>
-      <Choices label="Water" options={waters.map((w) => ({ value: w.id, title: w.name }))} value={chosen} onChange={setWaterId} />
+      <Choices
+        label="Water"
+        options={waters.map((w) => ({ value: w.id, title: w.name }))}
+        value={chosen}
+        onChange={setWaterId}
+      />
       <Say kind="heading" level={2}>
         Which fish?
       </Say>

@@ -1,4 +1,7 @@
-/** Seven questions anyone can answer on the bank without a gauge; each answer is a reading, "I cannot tell" leaves it assumed. */
+/**
+ * Seven questions anyone can answer on the bank without a gauge; each answer is a reading, "I cannot tell" leaves it
+ * assumed.
+ */
 import type { CoverKind, Front, Salinity, SignKind } from '../../core/water/terms';
 import type { EnteredReadings } from '../../core/schemas/conditions';
 
@@ -123,7 +126,11 @@ export function questions(salinity: Salinity): readonly Question[] {
       answers: [
         { id: 'nothing', title: 'Nothing', set: (r) => ({ ...r, baitSeen: false }) },
         { id: 'bait', title: 'Small fish or shrimp', set: (r) => ({ ...r, baitSeen: true }) },
-        { id: 'top', title: 'Fish breaking on top', set: (r) => ({ ...r, baitSeen: true, behaviour: 'surface-schooling' }) },
+        {
+          id: 'top',
+          title: 'Fish breaking on top',
+          set: (r) => ({ ...r, baitSeen: true, behaviour: 'surface-schooling' }),
+        },
         { id: 'follow', title: 'One followed my lure', set: (r) => r, sign: 'follow' },
         { id: 'beds', title: 'Fish on their beds', set: (r) => ({ ...r, behaviour: 'guarding' }) },
         CANNOT_TELL,

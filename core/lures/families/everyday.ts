@@ -1,6 +1,6 @@
 /**
- * What a beginner and a purse ask of each family: how hard it is to fish wrong, 0 (needs a trained hand) – 1 (cast and wind), and what one usually costs, in
- * hundredths of a common money. prior: judgement.
+ * What a beginner and a purse ask of each family: how hard it is to fish wrong, 0 (needs a trained hand) – 1 (cast and
+ * wind), and what one usually costs, in hundredths of a common money. prior: judgement.
  */
 import type { FamilyId } from '../family';
 

@@ -12,7 +12,8 @@ const CADENCE: Cadence = {
     { kind: 'pause', durationS: 2.5 },
   ],
 };
-const beats = (endS: number) => compileCadence(CADENCE, { metresPerTurn: 0.7 }, { startS: 3, endS, sinks: false }).beats;
+const beats = (endS: number) =>
+  compileCadence(CADENCE, { metresPerTurn: 0.7 }, { startS: 3, endS, sinks: false }).beats;
 
 test('each second of the countdown, each turn, each flick, each hang', () => {
   expect(cuesOf(beats(7), 3).map((c) => [c.atS, c.kind])).toEqual([

@@ -1,4 +1,7 @@
-/** What is heard and felt of a cast: a tick for each second of the countdown, one for each turn of the handle, a knock for each move of the wrist, a low tone as the hang begins. */
+/**
+ * What is heard and felt of a cast: a tick for each second of the countdown, one for each turn of the handle, a knock
+ * for each move of the wrist, a low tone as the hang begins.
+ */
 import type { Beat } from '../cadence/cadence';
 
 export const CUE_KINDS = ['count', 'turn', 'flick', 'hang'] as const;

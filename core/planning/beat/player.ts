@@ -1,6 +1,7 @@
 /**
- * Plays cues by a clock that is not ours (the sound's own): a timer that may come late looks a little ahead and hands each cue to the clock with its exact
- * time, so that nothing drifts however late the timer is. What the timer slept through is left out, not played in a heap.
+ * Plays cues by a clock that is not ours (the sound's own): a timer that may come late looks a little ahead and hands
+ * each cue to the clock with its exact time, so that nothing drifts however late the timer is. What the timer slept
+ * through is left out, not played in a heap.
  */
 import type { Cue } from './cues';
 

@@ -2,7 +2,11 @@ import type { PlanRequest } from '../task/request';
 import { planTowed, type TowedPlan } from './towed';
 import { planVertical, type VerticalPlan } from './vertical';
 
-const request = (family: PlanRequest['lure']['family'], more: Partial<PlanRequest['conditions']> = {}, lb = 15): PlanRequest => ({
+const request = (
+  family: PlanRequest['lure']['family'],
+  more: Partial<PlanRequest['conditions']> = {},
+  lb = 15,
+): PlanRequest => ({
   conditions: {
     species: 'walleye',
     month: 6,
@@ -45,7 +49,11 @@ describe('straight down', () => {
     const v = down(request('casting-spoon'), 4, 0.3);
     expect(v.angleDeg).toBeGreaterThan(20);
     if (v.heavierKg !== null) {
-      const heavier = down({ ...request('casting-spoon'), lure: { family: 'casting-spoon', weightKg: v.heavierKg } }, 4, 0.3);
+      const heavier = down(
+        { ...request('casting-spoon'), lure: { family: 'casting-spoon', weightKg: v.heavierKg } },
+        4,
+        0.3,
+      );
       expect(heavier.angleDeg).toBeLessThanOrEqual(20.5);
     }
   });
@@ -56,8 +64,12 @@ describe('straight down', () => {
     expect(bottom).toBeLessThan(7.4);
   });
   test('what does not sink, and what streams off, is said', () => {
-    expect(planVertical({ ...request('deep-crank'), depthM: 5, driftMps: 0, markEveryM: 3 })).toEqual({ problem: 'floats' });
-    expect(planVertical({ ...request('panfish-jig-straight'), depthM: 7, driftMps: 1, markEveryM: 3 })).toEqual({ problem: 'drifts-too-fast' });
+    expect(planVertical({ ...request('deep-crank'), depthM: 5, driftMps: 0, markEveryM: 3 })).toEqual({
+      problem: 'floats',
+    });
+    expect(planVertical({ ...request('panfish-jig-straight'), depthM: 7, driftMps: 1, markEveryM: 3 })).toEqual({
+      problem: 'drifts-too-fast',
+    });
   });
 });
 

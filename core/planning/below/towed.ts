@@ -1,4 +1,7 @@
-/** A lure towed behind the boat in two passes at two depths over marked fish: line out, speed, and how deep that really is. */
+/**
+ * A lure towed behind the boat in two passes at two depths over marked fish: line out, speed, and how deep that really
+ * is.
+ */
 import { clamp, quantile } from '../../base/numbers';
 import type { PlanRequest } from '../task/request';
 import { setUpTask, type PlanTask } from '../task/setup';
@@ -51,7 +54,11 @@ function towed(p: PlanTask, speedMps: number, lineLengthM: number, n: number | n
   return steadyTow({
     waterDensityKgM3: p.waterDensityKgM3,
     viscosityM2s: viscosityM2s(p.reading.surfaceTempC),
-    lure: { ...p.lure, dragAreaM2: p.lure.dragAreaM2 * (o?.lureDrag ?? 1), liftAreaM2: p.lure.liftAreaM2 * (o?.lureLift ?? 1) },
+    lure: {
+      ...p.lure,
+      dragAreaM2: p.lure.dragAreaM2 * (o?.lureDrag ?? 1),
+      liftAreaM2: p.lure.liftAreaM2 * (o?.lureLift ?? 1),
+    },
     line: { ...linePhysics(p.line), dragScale: o?.lineDrag ?? 1 },
     speedMps,
     tipHeightM: p.stand.handM,
@@ -79,16 +86,22 @@ function levels(p: PlanTask): { depthM: number; marks: number }[] {
   const marks = [...p.reading.marks].sort((a, b) => a.depthM - b.depthM);
   if (marks.length === 0) {
     const [top, bottom] = p.reading.fishBandM;
-    return bottom - top > APART_M ? [top + ABOVE_M, bottom].map((depthM) => ({ depthM, marks: 0 })) : [{ depthM: (top + bottom) / 2, marks: 0 }];
+    return bottom - top > APART_M
+      ? [top + ABOVE_M, bottom].map((depthM) => ({ depthM, marks: 0 }))
+      : [{ depthM: (top + bottom) / 2, marks: 0 }];
   }
   let cut = 0;
   for (let i = 1; i < marks.length; i++)
-    if (marks[i]!.depthM - marks[i - 1]!.depthM > (cut ? marks[cut]!.depthM - marks[cut - 1]!.depthM : APART_M)) cut = i;
+    if (marks[i]!.depthM - marks[i - 1]!.depthM > (cut ? marks[cut]!.depthM - marks[cut - 1]!.depthM : APART_M))
+      cut = i;
   const groups = cut ? [marks.slice(0, cut), marks.slice(cut)] : [marks];
   return groups.map((g) => ({ depthM: g[0]!.depthM, marks: g.reduce((s, m) => s + m.count, 0) }));
 }
 
-export function planTowed({ speedMps: wished, ...request }: TowedRequest): TowedPlan | { problem: 'floats' | 'too-deep' } {
+export function planTowed({
+  speedMps: wished,
+  ...request
+}: TowedRequest): TowedPlan | { problem: 'floats' | 'too-deep' } {
   const p = setUpTask(request);
   const speedMps = wished ?? clamp(PACE.share * p.family.speedMps[1], PACE.least, PACE.most);
   if ('problem' in towed(p, speedMps, 20, null)) return { problem: 'floats' };
@@ -115,5 +128,10 @@ export function planTowed({ speedMps: wished, ...request }: TowedRequest): Towed
   }
   if (passes.length === 0) return { problem: 'too-deep' };
   const { currentMps } = p.reading;
-  return { speedMps, groundMps: { with: speedMps + currentMps, against: Math.max(0, speedMps - currentMps) }, passes, unreachedM };
+  return {
+    speedMps,
+    groundMps: { with: speedMps + currentMps, against: Math.max(0, speedMps - currentMps) },
+    passes,
+    unreachedM,
+  };
 }

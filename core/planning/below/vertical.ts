@@ -1,4 +1,7 @@
-/** Straight down from a boat, a dock or through ice: how to be at a depth by the count and by the line, how far the drift takes it off, and the snap that works it. */
+/**
+ * Straight down from a boat, a dock or through ice: how to be at a depth by the count and by the line, how far the
+ * drift takes it off, and the snap that works it.
+ */
 import { SOLD_KG } from '../../ranking/rig';
 import { quantile } from '../../base/numbers';
 import { cadenceLengthS, compileCadence, type Cadence } from '../cadence/cadence';
@@ -94,7 +97,12 @@ function lineFor(p: PlanTask, driftMps: number, depthM: number): number | null {
 }
 
 /** The line-and-lure problem of a lure let down on so much line below the surface, not yet worked. */
-export const hungOn = (p: PlanTask, lineM: number, driftMps: number, o: ReturnType<typeof drawTackle> | null = null): RetrieveInput =>
+export const hungOn = (
+  p: PlanTask,
+  lineM: number,
+  driftMps: number,
+  o: ReturnType<typeof drawTackle> | null = null,
+): RetrieveInput =>
   verticalJig({
     waterDensityKgM3: p.waterDensityKgM3,
     viscosityM2s: viscosityM2s(p.reading.surfaceTempC),
@@ -109,7 +117,12 @@ export const hungOn = (p: PlanTask, lineM: number, driftMps: number, o: ReturnTy
     driftAngleDeg: 0,
   });
 
-export function planVertical({ depthM: wished, driftMps, markEveryM, ...request }: VerticalRequest): VerticalPlan | { problem: VerticalProblem } {
+export function planVertical({
+  depthM: wished,
+  driftMps,
+  markEveryM,
+  ...request
+}: VerticalRequest): VerticalPlan | { problem: VerticalProblem } {
   const p = setUpTask(request);
   const floor = p.reading.depthM;
   const depthM = Math.min(Math.max(0.3, wished ?? p.reading.fishDepthM), floor);
@@ -160,7 +173,11 @@ function worked(p: PlanTask, input: RetrieveInput, cadence: Cadence, countS: num
   const roundS = cadenceLengthS(cadence);
   const startS = countS + 2;
   const endS = startS + ROUNDS * roundS;
-  const { tipMoves, reelProfile } = compileCadence(cadence, { metresPerTurn: p.metresPerTurn }, { startS, endS, sinks: true });
+  const { tipMoves, reelProfile } = compileCadence(
+    cadence,
+    { metresPerTurn: p.metresPerTurn },
+    { startS, endS, sinks: true },
+  );
   const from = startS + roundS;
   const timesS = [...Array.from({ length: Math.ceil((endS - from) / SAMPLE_S) }, (_, i) => from + i * SAMPLE_S)];
   const { samples } = runRetrieve({ ...input, tipMoves, reel: reelProfile }, { mesh: MESH.plan, timesS });

@@ -32,7 +32,12 @@ test('without a loop the steps come once', () => {
 });
 
 test('a cadence without length compiles to nothing rather than for ever', () => {
-  expect(compileCadence({ steps: [], loop: true }, reel, span)).toEqual({ reelProfile: [], tipMoves: [], phases: [], beats: [] });
+  expect(compileCadence({ steps: [], loop: true }, reel, span)).toEqual({
+    reelProfile: [],
+    tipMoves: [],
+    phases: [],
+    beats: [],
+  });
 });
 
 test.each(['twitch', 'pop', 'snap', 'hop'] as const)('a %s gives the tip back, so that slack follows', (kind) => {

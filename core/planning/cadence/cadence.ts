@@ -4,7 +4,20 @@
  */
 import type { ReelEntry, TipMove } from '../../simulation/types';
 
-export const STEP_KINDS = ['turn', 'twitch', 'pop', 'snap', 'lift', 'drop', 'sweep', 'hop', 'shake', 'drag', 'pause', 'burn'] as const;
+export const STEP_KINDS = [
+  'turn',
+  'twitch',
+  'pop',
+  'snap',
+  'lift',
+  'drop',
+  'sweep',
+  'hop',
+  'shake',
+  'drag',
+  'pause',
+  'burn',
+] as const;
 export type StepKind = (typeof STEP_KINDS)[number];
 
 export interface Step {
@@ -70,10 +83,12 @@ const SHAKES_PER_S = 3;
 const RAMP_S = 0.15;
 
 /** Where the step moves the tip, by itself or by default; null: not at all. */
-export const tipOf = (s: Step): { backM: number; upM: number; sideM: number } | null => s.tip ?? DEFAULT_TIP[s.kind] ?? null;
+export const tipOf = (s: Step): { backM: number; upM: number; sideM: number } | null =>
+  s.tip ?? DEFAULT_TIP[s.kind] ?? null;
 
 /** Whether the tip comes back within the step (a flick), or soon after it (a drag, a sweep). */
-const givesSlack = (s: Step): boolean => s.slack ?? (s.kind === 'twitch' || s.kind === 'pop' || s.kind === 'snap' || s.kind === 'hop');
+const givesSlack = (s: Step): boolean =>
+  s.slack ?? (s.kind === 'twitch' || s.kind === 'pop' || s.kind === 'snap' || s.kind === 'hop');
 const comesBack = (s: Step): boolean => givesSlack(s) || s.kind === 'shake' || s.kind === 'drag' || s.kind === 'sweep';
 
 /** Where the tip is after one round, from where it began, m. */
@@ -125,7 +140,12 @@ export function compileCadence(
     out.reelProfile.push({ startS: at, speedMps, rampS: RAMP_S });
     speed = speedMps;
   };
-  const move = (at: number, durationS: number, tip: { backM: number; upM: number; sideM: number }, sign: number): void => {
+  const move = (
+    at: number,
+    durationS: number,
+    tip: { backM: number; upM: number; sideM: number },
+    sign: number,
+  ): void => {
     out.tipMoves.push({ startS: at, durationS, dxM: -tip.backM * sign, dyM: tip.sideM * sign, dzM: tip.upM * sign });
   };
   do {

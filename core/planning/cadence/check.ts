@@ -1,4 +1,6 @@
-/** Whether a wrist, a rod and a reel can do a cadence. What cannot be done and what to mind, by step; nothing is thrown. */
+/**
+ * Whether a wrist, a rod and a reel can do a cadence. What cannot be done and what to mind, by step; nothing is thrown.
+ */
 import { MAX_TURNS_PER_S } from '../../tackle/reel';
 import { cadenceLengthS, flickOutS, netTip, tipOf, type Cadence, type Step } from './cadence';
 
@@ -45,11 +47,13 @@ export function cadenceFaults(c: Cadence, rod: { lengthM: number }, vertical = f
   const out: CadenceFault[] = [];
   const lengthS = cadenceLengthS(c);
   if (c.steps.length === 0 || !(lengthS > 0)) return [{ code: 'empty', step: null, cannot: true, asked: 0, most: 0 }];
-  if (lengthS > MAX_ROUND_S) out.push({ code: 'too-long', step: null, cannot: false, asked: lengthS, most: MAX_ROUND_S });
+  if (lengthS > MAX_ROUND_S)
+    out.push({ code: 'too-long', step: null, cannot: false, asked: lengthS, most: MAX_ROUND_S });
   c.steps.forEach((s, step) => {
     const fastest = MAX_TURNS_PER_S * (s.kind === 'burn' ? BURN : 1);
     const turnsPerS = (s.handleTurns ?? 0) / s.durationS;
-    if (turnsPerS > fastest + 1e-9) out.push({ code: 'too-fast-turning', step, cannot: true, asked: turnsPerS, most: fastest });
+    if (turnsPerS > fastest + 1e-9)
+      out.push({ code: 'too-fast-turning', step, cannot: true, asked: turnsPerS, most: fastest });
     if (isFlick(s) && s.durationS < MIN_FLICK_S - 1e-9)
       out.push({ code: 'flick-too-short', step, cannot: true, asked: s.durationS, most: MIN_FLICK_S });
     const tip = tipOf(s);
@@ -58,7 +62,8 @@ export function cadenceFaults(c: Cadence, rod: { lengthM: number }, vertical = f
     const reach = REACH_SHARE * rod.lengthM;
     if (far > reach) out.push({ code: 'tip-too-far', step, cannot: true, asked: far, most: reach });
     const speed = far / (isFlick(s) ? flickOutS(s.durationS) : s.durationS);
-    if (s.kind !== 'shake' && speed > FASTEST_TIP_MPS) out.push({ code: 'tip-too-fast', step, cannot: true, asked: speed, most: FASTEST_TIP_MPS });
+    if (s.kind !== 'shake' && speed > FASTEST_TIP_MPS)
+      out.push({ code: 'tip-too-fast', step, cannot: true, asked: speed, most: FASTEST_TIP_MPS });
   });
   const net = netTip(c);
   const away = Math.hypot(net.backM, net.upM, net.sideM);

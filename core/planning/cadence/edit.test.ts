@@ -122,7 +122,16 @@ describe('what hands cannot do', () => {
   });
   test('every fault has its case above', () => {
     expect([...CADENCE_FAULTS].sort()).toEqual(
-      ['too-fast-turning', 'flick-too-short', 'tip-too-far', 'tip-too-fast', 'tip-runs-away', 'stays-put', 'too-long', 'empty'].sort(),
+      [
+        'too-fast-turning',
+        'flick-too-short',
+        'tip-too-far',
+        'tip-too-fast',
+        'tip-runs-away',
+        'stays-put',
+        'too-long',
+        'empty',
+      ].sort(),
     );
   });
   test('a burn may be quicker than turning; a lift with its fall comes home; once is once', () => {

@@ -26,7 +26,9 @@ const FRESH: Record<StepKind, { durationS: number; turnsPerS?: number }> = {
 export function freshStep(kind: StepKind, turnsPerS?: number): Step {
   const f = FRESH[kind];
   const rate = f.turnsPerS === undefined ? 0 : kind === 'burn' ? f.turnsPerS : (turnsPerS ?? f.turnsPerS);
-  return rate > 0 ? { kind, durationS: f.durationS, handleTurns: roundTo(rate * f.durationS, 2) } : { kind, durationS: f.durationS };
+  return rate > 0
+    ? { kind, durationS: f.durationS, handleTurns: roundTo(rate * f.durationS, 2) }
+    : { kind, durationS: f.durationS };
 }
 
 const tenths = (s: number): number => roundTo(clamp(s, MIN_STEP_S, MAX_STEP_S), 1);
@@ -34,7 +36,9 @@ const tenths = (s: number): number => roundTo(clamp(s, MIN_STEP_S, MAX_STEP_S), 
 /** The step at another length; turning keeps its speed. */
 function stretched(s: Step, durationS: number): Step {
   const d = tenths(durationS);
-  return s.handleTurns === undefined ? { ...s, durationS: d } : { ...s, durationS: d, handleTurns: roundTo((s.handleTurns * d) / s.durationS, 3) };
+  return s.handleTurns === undefined
+    ? { ...s, durationS: d }
+    : { ...s, durationS: d, handleTurns: roundTo((s.handleTurns * d) / s.durationS, 3) };
 }
 
 const withSteps = (c: Cadence, steps: readonly Step[]): Cadence => ({ ...c, steps });
@@ -68,14 +72,17 @@ export function nudgeStep(c: Cadence, at: number, by: number): { cadence: Cadenc
   return { cadence: withSteps(c, [...rest.slice(0, to), s, ...rest.slice(to)]), at: to };
 }
 
-export const setLength = (c: Cadence, at: number, durationS: number): Cadence => changed(c, at, (s) => stretched(s, durationS));
+export const setLength = (c: Cadence, at: number, durationS: number): Cadence =>
+  changed(c, at, (s) => stretched(s, durationS));
 export const setTurns = (c: Cadence, at: number, turns: number): Cadence =>
   changed(c, at, (s) => ({ ...s, handleTurns: roundTo(clamp(turns, 0, 500), 2) }));
 /** All lengths times a factor: the same tune, slower or quicker. Flicks of the wrist keep their length. */
 export const stretchAll = (c: Cadence, factor: number): Cadence =>
   withSteps(
     c,
-    c.steps.map((s) => (s.durationS <= 0.8 && s.kind !== 'pause' && s.kind !== 'turn' ? s : stretched(s, s.durationS * factor))),
+    c.steps.map((s) =>
+      s.durationS <= 0.8 && s.kind !== 'pause' && s.kind !== 'turn' ? s : stretched(s, s.durationS * factor),
+    ),
   );
 export const setLoop = (c: Cadence, loop: boolean): Cadence => ({ ...c, loop });
 
@@ -90,7 +97,9 @@ const REMEMBERED = 100;
 
 export const startHistory = (now: Cadence): History => ({ past: [], now, future: [] });
 export const edit = (h: History, next: Cadence): History =>
-  next === h.now || JSON.stringify(next) === JSON.stringify(h.now) ? h : { past: [...h.past, h.now].slice(-REMEMBERED), now: next, future: [] };
+  next === h.now || JSON.stringify(next) === JSON.stringify(h.now)
+    ? h
+    : { past: [...h.past, h.now].slice(-REMEMBERED), now: next, future: [] };
 export function undo(h: History): History {
   const last = h.past[h.past.length - 1];
   return last ? { past: h.past.slice(0, -1), now: last, future: [h.now, ...h.future] } : h;

@@ -35,13 +35,26 @@ export function defaultCadence(w: CadenceWish): Cadence {
     case 'stop-and-go':
       return loop(turn(1.5 + lively), pause);
     case 'twitch-pause':
-      return loop(turn(1), ...Array.from({ length: lively > 0.35 ? 2 : 1 }, (): Step => ({ kind: 'twitch', durationS: 0.5 })), pause);
+      return loop(
+        turn(1),
+        ...Array.from({ length: lively > 0.35 ? 2 : 1 }, (): Step => ({ kind: 'twitch', durationS: 0.5 })),
+        pause,
+      );
     case 'pop-rest':
-      return loop({ kind: 'pop', durationS: 0.5 }, ...(lively > 0.4 ? [{ kind: 'pop', durationS: 0.5 } satisfies Step] : []), turn(0.6), pause);
+      return loop(
+        { kind: 'pop', durationS: 0.5 },
+        ...(lively > 0.4 ? [{ kind: 'pop', durationS: 0.5 } satisfies Step] : []),
+        turn(0.6),
+        pause,
+      );
     case 'walk':
       return loop({ kind: 'snap', durationS: tenth(0.8 - 0.3 * lively), handleTurns: 0.35 });
     case 'yo-yo':
-      return loop({ kind: 'lift', durationS: 0.6 }, { kind: 'drop', durationS: tenth(clamp(w.pauseS * 0.5, 1, 3)) }, turn(0.8));
+      return loop(
+        { kind: 'lift', durationS: 0.6 },
+        { kind: 'drop', durationS: tenth(clamp(w.pauseS * 0.5, 1, 3)) },
+        turn(0.8),
+      );
     case 'hop':
       return loop({ kind: 'hop', durationS: 0.5 }, pause, turn(1.2));
     case 'drag':
@@ -71,7 +84,11 @@ export interface LibraryEntry {
 }
 
 /** Every way of working, those of the family first, each with the hang that fish of its mood want, s. */
-export function cadenceLibrary(styles: readonly CadenceStyle[], pauseS: Record<LibraryMood, number>, turnsPerS: number): LibraryEntry[] {
+export function cadenceLibrary(
+  styles: readonly CadenceStyle[],
+  pauseS: Record<LibraryMood, number>,
+  turnsPerS: number,
+): LibraryEntry[] {
   const own = LIBRARY_MOODS.map((mood, i): LibraryEntry => ({
     style: styles[i]!,
     mood,
@@ -95,12 +112,19 @@ export const snapJig = (pauseS: number): Cadence => ({
   loop: true,
 });
 
-/** How what hangs straight down is worked, m and s: a tremble and a wait, left alone with a slow lift now and then, or snapped. */
+/**
+ * How what hangs straight down is worked, m and s: a tremble and a wait, left alone with a slow lift now and then, or
+ * snapped.
+ */
 export function belowCadence(style: CadenceStyle, pauseS: number): Cadence {
   const hang = (s: number): Step => ({ kind: 'pause', durationS: tenth(clamp(s, 0.5, 20)) });
   if (style === 'shake') return { steps: [{ kind: 'shake', durationS: 2 }, hang(pauseS)], loop: true };
   if (style === 'dead-stick') {
-    const slow = (kind: 'lift' | 'drop', upM: number): Step => ({ kind, durationS: 1.5, tip: { backM: 0, upM, sideM: 0 } });
+    const slow = (kind: 'lift' | 'drop', upM: number): Step => ({
+      kind,
+      durationS: 1.5,
+      tip: { backM: 0, upM, sideM: 0 },
+    });
     return { steps: [hang(Math.max(8, 2 * pauseS)), slow('lift', 0.2), slow('drop', -0.2)], loop: true };
   }
   return snapJig(pauseS);

@@ -1,4 +1,7 @@
-/** Every way of working that anglers name, in the notation: it compiles, it is simulated, and each of its phases does what it should. */
+/**
+ * Every way of working that anglers name, in the notation: it compiles, it is simulated, and each of its phases does
+ * what it should.
+ */
 import type { FamilyId } from '../../lures/family';
 import { firstSettings, setUpTask } from '../task/setup';
 import { simulateSettings, type Track } from '../plan/track';
@@ -8,7 +11,11 @@ import type { Cadence, Phase, Step } from './cadence';
 import { snapJig } from './library';
 
 const loop = (...steps: Step[]): Cadence => ({ steps, loop: true });
-const turn = (durationS: number, turnsPerS = 1): Step => ({ kind: 'turn', durationS, handleTurns: turnsPerS * durationS });
+const turn = (durationS: number, turnsPerS = 1): Step => ({
+  kind: 'turn',
+  durationS,
+  handleTurns: turnsPerS * durationS,
+});
 const hang = (durationS: number): Step => ({ kind: 'pause', durationS });
 
 interface Pattern {
@@ -30,8 +37,20 @@ const PATTERNS: Pattern[] = [
     phase: 'move',
     dropsM: [-4, 4],
   },
-  { name: 'stop and go, a sinker', cadence: loop(turn(2), hang(2)), family: 'sinking-twitchbait', phase: 'pause', dropsM: [0.1, 1.5] },
-  { name: 'stop and go, a floater', cadence: loop(turn(2), hang(2)), family: 'square-bill', phase: 'pause', dropsM: [-1.5, -0.05] },
+  {
+    name: 'stop and go, a sinker',
+    cadence: loop(turn(2), hang(2)),
+    family: 'sinking-twitchbait',
+    phase: 'pause',
+    dropsM: [0.1, 1.5],
+  },
+  {
+    name: 'stop and go, a floater',
+    cadence: loop(turn(2), hang(2)),
+    family: 'square-bill',
+    phase: 'pause',
+    dropsM: [-1.5, -0.05],
+  },
   {
     name: 'twitch, twitch, pause',
     cadence: loop(turn(1), { kind: 'twitch', durationS: 0.5 }, { kind: 'twitch', durationS: 0.5 }, hang(4)),
@@ -46,7 +65,13 @@ const PATTERNS: Pattern[] = [
     phase: 'pause',
     dropsM: [-0.1, 0.1],
   },
-  { name: 'walk', cadence: loop({ kind: 'snap', durationS: 0.6, handleTurns: 0.35 }), family: 'walking-bait', phase: 'move', dropsM: [-0.2, 0.2] },
+  {
+    name: 'walk',
+    cadence: loop({ kind: 'snap', durationS: 0.6, handleTurns: 0.35 }),
+    family: 'walking-bait',
+    phase: 'move',
+    dropsM: [-0.2, 0.2],
+  },
   {
     name: 'yo-yo',
     cadence: loop({ kind: 'lift', durationS: 0.6 }, { kind: 'drop', durationS: 1.5 }, turn(0.8)),
@@ -54,7 +79,13 @@ const PATTERNS: Pattern[] = [
     phase: 'fall',
     dropsM: [0.1, 2.5],
   },
-  { name: 'hop', cadence: loop({ kind: 'hop', durationS: 0.5 }, hang(3), turn(1.2, 0.5)), family: 'texas-rig', phase: 'pause', dropsM: [-0.1, 0.8] },
+  {
+    name: 'hop',
+    cadence: loop({ kind: 'hop', durationS: 0.5 }, hang(3), turn(1.2, 0.5)),
+    family: 'texas-rig',
+    phase: 'pause',
+    dropsM: [-0.1, 0.8],
+  },
   {
     name: 'drag',
     cadence: loop({ kind: 'drag', durationS: 1.5 }, turn(1.2, 0.5), hang(3)),
@@ -69,7 +100,13 @@ const PATTERNS: Pattern[] = [
     phase: 'pause',
     dropsM: [-0.05, 0.1],
   },
-  { name: 'dead-stick', cadence: loop(hang(12), turn(0.4, 0.5)), family: 'finesse-jig', phase: 'pause', dropsM: [-0.05, 0.1] },
+  {
+    name: 'dead-stick',
+    cadence: loop(hang(12), turn(0.4, 0.5)),
+    family: 'finesse-jig',
+    phase: 'pause',
+    dropsM: [-0.05, 0.1],
+  },
   {
     name: 'burn and kill',
     cadence: loop({ kind: 'burn', durationS: 1.5, handleTurns: 3.5 }, hang(1)),
@@ -87,7 +124,14 @@ function worked({ family, cadence }: Pattern): Track {
     conditions: {
       species: 'largemouth-bass',
       month: 6,
-      water: { setting: 'lake', surfaceTempC: 18, clarityM: 1.2, depthM: 3, fishDepthM: bottom ? 2.8 : 1.4, cover: { kind: 'none', density: 0 } },
+      water: {
+        setting: 'lake',
+        surfaceTempC: 18,
+        clarityM: 1.2,
+        depthM: 3,
+        fishDepthM: bottom ? 2.8 : 1.4,
+        cover: { kind: 'none', density: 0 },
+      },
     },
     lure: { family },
     rod: ROD,
@@ -98,7 +142,10 @@ function worked({ family, cadence }: Pattern): Track {
   return simulateSettings(p, firstSettings(p), { mesh: MESH.plan, longestS: 50, workedToM: null });
 }
 
-/** Depth gained in each whole stretch of one phase, m; those of the first and the last round, and near the angler, left out. */
+/**
+ * Depth gained in each whole stretch of one phase, m; those of the first and the last round, and near the angler, left
+ * out.
+ */
 function drops(t: Track, phase: Phase): number[] {
   const out: number[] = [];
   let from = -1;

@@ -50,12 +50,20 @@ export interface LureAssessment {
   nonsense: readonly boolean[];
 }
 
-export function assessLure(q: { family: FamilyId; weightKg: number; line: LineSpec; measurements: readonly LureMeasurement[] }): LureAssessment {
+export function assessLure(q: {
+  family: FamilyId;
+  weightKg: number;
+  line: LineSpec;
+  measurements: readonly LureMeasurement[];
+}): LureAssessment {
   const tried = triedLure(q.family, q.weightKg, q.line);
   const known = knownLure({ tried, measurements: q.measurements });
   const { lure, waterDensityKgM3 } = tried;
   const sinks = (k: KnownLure['drag']): Told =>
-    narrowed(k, (ratio) => freeSink({ ...lure, dragAreaM2: lure.dragAreaM2 * ratio }, waterDensityKgM3)?.terminalMps ?? 0);
+    narrowed(
+      k,
+      (ratio) => freeSink({ ...lure, dragAreaM2: lure.dragAreaM2 * ratio }, waterDensityKgM3)?.terminalMps ?? 0,
+    );
   const runs = (k: Pick<KnownLure, 'drag' | 'lift'>): Told =>
     narrowed(k.lift, (ratio) =>
       deepestRunM(

@@ -1,7 +1,7 @@
 /**
- * What is believed of one uncertain parameter, as a ratio to the model's own value: log-normal before anything was measured, afterwards whatever
- * the measurements leave of it on a fixed grid, with what the model expects taken straight between 13 points (error below 0.2 % of a count). The same
- * input gives the same belief.
+ * What is believed of one uncertain parameter, as a ratio to the model's own value: log-normal before anything was
+ * measured, afterwards whatever the measurements leave of it on a fixed grid, with what the model expects taken
+ * straight between 13 points (error below 0.2 % of a count). The same input gives the same belief.
  */
 import { normalQuantile } from '../../base/draws';
 import { interpolate } from '../../base/numbers';
@@ -13,7 +13,10 @@ export interface Belief {
   high: number;
 }
 
-/** One measurement: what the model expects of it for a ratio, what was measured, and how far such a measurement strays (one standard deviation). */
+/**
+ * One measurement: what the model expects of it for a ratio, what was measured, and how far such a measurement strays
+ * (one standard deviation).
+ */
 export interface Evidence {
   expected: (ratio: number) => number;
   measured: number;

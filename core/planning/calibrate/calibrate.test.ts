@@ -3,7 +3,16 @@ import type { LurePhysics } from '../../simulation/types';
 import { assessLure, assessReel } from './assess';
 import { learnRatio, priorBelief } from './belief';
 import { lureMeasurement, measuredOf, turnCount } from '../../records/measured';
-import { calibrateLure, calibrateReel, deepestRunM, secondsToDepth, SPREAD, turnsToBringIn, type SinkCount, type Tried } from './calibrate';
+import {
+  calibrateLure,
+  calibrateReel,
+  deepestRunM,
+  secondsToDepth,
+  SPREAD,
+  turnsToBringIn,
+  type SinkCount,
+  type Tried,
+} from './calibrate';
 
 const JIG: LurePhysics = { massKg: 0.0101, volumeM3: 3.44e-6, dragAreaM2: 2.03e-4, liftAreaM2: 0, addedMass: 0.5 };
 const CRANK: LurePhysics = { massKg: 0.012, volumeM3: 1.4e-5, dragAreaM2: 6.5e-4, liftAreaM2: 3e-4, addedMass: 0.5 };
@@ -79,7 +88,8 @@ describe('a lure', () => {
   });
 
   test('a count that no such lure could give is named: three metres in a fifth of a second, or in two minutes', () => {
-    for (const seconds of [0.2, 120]) expect(calibrateLure(tried(JIG), [{ ...slack, seconds }]).drag.nonsense).toEqual([true]);
+    for (const seconds of [0.2, 120])
+      expect(calibrateLure(tried(JIG), [{ ...slack, seconds }]).drag.nonsense).toEqual([true]);
   });
 });
 
@@ -103,7 +113,12 @@ describe('told to the angler', () => {
   const braid = { material: 'braid', strengthLb: 15 } as const;
   test('a counted sink narrows the fall of a jig; a slip does not', () => {
     const slow = { ...slack, depthM: 4, seconds: 7.5 };
-    const a = assessLure({ family: 'paddletail', weightKg: 0.007, line: braid, measurements: [slow, { ...slow, seconds: 90 }] });
+    const a = assessLure({
+      family: 'paddletail',
+      weightKg: 0.007,
+      line: braid,
+      measurements: [slow, { ...slow, seconds: 90 }],
+    });
     const { before, after } = a.sinkMps!;
     expect(a.nonsense).toEqual([false, true]);
     expect(after.high - after.low).toBeLessThan(0.7 * (before.high - before.low));
@@ -118,13 +133,19 @@ describe('told to the angler', () => {
     expect(unknown.sinkMps).toBeNull();
     expect(unknown.runsM!.after).toEqual(unknown.runsM!.before);
     const deeper = unknown.runsM!.before.mid * 1.2;
-    const { runsM } = assessLure({ ...question, measurements: [{ kind: 'ticks-bottom', depthM: deeper, castM: 25, speedMps: 1 }] });
+    const { runsM } = assessLure({
+      ...question,
+      measurements: [{ kind: 'ticks-bottom', depthM: deeper, castM: 25, speedMps: 1 }],
+    });
     expect(runsM!.after.mid).toBeGreaterThan(runsM!.before.mid * 1.03);
     expect(runsM!.after.high - runsM!.after.low).toBeLessThan(runsM!.before.high - runsM!.before.low);
   });
 
   test('a reel is told by its line a turn', () => {
-    const { perTurnM } = assessReel({ reel: { ratio: 6.2, spoolM: 0.045, arborM: 0.03, capacityM: 140 }, counts: [{ lengthM: 20, turns: 26 }] });
+    const { perTurnM } = assessReel({
+      reel: { ratio: 6.2, spoolM: 0.045, arborM: 0.03, capacityM: 140 },
+      counts: [{ lengthM: 20, turns: 26 }],
+    });
     expect(perTurnM.after.mid).toBeLessThan(perTurnM.before.mid);
   });
 
@@ -143,7 +164,10 @@ describe('told to the angler', () => {
     };
     expect(lureMeasurement(c)).toEqual({ kind: 'sink-slack', depthM: 3, seconds: 4, castM: 6, line: braid });
     expect(lureMeasurement({ ...c, seconds: null })).toBeNull();
-    expect(lureMeasurement({ ...c, kind: 'ticks-bottom', castM: 22, speedMps: 0.9 })).toMatchObject({ castM: 22, speedMps: 0.9 });
+    expect(lureMeasurement({ ...c, kind: 'ticks-bottom', castM: 22, speedMps: 0.9 })).toMatchObject({
+      castM: 22,
+      speedMps: 0.9,
+    });
     const turns = { ...c, kind: 'turns-in' as const, castM: 20, turns: 26 };
     expect(turnCount(turns)).toEqual({ lengthM: 20, turns: 26 });
     expect(measuredOf([c], [turns])).toMatchObject({ lure: [{ seconds: 4 }], reel: [{ turns: 26 }] });

@@ -5,8 +5,8 @@
  *   depth at which a crank just ticks the bottom on a cast    → its lip's lift
  *   turns to bring in a known length                          → the reel's metres a turn
  *
- * Each parameter is a ratio to the family's or the maker's value, with a prior of the spread that such values have (prior: judgement).
- * The simulator predicts what would be measured for each ratio; the measurement narrows the belief.
+ * Each parameter is a ratio to the family's or the maker's value, with a prior of the spread that such values have
+ * (prior: judgement). The simulator predicts what would be measured for each ratio; the measurement narrows the belief.
  */
 import { MESH, type LurePhysics, type RetrieveInput } from '../../simulation/types';
 import { freeSink, timeToSinkS } from '../../simulation/sink';
@@ -17,8 +17,18 @@ import { learnRatio, type Evidence, type Learnt } from './belief';
 
 /** Standard deviations of the logarithms: what lures of one kind, and reels of one label, differ by. */
 export const SPREAD = { drag: 0.25, lift: 0.25, reel: 0.05 } as const;
-/** One standard deviation of a count's error: seconds by a watch, depths read from a marked rod or line, turns that end between two. prior: judgement. */
-const COUNT_ERROR = { countS: 0.4, countShare: 0.06, depthM: 0.1, depthShare: 0.07, turns: 0.5, lengthShare: 0.02 } as const;
+/**
+ * One standard deviation of a count's error: seconds by a watch, depths read from a marked rod or line, turns that end
+ * between two. prior: judgement.
+ */
+const COUNT_ERROR = {
+  countS: 0.4,
+  countShare: 0.06,
+  depthM: 0.1,
+  depthShare: 0.07,
+  turns: 0.5,
+  lengthShare: 0.02,
+} as const;
 
 export interface SinkCount {
   kind: 'sink-slack' | 'sink-tight';
@@ -80,7 +90,8 @@ export function secondsToDepth(t: Tried, m: SinkCount): number | null {
   let before = { tS: 0, depthM: 0 };
   for (const s of samples) {
     const depthM = -s.zM;
-    if (depthM >= m.depthM) return before.tS + ((m.depthM - before.depthM) / (depthM - before.depthM)) * (s.tS - before.tS);
+    if (depthM >= m.depthM)
+      return before.tS + ((m.depthM - before.depthM) / (depthM - before.depthM)) * (s.tS - before.tS);
     before = { tS: s.tS, depthM };
   }
   return null;
@@ -103,7 +114,9 @@ export interface LureCalibration {
 /** A sink that never comes to the depth counts as this long, s: far from anything that can be counted. */
 const NEVER_S = 1e4;
 
-/** What the measurements say of a lure. The order of the answers' `nonsense` is that of the measurements of each kind. */
+/**
+ * What the measurements say of a lure. The order of the answers' `nonsense` is that of the measurements of each kind.
+ */
 export function calibrateLure(t: Tried, measurements: readonly LureMeasurement[]): LureCalibration {
   const sinks = measurements.filter((m): m is SinkCount => m.kind !== 'ticks-bottom');
   const ticks = measurements.filter((m): m is BottomTick => m.kind === 'ticks-bottom');

@@ -1,4 +1,7 @@
-/** What the angler's own counts say of the tackle in hand, ready for a plan: ratios to the model's values with their ranges. */
+/**
+ * What the angler's own counts say of the tackle in hand, ready for a plan: ratios to the model's values with their
+ * ranges.
+ */
 import { normalQuantile } from '../../base/draws';
 import { contentHash } from '../../base/hash';
 import type { LurePhysics } from '../../simulation/types';
@@ -40,16 +43,18 @@ function remembered<A, B>(answer: (question: A) => B): (question: A) => B {
 }
 
 /** What measurements say of a lure; with none, the prior. */
-export const knownLure = remembered(({ tried, measurements }: { tried: Tried; measurements: readonly LureMeasurement[] }): KnownLure => {
-  const { drag, lift } = calibrateLure(tried, measurements);
-  const sinks = [...drag.nonsense];
-  const ticks = [...lift.nonsense];
-  return {
-    drag: drag.after,
-    lift: lift.after,
-    nonsense: measurements.map((m) => (m.kind === 'ticks-bottom' ? ticks : sinks).shift() ?? false),
-  };
-});
+export const knownLure = remembered(
+  ({ tried, measurements }: { tried: Tried; measurements: readonly LureMeasurement[] }): KnownLure => {
+    const { drag, lift } = calibrateLure(tried, measurements);
+    const sinks = [...drag.nonsense];
+    const ticks = [...lift.nonsense];
+    return {
+      drag: drag.after,
+      lift: lift.after,
+      nonsense: measurements.map((m) => (m.kind === 'ticks-bottom' ? ticks : sinks).shift() ?? false),
+    };
+  },
+);
 
 export const knownReel = remembered(({ reel, counts }: { reel: ReelSpec; counts: readonly TurnCount[] }): KnownReel => {
   const { after, nonsense } = calibrateReel(reel, counts);

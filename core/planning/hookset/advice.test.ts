@@ -30,7 +30,8 @@ describe('how to set', () => {
     expect(ask({ family: familyById(family), species: speciesProfile(species) }).way).toBe(way);
   });
   test('on the surface nobody strikes at the splash', () => {
-    for (const id of FAMILIES) if (familyById(id).mode === 'surface') expect(ask({ family: familyById(id) }).waitS[0]).toBeGreaterThan(0);
+    for (const id of FAMILIES)
+      if (familyById(id).mode === 'surface') expect(ask({ family: familyById(id) }).waitS[0]).toBeGreaterThan(0);
   });
 });
 
@@ -63,14 +64,20 @@ describe('how tight the drag', () => {
   test('trebles and soft mouths bound it before the line does', () => {
     const strong = { line: { material: 'braid', strengthLb: 40 } } as const;
     expect(ask({ ...strong, family: familyById('suspending-jerkbait') }).dragBy).toBe('hook');
-    expect(ask({ ...strong, family: familyById('panfish-jig-straight'), species: speciesProfile('crappie') }).dragBy).toBe('mouth');
+    expect(
+      ask({ ...strong, family: familyById('panfish-jig-straight'), species: speciesProfile('crappie') }).dragBy,
+    ).toBe('mouth');
     expect(ask({ line: { material: 'nylon', strengthLb: 6 } }).dragBy).toBe('line');
   });
   test('never more than the line, the hook or the mouth bears, for anything that can be tied on', () => {
     for (const family of FAMILIES)
       for (const species of SPECIES)
         for (const material of LINE_MATERIALS) {
-          const a = ask({ family: familyById(family), species: speciesProfile(species), line: { material, strengthLb: 15 } });
+          const a = ask({
+            family: familyById(family),
+            species: speciesProfile(species),
+            line: { material, strengthLb: 15 },
+          });
           expect(a.dragN).toBeGreaterThan(0);
           expect(a.dragN).toBeLessThan(0.31 * 15 * NEWTON_PER_LB);
           expect(Number.isFinite(a.reachM)).toBe(true);

@@ -1,8 +1,10 @@
 /**
- * Setting the hook and the drag, from the springs in between: the line (EA/L) and the rod in series take up the sweep of the hands,
+ * Setting the hook and the drag, from the springs in between: the line (EA/L) and the rod in series take up the sweep
+ * of the hands,
  *   sweep = F·(L/EA + 1/k)     for the force F that the hook wants,
- * and a fish's lunge of a metre near the angler adds 1/(L/EA + 1/k) of pull before the drag gives. Static: no swing of the rod, no water drag on a moving line
- * (both help near and hinder far). Forces that hooks want and mouths bear are prior: judgement; ± 40 %.
+ * and a fish's lunge of a metre near the angler adds 1/(L/EA + 1/k) of pull before the drag gives. Static: no swing of
+ * the rod, no water drag on a moving line (both help near and hinder far). Forces that hooks want and mouths bear are
+ * prior: judgement; ± 40 %.
  */
 import type { Family, Hook } from '../../lures/family';
 import type { SpeciesProfile } from '../../water/species';
@@ -51,7 +53,10 @@ const sweepOfRodM = (rod: RodSpec): number => 0.75 * rod.lengthM + 0.3;
 /** Line out beside the boat or the bank, m. */
 const NEAR_M = 4;
 
-function wayOf(f: Pick<Family, 'id' | 'mode' | 'hook'>, softMouth: boolean): { way: SetWay; waitS: readonly [number, number] } {
+function wayOf(
+  f: Pick<Family, 'id' | 'mode' | 'hook'>,
+  softMouth: boolean,
+): { way: SetWay; waitS: readonly [number, number] } {
   if (f.id === 'hollow-frog') return { way: 'wait-longer', waitS: [1, 2] };
   if (f.mode === 'surface') return { way: 'wait-for-weight', waitS: [0.5, 1] };
   if (f.mode === 'float') return { way: 'reel-then-lift', waitS: [0.5, 1.5] };
@@ -82,7 +87,8 @@ export function adviseHookSet({ family, species, rod, line, castM }: HookSetQues
     ['mouth', species.softMouth ? OF_HOLD * SOFT_MOUTH_N : Infinity],
   ] as const;
   const [dragBy, dragN] = bounds.reduce((a, b) => (b[1] < a[1] ? b : a));
-  const lunge = (l: LineSpec): number => hookSet({ line: linePhysics(l), lineLengthM: NEAR_M, sweepM: 1, rodStiffnessNpm: k }).forceN;
+  const lunge = (l: LineSpec): number =>
+    hookSet({ line: linePhysics(l), lineLengthM: NEAR_M, sweepM: 1, rodStiffnessNpm: k }).forceN;
   return {
     ...wayOf(family, species.softMouth),
     neededN,

@@ -62,7 +62,10 @@ export interface Plan {
   effort: PlanStage;
 }
 
-/** `first`: the best of a handful of guesses, to show at once; `settled`: searched, with its range and what one change would buy. */
+/**
+ * `first`: the best of a handful of guesses, to show at once; `settled`: searched, with its range and what one change
+ * would buy.
+ */
 export type PlanStage = 'first' | 'settled';
 
 const moreShut = (p: PlanTask, by: number): number =>

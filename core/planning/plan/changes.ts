@@ -63,13 +63,26 @@ const STRETCHED = 1.2;
 
 export function trials(p: PlanTask, h: RetrieveSettings): Trial[] {
   const out: Trial[] = [];
-  const add = (kind: PlanChangeKind, hands: Partial<RetrieveSettings>, settings: PlanSettings, facts: ChangeFacts, problem = p): void => {
+  const add = (
+    kind: PlanChangeKind,
+    hands: Partial<RetrieveSettings>,
+    settings: PlanSettings,
+    facts: ChangeFacts,
+    problem = p,
+  ): void => {
     out.push({ change: { kind, settings, facts }, problem, hands: { ...h, ...hands } });
   };
   /** The same hands with other tackle: everything else stays as it was planned. */
   const other = (settings: PlanSettings): PlanTask => {
     const q = setUpTask({ ...p.request, set: { ...p.request.set, castM: h.castM, ...settings } });
-    return { ...q, bandM: p.bandM, depthM: p.depthM, speedMps: p.speedMps, pauseS: p.pauseS, metresPerTurn: p.metresPerTurn };
+    return {
+      ...q,
+      bandM: p.bandM,
+      depthM: p.depthM,
+      speedMps: p.speedMps,
+      pauseS: p.pauseS,
+      metresPerTurn: p.metresPerTurn,
+    };
   };
   const { mode, styles } = p.family;
   const own = p.request.set?.cadence;
@@ -77,7 +90,10 @@ export function trials(p: PlanTask, h: RetrieveSettings): Trial[] {
     if (position !== h.tip.position && mode !== 'float')
       add('tip', { tip: tipSetting(position, p.request.rod, p.reading.access) }, { tip: position }, { tip: position });
   if (mode !== 'surface' && mode !== 'float')
-    for (const [kind, line] of [['line-thinner', thinnerLine(p.line)] as const, ['line-thicker', thickerLine(p.line)] as const])
+    for (const [kind, line] of [
+      ['line-thinner', thinnerLine(p.line)] as const,
+      ['line-thicker', thickerLine(p.line)] as const,
+    ])
       if (line) add(kind, {}, { line }, { line }, other({ line }));
   const cast = (kind: PlanChangeKind, castM: number): void => add(kind, { castM }, { castM }, { castM });
   if (!p.pitched && h.castM + CAST_STEP_M <= STRETCHED * p.comfortableM) cast('cast-longer', h.castM + CAST_STEP_M);
@@ -96,7 +112,8 @@ export function trials(p: PlanTask, h: RetrieveSettings): Trial[] {
   }
   if (p.sinkS > 0 && mode !== 'float') {
     const step = Math.max(1, Math.round(h.countdownS * 0.25));
-    const count = (kind: PlanChangeKind, countdownS: number): void => add(kind, { countdownS }, { countdownS }, { countdownS });
+    const count = (kind: PlanChangeKind, countdownS: number): void =>
+      add(kind, { countdownS }, { countdownS }, { countdownS });
     count('count-more', h.countdownS + step);
     if (h.countdownS > 0) count('count-less', Math.max(0, h.countdownS - step));
   }
@@ -119,6 +136,7 @@ export function trials(p: PlanTask, h: RetrieveSettings): Trial[] {
     lip('lip-shallower', LIP.shallower);
   }
   if (p.reading.currentMps >= TELLING_CURRENT_MPS)
-    for (const angleDeg of p.stand.anglesDeg) if (angleDeg !== Math.abs(h.angleDeg)) add('angle', { angleDeg }, { angleDeg }, { angleDeg });
+    for (const angleDeg of p.stand.anglesDeg)
+      if (angleDeg !== Math.abs(h.angleDeg)) add('angle', { angleDeg }, { angleDeg }, { angleDeg });
   return out;
 }

@@ -8,8 +8,14 @@ export const mean = (values: readonly number[]): number => values.reduce((a, b) 
 /** Deviations to the ends of 5–95 %. */
 const ENDS = 1.645;
 
-/** What one change alone gains on the whole, and where its gain lies, from those at the corners and at the likeliest tackle. */
-export function gainRange(atCorners: readonly number[], likeliest: number): { gain: number; low: number; high: number } {
+/**
+ * What one change alone gains on the whole, and where its gain lies, from those at the corners and at the likeliest
+ * tackle.
+ */
+export function gainRange(
+  atCorners: readonly number[],
+  likeliest: number,
+): { gain: number; low: number; high: number } {
   const gain = mean(atCorners);
   const spread = ENDS * Math.sqrt(mean(atCorners.map((v) => (v - gain) ** 2)));
   const all = [...atCorners, likeliest];
@@ -34,7 +40,10 @@ export interface ShareRange {
   high: number;
 }
 
-/** Where a share lies, from its value and its values in the draws, which were made on a coarser mesh where the value was `coarse`. */
+/**
+ * Where a share lies, from its value and its values in the draws, which were made on a coarser mesh where the value was
+ * `coarse`.
+ */
 export function shareRange(value: number, coarse: number, drawn: readonly number[]): ShareRange {
   if (drawn.length === 0) return { mean: value, low: value, high: value };
   const moved = drawn.map((s) => clamp(s + value - coarse, 0, 1));

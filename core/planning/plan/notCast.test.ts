@@ -3,7 +3,10 @@ import { familyById } from '../../lures/families';
 import type { PlanRequest } from '../task/request';
 import { planRetrieve } from './plan';
 
-const request = (family: PlanRequest['lure']['family'], given: Partial<PlanRequest['conditions']> = {}): PlanRequest => ({
+const request = (
+  family: PlanRequest['lure']['family'],
+  given: Partial<PlanRequest['conditions']> = {},
+): PlanRequest => ({
   conditions: {
     species: 'walleye',
     access: 'ice',
@@ -21,7 +24,10 @@ const vertical = FAMILIES.filter((f) => familyById(f).mode === 'vertical');
 test.each(vertical)('%s is let down to the fish, stays among them, and comes back', (family) => {
   const deep = family === 'vertical-metal-jig';
   const p = planRetrieve(
-    request(family, deep ? { species: 'lake-trout', access: 'bow', water: { setting: 'lake', depthM: 20, fishDepthM: 15 } } : {}),
+    request(
+      family,
+      deep ? { species: 'lake-trout', access: 'bow', water: { setting: 'lake', depthM: 20, fishDepthM: 15 } } : {},
+    ),
   );
   expect(p.hands.castM).toBe(0);
   expect(p.misses).toBe(false);
@@ -36,7 +42,10 @@ test.each(vertical)('%s is let down to the fish, stays among them, and comes bac
 test('a dead stick is left alone, a rattler is snapped', () => {
   const pauses = (f: 'ice-dead-stick' | 'ice-lipless') => {
     const { steps } = planRetrieve(request(f)).track.cadence;
-    return steps.filter((s) => s.kind === 'pause').reduce((a, s) => a + s.durationS, 0) / steps.reduce((a, s) => a + s.durationS, 0);
+    return (
+      steps.filter((s) => s.kind === 'pause').reduce((a, s) => a + s.durationS, 0) /
+      steps.reduce((a, s) => a + s.durationS, 0)
+    );
   };
   expect(pauses('ice-dead-stick')).toBeGreaterThan(pauses('ice-lipless'));
 });
@@ -54,7 +63,11 @@ test('what is towed passes over the fish for a part of its round', () => {
   expect(p.zoneShare.mean).toBeLessThan(0.4);
   expect(p.track.lineXZ[0]!.length).toBe(4);
   const shallow = planRetrieve(
-    request('towed-plug', { species: 'chinook-salmon', access: 'stern', water: { setting: 'lake', surfaceTempC: 14, depthM: 60, fishDepthM: 55 } }),
+    request('towed-plug', {
+      species: 'chinook-salmon',
+      access: 'stern',
+      water: { setting: 'lake', surfaceTempC: 14, depthM: 60, fishDepthM: 55 },
+    }),
   );
   expect(shallow.misses).toBe(true);
 });

@@ -1,6 +1,6 @@
 /**
- * The plan of a lure that is not cast: let straight down and worked in one place, or towed in passes over the fish. Nothing is searched: the line sets the depth.
- * One "cast" is a drop and back, or a pass and round again.
+ * The plan of a lure that is not cast: let straight down and worked in one place, or towed in passes over the fish.
+ * Nothing is searched: the line sets the depth. One "cast" is a drop and back, or a pass and round again.
  */
 import type { Family } from '../../lures/family';
 import { clamp } from '../../base/numbers';
@@ -81,10 +81,12 @@ function planOf(p: PlanTask, effort: PlanStage, a: Answer): Plan {
 function down(p: PlanTask, effort: PlanStage): Plan {
   const v = planVertical({ ...p.request, depthM: p.depthM, driftMps: 0, markEveryM: 1 });
   const hands: RetrieveSettings = { ...firstSettings(p), castM: 0, angleDeg: 0 };
-  if ('problem' in v) return planOf(p, effort, { hands, track: still(p, [], 0), depthM: 0, low: 0, high: 0, speedMps: 0, misses: true });
+  if ('problem' in v)
+    return planOf(p, effort, { hands, track: still(p, [], 0), depthM: 0, low: 0, high: 0, speedMps: 0, misses: true });
   hands.countdownS = p.request.set?.countdownS ?? Math.round(v.countS.mean * 2) / 2;
   const track = letDown(p, v, hands.countdownS);
-  const share = (countS: number): number => clamp((track.zoneShare * track.castS + v.countS.mean - countS) / track.castS, 0, 1);
+  const share = (countS: number): number =>
+    clamp((track.zoneShare * track.castS + v.countS.mean - countS) / track.castS, 0, 1);
   const movedM = v.workedM[1] - v.workedM[0];
   return planOf(p, effort, {
     hands,
@@ -113,7 +115,8 @@ function letDown(p: PlanTask, v: VerticalPlan, countdownS: number): Track {
     { mesh: MESH.quick, timesS, lineShapes: true },
   );
   const spans = compiled.phases;
-  const phaseAt = (tS: number): Phase => (tS < startS ? 'fall' : (spans.find((x) => tS >= x.fromS && tS < x.toS)?.phase ?? 'pause'));
+  const phaseAt = (tS: number): Phase =>
+    tS < startS ? 'fall' : (spans.find((x) => tS >= x.fromS && tS < x.toS)?.phase ?? 'pause');
   const upS = v.lineM / (WIND_UP_TURNS_PER_S * p.metresPerTurn);
   return notCastTrack(
     p,
@@ -164,7 +167,10 @@ function shareInBand({ runsM: [top, bottom] }: TowedPass, band: readonly [number
 
 /** A straight line from the lure to the tip will do for the picture. */
 function passXZ(pass: TowedPass, h: RetrieveSettings): number[] {
-  const outM = Math.min(SHOWN_BEHIND_M, Math.sqrt(Math.max(1, pass.lineOutM ** 2 - (pass.depthM + h.tip.heightM) ** 2)));
+  const outM = Math.min(
+    SHOWN_BEHIND_M,
+    Math.sqrt(Math.max(1, pass.lineOutM ** 2 - (pass.depthM + h.tip.heightM) ** 2)),
+  );
   return [outM, -pass.depthM, 0, h.tip.heightM];
 }
 

@@ -23,7 +23,15 @@ const request = (
   conditions: {
     species: 'largemouth-bass',
     month: 6,
-    water: { setting: 'lake', surfaceTempC: 20, clarityM: 1.2, depthM: 3.5, fishDepthM: 1.6, cover: { kind: 'none', density: 0 }, ...water },
+    water: {
+      setting: 'lake',
+      surfaceTempC: 20,
+      clarityM: 1.2,
+      depthM: 3.5,
+      fishDepthM: 1.6,
+      cover: { kind: 'none', density: 0 },
+      ...water,
+    },
   },
   lure: { family },
   ...TACKLE,
@@ -55,7 +63,8 @@ test('the promise holds on a finer mesh', () => {
 
 test('the track runs inside its range, and a counted sink narrows that and moves it', () => {
   const r = request('paddletail', {}, { set: { castM: 20, countdownS: 4, turnsPerS: 0.8, style: 'steady' } });
-  const width = (p: Plan): number => p.range!.deepM.reduce((s, d, i) => s + d - p.range!.shallowM[i]!, 0) / p.range!.deepM.length;
+  const width = (p: Plan): number =>
+    p.range!.deepM.reduce((s, d, i) => s + d - p.range!.shallowM[i]!, 0) / p.range!.deepM.length;
   const before = plan(r);
   before.track.depthM.forEach((d, i) => {
     expect(d).toBeGreaterThanOrEqual(before.range!.shallowM[i]! - 1e-9);
@@ -94,7 +103,9 @@ test('a surface lure stays on top and needs no search', () => {
 });
 
 test('a jig reaches the bottom and rests on it', () => {
-  const p = plan(request('football-jig', { fishDepthM: 3.3, depthM: 3.5, cover: { kind: 'rock', density: 0.3 }, bottom: 'rock' }));
+  const p = plan(
+    request('football-jig', { fishDepthM: 3.3, depthM: 3.5, cover: { kind: 'rock', density: 0.3 }, bottom: 'rock' }),
+  );
   expect(p.bottomS).toBeGreaterThan(5);
   expect(p.deepestM).toBeCloseTo(3.5, 0);
 });
@@ -109,7 +120,10 @@ test('in wood a Texas rig is dropped short and carried by the limbs', () => {
 test('the bait below a cork hangs at its depth', () => {
   const p = plan({
     ...request('popping-cork-shrimp'),
-    conditions: { species: 'spotted-seatrout', water: { setting: 'flat', surfaceTempC: 23, depthM: 1.5, fishDepthM: 0.9, clarityM: 0.8 } },
+    conditions: {
+      species: 'spotted-seatrout',
+      water: { setting: 'flat', surfaceTempC: 23, depthM: 1.5, fishDepthM: 0.9, clarityM: 0.8 },
+    },
   });
   expect(p.deepestM).toBeCloseTo(0.9, 1);
   expect(p.zoneShare.mean).toBeGreaterThan(0.8);
@@ -157,8 +171,12 @@ test('deterministic, and the same hands have the same identity', () => {
   const b = plan(request('paddletail'));
   expect(a.track.depthM).toEqual(b.track.depthM);
   expect(presentationId(a.presentation)).toBe(presentationId(b.presentation));
-  expect(presentationId({ ...a.presentation, countdownS: a.presentation.countdownS + 1 })).not.toBe(presentationId(a.presentation));
-  expect(presentationId({ ...a.presentation, lure: { ...a.presentation.lure, dragAreaM2: 1 } })).toBe(presentationId(a.presentation));
+  expect(presentationId({ ...a.presentation, countdownS: a.presentation.countdownS + 1 })).not.toBe(
+    presentationId(a.presentation),
+  );
+  expect(presentationId({ ...a.presentation, lure: { ...a.presentation.lure, dragAreaM2: 1 } })).toBe(
+    presentationId(a.presentation),
+  );
 });
 
 describe('the mood is in the hands', () => {
@@ -183,21 +201,24 @@ describe('the mood is in the hands', () => {
 });
 
 describe('a hundred casts on the model', () => {
-  test.each(['spinnerbait', 'deep-crank', 'football-jig'] as const)('a %s: at least so many different hands, told as it goes', (family) => {
-    const r = request(family, family === 'football-jig' ? { fishDepthM: 3.3 } : {});
-    const steps = planInSteps(r, 'settled');
-    let last = 0;
-    for (;;) {
-      const s = steps.next();
-      if (s.done) {
-        expect(s.value.candidates).toBeGreaterThanOrEqual(MIN_CANDIDATES);
-        break;
+  test.each(['spinnerbait', 'deep-crank', 'football-jig'] as const)(
+    'a %s: at least so many different hands, told as it goes',
+    (family) => {
+      const r = request(family, family === 'football-jig' ? { fishDepthM: 3.3 } : {});
+      const steps = planInSteps(r, 'settled');
+      let last = 0;
+      for (;;) {
+        const s = steps.next();
+        if (s.done) {
+          expect(s.value.candidates).toBeGreaterThanOrEqual(MIN_CANDIDATES);
+          break;
+        }
+        expect(s.value.done).toBeGreaterThanOrEqual(last);
+        expect(s.value.done).toBeLessThan(s.value.of);
+        last = s.value.done;
       }
-      expect(s.value.done).toBeGreaterThanOrEqual(last);
-      expect(s.value.done).toBeLessThan(s.value.of);
-      last = s.value.done;
-    }
-  });
+    },
+  );
 
   test('nothing the search tried is better than what it settles on, by more than the mesh can tell', () => {
     const r = request('spinnerbait');
@@ -266,7 +287,9 @@ test('what is tried as if: a heavier head sinks faster, a longer lip dives deepe
   const deepest = (family: PlanRequest['lure']['family'], more: PlanRequest['set']): number =>
     planRetrieve(request(family, {}, { set: { ...set, ...more } }), 'first').deepestM;
   expect(deepest('paddletail', { weightKg: 0.0142 })).toBeGreaterThan(deepest('paddletail', { weightKg: 0.0071 }));
-  expect(deepest('deep-crank', { countdownS: 0, lipScale: 1.35 })).toBeGreaterThan(deepest('deep-crank', { countdownS: 0 }));
+  expect(deepest('deep-crank', { countdownS: 0, lipScale: 1.35 })).toBeGreaterThan(
+    deepest('deep-crank', { countdownS: 0 }),
+  );
   expect(deepest('deep-crank', { countdownS: 0, line: { material: 'nylon', strengthLb: 20 } })).toBeLessThan(
     deepest('deep-crank', { countdownS: 0 }),
   );

@@ -1,7 +1,8 @@
 /**
- * The planner: what the hands should do with this lure here. The best of a handful of guesses, shown at once; then at least a hundred casts simulated on the coarsest
- * mesh (`search`), the best few again on finer ones, and the winner with what nobody knows exactly drawn 32 times for its range. `buys` says what
- * one change alone would do. All in one order that never depends on the clock: the same request gives the same plan.
+ * The planner: what the hands should do with this lure here. The best of a handful of guesses, shown at once; then at
+ * least a hundred casts simulated on the coarsest mesh (`search`), the best few again on finer ones, and the winner
+ * with what nobody knows exactly drawn 32 times for its range. `buys` says what one change alone would do. All in one
+ * order that never depends on the clock: the same request gives the same plan.
  */
 import { BETWEEN_CASTS_S } from '../../tackle/cast';
 import { MESH, type Mesh } from '../../simulation/types';
@@ -10,7 +11,16 @@ import { trials, type PlanChange } from './changes';
 import { DRAWS, depthRange, gainRange, mean, shareRange, type ShareRange } from './doubt';
 import { isNotCast, planNotCast } from './notCast';
 import type { PlanRequest } from '../task/request';
-import { around, MIN_CANDIDATES, freeParameters, openings, search, type Candidate, type FreeParameter, type Progress } from './search';
+import {
+  around,
+  MIN_CANDIDATES,
+  freeParameters,
+  openings,
+  search,
+  type Candidate,
+  type FreeParameter,
+  type Progress,
+} from './search';
 import { firstSettings, presentationOf, setUpTask, type RetrieveSettings, type PlanTask } from '../task/setup';
 import { simulateSettings, type Track } from './track';
 import { workedSpeedMps, worth } from './worth';
@@ -108,7 +118,8 @@ export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator
     for (const { change, problem, hands: h } of trials(p, hands)) {
       const likeliest = (yield* cast(problem, h, MESH.scan)).zoneShare - free.zoneShare;
       const gains: number[] = [];
-      for (const [i, corner] of corners(problem).entries()) gains.push((yield* cast(problem, h, MESH.scan, corner)).zoneShare - atCorners[i]!);
+      for (const [i, corner] of corners(problem).entries())
+        gains.push((yield* cast(problem, h, MESH.scan, corner)).zoneShare - atCorners[i]!);
       buys.push({ ...change, ...gainRange(gains, likeliest) });
     }
     buys.sort((a, b) => b.gain - a.gain);
@@ -151,7 +162,10 @@ const AS_GOOD = 0.98;
 /** The last looks around take steps of this size. */
 const POLISH_STEPS = [0.5, 0.25] as const;
 
-/** Casts the best of the sifted again on finer meshes, the first guess with them: it stands unless they are better there too. */
+/**
+ * Casts the best of the sifted again on finer meshes, the first guess with them: it stands unless they are better there
+ * too.
+ */
 function* finest(
   free: readonly FreeParameter[],
   sifted: readonly Candidate[],
@@ -174,7 +188,8 @@ function* finest(
   asGood.sort((a, b) => b.hope - a.hope);
   const chosen = asGood.map((x) => x.c);
   const last: Candidate[] = [];
-  for (const c of [...chosen, ...again.filter((x) => !chosen.includes(x))].slice(0, FINALISTS.plan)) last.push(yield* plan(c.hands));
+  for (const c of [...chosen, ...again.filter((x) => !chosen.includes(x))].slice(0, FINALISTS.plan))
+    last.push(yield* plan(c.hands));
   if (last.every((c) => c.hands !== start)) last.push(yield* plan(start));
   const [best] = [...last].sort(better);
   return last[0]!.worth >= AS_GOOD * best!.worth ? last[0]! : best!;

@@ -1,13 +1,22 @@
 /**
- * The search for the best hands: a first scatter over everything that is free, then steps of shrinking size from the best few, at least a hundred
- * casts simulated on the coarsest mesh. The finalists are cast again on finer meshes by the planner.
+ * The search for the best hands: a first scatter over everything that is free, then steps of shrinking size from the
+ * best few, at least a hundred casts simulated on the coarsest mesh. The finalists are cast again on finer meshes by
+ * the planner.
  */
 import { DRAW_COUNT, uniformDraw } from '../../base/draws';
 import { clamp, roundTo } from '../../base/numbers';
 import { seededRandom } from '../../base/random';
 import { hangs } from '../cadence/library';
 import { TELLING_CURRENT_MPS, tipSetting, type TipPosition } from '../../tackle/stand';
-import { angleWasRead, MIN_TURNS_PER_S, maxTurnsPerS, tableStarts, turnsFor, type RetrieveSettings, type PlanTask } from '../task/setup';
+import {
+  angleWasRead,
+  MIN_TURNS_PER_S,
+  maxTurnsPerS,
+  tableStarts,
+  turnsFor,
+  type RetrieveSettings,
+  type PlanTask,
+} from '../task/setup';
 import type { Track } from './track';
 
 /** How far a plan under way is: simulations done, of about how many, and the best share of the cast so far. */
@@ -53,7 +62,10 @@ export function freeParameters(p: PlanTask, start: RetrieveSettings): FreeParame
   if (set.tip === undefined && p.family.mode !== 'float')
     out.push({
       settings: tips.length,
-      at: (h, u) => ({ ...h, tip: tipSetting(tips[Math.min(tips.length - 1, Math.floor(u * tips.length))]!, p.request.rod, p.reading.access) }),
+      at: (h, u) => ({
+        ...h,
+        tip: tipSetting(tips[Math.min(tips.length - 1, Math.floor(u * tips.length))]!, p.request.rod, p.reading.access),
+      }),
       of: (h) => (tips.indexOf(h.tip.position as TipPosition) + 0.5) / tips.length,
     });
   if (set.turnsPerS === undefined && !set.cadence) {
@@ -61,16 +73,28 @@ export function freeParameters(p: PlanTask, start: RetrieveSettings): FreeParame
       Math.max(MIN_TURNS_PER_S, 0.4 * start.turnsPerS),
       Math.max(MIN_TURNS_PER_S + 0.1, Math.min(maxTurnsPerS(p), 2 * start.turnsPerS)),
     );
-    out.push({ step: 0.2, at: (h, u) => ({ ...h, turnsPerS: twentieth(range.at(u)) }), of: (h) => range.of(h.turnsPerS) });
+    out.push({
+      step: 0.2,
+      at: (h, u) => ({ ...h, turnsPerS: twentieth(range.at(u)) }),
+      of: (h) => range.of(h.turnsPerS),
+    });
   }
   if (set.countdownS === undefined && p.family.mode !== 'float' && p.sinkS > 0) {
     const most = clamp(1.8 * Math.max(start.countdownS, p.sinkS), 2, 60);
-    out.push({ step: 0.15, at: (h, u) => ({ ...h, countdownS: HALF(most * u) }), of: (h) => clamp(h.countdownS / most, 0, 1) });
+    out.push({
+      step: 0.15,
+      at: (h, u) => ({ ...h, countdownS: HALF(most * u) }),
+      of: (h) => clamp(h.countdownS / most, 0, 1),
+    });
   }
   if (set.pauseS === undefined && !set.cadence && hangs(start.style) && start.pauseS >= 1.5) {
     // On the bottom the hang is the fish's to say; in mid-water it also decides how far the lure sinks or rises.
     const range = between(Math.max(0.5, (swims ? 0.35 : 0.75) * start.pauseS), start.pauseS);
-    out.push({ step: 0.25, at: (h, u) => ({ ...h, pauseS: Math.max(0.5, HALF(range.at(u))) }), of: (h) => range.of(h.pauseS) });
+    out.push({
+      step: 0.25,
+      at: (h, u) => ({ ...h, pauseS: Math.max(0.5, HALF(range.at(u))) }),
+      of: (h) => range.of(h.pauseS),
+    });
   }
   if (swims && set.castM === undefined && !p.pitched && !p.request.targetM && p.comfortableM > 8) {
     const range = between(0.6 * p.comfortableM, p.comfortableM);
@@ -95,7 +119,8 @@ const MAX_CANDIDATES = 140;
 const SCALES = [2, 0.8, 0.4, 0.2] as const;
 const KEPT = [4, 4, 2, 2] as const;
 
-const keyOf = (h: RetrieveSettings): string => `${h.castM} ${h.countdownS} ${h.turnsPerS} ${h.tip.position} ${h.pauseS} ${h.angleDeg} ${h.style}`;
+const keyOf = (h: RetrieveSettings): string =>
+  `${h.castM} ${h.countdownS} ${h.turnsPerS} ${h.tip.position} ${h.pauseS} ${h.angleDeg} ${h.style}`;
 
 const sameSettings = (a: RetrieveSettings, b: RetrieveSettings): boolean => keyOf(a) === keyOf(b);
 
@@ -108,7 +133,9 @@ export function openings(p: PlanTask, start: RetrieveSettings, free: readonly Fr
     turnsPerS: set.turnsPerS ?? turnsFor(p, o.speedMps, p.style, p.pauseS),
     tip: set.tip ? start.tip : tipSetting(nearestTip(p, o.tipM > 1 ? 'up' : 'down'), p.request.rod, p.reading.access),
   }));
-  const scattered = Array.from({ length: SCATTER }, (_, n) => free.reduce((h, f, k) => f.at(h, uniformDraw(n, k + (n < DRAW_COUNT ? 0 : 6))), start));
+  const scattered = Array.from({ length: SCATTER }, (_, n) =>
+    free.reduce((h, f, k) => f.at(h, uniformDraw(n, k + (n < DRAW_COUNT ? 0 : 6))), start),
+  );
   return [...fromTable, ...scattered];
 }
 
@@ -185,7 +212,8 @@ export function* around(
   return at;
 }
 
-const nearestTip = (p: PlanTask, wished: TipPosition): TipPosition => (p.stand.tips.includes(wished) ? wished : p.stand.tips[0]!);
+const nearestTip = (p: PlanTask, wished: TipPosition): TipPosition =>
+  p.stand.tips.includes(wished) ? wished : p.stand.tips[0]!;
 
 /** The best few that are not the same place twice. */
 function spread(candidates: readonly Candidate[], most: number): Candidate[] {

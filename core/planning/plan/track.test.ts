@@ -12,7 +12,15 @@ function problem(family: FamilyId, set: PlanSettings = {}, water: Partial<Condit
     conditions: {
       species: 'largemouth-bass',
       month: 6,
-      water: { setting: 'lake', surfaceTempC: 18, clarityM: 1.2, depthM: 4, fishDepthM: 1.4, cover: { kind: 'none', density: 0 }, ...water },
+      water: {
+        setting: 'lake',
+        surfaceTempC: 18,
+        clarityM: 1.2,
+        depthM: 4,
+        fishDepthM: 1.4,
+        cover: { kind: 'none', density: 0 },
+        ...water,
+      },
     },
     lure: { family },
     rod: { lengthM: 2.13, minLureKg: 0.003, maxLureKg: 0.03, action: 'fast' },
@@ -21,7 +29,8 @@ function problem(family: FamilyId, set: PlanSettings = {}, water: Partial<Condit
     set,
   });
 }
-const run = (p: PlanTask, longestS = 60): Track => simulateSettings(p, firstSettings(p), { mesh: MESH.quick, longestS });
+const run = (p: PlanTask, longestS = 60): Track =>
+  simulateSettings(p, firstSettings(p), { mesh: MESH.quick, longestS });
 
 /** Depth gained in each stretch of one phase, m; positive is sinking. */
 function drops(t: Track, phase: Track['phase'][number]): number[] {
@@ -47,7 +56,9 @@ describe('what a lure does while it is left alone', () => {
     expect(mean(drops(run(problem('square-bill', { ...hang, countdownS: 0 })), 'pause'))).toBeLessThan(-0.1);
   });
   test('a suspender hangs nearly still', () => {
-    expect(Math.abs(mean(drops(run(problem('suspending-jerkbait', { ...hang, countdownS: 0 })), 'pause')))).toBeLessThan(0.35);
+    expect(
+      Math.abs(mean(drops(run(problem('suspending-jerkbait', { ...hang, countdownS: 0 })), 'pause'))),
+    ).toBeLessThan(0.35);
   });
   test('a diver dives while it is turned', () => {
     const t = run(problem('deep-crank', { style: 'steady', turnsPerS: 1, castM: 22, countdownS: 0 }));
@@ -84,7 +95,9 @@ test('uncertain drag moves the depth the right way', () => {
   const light = simulateSettings(p, h, { mesh: MESH.quick, longestS: 30, lineDrag: 0.7 });
   const heavy = simulateSettings(p, h, { mesh: MESH.quick, longestS: 30, lineDrag: 1.4 });
   expect(heavy.deepestM).toBeLessThan(light.deepestM);
-  expect(simulateSettings(p, h, { mesh: MESH.quick, longestS: 30, lureDrag: 1.5 }).deepestM).toBeLessThanOrEqual(light.deepestM);
+  expect(simulateSettings(p, h, { mesh: MESH.quick, longestS: 30, lureDrag: 1.5 }).deepestM).toBeLessThanOrEqual(
+    light.deepestM,
+  );
 });
 
 test('a current across carries it aside, one towards the angler brings it home', () => {
@@ -104,7 +117,10 @@ test('a line shape comes with every sample when it is asked for, from the lure t
 });
 
 test('a very slow cast says that it goes on', () => {
-  const slow = run(problem('finesse-jig', { castM: 25, pauseS: 15, style: 'dead-stick', turnsPerS: 0.3 }, { fishDepthM: 3.8 }), MAX_CAST_S);
+  const slow = run(
+    problem('finesse-jig', { castM: 25, pauseS: 15, style: 'dead-stick', turnsPerS: 0.3 }, { fishDepthM: 3.8 }),
+    MAX_CAST_S,
+  );
   expect(slow.cutShort).toBe(true);
   expect(run(problem('paddletail', { castM: 12, turnsPerS: 1.2, style: 'steady' }), MAX_CAST_S).cutShort).toBe(false);
 });

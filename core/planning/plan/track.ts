@@ -4,7 +4,15 @@ import { defaultCadence } from '../cadence/library';
 import { BETWEEN_CASTS_S } from '../../tackle/cast';
 import { runRetrieve, type Sample } from '../../simulation/retrieve';
 import { netWeightN } from '../../simulation/sink';
-import { MESH, type LeaderPhysics, type LurePhysics, type Mesh, type RetrieveInput, type TipMove, type Vec3 } from '../../simulation/types';
+import {
+  MESH,
+  type LeaderPhysics,
+  type LurePhysics,
+  type Mesh,
+  type RetrieveInput,
+  type TipMove,
+  type Vec3,
+} from '../../simulation/types';
 import { floatFor } from '../../simulation/float';
 import { linePhysics } from '../../tackle/line';
 import { rodStiffnessNpm } from '../../tackle/rod';
@@ -57,7 +65,10 @@ export interface TrackOptions extends Partial<TackleDraw> {
   /** Follow the cast no longer than this, s; absent: as long as anyone would work it. */
   longestS?: number;
   lineShapes?: boolean;
-  /** Reel in from here, m from the angler (null: work it to the feet); absent: where going on keeps the lure among the fish less than a new cast would. */
+  /**
+   * Reel in from here, m from the angler (null: work it to the feet); absent: where going on keeps the lure among the
+   * fish less than a new cast would.
+   */
   workedToM?: number | null;
 }
 
@@ -104,7 +115,9 @@ function retrieveInput(p: PlanTask, h: RetrieveSettings, o: TrackOptions): Omit<
 
 /** Turns a second of a hand that only wants the lure back. prior: judgement. */
 const REEL_IN_TURNS_PER_S = 2;
-/** Reeling in early must win at least this share of the time among the fish, or the cast is simply worked to the end. */
+/**
+ * Reeling in early must win at least this share of the time among the fish, or the cast is simply worked to the end.
+ */
 const WORTH_STOPPING = 1.03;
 
 /** A tremble of the tip moves the lure on the spot: the coarsest mesh, which only sifts, passes it over. */
@@ -148,7 +161,9 @@ function lastWorked(p: PlanTask, f: Followed, workedToM: number | null | undefin
 }
 
 export function simulateSettings(p: PlanTask, h: RetrieveSettings, o: TrackOptions): Track {
-  const cadence = p.request.set?.cadence ?? defaultCadence({ style: h.style, moodMean: p.mood.mean, pauseS: h.pauseS, turnsPerS: h.turnsPerS });
+  const cadence =
+    p.request.set?.cadence ??
+    defaultCadence({ style: h.style, moodMean: p.mood.mean, pauseS: h.pauseS, turnsPerS: h.turnsPerS });
   const startS = SPLASH_S + h.countdownS;
   const longestS = Math.max(startS + 2, Math.min(o.longestS ?? MAX_CAST_S, p.longestS));
   const base = retrieveInput(p, h, o);
@@ -158,7 +173,11 @@ export function simulateSettings(p: PlanTask, h: RetrieveSettings, o: TrackOptio
   const timesS = Array.from({ length: Math.ceil(longestS / SAMPLE_S) }, (_, i) => i * SAMPLE_S);
   const liftOutM = h.tip.heightM + LIFT_OUT_M + (base.leader?.lengthM ?? 0);
   const { samples } = runRetrieve(
-    { ...base, reel: compiled.reelProfile, tipMoves: o.mesh === MESH.scan ? compiled.tipMoves.filter(felt) : compiled.tipMoves },
+    {
+      ...base,
+      reel: compiled.reelProfile,
+      tipMoves: o.mesh === MESH.scan ? compiled.tipMoves.filter(felt) : compiled.tipMoves,
+    },
     { mesh: o.mesh, timesS, lineShapes: o.lineShapes, stopAtLineM: liftOutM },
   );
   const digs = base.lure.liftAreaM2 > 0;
@@ -186,7 +205,10 @@ export function simulateSettings(p: PlanTask, h: RetrieveSettings, o: TrackOptio
   return castTrack(p, h, followed, last, compiled.beats, cadence, longestS, o.lineShapes ?? false);
 }
 
-/** The way back of a lure that is reeled in, as a straight line up to the tip: for the picture and the beat, not for what counts. */
+/**
+ * The way back of a lure that is reeled in, as a straight line up to the tip: for the picture and the beat, not for
+ * what counts.
+ */
 type WayBack = Pick<Track, 'tS' | 'xM' | 'depthM' | 'phase' | 'onBottom' | 'lineXZ'>;
 function wayBack(from: Sample, reelInS: number, tipM: number, lineShapes: boolean): WayBack {
   const n = reelInS > 0.5 ? Math.ceil(reelInS / SAMPLE_S) : 0;
@@ -214,7 +236,10 @@ export interface Worked extends Pick<
 }
 
 /** What the samples add up to. */
-export function trackOf({ dtS, zoneS: counted, ...w }: Worked, rest: Partial<Pick<Track, 'workedToM' | 'asideM' | 'cutShort'>> = {}): Track {
+export function trackOf(
+  { dtS, zoneS: counted, ...w }: Worked,
+  rest: Partial<Pick<Track, 'workedToM' | 'asideM' | 'cutShort'>> = {},
+): Track {
   const phaseS = Object.fromEntries(PHASES.map((x) => [x, 0])) as Record<Phase, number>;
   let zoneS = 0;
   let bottomS = 0;

@@ -4,6 +4,8 @@
 const ABOVE_M = 0.02;
 const BELOW_M = 0.05;
 
-/** Depth of the lure and of the band's top and bottom, m. Example: 1.99 m counts in a band of 2–3 m, 1.97 m does not. */
+/**
+ * Depth of the lure and of the band's top and bottom, m. Example: 1.99 m counts in a band of 2–3 m, 1.97 m does not.
+ */
 export const inBand = (depthM: number, [topM, bottomM]: readonly [number, number]): boolean =>
   depthM >= topM - ABOVE_M && depthM <= bottomM + BELOW_M;

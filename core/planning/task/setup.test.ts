@@ -3,11 +3,23 @@ import type { FamilyId } from '../../lures/family';
 import type { PlanRequest } from './request';
 import { firstCountdownS, firstSettings, liveliness, maxTurnsPerS, setUpTask, turnsFor, type PlanTask } from './setup';
 
-const request = (family: FamilyId, water: Partial<Conditions['water']> = {}, more: Partial<PlanRequest> = {}): PlanRequest => ({
+const request = (
+  family: FamilyId,
+  water: Partial<Conditions['water']> = {},
+  more: Partial<PlanRequest> = {},
+): PlanRequest => ({
   conditions: {
     species: 'largemouth-bass',
     month: 6,
-    water: { setting: 'lake', surfaceTempC: 20, clarityM: 1.2, depthM: 3.5, fishDepthM: 1.6, cover: { kind: 'none', density: 0 }, ...water },
+    water: {
+      setting: 'lake',
+      surfaceTempC: 20,
+      clarityM: 1.2,
+      depthM: 3.5,
+      fishDepthM: 1.6,
+      cover: { kind: 'none', density: 0 },
+      ...water,
+    },
   },
   lure: { family },
   rod: { lengthM: 2.13, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' },
@@ -44,14 +56,18 @@ test('the angler’s own lure keeps its weight and length', () => {
   const p = problem('paddletail', {}, { lure: { family: 'paddletail', weightKg: 0.0142, lengthM: 0.12 } });
   expect(p.rig.weightKg).toBe(0.0142);
   expect(p.rig.sizeM).toBe(0.12);
-  expect(p.lure.massKg).toBeGreaterThan(problem('paddletail', {}, { lure: { family: 'paddletail', weightKg: 0.005 } }).lure.massKg);
+  expect(p.lure.massKg).toBeGreaterThan(
+    problem('paddletail', {}, { lure: { family: 'paddletail', weightKg: 0.005 } }).lure.massKg,
+  );
 });
 
 test('count only what sinks', () => {
   expect(firstCountdownS(problem('square-bill', { fishDepthM: 1 }))).toBe(0);
   expect(firstCountdownS(problem('popper'))).toBe(0);
   expect(firstCountdownS(problem('football-jig'))).toBeGreaterThan(2);
-  expect(firstCountdownS(problem('football-jig', { depthM: 7, fishDepthM: 6 }))).toBeGreaterThan(firstCountdownS(problem('football-jig')));
+  expect(firstCountdownS(problem('football-jig', { depthM: 7, fishDepthM: 6 }))).toBeGreaterThan(
+    firstCountdownS(problem('football-jig')),
+  );
 });
 
 test('turns give the wanted speed and stay within hand and lure', () => {
@@ -70,20 +86,36 @@ test('the mood picks the style', () => {
 
 test('a hang is no longer than the lure stays in the band', () => {
   const cold = { surfaceTempC: 5 };
-  expect(problem('sinking-twitchbait', cold).pauseS).toBeLessThan(problem('suspending-jerkbait', { ...cold, fishDepthM: 1.2 }).pauseS);
+  expect(problem('sinking-twitchbait', cold).pauseS).toBeLessThan(
+    problem('suspending-jerkbait', { ...cold, fishDepthM: 1.2 }).pauseS,
+  );
 });
 
 test('what is set by hand is what the hands start with', () => {
   const h = firstSettings(
-    problem('paddletail', {}, { set: { castM: 15, countdownS: 4, turnsPerS: 0.8, tip: 'down', pauseS: 2, style: 'stop-and-go' } }),
+    problem(
+      'paddletail',
+      {},
+      { set: { castM: 15, countdownS: 4, turnsPerS: 0.8, tip: 'down', pauseS: 2, style: 'stop-and-go' } },
+    ),
   );
-  expect(h).toMatchObject({ castM: 15, countdownS: 4, turnsPerS: 0.8, pauseS: 2, style: 'stop-and-go', tip: { position: 'down' } });
+  expect(h).toMatchObject({
+    castM: 15,
+    countdownS: 4,
+    turnsPerS: 0.8,
+    pauseS: 2,
+    style: 'stop-and-go',
+    tip: { position: 'down' },
+  });
 });
 
 test('salt water is denser', () => {
   const salt = setUpTask({
     ...request('paddletail'),
-    conditions: { species: 'spotted-seatrout', water: { setting: 'flat', salinity: 'salt', surfaceTempC: 22, depthM: 1.5, fishDepthM: 1 } },
+    conditions: {
+      species: 'spotted-seatrout',
+      water: { setting: 'flat', salinity: 'salt', surfaceTempC: 22, depthM: 1.5, fishDepthM: 1 },
+    },
   });
   expect(salt.waterDensityKgM3).toBe(1025);
   expect(problem('paddletail').waterDensityKgM3).toBe(998);

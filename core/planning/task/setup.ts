@@ -49,7 +49,10 @@ export interface PlanTask {
   overshootM: number;
   /** Dropped into standing cover and brought out again, instead of retrieved along. */
   pitched: boolean;
-  /** What carries a sunken lure, m: the bottom, or the limbs of the cover it is dropped into (it is crawled over them at the fish's depth). */
+  /**
+   * What carries a sunken lure, m: the bottom, or the limbs of the cover it is dropped into (it is crawled over them at
+   * the fish's depth).
+   */
   floorDepthM: number;
   longestS: number;
   metresPerTurn: number;
@@ -109,15 +112,23 @@ export function setUpTask(request: PlanRequest): PlanTask {
   const schools = withDefaults(request.schools);
   const context = readContext(reading, species, mood.distribution, { lineDiameterM: lineDiameterM(line), schools });
   const chosen = chooseRig(family, reading, species, mood.mean, schools);
-  const rig: Rig = { ...chosen, weightKg: set.weightKg ?? request.lure.weightKg ?? chosen.weightKg, sizeM: request.lure.lengthM ?? chosen.sizeM };
+  const rig: Rig = {
+    ...chosen,
+    weightKg: set.weightKg ?? request.lure.weightKg ?? chosen.weightKg,
+    sizeM: request.lure.lengthM ?? chosen.sizeM,
+  };
   const known = knownOf(request, family, rig.weightKg);
   const asCounted = adjustedLure(lurePhysics(family, rig.weightKg, rig.trailer), known);
   const lure = { ...asCounted, liftAreaM2: asCounted.liftAreaM2 * (set.lipScale ?? 1) };
   const pitched = pitchedShare(family, reading);
   const { depthM, speedMps } = chooseWorking(family, context);
-  const comfortable = pitched > 0.5 ? PITCH_M : stand.castShare * comfortableCastM(request.rod, lure.massKg, family.bulk, lineDiameterM(line));
+  const comfortable =
+    pitched > 0.5
+      ? PITCH_M
+      : stand.castShare * comfortableCastM(request.rod, lure.massKg, family.bulk, lineDiameterM(line));
   const overshootM = overshoot(family, lure, depthM, reading);
-  const castM = set.castM ?? Math.round(Math.min(comfortable, request.targetM ? request.targetM + overshootM : comfortable));
+  const castM =
+    set.castM ?? Math.round(Math.min(comfortable, request.targetM ? request.targetM + overshootM : comfortable));
   const wantedPauseS = overMoods(mood.distribution, (m) => species.wantedPauseS[m]!);
   const limitS = Math.max(0.5, hangLimitS(family, reading.fishBandM));
   return {
@@ -160,7 +171,10 @@ function knownOf(request: PlanRequest, family: Family, weightKg: number): PlanTa
   return { drag, lift, reel };
 }
 
-/** How far past the target to throw so that the lure is at depth when it gets there, m. prior: judgement (glide of one depth, dive of five). */
+/**
+ * How far past the target to throw so that the lure is at depth when it gets there, m. prior: judgement (glide of one
+ * depth, dive of five).
+ */
 function overshoot(f: Family, lure: LurePhysics, depthM: number, r: ResolvedConditions): number {
   if (f.mode === 'surface') return 1.5;
   if (f.liftAreaM2 > 0 && lure.massKg <= FRESH_KG_M3 * lure.volumeM3) return Math.min(14, 5 * depthM);
@@ -210,12 +224,15 @@ const FIRST_TIP: Record<Family['mode'], TipPosition> = {
 };
 
 /** Whether somebody said how the current runs to the cast. */
-export const angleWasRead = ({ request }: PlanTask): boolean => typeof request.conditions.water.currentAngleDeg === 'number';
+export const angleWasRead = ({ request }: PlanTask): boolean =>
+  typeof request.conditions.water.currentAngleDeg === 'number';
 
 /** The angle that was read; one that nobody read gives way to what the stand allows. */
 function openAngleDeg(p: PlanTask): number {
   const { reading, stand } = p;
-  return angleWasRead(p) || stand.anglesDeg.includes(reading.currentAngleDeg) ? reading.currentAngleDeg : stand.anglesDeg[0]!;
+  return angleWasRead(p) || stand.anglesDeg.includes(reading.currentAngleDeg)
+    ? reading.currentAngleDeg
+    : stand.anglesDeg[0]!;
 }
 
 export function firstSettings(p: PlanTask): RetrieveSettings {

@@ -25,11 +25,13 @@ function tackle(p: PlanTask, deviations: readonly [number, number, number, numbe
 }
 
 /** Draw n; what the angler has measured varies less. */
-export const drawTackle = (p: PlanTask, n: number): TackleDraw => tackle(p, [normalDraw(n, 0), normalDraw(n, 1), normalDraw(n, 2), normalDraw(n, 3)]);
+export const drawTackle = (p: PlanTask, n: number): TackleDraw =>
+  tackle(p, [normalDraw(n, 0), normalDraw(n, 1), normalDraw(n, 2), normalDraw(n, 3)]);
 
 /**
- * Four for all the draws, where each would cost too much: drag, line and lift one deviation out, half of the eight corners, so that each and each pair of them is
- * evened out. Against all 32 draws the gain of a change is within 0.04 of share (root mean square of sixty changes of five lures).
+ * Four for all the draws, where each would cost too much: drag, line and lift one deviation out, half of the eight
+ * corners, so that each and each pair of them is evened out. Against all 32 draws the gain of a change is within 0.04
+ * of share (root mean square of sixty changes of five lures).
  */
 const CORNERS = [
   [-1, -1, -1],
@@ -37,4 +39,5 @@ const CORNERS = [
   [1, -1, 1],
   [1, 1, -1],
 ] as const;
-export const corners = (p: PlanTask): readonly TackleDraw[] => CORNERS.map(([drag, line, lift]) => tackle(p, [drag, line, lift, 0]));
+export const corners = (p: PlanTask): readonly TackleDraw[] =>
+  CORNERS.map(([drag, line, lift]) => tackle(p, [drag, line, lift, 0]));

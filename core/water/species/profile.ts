@@ -7,7 +7,17 @@ export const TEETH = ['none', 'rasp', 'sharp', 'cutting'] as const;
 export type Teeth = (typeof TEETH)[number];
 
 /** What the hands must know when one is landed. */
-export const HANDLING = ['spines', 'gill-plates', 'teeth', 'soft-mouth', 'slime', 'warm-water', 'from-depth', 'heavy', 'rolls'] as const;
+export const HANDLING = [
+  'spines',
+  'gill-plates',
+  'teeth',
+  'soft-mouth',
+  'slime',
+  'warm-water',
+  'from-depth',
+  'heavy',
+  'rolls',
+] as const;
 export type Handling = (typeof HANDLING)[number];
 
 /** What local law often regulates for this fish; never more than a reminder to ask. */
@@ -15,7 +25,15 @@ export const LEGAL_REMINDERS = ['spawn-closure', 'slot', 'invasive', 'tag', 'bag
 export type LegalReminder = (typeof LEGAL_REMINDERS)[number];
 
 /** Where the figures of a row come from; docs/SPECIES.md writes them out. */
-export const FIGURE_SOURCES = ['preference', 'tolerance', 'lakes', 'profiles', 'bass-europe', 'invader', 'judgement'] as const;
+export const FIGURE_SOURCES = [
+  'preference',
+  'tolerance',
+  'lakes',
+  'profiles',
+  'bass-europe',
+  'invader',
+  'judgement',
+] as const;
 export type FigureSource = (typeof FIGURE_SOURCES)[number];
 
 export interface SpeciesProfile {

@@ -38,7 +38,8 @@ const SHOWN = 30;
 /** A day's fishing that the box is measured against, h. */
 const HOURS = 8;
 
-const byFavour = (a: Lure, b: Lure): number => Number(b.favourite) - Number(a.favourite) || a.name.localeCompare(b.name);
+const byFavour = (a: Lure, b: Lure): number =>
+  Number(b.favourite) - Number(a.favourite) || a.name.localeCompare(b.name);
 
 export function BoxScreen() {
   const book = useBookWithoutLog();
@@ -87,13 +88,18 @@ export function BoxScreen() {
       </View>
       <View>
         {found.length === 0 ? (
-          <Note>{all.length === 0 ? 'The box is empty: add a lure, or read a list from a file.' : 'None of that here.'}</Note>
+          <Note>
+            {all.length === 0 ? 'The box is empty: add a lure, or read a list from a file.' : 'None of that here.'}
+          </Note>
         ) : null}
         {found.slice(0, shown).map((l) => (
           <LureRow key={l.id} l={l} />
         ))}
         {found.length > shown ? (
-          <Button title={`Show ${Math.min(SHOWN, found.length - shown)} more of ${found.length}`} onPress={() => setShown(shown + SHOWN)} />
+          <Button
+            title={`Show ${Math.min(SHOWN, found.length - shown)} more of ${found.length}`}
+            onPress={() => setShown(shown + SHOWN)}
+          />
         ) : null}
       </View>
       <Button kind="solid" title="Add a lure" onPress={() => router.navigate('/kit/lure/new' as never)} />
@@ -117,12 +123,20 @@ function LureRow({ l }: { l: Lure }) {
         as="checkbox"
         selected={l.favourite}
         label={`${l.name} is a favourite`}
-        onPress={() => void committer.commit((book) => [put('lure', { ...book.lure[l.id]!, favourite: !book.lure[l.id]!.favourite })])}
+        onPress={() =>
+          void committer.commit((book) => [
+            put('lure', { ...book.lure[l.id]!, favourite: !book.lure[l.id]!.favourite }),
+          ])
+        }
         style={{ width: 48, alignItems: 'center' }}
       >
         <Glyph name="leaf" size={22} fill={l.favourite} color={l.favourite ? p.copper : p.soft} />
       </Press>
-      <Press label={`${l.name}, ${sub}: open`} onPress={() => router.navigate(`/kit/lure/${l.id}` as never)} style={{ flex: 1, minWidth: 0 }}>
+      <Press
+        label={`${l.name}, ${sub}: open`}
+        onPress={() => router.navigate(`/kit/lure/${l.id}` as never)}
+        style={{ flex: 1, minWidth: 0 }}
+      >
         <Row gap={10}>
           <LurePicture family={l.family} width={40} />
           <View style={{ flex: 1, minWidth: 0 }}>
@@ -150,13 +164,18 @@ function Doubles({ box }: { box: readonly Lure[] }) {
       if (!first) return [];
       const count = group.reduce((s, l) => s + l.count, 0);
       const nowMs = now();
-      return [put('lure', { ...first, count }), ...rest.map((l) => put('lure', { ...l, count: 0, retiredAtMs: nowMs }))];
+      return [
+        put('lure', { ...first, count }),
+        ...rest.map((l) => put('lure', { ...l, count: 0, retiredAtMs: nowMs })),
+      ];
     });
   return (
     <Part title="In it twice">
       {groups.map((g) => (
         <Row key={g[0]!.id} style={{ justifyContent: 'space-between' }} wrap>
-          <Say style={{ flexShrink: 1 }}>{`${g.map((l) => l.name).join(', ')}: the same ${FAMILY_NAME[g[0]!.family]}.`}</Say>
+          <Say
+            style={{ flexShrink: 1 }}
+          >{`${g.map((l) => l.name).join(', ')}: the same ${FAMILY_NAME[g[0]!.family]}.`}</Say>
           <Button title={`Keep as ${g[0]!.name}`} onPress={() => merge(g)} />
         </Row>
       ))}
@@ -181,7 +200,9 @@ function Lacks() {
       <Disclosure title="Measured against every other kind of lure">
         {query.isError ? <Say>This could not be worked out just now.</Say> : null}
         {!query.data && !query.isError ? <Say role="status">Trying every other kind on the hours ahead…</Say> : null}
-        {query.data && query.data.lacks.length === 0 ? <Say>Nothing that would add more than three in a hundred.</Say> : null}
+        {query.data && query.data.lacks.length === 0 ? (
+          <Say>Nothing that would add more than three in a hundred.</Say>
+        ) : null}
         {query.data?.lacks.slice(0, 6).map((l) => (
           <Say key={l.family}>{capital(lackSentence(l, query.data.scenarios))}</Say>
         ))}

@@ -42,11 +42,14 @@ export function FilePart() {
     );
     setFile(read.bad.length > 0 ? { ...read, lures: [] } : null);
   };
-  const doubles = file ? duplicatesIn([...box, ...file.lures]).filter((g) => g.some((l) => file.lures.includes(l as never))).length : 0;
+  const doubles = file
+    ? duplicatesIn([...box, ...file.lures]).filter((g) => g.some((l) => file.lures.includes(l as never))).length
+    : 0;
   return (
     <Part title="From and to a file">
       <Say kind="label" tone="soft">
-        A table with a line for each lure: name and family, and if you like weight_g (or weight_oz), length_mm, colour, hook, price, count, note.
+        A table with a line for each lure: name and family, and if you like weight_g (or weight_oz), length_mm, colour,
+        hook, price, count, note.
       </Say>
       <View style={{ gap: 8 }}>
         <Button title="Read lures from a file…" onPress={() => void pick()} />
@@ -55,7 +58,11 @@ export function FilePart() {
           disabled={box.length === 0}
           onPress={() => void csv().then((x) => saveFile('moss-kettle-box.csv', x.writeBoxCsv(box), 'text/csv'))}
         />
-        <Button title="Save the box as JSON" disabled={box.length === 0} onPress={() => saveFile('moss-kettle-box.json', writeBoxJson(box))} />
+        <Button
+          title="Save the box as JSON"
+          disabled={box.length === 0}
+          onPress={() => saveFile('moss-kettle-box.json', writeBoxJson(box))}
+        />
       </View>
       {said ? (
         <Say role="status" kind="label" tone="moss">
@@ -71,7 +78,9 @@ export function FilePart() {
               <Say kind="strong" role="status">
                 {readText(file.lures.length, file.bad.length)}
               </Say>
-              {doubles > 0 ? <Say kind="label">{`${doubles} of them look like lures you have; they can be put together below.`}</Say> : null}
+              {doubles > 0 ? (
+                <Say kind="label">{`${doubles} of them look like lures you have; they can be put together below.`}</Say>
+              ) : null}
               {file.bad.length > 0 ? (
                 <>
                   {file.bad.slice(0, SHOWN).map((b) => (
@@ -90,12 +99,21 @@ export function FilePart() {
                   ) : null}
                   <Button
                     title="Save those lines to mend them"
-                    onPress={() => void csv().then((x) => saveFile('moss-kettle-lines-to-mend.csv', x.writeBadRows(file), 'text/csv'))}
+                    onPress={() =>
+                      void csv().then((x) =>
+                        saveFile('moss-kettle-lines-to-mend.csv', x.writeBadRows(file), 'text/csv'),
+                      )
+                    }
                   />
                 </>
               ) : null}
               {file.lures.length > 0 ? (
-                <Button kind="copper" title={`Put ${file.lures.length} lures into the box`} disabled={busy} onPress={() => void take(file)} />
+                <Button
+                  kind="copper"
+                  title={`Put ${file.lures.length} lures into the box`}
+                  disabled={busy}
+                  onPress={() => void take(file)}
+                />
               ) : null}
             </>
           )}

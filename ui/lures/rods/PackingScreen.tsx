@@ -36,7 +36,9 @@ export function PackingScreen() {
   if (!day || !reading || !mood || !plan)
     return (
       <Screen title="Packing list" section={false}>
-        <Note>{day && !failed ? 'The set-ups are still being worked out.' : 'Start a day on the Water page first.'}</Note>
+        <Note>
+          {day && !failed ? 'The set-ups are still being worked out.' : 'Start a day on the Water page first.'}
+        </Note>
         <Button kind="solid" title="Back to the rods" onPress={() => router.navigate('/lures/rods' as never)} />
       </Screen>
     );
@@ -56,7 +58,11 @@ export function PackingScreen() {
           <Ink>{`${capital(SPECIES_NAME[reading.species])}; ${setUps.length} ${setUps.length === 1 ? 'rod' : 'rods'}`}</Ink>
         </View>
         {setUps.map((s, i) => (
-          <Tick key={s.key} bold text={`${s.rod === null ? `Rod ${i + 1}` : rods[s.rod]!.name}: ${capital(nameOf(s.key))}`}>
+          <Tick
+            key={s.key}
+            bold
+            text={`${s.rod === null ? `Rod ${i + 1}` : rods[s.rod]!.name}: ${capital(nameOf(s.key))}`}
+          >
             <Ink>{`${capital(FAMILY_NAME[s.f.id])}: ${rigLine(s.rig, units)}.`}</Ink>
             <Ink>{`For ${scenariosText(
               s.covers.map((j) => plan.scenarios[j]!),
@@ -72,7 +78,8 @@ export function PackingScreen() {
           ))}
         </View>
         <Ink size={13}>
-          Licence, seasons, sizes, bag limits and closed waters: local law decides. Tell someone where you go and when you are back.
+          Licence, seasons, sizes, bag limits and closed waters: local law decides. Tell someone where you go and when
+          you are back.
         </Ink>
       </Sheet>
       <Button title="Back to the rods" onPress={() => router.navigate('/lures/rods' as never)} />
@@ -87,7 +94,15 @@ function Tick({ text, bold = false, children }: { text: string; bold?: boolean; 
       <Press as="checkbox" selected={on} label={text} onPress={() => setOn(!on)}>
         <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
           <View
-            style={{ width: 20, height: 20, borderWidth: 2, borderColor: '#222', borderRadius: 4, alignItems: 'center', justifyContent: 'center' }}
+            style={{
+              width: 20,
+              height: 20,
+              borderWidth: 2,
+              borderColor: '#222',
+              borderRadius: 4,
+              alignItems: 'center',
+              justifyContent: 'center',
+            }}
           >
             {on ? <View style={{ width: 11, height: 11, backgroundColor: '#222', borderRadius: 2 }} /> : null}
           </View>

@@ -1,4 +1,7 @@
-/** Only so many rods can go: the set-ups that cover the hours best, what each is for, what stays open, and what a swap would lose. */
+/**
+ * Only so many rods can go: the set-ups that cover the hours best, what each is for, what stays open, and what a swap
+ * would lose.
+ */
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { RodPlan, SetUp } from '../../../core/rods/plan';
@@ -84,16 +87,22 @@ export function RodsScreen() {
                 {searchSentence(plan, k)}
               </Say>
             )}
-            {choice.chosen ? <Button kind="plain" title="Back to the best set" onPress={() => changeRodChoice({ chosen: null })} /> : null}
+            {choice.chosen ? (
+              <Button kind="plain" title="Back to the best set" onPress={() => changeRodChoice({ chosen: null })} />
+            ) : null}
           </View>
           {plan.setUps.length < k ? <Note>{fewerText(plan.setUps.length)}</Note> : null}
           {plan.setUps.map((s, i) => (
             <SetUpCard key={s.key} s={s} n={i} plan={plan} rods={rods} />
           ))}
           <Part title="What stays open">
-            {plan.uncovered.length === 0 ? <Say>Nothing much: everywhere these do at least half of what the box could.</Say> : null}
+            {plan.uncovered.length === 0 ? (
+              <Say>Nothing much: everywhere these do at least half of what the box could.</Say>
+            ) : null}
             {plan.uncovered.slice(0, SHOWN_OPEN).map((u) => (
-              <Say key={u.scenario}>{capital(openSentence(plan.scenarios[u.scenario]!, u.share, u.better, nameOf))}</Say>
+              <Say key={u.scenario}>
+                {capital(openSentence(plan.scenarios[u.scenario]!, u.share, u.better, nameOf))}
+              </Say>
             ))}
             {plan.uncovered.length > SHOWN_OPEN ? (
               <Say kind="label" tone="soft">{`and ${plan.uncovered.length - SHOWN_OPEN} rarer ones.`}</Say>
@@ -112,7 +121,8 @@ function SetUpCard({ s, n, plan, rods }: { s: SetUp; n: number; plan: RodPlan; r
   const { p } = useTheme();
   const nameOf = useNames();
   const family = useFamily(s.key);
-  const swap = (key: string): void => changeRodChoice({ chosen: plan.setUps.map((x) => (x.key === s.key ? key : x.key)) });
+  const swap = (key: string): void =>
+    changeRodChoice({ chosen: plan.setUps.map((x) => (x.key === s.key ? key : x.key)) });
   const now = ranking?.ranked.find((x) => x.key === s.key);
   return (
     <Card>

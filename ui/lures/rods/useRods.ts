@@ -40,7 +40,10 @@ export function useRods(): Rods {
   const asked = {
     ...rankOptions,
     k,
-    rods: rods.length > 0 ? rods.map(({ lengthM, minLureKg, maxLureKg, action }) => ({ lengthM, minLureKg, maxLureKg, action })) : null,
+    rods:
+      rods.length > 0
+        ? rods.map(({ lengthM, minLureKg, maxLureKg, action }) => ({ lengthM, minLureKg, maxLureKg, action }))
+        : null,
   };
   const question = (hand: readonly string[] | null) => {
     const request = { ...asked, chosen: hand };
@@ -52,7 +55,11 @@ export function useRods(): Rods {
     };
   };
   const best = useQuery(question(null));
-  const byHand = useQuery({ ...question(chosen), enabled: !!day && !!chosen, placeholderData: (old: RodPlan | undefined) => old });
+  const byHand = useQuery({
+    ...question(chosen),
+    enabled: !!day && !!chosen,
+    placeholderData: (old: RodPlan | undefined) => old,
+  });
   const shown = chosen ? byHand : best;
   return { rods, k, plan: shown.data ?? null, best: best.data ?? null, busy: shown.isFetching, failed: shown.isError };
 }

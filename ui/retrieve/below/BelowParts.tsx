@@ -81,7 +81,9 @@ export function Down({ request, fishDepthM, onIce }: { request: PlanRequest; fis
             </Part>
             <Part title="Work it">
               <CadenceLine
-                beats={compileCadence(data.cadence, { metresPerTurn: 1 }, { startS: 0, endS: SPAN_S, sinks: true }).beats}
+                beats={
+                  compileCadence(data.cadence, { metresPerTurn: 1 }, { startS: 0, endS: SPAN_S, sinks: true }).beats
+                }
                 fromS={0}
                 spanS={SPAN_S}
                 atS={null}
@@ -135,8 +137,8 @@ export function Behind({ request }: { request: PlanRequest }) {
             ))}
             {unreachedText(data.unreachedM, units) ? <Note>{unreachedText(data.unreachedM, units)}</Note> : null}
             <Say kind="label" tone="soft">
-              The depths of the fish are the marks you tapped on the Water page, or else the band they should hold in. Keep a lookout ahead while you
-              watch the line.
+              The depths of the fish are the marks you tapped on the Water page, or else the band they should hold in.
+              Keep a lookout ahead while you watch the line.
             </Say>
           </>
         )}

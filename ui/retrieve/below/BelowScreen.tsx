@@ -34,7 +34,11 @@ export function BelowScreen() {
         value={shown}
         onChange={(v) => setWay(v as Way)}
       />
-      {shown === 'down' ? <Down request={request} fishDepthM={reading.fishDepthM} onIce={reading.access === 'ice'} /> : <Behind request={request} />}
+      {shown === 'down' ? (
+        <Down request={request} fishDepthM={reading.fishDepthM} onIce={reading.access === 'ice'} />
+      ) : (
+        <Behind request={request} />
+      )}
     </Screen>
   );
 }

@@ -1,4 +1,7 @@
-/** The cadence step by step: built, nudged, stretched, copied, looped, undone; checked against wrist, rod and reel; kept under a name. */
+/**
+ * The cadence step by step: built, nudged, stretched, copied, looped, undone; checked against wrist, rod and reel; kept
+ * under a name.
+ */
 import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
@@ -74,10 +77,15 @@ function Editor({ plan }: { plan: Plan }) {
   const step = c.steps[at]!;
   const change = (next: Cadence, to = at): void => {
     setSaved(false);
-    setCadenceDraft({ ...draft, history: edit(draft.history, next), at: Math.max(0, Math.min(to, next.steps.length - 1)) });
+    setCadenceDraft({
+      ...draft,
+      history: edit(draft.history, next),
+      at: Math.max(0, Math.min(to, next.steps.length - 1)),
+    });
   };
   const take = (to: number): void => setCadenceDraft({ ...draft, at: to });
-  const back = (history = undo(draft.history)): void => setCadenceDraft({ ...draft, history, at: Math.min(at, history.now.steps.length - 1) });
+  const back = (history = undo(draft.history)): void =>
+    setCadenceDraft({ ...draft, history, at: Math.min(at, history.now.steps.length - 1) });
   const longer = (way: 1 | -1): void => {
     const by = lengthStep(way > 0 ? step.durationS + 0.01 : step.durationS - 0.01);
     change(setLength(c, at, step.durationS + way * by));
@@ -89,7 +97,13 @@ function Editor({ plan }: { plan: Plan }) {
   const add = (kind: StepKind): void => change(insertStep(c, at, freshStep(kind, plan.hands.turnsPerS)), at + 1);
   const remove = (): void => change(removeStep(c, at), Math.min(at, c.steps.length - 2));
   const copy = (): void => change(copyStep(c, at), at + 1);
-  const onKey = (e: { key: string; shiftKey: boolean; altKey: boolean; ctrlKey: boolean; metaKey: boolean }): boolean => {
+  const onKey = (e: {
+    key: string;
+    shiftKey: boolean;
+    altKey: boolean;
+    ctrlKey: boolean;
+    metaKey: boolean;
+  }): boolean => {
     const command = e.ctrlKey || e.metaKey;
     const way = e.key === 'ArrowRight' ? 1 : e.key === 'ArrowLeft' ? -1 : 0;
     if (command && e.key.toLowerCase() === 'z') back(e.shiftKey ? redo(draft.history) : undo(draft.history));
@@ -108,7 +122,8 @@ function Editor({ plan }: { plan: Plan }) {
   const lengthS = cadenceLengthS(c);
   const turns = c.steps.reduce((s, x) => s + (x.handleTurns ?? 0), 0);
   const perTurnM = plan.hands.turnsPerS > 0 ? plan.handleSpeedMps / plan.hands.turnsPerS : 0;
-  const takesUp = turns > 0 ? `, ${turnsText(turns)} turns of the handle take up ${say.depth(turns * perTurnM, units)} of line` : '';
+  const takesUp =
+    turns > 0 ? `, ${turnsText(turns)} turns of the handle take up ${say.depth(turns * perTurnM, units)} of line` : '';
   return (
     <Screen title="Cadence" sub={`${lure.name}, step by step`} section={false}>
       <View style={{ gap: 8 }}>
@@ -132,7 +147,13 @@ function Editor({ plan }: { plan: Plan }) {
         <Say kind="label" tone="soft">
           {STEP_HOW[step.kind]}.
         </Say>
-        <Adjuster label="How long" hint="How long" text={say.seconds(step.durationS)} onLess={() => longer(-1)} onMore={() => longer(1)} />
+        <Adjuster
+          label="How long"
+          hint="How long"
+          text={say.seconds(step.durationS)}
+          onLess={() => longer(-1)}
+          onMore={() => longer(1)}
+        />
         {step.handleTurns !== undefined ? (
           <Adjuster
             label="Turns of the handle"
@@ -173,7 +194,9 @@ function Editor({ plan }: { plan: Plan }) {
               key={`${f.code}-${f.step}`}
               style={{ borderLeftWidth: 4 * p.stroke, borderLeftColor: f.cannot ? p.copper : p.edge, paddingLeft: 12 }}
             >
-              <Say kind={f.cannot ? 'strong' : 'body'}>{faultText(f, f.step === null ? null : c.steps[f.step]!.kind, units)}</Say>
+              <Say kind={f.cannot ? 'strong' : 'body'}>
+                {faultText(f, f.step === null ? null : c.steps[f.step]!.kind, units)}
+              </Say>
             </View>
           ))}
         </View>

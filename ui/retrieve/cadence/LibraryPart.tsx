@@ -1,4 +1,7 @@
-/** Cadences to begin from: those of this lure by mood with their reasons, the other ways of working, and the angler's own. */
+/**
+ * Cadences to begin from: those of this lure by mood with their reasons, the other ways of working, and the angler's
+ * own.
+ */
 import { useDayClock } from '../../day/useDayClock';
 import { useCommitter } from '../../../data/useBook';
 import { useState } from 'react';
@@ -47,7 +50,11 @@ export function LibraryPart({ family, plan, cadence, saved, onSaved, onBegin }: 
   const { wantedPauseS } = speciesProfile(day.trip.species);
   const library = cadenceLibrary(
     family.styles,
-    { slow: Math.min(wantedPauseS[SHUT], family.longestPauseS), middle: wantedPauseS[NEUTRAL], lively: wantedPauseS[AGGRESSIVE] },
+    {
+      slow: Math.min(wantedPauseS[SHUT], family.longestPauseS),
+      middle: wantedPauseS[NEUTRAL],
+      lively: wantedPauseS[AGGRESSIVE],
+    },
     plan.hands.turnsPerS,
   );
   const own = inUse(book.cadence).sort((a, b) => a.name.localeCompare(b.name));
@@ -123,13 +130,30 @@ export function LibraryPart({ family, plan, cadence, saved, onSaved, onBegin }: 
   );
 }
 
-function Choice({ title, why, cadence, onPress }: { title: string; why: string | null; cadence: Cadence; onPress: () => void }) {
+function Choice({
+  title,
+  why,
+  cadence,
+  onPress,
+}: {
+  title: string;
+  why: string | null;
+  cadence: Cadence;
+  onPress: () => void;
+}) {
   const { p } = useTheme();
   return (
     <Press
       label={`Begin from ${title}: ${cadenceText(cadence)}`}
       onPress={onPress}
-      style={{ borderWidth: p.stroke, borderColor: p.rule, borderRadius: 12, backgroundColor: p.card, paddingHorizontal: 14, paddingVertical: 10 }}
+      style={{
+        borderWidth: p.stroke,
+        borderColor: p.rule,
+        borderRadius: 12,
+        backgroundColor: p.card,
+        paddingHorizontal: 14,
+        paddingVertical: 10,
+      }}
     >
       <Say kind="strong">{title}</Say>
       {why ? <Say kind="label">{why}</Say> : null}

@@ -1,6 +1,6 @@
 /**
- * The notation as a surface to touch: each step a cell as wide as it lasts. A touch takes a step in hand; its right edge stretches it, its body is nudged
- * along the line; arrow keys do the same.
+ * The notation as a surface to touch: each step a cell as wide as it lasts. A touch takes a step in hand; its right
+ * edge stretches it, its body is nudged along the line; arrow keys do the same.
  */
 import { useEffect, useRef, useState } from 'react';
 import { ScrollView, View } from 'react-native';
@@ -61,7 +61,8 @@ export function Surface({ cadence, at, onTake, onChange, onKey }: SurfaceProps) 
   }, [at, cadence]);
 
   const begin =
-    (kind: Drag['kind'], i: number) => (e: { clientX: number; pointerId: number; currentTarget: Element; stopPropagation: () => void }) => {
+    (kind: Drag['kind'], i: number) =>
+    (e: { clientX: number; pointerId: number; currentTarget: Element; stopPropagation: () => void }) => {
       e.stopPropagation();
       drag.current = { kind, x: e.clientX, from: cadence, at: i };
       e.currentTarget.setPointerCapture?.(e.pointerId);
@@ -71,7 +72,8 @@ export function Surface({ cadence, at, onTake, onChange, onKey }: SurfaceProps) 
     if (!d) return;
     const dx = e.clientX - d.x;
     if (!under && Math.abs(dx) < DRAG_PX) return;
-    if (d.kind === 'stretch') setUnder({ cadence: setLength(d.from, d.at, d.from.steps[d.at]!.durationS + dx / perS), at: d.at });
+    if (d.kind === 'stretch')
+      setUnder({ cadence: setLength(d.from, d.at, d.from.steps[d.at]!.durationS + dx / perS), at: d.at });
     else {
       // As many places as the finger has passed the middles of.
       let by = 0;
@@ -92,7 +94,16 @@ export function Surface({ cadence, at, onTake, onChange, onKey }: SurfaceProps) 
     setUnder(null);
   };
   const key = (
-    e: KeyboardEvent | { key: string; shiftKey: boolean; altKey: boolean; ctrlKey: boolean; metaKey: boolean; preventDefault: () => void },
+    e:
+      | KeyboardEvent
+      | {
+          key: string;
+          shiftKey: boolean;
+          altKey: boolean;
+          ctrlKey: boolean;
+          metaKey: boolean;
+          preventDefault: () => void;
+        },
   ): void => {
     if (!onKey(e)) return;
     takeByKeys.current = true;
@@ -102,10 +113,22 @@ export function Surface({ cadence, at, onTake, onChange, onKey }: SurfaceProps) 
   return (
     <View
       onLayout={(e) => setWidth(e.nativeEvent.layout.width - 4)}
-      style={{ borderWidth: 2 * p.stroke, borderColor: p.edge, borderRadius: 14, backgroundColor: p.card, overflow: 'hidden' }}
+      style={{
+        borderWidth: 2 * p.stroke,
+        borderColor: p.edge,
+        borderRadius: 14,
+        backgroundColor: p.card,
+        overflow: 'hidden',
+      }}
     >
       <ScrollView horizontal tabIndex={-1} contentContainerStyle={{ minWidth: '100%' }}>
-        <View ref={box} role="radiogroup" aria-label="Steps of the cadence" {...({ onKeyDown: key } as object)} style={{ flexDirection: 'row' }}>
+        <View
+          ref={box}
+          role="radiogroup"
+          aria-label="Steps of the cadence"
+          {...({ onKeyDown: key } as object)}
+          style={{ flexDirection: 'row' }}
+        >
           {shown.steps.map((s, i) => {
             const w = widths[i]!;
             const on = i === taken;
@@ -117,9 +140,19 @@ export function Surface({ cadence, at, onTake, onChange, onKey }: SurfaceProps) 
                   label={`Step ${i + 1}: ${stepText(s)}`}
                   tabIndex={on ? 0 : -1}
                   onPress={() => onTake(i)}
-                  {...(on ? ({ onPointerDown: begin('nudge', i), onPointerMove: move, onPointerUp: end, onPointerCancel: end } as object) : {})}
+                  {...(on
+                    ? ({
+                        onPointerDown: begin('nudge', i),
+                        onPointerMove: move,
+                        onPointerUp: end,
+                        onPointerCancel: end,
+                      } as object)
+                    : {})}
                   style={[
-                    { backgroundColor: on ? p.mossWash : 'transparent', height: CADENCE_HEIGHT - 16 + WORDS_PX * scale },
+                    {
+                      backgroundColor: on ? p.mossWash : 'transparent',
+                      height: CADENCE_HEIGHT - 16 + WORDS_PX * scale,
+                    },
                     on ? ({ touchAction: 'none', cursor: 'grab' } as object) : null,
                   ]}
                 >
@@ -139,9 +172,21 @@ export function Surface({ cadence, at, onTake, onChange, onKey }: SurfaceProps) 
                 {on ? (
                   <View
                     aria-hidden
-                    {...({ onPointerDown: begin('stretch', i), onPointerMove: move, onPointerUp: end, onPointerCancel: end } as object)}
+                    {...({
+                      onPointerDown: begin('stretch', i),
+                      onPointerMove: move,
+                      onPointerUp: end,
+                      onPointerCancel: end,
+                    } as object)}
                     style={[
-                      { position: 'absolute', right: 0, top: 0, bottom: 0, width: Math.min(HANDLE_PX, w / 2.4), alignItems: 'flex-end' },
+                      {
+                        position: 'absolute',
+                        right: 0,
+                        top: 0,
+                        bottom: 0,
+                        width: Math.min(HANDLE_PX, w / 2.4),
+                        alignItems: 'flex-end',
+                      },
                       { touchAction: 'none', cursor: 'ew-resize' } as object,
                     ]}
                   >

@@ -1,4 +1,7 @@
-/** The cadence under the fingers, with what was undone. Outlives a look at another place and a page that is closed; the record gets it when it is used or saved. */
+/**
+ * The cadence under the fingers, with what was undone. Outlives a look at another place and a page that is closed; the
+ * record gets it when it is used or saved.
+ */
 import { useEffect } from 'react';
 import { create } from 'zustand';
 import * as z from 'zod';
@@ -50,7 +53,12 @@ const restore = (): Promise<void> =>
       if (found.success && !touched) show(found.data);
     }));
 
-export const beginDraft = (c: Cadence, trip: string): CadenceDraft => ({ history: startHistory(c), at: 0, from: JSON.stringify(c), trip });
+export const beginDraft = (c: Cadence, trip: string): CadenceDraft => ({
+  history: startHistory(c),
+  at: 0,
+  from: JSON.stringify(c),
+  trip,
+});
 
 export function useCadenceDraft(trip: string | undefined): CadenceDraft | null {
   useEffect(() => void restore(), []);

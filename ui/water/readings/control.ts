@@ -103,7 +103,10 @@ export function onGrid(c: NumberReading, si: number): number {
   return Math.min(c.stepper.max, Math.max(c.stepper.min, snapped));
 }
 
-/** From where to where it is dragged now: a value at the top of the usual ones has room above it, as far as it can be at all. */
+/**
+ * From where to where it is dragged now: a value at the top of the usual ones has room above it, as far as it can be at
+ * all.
+ */
 export function dragRange(c: NumberReading): readonly [number, number] {
   const [lo, hi] = c.range;
   return [Math.min(lo, c.value), c.value < 0.99 * hi ? hi : Math.max(hi, Math.min(c.stepper.max, 1.5 * c.value))];
@@ -117,5 +120,9 @@ export function readingText(c: ControlSpec): string {
   if (c.type === 'number') return (c.short ?? c.text)(c.value);
   const title = (v: string): string => (c.options.find((o) => o.value === v)?.title ?? v).toLowerCase();
   if (c.type === 'choice') return c.value === null ? '–' : title(c.value);
-  return c.value.length === 0 ? '–' : c.value.length === 1 ? title(c.value[0]!) : `${title(c.value[0]!)} +${c.value.length - 1}`;
+  return c.value.length === 0
+    ? '–'
+    : c.value.length === 1
+      ? title(c.value[0]!)
+      : `${title(c.value[0]!)} +${c.value.length - 1}`;
 }

@@ -1,4 +1,7 @@
-/** The controls of every reading, in groups; the first group moves the answer most. What is legal, usual and stepped is said in core/water/readings. */
+/**
+ * The controls of every reading, in groups; the first group moves the answer most. What is legal, usual and stepped is
+ * said in core/water/readings.
+ */
 import type { EnteredReadings } from '../../../core/schemas/conditions';
 import { readingPath } from '../../../core/water/readings';
 import type { ResolvedConditions } from '../../../core/water/resolve';
@@ -61,7 +64,14 @@ export function readingGroups(r: ResolvedConditions, u: UnitPrefs): ReadingGroup
       value: r.clarityM,
       text: depth,
     },
-    { ...numberOf('depthM', u, depth), id: 'depth', name: 'depth', hint: 'Depth where the lure will work', value: r.depthM, text: depth },
+    {
+      ...numberOf('depthM', u, depth),
+      id: 'depth',
+      name: 'depth',
+      hint: 'Depth where the lure will work',
+      value: r.depthM,
+      text: depth,
+    },
     {
       ...numberOf('fishDepthM', u, depth),
       id: 'fish',
@@ -214,7 +224,12 @@ function flowControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
       value: r.windMps,
       text: (v) => (v < 0.3 ? 'calm' : say.wind(v, u)),
     },
-    { ...wayOf('windAngleDeg', windWay, r.windAngleDeg), id: 'windway', name: 'wind blows', hint: 'As you face your target' },
+    {
+      ...wayOf('windAngleDeg', windWay, r.windAngleDeg),
+      id: 'windway',
+      name: 'wind blows',
+      hint: 'As you face your target',
+    },
     {
       ...numberOf('fetchM', u, (v) => say.far(v, u)),
       id: 'fetch',
@@ -231,10 +246,21 @@ function flowControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
       value: r.currentMps,
       text: (v) => (v < 0.02 ? 'none' : say.speed(v, u)),
     },
-    { ...wayOf('currentAngleDeg', currentWay, r.currentAngleDeg), id: 'currentway', name: 'it runs', hint: 'As you face your target' },
+    {
+      ...wayOf('currentAngleDeg', currentWay, r.currentAngleDeg),
+      id: 'currentway',
+      name: 'it runs',
+      hint: 'As you face your target',
+    },
   ];
   if (r.salinity !== 'fresh')
-    list.push({ ...choiceOf('tideStage', TIDE_NAME), id: 'tide', name: 'tide', hint: 'What is the tide doing?', value: r.tideStage });
+    list.push({
+      ...choiceOf('tideStage', TIDE_NAME),
+      id: 'tide',
+      name: 'tide',
+      hint: 'What is the tide doing?',
+      value: r.tideStage,
+    });
   list.push(barometerControl(r, u));
   return list;
 }
@@ -249,7 +275,11 @@ function barometerControl(r: ResolvedConditions, u: UnitPrefs): NumberReading {
     hint: 'Change of the air pressure in three hours, hPa',
     value: r.pressureTrendHpa3h ?? 0,
     text: (v) =>
-      unread && v === 0 ? 'not read' : Math.abs(v) < 0.5 ? 'steady' : `${v > 0 ? '+' : '−'}${Math.abs(v).toFixed(0)} hPa`,
+      unread && v === 0
+        ? 'not read'
+        : Math.abs(v) < 0.5
+          ? 'steady'
+          : `${v > 0 ? '+' : '−'}${Math.abs(v).toFixed(0)} hPa`,
     short: (v) => (unread ? '–' : barometerWord(v)),
   };
 }
@@ -258,7 +288,13 @@ function fishControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
   const marked = r.marks.reduce((s, m) => s + m.count, 0);
   const depthM = Math.max(0.2, r.depthM);
   return [
-    { ...choiceOf('behaviour', BEHAVIOUR_NAME), id: 'behaviour', name: 'they are', hint: 'What are the fish about?', value: r.behaviour },
+    {
+      ...choiceOf('behaviour', BEHAVIOUR_NAME),
+      id: 'behaviour',
+      name: 'they are',
+      hint: 'What are the fish about?',
+      value: r.behaviour,
+    },
     {
       type: 'many',
       id: 'food',
@@ -302,14 +338,32 @@ function fishControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
       get: (x) => x.marks?.[0]?.depthM ?? r.fishDepthM,
       set: (x, v) => withReading(x, 'marks', v === null ? null : [{ depthM: v, count: 3 }]),
     },
-    { ...choiceOf('pressure', PRESSURE_NAME), id: 'pressure', name: 'fished', hint: 'How hard is this water fished?', value: r.pressure },
+    {
+      ...choiceOf('pressure', PRESSURE_NAME),
+      id: 'pressure',
+      name: 'fished',
+      hint: 'How hard is this water fished?',
+      value: r.pressure,
+    },
   ];
 }
 
 function standControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
   const list: ControlSpec[] = [
-    { ...choiceOf('access', ACCESS_NAME), id: 'access', name: 'from', hint: 'Where do you fish from?', value: r.access },
-    { ...choiceOf('salinity', SALINITY_NAME), id: 'salinity', name: 'water is', hint: 'Fresh or salt?', value: r.salinity },
+    {
+      ...choiceOf('access', ACCESS_NAME),
+      id: 'access',
+      name: 'from',
+      hint: 'Where do you fish from?',
+      value: r.access,
+    },
+    {
+      ...choiceOf('salinity', SALINITY_NAME),
+      id: 'salinity',
+      name: 'water is',
+      hint: 'Fresh or salt?',
+      value: r.salinity,
+    },
   ];
   if (r.access === 'ice' || r.setting === 'ice')
     list.push({

@@ -7,15 +7,31 @@ import { type EnteredReadings, enteredSchema } from '../../../core/schemas/condi
 
 const NOTHING: EnteredReadings = { water: {}, sky: {} };
 const reading = (r: EnteredReadings) =>
-  resolveConditions({ species: 'largemouth-bass', month: 6, ...r, water: { setting: 'pond', depthM: 3, fishDepthM: 1.5, ...r.water } });
-const controls = (r: EnteredReadings = NOTHING, u = IMPERIAL): ControlSpec[] => readingGroups(reading(r), u).flatMap((g) => g.controls);
+  resolveConditions({
+    species: 'largemouth-bass',
+    month: 6,
+    ...r,
+    water: { setting: 'pond', depthM: 3, fishDepthM: 1.5, ...r.water },
+  });
+const controls = (r: EnteredReadings = NOTHING, u = IMPERIAL): ControlSpec[] =>
+  readingGroups(reading(r), u).flatMap((g) => g.controls);
 const control = (id: string, r: EnteredReadings = NOTHING): ControlSpec => controls(r).find((c) => c.id === id)!;
 
 const WOOD: EnteredReadings = { water: { cover: { kind: 'wood', density: 0.5, branchDiameterM: 0.02 } }, sky: {} };
 
 test('every reading has a control, those that move the answer most come first, and cover brings its own', () => {
   const groups = readingGroups(reading(NOTHING), IMPERIAL);
-  expect(groups[0]!.controls.map((c) => c.id)).toEqual(['temp', 'trend', 'clarity', 'depth', 'fish', 'cover', 'chop', 'cloud', 'front']);
+  expect(groups[0]!.controls.map((c) => c.id)).toEqual([
+    'temp',
+    'trend',
+    'clarity',
+    'depth',
+    'fish',
+    'cover',
+    'chop',
+    'cloud',
+    'front',
+  ]);
   expect(controls().map((c) => c.id)).toEqual(
     expect.arrayContaining([
       'bottom',
