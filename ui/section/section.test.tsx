@@ -1,9 +1,9 @@
 import { render, screen } from '@testing-library/react-native';
 import type { Conditions } from '../../core/water/conditions';
-import { FAMILIES } from '../../core/lures/family';
 import { drawnBy } from './drawnBy';
 import { cutEllipse, depthTicks, frameOf, polyline, tickStep, tipPoint, wave } from './geometry';
 import { fishPath } from './Marks';
+import { marksOf } from './marksOf';
 import { describeSection } from '../../wording/section';
 import { IMPERIAL } from '../../wording/units';
 import { indexAt } from './moment';
@@ -114,8 +114,20 @@ describe('the drawing', () => {
       screen.getByLabelText(/^Section through the water/).props['aria-label']
     );
   };
-  test.each(COVER_KINDS)('draws %s and tells it', (kind) => {
-    expect(described(model({}, { cover: { kind, density: 0.5 }, currentMps: 0.4 }))).toContain('Fish expected');
+  /** Everything drawn, as text. */
+  const drawn = (m: SectionModel, width = 390): string => {
+    render(<SectionDrawing model={m} words="" width={width} height={260} atS={null} showSight={false} />);
+    return JSON.stringify(screen.toJSON());
+  };
+  test.each(COVER_KINDS.filter((k) => k !== 'none'))('%s is drawn: denser cover is another picture', (kind) => {
+    const at = (density: number) => drawn(model({ cover: { kind, density, topDepthM: 1 } }));
+    expect(at(0.5)).not.toBe(drawn(model({ cover: { kind: 'none', density: 0, topDepthM: 0 } })));
+    expect(at(0.9)).not.toBe(at(0.2));
+  });
+  test('the section is told in words to who cannot see it', () => {
+    const m = model({ cover: { kind: 'pads', density: 0.5, topDepthM: 0 }, currentMps: 0.4 });
+    expect(described(m)).toMatch(/pads/);
+    expect(described(m)).toMatch(/Fish expected/);
   });
   test('a part is drawn anew only when what it shows has changed', () => {
     const drawn = jest.fn();
@@ -156,39 +168,97 @@ describe('the drawing', () => {
       expect(shapes(kind) - none).toBeLessThan(12);
     }
   });
-  test('draws a path, every mark, reaches and layers', () => {
-    const text = described(
-      model({
-        path: {
-          tS: [0, 1, 2],
-          xM: [25, 20, 10],
-          depthM: [0, 1.5, 1],
-          phase: ['splash', 'fall', 'move'],
-          onBottom: [false, true, false],
-          range: { shallowM: [0, 1, 0.6], deepM: [0.1, 2, 1.4] },
-          workedS: 2,
-          lineXZ: [[25, 0, 0, 1.5], [20, -1.5, 10, -0.5, 0, 1.5], []],
-        },
-        family: 'popper',
-        lureName: 'Chip popper',
-        zoneShare: 0.4,
-        marks: EVENT_KINDS.map((kind, i) => ({ id: String(i), kind, xM: 5 + i, depthM: 1 })),
-        reaches: FAMILIES.slice(0, 5).map((family, i) => ({
-          id: family,
-          name: family,
-          topM: 0,
-          bottomM: 2,
-          snag: i / 10,
-          chosen: i === 0,
-          family,
-          atM: 1,
-        })),
-        layers: [
-          { topM: 0, bottomM: 1, perCast: 0.05, casts: 20 },
-          { topM: 1, bottomM: 2, perCast: 0, casts: 90 },
-        ],
-      }),
-    );
+  const CAST = {
+    tS: [0, 1, 2, 3],
+    xM: [25, 20, 10, 5],
+    depthM: [0, 1.5, 1, 0.2],
+    phase: ['splash', 'fall', 'move', 'boat'] as const,
+    onBottom: [false, true, false, false],
+    range: { shallowM: [0, 1, 0.6, 0.1], deepM: [0.1, 2, 1.4, 0.3] },
+    workedS: 3,
+    lineXZ: [[], [20, -1.5, 10, -0.5, 0, 1.5], [], []],
+  };
+  const path = CAST as unknown as SectionModel['path'];
+  const points = (m: SectionModel): [number, number][] => {
+    const f = frameOf(m, 390, 260);
+    return CAST.xM.map((x, i) => [f.x(x), f.y(CAST.depthM[i]!)]);
+  };
+
+  test('the path of the cast runs where the lure ran, metre for pixel, with its range around it', () => {
+    const m = model({ path, family: 'popper', lureName: 'Chip popper', zoneShare: 0.4 });
+    const picture = drawn(m);
+    expect(picture).toContain(polyline(points(m)));
+    expect(drawn(model({}))).not.toContain(polyline(points(m)));
+    const f = frameOf(m, 390, 260);
+    const edge = (depths: readonly number[]): [number, number][] =>
+      CAST.xM.map((x, i) => [f.x(x), f.y(Math.min(depths[i]!, m.depthM))]);
+    expect(picture).toContain(`${polyline([...edge(CAST.range.shallowM), ...edge(CAST.range.deepM).reverse()])}z`);
+  });
+
+  test('what was among the fish is drawn over it, and nothing else', () => {
+    const m = model({ path, bandM: [0.9, 1.6] });
+    const [, second, third] = points(m);
+    expect(drawn(m)).toContain(`"d":"${polyline([second!, third!])}"`);
+    const missed = drawn(model({ path, bandM: [2.5, 2.9] }));
+    expect(missed).not.toContain(`"d":"${polyline([second!, third!])}"`);
+  });
+
+  test.each(EVENT_KINDS)('a mark for %s stands where it is said to, and moves with it', (kind) => {
+    const at = (xM: number, depthM: number) => drawn(model({ path, marks: [{ id: 'a', kind, xM, depthM }] }));
+    const f = frameOf(model({ path }), 390, 260);
+    const near = (text: string, v: number): boolean =>
+      [...text.matchAll(/-?\d+\.?\d*/g)].some((n) => Math.abs(Number(n[0]) - v) < 12);
+    const without = drawn(model({ path }));
+    expect(at(15, 0.5)).not.toBe(without);
+    expect(at(15, 0.5)).not.toBe(at(8, 0.5));
+    expect(at(15, 0.5)).not.toBe(at(15, 1.4));
+    expect(near(at(15, 0.5), f.x(15))).toBe(true);
+  });
+
+  test('events of a phase stand on that part of the path, apart from each other, at their own depth where they have one', () => {
+    const track = {
+      xM: [25, 24, 20, 16, 12, 8, 4],
+      depthM: [0, 0.5, 1.5, 1.4, 1.3, 1, 0.2],
+      phase: ['splash', 'fall', 'move', 'move', 'move', 'move', 'boat'] as const,
+    };
+    const event = (id: string, phase: 'move' | 'splash' | null, depthM: number | null = null) => ({
+      id,
+      kind: 'landed' as const,
+      phase,
+      depthM,
+    });
+    const marks = marksOf([event('a', 'move'), event('b', 'move'), event('c', 'splash'), event('d', null, 2)], {
+      ...track,
+      phase: [...track.phase],
+    });
+    expect(marks.map((m) => m.id)).toEqual(['a', 'b', 'c', 'd']);
+    for (const m of marks.slice(0, 2)) expect([20, 16, 12, 8]).toContain(m.xM);
+    expect(marks[0]!.xM).not.toBe(marks[1]!.xM);
+    expect(marks[2]).toMatchObject({ xM: 25, depthM: 0.05 });
+    expect(marks[3]!.depthM).toBe(2);
+  });
+
+  test('reaches and layers are drawn, each its own, and told', () => {
+    const reach = (chosen: boolean, bottomM: number) => ({
+      id: `r${bottomM}`,
+      name: 'Chip popper',
+      topM: 0,
+      bottomM,
+      snag: 0.1,
+      chosen,
+      family: 'popper' as const,
+      atM: 0.1,
+    });
+    expect(drawn(model({ reaches: [reach(true, 1)] }))).not.toBe(drawn(model({ reaches: [reach(true, 2)] })));
+    expect(drawn(model({ reaches: [reach(true, 1)] }))).not.toBe(drawn(model({ reaches: [reach(false, 1)] })));
+    const layers = [
+      { topM: 0, bottomM: 1, perCast: 0.05, casts: 20 },
+      { topM: 1, bottomM: 2, perCast: 0, casts: 90 },
+    ];
+    const more = [{ ...layers[0]!, perCast: 0.2 }, layers[1]!];
+    expect(drawn(model({ layers }))).not.toBe(drawn(model({ layers: more })));
+    const marks = EVENT_KINDS.map((kind, i) => ({ id: String(i), kind, xM: 5 + i, depthM: 1 }));
+    const text = described(model({ path, family: 'popper', lureName: 'Chip popper', zoneShare: 0.4, marks, layers }));
     for (const part of ['Chip popper', '40 %', `${EVENT_KINDS.length} marks`, 'from 20 casts'])
       expect(text).toContain(part);
   });

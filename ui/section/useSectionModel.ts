@@ -9,10 +9,9 @@ import { lineDiameterM } from '../../core/tackle/line';
 import { strikesByDepth } from '../../core/lessons/layers';
 import { useBook, useLog, usePlan, useRanking } from '../day/contexts';
 import { placeOfPath } from '../shell/places';
-import type { Track } from '../../core/planning/plan/track';
 import { useKeptPlan } from '../day/keptPlan';
-import { sectionOfReading, type SectionMark, type SectionModel } from './model';
-import type { StrikeEvent } from '../../core/records/event';
+import { sectionOfReading, type SectionModel } from './model';
+import { marksOf } from './marksOf';
 import type { ResolvedConditions } from '../../core/water/resolve';
 
 const DEFAULT_CAST_M = 25;
@@ -78,19 +77,4 @@ export function useSectionModel(reading: ResolvedConditions | null): SectionMode
     }
     return base;
   }, [reading, plan, lure, ranking, tally, place, book, tackle, kept]);
-}
-
-/** Events along the path: at the middle of their phase, spread a little so that none hides another. */
-function marksOf(events: readonly StrikeEvent[], path: Track): SectionMark[] {
-  const used = new Map<string, number>();
-  return events.map((e) => {
-    const phase = e.phase ?? 'move';
-    const idx = path.phase.flatMap((p, i) => (p === phase ? [i] : []));
-    const places = idx.length > 0 ? idx : path.phase.map((_, i) => i);
-    const n = used.get(phase) ?? 0;
-    used.set(phase, n + 1);
-    // Golden-ratio stepping keeps marks apart however many there are.
-    const i = places[Math.floor(((0.5 + n * 0.618) % 1) * places.length)]!;
-    return { id: e.id, kind: e.kind, xM: path.xM[i]!, depthM: Math.max(0.05, e.depthM ?? path.depthM[i]!) };
-  });
 }

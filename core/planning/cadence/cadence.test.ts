@@ -85,3 +85,15 @@ test.each(CADENCE_STYLES)('the default %s loops, has length and is livelier for 
   const moves = (c: Cadence): number => c.steps.filter((s) => s.kind !== 'pause').length / cadenceLengthS(c);
   expect(moves(warm)).toBeGreaterThanOrEqual(moves(cold) * 0.95);
 });
+
+test('a walk takes in the slack of each snap and no more: a third of a turn, whatever the fish', () => {
+  for (const moodMean of [0, 2, 4]) {
+    const { steps, loop } = defaultCadence({ style: 'walk', moodMean, pauseS: 4, turnsPerS: 2 });
+    expect(steps).toHaveLength(1);
+    expect(steps[0]).toMatchObject({ kind: 'snap', handleTurns: 0.35 });
+    expect(loop).toBe(true);
+  }
+  const beat = (moodMean: number) =>
+    defaultCadence({ style: 'walk', moodMean, pauseS: 4, turnsPerS: 2 }).steps[0]!.durationS;
+  expect([beat(0), beat(2), beat(4)]).toEqual([0.8, 0.7, 0.5]);
+});
