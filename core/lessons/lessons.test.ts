@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { normalDraw } from '../base/draws';
 import { poisson, seededRandom } from '../base/random';
-import { learn, THIN_CASTS, type PatternEffort } from './learn';
+import { learn, type PatternEffort } from './learn';
 import { betaInterval, chanceGreater, gammaInterval, gammaRate, type Interval, type RatePrior } from './rates';
 
 interface Case {
@@ -44,7 +44,13 @@ test('without any effort the rate is the prior, and it is called thin', () => {
   }));
   expect(rates[0]!.perCast.mean).toBeCloseTo(0.05, 10);
   expect(rates[0]!.tooThin).toBe(true);
-  expect(THIN_CASTS).toBeGreaterThan(0);
+});
+
+test('a rate is thin below thirty casts and not from there on, whatever it caught', () => {
+  const thin = (casts: number, strikes: number) =>
+    learn([{ presentation: 'x', casts, strikes, hooked: 0, landed: 0 }], () => ({ meanPerCast: 0.05, weightCasts: 50 }))
+      .rates[0]!.tooThin;
+  expect([thin(29, 9), thin(30, 0), thin(31, 2)]).toEqual([true, false, false]);
 });
 
 test('beating is symmetrical, and sure for plain cases', () => {

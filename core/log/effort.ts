@@ -64,7 +64,8 @@ export function placeInLog(book: Book, trip: Trip, o: Opening): LogPlace {
   const made = [...Object.values(book.event), ...Object.values(book.cast)].filter((x) => ids.has(x.blockId));
   const next = [...made, ...blocks].reduce((m, x) => Math.max(m, x.seq + 1), 0);
   const id = presentationId(o.plan.presentation);
-  const existing = openBlock(blocks, id, o.request.conditions, trip.spotId);
+  const conditions = thrownAt(o.request);
+  const existing = openBlock(blocks, id, conditions, trip.spotId);
   // From the first cast on, the lure in hand stays until the angler changes it.
   const puts: Put[] = trip.lureId === o.lureId ? [] : [put('trip', { ...trip, lureId: o.lureId })];
   if (existing) return { blockId: existing.id, seq: next, puts };
@@ -75,7 +76,7 @@ export function placeInLog(book: Book, trip: Trip, o: Opening): LogPlace {
     seq: next,
     presentationId: id,
     presentation: o.plan.presentation,
-    conditions: thrownAt(o.request),
+    conditions,
     startedAtMs: o.atMs,
     endedAtMs: null,
     zoneShare: o.plan.zoneShare.mean,

@@ -49,13 +49,6 @@ test('a distribution sums to one and its mean lies between shut and aggressive',
   expect(m.mean).toBeLessThan(4);
 });
 
-test('the reasons are what shifts the index', () => {
-  const m = judge();
-  expect(m.reasons.map((r) => r.factor)).toEqual(
-    expect.arrayContaining(['comfort', 'trend', 'front', 'light', 'current', 'pressure']),
-  );
-});
-
 describe('what lifts and what lowers', () => {
   const mean = (c: Parameters<typeof judge>[0]) => judge(c).mean;
   test.each([

@@ -1,0 +1,79 @@
+import { applyPuts, emptyBook, put, type Book, type Put } from '../records';
+import type { EffortBlock } from '../records/block';
+import type { EventKind } from '../records/event';
+import { blocksOfTrip, tallyByBlock, tallyTrip } from './tally';
+
+const block = (id: string, seq: number, change: Partial<EffortBlock> = {}): Put =>
+  put('block', { id, tripId: 't', seq, startedAtMs: 0, zoneShare: 0.5, ...change } as EffortBlock);
+const cast = (id: string, blockId: string, seq: number, count = 1): Put =>
+  put('cast', { id, blockId, seq, atMs: 0, count });
+const event = (id: string, blockId: string, seq: number, kind: EventKind): Put =>
+  put('event', {
+    id,
+    blockId,
+    seq,
+    atMs: 0,
+    kind,
+    phase: 'pause',
+    place: null,
+    side: null,
+    depthM: null,
+    lengthM: null,
+  });
+const book = (...puts: Put[]): Book => applyPuts(emptyBook(), puts);
+
+test('blocks stand in their order; where that ties, by when they were begun', () => {
+  const b = book(
+    block('late', 2),
+    block('tie-2', 1, { startedAtMs: 9 }),
+    block('tie-1', 1, { startedAtMs: 5 }),
+    block('first', 0, { startedAtMs: 99 }),
+    block('elsewhere', 0, { tripId: 'u' }),
+  );
+  expect(blocksOfTrip(b, 't').map((x) => x.id)).toEqual(['first', 'tie-1', 'tie-2', 'late']);
+});
+
+test('a block with nothing in it is tallied as nothing, and each has its own', () => {
+  const b = book(
+    block('a', 0),
+    block('b', 1),
+    block('empty', 2),
+    cast('c1', 'a', 0, 3),
+    cast('c2', 'b', 5),
+    cast('c3', 'a', 1, 4),
+    event('e1', 'a', 2, 'missed'),
+    event('e2', 'b', 6, 'lost'),
+  );
+  const by = tallyByBlock(b);
+  expect(by.get('a')).toMatchObject({ casts: 7, strikes: 1, hooked: 0, landed: 0 });
+  expect(by.get('b')).toMatchObject({ casts: 1, strikes: 1, hooked: 1, landed: 0 });
+  expect(by.get('empty')).toEqual({ casts: 0, strikes: 0, hooked: 0, landed: 0, events: [] });
+});
+
+test('a trip adds its blocks, its events in the order they happened', () => {
+  const b = book(
+    block('b', 1),
+    block('a', 0),
+    cast('c1', 'a', 0, 20),
+    cast('c2', 'b', 5, 10),
+    event('later', 'a', 9, 'landed'),
+    event('sooner', 'b', 3, 'follow'),
+  );
+  const t = tallyTrip(b, 't', 0);
+  expect(t).toMatchObject({ casts: 30, strikes: 1, hooked: 1, landed: 1 });
+  expect(t.events.map((e) => e.id)).toEqual(['sooner', 'later']);
+  expect(t.blocks.map((x) => x.id)).toEqual(['a', 'b']);
+});
+
+test('empty casts count by the zone share of the casts they were, and as a half where there were none', () => {
+  const b = book(
+    block('a', 0, { zoneShare: 0.2 }),
+    block('b', 1, { zoneShare: 0.8 }),
+    cast('c1', 'a', 0, 30),
+    cast('c2', 'b', 1, 10),
+  );
+  const [empty] = tallyTrip(b, 't', 0).signs;
+  expect(empty).toMatchObject({ kind: 'empty-cast', count: 40 });
+  expect(empty!.zoneShare).toBeCloseTo(0.35, 12);
+  expect(tallyTrip(book(block('a', 0)), 't', 0)).toMatchObject({ casts: 0, signs: [] });
+});
