@@ -104,6 +104,12 @@ test('what was taken back is gone from the lessons too', () => {
   expect(l.strikes).toBe(0);
 });
 
+test('what the model expected is worth fifty casts', () => {
+  const empty = learnPuts(trip('t1'), block('a', 't1', 'p', { expectedPerCast: 0.04 }), casts('a', 50));
+  // Fifty expected at 0.04 and fifty without a strike.
+  expect(empty.patterns[0]!.perCast.mean).toBeCloseTo(0.02, 9);
+});
+
 test('the prior is what the model expected, by casts', () => {
   const l = learnPuts(
     trip('t1'),

@@ -1,4 +1,6 @@
-/** The figures behind the mood's filter: how much a sign weighs, how soon it fades, when advice for guarding fish turns. */
+/**
+ * The figures behind the mood's filter: how much a sign weighs, how soon it fades, when advice for guarding fish turns.
+ */
 import { resolveConditions } from '../water/resolve';
 import { speciesProfile } from '../water/species';
 import type { Sign, SignKind } from '../water/terms';

@@ -46,3 +46,14 @@ test('heavier lures and longer rods cast further, bulk shorter', () => {
   expect(cast(0.01, 0.9)).toBeLessThan(cast(0.01, 0));
   expect(cast(0.01, 0.2, { ...ROD, lengthM: 2.7 })).toBeGreaterThan(cast(0.01));
 });
+
+test('a lure outside the rod’s rating flies three quarters as far, a longer rod and a compact lure further', () => {
+  const rod = { lengthM: 2.1, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' as const };
+  const cast = (change: Partial<typeof rod>, kg = 0.01, bulk = 0) =>
+    comfortableCastM({ ...rod, ...change }, kg, bulk, 0.0002);
+  expect(cast({})).toBeCloseTo(8 + 30 * (1 - Math.exp(-0.01 / 0.011)), 9);
+  expect(cast({ minLureKg: 0.015 }) / cast({})).toBeCloseTo(0.75, 9);
+  expect(cast({ maxLureKg: 0.008 }) / cast({})).toBeCloseTo(0.75, 9);
+  expect(cast({ lengthM: 4.2 }) / cast({})).toBeCloseTo(1.6, 9);
+  expect(cast({}, 0.01, 1) / cast({})).toBeCloseTo(0.75, 9);
+});

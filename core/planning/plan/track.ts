@@ -11,11 +11,11 @@ import {
   type Mesh,
   type RetrieveInput,
   type TipMove,
-  type Vec3,
 } from '../../simulation/types';
 import { floatFor } from '../../simulation/float';
 import { linePhysics } from '../../tackle/line';
 import { rodStiffnessNpm } from '../../tackle/rod';
+import { flowVelocity } from '../task/flow';
 import { inBand } from '../task/inBand';
 import type { TackleDraw } from '../task/tackleDraws';
 import { MAX_CAST_S, type RetrieveSettings, type PlanTask } from '../task/setup';
@@ -72,13 +72,6 @@ export interface TrackOptions extends Partial<TackleDraw> {
   workedToM?: number | null;
 }
 
-/** A flow towards the angler at 0°, towards the left at 90°. */
-const flow = (speedMps: number, angleDeg: number): Vec3 => {
-  const a = (angleDeg * Math.PI) / 180;
-  const across = speedMps * Math.sin(a);
-  return [-speedMps * Math.cos(a), Math.abs(across) < 1e-9 ? 0 : across, 0];
-};
-
 /** The line-and-lure problem that one set of hands makes, cadence apart. */
 function retrieveInput(p: PlanTask, h: RetrieveSettings, o: TrackOptions): Omit<RetrieveInput, 'reel' | 'tipMoves'> {
   const r = p.reading;
@@ -105,9 +98,9 @@ function retrieveInput(p: PlanTask, h: RetrieveSettings, o: TrackOptions): Omit<
     tipM: [0, 0, h.tip.heightM],
     lureM: [h.castM, 0, 0],
     lineLengthM: Math.max(Math.hypot(h.castM, h.tip.heightM) * 1.015, leader ? 1.2 * leader.lengthM : 0),
-    currentMps: flow(r.currentMps, h.angleDeg),
+    currentMps: flowVelocity(r.currentMps, h.angleDeg),
     // A wind that nobody read bends no line.
-    windMps: windRead && r.windMps > 0 ? flow(r.windMps, r.windAngleDeg) : null,
+    windMps: windRead && r.windMps > 0 ? flowVelocity(r.windMps, r.windAngleDeg) : null,
     rodStiffnessNpm: rodStiffnessNpm(p.request.rod),
     floorDepthM: p.floorDepthM,
   };
