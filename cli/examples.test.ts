@@ -1,0 +1,77 @@
+/** The documents of docs/examples, one a verb: each is taken, and answers what it is there to show. */
+import { readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+import { runVerb, VERBS } from './verbs';
+
+const EXAMPLES = path.resolve(__dirname, '../docs/examples');
+const answer = (verb: string): Record<string, never> => {
+  const r = runVerb(VERBS[verb]!, JSON.parse(readFileSync(path.join(EXAMPLES, `${verb}.json`), 'utf8')));
+  if (!r.ok) throw new Error(JSON.stringify(r.problems));
+  return r.value as Record<string, never>;
+};
+type Loose = { [key: string]: any }; // eslint-disable-line @typescript-eslint/no-explicit-any
+
+jest.setTimeout(60_000);
+
+test('there is one for every verb, and for nothing else', () => {
+  const files = readdirSync(EXAMPLES).filter((f) => f.endsWith('.json'));
+  expect(files.map((f) => f.replace('.json', '')).sort()).toEqual(Object.keys(VERBS).sort());
+});
+
+test('rank: the lures of the box by name, their reasons adding up to the score', () => {
+  const r = answer('rank') as Loose;
+  expect(r.ranked.length).toBeGreaterThan(2);
+  for (const x of r.ranked) {
+    expect(x.lure).toBeTruthy();
+    expect(x.why.reduce((s: number, w: Loose) => s + w.ln, 0)).toBeCloseTo(Math.log(x.score), 9);
+  }
+});
+
+test('mood: a distribution, and the sign to look for next', () => {
+  const { mood, nextSign } = answer('mood') as Loose;
+  expect(Object.values(mood as Record<string, number>).reduce((s, v) => s + v, 0)).toBeCloseTo(1, 9);
+  expect(nextSign.bits).toBeGreaterThan(0);
+});
+
+test('plan: the cast that was set, worked among the fish', () => {
+  const plan = answer('plan') as Loose;
+  expect(plan.presentation.castM).toBe(24);
+  expect(plan.zoneShare.mean).toBeGreaterThan(0.2);
+});
+
+test('box: two lures, in kilograms', () => {
+  const { lures, problems } = answer('box') as Loose;
+  expect(lures.map((l: Loose) => [l.name, l.weightKg])).toEqual([
+    ['Chip popper', expect.closeTo(0.009, 6)],
+    ['Tin leaf', expect.closeTo(0.014, 6)],
+  ]);
+  expect(problems).toEqual([]);
+});
+
+test('cover: two set-ups, each on a rod that throws it', () => {
+  const { setUps } = answer('cover') as Loose;
+  expect(setUps).toHaveLength(2);
+  expect(new Set(setUps.map((s: Loose) => s.rod)).size).toBe(2);
+});
+
+test('simulate: a heavy head nears its final speed within a second', () => {
+  const r = answer('simulate') as Loose;
+  expect(JSON.stringify(r)).toMatch(/depthM|terminal/);
+});
+
+test('sky: sunrise before sunset, within the local day', () => {
+  const { sunrise, sunset } = answer('sky') as Loose;
+  expect(Date.parse(sunrise)).toBeGreaterThan(Date.parse('2026-10-08T06:00:00-04:00'));
+  expect(Date.parse(sunrise)).toBeLessThan(Date.parse(sunset));
+  expect(Date.parse(sunset)).toBeLessThan(Date.parse('2026-10-08T20:00:00-04:00'));
+});
+
+test('tide: half-way up between low and high', () => {
+  expect((answer('tide') as Loose).heightsM[0]).toBeCloseTo(0.9, 2);
+});
+
+test('learn: the jerkbait is likely the better one', () => {
+  const { rates, comparisons } = answer('learn') as Loose;
+  expect(rates[0].perCast.mean).toBeCloseTo(11 / 190, 9);
+  expect(comparisons[0].aBeatsB).toBeGreaterThan(0.8);
+});
