@@ -1,7 +1,9 @@
 /** Small numeric helpers shared by the models. Pure, no domain knowledge. */
 
+/** `x` kept between `lo` and `hi`. */
 export const clamp = (x: number, lo: number, hi: number): number => Math.min(hi, Math.max(lo, x));
 
+/** From `a` at t = 0 to `b` at t = 1; beyond both ends too. */
 export const lerp = (a: number, b: number, t: number): number => a + (b - a) * t;
 
 /**

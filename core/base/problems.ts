@@ -10,5 +10,7 @@ export interface Problem {
 
 export type Result<T> = { ok: true; value: T } | { ok: false; problems: Problem[] };
 
+/** A result that holds. */
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
+/** A result with what is wrong. */
 export const fail = (...problems: Problem[]): Result<never> => ({ ok: false, problems });

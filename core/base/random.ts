@@ -4,6 +4,7 @@
  */
 export type Random = () => number;
 
+/** A generator of uniform values in [0, 1): the same seed, the same values, in every engine. */
 export function seededRandom(seed: number): Random {
   let a = seed >>> 0;
   return () => {

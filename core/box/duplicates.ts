@@ -6,6 +6,7 @@ type Kind = Pick<Lure, 'family' | 'colour' | 'hook' | 'weightKg' | 'lengthM'>;
 const SAME = { weight: 0.06, length: 0.06 } as const;
 const near = (a: number, b: number, share: number): boolean => Math.abs(Math.log(a / b)) < share;
 
+/** One and the same: family, colour and hook equal, weight and length within 6 %. */
 export const sameLure = (a: Kind, b: Kind): boolean =>
   a.family === b.family &&
   a.colour === b.colour &&

@@ -16,6 +16,7 @@ export interface BookDocument {
   records: Record<string, { version: number; data: unknown }[]>;
 }
 
+/** The whole record as one document; `exportedAt`: ISO 8601. Nothing is left out, also what was taken back. */
 export function exportBook(book: Book, exportedAt: string): BookDocument {
   const records = Object.fromEntries(
     KINDS.map((k) => [
@@ -31,6 +32,9 @@ export interface ImportResult {
   problems: Problem[];
 }
 
+/**
+ * A document to what is to be stored. What cannot be read is a problem with its path; the rest is kept. Never throws.
+ */
 export function importBook(text: string): ImportResult {
   const fail = (code: string, expected: string): ImportResult => ({
     puts: [],

@@ -122,6 +122,9 @@ const anyOf = (row: Record<string, string>, units: Units): string =>
   units.map(([c]) => row[c] ?? '').find((v) => v.trim() !== '') ?? '';
 const within = (v: number, lo: number, hi: number): boolean => Number.isFinite(v) && v >= lo && v <= hi;
 
+/**
+ * A table to lures and the lines that cannot be read; a fault of the whole file instead of both. At most 5000 lines.
+ */
 export function readBoxCsv(text: string, names: ReadonlyMap<string, FamilyId>): BoxFile {
   const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
@@ -200,6 +203,7 @@ const COLUMNS = [
 /** A cell that a spreadsheet would take for a formula is written as text. */
 const safe = (s: string): string => (/^[=+\-@]/.test(s) ? `'${s}` : s);
 
+/** Lures to a table in SI columns, with a first line that names them. */
 export function writeBoxCsv(lures: readonly NewLure[]): string {
   return Papa.unparse({
     fields: [...COLUMNS],

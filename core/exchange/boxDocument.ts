@@ -29,6 +29,7 @@ export const boxSchema = z.array(boxLureSchema).max(5000);
 
 /** The ids of a document's lures, and the lure that one stands for; undefined: a family, or no such lure. */
 const ID = 'lure-';
+/** The document's lure behind a key of an answer (`lure-3`). */
 export const lureAt = (box: readonly BoxLure[] | null | undefined, key: string): BoxLure | undefined =>
   key.startsWith(ID) ? box?.[Number(key.slice(ID.length)) - 1] : undefined;
 

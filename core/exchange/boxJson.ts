@@ -3,6 +3,7 @@ import { boxLureSchema, documentLure, lureOf } from './boxDocument';
 import type { BadRow, BoxFile, NewLure, RowFault } from './boxCsv';
 import type { Lure } from '../records/lure';
 
+/** The box as the JSON that `rank` and `cover` read. */
 export const writeBoxJson = (lures: readonly Lure[]): string => JSON.stringify(lures.map(documentLure), null, 1);
 
 const FAULT_OF: Record<string, RowFault> = {

@@ -44,6 +44,7 @@ function scenariosOf(d: CoverDocument): Scenario[] {
   }));
 }
 
+/** The answer of `cover`: the best k set-ups, what each covers, what is left open. */
 export function coverDocument(d: CoverDocument) {
   const plan = planRods({
     scenarios: scenariosOf(d),

@@ -15,6 +15,7 @@ export interface ReadingsFile {
 const MAX_ROWS = 20_000;
 const ISO = /^\d{4}-\d\d-\d\d[T ]\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:?\d\d)$/;
 
+/** A table of times and temperatures, °C or °F by its head line, to points; bad lines by their number. */
 export function readReadingsCsv(text: string): ReadingsFile {
   const { data, meta } = Papa.parse<Record<string, string>>(text.trim(), {
     header: true,

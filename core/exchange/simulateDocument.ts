@@ -184,6 +184,7 @@ export const simulateSchema = z
   });
 export type SimulateDocument = z.infer<typeof simulateSchema>;
 
+/** The answer of `simulate`, SI, fields as in docs/examples; impossible input is refused before (simulation/check). */
 export function simulateDocument(d: SimulateDocument): Record<string, unknown> {
   switch (d.kind) {
     case 'free-sink':

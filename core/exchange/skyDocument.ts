@@ -25,6 +25,7 @@ export const skyDocumentSchema = z.strictObject({
 const iso = (ms: number): string => new Date(ms).toISOString();
 const isoOrNull = (ms: number | null): string | null => (ms === null ? null : iso(ms));
 
+/** The answer of `sky`: sun, twilight and moon of a local day; null for what does not happen that day. */
 export function skyDocument(d: z.infer<typeof skyDocumentSchema>): Record<string, unknown> {
   const a = almanac(d, d.date, d.zone);
   return {

@@ -65,6 +65,7 @@ export const tideSchema = z
     return z.NEVER;
   });
 
+/** The answer of `tide`: heights, m (null outside the list), turns and current, m/s positive flooding. */
 export function tideDocument(d: z.infer<typeof tideSchema>): Record<string, unknown> {
   let curve: TideCurve;
   let times: number[];

@@ -30,6 +30,7 @@ const TRAVEL_MPS: Record<Access, number> = {
   ice: 1,
 };
 
+/** The spots of a water that are in use. */
 export const spotsOf = (book: Pick<Book, 'spot'>, waterId: string): Spot[] =>
   inUse(book.spot).filter((s) => s.waterId === waterId);
 

@@ -28,6 +28,7 @@ const TIMES = { missed: 1, bump: 0.75, follow: 0.5, lost: 1.6 } as const;
 /** Over and done with after this long, min. */
 const FORGET_MIN = 240;
 
+/** Minutes a spot rests, 15–180 in fives, for a mood on 0–4. Example: a miss at mood 2 → 75. */
 export const restMinutes = (kind: RestingSpot['kind'], moodMean: number): number =>
   clamp(Math.round((lerp(REST_MIN[1], REST_MIN[0], clamp(moodMean / 4, 0, 1)) * TIMES[kind]) / 5) * 5, 15, 180);
 

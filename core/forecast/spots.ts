@@ -44,6 +44,7 @@ const MAX_SPOTS = 7;
 const HERE_M = 25;
 
 const EARTH_M = 6_371_000;
+/** Distance along the earth, m (haversine on a sphere, ± 0.5 %). */
 export function distanceM(a: { latDeg: number; lonDeg: number }, b: { latDeg: number; lonDeg: number }): number {
   const rad = Math.PI / 180;
   const [la, lb] = [a.latDeg * rad, b.latDeg * rad];

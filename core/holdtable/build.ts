@@ -23,6 +23,7 @@ export interface Setup {
   tipM: number;
 }
 
+/** The cast that the table simulates for a family at a depth, line, tip and speed. */
 export function referenceInput(f: Family, s: Setup, diameterM: number): RetrieveInput {
   const line = { ...linePhysics({ material: 'braid', strengthLb: 15 }), diameterM };
   const lengthM = Math.hypot(CAST_M, s.tipM) * 1.02;

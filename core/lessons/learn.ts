@@ -28,6 +28,7 @@ export const PRIOR_WEIGHT_CASTS = 50;
 /** Below this many casts a rate says mostly what the prior said. */
 export const THIN_CASTS = 30;
 
+/** Posterior rates of each effort, in the order given, and the chance that one beats another for every pair. */
 export function learn(
   efforts: readonly PatternEffort[],
   priorOf: (e: PatternEffort) => RatePrior,

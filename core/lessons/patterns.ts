@@ -34,6 +34,7 @@ export interface LessonFilter {
   waterId?: string | null;
 }
 
+/** The record, or the part of one fish or water, as patterns with their rates; those with most casts first. */
 export function learnFromBook(book: Book, filter: LessonFilter = {}): Lessons {
   const tallies = tallyByBlock(book);
   const trips = Object.values(book.trip).filter(

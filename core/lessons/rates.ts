@@ -25,11 +25,13 @@ export interface GammaRate {
 const LOW = 0.05;
 const HIGH = 0.95;
 
+/** Posterior of a Poisson rate a cast with a Gamma prior of the given mean and weight. */
 export const gammaRate = (strikes: number, casts: number, prior: RatePrior): GammaRate => ({
   shape: prior.meanPerCast * prior.weightCasts + strikes,
   rate: prior.weightCasts + casts,
 });
 
+/** Mean and equal-tailed 90 % interval of a rate a cast. */
 export function gammaInterval(g: GammaRate): Interval {
   return {
     mean: g.shape / g.rate,
@@ -38,6 +40,7 @@ export function gammaInterval(g: GammaRate): Interval {
   };
 }
 
+/** Mean and equal-tailed 90 % interval of a share, with a flat prior. Example: 0 of 0 → 0.5 (0.05–0.95). */
 export function betaInterval(successes: number, trials: number): Interval {
   const a = 1 + successes;
   const b = 1 + Math.max(0, trials - successes);

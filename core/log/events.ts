@@ -7,6 +7,7 @@ import type { Sign, SignKind } from '../water/terms';
 export const isStrike = (k: EventKind): boolean => k === 'bump' || k === 'missed' || k === 'lost' || k === 'landed';
 /** Hooked: lost or landed. */
 export const isHooked = (k: EventKind): boolean => k === 'lost' || k === 'landed';
+/** In the hand. */
 export const isLanded = (k: EventKind): boolean => k === 'landed';
 
 const BITE_SIGN: Record<Phase, SignKind> = {

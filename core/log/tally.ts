@@ -13,6 +13,7 @@ export interface Tally {
   events: StrikeEvent[];
 }
 
+/** Casts and events added up. */
 export function tallyOf(casts: readonly { count: number }[], events: readonly StrikeEvent[]): Tally {
   const count = (f: (k: StrikeEvent['kind']) => boolean): number => events.filter((e) => f(e.kind)).length;
   return {
@@ -42,6 +43,7 @@ function groupBy<T>(items: readonly T[], key: (t: T) => string): Map<string, T[]
   return out;
 }
 
+/** The blocks of a trip in the order they were fished; the clock only breaks a tie. */
 export const blocksOfTrip = (book: Book, tripId: string): EffortBlock[] =>
   Object.values(book.block)
     .filter((b) => b.tripId === tripId)
@@ -52,6 +54,7 @@ export interface TripTally extends Tally {
   signs: Sign[];
 }
 
+/** A trip added up, with the signs that its log is for the mood at `nowMs`. */
 export function tallyTrip(book: Book, tripId: string, nowMs: number): TripTally {
   const blocks = blocksOfTrip(book, tripId);
   const byBlock = tallyByBlock(book);

@@ -175,16 +175,21 @@ export function family(row: Row): Family {
   };
 }
 
+/** Square centimetres as m². */
 export const cm2 = (v: number): number => v * 1e-4;
+/** Three weights in grams as kg. */
 export const grams = (lo: number, mid: number, hi: number): readonly [number, number, number] => [
   lo / 1000,
   mid / 1000,
   hi / 1000,
 ];
+/** Three lengths in millimetres as m. */
 export const mm = (lo: number, mid: number, hi: number): readonly [number, number, number] => [
   lo / 1000,
   mid / 1000,
   hi / 1000,
 ];
+/** A lead head with a body of so many grams and density relative to water. */
 export const head = (bodyG: number, bodyGravity = 1.1): Build => ({ kind: 'head', bodyKg: bodyG / 1000, bodyGravity });
+/** One piece of a density relative to water: below 1 floats. */
 export const piece = (gravity: number): Build => ({ kind: 'piece', gravity });

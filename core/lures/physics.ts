@@ -10,6 +10,7 @@ import type { Family, Trailer } from './family';
 const LEAD_KG_M3 = 10_700;
 const TRAILER_DRAG: Record<Trailer, number> = { none: 0.8, flat: 1, flapping: 1.2, paddle: 1.1, curl: 1.1 };
 
+/** Mass, volume and areas of a family's lure at a weight, kg, with a trailer. Areas grow with weight^(2/3). */
 export function lurePhysics(f: Family, weightKg: number, trailer: Trailer = 'flat'): LurePhysics {
   const scale = (weightKg / f.weightKg[1]) ** (2 / 3);
   const dragAreaM2 = f.dragAreaM2 * scale * (f.trailers ? TRAILER_DRAG[trailer] : 1);

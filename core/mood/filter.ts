@@ -72,6 +72,7 @@ export function mixedPrior(r: ResolvedConditions, species: SpeciesProfile): Mood
 export const moodOfDraw = (r: ResolvedConditions, species: SpeciesProfile): MoodDistribution =>
   filterSigns(moodPrior(r, species).distribution, r.signs).distribution;
 
+/** The mood of resolved conditions with their signs: prior, shifts, what to look for; guarding fish besides. */
 export function judgeMood(r: ResolvedConditions, species: SpeciesProfile): MoodJudgement {
   const prior = mixedPrior(r, species);
   const { distribution, signs } = filterSigns(prior, r.signs);

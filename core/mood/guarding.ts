@@ -59,6 +59,7 @@ const CALMS_PER_MIN = 0.08;
 const PASSES_BEFORE_CHANGE = 10;
 const PASSES_BEFORE_LEAVING = 30;
 
+/** Chance of seeing a sign in the next ten passes, by agitation; null for what guarding fish never show. */
 export const chanceWhileGuarding = (kind: SignKind): number[] | null =>
   RATE[kind]?.map((v) => 1 - Math.exp(-0.35 * v)) ?? null;
 
@@ -68,6 +69,7 @@ function likelihood(s: Sign): number[] | null {
   return row ? row.map((v) => v ** temperedCount(s.count)) : null;
 }
 
+/** Agitation of a fish on its bed from what it did, oldest first, and what to do about it. */
 export function judgeGuarding(signs: readonly Sign[]): Guarding {
   const seen = signs.flatMap((s) => {
     const l = s.count > 0 ? likelihood(s) : null;

@@ -50,6 +50,7 @@ const GAIN = {
 } as const;
 const WIDTH = 0.95;
 
+/** The mood of conditions alone, and the named shifts that made it; index kept to −0.5 … 4.5. */
 export function moodPrior(
   r: ResolvedConditions,
   p: SpeciesProfile,

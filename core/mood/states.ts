@@ -4,10 +4,13 @@ import { MOODS, type Mood, type PerMood } from '../water/moods';
 /** Probabilities per mood; they sum to 1. */
 export type MoodDistribution = PerMood;
 
+/** Mean on 0 (shut) … 4 (aggressive). */
 export const moodMean = (p: MoodDistribution): number => p.reduce((s, v, i) => s + i * v, 0);
 
+/** The mood with the largest chance; of equals the more shut. */
 export const likeliestMood = (p: MoodDistribution): Mood => MOODS[p.indexOf(Math.max(...p))]!;
 
+/** Scaled to sum to 1; the total must be above 0. */
 export function normalise(p: readonly number[]): MoodDistribution {
   const total = p.reduce((s, v) => s + v, 0);
   return p.map((v) => v / total) as unknown as MoodDistribution;

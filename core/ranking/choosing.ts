@@ -14,6 +14,7 @@ export interface Choosing {
   ladder: Rung[];
 }
 
+/** What would change the choice, and the ladder, for the lure to start with. */
 export function choosingOf(conditions: Conditions, options: RankOptions): Choosing {
   const s = scoringOf(resolveConditions(conditions), speciesProfile(conditions.species), contextOptions(options));
   const { able } = sift(entriesOf(options), s, options.rods);

@@ -23,6 +23,7 @@ export interface ContextOptions {
 const USUAL_CLARITY_M = 1.2;
 const clearer = (clarityM: number): number => clamp((clarityM / USUAL_CLARITY_M) ** 0.4, 0.75, 1.6);
 
+/** What the readings mean for every lure alike, in one mood. */
 export function readContext(
   r: ResolvedConditions,
   p: SpeciesProfile,
@@ -65,6 +66,7 @@ const WARY_CHASE = 0.75;
 /** Speed at which fish of a mood run something down, m/s: the cold takes up to two thirds of it. */
 export const chaseMps = (c: ReadContext, mood: number): number =>
   c.p.chaseMps[mood]! * (0.35 + 0.65 * c.comfort) * (c.r.pressure === 'high' ? WARY_CHASE : 1);
+/** Speed that fish of this mood run down on average, m/s. */
 export const meanChaseMps = (c: ReadContext): number => overMoods(c.mood, (m) => chaseMps(c, m));
 
 /** Vertical distance from the lure to the nearest fish of the band, m. */

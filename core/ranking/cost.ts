@@ -14,6 +14,7 @@ const KEPT_BY_SNAG: Record<Hook, number> = { treble: 0.42, single: 0.35, weedles
 const COMMON_LB = 15;
 const MAX_BREAK_OFF = 0.95;
 
+/** Chance that a firm snag ends with the lure lost, 0–0.95, by hook and line. */
 export const breakOffChance = (hook: Hook, line: Pick<LineSpec, 'strengthLb'> | null): number =>
   Math.min(MAX_BREAK_OFF, KEPT_BY_SNAG[hook] * Math.sqrt(COMMON_LB / (line?.strengthLb ?? COMMON_LB)));
 

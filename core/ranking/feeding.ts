@@ -212,6 +212,7 @@ export function coverAccess(f: Family, c: ReadContext): number {
   return 1 - inside * (1 - (f.coverReach[kind] ?? 0.35) * lerp(1, FREE_IN_TANGLE, tangled));
 }
 
+/** Share of the fish that this lure can be shown in this cover. */
 export const coverOf = (f: Family, c: ReadContext): Match => ({
   factor: 'cover',
   of: () => coverAccess(f, c),
@@ -245,6 +246,7 @@ function knocks(f: Family, c: ReadContext, depthM: number): { onCover: number; o
 const deflectionGain = ({ onCover, onBottom }: ReturnType<typeof knocks>): number =>
   1 + DEFLECTION_GAIN * Math.max(onCover, onBottom);
 
+/** What knocking against cover or bottom is worth, with its reason. */
 export function deflectionOf(f: Family, c: ReadContext, depthM: number): Match {
   const met = knocks(f, c, depthM);
   const gain = deflectionGain(met);
@@ -303,6 +305,7 @@ export function afterStrike(f: Family, c: ReadContext, castsPerHour: number): Co
   ];
 }
 
+/** Strikes an hour of feeding fish and the score, as factors whose logarithms add up. */
 export function scoreFeeding(f: Family, c: ReadContext): Score {
   const { r, p } = c;
   const { depthM: depth, speedMps: speed } = chooseWorking(f, c);

@@ -45,6 +45,7 @@ export function calledRadiusM(f: Family, c: ReadContext): number {
   return Math.hypot(sightM, HEEDED.felt * feltM, HEEDED.heard * heardM);
 }
 
+/** The same through the ice. */
 export function scoreIce(f: Family, c: ReadContext): Score {
   const { r, p } = c;
   const depthM = clamp(r.fishDepthM, Math.min(f.depthM[0], r.depthM), Math.min(f.depthM[1], r.depthM));

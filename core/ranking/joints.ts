@@ -86,6 +86,7 @@ const THICK_FOR_KG: readonly (readonly [lureKg: number, lb: number])[] = [
 
 const wireNeeded = (p: SpeciesProfile): boolean => p.teeth === 'cutting';
 
+/** Leader, knots and end of the line for a lure, a fish and a water. */
 export function chooseJoints(
   f: Family,
   line: LineSpec,

@@ -84,6 +84,7 @@ function standing(f: Family, r: ResolvedConditions): { code: LimitCode; facts: E
   return null;
 }
 
+/** Why a lure cannot be fished here; null when it can. */
 export function findExclusion(
   f: Family,
   r: ResolvedConditions,

@@ -67,6 +67,7 @@ function extremeAction(action: number, school: ReadContext['schools']['full']): 
   return Math.max(quiet, loud);
 }
 
+/** How well a loudness suits, 0–1. */
 export function noiseMatch(f: Family, c: ReadContext, floor: number): Match {
   const wanted = (m: number): number =>
     clamp(WANTED_ACTION[m]! + c.noiseShift * (SHIFT_SHARE.shut + SHIFT_SHARE.perMood * m), 0, 1);
@@ -105,6 +106,7 @@ export function likedSpeed(speed: number, c: ReadContext, m: number): number {
   return c.full === 0 ? hungry : lerp(hungry, extremeMatch(speed, chase, c.schools.full), c.full);
 }
 
+/** How well a pace, m/s, suits what fish of the mood run down. */
 export const speedOf = (speed: number, c: ReadContext): Match => ({
   factor: 'speed',
   of: (m) => likedSpeed(speed, c, m),
@@ -122,6 +124,7 @@ export function travelledShare(gap: number, c: ReadContext, m: number): number {
   return c.full === 0 ? hungry : lerp(hungry, travelMatch(gap, FULL_REACH * c.reachM(m)), c.full);
 }
 
+/** Share of the fish that come so far up or down. */
 export const travelOf = (gap: number, c: ReadContext): Match => ({
   factor: 'travel',
   of: (m) => travelledShare(gap, c, m),
@@ -132,6 +135,7 @@ export const travelOf = (gap: number, c: ReadContext): Match => ({
 const pauseMatch = (hangS: number, wantedS: number): number =>
   hangS >= wantedS ? 1 : 0.45 + 0.55 * Math.exp(-(wantedS - hangS) / 5);
 
+/** How well the longest hang suits the wanted one. */
 export function pauseOf(f: Family, c: ReadContext): Match {
   const hangS = hangLimitS(f, c.r.fishBandM);
   return {
@@ -141,6 +145,7 @@ export function pauseOf(f: Family, c: ReadContext): Match {
   };
 }
 
+/** How well the shape suits what they eat. */
 export function foodOf(f: Family, c: ReadContext): Match {
   let best = 0;
   let forage: string = c.r.forage[0] ?? 'none';
@@ -157,6 +162,7 @@ export function foodOf(f: Family, c: ReadContext): Match {
   return { factor: 'food', of: () => value, facts: { forage, match: best } };
 }
 
+/** How well the length suits the mouth and the mouthful. */
 export function sizeOf(f: Family, c: ReadContext): Match {
   const sizeM = chooseSizeM(f, c.r, c.p, c.schools);
   const bestM = favouriteSizeM(c.r, c.p, c.schools);
@@ -202,6 +208,7 @@ export function colourOf(f: Family, c: ReadContext): Match {
   };
 }
 
+/** How well it works at this temperature. */
 export function warmthOf(f: Family, c: ReadContext): Match {
   const t = c.r.surfaceTempC;
   const warmth =
@@ -219,6 +226,7 @@ const FROWNED_ON = 0.35;
 const LOW_LUX = 5000;
 const CALM_M = 0.12;
 
+/** What low light or sun do for it. */
 export function lightOf(f: Family, c: ReadContext): Match {
   const onTop = f.mode === 'surface';
   // A school at the top is there in any light.
@@ -241,6 +249,7 @@ export function lightOf(f: Family, c: ReadContext): Match {
   };
 }
 
+/** What waves leave of it. */
 export function chopOf(f: Family, c: ReadContext): Match {
   const value = f.chopLimitM === null ? 1 : 0.02 + 0.98 * Math.exp(-((c.r.waveHeightM / f.chopLimitM) ** 2));
   return { factor: 'chop', of: () => value, facts: { waveM: c.r.waveHeightM, limitM: f.chopLimitM ?? 99 } };

@@ -76,6 +76,7 @@ export interface RankOptions {
   withoutRange?: boolean;
 }
 
+/** What is ranked: the lures of the box, or all families. */
 export function entriesOf({ lures, families }: Pick<RankOptions, 'lures' | 'families'>): RankEntry[] {
   const wanted = (f: FamilyId): boolean => !families || families.includes(f);
   return lures
@@ -85,6 +86,7 @@ export function entriesOf({ lures, families }: Pick<RankOptions, 'lures' | 'fami
         .map((f) => ({ key: f.id, f, lure: null }));
 }
 
+/** The part of the options that the readings' context needs. */
 export const contextOptions = (o: RankOptions): { lineDiameterM?: number; schools: Schools } => ({
   ...(o.lineDiameterM === undefined ? {} : { lineDiameterM: o.lineDiameterM }),
   schools: withDefaults(o.schools),
@@ -106,9 +108,11 @@ export function sift(
   return { able, excluded };
 }
 
+/** Best first; of equals by key, so that an order never flickers. */
 export const byScore = (a: { score: number; key: string }, b: { score: number; key: string }): number =>
   b.score - a.score || (a.key < b.key ? -1 : 1);
 
+/** The ranking of a box or of all families for conditions: reasons, ranges, exclusions, the three in hand. */
 export function rankLures(conditions: Conditions, options: RankOptions = {}): Ranking {
   const species = speciesProfile(conditions.species);
   const s = scoringOf(resolveConditions(conditions), species, contextOptions(options));

@@ -50,6 +50,7 @@ const SINKER_GRAVITY = 1.05;
 const hardlySinks = (f: Family): boolean =>
   f.mode === 'surface' || (f.build.kind === 'piece' && f.build.gravity < SINKER_GRAVITY);
 
+/** The weight to tie on, kg, one that is sold. */
 export function chooseWeightKg(f: Family, r: ResolvedConditions, moodMean: number): number {
   const [lo, , hi] = f.weightKg;
   const inRange = SOLD_KG.filter((w) => w >= lo * 0.95 && w <= hi * 1.05);
@@ -102,6 +103,7 @@ export function colourWishes(f: Family, r: ResolvedConditions): Record<Colour, n
   return wishes;
 }
 
+/** The colour for light, clarity and food, by the school. */
 export function chooseColour(f: Family, r: ResolvedConditions): Colour {
   const wishes = colourWishes(f, r);
   return COLOURS.reduce((a, b) => (wishes[b] > wishes[a] ? b : a));
@@ -178,6 +180,7 @@ export function chooseSizeM(
 /** Where one colour is trusted and no own lure says which. */
 const TRUSTED_COLOUR: Colour = 'natural';
 
+/** Weight, size, colour, trailer, hook, noise and peg of a family here. */
 export function chooseRig(
   f: Family,
   r: ResolvedConditions,

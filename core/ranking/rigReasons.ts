@@ -53,6 +53,7 @@ const fallOf = (f: Family, kg: number): number | null => freeSink(lurePhysics(f,
 /** Whether the lure has but one of a thing: an own lure's weight, length, colour. */
 const fixed = (span: readonly [number, number, number]): boolean => span[0] === span[2];
 
+/** Why the rig is as it is, as codes and facts. */
 export function rigReasons(
   rig: Rig,
   f: Family,

@@ -25,6 +25,7 @@ const placeIn = (r: Ranking, key: string): number | null => {
   return i < 0 ? null : i + 1;
 };
 
+/** What each other way of each school would change today. */
 export function schoolEffects(conditions: Conditions, options: RankOptions): SchoolEffect[] {
   const chosen = withDefaults(options.schools);
   const as = (schools: Schools): Ranking => rankLures(conditions, { ...options, schools, withoutRange: true });

@@ -22,6 +22,7 @@ export type ScoreLure = (f: Family) => Score;
 export const BRANCHES = ['feeding', 'guarding', 'ice'] as const;
 export type Branch = (typeof BRANCHES)[number];
 
+/** Which branch of the ranking holds: ice, guarding or feeding fish. */
 export const branchOf = (r: ResolvedConditions): Branch =>
   r.setting === 'ice' || r.access === 'ice' ? 'ice' : r.behaviour === 'guarding' ? 'guarding' : 'feeding';
 
@@ -44,6 +45,7 @@ const scorerIn = (branch: Branch, c: ReadContext, agitation: readonly number[]):
 
 const CALM = [1, 0, 0, 0] as const;
 
+/** One function from a lure to its score for these conditions. */
 export function scoringOf(reading: ResolvedConditions, species: SpeciesProfile, options: ContextOptions = {}): Scoring {
   const mood = judgeMood(reading, species);
   const branch = branchOf(reading);

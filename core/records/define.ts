@@ -43,6 +43,7 @@ export const onlyWidened = (change: string): Migration => ({ change, up: (old) =
 
 const envelope = z.strictObject({ version: z.number().int().min(1), data: z.record(z.string(), z.unknown()) });
 
+/** A record as it is stored: `{version, data}` as text. */
 export function encodeRecord<T>(k: RecordKind<T>, data: T): string {
   return JSON.stringify({ version: k.version, data });
 }
@@ -52,6 +53,7 @@ const problem = (code: string, path: string, expected: string): { ok: false; pro
   problems: [{ code, path, expected }],
 });
 
+/** Stored text to a record of today's version; problems instead where it cannot be read. */
 export function decodeRecord<T>(k: RecordKind<T>, text: string): Result<T> {
   let value: unknown;
   try {
@@ -62,6 +64,7 @@ export function decodeRecord<T>(k: RecordKind<T>, text: string): Result<T> {
   return upgradeRecord(k, value);
 }
 
+/** The same from parsed JSON; the given value is never changed. */
 export function upgradeRecord<T>(k: RecordKind<T>, value: unknown): Result<T> {
   const e = checkWith(envelope, value);
   if (!e.ok) return e;

@@ -47,10 +47,12 @@ export const KINDS = Object.keys(RECORDS) as Kind[];
 /** All records by kind and id. */
 export type Book = { readonly [K in Kind]: Readonly<Record<string, DataOf<K>>> };
 
+/** A book with nothing in it. */
 export const emptyBook = (): Book => Object.fromEntries(KINDS.map((k) => [k, {}])) as unknown as Book;
 
 /** One change of the book. */
 export type Put = { [K in Kind]: { kind: K; data: DataOf<K> } }[Kind];
+/** A change that stores one record. */
 export const put = <K extends Kind>(kind: K, data: DataOf<K>): Put => ({ kind, data }) as Put;
 
 /** Where a record is stored. Events and casts carry their block so that a block's own can be found by prefix. */
@@ -60,6 +62,7 @@ export function storageKey(p: Put): string {
   return `${p.kind}/${p.data.id}`;
 }
 
+/** The book with changes made, in order; kinds without a change stay the same object. */
 export function applyPuts(book: Book, puts: readonly Put[]): Book {
   const next = { ...book } as Record<Kind, Record<string, unknown>>;
   const copied = new Set<Kind>();
@@ -91,6 +94,7 @@ export function measurementsOf(book: Pick<Book, 'calibration' | 'tombstone'>, of
     .sort((a, b) => a.atMs - b.atMs || (a.id < b.id ? -1 : 1));
 }
 
+/** The angler's preferences, or the defaults. */
 export const preferencesOf = (book: Book | null): Preferences => book?.preferences.mine ?? DEFAULT_PREFERENCES;
 
 /** The trip under way. */

@@ -18,6 +18,7 @@ export function lureMeasurement(c: Measurement): LureMeasurement | null {
     : { kind, depthM, seconds, castM: castM ?? SLOW_SINK_CAST_M, line };
 }
 
+/** A counted reel as the calibration takes it; null for other measurements or missing numbers. */
 export const turnCount = (c: Measurement): TurnCount | null =>
   c.kind === 'turns-in' && c.castM && c.turns ? { lengthM: c.castM, turns: c.turns } : null;
 

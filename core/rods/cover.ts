@@ -62,6 +62,7 @@ export function assignRods(rows: readonly number[], rods: CoverProblem['rods']):
   return out;
 }
 
+/** Expected strikes an hour of a set, weighted over the scenarios. */
 export function worthOf(rows: readonly number[], p: CoverProblem): number {
   return p.weights.reduce((s, w, j) => s + w * Math.max(0, ...rows.map((i) => p.values[i]![j]!)), 0);
 }

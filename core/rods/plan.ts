@@ -46,6 +46,7 @@ export interface RodRequest extends RankOptions {
 const HALF = 0.5;
 const MAX_SWAPS = 6;
 
+/** The best k set-ups of lures and rods for scenarios; exact for k up to 4, else greedy (at least 63 %). */
 export function planRods({ scenarios, k, chosen, ...options }: RodRequest): RodPlan {
   const entries = entriesOf(options);
   const rods = options.rods ?? null;

@@ -47,6 +47,7 @@ const OPEN_SHARE = 0.35;
 export const USUAL_LIGHT: LightShares = { low: 0.35, day: 0.6, night: 0.05 };
 const MIN_WEIGHT = 0.004;
 
+/** What a day around these conditions may bring, weighted to 1. */
 export function dayScenarios(conditions: Conditions, light: LightShares = USUAL_LIGHT): Scenario[] {
   const r = resolveConditions(conditions);
   const mood = judgeMood(r, speciesProfile(conditions.species)).distribution;

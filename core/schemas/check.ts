@@ -8,6 +8,7 @@ const pathText = (path: readonly PropertyKey[]): string =>
   path.reduce<string>((s, p) => (typeof p === 'number' ? `${s}[${p}]` : s ? `${s}.${String(p)}` : String(p)), '') ||
   '(whole document)';
 
+/** A value checked by a schema: typed, or its problems with JSON path and what was expected. */
 export function checkWith<T>(schema: z.ZodType<T>, value: unknown): Result<T> {
   const r = schema.safeParse(value);
   if (r.success) return { ok: true, value: r.data };

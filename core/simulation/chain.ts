@@ -88,6 +88,7 @@ const body = (node: number, b: LurePhysics, rho: number, rampM: number): Body =>
 /** A leader gets this share of the segments, at least two. */
 const LEADER_SHARE = 0.25;
 
+/** The nodes of a line from lure to tip, graded finer towards the lure. */
 export function createChain(input: RetrieveInput, segments: number): Chain {
   const { leader, waterDensityKgM3: rho } = input;
   const dim = isPlane(input) ? 2 : 3;

@@ -59,6 +59,7 @@ const NEWTON = { most: 40, free: 12, searches: 4 } as const;
 const MIN_STEP_S = 1e-6;
 const MIN_SEGMENT_M = 0.02;
 
+/** The solver of one problem; advance it step by step. */
 export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
   const chain = createChain(input, mesh.segments);
   const { dim, ell } = chain;

@@ -25,6 +25,7 @@ export function dragLaw(line: LinePhysics, viscosityM2s: number): DragLaw {
   return { even: scale, thin: scale * 10 * perRe ** (2 / 3), lowMps: MIN_REYNOLDS * perRe };
 }
 
+/** Cross-flow drag coefficient at a speed across the line, m/s. */
 export const crossFlowDrag = (line: LinePhysics, crossSpeedMps: number, viscosityM2s: number): number => {
   const { even, thin, lowMps } = dragLaw(line, viscosityM2s);
   return thin === 0 ? even : even + thin * Math.max(crossSpeedMps, lowMps) ** (-2 / 3);

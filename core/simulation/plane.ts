@@ -7,6 +7,7 @@ import { FLOOR, GRAVITY, RAMP_M, wetness, windShare } from './medium';
 
 const { cbrt, sqrt } = Math;
 
+/** The forces of a problem in the plane of the cast, with their derivatives. */
 export function planeForces(c: Chain): Forces {
   // Taken by name once: bundlers look an import up anew at every use.
   const [wetAt, windAt, stiffnessOf, rampM, gaussNear] = [wetness, windShare, segmentStiffness, RAMP_M, GAUSS_NEAR];

@@ -50,6 +50,7 @@ function between(s: number, h: number, p0: number, v0: number, p1: number, v1: n
   return { p: r * p0 + s * p1 + s * r * (r * a + s * b), v: (d + (1 - 2 * s) * (r * a + s * b) + s * r * (b - a)) / h };
 }
 
+/** Samples of a cast at asked times, until it ends; `mesh` sets how wrong it may be. */
 export function runRetrieve(input: RetrieveInput, o: RunOptions): Run {
   const problems = inputProblems(input);
   if (problems.length > 0) return { samples: [], failedAtS: null, problems, steps: 0 };

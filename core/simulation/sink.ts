@@ -11,9 +11,11 @@ export interface FreeSink {
   timeConstantS: number;
 }
 
+/** Weight less buoyancy, N; below 0 it floats. */
 export const netWeightN = (lure: LurePhysics, waterDensityKgM3: number): number =>
   (lure.massKg - waterDensityKgM3 * lure.volumeM3) * GRAVITY;
 
+/** Terminal speed and time constant of a lure sinking on nothing; null for what floats. */
 export function freeSink(lure: LurePhysics, waterDensityKgM3: number): FreeSink | null {
   const weight = netWeightN(lure, waterDensityKgM3);
   if (weight <= 0) return null;
@@ -22,8 +24,10 @@ export function freeSink(lure: LurePhysics, waterDensityKgM3: number): FreeSink 
   return { terminalMps: Math.sqrt(weight / k), timeConstantS: inertia / Math.sqrt(weight * k) };
 }
 
+/** Speed after t seconds, m/s. */
 export const sinkSpeedMps = (s: FreeSink, t: number): number => s.terminalMps * Math.tanh(t / s.timeConstantS);
 
+/** Depth after t seconds, m. */
 export function sinkDepthM(s: FreeSink, t: number): number {
   const q = t / s.timeConstantS;
   return s.terminalMps * s.timeConstantS * (q + Math.log1p(Math.exp(-2 * q)) - Math.LN2);

@@ -37,6 +37,7 @@ function invertSymmetric(m: Float64Array, o: number): void {
   m[o + 5] = (a * d - b * b) * det;
 }
 
+/** The forces of a problem in space, with their derivatives. */
 export function spaceForces(c: Chain): Forces {
   // Taken by name once: bundlers look an import up anew at every use.
   const [wetAt, windAt, stiffnessOf, rampM, gaussNear] = [wetness, windShare, segmentStiffness, RAMP_M, GAUSS_NEAR];

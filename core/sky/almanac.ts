@@ -71,6 +71,7 @@ export function localDay(date: string, zone: string): { fromMs: number; toMs: nu
   };
 }
 
+/** Sun, twilight, moon and periods of a local day; null for what does not happen. ± 2 min. */
 export function almanac(place: { latDeg: number; lonDeg: number }, date: string, zone: string): Almanac {
   const { fromMs, toMs } = localDay(date, zone);
   const observer = new Observer(place.latDeg, place.lonDeg, 0);

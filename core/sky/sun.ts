@@ -9,6 +9,7 @@ export interface GeoPosition {
   lonDeg: number;
 }
 
+/** Elevation of the sun, °, ± 0.2 without refraction. */
 export const sunElevationDeg = (atMs: number, p: GeoPosition): number =>
   getPosition(new Date(atMs), p.latDeg, p.lonDeg).altitude;
 

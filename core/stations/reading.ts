@@ -26,6 +26,7 @@ const HOUR_MS = 3_600_000;
 /** A report older than this is not used for the day any more, only shown. */
 export const TOO_OLD_MS = 12 * HOUR_MS;
 
+/** The hour of a report that a moment falls in; null outside it. */
 export function hourOf(r: StationReport, atMs: number): StationHour | null {
   let best: StationHour | null = null;
   for (const h of r.hours) {

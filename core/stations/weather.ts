@@ -69,6 +69,7 @@ function coolingC(fronts: readonly FrontPassage[], atMs: number, lagH: number, m
   }, 0);
 }
 
+/** Made-up weather of a station at a moment: the same for the same moment. */
 export function weatherAt(p: StationPlace, atMs: number): Weather {
   const fronts = frontsAbout(p, atMs);
   let dip = 0;
@@ -103,6 +104,7 @@ export function weatherAt(p: StationPlace, atMs: number): Weather {
   };
 }
 
+/** Made-up water temperature, °C. */
 export function waterTempC(p: StationPlace, atMs: number): number {
   const w = p.water;
   const t =

@@ -68,6 +68,7 @@ export interface LineSpec {
   strengthLb: number;
 }
 
+/** Diameter of a line by its class, m, ± 10 % among makers. */
 export const lineDiameterM = (l: LineSpec): number => interpolate(DIAMETER_MM[l.material], l.strengthLb) / 1000;
 
 /** With Reynolds-dependent cross-flow drag (normalDrag null), the product's own default. */
@@ -89,6 +90,7 @@ export function thinnerLine(l: LineSpec): LineSpec | null {
   const lb = Math.max(...lineClasses(l.material).filter((x) => x < l.strengthLb));
   return Number.isFinite(lb) ? { ...l, strengthLb: lb } : null;
 }
+/** The next thicker class of the same material; null at the thick end. */
 export function thickerLine(l: LineSpec): LineSpec | null {
   const lb = Math.min(...lineClasses(l.material).filter((x) => x > l.strengthLb));
   return Number.isFinite(lb) ? { ...l, strengthLb: lb } : null;

@@ -21,6 +21,7 @@ export const rodStiffnessNpm = (rod: Pick<RodSpec, 'action' | 'maxLureKg'>): num
   STIFFNESS_NPM[rod.action] * clamp(rod.maxLureKg / STOUTNESS_AT_KG, 0.2, 5) ** 0.7;
 
 export type RodFit = 'fits' | 'too-light' | 'too-heavy';
+/** Whether a rod throws a lure of this weight, with 15 % and 10 % of tolerance. */
 export const rodFit = (rod: RodSpec, lureKg: number): RodFit =>
   lureKg < rod.minLureKg * 0.85 ? 'too-light' : lureKg > rod.maxLureKg * 1.1 ? 'too-heavy' : 'fits';
 

@@ -20,6 +20,7 @@ const HOUR_MS = 3_600_000;
 /** So near to a turn the water stands, ms. */
 const SLACK_MS = 40 * 60_000;
 
+/** Height of the water over time, from turns or from constituents. */
 export const tideCurveOf = (source: TideSource): TideCurve =>
   source.kind === 'turns' ? cosineTide(source.turns) : harmonicTide(source.constituents, source.meanM);
 

@@ -5,6 +5,7 @@
  */
 import type { SpeciesProfile } from './species';
 
+/** Comfort 0–1 at a temperature, °C; 1 at its best, 0 from CTmax on. */
 export function thermalComfort(p: Pick<SpeciesProfile, 'toptC' | 'sigmaC' | 'ctMaxC'>, tempC: number): number {
   if (tempC <= p.toptC) return Math.exp(-(((tempC - p.toptC) / (2 * p.sigmaC)) ** 2));
   return Math.max(0, 1 - ((tempC - p.toptC) / (p.ctMaxC - p.toptC)) ** 2);

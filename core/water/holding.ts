@@ -18,6 +18,7 @@ export interface Holding {
 
 const BRIGHT_LUX = 12_000;
 
+/** Where on the cover fish sit, and how tightly. */
 export function computeHolding(r: ResolvedConditions): Holding {
   const lux = surfaceLux(r.sunElevationDeg, r.cloud);
   const bright = logistic(Math.log10(lux), Math.log10(BRIGHT_LUX), 0.25);

@@ -421,6 +421,7 @@ export type ValueOf<K extends ReadingKey> =
 export type ResolvedOf<K extends ReadingKey> = ReturnType<(typeof READINGS)[K]['resolve']>;
 
 export const READING_KEYS = Object.keys(READINGS) as ReadingKey[];
+/** The row of a reading, whatever it is. */
 export const readingAt = (key: ReadingKey): Reading => READINGS[key] as unknown as Reading;
 
 /** Its place in a document, as the path of a problem or a source has it. Example: `water.surfaceTempC`. */

@@ -16,6 +16,7 @@ export const SEASON_PHASES = [
 ] as const;
 export type SeasonPhase = (typeof SEASON_PHASES)[number];
 
+/** The season of a species at a temperature, °C, in a month 1–12. */
 export function seasonPhase(
   p: Pick<SpeciesProfile, 'spawnC'> & Partial<Pick<SpeciesProfile, 'spawnsInAutumn'>>,
   tempC: number,

@@ -66,6 +66,7 @@ export const COVER_DENSITY: Record<CoverKind, number> = {
   oyster: 0.5,
 };
 
+/** What a setting's water usually is. */
 export const usualSalinity = (s: Setting): Salinity =>
   s === 'tidal-creek' || s === 'back-bay'
     ? 'brackish'

@@ -18,6 +18,8 @@ const BY_ID = new Map<FamilyId, Family>(
   ].map((f) => [f.id, f]),
 );
 
+/** The row of a family; every id of FAMILIES has one. */
 export const familyById = (id: FamilyId): Family => BY_ID.get(id)!;
 
+/** All families, in the order of FAMILIES. */
 export const allFamilies = (): readonly Family[] => FAMILIES.map(familyById);

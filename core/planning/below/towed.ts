@@ -98,6 +98,7 @@ function levels(p: PlanTask): { depthM: number; marks: number }[] {
   return groups.map((g) => ({ depthM: g[0]!.depthM, marks: g.reduce((s, m) => s + m.count, 0) }));
 }
 
+/** Line out, pace and depth of a towed lure in one or two passes over marked fish; depths 5–95 % of 16 draws. */
 export function planTowed({
   speedMps: wished,
   ...request

@@ -117,6 +117,7 @@ export const hungOn = (
     driftAngleDeg: 0,
   });
 
+/** Count, line and cadence of a lure let straight down in a drift; counts 5–95 % of 12 draws. */
 export function planVertical({
   depthM: wished,
   driftMps,

@@ -119,6 +119,7 @@ const PHASE_OF: Record<StepKind, Phase> = {
   burn: 'move',
 };
 
+/** Length of one round, s. */
 export const cadenceLengthS = (c: Cadence): number => c.steps.reduce((s, x) => s + x.durationS, 0);
 
 /**

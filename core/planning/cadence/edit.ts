@@ -61,6 +61,7 @@ export const removeStep = (c: Cadence, at: number): Cadence =>
         c.steps.filter((_, i) => i !== at),
       );
 
+/** A cadence with a step doubled behind itself. */
 export const copyStep = (c: Cadence, at: number): Cadence => (c.steps[at] ? insertStep(c, at, c.steps[at]) : c);
 
 /** Moves a step by some places; at the ends it stops. */
@@ -72,8 +73,10 @@ export function nudgeStep(c: Cadence, at: number, by: number): { cadence: Cadenc
   return { cadence: withSteps(c, [...rest.slice(0, to), s, ...rest.slice(to)]), at: to };
 }
 
+/** A cadence with a step of another length, s, kept to what can be done. */
 export const setLength = (c: Cadence, at: number, durationS: number): Cadence =>
   changed(c, at, (s) => stretched(s, durationS));
+/** A cadence with other handle turns in a step. */
 export const setTurns = (c: Cadence, at: number, turns: number): Cadence =>
   changed(c, at, (s) => ({ ...s, handleTurns: roundTo(clamp(turns, 0, 500), 2) }));
 /** All lengths times a factor: the same tune, slower or quicker. Flicks of the wrist keep their length. */
@@ -84,6 +87,7 @@ export const stretchAll = (c: Cadence, factor: number): Cadence =>
       s.durationS <= 0.8 && s.kind !== 'pause' && s.kind !== 'turn' ? s : stretched(s, s.durationS * factor),
     ),
   );
+/** A cadence that begins again after its last step, or ends. */
 export const setLoop = (c: Cadence, loop: boolean): Cadence => ({ ...c, loop });
 
 /** What was, what is, what was taken back. */
@@ -95,15 +99,19 @@ export interface History {
 
 const REMEMBERED = 100;
 
+/** A history with nothing to undo. */
 export const startHistory = (now: Cadence): History => ({ past: [], now, future: [] });
+/** The history with a change made; what was undone before is gone. */
 export const edit = (h: History, next: Cadence): History =>
   next === h.now || JSON.stringify(next) === JSON.stringify(h.now)
     ? h
     : { past: [...h.past, h.now].slice(-REMEMBERED), now: next, future: [] };
+/** One change back; the same where there is none. */
 export function undo(h: History): History {
   const last = h.past[h.past.length - 1];
   return last ? { past: h.past.slice(0, -1), now: last, future: [h.now, ...h.future] } : h;
 }
+/** One change made again; the same where there is none. */
 export function redo(h: History): History {
   const [next, ...future] = h.future;
   return next ? { past: [...h.past, h.now], now: next, future } : h;

@@ -22,6 +22,7 @@ export interface CadenceWish {
 /** Step lengths are kept to tenths so that a beat can be learned by heart. */
 const tenth = (s: number): number => Math.round(s * 10) / 10;
 
+/** The cadence of a style for a mood on 0–4, a wanted hang, s, and a handle speed, turns/s. */
 export function defaultCadence(w: CadenceWish): Cadence {
   const lively = clamp(w.moodMean / 4, 0, 1);
   const pause: Step = { kind: 'pause', durationS: tenth(clamp(w.pauseS, 0.5, 20)) };

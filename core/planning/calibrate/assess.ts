@@ -50,6 +50,7 @@ export interface LureAssessment {
   nonsense: readonly boolean[];
 }
 
+/** What counts say of a lure: sink, m/s, and running depth, m, before and after, and counts that make no sense. */
 export function assessLure(q: {
   family: FamilyId;
   weightKg: number;
@@ -85,6 +86,7 @@ export interface ReelAssessment {
 }
 
 const HALF_A_CAST_M = 12;
+/** What counted turns say of a reel: line a turn, m, before and after. */
 export function assessReel(q: { reel: ReelSpec; counts: readonly TurnCount[] }): ReelAssessment {
   const known = knownReel(q);
   const per = (b: Belief): Told => narrowed(b, (ratio) => metresPerTurn(q.reel, HALF_A_CAST_M) * ratio);

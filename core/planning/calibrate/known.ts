@@ -56,6 +56,7 @@ export const knownLure = remembered(
   },
 );
 
+/** The ratio of line a turn that counts give, with its doubt. */
 export const knownReel = remembered(({ reel, counts }: { reel: ReelSpec; counts: readonly TurnCount[] }): KnownReel => {
   const { after, nonsense } = calibrateReel(reel, counts);
   return { reel: after, nonsense };
@@ -68,6 +69,7 @@ export const UNKNOWN: { drag: Belief; lift: Belief; reel: Belief } = {
   reel: priorBelief(SPREAD.reel),
 };
 
+/** A lure's physics with drag and lift as counted. */
 export const adjustedLure = (lure: LurePhysics, known: { drag: Belief; lift: Belief }): LurePhysics => ({
   ...lure,
   dragAreaM2: lure.dragAreaM2 * known.drag.ratio,

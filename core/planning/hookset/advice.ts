@@ -74,6 +74,7 @@ export interface HookSetQuestion {
   castM: number;
 }
 
+/** How to set the hook and the drag, from hook, line, rod and distance; forces in N. */
 export function adviseHookSet({ family, species, rod, line, castM }: HookSetQuestion): HookSetAdvice {
   const physics = linePhysics(line);
   const k = rodStiffnessNpm(rod);

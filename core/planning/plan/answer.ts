@@ -71,6 +71,7 @@ export type PlanStage = 'first' | 'settled';
 const moreShut = (p: PlanTask, by: number): number =>
   overMoods(p.mood.distribution, (m) => p.species.wantedPauseS[Math.min(4, Math.max(0, m - by))]!);
 
+/** What the mood asks and this lure allows, for the sentence beside the plan. */
 export function wishOf(p: PlanTask, givenMps: number): Wish {
   return {
     mood: likeliestMood(p.mood.distribution),

@@ -61,6 +61,7 @@ const CAST_STEP_M = 4;
 /** A cast can be stretched to this many times a comfortable one. prior: judgement. */
 const STRETCHED = 1.2;
 
+/** What one might change about a plan, each with the settings that would do it. */
 export function trials(p: PlanTask, h: RetrieveSettings): Trial[] {
   const out: Trial[] = [];
   const add = (

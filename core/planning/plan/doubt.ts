@@ -3,6 +3,7 @@ import { DRAW_COUNT } from '../../base/draws';
 import { clamp, quantile } from '../../base/numbers';
 import type { Track } from './track';
 
+/** Arithmetic mean of at least one value. */
 export const mean = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0) / values.length;
 
 /** Deviations to the ends of 5–95 %. */

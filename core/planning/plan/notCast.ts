@@ -18,6 +18,7 @@ import { firstSettings, presentationOf, type RetrieveSettings, type PlanTask } f
 import { trackOf, type Track } from './track';
 import { inBand } from '../task/inBand';
 
+/** Let straight down or towed: its plan is worked out, not searched. */
 export const isNotCast = (f: Pick<Family, 'mode'>): boolean => f.mode === 'vertical' || f.mode === 'tow';
 
 /** Worked below the rod this long before it is brought up to be seen to, s. */
@@ -27,6 +28,7 @@ const SAMPLE_S = 0.2;
 /** Off a boat's stern, seen from the rod: the picture shows no further than this, m. */
 const SHOWN_BEHIND_M = 30;
 
+/** The plan of a lure that is let straight down or towed. */
 export function planNotCast(p: PlanTask, effort: PlanStage): Plan {
   return p.family.mode === 'vertical' ? down(p, effort) : behind(p, effort);
 }

@@ -153,6 +153,7 @@ function lastWorked(p: PlanTask, f: Followed, workedToM: number | null | undefin
   return bestRate > WORTH_STOPPING * atLatest ? best : latest;
 }
 
+/** The cast of one set of settings, sampled every 0.2 s, on a mesh (simulation/types says how wrong each is). */
 export function simulateSettings(p: PlanTask, h: RetrieveSettings, o: TrackOptions): Track {
   const cadence =
     p.request.set?.cadence ??

@@ -91,6 +91,7 @@ const PITCH_S = 20;
 /** Nobody works one cast longer than this, s: then it is reeled in. prior: judgement. */
 export const MAX_CAST_S = 180;
 
+/** Which of a family's three styles a mood on 0–4 asks for. */
 export function liveliness(moodMean: number): 0 | 1 | 2 {
   return moodMean < 1.4 ? 0 : moodMean < 2.6 ? 1 : 2;
 }
@@ -101,6 +102,7 @@ function bandFor(f: Family, r: ResolvedConditions, pitched: number): readonly [n
   return r.fishBandM;
 }
 
+/** Everything about a request that the settings do not change. Never fails for legal requests. */
 export function setUpTask(request: PlanRequest): PlanTask {
   const set = request.set ?? {};
   const reading = resolveConditions(request.conditions);
@@ -235,6 +237,7 @@ function openAngleDeg(p: PlanTask): number {
     : stand.anglesDeg[0]!;
 }
 
+/** Settings from closed forms and the hold table, before any search. */
 export function firstSettings(p: PlanTask): RetrieveSettings {
   const set = p.request.set ?? {};
   const start = tableStarts(p)[0] ?? null;

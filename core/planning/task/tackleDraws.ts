@@ -39,5 +39,6 @@ const CORNERS = [
   [1, -1, 1],
   [1, 1, -1],
 ] as const;
+/** The four draws of `CORNERS`. */
 export const corners = (p: PlanTask): readonly TackleDraw[] =>
   CORNERS.map(([drag, line, lift]) => tackle(p, [drag, line, lift, 0]));

@@ -8,6 +8,7 @@ export type { SpeciesProfile } from './profile';
 
 const BY_ID = new Map([...FRESH, ...SALT].map((p) => [p.id, p]));
 
+/** The row of a species; every id of SPECIES has one. */
 export const speciesProfile = (id: SpeciesId): SpeciesProfile => BY_ID.get(id)!;
 
 /** The species fished for in such a water, those at home there first. */
