@@ -8,7 +8,7 @@ import { holdingPhrase } from './section';
 import { SPECIES_NAME } from './names';
 import { say, type UnitPrefs } from './units';
 import type { ResolvedConditions } from '../core/water/resolve';
-import type { Source } from '../core/water/readings';
+import type { Source } from '../core/water/readingRow';
 
 const SEASON_NAME: Record<SeasonPhase, string> = {
   winter: 'winter',

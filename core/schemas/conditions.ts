@@ -3,17 +3,9 @@
  * typing slip is seen. Readings come from their table (water/readings): what is legal is said there.
  */
 import * as z from 'zod';
-import {
-  READING_KEYS,
-  READINGS,
-  readingAt,
-  type KeyAt,
-  type DocumentPart,
-  type Reading,
-  type ReadingKey,
-  type ValueOf,
-} from '../water/readings';
+import { READING_KEYS, READINGS, readingAt, type KeyAt, type ReadingKey, type ValueOf } from '../water/readings';
 import { COVER_KINDS, SETTINGS, SIGN_KINDS, SPECIES } from '../water/terms';
+import type { DocumentPart, Reading } from '../water/readingRow';
 
 const within = (lo: number, hi: number) => z.number().min(lo).max(hi).nullish();
 

@@ -10,20 +10,12 @@ import { stationReading, type StationReading } from '../stations/reading';
 import type { StationReport } from '../stations/report';
 import { hasTurned, tideNow, type TideSource } from '../tide/source';
 import type { Conditions } from '../water/conditions';
-import {
-  givenIn,
-  READING_KEYS,
-  readingAt,
-  readingPath,
-  type DocumentPart,
-  type ReadingKey,
-  type Source,
-  type TellingSource,
-} from '../water/readings';
+import { givenIn, READING_KEYS, readingAt, readingPath, type ReadingKey } from '../water/readings';
 import { temperatureChange, type TempPoint } from '../water/history';
 import type { WaterPlace } from '../records/water';
 import type { Sign } from '../water/terms';
 import type { EnteredReadings } from '../schemas/conditions';
+import type { DocumentPart, Source, TellingSource } from '../water/readingRow';
 
 export interface Day {
   /** With what was read as it holds now. */

@@ -1,17 +1,10 @@
 /** Conditions with what is missing filled in from the table of readings, and a list of what was filled. */
 import type { Conditions } from './conditions';
-import {
-  givenIn,
-  READING_KEYS,
-  readingAt,
-  readingPath,
-  type ReadingKey,
-  type ResolvedOf,
-  type SoFar,
-} from './readings';
+import { givenIn, READING_KEYS, readingAt, readingPath, type ReadingKey, type ResolvedOf } from './readings';
 import { speciesProfile } from './species';
 import type { Setting, SpeciesId } from './terms';
 import { markedDepthM } from './usual';
+import type { SoFar } from './readingRow';
 
 /** Every reading with a value, and the paths of those that were assumed. */
 export type ResolvedConditions = { species: SpeciesId; setting: Setting; assumed: readonly string[] } & {
