@@ -35,7 +35,16 @@ import {
   USUAL_FETCH_M,
   usualSalinity,
 } from './usual';
-import { choice, number, numberOrNothing, quietNumber, quietRow, type DocumentPart, type Reading } from './readingRow';
+import {
+  choice,
+  number,
+  numberOrNothing,
+  quietNumber,
+  quietRow,
+  type DocumentPart,
+  type Reading,
+  type SoFar,
+} from './readingRow';
 
 /** Cover and its parts, each assumed by itself. */
 const resolveCover: Reading<'water', Cover, ResolvedCover>['resolve'] = (given, so, path, assume) => {
