@@ -15,7 +15,7 @@ interface Case {
   toleranceAbs: number;
 }
 
-const cases = JSON.parse(readFileSync(path.join(__dirname, '../../fixtures/physics.json'), 'utf8')) as Case[];
+const cases = JSON.parse(readFileSync(path.join(__dirname, '../fixtures/physics.json'), 'utf8')) as Case[];
 const within = (got: number, want: number, c: Case): boolean =>
   Math.abs(got - want) <= Math.max(c.toleranceAbs, (c.tolerancePercent / 100) * Math.abs(want));
 
