@@ -17,8 +17,7 @@ export interface DayConditions {
 
 export function useDayConditions(book: BookWithoutLog, prefs: Preferences, nowMs: number): DayConditions {
   const trip = prefs.activeTripId ? (book.trip[prefs.activeTripId] ?? null) : null;
-  const { water, spot: _spot, lure: _lure, ...rest } = book;
-  const { tides, stationReport, waterLog, trip: trips } = rest;
+  const { water, tides, stationReport, waterLog, trip: trips } = book;
   const day = useMemo(() => {
     const place = trip && water[trip.waterId];
     return trip && place
