@@ -5,6 +5,7 @@
  */
 import { seededRandom } from './random';
 
+/** How many draws stand for an uncertainty. The same everywhere, so that two answers compared are drawn alike. */
 export const DRAW_COUNT = 32;
 const DIMENSIONS = 12;
 

@@ -8,6 +8,7 @@ export interface Problem {
   readonly of?: 'number' | 'letters' | 'items';
 }
 
+/** A value, or what is wrong with what was asked; never both. */
 export type Result<T> = { ok: true; value: T } | { ok: false; problems: Problem[] };
 
 /** A result that holds. */

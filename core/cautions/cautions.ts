@@ -5,6 +5,7 @@
 import type { Access } from '../water/terms';
 import type { ResolvedConditions } from '../water/resolve';
 
+/** Codes of all cautions; the words are in wording/. A new one needs a rule below and words. */
 export const CAUTIONS = [
   'lightning',
   'thunder-likely',
@@ -22,6 +23,7 @@ export const CAUTIONS = [
 ] as const;
 export type CautionCode = (typeof CAUTIONS)[number];
 
+/** One thing that can hurt, why it is said now, and how much it matters. */
 export interface Caution {
   code: CautionCode;
   /** 3: leave now; 2: think again; 1: keep in mind. */
@@ -72,6 +74,7 @@ const HEAT_C = 31;
 const THINNEST_ICE_M = 0.1;
 const WADING_CURRENT_MPS = 0.5;
 
+/** What the cautions are judged by. SI; null: not known, and nothing is said of it. */
 export interface CautionQuestion {
   reading: ResolvedConditions;
   weather: { airTempC: number; windMps: number; gustMps: number; thunder: number } | null;

@@ -6,9 +6,12 @@ import { decodeRecord, upgradeRecord } from '../records/define';
 import { KINDS, RECORDS, put, type Book, type Kind, type Put } from '../records';
 import type { Problem } from '../base/problems';
 
+/** Stands in every exported record, so that another file is not taken for one. */
 export const BOOK_FORMAT = 'moss-kettle-record';
+/** Of the document around the records; each record carries its own version besides. */
 export const BOOK_VERSION = 1;
 
+/** The whole record as a file: all that was stored, by kind, with the version each was written in. */
 export interface BookDocument {
   format: typeof BOOK_FORMAT;
   version: number;
@@ -27,6 +30,7 @@ export function exportBook(book: Book, exportedAt: string): BookDocument {
   return { format: BOOK_FORMAT, version: BOOK_VERSION, exportedAt, records };
 }
 
+/** What a document would store, and what in it cannot be read, by path. */
 export interface ImportResult {
   puts: Put[];
   problems: Problem[];

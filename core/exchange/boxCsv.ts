@@ -10,6 +10,7 @@ import { roundTo } from '../base/numbers';
 import { COLOURS, FAMILIES, HOOKS, type Colour, type FamilyId, type Hook } from '../lures/family';
 import type { Lure } from '../records/lure';
 
+/** What can be wrong with a line of a table of lures. */
 export const ROW_FAULTS = [
   'no-name',
   'long-name',
@@ -25,6 +26,7 @@ export const ROW_FAULTS = [
 ] as const;
 export type RowFault = (typeof ROW_FAULTS)[number];
 
+/** A line of the table that could not be read as a lure. Lines count from 1, the head included. */
 export interface BadRow {
   line: number;
   fault: RowFault;
@@ -35,8 +37,10 @@ export interface BadRow {
   raw: Record<string, string>;
 }
 
+/** A lure that was read and has no id yet. */
 export type NewLure = Omit<Lure, 'id'>;
 
+/** What a table of lures holds: the lures that could be read, and the lines that could not. */
 export interface BoxFile {
   lures: NewLure[];
   bad: BadRow[];

@@ -25,6 +25,7 @@ export const boxLureSchema = z.strictObject({
   note: z.string().max(500).nullish(),
 });
 export type BoxLure = z.infer<typeof boxLureSchema>;
+/** A box as verbs take it: at most 5,000 lures. */
 export const boxSchema = z.array(boxLureSchema).max(5000);
 
 /** The ids of a document's lures, and the lure that one stands for; undefined: a family, or no such lure. */

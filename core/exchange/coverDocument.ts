@@ -6,6 +6,7 @@ import { boxSchema, lureAt, ownLureOf } from './boxDocument';
 import { conditionsSchema } from '../schemas/conditions';
 import { rodSpecSchema, schoolsSchema } from '../schemas/plan';
 
+/** The question of `cover`: a day, or scenarios of one's own with weights; the box, rods, and how many may come. */
 export const coverDocumentSchema = z
   .strictObject({
     /** One day: moods, light, depth and cover around it are made from it. */

@@ -2,6 +2,7 @@ import * as z from 'zod';
 
 const count = z.number().int().min(0).max(1_000_000);
 
+/** The question of `learn`: casts and strikes by presentation. */
 export const learnSchema = z.strictObject({
   efforts: z.array(
     z.looseObject({

@@ -7,6 +7,7 @@ import Papa from 'papaparse';
 import type { Problem } from '../base/problems';
 import type { TempPoint } from '../water/history';
 
+/** Temperatures read from a table, °C and ms, and the lines that could not be read. */
 export interface ReadingsFile {
   points: TempPoint[];
   problems: Problem[];

@@ -154,6 +154,7 @@ function movingInput(d: Moving): RetrieveInput {
 const isMoving = (d: { kind: string }): d is Moving =>
   d.kind === 'cast-retrieve' || d.kind === 'vertical-jig' || d.kind === 'towed-pass';
 
+/** The question of `simulate`: one of the kinds of movement in docs/examples. SI. */
 export const simulateSchema = z
   .discriminatedUnion('kind', [
     freeSinkSchema,

@@ -15,6 +15,7 @@ const isDate = (text: string): boolean => {
   return /^\d{4}-\d\d-\d\d$/.test(text) && Number.isFinite(t) && new Date(t).toISOString().startsWith(text);
 };
 
+/** The question of `sky`: a place, ° north and east, and a local date. */
 export const skyDocumentSchema = z.strictObject({
   latDeg: z.number().min(-90).max(90),
   lonDeg: z.number().min(-180).max(180),

@@ -51,6 +51,7 @@ const harmonicSchema = z
       ctx.addIssue({ code: 'custom', path: ['stepMinutes'], message: `at most ${MAX_TIMES} steps` });
   });
 const OF_ONE_KIND = 'either highLow and times, or constituents, from, to and stepMinutes';
+/** The question of `tide`: entered high and low waters, or constituents. Heights in m. */
 export const tideSchema = z
   .looseObject({})
   .transform((d, ctx): z.infer<typeof highLowSchema> | z.infer<typeof harmonicSchema> => {

@@ -34,6 +34,7 @@ const TRAVEL_MPS: Record<Access, number> = {
 export const spotsOf = (book: Pick<Book, 'spot'>, waterId: string): Spot[] =>
   inUse(book.spot).filter((s) => s.waterId === waterId);
 
+/** A day as it is now, and how far ahead the day in question lies. */
 export interface Ahead {
   day: Day;
   reading: ResolvedConditions;

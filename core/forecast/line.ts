@@ -19,9 +19,11 @@ import { luxAtDepth, surfaceLux } from '../water/light';
 import { speciesProfile } from '../water/species';
 import type { ResolvedConditions } from '../water/resolve';
 
+/** What moves the promise of an hour: what moves the mood, low light, and the moon where the angler counts it. */
 export const DAY_FACTORS = [...MOOD_FACTORS, 'low-light', 'moon'] as const;
 export type DayFactor = MoodFactor | 'low-light' | 'moon';
 
+/** All that the line of a day is drawn from. SI, times in ms. */
 export interface DayQuestion {
   place: { latDeg: number; lonDeg: number; zone: string };
   /** Local date, "2026-07-04". */
@@ -35,6 +37,7 @@ export interface DayQuestion {
   moonGain: number;
 }
 
+/** A quarter of an hour of the day. Sun above the horizon, °; light at the fish, lx; tide, m and m/s. */
 export interface DayStep {
   atMs: number;
   sunDeg: number;
@@ -47,6 +50,7 @@ export interface DayStep {
   promise: number;
 }
 
+/** The two hours that promise most, and what makes them so. */
 export interface BestTime {
   fromMs: number;
   toMs: number;
@@ -55,6 +59,7 @@ export interface BestTime {
   because: { factor: DayFactor; ln: number }[];
 }
 
+/** A day in quarter hours: sky, tide, temperature, and what each hour promises against the mean of the fished ones. */
 export interface DayLine {
   fromMs: number;
   toMs: number;
@@ -70,6 +75,7 @@ export interface DayLine {
   best: BestTime | null;
 }
 
+/** Length of a step of the day, ms. */
 export const STEP_MS = 15 * 60_000;
 const BEST_STEPS = 8;
 const EDGE_MS = 45 * 60_000;

@@ -6,6 +6,7 @@ import { clamp, lerp } from '../base/numbers';
 import { standing, type Book } from '../records';
 import type { EventKind } from '../records/event';
 
+/** A fish that had to do with a lure at a spot, and when. */
 export interface Touch {
   /** Block's spot, or null for the water as a whole. */
   spotId: string | null;
@@ -13,6 +14,7 @@ export interface Touch {
   atMs: number;
 }
 
+/** A spot left alone after such a touch, and when it is ready again. */
 export interface RestingSpot {
   spotId: string | null;
   /** What happened there last. */

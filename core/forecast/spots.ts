@@ -6,6 +6,7 @@
 import type { DayLine } from './line';
 import type { SpotLight, TideStage } from '../water/terms';
 
+/** A spot as the round weighs it: what is there, and when it fishes. */
 export interface SpotCandidate {
   id: string;
   latDeg: number;
@@ -53,6 +54,7 @@ export function distanceM(a: { latDeg: number; lonDeg: number }, b: { latDeg: nu
   return 2 * EARTH_M * Math.asin(Math.min(1, Math.sqrt(h)));
 }
 
+/** A stay at one spot of the round. */
 export interface Stay {
   id: string;
   fromMs: number;
@@ -63,6 +65,7 @@ export interface Stay {
   promise: number;
 }
 
+/** The order of spots for the hours left, and what each would be worth by itself. */
 export interface Round {
   stays: Stay[];
   /** All spots by what they are worth at their best hour left today. */
@@ -92,6 +95,7 @@ export function worthAt(c: SpotCandidate, line: DayLine, atMs: number): number {
   return s.promise * spotQuality(c) * tide * light;
 }
 
+/** When, from where and how fast one goes round. */
 export interface RoundOptions {
   line: DayLine;
   fromMs: number;

@@ -17,6 +17,7 @@ const CAST_M = 22;
 const MIDDLE_LINE = 1;
 const SAMPLE_S = 0.2;
 
+/** What the hands do on a cast of the table: count, s; line speed, m/s; height of the tip, m. */
 export interface Setup {
   countdownS: number;
   speedMps: number;

@@ -26,6 +26,7 @@ const NOT_FELT = 0.4;
 const keptDown = (f: Family, depthM: number): number =>
   Math.exp(-((Math.max(0, depthM / f.depthM[1] - 1) / NOT_FELT) ** 2));
 
+/** How long a lure is among the fish, a cast and an hour. From the table, without solving a cast. */
 export interface ZoneEstimate {
   /** Share of the cast in the band, 0–1. */
   share: number;
@@ -35,6 +36,7 @@ export interface ZoneEstimate {
   zoneMinutesPerHour: number;
 }
 
+/** A way of holding a lure at a depth: speed, m/s; count, s; height of the tip, m. */
 export interface HoldingOption {
   speedMps: number;
   /** Share of the cast in the default band, 0–1. */
@@ -178,6 +180,7 @@ const PASSING_SHARE: Record<Family['mode'], number> = {
  * and the share of it above them. prior: judgement.
  */
 const DOWN = { workedS: 75, share: 0.8 } as const;
+/** A towed pass as a cast: how long it is, s, and the share of it over fish. prior: judgement. */
 export const TOWED_PASS = { castS: 180, share: 0.3 } as const;
 
 const MIN_SHARE = 0.005;

@@ -1,6 +1,7 @@
 /** From effort by presentation to rates, comparisons and what is still too thin to say. */
 import { betaInterval, chanceGreater, gammaInterval, gammaRate, type Interval, type RatePrior } from './rates';
 
+/** What was put into one pattern, and what came of it. */
 export interface PatternEffort {
   presentation: string;
   casts: number;
@@ -9,6 +10,7 @@ export interface PatternEffort {
   landed: number;
 }
 
+/** A pattern with its rates, 5–95 %. */
 export interface LearnedRate extends PatternEffort {
   perCast: Interval;
   hookedShare: Interval;
@@ -17,6 +19,7 @@ export interface LearnedRate extends PatternEffort {
   tooThin: boolean;
 }
 
+/** Chance, 0–1, that one pattern draws more strikes a cast than the other. */
 export interface Comparison {
   a: string;
   b: string;

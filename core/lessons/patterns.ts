@@ -8,6 +8,7 @@ import { tallyByBlock } from '../log/tally';
 import { learn, PRIOR_WEIGHT_CASTS, type Comparison, type PatternEffort, type LearnedRate } from './learn';
 import type { CadenceStyle } from '../lures/styles';
 
+/** A way of fishing a lure as the record has it: lure, working, band (m), rates, and when in the cast fish came. */
 export interface Pattern extends LearnedRate {
   lureName: string;
   family: FamilyId;
@@ -20,6 +21,7 @@ export interface Pattern extends LearnedRate {
   byPhase: Record<Phase, { strikes: number; seconds: number }>;
 }
 
+/** All patterns of a record and which of them are really better. */
 export interface Lessons {
   patterns: Pattern[];
   comparisons: Comparison[];
@@ -29,6 +31,7 @@ export interface Lessons {
   blankTrips: number;
 }
 
+/** The part of the record to learn from; null or absent: all of it. */
 export interface LessonFilter {
   species?: string | null;
   waterId?: string | null;

@@ -6,17 +6,20 @@
  */
 import { jStat } from 'jstat';
 
+/** A value and its 5–95 % range. */
 export interface Interval {
   mean: number;
   low: number;
   high: number;
 }
 
+/** What is thought of a rate before a cast was made: its mean, and how many casts that counts for. */
 export interface RatePrior {
   meanPerCast: number;
   weightCasts: number;
 }
 
+/** A rate a cast as a Gamma distribution: mean = shape / rate. */
 export interface GammaRate {
   shape: number;
   rate: number;

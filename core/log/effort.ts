@@ -39,6 +39,7 @@ export interface Opening {
   ranked: RankedLure | null;
 }
 
+/** Where the next cast or event goes: its block, new or going on. */
 export interface LogPlace {
   blockId: string;
   /** Order in the trip: never the clock's. */

@@ -19,6 +19,7 @@ const BITE_SIGN: Record<Phase, SignKind> = {
   boat: 'bite-on-move',
 };
 
+/** An event as far as the mood asks: what, in which part of the cast, when. */
 export interface LoggedEvent {
   kind: EventKind;
   phase: Phase | null;

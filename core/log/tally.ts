@@ -5,6 +5,7 @@ import type { EffortBlock } from '../records/block';
 import type { StrikeEvent } from '../records/event';
 import type { Sign } from '../water/terms';
 
+/** Casts and events of a block or a trip, added up. */
 export interface Tally {
   casts: number;
   strikes: number;
@@ -49,6 +50,7 @@ export const blocksOfTrip = (book: Book, tripId: string): EffortBlock[] =>
     .filter((b) => b.tripId === tripId)
     .sort((a, b) => a.seq - b.seq || a.startedAtMs - b.startedAtMs);
 
+/** A trip added up. */
 export interface TripTally extends Tally {
   blocks: EffortBlock[];
   signs: Sign[];

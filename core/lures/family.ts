@@ -2,6 +2,7 @@
 import type { CadenceStyle } from './styles';
 import type { CoverKind } from '../water/terms';
 
+/** All kinds of lure; stored in records, so a name is never changed or used anew. */
 export const FAMILIES = [
   'hollow-frog',
   'buzzbait',
@@ -55,12 +56,16 @@ export type FamilyId = (typeof FAMILIES)[number];
  */
 export type WorkingMode = 'surface' | 'swim' | 'bottom' | 'float' | 'vertical' | 'tow';
 
+/** How a lure is hooked. */
 export const HOOKS = ['weedless', 'single', 'treble'] as const;
 export type Hook = (typeof HOOKS)[number];
+/** What a lure can be heard or felt by. */
 export const NOISES = ['silent', 'rattle', 'thump'] as const;
 export type Noise = (typeof NOISES)[number];
+/** What is put behind a jig, by what its tail does. */
 export const TRAILERS = ['none', 'flat', 'flapping', 'paddle', 'curl'] as const;
 export type Trailer = (typeof TRAILERS)[number];
+/** Colours by what they do in the water, not by any maker's names. */
 export const COLOURS = ['natural', 'dark', 'white', 'craw', 'flash', 'opaque'] as const;
 export type Colour = (typeof COLOURS)[number];
 
@@ -71,6 +76,7 @@ export type PreyShape = (typeof PREY_SHAPES)[number];
 /** How it is made: a lead head with a body of plastic and skirt, or one piece of a given density relative to water. */
 export type Build = { kind: 'head'; bodyKg: number; bodyGravity: number } | { kind: 'piece'; gravity: number };
 
+/** A kind of lure: where and how it works, its physics, what it looks like to a fish. SI; docs/LURES.md. */
 export interface Family {
   id: FamilyId;
   mode: WorkingMode;

@@ -3,6 +3,7 @@ import { familyById } from './families';
 import type { Colour, Family, FamilyId, Hook } from './family';
 import { hookSnagRatio } from './hookSnag';
 
+/** A lure of the angler's box. */
 export interface OwnLure {
   id: string;
   family: FamilyId;

@@ -15,6 +15,7 @@ import type { Sign, SignKind } from '../water/terms';
 import { drawAssumed } from '../water/drawn';
 import type { ResolvedConditions } from '../water/resolve';
 
+/** A sign and what it did to the judgement. */
 export interface SignEffect {
   kind: SignKind;
   count: number;
@@ -23,6 +24,7 @@ export interface SignEffect {
   shift: number;
 }
 
+/** What fish are thought to be in the mood for, from the conditions and the signs, and why. */
 export interface MoodJudgement {
   distribution: MoodDistribution;
   /** 0 (shut) … 4 (aggressive). */

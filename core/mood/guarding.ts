@@ -8,13 +8,16 @@ import { temperedCount } from './signs';
 import { filterStates } from './transition';
 import type { Sign, SignKind } from '../water/terms';
 
+/** States of a fish on its bed, in order. */
 export const AGITATIONS = ['calm', 'uneasy', 'angry', 'at-the-peak'] as const;
 export type Agitation = (typeof AGITATIONS)[number];
 type PerAgitation = readonly [number, number, number, number];
 
+/** What to do next with a fish on its bed. */
 export const GUARDING_ADVICE = ['provoke', 'keep-on', 'small-now', 'another-lure', 'leave-it'] as const;
 export type GuardingAdvice = (typeof GUARDING_ADVICE)[number];
 
+/** How far a guarding fish has been provoked, from its signs, and what to do next. */
 export interface Guarding {
   distribution: readonly number[];
   /** 0 (calm) … 3 (at the peak). */
@@ -45,6 +48,7 @@ const RATE: Partial<Record<SignKind, PerAgitation>> = {
 /** Answers a pass. */
 export const ANSWERS_PER_PASS: PerAgitation = [0.03, 0.12, 0.25, 0.4];
 
+/** Signs that say something of a guarding fish, as they are offered. */
 export const GUARDING_SIGNS: readonly SignKind[] = [
   'nudge',
   'flare',

@@ -3,6 +3,7 @@ import type { SignKind } from '../water/terms';
 
 const entropyBits = (p: readonly number[]): number => -p.reduce((s, v) => s + (v > 0 ? v * Math.log2(v) : 0), 0);
 
+/** The sign that would say most, and how much. */
 export interface TellingSign {
   kind: SignKind;
   /** Expected information, bits. */

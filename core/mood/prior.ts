@@ -10,6 +10,7 @@ import type { SpeciesProfile } from '../water/species';
 import { spreadMood, type MoodDistribution } from './states';
 import type { ResolvedConditions } from '../water/resolve';
 
+/** What the conditions say of the mood before any sign. */
 export const MOOD_FACTORS = [
   'comfort',
   'trend',
@@ -23,6 +24,7 @@ export const MOOD_FACTORS = [
 ] as const;
 export type MoodFactor = (typeof MOOD_FACTORS)[number];
 
+/** One of them and what it does. */
 export interface MoodReason {
   factor: MoodFactor;
   /** Shift of the index, in states. */

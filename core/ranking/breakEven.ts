@@ -7,9 +7,11 @@ import { contextOptions, entriesOf, sift, type RankEntry, type RankOptions } fro
 import { inMood, scoringOf, type Scoring } from './scoring';
 import { resolveConditions, type ResolvedConditions } from '../water/resolve';
 
+/** Readings whose change may turn the choice. */
 export const TURNS = ['surfaceTempC', 'clarityM', 'fishDepthM', 'waveHeightM', 'sunElevationDeg', 'mood'] as const;
 export type TurnReading = (typeof TURNS)[number];
 
+/** The value of one reading at which another lure takes the lead, all else as it is. */
 export interface BreakEven {
   reading: TurnReading;
   way: 'up' | 'down';

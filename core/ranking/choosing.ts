@@ -7,6 +7,7 @@ import { contextOptions, entriesOf, rankLures, sift, type RankOptions } from './
 import { scoringOf } from './scoring';
 import { resolveConditions } from '../water/resolve';
 
+/** What would change the choice. */
 export interface Choosing {
   /** Whose lead is asked about: the lure to start with. */
   leader: string | null;

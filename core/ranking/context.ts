@@ -10,6 +10,7 @@ import type { SpeciesProfile } from '../water/species';
 import { DEFAULT_SCHOOLS, type Schools } from './schools';
 import type { ResolvedConditions } from '../water/resolve';
 
+/** What the angler adds to the water: line, and the schools followed. */
 export interface ContextOptions {
   /** Thickness of the line in use, m; absent: what each kind is usually thrown on. */
   lineDiameterM?: number;
@@ -58,6 +59,7 @@ export function readContext(
     decadesBelowDay: clamp(4.4 - Math.log10(Math.max(holding.lux, 1e-3)), 0, 4),
   };
 }
+/** All that scoring asks of the water and the fish, worked out once for all lures. */
 export type ReadContext = ReturnType<typeof readContext>;
 
 /** Fish that see lures every day look longer and follow slower. prior: judgement. */

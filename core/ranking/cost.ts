@@ -42,6 +42,7 @@ export const costPerStrike = (
   line: Pick<LineSpec, 'strengthLb'> | null = null,
 ): number => lossPerHour(s, priceMinor, line).minor / Math.max(s.score, 1e-6);
 
+/** What lures lost to snags cost, in the smallest coin. */
 export interface Ledger {
   lostPerHour: number;
   costPerHourMinor: number;

@@ -15,6 +15,7 @@ import type { Family } from '../lures/family';
 import { chooseSizeM } from './rig';
 import { summed, type Score } from './score';
 
+/** Factors of the score for fish on their beds, in order. */
 export const GUARDING_FACTORS = ['passes', 'anger', 'stays', 'cover', 'hooked', 'snags'] as const;
 
 /** Share of the answer that goes to what fits the mouth, by agitation. */

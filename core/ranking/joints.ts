@@ -10,6 +10,7 @@ import type { LineSpec } from '../tackle/line';
 import { rodFit, type RodSpec } from '../tackle/rod';
 import type { ResolvedConditions } from '../water/resolve';
 
+/** Knots that are advised. */
 export const KNOTS = [
   'double-uni',
   'fg',
@@ -20,15 +21,18 @@ export const KNOTS = [
   'haywire-twist',
 ] as const;
 export type Knot = (typeof KNOTS)[number];
+/** How the lure is fastened. */
 export const ENDS = ['direct', 'loop', 'snap', 'swivel'] as const;
 export type End = (typeof ENDS)[number];
 
+/** A leader between main line and lure. */
 export interface Leader {
   material: 'fluorocarbon' | 'nylon' | 'wire';
   strengthLb: number;
   lengthM: number;
 }
 
+/** What stands between main line and lure, and why. */
 export interface Joints {
   leader: Leader | null;
   /** Main line to leader; null without one. */
@@ -40,6 +44,7 @@ export interface Joints {
   endWhy: 'wobbles' | 'spins' | 'straight' | 'plain';
 }
 
+/** What can be wrong with lure, line and rod together. */
 export const PAIRING_FAULTS = [
   'rod-too-light',
   'rod-too-heavy',
@@ -48,6 +53,7 @@ export const PAIRING_FAULTS = [
   'no-wire',
   'drag-of-braid',
 ] as const;
+/** One such fault with its figures, SI. */
 export type PairingFault = { code: (typeof PAIRING_FAULTS)[number]; facts: Record<string, number | string> };
 
 /** Line that fish of this kind ask for in open water, lb; hard pullers more. */

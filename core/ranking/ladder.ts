@@ -9,6 +9,7 @@ import { spreadMood } from '../mood/states';
 import type { RankEntry, RankedLure } from './rank';
 import { inMood, moodAfter, type Empties, type Scoring } from './scoring';
 
+/** A lure on the way from loud to quiet, and how long to give it. */
 export interface Rung {
   key: string;
   /** Casts without a sign before the next is taken; null: the last. */

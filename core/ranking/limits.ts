@@ -6,6 +6,7 @@ import { HOOK_SNAG } from '../lures/hookSnag';
 import { DEFAULT_SCHOOLS, type Schools } from './schools';
 import type { ResolvedConditions } from '../water/resolve';
 
+/** Why a lure is left out altogether. */
 export const LIMITS = [
   'snags',
   'too-cold',
@@ -22,6 +23,7 @@ export const LIMITS = [
 ] as const;
 export type LimitCode = (typeof LIMITS)[number];
 
+/** A kind that is left out, why, and the figures that show it (SI). */
 export interface Exclusion {
   family: Family['id'];
   code: LimitCode;

@@ -12,6 +12,7 @@ import type { Contribution, Factor } from './score';
 import type { PerMood } from '../water/moods';
 import type { Forage } from '../water/terms';
 
+/** The shape of lure that passes for each food. */
 export const SHAPE_OF_FORAGE: Record<Forage, PreyShape> = {
   shad: 'deep-fish',
   bluegill: 'deep-fish',

@@ -34,6 +34,7 @@ export interface RankEntry {
   lure: OwnLure | null;
 }
 
+/** A lure with its score, the 5–95 % range of it, and how it is rigged. */
 export interface RankedLure extends Score {
   key: string;
   family: FamilyId;
@@ -43,16 +44,19 @@ export interface RankedLure extends Score {
   rig: Rig;
 }
 
+/** A lure that is left out; `key` as of the ranked ones. */
 export interface LeftOut extends Exclusion {
   key: string;
 }
 
+/** Keys of the lures to take in hand: the first, the one for fish that follow, the one for fish that refuse. */
 export interface Three {
   start: string;
   follow: string;
   refusal: string;
 }
 
+/** The answer of `rank`: best first, with the judgement it rests on. */
 export interface Ranking {
   reading: ResolvedConditions;
   branch: Branch;
@@ -63,6 +67,7 @@ export interface Ranking {
   plan: Three | null;
 }
 
+/** What is chosen from, and what the angler adds to the water. */
 export interface RankOptions {
   rods?: readonly RodSpec[] | null;
   schools?: Partial<Schools> | null;

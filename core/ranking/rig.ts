@@ -12,6 +12,7 @@ import { DEFAULT_SCHOOLS, type Schools } from './schools';
 import { FRESH_KG_M3 } from '../water/fluid';
 import type { ResolvedConditions } from '../water/resolve';
 
+/** How a lure is made up: weight, kg; length, m; colour, trailer, hook, noise; peg: null where there is none to set. */
 export interface Rig {
   family: FamilyId;
   weightKg: number;

@@ -9,6 +9,7 @@ import type { Schools } from './schools';
 import { FRESH_KG_M3 } from '../water/fluid';
 import type { ResolvedConditions } from '../water/resolve';
 
+/** Why a part of the rig was chosen, and what came next. */
 export type RigReason =
   | {
       part: 'weight';

@@ -3,6 +3,7 @@ import type { Conditions } from '../water/conditions';
 import { rankLures, type Ranking, type RankOptions, type Three } from './rank';
 import { SCHOOL_IDS, SCHOOLS, withDefaults, type SchoolId, type Schools } from './schools';
 
+/** What following another school of thought would change today. */
 export interface SchoolEffect {
   school: SchoolId;
   value: string;

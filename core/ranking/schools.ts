@@ -25,9 +25,12 @@ export const SCHOOLS = {
 } as const;
 
 export type SchoolId = keyof typeof SCHOOLS;
+/** The school followed in each question. */
 export type Schools = { [K in SchoolId]: (typeof SCHOOLS)[K][number] };
+/** Questions on which good anglers differ. */
 export const SCHOOL_IDS = Object.keys(SCHOOLS) as SchoolId[];
 
+/** The school of each that is followed unless told otherwise. */
 export const DEFAULT_SCHOOLS = Object.fromEntries(SCHOOL_IDS.map((k) => [k, SCHOOLS[k][0]])) as Schools;
 
 /** What was chosen, over the defaults. */

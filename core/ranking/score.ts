@@ -3,6 +3,7 @@
  */
 import type { ZoneEstimate } from '../holdtable/zone';
 
+/** Factors of the score for feeding fish, in order; the words and the bars follow it. */
 export const FACTORS = [
   'zone',
   'noticed',
@@ -25,6 +26,7 @@ export const FACTORS = [
 /** Besides those of feeding fish, the ones that count for fish on their beds (guarding.ts) and under ice (ice.ts). */
 export type Factor = (typeof FACTORS)[number] | 'passes' | 'anger' | 'stays' | 'called';
 
+/** What one factor multiplies the score by, and why. */
 export interface Contribution {
   factor: Factor;
   /** Natural logarithm of its multiplier. */
@@ -33,6 +35,7 @@ export interface Contribution {
   facts: Record<string, number | string>;
 }
 
+/** What a lure is worth here: strikes an hour, the score with what is hooked and lost, and each factor's part. */
 export interface Score {
   strikesPerHour: number;
   score: number;

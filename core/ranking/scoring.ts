@@ -18,7 +18,9 @@ import type { Score } from './score';
 import { drawConditions } from '../water/drawn';
 import type { ResolvedConditions } from '../water/resolve';
 
+/** Scores one kind of lure in the water and mood it was made for. */
 export type ScoreLure = (f: Family) => Score;
+/** Three ways of judging a lure. */
 export const BRANCHES = ['feeding', 'guarding', 'ice'] as const;
 export type Branch = (typeof BRANCHES)[number];
 
@@ -26,6 +28,7 @@ export type Branch = (typeof BRANCHES)[number];
 export const branchOf = (r: ResolvedConditions): Branch =>
   r.setting === 'ice' || r.access === 'ice' ? 'ice' : r.behaviour === 'guarding' ? 'guarding' : 'feeding';
 
+/** All that is needed to score lures in one water, worked out once. */
 export interface Scoring {
   reading: ResolvedConditions;
   species: SpeciesProfile;

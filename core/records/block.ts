@@ -17,6 +17,7 @@ const lurePhysicsSchema = z.strictObject({
   liftAreaM2: finite,
   addedMass: finite,
 });
+/** A presentation as it is stored; as planning/task/presentation. */
 export const presentationSchema = z.strictObject({
   rig: z.strictObject({
     family: z.enum(FAMILIES),
@@ -43,6 +44,7 @@ export const presentationSchema = z.strictObject({
   bandM: z.tuple([finite, finite]),
 });
 
+/** Casts made with one presentation in one water: what the lessons count. */
 export const blockRecord = defineRecord(
   'block',
   z.strictObject({

@@ -15,6 +15,7 @@ export interface Migration {
   up: (old: Plain) => Plain;
 }
 
+/** A kind of stored record, and how older versions of it become today's. */
 export interface RecordKind<T> {
   kind: string;
   version: number;

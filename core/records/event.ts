@@ -4,9 +4,11 @@ import { PHASES } from '../planning/cadence/cadence';
 import { defineRecord } from './define';
 import { id, ms } from './fields';
 
+/** What can be logged of a fish or a lure. */
 export const EVENT_KINDS = ['landed', 'lost', 'missed', 'bump', 'follow', 'snag', 'lure-lost'] as const;
 export type EventKind = (typeof EVENT_KINDS)[number];
 
+/** Something that happened on a cast. */
 export const eventRecord = defineRecord(
   'event',
   z.strictObject({

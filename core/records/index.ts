@@ -19,6 +19,7 @@ import { tripRecord, type Trip } from './trip';
 import { waterRecord } from './water';
 import { waterLogRecord } from './waterLog';
 
+/** All kinds of record; a new kind is added here. */
 export const RECORDS = {
   water: waterRecord,
   spot: spotRecord,
@@ -41,7 +42,9 @@ export const RECORDS = {
 } as const;
 
 export type Kind = keyof typeof RECORDS;
+/** The data of a kind of record, as of today's version. */
 export type DataOf<K extends Kind> = (typeof RECORDS)[K] extends RecordKind<infer T> ? T : never;
+/** Names of the kinds. */
 export const KINDS = Object.keys(RECORDS) as Kind[];
 
 /** All records by kind and id. */

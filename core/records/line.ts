@@ -4,6 +4,7 @@ import { LINE_MATERIALS } from '../tackle/line';
 import { defineRecord } from './define';
 import { id, itemName, retiredAtMs } from './fields';
 
+/** A line on a spool. */
 export const lineRecord = defineRecord(
   'line',
   z.strictObject({

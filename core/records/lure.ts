@@ -4,6 +4,7 @@ import { COLOURS, FAMILIES, HOOKS } from '../lures/family';
 import { defineRecord, onlyWidened } from './define';
 import { id, itemName, ms, retiredAtMs } from './fields';
 
+/** A lure of the box. */
 export const lureRecord = defineRecord(
   'lure',
   z.strictObject({

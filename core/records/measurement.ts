@@ -6,6 +6,7 @@ import { id, ms } from './fields';
 
 /** What can be counted of a lure, and of a reel. */
 export const LURE_MEASUREMENTS = ['sink-slack', 'sink-tight', 'ticks-bottom'] as const;
+/** What can be measured of a lure or a reel. */
 export const MEASUREMENTS = [...LURE_MEASUREMENTS, 'turns-in'] as const;
 
 /** A measurement the angler made of a lure or a reel; kept with it, taken back by a tombstone. */

@@ -20,6 +20,7 @@ const unitsSchema = z.strictObject({
 export const LIGHTS = ['noon', 'shade', 'night'] as const;
 export type Light = (typeof LIGHTS)[number];
 
+/** How the angler wants the application; one record. */
 export const preferencesRecord = defineRecord(
   'preferences',
   z.strictObject({
@@ -66,6 +67,7 @@ export const preferencesRecord = defineRecord(
 );
 export type Preferences = z.infer<typeof preferencesRecord.schema>;
 
+/** What holds until the angler says otherwise. */
 export const DEFAULT_PREFERENCES: Preferences = {
   id: 'mine',
   units: { temp: 'F', depth: 'ft', size: 'in', weight: 'oz', line: 'lb', speed: 'mph' },

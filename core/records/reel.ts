@@ -3,6 +3,7 @@ import * as z from 'zod';
 import { defineRecord } from './define';
 import { id, itemName, retiredAtMs } from './fields';
 
+/** A reel. */
 export const reelRecord = defineRecord(
   'reel',
   z

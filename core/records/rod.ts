@@ -4,6 +4,7 @@ import { ROD_ACTIONS } from '../tackle/rod';
 import { defineRecord } from './define';
 import { id, itemName, retiredAtMs } from './fields';
 
+/** A rod. */
 export const rodRecord = defineRecord(
   'rod',
   z

@@ -4,6 +4,7 @@ import { defineRecord } from './define';
 import { id, itemName, ms } from './fields';
 import { SPOT_LIGHTS, TIDE_STAGES } from '../water/terms';
 
+/** A spot of a water, with what is there. */
 export const spotRecord = defineRecord(
   'spot',
   z.strictObject({

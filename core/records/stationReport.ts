@@ -5,6 +5,7 @@ import { STATION_IDS } from '../stations/places';
 import { defineRecord } from './define';
 import { ms } from './fields';
 
+/** The last good report of a station, kept for when there is no network. */
 export const stationReportRecord = defineRecord(
   'stationReport',
   z.strictObject({

@@ -9,6 +9,7 @@ import { defineRecord, onlyWidened } from './define';
 import { id, ms } from './fields';
 import { SIGN_KINDS, SPECIES } from '../water/terms';
 
+/** A trip: where, when, for what fish, and every reading that was entered on it. */
 export const tripRecord = defineRecord(
   'trip',
   z.strictObject({

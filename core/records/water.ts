@@ -6,6 +6,7 @@ import { defineRecord } from './define';
 import { id, itemName, ms } from './fields';
 import { ACCESSES, BOTTOMS, FORAGES, SALINITIES, SETTINGS } from '../water/terms';
 
+/** A water the angler fishes. */
 export const waterRecord = defineRecord(
   'water',
   z.strictObject({

@@ -14,6 +14,7 @@ export interface CoverProblem {
   rods?: readonly (readonly number[])[];
 }
 
+/** The best few lures for a day of many scenarios, one a rod. */
 export interface RodCover {
   /** Rows of the chosen, the one that does most for the day first. */
   chosen: number[];
@@ -177,6 +178,7 @@ export function coverAnswer(rows: readonly number[], p: CoverProblem, exact: boo
   };
 }
 
+/** Another lure in the place of one of the set, and what that loses. */
 export interface Swap {
   row: number;
   worth: number;

@@ -1,7 +1,9 @@
 /** How much of the hours ahead is low light, day and dark. */
 import { sunElevationDeg, type GeoPosition } from '../sky/sun';
 
+/** Light of the hours ahead, in three stages. */
 export const LIGHT_STAGES = ['low', 'day', 'night'] as const;
+/** Shares of the hours ahead, which add up to 1. */
 export type LightShares = Record<(typeof LIGHT_STAGES)[number], number>;
 
 /** Sun above this is day; below the lower one dark (end of civil twilight), °. */

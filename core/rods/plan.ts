@@ -9,6 +9,7 @@ import type { Conditions } from '../water/conditions';
 import type { LightShares } from './light';
 import { dayScenarios, lacksOf, valuesOf, type Lack, type Scenario } from './scenarios';
 
+/** One rod rigged, what it is for, and what would be missed without it. */
 export interface SetUp {
   key: string;
   /** Place among the rods; null: rods were not asked about. */
@@ -23,6 +24,7 @@ export interface SetUp {
   swaps: { key: string; loss: number }[];
 }
 
+/** Which lures to have rigged for a day, and what they leave open. */
 export interface RodPlan {
   setUps: SetUp[];
   /** Expected strikes an hour over the day, and with the whole box along. */
@@ -36,6 +38,7 @@ export interface RodPlan {
   considered: number;
 }
 
+/** Scenarios, how many rods, and what to choose from. */
 export interface RodRequest extends RankOptions {
   scenarios: readonly Scenario[];
   k: number;

@@ -9,10 +9,14 @@ import { speciesProfile } from '../water/species';
 import { LIGHT_STAGES, type LightShares } from './light';
 import { resolveConditions } from '../water/resolve';
 
+/** Moods a day may bring. */
 export const MOOD_STAGES = ['sluggish', 'middling', 'lively'] as const;
+/** Where fish may turn out to be. */
 export const DEPTH_STAGES = ['as-read', 'shallower', 'deeper'] as const;
+/** Cover as it was read, or open water beside it. */
 export const COVER_STAGES = ['as-read', 'open'] as const;
 
+/** One way the day may turn out, with its weight; weights add up to 1. */
 export interface Scenario {
   conditions: Conditions;
   weight: number;
@@ -112,6 +116,7 @@ export function valuesOf(
   return rows;
 }
 
+/** A kind of lure the box lacks. */
 export interface Lack {
   family: string;
   /** Share by which the day would be better with it in the box. */

@@ -9,6 +9,7 @@ import type { DocumentPart, Reading } from '../water/readingRow';
 
 const within = (lo: number, hi: number) => z.number().min(lo).max(hi).nullish();
 
+/** A sign as it is entered. */
 export const signSchema = z.strictObject({
   kind: z.enum(SIGN_KINDS),
   count: z.number().int().min(0).max(10_000),
@@ -16,6 +17,7 @@ export const signSchema = z.strictObject({
   zoneShare: z.number().min(0).max(1).optional(),
 });
 
+/** Cover as it is entered; sizes in m, density 0–1. */
 export const coverSchema = z.strictObject({
   kind: z.enum(COVER_KINDS),
   density: within(0, 1),
@@ -59,8 +61,11 @@ const readingsAt = <P extends DocumentPart>(
     ]),
   ) as unknown as Nullish<KeyAt<P>>;
 
+/** The water's part of the conditions, made from the table of readings. */
 export const waterSchema = z.strictObject({ setting: z.enum(SETTINGS), ...readingsAt('water') });
+/** The sky's part of them. */
 export const skySchema = z.strictObject(readingsAt('sky'));
+/** The conditions as documents and records hold them. */
 export const conditionsSchema = z.strictObject({
   species: z.enum(SPECIES),
   water: waterSchema,
@@ -70,6 +75,7 @@ export const conditionsSchema = z.strictObject({
 
 /** What was read or entered on a day; whatever is absent is assumed. */
 const entered = (r: Reading): boolean => r.entered;
+/** What an angler entered: the same readings, all of them optional. */
 export const enteredSchema = z.strictObject({
   water: z.strictObject(readingsAt('water', entered)),
   sky: z.strictObject(readingsAt('sky', entered)),

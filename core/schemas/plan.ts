@@ -8,18 +8,21 @@ import { conditionsSchema } from './conditions';
 import { CADENCE_STYLES } from '../lures/styles';
 import { TIP_POSITIONS } from '../tackle/stand';
 
+/** A rod in a document. SI. */
 export const rodSpecSchema = z.strictObject({
   lengthM: z.number().min(0.4).max(5),
   minLureKg: z.number().positive().max(1),
   maxLureKg: z.number().positive().max(1),
   action: z.enum(ROD_ACTIONS),
 });
+/** A reel in a document. SI. */
 export const reelSpecSchema = z.strictObject({
   ratio: z.number().min(1).max(12),
   spoolM: z.number().min(0.01).max(0.2),
   arborM: z.number().min(0.005).max(0.2),
   capacityM: z.number().min(10).max(2000),
 });
+/** A line in a document; strength by its class, lb. */
 export const lineSpecSchema = z.strictObject({
   material: z.enum(LINE_MATERIALS),
   strengthLb: z.number().min(1).max(200),
@@ -43,6 +46,7 @@ export const cadenceSchema = z.strictObject({
     .readonly(),
   loop: z.boolean(),
 });
+/** What the hands do, as far as it is fixed by hand. */
 export const planSettingsSchema = z.strictObject({
   castM: z.number().min(2).max(120).optional(),
   countdownS: z.number().min(0).max(120).optional(),
@@ -98,6 +102,7 @@ export const schoolsSchema = z.strictObject(
   },
 );
 
+/** The question of `plan` as a document. */
 export const planSchema = z.strictObject({
   conditions: conditionsSchema,
   lure: z.strictObject({

@@ -6,6 +6,7 @@ import { FRONTS } from '../water/terms';
 
 const time = z.iso.datetime({ offset: true });
 
+/** A report as a station sends it; what does not fit is refused whole. */
 export const stationReportSchema = z.strictObject({
   station: z.enum(STATION_IDS),
   name: z.string().min(1).max(80),

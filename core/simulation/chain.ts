@@ -24,6 +24,7 @@ export interface Body {
   rampM: number;
 }
 
+/** A line with its lumps as the solvers take it: one array a property, one entry a segment or node. SI. */
 export interface Chain {
   /** Numbers a node: 2 in the plane of the cast (x, z), 3 in space (x, y, z). */
   dim: 2 | 3;

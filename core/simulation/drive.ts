@@ -1,6 +1,7 @@
 /** What the hands do: line taken by the reel and where the rod tip is, as functions of time. */
 import type { Mesh, ReelEntry, TipMove, Vec3 } from './types';
 
+/** What the reel does over a cast. */
 export interface ReelDrive {
   /** Speed at time t, m/s. */
   speedMps(t: number): number;

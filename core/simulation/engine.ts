@@ -18,6 +18,7 @@ import type { Mesh, RetrieveInput } from './types';
 
 const { abs, cbrt, max, min } = Math;
 
+/** A solver at work: steps forward, and says where all nodes are. */
 export interface Engine {
   /**
    * One step of at most `longestS`, as long as the error allows; returns its length, s, or 0 when Newton failed even
@@ -36,6 +37,7 @@ export interface Engine {
   onBottom(): boolean;
 }
 
+/** Place, m, and velocity, m/s, of a node. */
 export interface NodeState {
   x: number;
   y: number;

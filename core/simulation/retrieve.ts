@@ -5,6 +5,7 @@ import { driveBreaks } from './drive';
 import { createEngine, type NodeState } from './engine';
 import type { Mesh, RetrieveInput } from './types';
 
+/** The lure at one moment of the cast. Origin on the surface below the rod tip, x towards the cast, z up; m, m/s, N. */
 export interface Sample {
   tS: number;
   xM: number;
@@ -18,6 +19,7 @@ export interface Sample {
   lineXZ?: number[];
 }
 
+/** How finely to solve, and what to report. */
 export interface RunOptions {
   mesh: Mesh;
   /** Times to report, s, ascending. */
@@ -29,6 +31,7 @@ export interface RunOptions {
   until?: (s: Sample) => boolean;
 }
 
+/** What came of a solved cast. */
 export interface Run {
   samples: Sample[];
   /** Null when all went well; else the time at which the solution failed. */

@@ -3,6 +3,7 @@ import type { RetrieveInput } from './types';
 
 type Common = Omit<RetrieveInput, 'tipM' | 'lureM' | 'lineLengthM' | 'currentMps'>;
 
+/** A lure dropped below a rod and worked there. */
 export interface VerticalJig extends Common {
   tipHeightM: number;
   /** Line let out below the surface, m: the lure drops this far on a slack line and is then worked. */
@@ -30,6 +31,7 @@ export function verticalJig({ tipHeightM, letOutM, driftMps, driftAngleDeg, ...r
   };
 }
 
+/** A lure behind a moving boat. */
 export interface TowedPassInput extends Common {
   tipHeightM: number;
   /** Line from tip to lure, m. */

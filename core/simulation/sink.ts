@@ -6,6 +6,7 @@
 import { GRAVITY } from './medium';
 import type { LurePhysics } from './types';
 
+/** Sinking on a slack line: final speed, m/s, and the time constant to it, s. */
 export interface FreeSink {
   terminalMps: number;
   timeConstantS: number;

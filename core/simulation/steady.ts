@@ -80,6 +80,7 @@ function follow(start: State, f: Flow, lengthM: number): State[] {
 
 const area = (line: LinePhysics): number => (Math.PI * line.diameterM ** 2) / 4;
 
+/** A tow that has settled: lure and tip at one speed. */
 export interface TowInput {
   waterDensityKgM3: number;
   viscosityM2s?: number;
@@ -93,6 +94,7 @@ export interface TowInput {
   wetLengthM?: number;
 }
 
+/** Where the lure hangs then. Forces N, angles °. */
 export interface Tow {
   depthM: number;
   /** From the point below the tip to the lure, m. */
@@ -106,6 +108,7 @@ export interface Tow {
   lineXZ: number[];
 }
 
+/** Why there is no answer. */
 export type TowProblem = 'floats' | 'too-short';
 
 /** The tension vector with which the line holds the lure against drag, weight and lip. */
@@ -191,6 +194,7 @@ export function steadyTow(input: TowInput): Tow | { problem: TowProblem } {
   };
 }
 
+/** A tight line across a current. N, m, m/s. */
 export interface BowInput {
   waterDensityKgM3: number;
   viscosityM2s?: number;
@@ -201,6 +205,7 @@ export interface BowInput {
   lineLengthM: number;
 }
 
+/** How far the current bellies it. */
 export interface Bow {
   chordM: number;
   /** Largest distance of the line from the chord, m. */
@@ -239,6 +244,7 @@ export function crossCurrentBow(input: BowInput): Bow | null {
   };
 }
 
+/** A sweep of the rod on a tight line. */
 export interface HookSetInput {
   line: { stiffnessN: number; strengthN?: number };
   lineLengthM: number;
@@ -248,6 +254,7 @@ export interface HookSetInput {
   rodStiffnessNpm: number;
 }
 
+/** What of it arrives at the hook. */
 export interface HookSet {
   /** With a rod that does not give, N. */
   forceRigidRodN: number;

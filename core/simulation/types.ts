@@ -3,8 +3,10 @@
  */
 import type { LinePhysics } from '../tackle/line';
 
+/** x towards the cast, y to the left, z up. */
 export type Vec3 = readonly [number, number, number];
 
+/** A lure as a lump in the water. SI. */
 export interface LurePhysics {
   massKg: number;
   volumeM3: number;
@@ -44,6 +46,7 @@ export interface LeaderPhysics {
     (LurePhysics & { /** Half its height, m: over this much it goes from dry to wet. */ halfHeightM: number }) | null;
 }
 
+/** A cast to be solved: water, lure, line, and what reel and tip do over time. SI, times in s since the splash. */
 export interface RetrieveInput {
   waterDensityKgM3: number;
   /** Kinematic viscosity, m²/s; used only with Reynolds-dependent line drag. */
@@ -81,6 +84,7 @@ export interface Mesh {
   rampSteps: number;
 }
 
+/** How finely a cast is cut up, by what the answer is for. */
 export const MESH = {
   /** Reference: within 1 % of a settled solution on casts, twitches on slack line included. */
   fine: {

@@ -5,6 +5,7 @@
  */
 import { Body, Illumination, Observer, SearchAltitude, SearchHourAngle, SearchRiseSet } from 'astronomy-engine';
 
+/** Sun and moon of a local day, ms; null where the sun does not cross the horizon. */
 export interface Almanac {
   sunriseMs: number | null;
   sunsetMs: number | null;

@@ -4,6 +4,7 @@
  */
 import { getPosition, getTimes } from 'suncalc';
 
+/** A place on the earth, ° north and ° east. */
 export interface GeoPosition {
   latDeg: number;
   lonDeg: number;
@@ -13,6 +14,7 @@ export interface GeoPosition {
 export const sunElevationDeg = (atMs: number, p: GeoPosition): number =>
   getPosition(new Date(atMs), p.latDeg, p.lonDeg).altitude;
 
+/** Rise and set, ms. */
 export interface SunTimes {
   sunriseMs: number | null;
   sunsetMs: number | null;

@@ -2,9 +2,11 @@
 import { STATION_IDS, type StationId } from './places';
 import { stationReport } from './report';
 
+/** Faults the stand-in can be told to have, for tests and for a look at how they are shown. */
 export const STATION_FAULTS = ['none', 'slow', 'error', 'stale', 'nonsense'] as const;
 export type StationFault = (typeof STATION_FAULTS)[number];
 
+/** What a station answers with, as the web has it. */
 export interface StationAnswer {
   status: number;
   /** To be held back this long before it is sent, ms. */

@@ -1,9 +1,11 @@
 /** The invented stations: where they stand, what their weather and water are like, and the tide at their gauge. */
 import type { Constituent } from '../tide/harmonic';
 
+/** The invented stations. */
 export const STATION_IDS = ['kettle-hut', 'arm-light'] as const;
 export type StationId = (typeof STATION_IDS)[number];
 
+/** An invented station and the climate its weather is drawn from. */
 export interface StationPlace {
   id: StationId;
   name: string;
@@ -25,6 +27,7 @@ export interface StationPlace {
   } | null;
 }
 
+/** The stations by id. */
 export const STATIONS: Readonly<Record<StationId, StationPlace>> = {
   'kettle-hut': {
     id: 'kettle-hut',

@@ -7,6 +7,7 @@ import { temperatureChange } from '../water/history';
 import type { StationHour, StationReport } from './report';
 import type { Front } from '../water/terms';
 
+/** What a report says of one moment. SI; cloud and thunder 0–1, trend in hPa in three hours. */
 export interface StationReading {
   windMps: number;
   gustMps: number;

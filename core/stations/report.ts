@@ -5,6 +5,7 @@ import { STATIONS, type StationId } from './places';
 import { frontAt, waterTempC, weatherAt } from './weather';
 import type { Front } from '../water/terms';
 
+/** One hour of a report. SI; wind from, ° from north; cloud and thunder 0–1. */
 export interface StationHour {
   time: string;
   airTempC: number;
@@ -16,6 +17,7 @@ export interface StationHour {
   thunder: number;
 }
 
+/** A report as a station sends it. */
 export interface StationReport {
   station: StationId;
   name: string;

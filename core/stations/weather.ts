@@ -8,6 +8,7 @@ import { clamp, lerp } from '../base/numbers';
 import type { StationPlace } from './places';
 import type { Front } from '../water/terms';
 
+/** Weather of an invented place at a moment. SI; cloud 0–1. */
 export interface Weather {
   airTempC: number;
   windMps: number;

@@ -5,9 +5,11 @@
  */
 import { interpolate } from '../base/numbers';
 
+/** What a line is made of. */
 export const LINE_MATERIALS = ['braid', 'fluorocarbon', 'nylon'] as const;
 export type LineMaterial = (typeof LINE_MATERIALS)[number];
 
+/** One pound of force, N. */
 export const NEWTON_PER_LB = 4.4482216;
 
 /** Strengths sold, lb class (the number on the spool everywhere). */
@@ -63,6 +65,7 @@ export interface LinePhysics {
   tangentialDrag: number;
 }
 
+/** A line by what stands on its spool. */
 export interface LineSpec {
   material: LineMaterial;
   strengthLb: number;

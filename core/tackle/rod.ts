@@ -1,9 +1,11 @@
 /** Rods: what they throw, how far, and how stiff they are. */
 import { clamp } from '../base/numbers';
 
+/** How far down a rod bends: slow ones to the grip. */
 export const ROD_ACTIONS = ['slow', 'moderate', 'fast'] as const;
 export type RodAction = (typeof ROD_ACTIONS)[number];
 
+/** A rod by what stands on it: length, m; lures it is rated for, kg. */
 export interface RodSpec {
   lengthM: number;
   minLureKg: number;
@@ -17,9 +19,11 @@ export interface RodSpec {
  */
 const STIFFNESS_NPM: Record<RodAction, number> = { slow: 45, moderate: 60, fast: 80 };
 const STOUTNESS_AT_KG = 0.021;
+/** Stiffness at the tip, N/m; see STIFFNESS_NPM. */
 export const rodStiffnessNpm = (rod: Pick<RodSpec, 'action' | 'maxLureKg'>): number =>
   STIFFNESS_NPM[rod.action] * clamp(rod.maxLureKg / STOUTNESS_AT_KG, 0.2, 5) ** 0.7;
 
+/** Whether a rod and a lure go together. */
 export type RodFit = 'fits' | 'too-light' | 'too-heavy';
 /** Whether a rod throws a lure of this weight, with 15 % and 10 % of tolerance. */
 export const rodFit = (rod: RodSpec, lureKg: number): RodFit =>

@@ -5,9 +5,11 @@
 import type { RodSpec } from './rod';
 import type { Access } from '../water/terms';
 
+/** Where the rod is pointed while it works. */
 export const TIP_POSITIONS = ['down', 'level', 'up'] as const;
 export type TipPosition = (typeof TIP_POSITIONS)[number];
 
+/** The same as an angle and a height. */
 export interface TipSetting {
   position: TipPosition;
   /** Rod angle above horizontal, °. */
@@ -16,6 +18,7 @@ export interface TipSetting {
   heightM: number;
 }
 
+/** What a place to stand allows. */
 export interface Stand {
   /** Hands above the water, m. */
   handM: number;
@@ -31,6 +34,7 @@ export interface Stand {
 
 const ALL_ROUND = [0, 45, 90, 135, 180] as const;
 
+/** The places by name. prior: judgement of heights and of what is in the way. */
 export const STANDS: Record<Access, Stand> = {
   bow: { handM: 1.5, castShare: 1, tips: TIP_POSITIONS, anglesDeg: ALL_ROUND, nearestM: 0 },
   // The bow has the water ahead, and a boat is held with its bow to the current.

@@ -6,11 +6,13 @@ export interface TideCurve {
   riseMph: (atMs: number) => number | null;
 }
 
+/** A high or low water; height over datum, m. */
 export interface HighLow {
   atMs: number;
   heightM: number;
 }
 
+/** The same, with which it is. */
 export interface Turn {
   atMs: number;
   heightM: number;

@@ -45,8 +45,10 @@ const TABLE = {
 } as const satisfies Record<string, readonly [Argument, Nodal]>;
 
 export type ConstituentName = keyof typeof TABLE;
+/** Constituents that are known. */
 export const CONSTITUENTS = Object.keys(TABLE) as ConstituentName[];
 
+/** One of them at a place: amplitude, m, and phase. */
 export interface Constituent {
   name: ConstituentName;
   amplitudeM: number;

@@ -28,6 +28,7 @@ export const tideCurveOf = (source: TideSource): TideCurve =>
 export const tideCurrentMps = (source: TideSource, curve: TideCurve, atMs: number): number | null =>
   currentMps(curve, atMs, source.currentLagMinutes ?? 0, source.currentMpsPerMph ?? USUAL_CURRENT_MPS_PER_MPH);
 
+/** The tide at a moment: height over datum, m. */
 export interface TideNow {
   heightM: number;
   /** Positive flooding, m/s. */

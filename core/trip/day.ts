@@ -17,6 +17,9 @@ import type { Sign } from '../water/terms';
 import type { EnteredReadings } from '../schemas/conditions';
 import type { DocumentPart, Source, TellingSource } from '../water/readingRow';
 
+/**
+ * The day of a trip as all questions take it: the conditions put together from every source, and where each came from.
+ */
 export interface Day {
   /** With what was read as it holds now. */
   trip: Trip;

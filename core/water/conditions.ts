@@ -12,6 +12,9 @@ import type { Setting, SpeciesId } from './terms';
 
 type Given<K extends KeyAt<'water' | 'sky' | 'top'>> = { [P in K]?: ValueOf<P> | null };
 
+/** The water as it was read: every reading may be left out. */
 export type Water = { setting: Setting } & Given<KeyAt<'water'>>;
+/** The sky as it was read. */
 export type Sky = Given<KeyAt<'sky'>>;
+/** All that was read of a day, and the fish that is meant. SI; resolve.ts fills in the rest. */
 export type Conditions = { species: SpeciesId; water: Water; sky?: Sky | null } & Given<KeyAt<'top'>>;

@@ -6,9 +6,11 @@ import { surfaceLux } from './light';
 import { logistic } from '../base/numbers';
 import type { ResolvedConditions } from './resolve';
 
+/** Where about the cover fish sit. */
 export const HOLDING_PLACES = ['open', 'outer-edge', 'inside', 'deep-tight'] as const;
 export type HoldingPlace = (typeof HOLDING_PLACES)[number];
 
+/** Where they sit now; light at the surface, lx. */
 export interface Holding {
   place: HoldingPlace;
   /** 0 = all on the edge, 1 = all tight inside. */

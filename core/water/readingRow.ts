@@ -123,11 +123,13 @@ export const quietRow = <P extends DocumentPart, T, R>(
 });
 
 type NumberRow<P extends DocumentPart> = { at: P; unit: Reading['unit']; range: readonly [number, number] };
+/** A reading that is a number, with a usual value where none was given. */
 export const number = <P extends DocumentPart>({
   at,
   ...row
 }: NumberRow<P> & { usual: Default<number> } & Rest<number>): Reading<P, number, number> =>
   assumedRow(at, 'number', row.usual, row);
+/** A number of which nothing is said when it was assumed. */
 export const quietNumber = <P extends DocumentPart>({
   at,
   ...row
@@ -139,6 +141,7 @@ export const numberOrNothing = <P extends DocumentPart>({
   ...row
 }: NumberRow<P> & Rest<number>): Reading<P, number, number | null> =>
   quietRow<P, number, null>(at, 'number', null, row);
+/** A reading that is one of a list. */
 export const choice = <P extends DocumentPart, T extends string>({
   at,
   ...row

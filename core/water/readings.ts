@@ -61,6 +61,7 @@ const resolveCover: Reading<'water', Cover, ResolvedCover>['resolve'] = (given, 
     topDepthM: given?.topDepthM ?? (kind === 'submerged-grass' ? 0.5 * so.depthM : 0),
   };
 };
+/** Cover with nothing left open. */
 export type ResolvedCover = Required<{ [K in keyof Cover]: NonNullable<Cover[K]> }>;
 
 /** Fish are never below the bottom, wherever they were said to be. */
@@ -81,6 +82,7 @@ const habitDepthM = ({ species: p, surfaceTempC, depthM }: SoFar): number =>
     surfaceTempC,
   );
 
+/** The table of readings: a row is all there is to a reading. */
 export const READINGS = {
   month: number({ at: 'top', unit: 'month', range: [1, 12], whole: true, usual: 6, entered: false }),
   surfaceTempC: number({
@@ -276,6 +278,7 @@ export const READINGS = {
 } as const;
 
 export type ReadingKey = keyof typeof READINGS;
+/** Names of the readings that stand in one part of the document. */
 export type KeyAt<P extends DocumentPart> = {
   [K in ReadingKey]: (typeof READINGS)[K]['at'] extends P ? K : never;
 }[ReadingKey];
@@ -285,6 +288,7 @@ export type ValueOf<K extends ReadingKey> =
 /** What it comes to when all is worked out. */
 export type ResolvedOf<K extends ReadingKey> = ReturnType<(typeof READINGS)[K]['resolve']>;
 
+/** Names of all readings, in the order of the table. */
 export const READING_KEYS = Object.keys(READINGS) as ReadingKey[];
 /** The row of a reading, whatever it is. */
 export const readingAt = (key: ReadingKey): Reading => READINGS[key] as unknown as Reading;

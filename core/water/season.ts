@@ -5,6 +5,7 @@
 import { logistic } from '../base/numbers';
 import type { SpeciesProfile } from './species';
 
+/** Seasons as fish have them. */
 export const SEASON_PHASES = [
   'winter',
   'pre-spawn',

@@ -19,6 +19,7 @@ export const feltRangeM = (r: Pick<ResolvedConditions, 'cover'>, thump: number):
 export const heardRangeM = (r: Pick<ResolvedConditions, 'cover' | 'waveHeightM'>, rattle: number): number =>
   6 * rattle * plantDamp(r) * chopDamp(r);
 
+/** What a fish can know at its depth, and from how far, m. */
 export interface Senses {
   /** Light where the fish are, lx, and its share of that at the top. */
   luxAtFish: number;

@@ -29,6 +29,7 @@ export const SPECIES = [
 ] as const;
 export type SpeciesId = (typeof SPECIES)[number];
 
+/** Kinds of water. */
 export const SETTINGS = [
   'pond',
   'lake',
@@ -45,6 +46,7 @@ export const SETTINGS = [
 ] as const;
 export type Setting = (typeof SETTINGS)[number];
 
+/** What fish hide in. */
 export const COVER_KINDS = [
   'none',
   'pads',
@@ -59,21 +61,27 @@ export const COVER_KINDS = [
 ] as const;
 export type CoverKind = (typeof COVER_KINDS)[number];
 
+/** What the bottom is made of. */
 export const BOTTOMS = ['mud', 'sand', 'gravel', 'shell', 'rock'] as const;
 export type Bottom = (typeof BOTTOMS)[number];
 
+/** A cold front, as the sky shows it. */
 export const FRONTS = ['none', 'approaching', 'passed'] as const;
 export type Front = (typeof FRONTS)[number];
 
+/** How much a water is fished. */
 export const FISHING_PRESSURES = ['low', 'normal', 'high'] as const;
 export type FishingPressure = (typeof FISHING_PRESSURES)[number];
 
+/** Where the angler stands. */
 export const ACCESSES = ['bow', 'stern', 'kayak', 'bank', 'dock', 'wade', 'jetty', 'surf', 'ice'] as const;
 export type Access = (typeof ACCESSES)[number];
 
+/** What the fish are about. */
 export const BEHAVIOURS = ['feeding', 'guarding', 'surface-schooling'] as const;
 export type Behaviour = (typeof BEHAVIOURS)[number];
 
+/** What fish eat. */
 export const FORAGES = [
   'shad',
   'bluegill',
@@ -92,12 +100,15 @@ export const FORAGES = [
 ] as const;
 export type Forage = (typeof FORAGES)[number];
 
+/** How much of it there is. */
 export const ABUNDANCES = ['scarce', 'normal', 'thick'] as const;
 export type Abundance = (typeof ABUNDANCES)[number];
 
+/** Fresh, brackish or salt. */
 export const SALINITIES = ['fresh', 'brackish', 'salt'] as const;
 export type Salinity = (typeof SALINITIES)[number];
 
+/** The stage of the tide. */
 export const TIDE_STAGES = ['low', 'rising', 'high', 'falling'] as const;
 export type TideStage = (typeof TIDE_STAGES)[number];
 
@@ -105,6 +116,7 @@ export type TideStage = (typeof TIDE_STAGES)[number];
 export const SPOT_LIGHTS = ['any', 'low', 'bright'] as const;
 export type SpotLight = (typeof SPOT_LIGHTS)[number];
 
+/** What fish can be seen to do; see mood/signs.ts for what each says. */
 export const SIGN_KINDS = [
   'empty-cast',
   'follow',
@@ -125,6 +137,7 @@ export const SIGN_KINDS = [
 ] as const;
 export type SignKind = (typeof SIGN_KINDS)[number];
 
+/** Something fish were seen to do. */
 export interface Sign {
   kind: SignKind;
   count: number;
@@ -134,6 +147,7 @@ export interface Sign {
   zoneShare?: number;
 }
 
+/** What the fish hide in: thickness of its branches and depth of its top, m. */
 export interface Cover {
   kind: CoverKind;
   /** 0 (open) – 1 (solid). */

@@ -53,6 +53,7 @@ export const SETTING_CLARITY_M: Record<Setting, number> = {
   ice: 3,
 };
 
+/** How thick each kind of cover is where nobody said, 0–1. prior: judgement. */
 export const COVER_DENSITY: Record<CoverKind, number> = {
   none: 0,
   pads: 0.5,

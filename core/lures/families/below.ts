@@ -4,6 +4,7 @@
  */
 import { cm2, family, grams, head, mm, piece } from '../family';
 
+/** Lures fished straight below, through ice or from a boat, and towed ones. */
 export const BELOW_FAMILIES = [
   family({
     id: 'ice-lipless',

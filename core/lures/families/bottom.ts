@@ -1,6 +1,7 @@
 /** Lures that work along the bottom or down through cover, and the bait below a float. */
 import { cm2, family, grams, head, mm } from '../family';
 
+/** Lures worked along the bottom. */
 export const BOTTOM_FAMILIES = [
   family({
     id: 'flipping-jig',

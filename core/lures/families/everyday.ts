@@ -10,6 +10,7 @@ interface Everyday {
 }
 const row = (ease: number, priceMinor: number): Everyday => ({ ease, priceMinor });
 
+/** Ease, 0–1, and usual price in the smallest coin, by kind. */
 export const EVERYDAY: Record<FamilyId, Everyday> = {
   'hollow-frog': row(0.6, 900),
   buzzbait: row(0.75, 700),

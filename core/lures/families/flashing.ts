@@ -1,6 +1,7 @@
 /** Swimming lures that flash or throb: blades, spinners, spoons, and jigs with a skirt or hair. */
 import { cm2, family, grams, head, mm, piece } from '../family';
 
+/** Blades and spoons. */
 export const FLASHING_FAMILIES = [
   family({
     id: 'bladed-jig',

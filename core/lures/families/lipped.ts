@@ -1,6 +1,7 @@
 /** Swimming lures of one piece: minnows, cranks and the lipless. */
 import { cm2, family, grams, mm, piece } from '../family';
 
+/** Hard lures with a lip. */
 export const LIPPED_FAMILIES = [
   family({
     id: 'floating-minnow',

@@ -1,6 +1,7 @@
 /** Swimming lures of soft plastic. */
 import { cm2, family, grams, head, mm, piece } from '../family';
 
+/** Soft plastic and hair worked in open water. */
 export const SOFT_FAMILIES = [
   family({
     id: 'soft-jerk-weightless',

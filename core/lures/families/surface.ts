@@ -1,6 +1,7 @@
 /** Lures that live on top. */
 import { cm2, family, grams, mm, piece } from '../family';
 
+/** Lures worked on top. */
 export const SURFACE_FAMILIES = [
   family({
     id: 'hollow-frog',

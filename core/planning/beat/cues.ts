@@ -4,9 +4,11 @@
  */
 import type { Beat } from '../cadence/cadence';
 
+/** Sounds of the beat. */
 export const CUE_KINDS = ['count', 'turn', 'flick', 'hang'] as const;
 export type CueKind = (typeof CUE_KINDS)[number];
 
+/** One sound of the beat. */
 export interface Cue {
   /** Since the splash, s. */
   atS: number;

@@ -5,6 +5,7 @@
  */
 import type { Cue } from './cues';
 
+/** What the player needs of the device; tests hand it a clock of their own. */
 export interface BeatPorts {
   /** The clock that sounds are timed by, s. */
   nowS: () => number;
@@ -14,11 +15,14 @@ export interface BeatPorts {
   every: (ms: number, run: () => void) => () => void;
 }
 
+/** Sounds are handed over this long before they are due, s: longer than a busy page stalls. */
 export const LOOK_AHEAD_S = 0.25;
+/** How often the player looks, ms. */
 export const TIMER_MS = 60;
 /** A cue this late is left out, s. */
 const TOO_LATE_S = 0.03;
 
+/** A beat being played. */
 export interface BeatPlayer {
   /** Where the cast is now, s since the splash. */
   positionS: () => number;

@@ -2,6 +2,7 @@
 import { quantile } from '../../base/numbers';
 import type { Beat } from '../cadence/cadence';
 
+/** How well tapped moves kept to the beat. */
 export interface PracticeScore {
   /** Moves that were tapped, of those that were due. */
   hit: number;

@@ -10,11 +10,13 @@ import { linePhysics } from '../../tackle/line';
 import { viscosityM2s } from '../../water/fluid';
 import { drawTackle } from '../task/tackleDraws';
 
+/** A plan for a lure towed behind a moving boat. */
 export interface TowedRequest extends PlanRequest {
   /** Through the water, m/s; absent: the pace the fish and the lure want. */
   speedMps?: number | null;
 }
 
+/** One pass over fish at a depth, with the line it takes. */
 export interface TowedPass {
   /** What it passes over: depth of the fish, how many marks, m. */
   fishDepthM: number;
@@ -30,6 +32,7 @@ export interface TowedPass {
   fasterCostsM: number;
 }
 
+/** The passes that reach the fish that were marked, and those that cannot be reached. */
 export interface TowedPlan {
   speedMps: number;
   /** Over ground with the current and against it, m/s. */

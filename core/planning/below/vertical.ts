@@ -17,6 +17,7 @@ import { linePhysics } from '../../tackle/line';
 import { viscosityM2s } from '../../water/fluid';
 import { drawTackle } from '../task/tackleDraws';
 
+/** A plan for a lure below the rod, from a drifting boat or through ice. */
 export interface VerticalRequest extends PlanRequest {
   /** Where it should work, m; absent: where the plan would. */
   depthM?: number | null;
@@ -26,6 +27,7 @@ export interface VerticalRequest extends PlanRequest {
   markEveryM: number;
 }
 
+/** How to bring a lure to a depth below the rod and hold it there. */
 export interface VerticalPlan {
   depthM: number;
   /** Line below the surface that holds it there, m. */
@@ -48,6 +50,7 @@ export interface VerticalPlan {
   workedM: readonly [number, number];
 }
 
+/** Why there is no such plan. */
 export type VerticalProblem = 'floats' | 'drifts-too-fast';
 
 /** More than this off the vertical and a lure below the rod is neither felt nor at its depth. prior: judgement. */

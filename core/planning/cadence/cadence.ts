@@ -4,6 +4,7 @@
  */
 import type { ReelEntry, TipMove } from '../../simulation/types';
 
+/** What a hand can do with a lure, one thing at a time. */
 export const STEP_KINDS = [
   'turn',
   'twitch',
@@ -20,6 +21,7 @@ export const STEP_KINDS = [
 ] as const;
 export type StepKind = (typeof STEP_KINDS)[number];
 
+/** One thing the hands do for a time. */
 export interface Step {
   kind: StepKind;
   durationS: number;
@@ -33,14 +35,17 @@ export interface Step {
   jitter?: number;
 }
 
+/** Steps in order, once or over and over. */
 export interface Cadence {
   steps: readonly Step[];
   loop: boolean;
 }
 
+/** Parts of a cast in which a fish can take. */
 export const PHASES = ['splash', 'fall', 'pause', 'move', 'deflection', 'boat'] as const;
 export type Phase = (typeof PHASES)[number];
 
+/** A part of the cast, s since the splash. */
 export interface PhaseSpan {
   fromS: number;
   toS: number;
@@ -55,6 +60,7 @@ export interface Beat {
   handleTurns: number;
 }
 
+/** A cadence as the simulation and the beat take it. */
 export interface CompiledCadence {
   reelProfile: ReelEntry[];
   tipMoves: TipMove[];

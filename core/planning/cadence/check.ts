@@ -4,6 +4,7 @@
 import { MAX_TURNS_PER_S } from '../../tackle/reel';
 import { cadenceLengthS, flickOutS, netTip, tipOf, type Cadence, type Step } from './cadence';
 
+/** What can be wrong with a cadence for these hands, rod and reel. */
 export const CADENCE_FAULTS = [
   'too-fast-turning',
   'flick-too-short',
@@ -16,6 +17,7 @@ export const CADENCE_FAULTS = [
 ] as const;
 export type CadenceFaultCode = (typeof CADENCE_FAULTS)[number];
 
+/** One fault, where it is, and the figures that show it. */
 export interface CadenceFault {
   code: CadenceFaultCode;
   /** The step, from 0; null: the whole. */

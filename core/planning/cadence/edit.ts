@@ -2,6 +2,7 @@
 import { clamp, roundTo } from '../../base/numbers';
 import type { Cadence, Step, StepKind } from './cadence';
 
+/** Most steps of a cadence. */
 export const MAX_STEPS = 60;
 const MIN_STEP_S = 0.1;
 const MAX_STEP_S = 120;

@@ -9,6 +9,7 @@ import type { Cadence, Step } from './cadence';
 /** Whether the hang is a length of its own in this way of working. */
 export const hangs = (style: CadenceStyle): boolean => style !== 'steady' && style !== 'bump' && style !== 'walk';
 
+/** What a cadence is made for. */
 export interface CadenceWish {
   style: CadenceStyle;
   /** 0 shut … 4 aggressive. */
@@ -77,6 +78,7 @@ export const LIBRARY_MOODS = ['slow', 'middle', 'lively'] as const;
 export type LibraryMood = (typeof LIBRARY_MOODS)[number];
 const MOOD_MEAN: Record<LibraryMood, number> = { slow: 0.7, middle: 2, lively: 3.3 };
 
+/** A ready cadence. */
 export interface LibraryEntry {
   style: CadenceStyle;
   /** What it is for; null: nothing this lure is usually worked with, but it can be. */

@@ -31,6 +31,7 @@ export interface Told {
   low: number;
   high: number;
 }
+/** A figure of the model before and after the counts were taken in, each with its range. */
 export interface Narrowed {
   before: Told;
   after: Told;
@@ -41,6 +42,7 @@ const narrowed = (b: Belief, of: (ratio: number) => number): Told => {
   return { mid: of(b.ratio), low: Math.min(x, y), high: Math.max(x, y) };
 };
 
+/** What counts say of a lure, as figures an angler knows. */
 export interface LureAssessment {
   /** Speed of a free sink, m/s; null for a floater. */
   sinkMps: Narrowed | null;
@@ -79,6 +81,7 @@ export function assessLure(q: {
   };
 }
 
+/** What counted turns say of a reel. */
 export interface ReelAssessment {
   /** Line a turn of the handle takes with half a cast out, m. */
   perTurnM: Narrowed;

@@ -6,6 +6,7 @@
 import { normalQuantile } from '../../base/draws';
 import { interpolate } from '../../base/numbers';
 
+/** What is thought of a ratio: how a real lure or reel stands to the model's. */
 export interface Belief {
   /** Median ratio and its 5–95 % range. */
   ratio: number;
@@ -23,6 +24,7 @@ export interface Evidence {
   errorSd: number;
 }
 
+/** A ratio before and after the evidence. */
 export interface Learnt {
   before: Belief;
   after: Belief;

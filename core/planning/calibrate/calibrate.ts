@@ -30,6 +30,7 @@ const COUNT_ERROR = {
   lengthShare: 0.02,
 } as const;
 
+/** A lure counted down on a slack or a tight line. */
 export interface SinkCount {
   kind: 'sink-slack' | 'sink-tight';
   /** Depth it sank to, m, and the seconds that took. */
@@ -40,6 +41,7 @@ export interface SinkCount {
   /** Line it was measured on; absent: the line in use. */
   line?: LineSpec | null;
 }
+/** A depth of water in which a lure just ticks the bottom on a steady retrieve. */
 export interface BottomTick {
   kind: 'ticks-bottom';
   depthM: number;
@@ -48,8 +50,10 @@ export interface BottomTick {
   speedMps: number;
   line?: LineSpec | null;
 }
+/** What an angler can measure of a lure with a rod in hand. */
 export type LureMeasurement = SinkCount | BottomTick;
 
+/** Lure, line and water that were measured. */
 export interface Tried {
   lure: LurePhysics;
   line: LinePhysics;
@@ -105,6 +109,7 @@ export function deepestRunM(t: Tried, m: BottomTick): number {
   return Math.max(0, ...samples.map((s) => -s.zM));
 }
 
+/** Ratios of a lure's drag and lift to the model's. */
 export interface LureCalibration {
   /** Ratio of the drag to the model's; and of the lip's lift. */
   drag: Learnt;
@@ -140,6 +145,7 @@ export function calibrateLure(t: Tried, measurements: readonly LureMeasurement[]
   return { drag, lift };
 }
 
+/** Turns of the handle that brought a length in. */
 export interface TurnCount {
   /** Line brought in, m, with as much out when the count began, and the turns that took. */
   lengthM: number;

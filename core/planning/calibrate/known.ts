@@ -9,17 +9,20 @@ import type { ReelSpec } from '../../tackle/reel';
 import { priorBelief, type Belief } from './belief';
 import { calibrateLure, calibrateReel, SPREAD, type LureMeasurement, type Tried, type TurnCount } from './calibrate';
 
+/** The measurements of the lure and the reel in use. */
 export interface Measured {
   lure?: readonly LureMeasurement[] | null;
   reel?: readonly TurnCount[] | null;
 }
 
+/** What they say of the lure. */
 export interface KnownLure {
   drag: Belief;
   lift: Belief;
   /** For each measurement in the order given: a slip, of no use. */
   nonsense: readonly boolean[];
 }
+/** What they say of the reel. */
 export interface KnownReel {
   reel: Belief;
   nonsense: readonly boolean[];

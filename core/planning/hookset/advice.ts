@@ -12,9 +12,11 @@ import { hookSet } from '../../simulation/steady';
 import { NEWTON_PER_LB, linePhysics, type LineSpec } from '../../tackle/line';
 import { rodStiffnessNpm, type RodSpec } from '../../tackle/rod';
 
+/** Ways of setting a hook. */
 export const SET_WAYS = ['wait-longer', 'wait-for-weight', 'reel-then-lift', 'sweep', 'hard', 'lift'] as const;
 export type SetWay = (typeof SET_WAYS)[number];
 
+/** How and when to set the hook, and how to set the drag for it. */
 export interface HookSetAdvice {
   way: SetWay;
   /** From the bite to the set, s. */
@@ -65,6 +67,7 @@ function wayOf(
   return f.hook === 'weedless' ? { way: 'hard', waitS: [0.3, 1] } : { way: 'sweep', waitS: [0, 0.5] };
 }
 
+/** What the advice depends on. */
 export interface HookSetQuestion {
   family: Pick<Family, 'id' | 'mode' | 'hook'>;
   species: Pick<SpeciesProfile, 'softMouth'>;

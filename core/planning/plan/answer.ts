@@ -23,6 +23,7 @@ export interface Wish {
   livelyPauseS: number;
 }
 
+/** How to work a lure today: what the hands do, where it runs, what that is worth, and how sure that is. SI. */
 export interface Plan {
   presentation: Presentation;
   hands: RetrieveSettings;

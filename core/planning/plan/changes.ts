@@ -8,6 +8,7 @@ import { twentieth } from './search';
 import { MIN_TURNS_PER_S, maxTurnsPerS, setUpTask, type RetrieveSettings, type PlanTask } from '../task/setup';
 import { FRESH_KG_M3 } from '../../water/fluid';
 
+/** What one might change about a plan, one thing at a time. */
 export const CHANGES = [
   'tip',
   'line-thinner',
@@ -28,6 +29,7 @@ export const CHANGES = [
 ] as const;
 export type PlanChangeKind = (typeof CHANGES)[number];
 
+/** What the change would be, for its words. SI. */
 export interface ChangeFacts {
   tip?: TipPosition;
   castM?: number;
@@ -50,6 +52,7 @@ export interface PlanChange {
   facts: ChangeFacts;
 }
 
+/** A change as a task of its own. */
 export interface Trial {
   change: Omit<PlanChange, 'gain' | 'low' | 'high'>;
   problem: PlanTask;

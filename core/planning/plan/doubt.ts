@@ -27,6 +27,7 @@ export function gainRange(
   };
 }
 
+/** The draws by number. */
 export const DRAWS = Array.from({ length: DRAW_COUNT }, (_, n) => n);
 
 /** Shares that differ by less than this differ by the mesh and the steps in time, as likely as not. */
@@ -35,6 +36,7 @@ export const MESH_DOUBT = 0.025;
 /** A difference of two shares: each may be off by as much. */
 export const DIFFERENCE_DOUBT = 2 * MESH_DOUBT;
 
+/** A share of time and its 5–95 % range. */
 export interface ShareRange {
   mean: number;
   low: number;
@@ -56,6 +58,7 @@ export function shareRange(value: number, coarse: number, drawn: readonly number
   };
 }
 
+/** The shallow and the deep edge of where a lure may run, m, at the moments of its track. */
 export interface DepthRange {
   shallowM: number[];
   deepM: number[];

@@ -26,6 +26,7 @@ export interface Progress {
   bestShare: number;
 }
 
+/** One setting of the hands, its track, and what it is worth. */
 export interface Candidate {
   hands: RetrieveSettings;
   track: Track;

@@ -21,6 +21,7 @@ import type { TackleDraw } from '../task/tackleDraws';
 import { MAX_CAST_S, type RetrieveSettings, type PlanTask } from '../task/setup';
 import { viscosityM2s } from '../../water/fluid';
 
+/** One cast, followed from the splash to the lift-out at even moments. Depths in m below the surface. */
 export interface Track {
   tS: number[];
   xM: number[];
@@ -60,6 +61,7 @@ const LIFT_OUT_M = 1.2;
 const FLOAT_LEADER_LB = 12;
 const MIN_LEADER_M = 0.2;
 
+/** How finely and how long to follow it. */
 export interface TrackOptions extends Partial<TackleDraw> {
   mesh: Mesh;
   /** Follow the cast no longer than this, s; absent: as long as anyone would work it. */

@@ -10,6 +10,7 @@ import type { RodSpec } from '../../tackle/rod';
 import type { CadenceStyle } from '../../lures/styles';
 import type { TipSetting } from '../../tackle/stand';
 
+/** All that is thrown and how it is worked. SI; with it the cast can be done again. */
 export interface Presentation {
   rig: Rig;
   lureId: string | null;

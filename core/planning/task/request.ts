@@ -10,6 +10,7 @@ import type { RodSpec } from '../../tackle/rod';
 import type { CadenceStyle } from '../../lures/styles';
 import type { TipPosition } from '../../tackle/stand';
 
+/** The lure to plan for: one of the box, or a kind with the figures that matter. */
 export interface PlannedLure {
   id?: string | null;
   family: FamilyId;
@@ -37,6 +38,7 @@ export interface PlanSettings {
   line?: LineSpec;
 }
 
+/** The question of `plan`. */
 export interface PlanRequest {
   conditions: Conditions;
   lure: PlannedLure;

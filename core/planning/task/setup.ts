@@ -28,6 +28,7 @@ import type { CadenceStyle } from '../../lures/styles';
 import { FRESH_KG_M3, waterDensityKgM3 } from '../../water/fluid';
 import { resolveConditions, type ResolvedConditions } from '../../water/resolve';
 
+/** The question with all that follows from it before any cast is tried: depth, band, rig, freedom of the hands. */
 export interface PlanTask {
   request: PlanRequest;
   reading: ResolvedConditions;

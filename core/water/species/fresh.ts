@@ -7,6 +7,7 @@ import type { SpeciesProfile } from './profile';
 const STILL = ['pond', 'lake', 'reservoir'] as const;
 const SLOW = [...STILL, 'river'] as const;
 
+/** Fish of fresh water. */
 export const FRESH: readonly SpeciesProfile[] = [
   {
     id: 'largemouth-bass',

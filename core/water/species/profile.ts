@@ -36,6 +36,7 @@ export const FIGURE_SOURCES = [
 ] as const;
 export type FigureSource = (typeof FIGURE_SOURCES)[number];
 
+/** A kind of fish: what it likes, where it lives, how far and fast it comes. SI; docs/SPECIES.md has the sources. */
 export interface SpeciesProfile {
   id: SpeciesId;
   /** Temperature of best performance, °C. */

@@ -4,6 +4,7 @@ import type { SpeciesProfile } from './profile';
 const INSHORE = ['tidal-creek', 'flat', 'inlet', 'back-bay'] as const;
 const OUTER = ['inlet', 'jetty', 'surf'] as const;
 
+/** Fish of salt and brackish water. */
 export const SALT: readonly SpeciesProfile[] = [
   {
     id: 'spotted-seatrout',
