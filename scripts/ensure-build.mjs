@@ -5,7 +5,7 @@ import { existsSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { bin, filesUnder, readStamp, ROOT, run, stop, writeStamp } from './lib.mjs';
 
-const BUILD_INPUTS = ['app', 'ui', 'wording', 'data', 'workers', 'core', 'demo', 'public'];
+const BUILD_INPUTS = ['app', 'ui', 'wording', 'data', 'workers', 'core', 'demo', 'public', 'metro'];
 const BUILD_FILES = [
   'package-lock.json',
   'app.json',
