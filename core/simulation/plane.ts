@@ -3,14 +3,17 @@
  * but for the lure's lift.
  */
 import { GAUSS_NEAR, segmentStiffness, type Body, type Chain, type Closing, type Forces } from './chain';
+import { crossDrag, floorFriction, floorNpm, type Slope } from './law';
 import { FLOOR, GRAVITY, RAMP_M, wetness, windShare } from './medium';
 
-const { cbrt, sqrt } = Math;
+const { sqrt } = Math;
 
 /** The forces of a problem in the plane of the cast, with their derivatives. */
 export function planeForces(c: Chain): Forces {
   // Taken by name once: bundlers look an import up anew at every use.
   const [wetAt, windAt, stiffnessOf, rampM, gaussNear] = [wetness, windShare, segmentStiffness, RAMP_M, GAUSS_NEAR];
+  const dragOf = crossDrag;
+  const law: Slope = { slope: 0 };
   const rhs = new Float64Array(2 * c.n);
   const vel = new Float64Array(2 * (c.n + 1));
   // Symmetric blocks as xx, xz, zz: of node i, and between nodes i and i + 1.
@@ -111,21 +114,7 @@ export function planeForces(c: Chain): Forces {
           const size = vn < 0 ? -vn : vn;
           const kt = wet * half * along[i]! * (vt < 0 ? -vt : vt);
           const base = wet * half * across[i]!;
-          let kn = even[i]! * size,
-            slope = 2 * kn;
-          if (thin[i]! > 0) {
-            const low = lowMps[i]!;
-            if (size > low) {
-              const root = thin[i]! * cbrt(size);
-              kn += root;
-              slope += (4 / 3) * root;
-            } else {
-              const more = (thin[i]! * size) / cbrt(low * low);
-              kn += more;
-              slope += 2 * more;
-            }
-          }
-          const fn = base * kn * vn,
+          const fn = base * dragOf(law, size, even[i]!, thin[i]!, lowMps[i]!) * vn,
             ft = kt * vt;
           const fx = fn * tz - ft * tx,
             fz = -fn * tx - ft * tz;
@@ -135,7 +124,7 @@ export function planeForces(c: Chain): Forces {
           bz += s * fz;
           if (matrix) {
             const k = 2 * kt * rate,
-              q = base * slope * rate;
+              q = base * law.slope * rate;
             nearK += r * r * k;
             nearQ += r * r * q;
             farK += s * s * k;
@@ -158,14 +147,13 @@ export function planeForces(c: Chain): Forces {
           const vn = vz * tx - vx * tz;
           const size = vn < 0 ? -vn : vn;
           const base = (1 - wet) * half * inAir[i]!;
-          const root = airThin[i]! * cbrt(size);
-          const fn = base * (airEven[i]! * size + root) * vn;
+          const fn = base * dragOf(law, size, airEven[i]!, airThin[i]!, 0) * vn;
           ax += r * fn * tz;
           az -= r * fn * tx;
           bx += s * fn * tz;
           bz -= s * fn * tx;
           if (matrix) {
-            const q = base * (2 * airEven[i]! * size + (4 / 3) * root) * rate;
+            const q = base * law.slope * rate;
             nearQ += r * r * q;
             farQ += s * s * q;
             midQ += r * s * q;
@@ -207,11 +195,10 @@ export function planeForces(c: Chain): Forces {
 
   function touchFloor(i: number, p: Float64Array, rate: number, matrix: boolean): void {
     const q = 2 * i;
-    const k = i === 0 ? FLOOR.lureNpm : FLOOR.lineNpm;
+    const k = floorNpm(i);
     const push = k * (c.floorZ - p[q + 1]!);
-    const friction = i === 0 && c.bodies[0]!.lift > 0 ? FLOOR.digging : FLOOR.friction;
     const speed = vel[q]!;
-    const grip = (friction * push) / sqrt(speed * speed + FLOOR.creepMps * FLOOR.creepMps);
+    const grip = (floorFriction(i, c.bodies[0]!) * push) / sqrt(speed * speed + FLOOR.creepMps * FLOOR.creepMps);
     rhs[q]! -= grip * speed;
     rhs[q + 1]! += push;
     if (!matrix) return;

@@ -3,9 +3,10 @@
  * across the cast.
  */
 import { GAUSS_NEAR, segmentStiffness, type Body, type Chain, type Closing, type Forces } from './chain';
+import { crossDrag, floorFriction, floorNpm, type Slope } from './law';
 import { FLOOR, GRAVITY, RAMP_M, wetness, windShare } from './medium';
 
-const { cbrt, hypot, sqrt } = Math;
+const { hypot, sqrt } = Math;
 
 /** Adds w·(q + d·tt + e·nn) to the symmetric block at `o`: xx xy xz yy yz zz. */
 function addTo(m: Float64Array, o: number, q: number, d: number, tx: number, ty: number, tz: number): void {
@@ -41,6 +42,8 @@ function invertSymmetric(m: Float64Array, o: number): void {
 export function spaceForces(c: Chain): Forces {
   // Taken by name once: bundlers look an import up anew at every use.
   const [wetAt, windAt, stiffnessOf, rampM, gaussNear] = [wetness, windShare, segmentStiffness, RAMP_M, GAUSS_NEAR];
+  const dragOf = crossDrag;
+  const law: Slope = { slope: 0 };
   const rhs = new Float64Array(3 * c.n);
   const vel = new Float64Array(3 * (c.n + 1));
   const diag = new Float64Array(6 * c.n);
@@ -159,21 +162,7 @@ export function spaceForces(c: Chain): Forces {
           const first = water ? even[i]! : airEven[i]!;
           const second = water ? thin[i]! : airThin[i]!;
           const low = water ? lowMps[i]! : 0;
-          let kn = first * vn,
-            slope = 2 * kn;
-          if (second > 0) {
-            if (vn > low || low === 0) {
-              const root = second * cbrt(vn);
-              kn += root;
-              slope += (4 / 3) * root;
-            } else {
-              const more = (second * vn) / cbrt(low * low);
-              kn += more;
-              slope += 2 * more;
-            }
-          }
-          kn *= base;
-          slope *= base;
+          const kn = base * dragOf(law, vn, first, second, low);
           const ft = kt * vt;
           const fx = -(ft * tx + kn * nx),
             fy = -(ft * ty + kn * ny),
@@ -194,7 +183,7 @@ export function spaceForces(c: Chain): Forces {
           midK += r * s * k;
           midQ += r * s * q;
           if (vn > 1e-9) {
-            const more = ((slope - kn) * rate) / (vn * vn);
+            const more = ((base * law.slope - kn) * rate) / (vn * vn);
             addTo(diag, o, 0, r * r * more, nx, ny, nz);
             if (!last) {
               addTo(diag, o + 6, 0, s * s * more, nx, ny, nz);
@@ -236,12 +225,11 @@ export function spaceForces(c: Chain): Forces {
 
   function touchFloor(i: number, p: Float64Array, rate: number, matrix: boolean): void {
     const q = 3 * i;
-    const k = i === 0 ? FLOOR.lureNpm : FLOOR.lineNpm;
+    const k = floorNpm(i);
     const push = k * (c.floorZ - p[q + 2]!);
-    const friction = i === 0 && c.bodies[0]!.lift > 0 ? FLOOR.digging : FLOOR.friction;
     const vx = vel[q]!,
       vy = vel[q + 1]!;
-    const grip = (friction * push) / hypot(vx, vy, FLOOR.creepMps);
+    const grip = (floorFriction(i, c.bodies[0]!) * push) / hypot(vx, vy, FLOOR.creepMps);
     rhs[q]! -= grip * vx;
     rhs[q + 1]! -= grip * vy;
     rhs[q + 2]! += push;
