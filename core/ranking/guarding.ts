@@ -10,7 +10,7 @@
 import { bell } from '../base/numbers';
 import { ANSWERS_PER_PASS } from '../mood/guarding';
 import type { ReadContext } from './context';
-import { afterStrike, coverAccess } from './feeding';
+import { afterStrike, coverAccess } from './cover';
 import type { Family } from '../lures/family';
 import { chooseSizeM } from './rig';
 import { summed, type Score } from './score';

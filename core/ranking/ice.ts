@@ -10,7 +10,8 @@
  */
 import { overMoods } from '../mood/states';
 import { clamp } from '../base/numbers';
-import { afterStrike, ranges } from './feeding';
+import { afterStrike } from './cover';
+import { ranges } from './noticing';
 import { gapM, type ReadContext } from './context';
 import type { Family } from '../lures/family';
 import {

@@ -2,7 +2,7 @@
 import { usePathname } from 'expo-router';
 import { useMemo } from 'react';
 import { familyById } from '../../core/lures/families';
-import { snagChance } from '../../core/ranking/feeding';
+import { snagChance } from '../../core/ranking/cover';
 import { familyOfLure } from '../../core/lures/own';
 import { reachM } from '../../core/holdtable/zone';
 import { lineDiameterM } from '../../core/tackle/line';

@@ -1,6 +1,7 @@
 /** From a request to the fixed part of the problem: rig, depth wanted, speeds, cadence wish. No simulation here. */
 import { readContext } from '../../ranking/context';
-import { chooseWorking, pitchedShare } from '../../ranking/feeding';
+import { pitchedShare } from '../../ranking/cover';
+import { chooseWorking } from '../../ranking/working';
 import { familyById } from '../../lures/families';
 import type { Family } from '../../lures/family';
 import { lurePhysics } from '../../lures/physics';

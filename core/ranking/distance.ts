@@ -1,0 +1,43 @@
+/** How far a lure flies here, against how far out the fish are; and whether fish stay under a boat. */
+import { logistic } from '../base/numbers';
+import { lineFor } from '../holdtable/grid';
+import type { Family } from '../lures/family';
+import { comfortableCastM } from '../tackle/rod';
+import type { ResolvedConditions } from '../water/resolve';
+import type { Match } from './matches';
+
+/**
+ * Fish hold this far out where one stands on a beach or on stones, m; elsewhere one moves to within a cast of them.
+ * prior: judgement.
+ */
+const FAR_OUT_M: Partial<Record<ResolvedConditions['setting'], number>> = { surf: 30, jetty: 22, inlet: 22 };
+/** The rod for it: long enough, and stout enough for the heavy half of the family. */
+const LONG_ROD = { lengthM: 2.7, minLureKg: 0.005, maxLureKg: 0.1, action: 'moderate' as const };
+/** A strong wind takes this share of a cast for each m/s, of a compact lure and of a sail. prior: judgement. */
+const WIND_TAKES = { compact: 0.015, sail: 0.05 } as const;
+const REACH_SOFT_M = 5;
+/**
+ * Fish stay put under a boat that stops above them when they are this deep, and let one pass over them when this deep,
+ * m. prior: judgement.
+ */
+const BELOW_A_BOAT_M = { stopping: 9, passing: 8, soft: 1.3 } as const;
+/** With the heaviest of a family one throws furthest; own lures have one weight. */
+const FAR_THROWN = 0.8;
+
+/**
+ * How far it flies here, against how far out the fish are, m; and the share of them that it is thrown to, or that stay
+ * below the boat.
+ */
+export function distanceOf(f: Family, r: ResolvedConditions): Match {
+  if (f.mode === 'vertical' || f.mode === 'tow') {
+    const needM = f.mode === 'vertical' ? BELOW_A_BOAT_M.stopping : BELOW_A_BOAT_M.passing;
+    const share = logistic(r.fishDepthM, needM, BELOW_A_BOAT_M.soft);
+    return { factor: 'distance', of: () => 0.02 + 0.98 * share, facts: { way: f.mode, depthM: r.fishDepthM, share } };
+  }
+  const needM = FAR_OUT_M[r.setting] ?? 0;
+  const weightKg = needM > 0 ? Math.max(f.weightKg[1], f.weightKg[2] * FAR_THROWN) : f.weightKg[1];
+  const calmM = comfortableCastM(LONG_ROD, weightKg, f.bulk, lineFor(f));
+  const castM = calmM * Math.exp(-r.windMps * (WIND_TAKES.compact + WIND_TAKES.sail * f.bulk));
+  const share = needM > 0 ? 0.05 + 0.95 * logistic(castM, needM, REACH_SOFT_M) : 1;
+  return { factor: 'distance', of: () => share, facts: { way: 'cast', castM, needM } };
+}

@@ -1,0 +1,34 @@
+/** What fish know of a lure that passes: from how far by each sense, and how many of them in its way. */
+import { clamp, logistic } from '../base/numbers';
+import type { Family } from '../lures/family';
+import { feltRangeM, heardRangeM } from '../water/senses';
+import type { ReadContext } from './context';
+import { chooseSizeM } from './rig';
+
+/**
+ * How far each sense knows of a lure, m: by eye with its flash, its size and what it stands out against; felt; heard
+ * over the chop.
+ */
+export function ranges(f: Family, c: ReadContext): { sightM: number; feltM: number; heardM: number } {
+  const contrast =
+    0.75 + 0.25 * f.flash * logistic(Math.log10(c.holding.lux), 4, 0.4) + (f.mode === 'surface' ? 0.2 : 0);
+  // A small thing is lost to sight sooner.
+  const small = clamp(Math.sqrt(chooseSizeM(f, c.r, c.p, c.schools) / c.p.preyLengthM[1]), 0.5, 1.1);
+  return { sightM: c.sightM * contrast * small, feltM: feltRangeM(c.r, f.thump), heardM: heardRangeM(c.r, f.rattle) };
+}
+
+/** Metres of water around its way from which it is known of, weighed by how sure that is. */
+export function knownOf(senses: ReturnType<typeof ranges>, gap: number, c: ReadContext, onTop = false): number {
+  const surfaceLoss = onTop ? c.chopDamp ** 2 : 1;
+  const channel = (range: number, quality: number): number => quality * Math.exp(-((gap / (range + 0.3)) ** 2)) * range;
+  return (
+    channel(senses.sightM, 1) + channel(senses.feltM, 0.45) * surfaceLoss + channel(senses.heardM, 0.085) * surfaceLoss
+  );
+}
+
+/** How much of the water a pace brings it past. */
+export const sweepOf = (speed: number, c: ReadContext): number =>
+  ((speed + 0.15) / 0.5) ** (0.55 * (1 - 0.6 * c.r.cover.density));
+
+/** Share of the fish in its way that know of it, 0–1. */
+export const noticedBy = (known: number, sweep: number): number => 1 - Math.exp(-1.1 * known * sweep);

@@ -1,0 +1,82 @@
+/** How a lure is worked here: the depth and the speed at which it is worth most. */
+import { clamp, lerp } from '../base/numbers';
+import { DEPTH_GRID_M } from '../holdtable/grid';
+import { heldSpeeds, holdingOptions, holdingTable, shareAt, swimHour, type HoldingOption } from '../holdtable/zone';
+import type { Family } from '../lures/family';
+import { overMoods } from '../mood/states';
+import { chaseMps, gapM, type ReadContext } from './context';
+import { DEFLECTION_GAIN, deflectionGain, keptShare, knocks, pitchedShare, snagChance } from './cover';
+import { likedSpeed, NOISE_FLOOR, noiseMatch, pauseOf, travelledShare } from './matches';
+import { knownOf, noticedBy, ranges, sweepOf } from './noticing';
+
+/** How the family is worked here: its depth, m, and the average speed the fish see, m/s. */
+export interface Working {
+  depthM: number;
+  speedMps: number;
+}
+
+/**
+ * As near the fish, as long and as close to the speed they want as the family allows: for swimming lures the best of
+ * the table's depths and speeds, because a sinker cannot be held in mid-water as slowly as one might wish.
+ */
+export function chooseWorking(f: Family, c: ReadContext): Working {
+  const { r } = c;
+  const wishMps = clamp(0.6 * overMoods(c.mood, (m) => chaseMps(c, m)), f.speedMps[0], f.speedMps[1]);
+  if (f.mode === 'surface') return { depthM: 0, speedMps: wishMps };
+  if (f.mode === 'bottom') return { depthM: lerp(r.depthM, r.fishDepthM, pitchedShare(f, r)), speedMps: wishMps };
+  // Over grass tops it must pass above them.
+  const grass = r.cover.kind === 'submerged-grass' ? Math.max(0.15, r.cover.topDepthM - 0.05) : r.depthM;
+  const deepest = Math.min(f.depthM[1], r.depthM, Math.max(grass, f.depthM[0]));
+  const shallowest = Math.min(f.depthM[0], deepest);
+  const wishM = clamp(r.fishDepthM, shallowest, deepest);
+  if (f.mode !== 'swim') return { depthM: wishM, speedMps: wishMps };
+  return bestSwim(f, c, { depthM: wishM, speedMps: wishMps }, [shallowest, deepest]);
+}
+
+/**
+ * Of the table's depths and speeds and the wished ones, the pair with the best score: the product of all that depends
+ * on the two.
+ */
+function bestSwim(f: Family, c: ReadContext, wish: Working, [shallowest, deepest]: readonly [number, number]): Working {
+  const noise = noiseMatch(f, c, NOISE_FLOOR.passing);
+  const pause = pauseOf(f, c);
+  const moods = c.mood.map((p, m) => p * noise.of(m) * pause.of(m));
+  const senses = ranges(f, c);
+  const speeds = [wish.speedMps, ...heldSpeeds(f)].map((speedMps) => ({
+    speedMps,
+    liked: moods.map((p, m) => p * likedSpeed(speedMps, c, m)),
+    sweep: sweepOf(speedMps, c),
+  }));
+  const hourOf = swimHour(f);
+  const perCast = snagChance(f, c.r, c.schools);
+  // What all moods together give at the most: a depth that they will not go to need not be looked at further.
+  const mostLiked = Math.max(...speeds.map(({ liked }) => liked.reduce((sum, v) => sum + v, 0)));
+  let best: Working & { worth: number } = { ...wish, worth: -1 };
+  const tryAt = (depthM: number, options: readonly HoldingOption[]): void => {
+    const gap = gapM(depthM, c.r.fishBandM);
+    const furthest = MAX_MINUTES * (1 + DEFLECTION_GAIN) * mostLiked * travelledShare(gap, c, BOLDEST);
+    if (furthest <= best.worth) return;
+    const travelled = moods.map((_, m) => travelledShare(gap, c, m));
+    const known = knownOf(senses, gap, c);
+    const turns = deflectionGain(knocks(f, c, depthM));
+    const hourAt = hourOf(depthM);
+    speeds.forEach(({ speedMps, liked, sweep }, k) => {
+      const hour = hourAt(speedMps, k === 0 ? shareAt(options, speedMps) : options[k - 1]!.share);
+      let taken = 0;
+      for (let m = 0; m < liked.length; m++) taken += liked[m]! * travelled[m]!;
+      const ifNoticed = hour.zoneMinutesPerHour * taken * turns * keptShare(perCast, hour.castsPerHour);
+      if (ifNoticed <= best.worth) return;
+      const worth = ifNoticed * noticedBy(known, sweep);
+      if (worth > best.worth) best = { depthM, speedMps, worth };
+    });
+  };
+  tryAt(wish.depthM, holdingOptions(f, wish.depthM, c.lineDiameterM));
+  holdingTable(f, c.lineDiameterM).forEach((options, i) => {
+    if (DEPTH_GRID_M[i]! >= shallowest && DEPTH_GRID_M[i]! <= deepest) tryAt(DEPTH_GRID_M[i]!, options);
+  });
+  return best;
+}
+
+/** Zone minutes in an hour at the very most; the mood that goes furthest. */
+const MAX_MINUTES = 60;
+const BOLDEST = 4;
