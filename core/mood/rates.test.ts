@@ -12,6 +12,14 @@ import { chanceOfSign, signLogLikelihood, STRIKES_PER_ZONE_CAST, temperedCount, 
 import { spreadMood } from './states';
 import { drift } from './transition';
 
+const BITES: readonly SignKind[] = [
+  'short-strike',
+  'bite-on-splash',
+  'bite-on-fall',
+  'bite-on-pause',
+  'bite-on-move',
+  'bite-on-deflection',
+];
 const FLAT = [0.2, 0.2, 0.2, 0.2, 0.2] as const;
 
 describe('signs', () => {
@@ -30,6 +38,20 @@ describe('signs', () => {
     expect(temperedCount(-2)).toBe(0);
     expect(temperedEmpties(30)).toBe(15);
     expect(temperedEmpties(90)).toBe(22.5);
+  });
+  test('a bite of any kind is likelier the livelier they are: no bite lowers the mood', () => {
+    for (const kind of BITES) {
+      const ln = signLogLikelihood({ kind, count: 1 })!;
+      for (let m = 1; m < 5; m++) expect(ln[m]! - ln[m - 1]!).toBeGreaterThan(0);
+      for (const mean of [0.3, 2, 3.7]) {
+        const rest = spreadMood(mean, 0.8);
+        expect(filterSigns(rest, [{ kind, count: 3 }]).signs[0]!.shift).toBeGreaterThan(0);
+      }
+    }
+  });
+  test('among neutral fish a bite is worth one, on the pause 1.3 and 1.6 times that among willing and aggressive', () => {
+    const times = signLogLikelihood({ kind: 'bite-on-pause', count: 1 })!.map(Math.exp);
+    [0.139, 0.583, 1, 1.333, 1.589].forEach((v, m) => expect(times[m]).toBeCloseTo(v, 3));
   });
   test('none of a sign says nothing', () => {
     const { distribution, signs } = filterSigns(spreadMood(2, 1), [{ kind: 'hit-at-once', count: 0 }]);

@@ -6,27 +6,38 @@
 import type { PerMood } from '../water/moods';
 import type { Sign, SignKind } from '../water/terms';
 
+/** Strikes per cast that is wholly in the zone, by mood: what an empty cast is weighed against, and every bite. */
+export const STRIKES_PER_ZONE_CAST: PerMood = [0.005, 0.025, 0.06, 0.12, 0.22];
+
+/**
+ * Of the bites of fish in each mood, the share that come so. A bite of any kind is likelier the livelier they are: its
+ * weight is the mood's own strike rate times this share, and no share falls as fast as the rate grows. So no bite ever
+ * lowers the mood.
+ */
+const SHARE_OF_BITES: Partial<Record<SignKind, PerMood>> = {
+  'short-strike': [0.5, 0.42, 0.3, 0.2, 0.13],
+  'bite-on-splash': [0.06, 0.08, 0.13, 0.17, 0.2],
+  'bite-on-fall': [0.3, 0.28, 0.26, 0.22, 0.2],
+  'bite-on-pause': [0.5, 0.42, 0.3, 0.2, 0.13],
+  'bite-on-move': [0.08, 0.12, 0.2, 0.27, 0.3],
+  'bite-on-deflection': [0.06, 0.1, 0.11, 0.14, 0.17],
+};
+const biteRate = (share: PerMood): PerMood =>
+  share.map((s, m) => (s * STRIKES_PER_ZONE_CAST[m]!) / (share[2] * STRIKES_PER_ZONE_CAST[2])) as unknown as PerMood;
+
 /**
  * Relative rate of each sign by mood; only ratios within a row matter. Guarding signs belong to the guarding mode and
  * say nothing here.
  */
 const SIGN_RATE: Partial<Record<SignKind, PerMood>> = {
   follow: [0.5, 1.2, 1.5, 1, 0.5],
-  'short-strike': [0.35, 1, 1.3, 1.2, 0.9],
   'chase-miss': [0.08, 0.35, 0.9, 1.6, 2],
-  'bite-on-splash': [0.05, 0.2, 0.7, 1.6, 2.6],
-  'bite-on-fall': [0.25, 0.7, 1.2, 1.5, 1.5],
-  'bite-on-pause': [0.4, 1, 1.3, 1.1, 0.8],
-  'bite-on-move': [0.06, 0.3, 0.9, 1.7, 2.2],
-  'bite-on-deflection': [0.15, 0.6, 1.2, 1.5, 1.5],
+  ...Object.fromEntries(Object.entries(SHARE_OF_BITES).map(([kind, share]) => [kind, biteRate(share)])),
   'marks-ignore-lure': [2.2, 1.6, 0.9, 0.4, 0.15],
   'marks-rise': [0.1, 0.4, 1, 1.8, 2.2],
   'school-fires': [0.03, 0.15, 0.6, 1.5, 3],
   'hit-at-once': [0.04, 0.2, 0.7, 1.6, 2.8],
 };
-
-/** Strikes per cast that is wholly in the zone, by mood: what an empty cast is weighed against. */
-export const STRIKES_PER_ZONE_CAST: PerMood = [0.005, 0.025, 0.06, 0.12, 0.22];
 
 /** Signs that can be looked for on any water, in the order they are offered. */
 export const WATCHABLE_SIGNS: readonly SignKind[] = [
