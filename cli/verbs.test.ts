@@ -25,7 +25,15 @@ test('rank answers with mood, reasons in words, rigs, exclusions and three lures
     expect(x.why.reduce((s, w) => s + w.ln, 0)).toBeCloseTo(Math.log(x.score), 9);
     expect(x.why.every((w) => w.text.length > 5 && !/undefined|NaN/.test(w.text))).toBe(true);
   }
-  expect(out.plan).toEqual({ start: expect.any(String), follow: expect.any(String), refusal: expect.any(String) });
+  expect(out.plan).toEqual({
+    start: expect.any(String),
+    follow: expect.any(String),
+    refusal: expect.any(String),
+    reworked: [],
+  });
+  const [first] = out.ranked as unknown as { working: Record<string, unknown>; rig: { weightKg: number } }[];
+  expect(Object.keys(first!.working)).toEqual(['weightKg', 'depthM', 'speedMps', 'zoneShare', 'castsPerHour', 'style']);
+  expect(first!.working.weightKg).toBe(first!.rig.weightKg);
 });
 
 test('a box limits the ranking, each of its lures by itself, and keeps its names', () => {

@@ -12,7 +12,9 @@ import { tideDocument, tideSchema } from '../core/exchange/tideDocument';
 import { simulateDocument, simulateSchema } from '../core/exchange/simulateDocument';
 import { learn, PRIOR_WEIGHT_CASTS } from '../core/lessons/learn';
 import { choosingOf } from '../core/ranking/choosing';
+import { familyById } from '../core/lures/families';
 import { rankLures } from '../core/ranking/rank';
+import { styleFor } from '../core/ranking/working';
 import { AGITATIONS } from '../core/mood/guarding';
 import type { MoodDistribution } from '../core/mood/states';
 import type { Problem, Result } from '../core/base/problems';
@@ -61,12 +63,22 @@ function rank(d: z.infer<typeof rankSchema>) {
       score: x.score,
       why: x.why.map((w) => ({ factor: w.factor, ln: w.ln, text: reasonSentence(w, IMPERIAL) })),
       rig: x.rig,
+      working: {
+        weightKg: x.weightKg,
+        depthM: x.workingDepthM,
+        speedMps: x.speedMps,
+        zoneShare: x.zone.share,
+        castsPerHour: x.zone.castsPerHour,
+        style: styleFor(familyById(x.family), r.mood.mean),
+      },
     })),
     excluded: r.excluded.map((x) => ({ family: x.family, ...named(x.key), reason: exclusionSentence(x, IMPERIAL) })),
     plan: r.plan && {
       start: familyOf(r.plan.start),
       follow: familyOf(r.plan.follow),
       refusal: familyOf(r.plan.refusal),
+      // Roles for which the first lure is worked otherwise: lighter, slower, smaller, another colour.
+      reworked: r.plan.reworked,
     },
     ...(more ? { changes: more.turns, ladder: more.ladder } : {}),
     assumed: r.reading.assumed,

@@ -70,7 +70,7 @@ function clean(text: string): void {
 }
 
 test.each(WATERS)('$species: everything beside the ranking is said cleanly, in either units', (c) => {
-  const { ranked, mood, reading } = rankLures(c, { withoutRange: true });
+  const { ranked, reading } = rankLures(c, { withoutRange: true });
   const { turns, ladder, leader } = choosingOf(c, {});
   const effects = schoolEffects(c, {});
   for (const u of [IMPERIAL, METRIC]) {
@@ -82,7 +82,7 @@ test.each(WATERS)('$species: everything beside the ranking is said cleanly, in e
     clean(compareSentence(ranked[0]!, ranked[1]!, nameOf));
     const species = speciesProfile(c.species);
     for (const x of ranked) {
-      for (const r of rigReasons(x.rig, familyById(x.family), reading, species, mood.mean, DEFAULT_SCHOOLS)) {
+      for (const r of rigReasons(x.rig, familyById(x.family), reading, species, x.weighing, DEFAULT_SCHOOLS)) {
         const t = rigReasonText(r, u);
         clean(`${t.what}, ${t.why}.${t.runnerUp ?? ''}`);
       }

@@ -1,7 +1,7 @@
 /** Beside the ranking, in words: what would change its mind, the ladder, two lures side by side. */
 import type { BreakEven } from '../core/ranking/breakEven';
 import type { Rung } from '../core/ranking/ladder';
-import type { RankedLure } from '../core/ranking/rank';
+import type { RankedLure } from '../core/ranking/ranked';
 import { FACTOR_NAME, MOOD_NAME, capital, list } from './names';
 import { say, type UnitPrefs } from './units';
 import { MOODS, type Mood } from '../core/water/moods';

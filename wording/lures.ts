@@ -1,6 +1,6 @@
 /** Lures in sentences: why this one, how it is rigged. */
 import type { Contribution } from '../core/ranking/score';
-import type { RankedLure } from '../core/ranking/rank';
+import type { RankedLure } from '../core/ranking/ranked';
 import type { Rig } from '../core/ranking/rig';
 import { COLOUR_NAME, HOOK_NAME, NOISE_NAME, TRAILER_NAME, list } from './names';
 import { reasonSentence } from './reasons';
@@ -40,5 +40,14 @@ export function rigLine(r: Rig, u: UnitPrefs): string {
   ]);
 }
 
-export const rateLine = (x: { strikesPerHour: number; low: number; high: number }): string =>
-  `${say.rate(x.strikesPerHour)} strikes an hour, likely ${say.rate(x.low)}–${say.rate(x.high)}`;
+/** Fish hooked in an hour of fishing, snags taken off: the number the list is sorted by. */
+export function rateLine(x: { strikesPerHour: number; score: number; low: number; high: number }): string {
+  const kept = x.score / Math.max(x.strikesPerHour, 1e-9);
+  return `${say.rate(x.score)} fish hooked an hour, likely ${say.rate(kept * x.low)}–${say.rate(kept * x.high)}`;
+}
+
+/** What to do where the box holds no other lure for a role. */
+export const reworkedText = (name: string, role: 'follow' | 'refusal'): string =>
+  role === 'follow'
+    ? `Nothing else in the box is worth tying on next. Keep the ${name} and work it another way: another depth, another pace.`
+    : `Nothing in the box is gentler and worth tying on. Keep the ${name} and work it lighter, slower or smaller, or in another colour.`;

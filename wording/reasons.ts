@@ -34,9 +34,35 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
         ? 'It comes past at their own depth, so they need not move.'
         : `The fish must move ${say.depth(num(f.gapM), u)} up or down for it; in this mood they move about ${say.depth(num(f.reachM), u)}.`;
     case 'speed':
-      return num(f.speedMps) > 0.95 * num(f.chaseMps)
-        ? `Faster than they care to run: ${say.speed(num(f.speedMps), u)}, where in this mood they chase at about ${say.speed(num(f.chaseMps), u)}.`
-        : `Slow enough for them to catch: ${say.speed(num(f.speedMps), u)}, where in this mood they chase at about ${say.speed(num(f.chaseMps), u)}.`;
+      return speedSentence(num(f.speedMps), num(f.chaseMps), u);
+    case 'appetite':
+      return `In this mood they take about ${num(f.times).toFixed(num(f.times) < 0.95 ? 2 : 1)} times what neutral fish take: the same for every lure.`;
+    case 'wind':
+      return num(f.share) > 0.95
+        ? 'It pulls enough to be felt in this wind.'
+        : num(f.share) > 0.7
+          ? `A wind of ${say.wind(num(f.windMps), u)} bends the line: you feel it less.`
+          : `A wind of ${say.wind(num(f.windMps), u)} bends the line more than this lure pulls: you neither feel nor steer it.`;
+    case 'hold':
+      return holdSentence(num(f.weightKg), num(f.needKg), text(f.mode), u);
+    case 'fall':
+      return fallSentence(num(f.fallMps), num(f.wantedMps), u);
+    case 'splash':
+      return num(f.share) < 0.02
+        ? 'It lands without frightening them.'
+        : `Fish in shallow, clear, calm water shy from its splash: about ${say.percent(num(f.share))} of them.`;
+    case 'bog':
+      return num(f.share) < 0.02
+        ? 'It does not sink into the ground.'
+        : `It sinks into the ${COVER_NAME[text(f.on) as CoverKind] ?? BOTTOM_NAME[text(f.on) as Bottom]}: ${say.percent(num(f.share))} of the work is lost.`;
+    case 'belongs':
+      return num(f.share) > 1.05
+        ? 'One of the first lures thrown for this fish.'
+        : num(f.share) > 0.9
+          ? 'Thrown for this fish like many others.'
+          : num(f.share) > 0.5
+            ? 'Seldom thrown for this fish.'
+            : 'Not what is thrown for this fish: others are proven here.';
     case 'pause':
       return num(f.longestS) >= num(f.wantedS)
         ? `It can hang as long as they want, ${say.seconds(num(f.wantedS))}.`
@@ -96,12 +122,16 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
           ? `Fish at ${say.depth(num(f.depthM), u)} stay where they are under a boat.`
           : `Fish at ${say.depth(num(f.depthM), u)} shy from a boat above them.`;
       return num(f.needM) === 0
-        ? 'The fish are within a cast.'
+        ? `Flies about ${say.distance(num(f.castM), u)} in this wind.`
         : `Flies about ${say.distance(num(f.castM), u)} in this wind; the fish are ${say.distance(num(f.needM), u)} out.`;
     case 'cover':
       return text(f.cover) === 'none'
         ? 'Open water: it can be shown to every fish.'
         : `${num(f.reach) > 0.95 ? 'Nearly all' : `About ${say.percent(num(f.reach))}`} of the fish in ${COVER_NAME[text(f.cover) as CoverKind]} can be shown it.`;
+    case 'passing':
+      return num(f.share) > 0.95
+        ? 'All of the cast goes where fish may be.'
+        : `Fish sit on single pieces of ${COVER_NAME[text(f.cover) as CoverKind]}: about ${say.percent(num(f.share))} of a cast goes by one.`;
     case 'deflection':
       return num(f.share) > 0.3
         ? `It touches the ${COVER_NAME[text(f.on) as CoverKind] ?? BOTTOM_NAME[text(f.on) as Bottom]} and glances off: many strike at that turn.`
@@ -129,6 +159,33 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
         ? 'Hardly ever snags here.'
         : `Hangs up about once in ${Math.max(2, Math.round(1 / num(f.perCast)))} casts, leaving ${say.percent(num(f.share))} of the hour.`;
   }
+}
+
+/** A pace they like is well under what they can run down. */
+function speedSentence(mps: number, chaseMps: number, u: UnitPrefs): string {
+  const [pace, chase] = [say.speed(mps, u), say.speed(chaseMps, u)];
+  if (mps > chaseMps) return `Too fast for most: ${pace}, where fish in this mood catch up with ${chase}.`;
+  if (mps > 0.85 * chaseMps) return `Fast: ${pace}, just under the ${chase} that fish in this mood can catch.`;
+  if (mps > 0.3 * chaseMps) return `A pace they like: ${pace}; in this mood they can catch ${chase}.`;
+  return `Slow: ${pace}, where fish in this mood can catch ${chase}.`;
+}
+
+function holdSentence(kg: number, needKg: number, mode: string, u: UnitPrefs): string {
+  if (needKg < 1e-4) return 'Its weight has no depth to keep here.';
+  const what = mode === 'bottom' ? 'felt on the bottom' : 'kept at its depth';
+  const at = `${say.weight(kg, u)}, where about ${say.weight(needKg, u)} is the least to be ${what}`;
+  if (kg < 0.95 * needKg) return `Too light: ${at}.`;
+  return kg > 1.8 * needKg ? `Heavier than it need be: ${at}.` : `Heavy enough: ${at}.`;
+}
+
+function fallSentence(mps: number, wantedMps: number, u: UnitPrefs): string {
+  if (mps === 0) return 'Its fall does not count: it works on or near the top.';
+  const both = `${say.fine(mps, u)} a second; at this warmth they like about ${say.fine(wantedMps, u)}`;
+  return mps > 1.3 * wantedMps
+    ? `Falls fast: ${both}.`
+    : mps < 0.7 * wantedMps
+      ? `Falls slowly: ${both}.`
+      : `Falls as they like: ${both}.`;
 }
 
 export function exclusionSentence(x: Exclusion, u: UnitPrefs): string {

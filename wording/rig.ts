@@ -1,6 +1,7 @@
 /** How a lure is rigged and tied, and why, in words; and what does not go together. */
 import type { RigReason } from '../core/ranking/rigReasons';
 import type { Joints, Knot, Leader, PairingFault } from '../core/ranking/joints';
+import type { Factor } from '../core/ranking/score';
 import { capital, COLOUR_NAME, COVER_NAME, HOOK_NAME, NOISE_NAME, TRAILER_NAME } from './names';
 import { say, type UnitPrefs } from './units';
 import type { CoverKind } from '../core/water/terms';
@@ -16,6 +17,33 @@ export const PART_NAME: Record<RigReason['part'], string> = {
 };
 
 const fallText = (mps: number, u: UnitPrefs): string => `${say.fine(mps, u)} a second`;
+
+/** What a lighter one would do worse, and a heavier one. */
+const LIGHTER_WOULD: Partial<Record<Factor, string>> = {
+  hold: 'a lighter one would not be felt or would be swept off',
+  zone: 'a lighter one would be among the fish for less of the cast',
+  travel: 'a lighter one would not get down to the fish',
+  noticed: 'a lighter one would be noticed less',
+  distance: 'a lighter one would not fly as far',
+  wind: 'a lighter one would not be felt in this wind',
+  chop: 'a smaller one would be lost in these waves',
+  size: 'a smaller one is less of a mouthful',
+  fall: 'a lighter one would fall too slowly',
+  speed: 'a lighter one would have to be worked too slowly',
+};
+const HEAVIER_WOULD: Partial<Record<Factor, string>> = {
+  hold: 'a heavier one is clumsy and thrown off sooner',
+  fall: 'a heavier one would fall too fast',
+  splash: 'a heavier one would land too loud',
+  bog: 'a heavier one would sink into the ground',
+  snags: 'a heavier one would hang up more',
+  size: 'a larger one is too much of a mouthful',
+  speed: 'a heavier one would have to be worked too fast',
+  zone: 'a heavier one would be among the fish for less of the cast',
+  travel: 'a heavier one would run too deep',
+  pause: 'a heavier one would not hang long enough',
+  noise: 'a larger one is louder than they want',
+};
 
 const COLOUR_WHY: Record<Extract<RigReason, { part: 'colour' }>['why'], string> = {
   own: 'the colour it has',
@@ -40,13 +68,10 @@ const SIZE_WHY: Record<Extract<RigReason, { part: 'size' }>['why'], (best: strin
 export function rigReasonText(r: RigReason, u: UnitPrefs): { what: string; why: string; runnerUp: string | null } {
   switch (r.part) {
     case 'weight': {
-      const falls = r.fallMps === null ? 'it floats' : `falls about ${fallText(r.fallMps, u)}`;
-      const why = {
-        own: `the weight it is; ${falls}`,
-        floats: 'the usual: it works on or near the top',
-        holds: `the lightest that holds in this depth, current and wind; ${falls}`,
-        fall: `${falls}, against ${fallText(r.wantedMps, u)} that fish like at this warmth and mood`,
-      }[r.why];
+      const falls = r.fallMps === null ? '' : `; falls about ${fallText(r.fallMps, u)}`;
+      const why = r.only
+        ? `the weight it is${falls}`
+        : `${[r.notLighter && LIGHTER_WOULD[r.notLighter], r.notHeavier && HEAVIER_WOULD[r.notHeavier]].filter(Boolean).join('; ') || 'the usual weight'}${falls}`;
       return {
         what: say.weight(r.value, u),
         why,

@@ -86,24 +86,11 @@ test('a sinker cannot be held in mid-water at a crawl, a suspender can', () => {
 test.each(allFamilies().map((f) => [f.id, f] as const))('%s: minutes in the zone fit into an hour', (_id, f) => {
   for (const speed of [f.speedMps[0], f.speedMps[1]])
     for (const pitched of [0, 1]) {
-      const z = estimateZone(
-        f,
-        Math.min(1, f.depthM[1]),
-        Math.max(speed, 0.02),
-        f.mode === 'bottom' ? pitched : 0,
-        0.5,
-      );
+      const z = estimateZone(f, Math.min(1, f.depthM[1]), Math.max(speed, 0.02), f.mode === 'bottom' ? pitched : 0);
       expect(z.zoneMinutesPerHour).toBeGreaterThan(0);
       expect(z.zoneMinutesPerHour).toBeLessThan(60);
       expect(z.zoneSecondsPerCast).toBeLessThanOrEqual(z.castS + 1e-9);
     }
-});
-
-test('single pieces of cover shorten the time in front of the fish', () => {
-  const f = familyById('spinnerbait');
-  expect(estimateZone(f, 1, 0.6, 0, 1).zoneMinutesPerHour).toBeLessThan(
-    estimateZone(f, 1, 0.6, 0, 0).zoneMinutesPerHour,
-  );
 });
 
 test('the order of two lures that the simulation parts by more than the stated error is never turned (100 pairs, seed 8)', () => {

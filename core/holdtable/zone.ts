@@ -163,19 +163,6 @@ export function hangLimitS(f: Family, bandM: readonly [number, number]): number 
 const PITCH = { castS: 24, overheadS: 7, share: 0.55 } as const;
 
 /**
- * Share of a long cast that passes the fish when they sit on single pieces of cover, by way of working. prior:
- * judgement.
- */
-const PASSING_SHARE: Record<Family['mode'], number> = {
-  surface: 0.5,
-  swim: 0.5,
-  float: 0.75,
-  bottom: 0.55,
-  vertical: 0.6,
-  tow: 0.3,
-};
-
-/**
  * Straight down: kept among the fish this long before it is brought up, s. Towed: a pass over them and round again, s,
  * and the share of it above them. prior: judgement.
  */
@@ -208,19 +195,15 @@ export function swimHour(
   };
 }
 
-/**
- * Average speed `speedMps` over the cast; `pitched` is the share of casts dropped into standing cover instead, `spotty`
- * how far the fish sit on single pieces of cover rather than everywhere, both 0–1.
- */
+/** Average speed `speedMps` over the cast; `pitched`, 0–1, is the share of casts dropped into standing cover. */
 export function estimateZone(
   f: Family,
   workingDepthM: number,
   speedMps: number,
   pitched = 0,
-  spotty = 0,
   lineDiameterM?: number,
 ): ZoneEstimate {
-  if (f.mode === 'vertical' || f.mode === 'tow') return notCast(f, workingDepthM, spotty);
+  if (f.mode === 'vertical' || f.mode === 'tow') return notCast(f, workingDepthM);
   const weightKg = f.weightKg[1];
   const sink = f.mode === 'surface' ? null : freeSink(lurePhysics(f, weightKg), FRESH_KG_M3);
   const downS = f.mode === 'float' && workingDepthM < 0.2 ? 0 : fallS(sink, workingDepthM);
@@ -235,7 +218,7 @@ export function estimateZone(
           ? (0.92 * turnedS) / dragS
           : (BOTTOM_SHARE * keptDown(f, workingDepthM) * turnedS) / dragS;
   const castS = lerp(dragS, PITCH.castS, pitched);
-  const share = lerp(draggedShare * lerp(1, PASSING_SHARE[f.mode], spotty), PITCH.share, pitched);
+  const share = lerp(draggedShare, PITCH.share, pitched);
   const castsPerHour = 3600 / (castS + lerp(BETWEEN_CASTS_S, PITCH.overheadS, pitched));
   const zoneSecondsPerCast = clamp(share, MIN_SHARE, 1) * castS;
   return {
@@ -247,13 +230,11 @@ export function estimateZone(
   };
 }
 
-function notCast(f: Family, workingDepthM: number, spotty: number): ZoneEstimate {
+function notCast(f: Family, workingDepthM: number): ZoneEstimate {
   const sink = freeSink(lurePhysics(f, f.weightKg[1]), FRESH_KG_M3);
   const dropS = f.mode === 'vertical' && sink ? timeToSinkS(sink, workingDepthM) : 0;
   const castS = f.mode === 'vertical' ? dropS + DOWN.workedS : TOWED_PASS.castS;
-  const share =
-    (f.mode === 'vertical' ? (DOWN.share * DOWN.workedS) / castS : TOWED_PASS.share) *
-    lerp(1, PASSING_SHARE[f.mode], spotty);
+  const share = f.mode === 'vertical' ? (DOWN.share * DOWN.workedS) / castS : TOWED_PASS.share;
   const castsPerHour = 3600 / (castS + BETWEEN_CASTS_S);
   return {
     share,

@@ -4,7 +4,7 @@ import type { EffortBlock } from '../records/block';
 import type { Trip } from '../records/trip';
 import { planRetrieve, type Plan } from '../planning/plan/plan';
 import type { PlanRequest } from '../planning/task/request';
-import type { RankedLure } from '../ranking/rank';
+import type { RankedLure } from '../ranking/ranked';
 import { placeInLog, type Opening } from './effort';
 
 const request: PlanRequest = {

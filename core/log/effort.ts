@@ -1,6 +1,6 @@
 /** Opening effort blocks: a change of presentation, water, spot or reading opens a new one. */
 import { contentHash } from '../base/hash';
-import type { RankedLure } from '../ranking/rank';
+import type { RankedLure } from '../ranking/ranked';
 import { put, type Book, type Put } from '../records';
 import type { Trip } from '../records/trip';
 import type { Plan } from '../planning/plan/plan';

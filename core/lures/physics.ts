@@ -1,7 +1,7 @@
 /**
  * From a family, a weight and a trailer to the numbers of the simulator.
- * Lead heads: density 10,700 kg/m³ (lead with its hook); how areas grow with the weight: weights.ts. Trailer drag: prior:
- * judgement. Example: paddletail at 7 g → 15 g in all, sinks 0.7 m/s.
+ * Lead heads: density 10,700 kg/m³ (lead with its hook); how areas grow with the weight: weights.ts. Trailer drag:
+ * prior: judgement. Example: paddletail at 7 g → 15 g in all, sinks 0.7 m/s.
  */
 import type { LurePhysics } from '../simulation/types';
 import { FRESH_KG_M3 } from '../water/fluid';

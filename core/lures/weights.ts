@@ -1,9 +1,10 @@
 /**
- * A kind of lure at one weight: what the scale says of its size and drag, and the weights that are sold of it. A head of
- * lead keeps its body whatever it weighs; what is of one piece grows in all directions.
+ * A kind of lure at one weight: what the scale says of its size and drag, and the weights that are sold of it. A head
+ * of lead keeps its body whatever it weighs; what is of one piece grows in all directions.
  */
 import { clamp } from '../base/numbers';
-import type { Family } from './family';
+import type { Family, Hook } from './family';
+import { hookSnagRatio } from './hookSnag';
 
 /** Weights sold, kg (1/32 … 6 oz). */
 export const SOLD_KG = [
@@ -14,6 +15,8 @@ export const SOLD_KG = [
 const HEAD_DRAG = 0.25;
 /** Areas of like shapes grow with this power of the weight, lengths with the cube root. */
 const AREA_POWER = 2 / 3;
+/** A head of lead that is swum can be kept as much deeper as it is heavier, with this power. prior: judgement. */
+const DEEPER_POWER = 0.25;
 /** A maker's lure of one weight comes this much shorter and longer. prior: judgement. */
 const LENGTH_SLACK = 1.12;
 
@@ -23,13 +26,34 @@ export const dragScale = (build: Family['build']['kind'], share: number): number
 
 /** Lengths that a lure of one piece has at a weight, m: no longer and no shorter than the family comes in. */
 function lengthsAt(f: Family, share: number): Family['lengthM'] {
-  if (f.build.kind === 'head') return f.lengthM;
+  if (f.build.kind === 'head' || f.mode === 'tow') return f.lengthM;
   const [lo, mid, hi] = f.lengthM;
   const lengthM = clamp(mid * Math.cbrt(share), lo, hi);
   return [Math.max(lo, lengthM / LENGTH_SLACK), lengthM, Math.min(hi, lengthM * LENGTH_SLACK)];
 }
 
+/** Depths it can be worked at, m. */
+const depthsAt = (f: Family, share: number): Family['depthM'] =>
+  f.mode === 'swim' && f.build.kind === 'head'
+    ? [f.depthM[0], Math.max(f.depthM[0], f.depthM[1] * share ** DEEPER_POWER)]
+    : f.depthM;
+
 const kept = new WeakMap<Family, Map<number, Family>>();
+
+/** Hooked per strike with another hook than the family's own, as a ratio. prior: judgement. */
+const HOLD: Record<Hook, number> = { treble: 1, single: 0.95, weedless: 0.82 };
+
+/** The same lure with another hook: what it holds, and what it hangs up on. */
+export function withHook(f: Family, hook: Hook): Family {
+  if (hook === f.hook) return f;
+  const ratio = hookSnagRatio(f.hook, hook);
+  return {
+    ...f,
+    hook,
+    hooking: (f.hooking * HOLD[hook]) / HOLD[f.hook],
+    snag: Object.fromEntries(Object.entries(f.snag).map(([cover, chance]) => [cover, chance * ratio])),
+  };
+}
 
 /** The family as if it came in this one weight, kg; the same object for the same question. */
 export function atWeight(f: Family, weightKg: number): Family {
@@ -42,6 +66,7 @@ export function atWeight(f: Family, weightKg: number): Family {
       ...f,
       weightKg: [weightKg, weightKg, weightKg],
       lengthM: lengthsAt(f, share),
+      depthM: depthsAt(f, share),
       dragAreaM2: f.dragAreaM2 * dragScale(f.build.kind, share),
       liftAreaM2: f.liftAreaM2 * share ** AREA_POWER,
       weightShare: f.weightShare * share,
@@ -55,7 +80,8 @@ const isOneWeight = (f: Family): boolean => f.weightKg[0] === f.weightKg[2];
 
 /** The weights of a family that are sold, kg, lightest first; an own lure has its own. */
 export function soldWeightsKg(f: Family): readonly number[] {
-  if (isOneWeight(f)) return [f.weightKg[1]];
+  // What is towed is chosen by its depth and size; a weight on the line does the rest.
+  if (isOneWeight(f) || f.mode === 'tow') return [f.weightKg[1]];
   const [lo, , hi] = f.weightKg;
   const sold = SOLD_KG.filter((w) => w >= lo * 0.95 && w <= hi * 1.05);
   return sold.length > 0 ? sold : [f.weightKg[1]];

@@ -3,8 +3,11 @@ import { lerp } from '../base/numbers';
 import { overMoods, spreadMood } from '../mood/states';
 import type { Conditions } from '../water/conditions';
 import { speciesProfile } from '../water/species';
-import { contextOptions, entriesOf, sift, type RankEntry, type RankOptions } from './rank';
+import type { Family } from '../lures/family';
+import { contextOptions, entriesOf, sift, type RankOptions } from './rank';
+import { byScore, type RankEntry } from './ranked';
 import { inMood, scoringOf, type Scoring } from './scoring';
+import { weigh } from './weighing';
 import { resolveConditions, type ResolvedConditions } from '../water/resolve';
 
 /** Readings whose change may turn the choice. */
@@ -65,6 +68,10 @@ export function breakEvens(conditions: Conditions, options: RankOptions = {}, le
   const s = scoringOf(r, species, context);
   const entries = entriesOf(options);
   const here = sift(entries, s, options.rods).able;
+  // Each at the weight that is tied on now: who is near the lead there is weighed anew.
+  const now = new Map(here.map((e) => [e.key, weigh(e.f, s.score, options.rods).f]));
+  const best = (able: readonly RankEntry[], score: Scoring['score']): string | null =>
+    bestOf(able, now, score, options.rods);
   const top = leader ?? best(here, s.score);
   if (!top || here.length < 2) return [];
   const leadAt = (reading: TurnReading, value: number, among: readonly RankEntry[] = entries): Lead => {
@@ -89,12 +96,19 @@ export function breakEvens(conditions: Conditions, options: RankOptions = {}, le
   return turns;
 }
 
-function best(able: readonly RankEntry[], score: Scoring['score']): string | null {
-  let top: { key: string; score: number } | null = null;
-  for (const e of able) {
-    const v = score(e.f).score;
-    if (!top || v > top.score || (v === top.score && e.key < top.key)) top = { key: e.key, score: v };
-  }
+/** Who might lead at another weight: worth this share of the best at the weight that is tied on now. */
+const NEAR_THE_LEAD = 0.7;
+
+function bestOf(
+  able: readonly RankEntry[],
+  now: ReadonlyMap<string, Family>,
+  score: Scoring['score'],
+  rods: RankOptions['rods'],
+): string | null {
+  const asTied = able.map((e) => ({ e, score: score(now.get(e.key) ?? e.f).score }));
+  const most = Math.max(...asTied.map((x) => x.score));
+  const near = asTied.filter((x) => x.score >= NEAR_THE_LEAD * most);
+  const [top] = near.map(({ e }) => ({ key: e.key, score: weigh(e.f, score, rods).score.score })).sort(byScore);
   return top?.key ?? null;
 }
 

@@ -181,15 +181,15 @@ describe('the rig’s reasons', () => {
     const c = lake(given);
     const x = rankLures(c, { families: [family], schools, withoutRange: true }).ranked[0]!;
     const r = resolveConditions(c);
-    return rigReasons(x.rig, familyById(family), r, speciesProfile(c.species), 2, withDefaults(schools));
+    return rigReasons(x.rig, familyById(family), r, speciesProfile(c.species), x.weighing, withDefaults(schools));
   };
   const part = <P extends ReturnType<typeof reasons>[number]['part']>(all: ReturnType<typeof reasons>, p: P) =>
     all.find((x): x is Extract<ReturnType<typeof reasons>[number], { part: P }> => x.part === p)!;
   test('weight: current asks for more, and the runner-up is another that is sold', () => {
     const calm = part(reasons('flipping-jig'), 'weight');
-    const flow = part(reasons('flipping-jig', { water: { currentMps: 0.7, depthM: 6, fishDepthM: 5.5 } }), 'weight');
+    const flow = part(reasons('flipping-jig', { water: { currentMps: 0.4, depthM: 6, fishDepthM: 5.5 } }), 'weight');
     expect(flow.value).toBeGreaterThan(calm.value);
-    expect(flow.why).toBe('holds');
+    expect(flow.notLighter).toBe('hold');
     for (const w of [calm, flow]) expect(w.runnerUp).not.toBe(w.value);
     expect(Math.sign(calm.runnerUp! - calm.value)).toBe(Math.sign(calm.runnerUpFallMps! - calm.fallMps!));
   });
@@ -228,7 +228,7 @@ describe('what lures cost where lures die', () => {
     const kept = Number(spoon.why.find((w) => w.factor === 'snags')!.facts.share);
     const line = { strengthLb: 15 };
     const l = ledgerOf(spoon, 300, 5, line);
-    expect(l.lostPerHour).toBeCloseTo(spoon.zone.castsPerHour * kept * snags * breakOffChance('single', line), 9);
+    expect(l.lostPerHour).toBeCloseTo(spoon.zone.castsPerHour * kept * snags * breakOffChance('weedless', line), 9);
     expect(l.costInDayMinor).toBeCloseTo(5 * 300 * l.lostPerHour, 9);
     expect(l.costPerStrikeMinor).toBeCloseTo(l.costPerHourMinor / spoon.score, 9);
   });

@@ -3,7 +3,7 @@ import type { Conditions } from '../water/conditions';
 import { speciesProfile } from '../water/species';
 import { breakEvens, type BreakEven } from './breakEven';
 import { ladderOf, type Rung } from './ladder';
-import { contextOptions, entriesOf, rankLures, sift, type RankOptions } from './rank';
+import { atBestWeight, contextOptions, entriesOf, rankLures, sift, type RankOptions } from './rank';
 import { scoringOf } from './scoring';
 import { resolveConditions } from '../water/resolve';
 
@@ -20,5 +20,9 @@ export function choosingOf(conditions: Conditions, options: RankOptions): Choosi
   const s = scoringOf(resolveConditions(conditions), speciesProfile(conditions.species), contextOptions(options));
   const { able } = sift(entriesOf(options), s, options.rods);
   const { ranked } = rankLures(conditions, { ...options, withoutRange: true });
-  return { leader: ranked[0]?.key ?? null, turns: breakEvens(conditions, options), ladder: ladderOf(ranked, able, s) };
+  return {
+    leader: ranked[0]?.key ?? null,
+    turns: breakEvens(conditions, options),
+    ladder: ladderOf(ranked, atBestWeight(able, s, options.rods), s),
+  };
 }

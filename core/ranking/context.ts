@@ -51,7 +51,7 @@ export function readContext(
     noiseShift:
       0.22 * Math.log(1.2 / r.clarityM) * 0.6 +
       0.35 * Math.min(r.waveHeightM, 0.8) +
-      (r.pressure === 'high' ? -0.2 : r.pressure === 'low' ? 0.06 : 0) +
+      (r.pressure === 'high' ? -0.25 : r.pressure === 'low' ? 0.06 : 0) +
       // A school at the top strikes at the splashes of its own prey.
       (r.behaviour === 'surface-schooling' ? 0.12 : 0),
     /** Chance that they are full, and only the slow or the very fast will do. */

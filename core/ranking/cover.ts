@@ -51,6 +51,25 @@ export const coverOf = (f: Family, c: ReadContext): Match => ({
   facts: { cover: c.r.cover.kind, reach: f.coverReach[c.r.cover.kind] ?? 0.35, density: c.r.cover.density },
 });
 
+/**
+ * Share of a long cast that passes the fish when they sit on single pieces of cover, by way of working. prior:
+ * judgement.
+ */
+const PASSES_THEM: Record<Family['mode'], number> = {
+  surface: 0.5,
+  swim: 0.5,
+  float: 0.75,
+  bottom: 0.55,
+  vertical: 0.6,
+  tow: 0.3,
+};
+
+/** How much of a cast goes by water where no fish sit. */
+export function passingOf(f: Family, r: ResolvedConditions): Match {
+  const share = lerp(lerp(1, PASSES_THEM[f.mode], spottiness(r)), 1, pitchedShare(f, r));
+  return { factor: 'passing', of: () => share, facts: { share, cover: r.cover.kind } };
+}
+
 /** Full cover in single pieces is met on every cast from this density on. */
 const MET_DENSITY = 0.3;
 /** How much of a knock each bottom gives. prior: judgement. */
@@ -93,6 +112,9 @@ export function deflectionOf(f: Family, c: ReadContext, depthM: number): Match {
 /** A swimming lure worked for fish this near the bottom touches it now and then, m. */
 const NEAR_BOTTOM_M = 0.4;
 
+/** What is heavier wedges itself sooner: with this power of its weight against the usual. prior: judgement. */
+const SNAGS_BY_WEIGHT = 0.4;
+
 /** Chance of a firm snag per cast from bottom and cover together. */
 export function snagChance(f: Family, r: ResolvedConditions, schools?: Schools): number {
   const touches =
@@ -103,7 +125,7 @@ export function snagChance(f: Family, r: ResolvedConditions, schools?: Schools):
         { mud: 0.003, sand: 0.003, gravel: 0.012, shell: 0.025, rock: 0.035 }[r.bottom] *
         (f.hook === 'weedless' ? 0.5 : 1)
       : 0;
-  return Math.min(0.9, coverSnagChance(f, r, schools) + floor);
+  return Math.min(0.9, (coverSnagChance(f, r, schools) + floor) * f.weightShare ** SNAGS_BY_WEIGHT);
 }
 
 /** Minutes a firm snag costs: freeing, retying, the spoiled spot. prior: judgement. */

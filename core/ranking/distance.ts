@@ -4,25 +4,31 @@ import { lineFor } from '../holdtable/grid';
 import type { Family } from '../lures/family';
 import { comfortableCastM } from '../tackle/rod';
 import type { ResolvedConditions } from '../water/resolve';
+import { pitchedShare, spottiness } from './cover';
 import type { Match } from './matches';
 
 /**
  * Fish hold this far out where one stands on a beach or on stones, m; elsewhere one moves to within a cast of them.
  * prior: judgement.
  */
-const FAR_OUT_M: Partial<Record<ResolvedConditions['setting'], number>> = { surf: 30, jetty: 22, inlet: 22 };
-/** The rod for it: long enough, and stout enough for the heavy half of the family. */
+const FAR_OUT_M: Partial<Record<ResolvedConditions['setting'], number>> = { surf: 38, jetty: 32, inlet: 22 };
+/** The rod for it: long enough, and stout enough for ounces. */
 const LONG_ROD = { lengthM: 2.7, minLureKg: 0.005, maxLureKg: 0.1, action: 'moderate' as const };
+/** Elsewhere there is a rod for everything. */
+const USUAL_ROD = { lengthM: 2.1, action: 'moderate' as const };
 /** A strong wind takes this share of a cast for each m/s, of a compact lure and of a sail. prior: judgement. */
 const WIND_TAKES = { compact: 0.015, sail: 0.05 } as const;
-const REACH_SOFT_M = 5;
+const REACH_SOFT_M = 7;
+/**
+ * Elsewhere a longer cast shows the lure to more fresh water for the same trouble: this power of it against a usual
+ * cast. Nothing where fish sit on single pieces of cover. prior: judgement.
+ */
+const LONGER = { power: 0.3, usualM: 22 } as const;
 /**
  * Fish stay put under a boat that stops above them when they are this deep, and let one pass over them when this deep,
- * m. prior: judgement.
+ * m: what is towed runs far behind and is not laid to the boat. prior: judgement.
  */
-const BELOW_A_BOAT_M = { stopping: 9, passing: 8, soft: 1.3 } as const;
-/** With the heaviest of a family one throws furthest; own lures have one weight. */
-const FAR_THROWN = 0.8;
+const BELOW_A_BOAT_M = { stopping: 9, passing: 6, soft: 1.3 } as const;
 
 /**
  * How far it flies here, against how far out the fish are, m; and the share of them that it is thrown to, or that stay
@@ -35,9 +41,13 @@ export function distanceOf(f: Family, r: ResolvedConditions): Match {
     return { factor: 'distance', of: () => 0.02 + 0.98 * share, facts: { way: f.mode, depthM: r.fishDepthM, share } };
   }
   const needM = FAR_OUT_M[r.setting] ?? 0;
-  const weightKg = needM > 0 ? Math.max(f.weightKg[1], f.weightKg[2] * FAR_THROWN) : f.weightKg[1];
-  const calmM = comfortableCastM(LONG_ROD, weightKg, f.bulk, lineFor(f));
+  const [weightKg] = f.weightKg;
+  const rod = needM > 0 ? LONG_ROD : { ...USUAL_ROD, minLureKg: weightKg, maxLureKg: weightKg };
+  const calmM = comfortableCastM(rod, weightKg, f.bulk, lineFor(f));
   const castM = calmM * Math.exp(-r.windMps * (WIND_TAKES.compact + WIND_TAKES.sail * f.bulk));
-  const share = needM > 0 ? 0.05 + 0.95 * logistic(castM, needM, REACH_SOFT_M) : 1;
+  const share =
+    needM > 0
+      ? 0.05 + 0.95 * logistic(castM, needM, REACH_SOFT_M)
+      : (castM / LONGER.usualM) ** (LONGER.power * (1 - Math.max(spottiness(r), pitchedShare(f, r))));
   return { factor: 'distance', of: () => share, facts: { way: 'cast', castM, needM } };
 }

@@ -7,15 +7,16 @@
 import { estimateZone } from '../holdtable/zone';
 import type { Family } from '../lures/family';
 import { gapM, type ReadContext } from './context';
-import { afterStrike, coverOf, deflectionOf, pitchedShare, spottiness } from './cover';
+import { afterStrike, coverOf, deflectionOf, passingOf, pitchedShare } from './cover';
 import { distanceOf } from './distance';
 import {
+  appetiteOf,
+  belongsOf,
   chopOf,
   colourOf,
   contributionsOf,
   foodOf,
   lightOf,
-  NOISE_FLOOR,
   noiseMatch,
   pauseOf,
   sizeOf,
@@ -25,6 +26,7 @@ import {
 } from './matches';
 import { knownOf, noticedBy, ranges, sweepOf } from './noticing';
 import { summed, type Contribution, type Score } from './score';
+import { bogOf, fallOf, holdOf, splashOf, windOf } from './weight';
 import { chooseWorking } from './working';
 
 /** Strikes an hour of feeding fish and the score, as factors whose logarithms add up. */
@@ -32,16 +34,17 @@ export function scoreFeeding(f: Family, c: ReadContext): Score {
   const { r, p } = c;
   const { depthM: depth, speedMps: speed } = chooseWorking(f, c);
   const gap = gapM(depth, r.fishBandM);
-  const zone = estimateZone(f, depth, speed, pitchedShare(f, r), spottiness(r), c.lineDiameterM);
+  const zone = estimateZone(f, depth, speed, pitchedShare(f, r), c.lineDiameterM);
   const noticed = noticedBy(
     knownOf(ranges(f, c), gap, c, f.mode === 'surface' || f.mode === 'float'),
     sweepOf(speed, c),
   );
   const matches = [
+    appetiteOf(c),
     travelOf(gap, c),
     speedOf(speed, c),
     pauseOf(f, c),
-    noiseMatch(f, c, NOISE_FLOOR.passing),
+    noiseMatch(f, c, 'passing'),
     foodOf(f, c),
     sizeOf(f, c),
     colourOf(f, c),
@@ -49,7 +52,14 @@ export function scoreFeeding(f: Family, c: ReadContext): Score {
     lightOf(f, c),
     chopOf(f, c),
     distanceOf(f, r),
+    windOf(f, c, speed),
+    holdOf(f, r),
+    fallOf(f, c),
+    splashOf(f, r),
+    bogOf(f, r),
+    belongsOf(f, c),
     coverOf(f, c),
+    passingOf(f, r),
     deflectionOf(f, c, depth),
   ];
   const why: Contribution[] = [
@@ -66,5 +76,5 @@ export function scoreFeeding(f: Family, c: ReadContext): Score {
     ...contributionsOf(matches, c),
     ...afterStrike(f, c, zone.castsPerHour),
   ];
-  return summed(why, { zone, workingDepthM: depth, speedMps: speed, noticed });
+  return summed(why, { zone, workingDepthM: depth, speedMps: speed, noticed, weightKg: f.weightKg[1] });
 }

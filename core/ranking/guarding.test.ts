@@ -2,6 +2,8 @@ import type { Conditions } from '../water/conditions';
 import { FAMILIES } from '../lures/family';
 import { GUARDING_FACTORS } from './guarding';
 import { rankLures, type Ranking } from './rank';
+import type { RankedLure } from './ranked';
+import type { Water } from '../water/conditions';
 import type { Sign } from '../water/terms';
 
 const on = (signs: Sign[] = [], more: Partial<Conditions> = {}): Ranking =>
@@ -63,7 +65,8 @@ describe('fish on their beds', () => {
   test('the three: one for now, one for when it has turned, one of another kind', () => {
     expect(calm.plan!.start).toBe(calm.ranked[0]!.family);
     expect(place(angry, calm.plan!.follow)).toBeLessThan(3);
-    expect(new Set(Object.values(calm.plan!)).size).toBe(3);
+    expect(new Set([calm.plan!.start, calm.plan!.follow, calm.plan!.refusal]).size).toBe(3);
+    expect(calm.plan!.reworked).toEqual([]);
   });
   test('what lies on the bed beats what must leave it', () => {
     expect(place(angry, 'finesse-jig')).toBeLessThan(place(angry, 'square-bill'));
@@ -120,8 +123,17 @@ describe('from the beach', () => {
       reach(gale, 'spinnerbait') - reach(calm, 'spinnerbait'),
     );
   });
-  test('where one moves to the fish distance says nothing', () => {
-    const lake = rankLures({ species: 'largemouth-bass', water: { setting: 'lake', windMps: 12 } });
-    for (const x of lake.ranked) expect(x.why.find((w) => w.factor === 'distance')!.ln).toBe(0);
+  test('where one moves to the fish a longer cast is worth a little, in cover in single pieces nothing', () => {
+    const at = (water: Partial<Water>) =>
+      rankLures(
+        { species: 'largemouth-bass', water: { setting: 'lake', windMps: 2, ...water } },
+        { withoutRange: true },
+      ).ranked;
+    const distance = (x: RankedLure) => x.why.find((w) => w.factor === 'distance')!;
+    const thrown = (x: RankedLure) => distance(x).facts.way === 'cast';
+    for (const x of at({}).filter(thrown))
+      expect(distance(x).ln).toBeCloseTo(0.3 * Math.log(Number(distance(x).facts.castM) / 22), 9);
+    for (const x of at({ cover: { kind: 'dock', density: 0.5 } }).filter(thrown))
+      expect(distance(x).ln).toBeCloseTo(0, 9);
   });
 });

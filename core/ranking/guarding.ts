@@ -19,7 +19,7 @@ import { summed, type Score } from './score';
 export const GUARDING_FACTORS = ['passes', 'anger', 'stays', 'cover', 'hooked', 'snags'] as const;
 
 /** Share of the answer that goes to what fits the mouth, by agitation. */
-const WANTS_SMALL = [0, 0.15, 0.55, 1] as const;
+const WANTS_SMALL = [0, 0.05, 0.4, 1] as const;
 /** Sizes as shares of a favourite mouthful: an intruder, and something to carry off. */
 const INTRUDER = { size: 1.7, width: 0.4 } as const;
 const MOUTHFUL = { size: 0.65, width: 0.35 } as const;
@@ -30,18 +30,30 @@ const STAY_SHARE = 0.8;
 /** A lure that must move this fast to work has left the bed at once, m/s. */
 const LEAVES_MPS = 0.2;
 
+/** Metal and hard sinkers are dead while they lie: this much of them provokes. */
+const LIES_DEAD = 0.35;
+const liesDead = (f: Family): boolean => f.build.kind === 'piece' && f.build.gravity > 1.3 && !f.soft;
+
 /** How much it looks like something that eats eggs. */
 function provokes(f: Family, sizeM: number, favouriteM: number): number {
   const shape = Math.max(f.shapes['deep-fish'] ?? 0, 0.8 * (f.shapes.craw ?? 0), 0.5 * (f.shapes['slender-fish'] ?? 0));
   return (
     bell(Math.log(sizeM / favouriteM / INTRUDER.size), 0, INTRUDER.width) *
     (0.25 + 0.75 * shape) *
+    (liesDead(f) ? LIES_DEAD : 1) *
     (0.6 + 0.4 * Math.max(f.thump, f.flash))
   );
 }
 
+/** What is carried off is felt first: little is left to a mouthful of trebles. */
+const TREBLE = 0.4;
+
 function fits(f: Family, sizeM: number, favouriteM: number): number {
-  return bell(Math.log(sizeM / favouriteM / MOUTHFUL.size), 0, MOUTHFUL.width) * (1 - 0.6 * f.action);
+  return (
+    bell(Math.log(sizeM / favouriteM / MOUTHFUL.size), 0, MOUTHFUL.width) *
+    (1 - 0.6 * f.action) *
+    (f.hook === 'treble' ? TREBLE : 1)
+  );
 }
 
 /** Share of a pass that it can be kept on the bed. */
@@ -88,5 +100,6 @@ export function scoreGuarding(f: Family, c: ReadContext, agitation: readonly num
     workingDepthM: Math.min(c.r.fishDepthM, c.r.depthM),
     speedMps: f.speedMps[0],
     noticed: 1,
+    weightKg: f.weightKg[1],
   });
 }

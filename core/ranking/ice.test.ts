@@ -57,6 +57,7 @@ test('neither chase nor casts count: no such factor stands in the reasons', () =
   const [x] = rankLures(on(), { withoutRange: true }).ranked;
   expect(x!.why.map((w) => w.factor)).toEqual([
     'called',
+    'appetite',
     'travel',
     'pause',
     'noise',
@@ -64,6 +65,8 @@ test('neither chase nor casts count: no such factor stands in the reasons', () =
     'size',
     'colour',
     'light',
+    'hold',
+    'fall',
     'hooked',
     'snags',
   ]);

@@ -15,16 +15,17 @@ import { ranges } from './noticing';
 import { gapM, type ReadContext } from './context';
 import type { Family } from '../lures/family';
 import {
+  appetiteOf,
   colourOf,
   contributionsOf,
   foodOf,
   lightOf,
-  NOISE_FLOOR,
   noiseMatch,
   pauseOf,
   sizeOf,
   travelOf,
 } from './matches';
+import { fallOf, holdOf } from './weight';
 import { summed, type Contribution, type Score } from './score';
 
 /** Radius over which a lure of common kind calls in common water, m. */
@@ -67,13 +68,16 @@ export function scoreIce(f: Family, c: ReadContext): Score {
     },
     ...contributionsOf(
       [
+        appetiteOf(c),
         travelOf(gap, c),
         pauseOf(f, c),
-        noiseMatch(f, c, NOISE_FLOOR.looking),
+        noiseMatch(f, c, 'looking'),
         foodOf(f, c),
         sizeOf(f, c),
         colourOf(f, c),
         lightOf(f, c),
+        holdOf(f, r),
+        fallOf(f, c),
       ],
       c,
     ),
@@ -90,5 +94,6 @@ export function scoreIce(f: Family, c: ReadContext): Score {
       ),
     ),
     noticed: 1,
+    weightKg: f.weightKg[1],
   });
 }

@@ -6,7 +6,7 @@
  */
 import { DEFAULT_SCHOOLS } from './schools';
 import { spreadMood } from '../mood/states';
-import type { RankEntry, RankedLure } from './rank';
+import type { RankEntry, RankedLure } from './ranked';
 import { inMood, moodAfter, type Empties, type Scoring } from './scoring';
 
 /** A lure on the way from loud to quiet, and how long to give it. */

@@ -3,9 +3,11 @@
  * average with and without it, in a fixed order, so that all contributions add up. Gains are prior: judgement.
  */
 import { bell, clamp, lerp, logistic } from '../base/numbers';
+import { STRIKES_PER_ZONE_CAST } from '../mood/signs';
 import { overMoods } from '../mood/states';
 import { hangLimitS } from '../holdtable/zone';
 import { chaseMps, type ReadContext } from './context';
+import { belonging } from '../lures/belongs';
 import { COLOURS, type Colour, type Family, type PreyShape } from '../lures/family';
 import { chooseColour, chooseSizeM, colourWishes, favouriteSizeM } from './rig';
 import type { Contribution, Factor } from './score';
@@ -50,11 +52,21 @@ export function contributionsOf(all: readonly Match[], c: ReadContext): Contribu
   });
 }
 
+/**
+ * What fish of this mood take, against neutral ones: the mood's own strike rates. The same for every lure: what each
+ * mood likes (below) was judged on days of that mood, by what was taken, and has this in it already.
+ */
+export function appetiteOf(c: ReadContext): Match {
+  const times = overMoods(c.mood, (m) => STRIKES_PER_ZONE_CAST[m]!) / STRIKES_PER_ZONE_CAST[2];
+  return { factor: 'appetite', of: () => times, facts: { mood: overMoods(c.mood, (m) => m), times } };
+}
+
 /** Restlessness each mood likes best, 0–1. */
 const WANTED_ACTION: PerMood = [0.05, 0.22, 0.45, 0.65, 0.85];
 /** How far the water moves that wish, by mood. */
 const SHIFT_SHARE = { shut: 0.25, perMood: 0.19 } as const;
-const ACTION_WIDTH = 0.38;
+/** How far off a loudness may be: in passing, and to fish that may look at it for as long as they please. */
+const ACTION_WIDTH = { passing: 0.38, looking: 0.33 } as const;
 /**
  * What is left to a lure of quite the wrong noise: in passing, and to fish that may look at it for as long as they
  * please.
@@ -69,13 +81,14 @@ function extremeAction(action: number, school: ReadContext['schools']['full']): 
 }
 
 /** How well a loudness suits, 0–1. */
-export function noiseMatch(f: Family, c: ReadContext, floor: number): Match {
+export function noiseMatch(f: Family, c: ReadContext, way: keyof typeof NOISE_FLOOR): Match {
+  const floor = NOISE_FLOOR[way];
   const wanted = (m: number): number =>
     clamp(WANTED_ACTION[m]! + c.noiseShift * (SHIFT_SHARE.shut + SHIFT_SHARE.perMood * m), 0, 1);
   const full = c.full === 0 ? 0 : extremeAction(f.action, c.schools.full);
   return {
     factor: 'noise',
-    of: (m) => floor + (1 - floor) * lerp(bell(f.action, wanted(m), ACTION_WIDTH), full, c.full),
+    of: (m) => floor + (1 - floor) * lerp(bell(f.action, wanted(m), ACTION_WIDTH[way]), full, c.full),
     facts: {
       action: f.action,
       wanted: clamp(overMoods(c.mood, (m) => WANTED_ACTION[m]!) + c.noiseShift, 0, 1),
@@ -146,28 +159,39 @@ export function pauseOf(f: Family, c: ReadContext): Match {
   };
 }
 
+/** One fish passes for another, a deep one for a slender one, this well. prior: judgement. */
+const ALIKE = 0.6;
+const passesFor = (f: Family, shape: PreyShape): number => {
+  const other = shape === 'deep-fish' ? 'slender-fish' : shape === 'slender-fish' ? 'deep-fish' : null;
+  return Math.max(f.shapes[shape] ?? 0, other ? ALIKE * (f.shapes[other] ?? 0) : 0);
+};
+
 /** How well the shape suits what they eat. */
 export function foodOf(f: Family, c: ReadContext): Match {
   let best = 0;
   let forage: string = c.r.forage[0] ?? 'none';
   for (const x of c.r.forage) {
-    const v = f.shapes[SHAPE_OF_FORAGE[x]] ?? 0;
+    const v = passesFor(f, SHAPE_OF_FORAGE[x]);
     if (v > best) {
       best = v;
       forage = x;
     }
   }
-  const habit = Math.max(0, ...c.p.forage.map((x) => f.shapes[SHAPE_OF_FORAGE[x]] ?? 0));
+  const habit = Math.max(0, ...c.p.forage.map((x) => passesFor(f, SHAPE_OF_FORAGE[x])));
   const weight = c.r.forageAbundance === 'thick' ? 0.65 : c.r.forageAbundance === 'scarce' ? 0.35 : 0.5;
   const value = 0.06 + 0.94 * (weight * best + (1 - weight) * 0.8 * habit);
   return { factor: 'food', of: () => value, facts: { forage, match: best } };
 }
 
+/** A frog is as much of a mouthful as a fish of this many times its length. prior: judgement. */
+const FROG_GIRTH = 1.35;
+const girth = (f: Family): number => ((f.shapes.frog ?? 0) > 0.9 ? FROG_GIRTH : 1);
+
 /** How well the length suits the mouth and the mouthful. */
 export function sizeOf(f: Family, c: ReadContext): Match {
   const sizeM = chooseSizeM(f, c.r, c.p, c.schools);
   const bestM = favouriteSizeM(c.r, c.p, c.schools);
-  const misfit = Math.log(sizeM / bestM);
+  const misfit = Math.log((sizeM * girth(f)) / bestM);
   const value = bell(misfit, 0, misfit > 0 ? 0.4 : 0.42);
   return { factor: 'size', of: () => value, facts: { sizeM, bestM } };
 }
@@ -250,8 +274,15 @@ export function lightOf(f: Family, c: ReadContext): Match {
   };
 }
 
-/** What waves leave of it. */
+/** Whether it is what is thrown for this fish. */
+export function belongsOf(f: Family, c: ReadContext): Match {
+  const value = belonging(f.id, c.p.id);
+  return { factor: 'belongs', of: () => value, facts: { share: value } };
+}
+
+/** What waves leave of it: what is larger and heavier bears larger ones. */
 export function chopOf(f: Family, c: ReadContext): Match {
-  const value = f.chopLimitM === null ? 1 : 0.02 + 0.98 * Math.exp(-((c.r.waveHeightM / f.chopLimitM) ** 2));
-  return { factor: 'chop', of: () => value, facts: { waveM: c.r.waveHeightM, limitM: f.chopLimitM ?? 99 } };
+  const limitM = f.chopLimitM === null ? null : f.chopLimitM * Math.cbrt(f.weightShare);
+  const value = limitM === null ? 1 : 0.02 + 0.98 * Math.exp(-((c.r.waveHeightM / limitM) ** 2));
+  return { factor: 'chop', of: () => value, facts: { waveM: c.r.waveHeightM, limitM: limitM ?? 99 } };
 }

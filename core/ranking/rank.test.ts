@@ -1,75 +1,26 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { seededRandom } from '../base/random';
+import { expectationRows, holds, place } from '../fixtures/expectations';
 import { speciesProfile } from '../water/species';
 import type { Conditions } from '../water/conditions';
 import { allFamilies, familyById } from '../lures/families';
 import { FAMILIES, type FamilyId } from '../lures/family';
 import { findExclusion } from './limits';
 import { lurePhysics } from '../lures/physics';
-import { rankLures, type Ranking } from './rank';
+import { rankLures } from './rank';
 import { freeSink } from '../simulation/sink';
 import { COVER_KINDS, SPECIES } from '../water/terms';
 import { resolveConditions } from '../water/resolve';
 
-type Expectation = {
-  above?: [string, string];
-  top?: number;
-  has?: string[];
-  notTop?: number;
-  of?: string[];
-  excluded?: string[];
-  ranked?: string[];
-  mood?: { min?: number; max?: number };
-  rig?: string;
-  field?: string;
-  is?: unknown;
-  min?: number;
-  max?: number;
-  distinctPlan?: boolean;
-};
-type Plain = Record<string, unknown>;
-
-type Case = { id: string; given: Plain; expect: Expectation[] };
+type Waters = Parameters<typeof expectationRows>[0];
 const read = (file: string): unknown => JSON.parse(readFileSync(path.join(__dirname, '../fixtures', file), 'utf8'));
-const fixture = read('rank.json') as { base: Plain; cases: Case[] };
+const fixture = read('rank.json') as Waters;
 /** More waters of every kind and species, each with what the job's own rules of thumb say of it. */
-const waters = read('waters.json') as { cases: Case[] };
-const isObject = (v: unknown): v is Plain => !!v && typeof v === 'object' && !Array.isArray(v);
-const merge = (a: unknown, b: unknown): unknown =>
-  isObject(b)
-    ? Object.fromEntries(
-        [...new Set([...Object.keys((a as Plain) ?? {}), ...Object.keys(b)])].map((k) => [
-          k,
-          k in b ? merge((a as Plain)?.[k], b[k]) : (a as Plain)[k],
-        ]),
-      )
-    : b;
-const place = (r: Ranking, f: string): number => {
-  const i = r.ranked.findIndex((x) => x.family === f);
-  return i < 0 ? Infinity : i;
-};
-
-function holds(e: Expectation, r: Ranking): boolean {
-  if (e.above) return place(r, e.above[0]) < place(r, e.above[1]);
-  if (e.top) return e.has!.some((f) => place(r, f) < e.top!);
-  if (e.notTop) return r.ranked.length > 0 && e.of!.every((f) => place(r, f) >= e.notTop!);
-  if (e.excluded) return e.excluded.every((f) => place(r, f) === Infinity);
-  if (e.ranked) return e.ranked.every((f) => place(r, f) < Infinity);
-  if (e.mood) return r.mood.mean >= (e.mood.min ?? -1) && r.mood.mean <= (e.mood.max ?? 9);
-  if (e.rig) {
-    const v = (r.ranked.find((x) => x.family === e.rig)?.rig as unknown as Plain | undefined)?.[e.field!];
-    if (e.is !== undefined) return ([] as unknown[]).concat(e.is).includes(v);
-    return typeof v === 'number' && v >= (e.min ?? -Infinity) && v <= (e.max ?? Infinity);
-  }
-  const p = [r.plan?.start, r.plan?.follow, r.plan?.refusal];
-  return new Set(p).size === 3 && p.every((f) => !!f && place(r, f) < Infinity);
-}
+const waters = read('waters.json') as Pick<Waters, 'cases'>;
 
 describe('what experienced anglers agree on', () => {
-  const rows = [...fixture.cases, ...waters.cases]
-    .map((c) => ({ ...c, input: merge(fixture.base, c.given) as Conditions }))
-    .flatMap((c) => c.expect.map((e) => [`${c.id}: ${JSON.stringify(e)}`, c.input, e] as const));
+  const rows = expectationRows({ base: fixture.base, cases: [...fixture.cases, ...waters.cases] });
 
   test('they are many', () => {
     expect(rows.length).toBeGreaterThanOrEqual(200);
@@ -152,7 +103,7 @@ describe('properties over forty random waters (seed 11)', () => {
       const r = rankLures(c, { withoutRange: true });
       if (!r.plan) continue;
       const three = [r.plan.start, r.plan.follow, r.plan.refusal];
-      expect(new Set(three).size).toBe(3);
+      expect(new Set(three).size).toBe(3 - r.plan.reworked.length);
       for (const f of three) expect(place(r, f)).toBeLessThan(Infinity);
     }
   });

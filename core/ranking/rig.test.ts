@@ -2,79 +2,13 @@ import { usualWater, type ConditionsChange } from '../fixtures/usualWater';
 import { speciesProfile } from '../water/species';
 import { allFamilies, familyById } from '../lures/families';
 import type { FamilyId } from '../lures/family';
-import { choosePeg, chooseRig, chooseSizeM, chooseWeightKg, holdingWeightKg, wantedFallMps, type Rig } from './rig';
+import { atWeight, soldWeightsKg } from '../lures/weights';
+import { choosePeg, chooseRig, chooseSizeM, type Rig } from './rig';
 import { FISHING_PRESSURES } from '../water/terms';
 
 const bass = speciesProfile('largemouth-bass');
 const rig = (id: FamilyId, c: ConditionsChange = {}, mood = 2): Rig =>
   chooseRig(familyById(id), usualWater(c), bass, mood);
-
-describe('weight', () => {
-  test('the wanted fall is slow in the cold and quicker as water and mood warm', () => {
-    expect(wantedFallMps(5, 1)).toBeLessThan(0.35);
-    expect(wantedFallMps(26, 3)).toBeGreaterThan(0.7);
-    expect(wantedFallMps(18, 3)).toBeGreaterThan(wantedFallMps(18, 1));
-  });
-
-  test('cold water gets a lighter jig than warm', () => {
-    const jig = familyById('flipping-jig');
-    expect(chooseWeightKg(jig, usualWater({ water: { surfaceTempC: 6 } }), 1)).toBeLessThan(
-      chooseWeightKg(jig, usualWater({ water: { surfaceTempC: 27 } }), 3),
-    );
-  });
-
-  test('current, wind and depth ask for more', () => {
-    const spoon = familyById('casting-spoon');
-    const still = holdingWeightKg(spoon, usualWater());
-    expect(holdingWeightKg(spoon, usualWater({ water: { currentMps: 0.8 } }))).toBeGreaterThan(still);
-    expect(holdingWeightKg(spoon, usualWater({ water: { windMps: 11 } }))).toBeGreaterThan(still);
-    expect(holdingWeightKg(spoon, usualWater({ water: { depthM: 9, fishDepthM: 8 } }))).toBeGreaterThan(still);
-    expect(
-      chooseWeightKg(spoon, usualWater({ water: { currentMps: 0.9, depthM: 10, fishDepthM: 9 } }), 2),
-    ).toBeGreaterThan(0.05);
-  });
-
-  test('a current pulls at the line that hangs in it: in shallow water it asks for little', () => {
-    const spinner = familyById('inline-spinner');
-    const more = (depthM: number): number =>
-      holdingWeightKg(spinner, usualWater({ water: { depthM, fishDepthM: depthM - 0.3, currentMps: 0.5 } })) -
-      holdingWeightKg(spinner, usualWater({ water: { depthM, fishDepthM: depthM - 0.3 } }));
-    expect(more(1.2)).toBeLessThan(0.6 * more(6));
-    expect(
-      chooseWeightKg(spinner, usualWater({ water: { depthM: 1.2, fishDepthM: 0.9, currentMps: 0.5 } }), 2),
-    ).toBeLessThanOrEqual(0.0091);
-  });
-
-  test('a mat asks for weight to get through', () => {
-    const worm = familyById('texas-rig');
-    expect(
-      chooseWeightKg(worm, usualWater({ water: { cover: { kind: 'matted-grass', density: 1 } } }), 2),
-    ).toBeGreaterThanOrEqual(0.014);
-  });
-
-  test.each(['popper', 'suspending-jerkbait', 'square-bill'] as const)('a %s comes in its own weight', (id) => {
-    const f = familyById(id);
-    const w = chooseWeightKg(f, usualWater(), 2);
-    expect(Math.abs(w - f.weightKg[1])).toBeLessThan(0.004);
-  });
-
-  test.each(['paddletail', 'football-jig', 'panfish-jig-action', 'drop-shot'] as const)(
-    'a %s stays inside what it comes in',
-    (id) => {
-      const f = familyById(id);
-      for (const temp of [4, 15, 28])
-        for (const depthM of [1, 6, 12]) {
-          const w = chooseWeightKg(
-            f,
-            usualWater({ water: { surfaceTempC: temp, depthM, fishDepthM: depthM * 0.9 } }),
-            2,
-          );
-          expect(w).toBeGreaterThanOrEqual(f.weightKg[0] * 0.95);
-          expect(w).toBeLessThanOrEqual(f.weightKg[2] * 1.05);
-        }
-    },
-  );
-});
 
 describe('colour', () => {
   test.each([
@@ -94,7 +28,8 @@ describe('trailer, hook and noise', () => {
   test.each([
     ['flat in the cold', 'flipping-jig', { water: { surfaceTempC: 8 } }, 'flat'],
     ['flapping in the warm', 'flipping-jig', { water: { surfaceTempC: 26 } }, 'flapping'],
-    ['a paddle on a cool swim jig', 'swim-jig', { water: { surfaceTempC: 15 } }, 'paddle'],
+    ['a paddle on a swim jig among shad', 'swim-jig', { forage: ['shad'] }, 'paddle'],
+    ['what beats on one elsewhere', 'swim-jig', { forage: ['bluegill'], water: { surfaceTempC: 10 } }, 'flapping'],
     ['none where there is none', 'popper', {}, 'none'],
     ['its own curl', 'panfish-jig-action', {}, 'curl'],
   ] as [string, FamilyId, ConditionsChange, string][])('%s', (_name, id, c, trailer) => {
@@ -165,18 +100,18 @@ describe('size', () => {
 });
 
 test('metal that must be heavy is long as well, a head is heavy by itself', () => {
-  const ripping = { water: { depthM: 10, fishDepthM: 9, currentMps: 0.9 } };
-  const size = (id: FamilyId, c: ConditionsChange): number => chooseSizeM(familyById(id), usualWater(c), bass);
-  expect(size('casting-spoon', ripping)).toBeGreaterThan(1.15 * size('casting-spoon', {}));
-  // Like shapes: within a tenth of the length that its weight has by the family's middle one.
+  const size = (id: FamilyId, kg: number): number => chooseSizeM(atWeight(familyById(id), kg), usualWater(), bass);
+  expect(size('casting-spoon', 0.042)).toBeGreaterThan(1.15 * size('casting-spoon', 0.014));
+  // Like shapes: within an eighth of the length that its weight has by the family's middle one.
   const spoon = familyById('casting-spoon');
-  const { weightKg, sizeM } = rig('casting-spoon', ripping);
-  expect(Math.abs(Math.log(sizeM / (spoon.lengthM[1] * Math.cbrt(weightKg / spoon.weightKg[1]))))).toBeLessThan(0.15);
-  expect(size('bucktail-jig', ripping)).toBe(size('bucktail-jig', {}));
+  const like = spoon.lengthM[1] * Math.cbrt(0.042 / spoon.weightKg[1]);
+  expect(Math.abs(Math.log(size('casting-spoon', 0.042) / like))).toBeLessThan(0.125);
+  expect(size('bucktail-jig', 0.014)).toBe(size('bucktail-jig', 0.042));
   // Never out of what the family comes in.
-  for (const f of allFamilies()) {
-    const L = size(f.id, ripping);
-    expect(L).toBeGreaterThanOrEqual(f.lengthM[0]);
-    expect(L).toBeLessThanOrEqual(f.lengthM[2]);
-  }
+  for (const f of allFamilies())
+    for (const kg of soldWeightsKg(f)) {
+      const L = size(f.id, kg);
+      expect(L).toBeGreaterThanOrEqual(f.lengthM[0]);
+      expect(L).toBeLessThanOrEqual(f.lengthM[2]);
+    }
 });

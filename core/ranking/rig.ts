@@ -1,15 +1,10 @@
-/**
- * How to rig a family for this water: weight, colour, trailer, size, hook, noise, peg.
- * Weight: the lightest that reaches and holds, against a fall slow enough for the cold. Gains are prior: judgement.
- */
+/** How to make a lure up for this water: colour, trailer, size, hook, noise, peg. Gains are prior: judgement. */
 import { clamp, lerp, logistic } from '../base/numbers';
-import { freeSink } from '../simulation/sink';
 import { surfaceLux } from '../water/light';
 import type { SpeciesProfile } from '../water/species';
 import { COLOURS, type Colour, type Family, type FamilyId, type Hook, type Noise, type Trailer } from '../lures/family';
-import { lurePhysics } from '../lures/physics';
+import { withHook } from '../lures/weights';
 import { DEFAULT_SCHOOLS, type Schools } from './schools';
-import { FRESH_KG_M3 } from '../water/fluid';
 import type { ResolvedConditions } from '../water/resolve';
 
 /** How a lure is made up: weight, kg; length, m; colour, trailer, hook, noise; peg: null where there is none to set. */
@@ -22,56 +17,6 @@ export interface Rig {
   hook: Hook;
   noise: Noise;
   peg: boolean | null;
-}
-
-/** Weights sold, kg (1/32 … 3 oz). */
-export const SOLD_KG = [0.9, 1.8, 2.7, 3.5, 5.3, 7.1, 8.9, 10.6, 14.2, 17.7, 21.3, 28.3, 42.5, 56.7, 85].map(
-  (g) => g / 1000,
-);
-
-/** Fall the fish wants to see, m/s: slow in the cold, faster as water and mood warm. */
-export const wantedFallMps = (tempC: number, moodMean: number): number =>
-  0.24 + 0.42 * logistic(tempC, 15, 2.5) + 0.04 * moodMean;
-
-/** Lightest weight, kg, that keeps bottom or depth: deeper, stronger current and wind ask for more. */
-export function holdingWeightKg(f: Family, r: ResolvedConditions): number {
-  const depth = f.mode === 'bottom' ? r.depthM : Math.min(r.fishDepthM, f.depthM[1]);
-  // The current pulls at all the line that hangs in it: in shallow water at little.
-  const drive = (r.currentMps ** 2 * 0.073 * depth) / (depth + 2) + Math.max(0, r.windMps - 4) * 0.0006;
-  const through =
-    f.mode === 'bottom' && (r.cover.kind === 'matted-grass' || r.cover.kind === 'pads') ? 0.014 * r.cover.density : 0;
-  return Math.max(0.0012 * depth * (f.weightKg[1] / 0.0106) + drive, through);
-}
-
-/** Share of the usual fall and weight that is wanted over grass tops. prior: judgement. */
-const OVER_GRASS = { fall: 0.7, weight: 0.75 } as const;
-
-/** Less than this is a floater, a suspender, or runs just below the top. */
-const SINKER_GRAVITY = 1.05;
-const hardlySinks = (f: Family): boolean =>
-  f.mode === 'surface' || (f.build.kind === 'piece' && f.build.gravity < SINKER_GRAVITY);
-
-/** The weight to tie on, kg, one that is sold. */
-export function chooseWeightKg(f: Family, r: ResolvedConditions, moodMean: number): number {
-  const [lo, , hi] = f.weightKg;
-  const inRange = SOLD_KG.filter((w) => w >= lo * 0.95 && w <= hi * 1.05);
-  const weights = inRange.length > 0 ? inRange : [f.weightKg[1]];
-  const need = Math.min(holdingWeightKg(f, r), weights[weights.length - 1]!);
-  const usable = weights.filter((w) => w >= need * 0.999);
-  if (hardlySinks(f)) {
-    return weights.reduce((a, b) => (Math.abs(b - f.weightKg[1]) < Math.abs(a - f.weightKg[1]) ? b : a));
-  }
-  // What swims over grass must stay above its tops: lighter, and slower to fall.
-  const overGrass = f.mode === 'swim' && r.cover.kind === 'submerged-grass' ? Math.min(1, r.cover.density / 0.3) : 0;
-  const wanted = wantedFallMps(r.surfaceTempC, moodMean) * lerp(1, OVER_GRASS.fall, overGrass);
-  // Cold: lighter than the usual middle; warm: heavier.
-  const usual =
-    f.weightKg[1] * (0.75 + 0.6 * logistic(r.surfaceTempC, 15, 2.5)) * lerp(1, OVER_GRASS.weight, overGrass);
-  const miss = (w: number): number => {
-    const s = freeSink(lurePhysics(f, w), FRESH_KG_M3);
-    return s ? Math.abs(Math.log(s.terminalMps / wanted)) + 0.35 * Math.abs(Math.log(w / usual)) : 9;
-  };
-  return usable.reduce((a, b) => (miss(b) < miss(a) ? b : a));
 }
 
 /** What passes for a crawfish this well is given its colour where no baitfish are about. */
@@ -114,12 +59,31 @@ function chooseTrailer(f: Family, r: ResolvedConditions, moodMean: number): Trai
   if (f.id === 'panfish-jig-action') return 'curl';
   if (f.id === 'paddletail') return 'paddle';
   if (!f.trailers) return 'none';
-  if (r.surfaceTempC < 12 || moodMean < 1.1) return 'flat';
-  if (f.mode === 'swim') return r.surfaceTempC > 18 ? 'flapping' : 'paddle';
-  return r.surfaceTempC > 17 ? 'flapping' : 'flat';
+  // What is swum always moves its tail: as a baitfish among baitfish, else as what beats.
+  if (f.mode === 'swim') return r.forage.some((x) => BAITFISH.has(x)) ? 'paddle' : 'flapping';
+  return r.surfaceTempC > 17 && moodMean >= 1.1 ? 'flapping' : 'flat';
 }
 
-const NEEDS_WEEDLESS = new Set(['pads', 'matted-grass', 'submerged-grass', 'reeds', 'wood', 'brush', 'oyster']);
+const NEEDS_WEEDLESS = new Set([
+  'pads',
+  'matted-grass',
+  'submerged-grass',
+  'reeds',
+  'wood',
+  'brush',
+  'oyster',
+  'dock',
+  'rock',
+]);
+
+const hooked = new WeakMap<Family, Family>();
+/** The lure as it is hooked for this cover: what is scored is what is tied on. */
+export function asHooked(f: Family, r: ResolvedConditions): Family {
+  if (chooseHook(f, r) === f.hook) return f;
+  let other = hooked.get(f);
+  if (!other) hooked.set(f, (other = withHook(f, chooseHook(f, r))));
+  return other;
+}
 
 function chooseHook(f: Family, r: ResolvedConditions): Hook {
   return f.weedlessToo && NEEDS_WEEDLESS.has(r.cover.kind) && r.cover.density >= 0.2 ? 'weedless' : f.hook;
@@ -156,15 +120,8 @@ export const favouriteSizeM = (r: ResolvedConditions, p: SpeciesProfile, schools
   p.preyLengthM[1] * appetite(r, schools);
 
 /**
- * A sinker of one piece is no shorter than one of the weight that is needed here: like shapes grow with the cube root
- * of the weight. Others carry their weight in a head of its own.
- */
-const neededLengthM = (f: Family, r: ResolvedConditions): number =>
-  f.build.kind === 'piece' && !hardlySinks(f) ? f.lengthM[1] * Math.cbrt(holdingWeightKg(f, r) / f.weightKg[1]) : 0;
-
-/**
  * Length nearest the food, inside what the family comes in: the hatch when it is thin or normal, a size up when it is
- * thick; and of one piece with its weight.
+ * thick.
  */
 export function chooseSizeM(
   f: Family,
@@ -174,14 +131,13 @@ export function chooseSizeM(
 ): number {
   const [lo, mid, hi] = f.lengthM;
   const wish = Math.sqrt(mid * p.preyLengthM[1]) * appetite(r, schools);
-  const fitting = clamp(wish, lo, Math.min(hi, Math.max(lo, p.preyLengthM[2])));
-  return Math.min(hi, Math.max(fitting, neededLengthM(f, r)));
+  return clamp(wish, lo, Math.min(hi, Math.max(lo, p.preyLengthM[2])));
 }
 
 /** Where one colour is trusted and no own lure says which. */
 const TRUSTED_COLOUR: Colour = 'natural';
 
-/** Weight, size, colour, trailer, hook, noise and peg of a family here. */
+/** Size, colour, trailer, hook, noise and peg of a lure here, at the weight it comes in (see weights.ts). */
 export function chooseRig(
   f: Family,
   r: ResolvedConditions,
@@ -191,7 +147,7 @@ export function chooseRig(
 ): Rig {
   return {
     family: f.id,
-    weightKg: chooseWeightKg(f, r, moodMean),
+    weightKg: f.weightKg[1],
     sizeM: chooseSizeM(f, r, p, schools),
     colour: f.colour ?? (schools.colour === 'one' ? TRUSTED_COLOUR : chooseColour(f, r)),
     trailer: chooseTrailer(f, r, moodMean),

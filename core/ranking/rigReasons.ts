@@ -1,12 +1,13 @@
 /** Why a rig is as it is, piece by piece, and what would have been next. */
-import { freeSink } from '../simulation/sink';
 import { surfaceLux } from '../water/light';
 import type { SpeciesProfile } from '../water/species';
 import type { Colour, Family, Hook, Noise, Trailer } from '../lures/family';
-import { lurePhysics } from '../lures/physics';
-import { chooseSizeM, chooseWeightKg, holdingWeightKg, SOLD_KG, wantedFallMps, type Rig } from './rig';
+import { atWeight } from '../lures/weights';
+import { chooseSizeM, type Rig } from './rig';
+import type { Factor } from './score';
+import { fallMps, neededKg } from './weight';
+import type { WeightChoice } from './weighing';
 import type { Schools } from './schools';
-import { FRESH_KG_M3 } from '../water/fluid';
 import type { ResolvedConditions } from '../water/resolve';
 
 /** Why a part of the rig was chosen, and what came next. */
@@ -18,9 +19,12 @@ export type RigReason =
       /** Fall of this and of the runner-up, m/s; null: it floats. */
       fallMps: number | null;
       runnerUpFallMps: number | null;
-      wantedMps: number;
-      holdKg: number;
-      why: 'own' | 'floats' | 'holds' | 'fall';
+      /** The lightest that is felt on the bottom or keeps its depth, kg. */
+      needKg: number;
+      only: boolean;
+      /** What a lighter one and a heavier one would lose by. */
+      notLighter: Factor | null;
+      notHeavier: Factor | null;
     }
   | {
       part: 'colour';
@@ -49,8 +53,6 @@ const NEXT_COLOUR: Record<Colour, Colour> = {
   craw: 'dark',
 };
 
-const fallOf = (f: Family, kg: number): number | null => freeSink(lurePhysics(f, kg), FRESH_KG_M3)?.terminalMps ?? null;
-
 /** Whether the lure has but one of a thing: an own lure's weight, length, colour. */
 const fixed = (span: readonly [number, number, number]): boolean => span[0] === span[2];
 
@@ -60,10 +62,10 @@ export function rigReasons(
   f: Family,
   r: ResolvedConditions,
   p: SpeciesProfile,
-  moodMean: number,
+  choice: WeightChoice,
   schools: Schools,
 ): RigReason[] {
-  const out: RigReason[] = [weightReason(rig, f, r, moodMean)];
+  const out: RigReason[] = [weightReason(rig, f, r, choice)];
   out.push({
     part: 'colour',
     value: rig.colour,
@@ -123,28 +125,18 @@ export function rigReasons(
   return out;
 }
 
-function weightReason(rig: Rig, f: Family, r: ResolvedConditions, moodMean: number): RigReason {
-  const holdKg = holdingWeightKg(f, r);
-  const fallMps = fallOf(f, rig.weightKg);
-  const wantedMps = wantedFallMps(r.surfaceTempC, moodMean);
-  const base = { part: 'weight' as const, value: rig.weightKg, fallMps, wantedMps, holdKg };
-  if (fixed(f.weightKg)) return { ...base, runnerUp: null, runnerUpFallMps: null, why: 'own' };
-  const sold = SOLD_KG.filter(
-    (w) => w >= f.weightKg[0] * 0.95 && w <= f.weightKg[2] * 1.05 && Math.abs(w - rig.weightKg) > 1e-6,
-  );
-  // The next best without the chosen one: as if it were not sold.
-  const lighter = sold.filter((w) => w < rig.weightKg && w >= holdKg).pop() ?? null;
-  const heavier = sold.find((w) => w > rig.weightKg) ?? null;
-  const miss = (w: number): number => Math.abs(Math.log((fallOf(f, w) ?? wantedMps) / wantedMps));
-  const runnerUp =
-    lighter === null ? heavier : heavier === null ? lighter : miss(lighter) < miss(heavier) ? lighter : heavier;
-  const held =
-    chooseWeightKg(f, { ...r, currentMps: 0, windMps: 0, depthM: 1, fishDepthM: 0.5 }, moodMean) < rig.weightKg - 1e-6;
+function weightReason(rig: Rig, f: Family, r: ResolvedConditions, choice: WeightChoice): RigReason {
+  const at = (kg: number): number | null => (f.mode === 'surface' ? null : fallMps(atWeight(f, kg)));
   return {
-    ...base,
-    runnerUp,
-    runnerUpFallMps: runnerUp === null ? null : fallOf(f, runnerUp),
-    why: fallMps === null || f.mode === 'surface' ? 'floats' : held ? 'holds' : 'fall',
+    part: 'weight',
+    value: rig.weightKg,
+    runnerUp: choice.runnerUpKg,
+    fallMps: at(rig.weightKg),
+    runnerUpFallMps: choice.runnerUpKg === null ? null : at(choice.runnerUpKg),
+    needKg: neededKg(f, r),
+    only: choice.only,
+    notLighter: choice.notLighter,
+    notHeavier: choice.notHeavier,
   };
 }
 

@@ -1,6 +1,7 @@
 /** What each school would change today: the same water ranked as the other school has it. */
 import type { Conditions } from '../water/conditions';
-import { rankLures, type Ranking, type RankOptions, type Three } from './rank';
+import { rankLures, type Ranking, type RankOptions } from './rank';
+import type { Three } from './three';
 import { SCHOOL_IDS, SCHOOLS, withDefaults, type SchoolId, type Schools } from './schools';
 
 /** What following another school of thought would change today. */

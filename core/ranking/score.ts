@@ -7,6 +7,7 @@ import type { ZoneEstimate } from '../holdtable/zone';
 export const FACTORS = [
   'zone',
   'noticed',
+  'appetite',
   'travel',
   'speed',
   'pause',
@@ -18,7 +19,14 @@ export const FACTORS = [
   'light',
   'chop',
   'distance',
+  'wind',
+  'hold',
+  'fall',
+  'splash',
+  'bog',
+  'belongs',
   'cover',
+  'passing',
   'deflection',
   'hooked',
   'snags',
@@ -44,6 +52,8 @@ export interface Score {
   workingDepthM: number;
   speedMps: number;
   noticed: number;
+  /** What it weighs here, kg. */
+  weightKg: number;
 }
 
 /**

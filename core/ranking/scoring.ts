@@ -14,6 +14,7 @@ import type { Family } from '../lures/family';
 import { scoreFeeding } from './feeding';
 import { scoreGuarding } from './guarding';
 import { scoreIce } from './ice';
+import { asHooked } from './rig';
 import type { Score } from './score';
 import { drawConditions } from '../water/drawn';
 import type { ResolvedConditions } from '../water/resolve';
@@ -43,8 +44,8 @@ const scorerIn = (branch: Branch, c: ReadContext, agitation: readonly number[]):
   branch === 'ice'
     ? (f) => scoreIce(f, c)
     : branch === 'guarding'
-      ? (f) => scoreGuarding(f, c, agitation)
-      : (f) => scoreFeeding(f, c);
+      ? (f) => scoreGuarding(asHooked(f, c.r), c, agitation)
+      : (f) => scoreFeeding(asHooked(f, c.r), c);
 
 const CALM = [1, 0, 0, 0] as const;
 

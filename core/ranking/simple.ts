@@ -1,7 +1,7 @@
 /** For a beginner: three that work here and are hard to fish wrong. */
 import { EVERYDAY } from '../lures/families/everyday';
 import { familyById } from '../lures/families';
-import type { RankedLure } from './rank';
+import type { RankedLure } from './ranked';
 
 /** Below this a lure asks for more than winding and waiting. */
 const EASY = 0.7;

@@ -2,10 +2,13 @@
 import type { Conditions } from '../water/conditions';
 import { resolveConditions } from '../water/resolve';
 import { speciesProfile } from '../water/species';
-import { entriesOf, rankLures, sift } from './rank';
+import { familyById } from '../lures/families';
+import type { FamilyId } from '../lures/family';
+import type { OwnLure } from '../lures/own';
+import { atBestWeight, entriesOf, rankLures, sift } from './rank';
 import { inMood, moodAfter, scoringOf } from './scoring';
+import { CASTS_BEFORE_CHANGE, WORTH_TYING } from './three';
 
-const DOZEN = 12;
 /** Cold, murky, in wood: what is best next changes between a dozen and two dozen empty casts. */
 const COLD_WOOD: Conditions = {
   species: 'largemouth-bass',
@@ -31,19 +34,77 @@ const COLD_WOOD: Conditions = {
   access: 'bow',
 };
 
-function bestNext(casts: number): string {
+test('what follows is the best of another kind, worth tying on, once a dozen casts drew nothing', () => {
+  expect(CASTS_BEFORE_CHANGE).toBe(12);
   const s = scoringOf(resolveConditions(COLD_WOOD), speciesProfile(COLD_WOOD.species), {});
-  const { able } = sift(entriesOf({}), s, null);
+  const able = atBestWeight(sift(entriesOf({}), s, null).able, s, null);
   const { plan, ranked } = rankLures(COLD_WOOD, { withoutRange: true });
   const first = able.find((e) => e.key === plan!.start)!;
   const { share } = ranked.find((x) => x.key === first.key)!.zone;
-  const score = inMood(s, moodAfter(s, [{ casts, zoneShare: share }]));
-  const others = able.filter((e) => e !== first).sort((a, b) => score(b.f).score - score(a.f).score);
-  const ofAnotherKind = others.find((e) => e.f.mode !== first.f.mode || Math.abs(e.f.action - first.f.action) >= 0.25);
-  return ofAnotherKind!.key;
-}
+  const score = inMood(s, moodAfter(s, [{ casts: 12, zoneShare: share }]));
+  const worthTying = new Set(ranked.filter((x) => x.score >= WORTH_TYING * ranked[0]!.score).map((x) => x.key));
+  const next = able
+    .filter((e) => e !== first && worthTying.has(e.key))
+    .sort((a, b) => score(b.f).score - score(a.f).score)
+    .find((e) => e.f.mode !== first.f.mode || Math.abs(e.f.action - first.f.action) >= 0.25);
+  expect(plan!.follow).toBe(next!.key);
+});
 
-test('what follows is the best of another kind once a dozen casts drew nothing', () => {
-  expect(rankLures(COLD_WOOD, { withoutRange: true }).plan!.follow).toBe(bestNext(DOZEN));
-  expect(bestNext(DOZEN)).not.toBe(bestNext(2 * DOZEN));
+const WATERS: Conditions[] = [
+  COLD_WOOD,
+  { ...COLD_WOOD, water: { ...COLD_WOOD.water, surfaceTempC: 24, clarityM: 2, cover: { kind: 'none', density: 0 } } },
+  {
+    ...COLD_WOOD,
+    species: 'red-drum',
+    water: { ...COLD_WOOD.water, setting: 'flat', salinity: 'salt', surfaceTempC: 24, depthM: 1, fishDepthM: 0.7 },
+  },
+  {
+    ...COLD_WOOD,
+    species: 'striped-bass',
+    water: { ...COLD_WOOD.water, setting: 'surf', salinity: 'salt', surfaceTempC: 15, cover: null },
+  },
+  {
+    ...COLD_WOOD,
+    species: 'walleye',
+    access: 'ice',
+    water: { setting: 'ice', surfaceTempC: 1, depthM: 7, fishDepthM: 6.5 },
+  },
+];
+test.each(WATERS.map((c) => [`${c.species} in ${c.water.setting}`, c] as const))(
+  'all three are worth a fifth of the best and fit the mouth, the third is gentler than the first: %s',
+  (_, c) => {
+    const { plan, ranked } = rankLures(c, { withoutRange: true });
+    const at = (key: string) => ranked.find((x) => x.key === key)!;
+    const [start, follow, refusal] = [at(plan!.start), at(plan!.follow), at(plan!.refusal)];
+    for (const x of [follow, refusal]) {
+      expect(x.score).toBeGreaterThanOrEqual(0.2 * ranked[0]!.score);
+      expect(Math.exp(x.why.find((w) => w.factor === 'size')!.ln)).toBeGreaterThanOrEqual(0.5);
+    }
+    expect(plan!.reworked).toEqual([]);
+    const [f, g] = [familyById(start.family), familyById(refusal.family)];
+    expect(g.action).toBeLessThanOrEqual(f.action);
+    expect(
+      g.action <= f.action - 0.08 ||
+        refusal.rig.sizeM <= 0.8 * start.rig.sizeM ||
+        refusal.speedMps <= 0.65 * start.speedMps,
+    ).toBe(true);
+  },
+);
+
+const own = (family: FamilyId, id: string = family): OwnLure => {
+  const f = familyById(family);
+  return { id, family, weightKg: f.weightKg[1], lengthM: f.lengthM[1], hook: f.hook, colour: null, priceMinor: 0 };
+};
+test('a box of one lure is worked otherwise, and a box without a gentler one says so', () => {
+  const one = rankLures(COLD_WOOD, { lures: [own('flipping-jig')], withoutRange: true }).plan!;
+  expect(one).toEqual({
+    start: 'flipping-jig',
+    follow: 'flipping-jig',
+    refusal: 'flipping-jig',
+    reworked: ['follow', 'refusal'],
+  });
+  const warm = { ...COLD_WOOD, water: { ...COLD_WOOD.water, surfaceTempC: 20, cover: null } };
+  const loud = rankLures(warm, { lures: [own('lipless-vibrating'), own('bladed-jig')], withoutRange: true }).plan!;
+  expect(loud.reworked).toContain('refusal');
+  expect(rankLures(warm, { lures: [], withoutRange: true }).plan).toBeNull();
 });

@@ -3,10 +3,11 @@ import { clamp, lerp } from '../base/numbers';
 import { DEPTH_GRID_M } from '../holdtable/grid';
 import { heldSpeeds, holdingOptions, holdingTable, shareAt, swimHour, type HoldingOption } from '../holdtable/zone';
 import type { Family } from '../lures/family';
+import type { CadenceStyle } from '../lures/styles';
 import { overMoods } from '../mood/states';
 import { chaseMps, gapM, type ReadContext } from './context';
 import { DEFLECTION_GAIN, deflectionGain, keptShare, knocks, pitchedShare, snagChance } from './cover';
-import { likedSpeed, NOISE_FLOOR, noiseMatch, pauseOf, travelledShare } from './matches';
+import { likedSpeed, noiseMatch, pauseOf, travelledShare } from './matches';
 import { knownOf, noticedBy, ranges, sweepOf } from './noticing';
 
 /** How the family is worked here: its depth, m, and the average speed the fish see, m/s. */
@@ -14,6 +15,10 @@ export interface Working {
   depthM: number;
   speedMps: number;
 }
+
+/** Which of a family's three ways of working a mood on 0–4 asks for. */
+export const styleFor = (f: Pick<Family, 'styles'>, moodMean: number): CadenceStyle =>
+  f.styles[moodMean < 1.4 ? 0 : moodMean < 2.6 ? 1 : 2];
 
 /**
  * As near the fish, as long and as close to the speed they want as the family allows: for swimming lures the best of
@@ -38,7 +43,7 @@ export function chooseWorking(f: Family, c: ReadContext): Working {
  * on the two.
  */
 function bestSwim(f: Family, c: ReadContext, wish: Working, [shallowest, deepest]: readonly [number, number]): Working {
-  const noise = noiseMatch(f, c, NOISE_FLOOR.passing);
+  const noise = noiseMatch(f, c, 'passing');
   const pause = pauseOf(f, c);
   const moods = c.mood.map((p, m) => p * noise.of(m) * pause.of(m));
   const senses = ranges(f, c);

@@ -2,12 +2,12 @@
  * The set-ups for a day: from a box, rods and what the day may bring to a set, what it leaves open, and what each place
  * could be swapped for.
  */
-import { entriesOf, type RankOptions } from '../ranking/rank';
+import type { RankOptions } from '../ranking/rank';
 import { rodFit } from '../tackle/rod';
 import { coverDay, swapsFor, coverAnswer, worthOf, type RodCover, type CoverProblem } from './cover';
 import type { Conditions } from '../water/conditions';
 import type { LightShares } from './light';
-import { dayScenarios, lacksOf, valuesOf, type Lack, type Scenario } from './scenarios';
+import { entriesFor, dayScenarios, lacksOf, valuesOf, type Lack, type Scenario } from './scenarios';
 
 /** One rod rigged, what it is for, and what would be missed without it. */
 export interface SetUp {
@@ -51,7 +51,7 @@ const MAX_SWAPS = 6;
 
 /** The best k set-ups of lures and rods for scenarios; exact for k up to 4, else greedy (at least 63 %). */
 export function planRods({ scenarios, k, chosen, ...options }: RodRequest): RodPlan {
-  const entries = entriesOf(options);
+  const entries = entriesFor(scenarios, options);
   const rods = options.rods ?? null;
   const p: CoverProblem = {
     values: valuesOf(entries, scenarios, options),

@@ -1,6 +1,7 @@
 /** What a day may bring: moods × light × depth × cover, each with its weight; and what each lure is worth in each. */
 import { familyById } from '../lures/families';
-import { contextOptions, entriesOf, sift, type RankEntry, type RankOptions } from '../ranking/rank';
+import { atBestWeight, contextOptions, entriesOf, sift, type RankOptions } from '../ranking/rank';
+import type { RankEntry } from '../ranking/ranked';
 import { inMood, scoringOf } from '../ranking/scoring';
 import { judgeMood } from '../mood/filter';
 import { spreadMood } from '../mood/states';
@@ -95,6 +96,16 @@ export function dayScenarios(conditions: Conditions, light: LightShares = USUAL_
   return out.map((s) => ({ ...s, weight: s.weight / all }));
 }
 
+/** What is chosen from, each at the weight that is worth most in the likeliest of the scenarios. */
+export function entriesFor(scenarios: readonly Scenario[], options: RankOptions): RankEntry[] {
+  const entries = entriesOf(options);
+  const likeliest = scenarios.reduce<Scenario | null>((a, b) => (a && a.weight >= b.weight ? a : b), null);
+  if (!likeliest) return entries;
+  const { conditions } = likeliest;
+  const s = scoringOf(resolveConditions(conditions), speciesProfile(conditions.species), contextOptions(options));
+  return atBestWeight(entries, s, options.rods);
+}
+
 const MOOD_SPREAD = 0.8;
 
 /**
@@ -129,7 +140,7 @@ const WORTH_HAVING = 0.03;
 
 /** Families that the box has nothing of, by what one would add to the best it can do in these scenarios. */
 export function lacksOf(scenarios: readonly Scenario[], options: RankOptions): Lack[] {
-  const own = entriesOf(options);
+  const own = entriesFor(scenarios, options);
   const have = valuesOf(own, scenarios, options);
   const best = scenarios.map((_, j) => Math.max(0, ...have.map((row) => row[j]!)));
   const total = Math.max(
@@ -137,7 +148,7 @@ export function lacksOf(scenarios: readonly Scenario[], options: RankOptions): L
     best.reduce((s, v, j) => s + v * scenarios[j]!.weight, 0),
   );
   const owned = new Set(own.map((e) => e.f.id));
-  const others = entriesOf({}).filter((e) => !owned.has(familyById(e.f.id).id));
+  const others = entriesFor(scenarios, {}).filter((e) => !owned.has(familyById(e.f.id).id));
   return valuesOf(others, scenarios, options)
     .map((row, i): Lack => {
       const gains = row.map((v, j) => Math.max(0, v - best[j]!) * scenarios[j]!.weight);

@@ -124,7 +124,7 @@ export function simulatorBench(): string {
   ];
   const sixty = Array.from({ length: 60 }, (_, k) => allFamilies()[k % allFamilies().length]!);
   const lookUp = spreadText(
-    measure(() => sixty.forEach((f, k) => void estimateZone(f, 0.3 + 0.05 * k, 0.4, 0, 0, 0.15e-3 + 3e-6 * k)), 25),
+    measure(() => sixty.forEach((f, k) => void estimateZone(f, 0.3 + 0.05 * k, 0.4, 0, 0.15e-3 + 3e-6 * k)), 25),
     'ms',
     2,
   );

@@ -3,8 +3,11 @@ import { useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { contentHash } from '../../core/base/hash';
+import type { RankedLure } from '../../core/ranking/ranked';
 import { simpleThree } from '../../core/ranking/simple';
+import { CASTS_BEFORE_CHANGE } from '../../core/ranking/three';
 import { queryKeys } from '../../data/keys';
+import { reworkedText } from '../../wording/lures';
 import { capital, list } from '../../wording/names';
 import { exclusionSentence } from '../../wording/reasons';
 import { compute } from '../../workers/client';
@@ -17,7 +20,7 @@ import {
   useRankingQuestion,
   useBookWithoutLog,
 } from '../day/contexts';
-import { Note, Part } from '../parts/Box';
+import { Card, Note, Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Gradual } from '../parts/Gradual';
@@ -31,8 +34,8 @@ import { useNames } from './useNames';
 
 const ROLES = [
   { key: 'start', title: 'Start with', more: 'Best for the mood as it stands.' },
-  { key: 'follow', title: 'Then', more: 'Best of another kind once a dozen casts drew nothing.' },
-  { key: 'refusal', title: 'If they refuse', more: 'Quiet, for fish that have seen it all.' },
+  { key: 'follow', title: 'Then', more: `Best of another kind once ${CASTS_BEFORE_CHANGE} casts drew nothing.` },
+  { key: 'refusal', title: 'If they refuse', more: 'Quieter, smaller or slower, for fish that have seen it all.' },
 ] as const;
 
 /** How many of the left-out are told at once. */
@@ -73,6 +76,8 @@ export function LuresScreen() {
             <Gradual>
               {ROLES.map((role) => {
                 const x = ranking.ranked.find((r) => r.key === ranking.plan![role.key]);
+                if (x && role.key !== 'start' && ranking.plan!.reworked.includes(role.key))
+                  return <ReworkedCard key={role.key} title={role.title} of={role.key} x={x} />;
                 return x ? (
                   <RoleCard
                     key={role.key}
@@ -127,13 +132,26 @@ function PaleWhileRanking({ children }: { children: ReactNode }) {
   return <View style={{ gap: 10, opacity: useRankingBusy() ? 0.7 : 1 }}>{children}</View>;
 }
 
+/** The box holds nothing better than the lure one starts with: that is worked otherwise. */
+function ReworkedCard({ title, of, x }: { title: string; of: 'follow' | 'refusal'; x: RankedLure }) {
+  const nameOf = useNames();
+  return (
+    <Card>
+      <Say kind="label" tone="copper">
+        {title}
+      </Say>
+      <Say>{reworkedText(nameOf(x.key), of)}</Say>
+    </Card>
+  );
+}
+
 /** Three that are hard to fish wrong. */
 function Simple() {
   const { ranking } = useRanking();
   const three = simpleThree(ranking!.ranked);
   return (
     <>
-      <Say>Three that work here and are hard to fish wrong: cast, and wind. Change after a dozen casts.</Say>
+      <Say>{`Three that work here and are hard to fish wrong: cast, and wind. Change after ${CASTS_BEFORE_CHANGE} casts.`}</Say>
       <Gradual>
         {three.map((x, i) => (
           <RoleCard key={x.key} title={['First', 'Second', 'Third'][i]!} more="Easy to fish." x={x} />
@@ -171,8 +189,7 @@ function Everything() {
         />
       ) : null}
       <Say kind="label" tone="soft">
-        Strikes an hour, with the likely range; the bar counts those hooked and the time lost to snags. The first five
-        stand in the section by number.
+        Fish hooked in an hour of fishing, with the likely range. The first five stand in the section by number.
       </Say>
       {!shown ? (
         <Say role="status">{all.isError ? 'This could not be worked out.' : 'Weighing up every kind…'}</Say>

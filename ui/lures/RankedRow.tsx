@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { ledgerOf, type Ledger } from '../../core/ranking/cost';
 import { EVERYDAY } from '../../core/lures/families/everyday';
-import type { RankedLure } from '../../core/ranking/rank';
+import type { RankedLure } from '../../core/ranking/ranked';
 import { compareSentence, factorLeads } from '../../wording/choosing';
 import { rateLine } from '../../wording/lures';
 import { capital, FACTOR_NAME, FAMILY_NAME } from '../../wording/names';

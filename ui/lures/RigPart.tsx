@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { familyById } from '../../core/lures/families';
 import { familyOfLure } from '../../core/lures/own';
 import type { Family } from '../../core/lures/family';
-import type { RankedLure } from '../../core/ranking/rank';
+import type { RankedLure } from '../../core/ranking/ranked';
 import { rigReasons } from '../../core/ranking/rigReasons';
 import { chooseJoints, pairingFaults } from '../../core/ranking/joints';
 import { rodFit, type RodSpec } from '../../core/tackle/rod';
@@ -51,7 +51,7 @@ export function RigPart({ x }: { x: RankedLure }) {
   const own = book.lure[x.key];
   const f = familyAs(own, x);
   const species = speciesProfile(reading.species);
-  const reasons = rigReasons(x.rig, f, reading, species, mood.mean, schools);
+  const reasons = rigReasons(x.rig, f, reading, species, x.weighing, schools);
   const joints = tackle ? jointSentences(chooseJoints(f, tackle.line, species, reading, schools), units) : [];
   return (
     <View style={{ gap: 8 }}>

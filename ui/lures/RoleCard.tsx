@@ -1,7 +1,7 @@
 /** One lure to take in hand: why, how many strikes, how to rig it. */
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import type { RankedLure } from '../../core/ranking/rank';
+import type { RankedLure } from '../../core/ranking/ranked';
 import { rateLine, whyLine } from '../../wording/lures';
 import { capital, FAMILY_NAME } from '../../wording/names';
 import { useActions, usePlan, useRanking, useBookWithoutLog } from '../day/contexts';

@@ -2,7 +2,7 @@
  * Straight down from a boat, a dock or through ice: how to be at a depth by the count and by the line, how far the
  * drift takes it off, and the snap that works it.
  */
-import { SOLD_KG } from '../../ranking/rig';
+import { SOLD_KG } from '../../lures/weights';
 import { quantile } from '../../base/numbers';
 import { cadenceLengthS, compileCadence, type Cadence } from '../cadence/cadence';
 import { belowCadence } from '../cadence/library';

@@ -1,7 +1,8 @@
+import { styleFor } from '../../ranking/working';
 import type { Conditions } from '../../water/conditions';
 import type { FamilyId } from '../../lures/family';
 import type { PlanRequest } from './request';
-import { firstCountdownS, firstSettings, liveliness, maxTurnsPerS, setUpTask, turnsFor, type PlanTask } from './setup';
+import { firstCountdownS, firstSettings, maxTurnsPerS, setUpTask, turnsFor, type PlanTask } from './setup';
 
 const request = (
   family: FamilyId,
@@ -79,7 +80,8 @@ test('turns give the wanted speed and stay within hand and lure', () => {
 });
 
 test('the mood picks the style', () => {
-  expect([0.5, 2, 3.5].map(liveliness)).toEqual([0, 1, 2]);
+  const styles = ['drag', 'hop', 'walk'] as const;
+  expect([0.5, 2, 3.5].map((mood) => styleFor({ styles }, mood))).toEqual(styles);
   expect(problem('texas-rig', { surfaceTempC: 5 }).style).toBe('drag');
   expect(problem('texas-rig', { surfaceTempC: 26 }).style).toBe('hop');
 });

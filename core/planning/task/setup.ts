@@ -1,13 +1,15 @@
 /** From a request to the fixed part of the problem: rig, depth wanted, speeds, cadence wish. No simulation here. */
-import { readContext } from '../../ranking/context';
+import { scoringOf } from '../../ranking/scoring';
+import { weigh } from '../../ranking/weighing';
 import { pitchedShare } from '../../ranking/cover';
-import { chooseWorking } from '../../ranking/working';
+import { chooseWorking, styleFor } from '../../ranking/working';
 import { familyById } from '../../lures/families';
 import type { Family } from '../../lures/family';
 import { lurePhysics } from '../../lures/physics';
+import { atWeight } from '../../lures/weights';
 import { chooseRig, type Rig } from '../../ranking/rig';
 import { withDefaults } from '../../ranking/schools';
-import { judgeMood, type MoodJudgement } from '../../mood/filter';
+import type { MoodJudgement } from '../../mood/filter';
 import { overMoods } from '../../mood/states';
 import { clamp } from '../../base/numbers';
 import { speciesProfile, type SpeciesProfile } from '../../water/species';
@@ -27,6 +29,7 @@ import { comfortableCastM } from '../../tackle/rod';
 import type { PlanRequest } from './request';
 import type { CadenceStyle } from '../../lures/styles';
 import { FRESH_KG_M3, waterDensityKgM3 } from '../../water/fluid';
+import { defaultFishBandM } from '../../water/usual';
 import { resolveConditions, type ResolvedConditions } from '../../water/resolve';
 
 /** The question with all that follows from it before any cast is tried: depth, band, rig, freedom of the hands. */
@@ -93,13 +96,14 @@ const PITCH_S = 20;
 /** Nobody works one cast longer than this, s: then it is reeled in. prior: judgement. */
 export const MAX_CAST_S = 180;
 
-/** Which of a family's three styles a mood on 0–4 asks for. */
-export function liveliness(moodMean: number): 0 | 1 | 2 {
-  return moodMean < 1.4 ? 0 : moodMean < 2.6 ? 1 : 2;
-}
-
-function bandFor(f: Family, r: ResolvedConditions, pitched: number): readonly [number, number] {
+/**
+ * The band that counts. A lure that is swum above fish that look up is among them as far as they come for it: how far
+ * that is, the ranking reckons. So it is the band around the lure's own depth where that is not theirs.
+ */
+function bandFor(f: Family, r: ResolvedConditions, pitched: number, depthM: number): readonly [number, number] {
   if (f.mode === 'surface') return [0, SURFACE_BAND_M];
+  if (f.mode === 'swim' && (depthM < r.fishBandM[0] || depthM > r.fishBandM[1]))
+    return defaultFishBandM(depthM, r.depthM);
   if (f.mode === 'bottom' && pitched < 0.5) return [Math.min(r.fishBandM[0], r.depthM - BOTTOM_BAND_M), r.depthM];
   return r.fishBandM;
 }
@@ -111,21 +115,22 @@ export function setUpTask(request: PlanRequest): PlanTask {
   const line = set.line ?? request.line;
   const stand = STANDS[reading.access];
   const species = speciesProfile(request.conditions.species);
-  const family = familyById(request.lure.family);
-  const mood = judgeMood(reading, species);
   const schools = withDefaults(request.schools);
-  const context = readContext(reading, species, mood.distribution, { lineDiameterM: lineDiameterM(line), schools });
+  const scoring = scoringOf(reading, species, { lineDiameterM: lineDiameterM(line), schools });
+  const kind = familyById(request.lure.family);
+  const weightKg = set.weightKg ?? request.lure.weightKg;
+  const family = weightKg ? atWeight(kind, weightKg) : weigh(kind, scoring.score, [request.rod]).f;
+  const { mood } = scoring;
   const chosen = chooseRig(family, reading, species, mood.mean, schools);
   const rig: Rig = {
     ...chosen,
-    weightKg: set.weightKg ?? request.lure.weightKg ?? chosen.weightKg,
     sizeM: request.lure.lengthM ?? chosen.sizeM,
   };
   const known = knownOf(request, family, rig.weightKg);
   const asCounted = adjustedLure(lurePhysics(family, rig.weightKg, rig.trailer), known);
   const lure = { ...asCounted, liftAreaM2: asCounted.liftAreaM2 * (set.lipScale ?? 1) };
   const pitched = pitchedShare(family, reading);
-  const { depthM, speedMps } = chooseWorking(family, context);
+  const { depthM, speedMps } = chooseWorking(family, scoring.context);
   const comfortable =
     pitched > 0.5
       ? PITCH_M
@@ -150,13 +155,13 @@ export function setUpTask(request: PlanRequest): PlanTask {
     comfortableM: Math.max(castM, Math.round(comfortable)),
     castM,
     overshootM,
-    bandM: bandFor(family, reading, pitched),
+    bandM: bandFor(family, reading, pitched, depthM),
     pitched: pitched > 0.5,
     floorDepthM: pitched > 0.5 ? Math.min(reading.depthM, reading.fishBandM[1]) : reading.depthM,
     longestS: pitched > 0.5 ? PITCH_S : MAX_CAST_S,
     metresPerTurn: metresPerTurn(request.reel, castM / 2) * known.reel.ratio,
     speedMps,
-    style: set.style ?? family.styles[liveliness(mood.mean)],
+    style: set.style ?? styleFor(family, mood.mean),
     pauseS: set.pauseS ?? Math.round(Math.min(wantedPauseS, limitS) * 2) / 2,
     wantedPauseS,
     hangLimitS: limitS,

@@ -1,0 +1,30 @@
+/** What is ranked, and what a ranked lure carries. */
+import type { Family, FamilyId } from '../lures/family';
+import type { OwnLure } from '../lures/own';
+import type { Rig } from './rig';
+import type { Score } from './score';
+import type { WeightChoice } from './weighing';
+
+/** What is ranked: a family as such, or one own lure of it. */
+export interface RankEntry {
+  /** The own lure's id, or the family's where none is meant. */
+  key: string;
+  f: Family;
+  lure: OwnLure | null;
+}
+
+/** A lure with its score, the 5–95 % range of it, and how it is rigged. */
+export interface RankedLure extends Score {
+  key: string;
+  family: FamilyId;
+  lureId: string | null;
+  low: number;
+  high: number;
+  rig: Rig;
+  /** Why it weighs what it does. */
+  weighing: WeightChoice;
+}
+
+/** Best first; of equals by key, so that an order never flickers. */
+export const byScore = (a: { score: number; key: string }, b: { score: number; key: string }): number =>
+  b.score - a.score || (a.key < b.key ? -1 : 1);
