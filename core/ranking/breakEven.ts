@@ -108,7 +108,9 @@ function bestOf(
   const asTied = able.map((e) => ({ e, score: score(now.get(e.key) ?? e.f).score }));
   const most = Math.max(...asTied.map((x) => x.score));
   const near = asTied.filter((x) => x.score >= NEAR_THE_LEAD * most);
-  const [top] = near.map(({ e }) => ({ key: e.key, score: weigh(e.f, score, rods).score.score })).sort(byScore);
+  const [top] = near
+    .map((x) => ({ key: x.e.key, score: x.e.lure ? x.score : weigh(x.e.f, score, rods).score.score }))
+    .sort(byScore);
   return top?.key ?? null;
 }
 

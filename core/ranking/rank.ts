@@ -67,7 +67,7 @@ export const contextOptions = (o: RankOptions): { lineDiameterM?: number; school
 /** Entries that no hard limit keeps in the box here, and those that one does. */
 export function sift(
   entries: readonly RankEntry[],
-  s: Scoring,
+  s: Pick<Scoring, 'reading' | 'species' | 'options'>,
   rods: RankOptions['rods'],
 ): { able: RankEntry[]; excluded: LeftOut[] } {
   const able: RankEntry[] = [];

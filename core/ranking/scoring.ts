@@ -3,6 +3,7 @@
  * or other things are known.
  */
 import { DRAW_COUNT, normalDraw, uniformDraw } from '../base/draws';
+import { judgeGuarding } from '../mood/guarding';
 import { judgeMood, moodOfDraw, type MoodJudgement } from '../mood/filter';
 import { signLogLikelihood } from '../mood/signs';
 import { normalise, spreadMood, type MoodDistribution } from '../mood/states';
@@ -63,6 +64,15 @@ export function scoringOf(reading: ResolvedConditions, species: SpeciesProfile, 
     options,
     score: scorerIn(branch, context, mood.guarding?.distribution ?? CALM),
   };
+}
+
+/** One function from a lure to its score for fish whose mood is given, without judging it. */
+export function scorerFor(
+  { reading, species, options }: Pick<Scoring, 'reading' | 'species' | 'options'>,
+  mood: MoodDistribution,
+): ScoreLure {
+  const agitation = reading.behaviour === 'guarding' ? judgeGuarding(reading.signs).distribution : CALM;
+  return scorerIn(branchOf(reading), readContext(reading, species, mood, options), agitation);
 }
 
 /** The same fish in another mood. */

@@ -2,7 +2,7 @@
 import { familyById } from '../lures/families';
 import { atBestWeight, contextOptions, entriesOf, sift, type RankOptions } from '../ranking/rank';
 import type { RankEntry } from '../ranking/ranked';
-import { inMood, scoringOf } from '../ranking/scoring';
+import { scorerFor, scoringOf } from '../ranking/scoring';
 import { judgeMood } from '../mood/filter';
 import { spreadMood } from '../mood/states';
 import type { Conditions } from '../water/conditions';
@@ -120,8 +120,13 @@ export function valuesOf(
   const rows = entries.map(() => scenarios.map(() => 0));
   const at = new Map(entries.map((e, i) => [e.key, i]));
   scenarios.forEach(({ conditions, moodMean }, j) => {
-    const s = scoringOf(resolveConditions(conditions), speciesProfile(conditions.species), contextOptions(options));
-    const score = moodMean === null ? s.score : inMood(s, spreadMood(moodMean, MOOD_SPREAD));
+    const reading = resolveConditions(conditions);
+    const species = speciesProfile(conditions.species);
+    const s = { reading, species, options: contextOptions(options) };
+    const score =
+      moodMean === null
+        ? scoringOf(reading, species, s.options).score
+        : scorerFor(s, spreadMood(moodMean, MOOD_SPREAD));
     for (const e of sift(entries, s, null).able) rows[at.get(e.key)!]![j] = score(e.f).score;
   });
   return rows;
