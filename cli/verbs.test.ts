@@ -29,6 +29,7 @@ test('rank answers with mood, reasons in words, rigs, exclusions and three lures
     start: expect.any(String),
     follow: expect.any(String),
     refusal: expect.any(String),
+    casts: expect.any(Number),
     reworked: [],
   });
   const [first] = out.ranked as unknown as { working: Record<string, unknown>; rig: { weightKg: number } }[];

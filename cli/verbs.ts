@@ -77,6 +77,7 @@ function rank(d: z.infer<typeof rankSchema>) {
       start: familyOf(r.plan.start),
       follow: familyOf(r.plan.follow),
       refusal: familyOf(r.plan.refusal),
+      casts: r.plan.casts,
       // Roles for which the first lure is worked otherwise: lighter, slower, smaller, another colour.
       reworked: r.plan.reworked,
     },

@@ -65,7 +65,7 @@ export const rungMood = (r: Rung, before: Rung): string | null => {
 };
 
 export const LADDER_LEAD = {
-  down: 'From the loudest that is worth showing to the quietest. The counts come from how fast empty casts lower the mood, not from a rule.',
+  down: 'From the lure you start with to the quietest worth showing. The counts come from how fast empty casts lower the mood.',
   up: 'From the quietest up, as your school has it: each until it should have drawn a strike.',
 } as const;
 

@@ -1,5 +1,6 @@
 /** Lures in sentences: why this one, how it is rigged. */
 import type { Contribution } from '../core/ranking/score';
+import type { Ranking } from '../core/ranking/rank';
 import type { RankedLure } from '../core/ranking/ranked';
 import type { Rig } from '../core/ranking/rig';
 import { COLOUR_NAME, HOOK_NAME, NOISE_NAME, TRAILER_NAME, list } from './names';
@@ -40,11 +41,19 @@ export function rigLine(r: Rig, u: UnitPrefs): string {
   ]);
 }
 
-/** Fish hooked in an hour of fishing, snags taken off: the number the list is sorted by. */
-export function rateLine(x: { strikesPerHour: number; score: number; low: number; high: number }): string {
+/** Fish hooked in an hour of fishing, snags taken off, and the likely range: the number the list is sorted by. */
+export function hookedPerHour(x: { strikesPerHour: number; score: number; low: number; high: number }) {
   const kept = x.score / Math.max(x.strikesPerHour, 1e-9);
-  return `${say.rate(x.score)} fish hooked an hour, likely ${say.rate(kept * x.low)}–${say.rate(kept * x.high)}`;
+  return { mid: say.rate(x.score), range: `${say.rate(kept * x.low)}–${say.rate(kept * x.high)}` };
 }
+export function rateLine(x: Parameters<typeof hookedPerHour>[0]): string {
+  const { mid, range } = hookedPerHour(x);
+  return `${mid} fish hooked an hour, likely ${range}`;
+}
+
+/** When the second of the three is tied on. */
+export const followText = ({ plan, branch }: Pick<Ranking, 'plan' | 'branch'>): string =>
+  `Best of another kind once ${plan!.casts} ${branch === 'guarding' ? 'passes' : branch === 'ice' ? 'drops' : 'casts'} drew nothing.`;
 
 /** What to do where the box holds no other lure for a role. */
 export const reworkedText = (name: string, role: 'follow' | 'refusal'): string =>

@@ -7,7 +7,12 @@ import type { StrikeEvent } from '../core/records/event';
 export const castsText = (n: number): string => `${n} cast${n === 1 ? '' : 's'}`;
 
 /** What the strikes so far say about what to do next. */
-export function strikesHeadline(events: readonly StrikeEvent[], casts: number): { fact: string; advice: string } {
+/** `giveIt`: casts without a sign that the ranking would give the lure. */
+export function strikesHeadline(
+  events: readonly StrikeEvent[],
+  casts: number,
+  giveIt: number,
+): { fact: string; advice: string } {
   const strikes = events.filter((e) => isStrike(e.kind));
   if (casts === 0 && strikes.length === 0)
     return { fact: 'Nothing logged yet.', advice: 'Touch “Cast” each time you throw: empty casts count too.' };
@@ -15,8 +20,8 @@ export function strikesHeadline(events: readonly StrikeEvent[], casts: number): 
     return {
       fact: 'No strike yet.',
       advice:
-        casts < 12
-          ? 'Give it a dozen casts before you judge it.'
+        casts < giveIt
+          ? `Give it ${giveIt} casts before you judge it.`
           : 'Change one thing: first depth or angle, then speed or hang, then the lure.',
     };
   const byPhase = new Map<Phase, number>();

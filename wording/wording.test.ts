@@ -353,7 +353,7 @@ describe('retrieve, strikes and lessons', () => {
       '2 of 3 came on the hang.',
     ],
   ] as const)('the headline of %#', (events, casts, fact) => {
-    const h = strikesHeadline([...events], casts);
+    const h = strikesHeadline([...events], casts, 12);
     expect(h.fact).toBe(fact);
     clean(h.advice);
     expect(castsText(1)).toBe('1 cast');

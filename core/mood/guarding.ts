@@ -60,7 +60,8 @@ export const GUARDING_SIGNS: readonly SignKind[] = [
 
 /** Anger goes quicker than a mood: steps a minute. */
 const CALMS_PER_MIN = 0.08;
-const PASSES_BEFORE_CHANGE = 10;
+/** Passes without an answer after which another lure is tried. */
+export const PASSES_BEFORE_CHANGE = 10;
 const PASSES_BEFORE_LEAVING = 30;
 
 /** Chance of seeing a sign in the next ten passes, by agitation; null for what guarding fish never show. */

@@ -19,10 +19,10 @@ export interface Choosing {
 export function choosingOf(conditions: Conditions, options: RankOptions): Choosing {
   const s = scoringOf(resolveConditions(conditions), speciesProfile(conditions.species), contextOptions(options));
   const { able } = sift(entriesOf(options), s, options.rods);
-  const { ranked } = rankLures(conditions, { ...options, withoutRange: true });
+  const { ranked, plan } = rankLures(conditions, { ...options, withoutRange: true });
   return {
     leader: ranked[0]?.key ?? null,
     turns: breakEvens(conditions, options),
-    ladder: ladderOf(ranked, atBestWeight(able, s, options.rods), s),
+    ladder: ladderOf(ranked, atBestWeight(able, s, options.rods), s, plan?.start ?? null),
   };
 }

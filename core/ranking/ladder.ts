@@ -6,6 +6,7 @@
  */
 import { DEFAULT_SCHOOLS } from './schools';
 import { spreadMood } from '../mood/states';
+import type { Family } from '../lures/family';
 import type { RankEntry, RankedLure } from './ranked';
 import { inMood, moodAfter, type Empties, type Scoring } from './scoring';
 
@@ -27,7 +28,7 @@ const WORTH = 0.35;
 const CLASS_MOOD = [3.2, 2.5, 1.9, 1.1, 0.5] as const;
 /** Nobody learns from fewer, and nobody waits for more casts. */
 const MIN_CASTS = 4;
-const MAX_CASTS = 30;
+const MAX_CASTS = 20;
 /** What is left of the belief that they are in the mood for it. */
 const BELIEF_LEFT = 0.5;
 /** The moods a class is for reach this far below its own. */
@@ -37,25 +38,54 @@ const DUE = 1.1;
 
 interface Pick {
   e: RankEntry;
-  moodFrom: number;
+  /** Its class, from the loudest. */
+  at: number;
 }
 
-/** Empty for fish on their beds: there their anger says when to change. */
-export function ladderOf(ranked: readonly RankedLure[], able: readonly RankEntry[], s: Scoring): Rung[] {
+/** The class of loudness of a lure, from the loudest. */
+const classOf = (f: Family): number => CLASSES.findIndex((from) => f.action >= from);
+/** The lowest mood, 0–4, that a class is for. */
+const moodFromOf = (at: number): number => CLASS_MOOD[at]! - MOOD_BELOW;
+const isUpwards = (s: Scoring): boolean => (s.options.schools ?? DEFAULT_SCHOOLS).order === 'quiet-first';
+
+/** Casts without a sign to give a lure before the next is tied on. */
+export const castsFor = (e: RankEntry, zoneShare: number, s: Scoring, gone: readonly Empties[] = []): number =>
+  isUpwards(s) ? castsUntilDue(e, s, gone) : castsUntilDoubted(moodFromOf(classOf(e.f)), zoneShare, s, gone);
+
+/**
+ * From the lure one starts with (`start`, its key) on, in the direction of the school. Empty for fish on their beds:
+ * there their anger says when to change.
+ */
+export function ladderOf(
+  ranked: readonly RankedLure[],
+  able: readonly RankEntry[],
+  s: Scoring,
+  start: string | null = null,
+): Rung[] {
   if (s.branch === 'guarding' || ranked.length === 0) return [];
-  const upwards = (s.options.schools ?? DEFAULT_SCHOOLS).order === 'quiet-first';
-  const picked = pickRungs(able, s);
-  if (upwards) picked.reverse();
+  const picked = fromStart(
+    pickRungs(able, s),
+    able.find((e) => e.key === start),
+    isUpwards(s),
+  );
   const now = new Map(ranked.map((x) => [x.key, x]));
   const gone: Empties[] = [];
-  return picked.map(({ e, moodFrom }, i): Rung => {
+  return picked.map(({ e }, i): Rung => {
     const { zone } = now.get(e.key)!;
     const moodMean = mean(moodAfter(s, gone));
     if (i === picked.length - 1) return { key: e.key, casts: null, minutes: null, moodMean };
-    const casts = upwards ? castsUntilDue(e, s, gone) : castsUntilDoubted(moodFrom, zone.share, s, gone);
+    const casts = castsFor(e, zone.share, s, gone);
     gone.push({ casts, zoneShare: zone.share });
     return { key: e.key, casts, minutes: (60 * casts) / zone.castsPerHour, moodMean };
   });
+}
+
+/** Rungs beyond the first lure, with it at the head; all of them where none is named. */
+function fromStart(picked: readonly Pick[], first: RankEntry | undefined, upwards: boolean): Pick[] {
+  const inOrder = upwards ? [...picked].reverse() : [...picked];
+  if (!first) return inOrder;
+  const at = classOf(first.f);
+  return [{ e: first, at }, ...inOrder.filter((x) => x.e !== first && (upwards ? x.at < at : x.at > at))];
 }
 
 const mean = (p: readonly number[]): number => p.reduce((sum, v, i) => sum + v * i, 0);
@@ -70,7 +100,7 @@ function pickRungs(able: readonly RankEntry[], s: Scoring): Pick[] {
     const [top] = all
       .filter(({ e, score: v }) => e.f.action >= from && e.f.action < below && v >= WORTH * best)
       .sort((a, b) => b.score - a.score || (a.e.key < b.e.key ? -1 : 1));
-    return top ? [{ e: top.e, moodFrom: CLASS_MOOD[i]! - MOOD_BELOW }] : [];
+    return top ? [{ e: top.e, at: i }] : [];
   });
 }
 

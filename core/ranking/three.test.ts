@@ -7,7 +7,8 @@ import type { FamilyId } from '../lures/family';
 import type { OwnLure } from '../lures/own';
 import { atBestWeight, entriesOf, rankLures, sift } from './rank';
 import { inMood, moodAfter, scoringOf } from './scoring';
-import { CASTS_BEFORE_CHANGE, WORTH_TYING } from './three';
+import { choosingOf } from './choosing';
+import { WORTH_TYING } from './three';
 
 /** Cold, murky, in wood: what is best next changes between a dozen and two dozen empty casts. */
 const COLD_WOOD: Conditions = {
@@ -34,20 +35,32 @@ const COLD_WOOD: Conditions = {
   access: 'bow',
 };
 
-test('what follows is the best of another kind, worth tying on, once a dozen casts drew nothing', () => {
-  expect(CASTS_BEFORE_CHANGE).toBe(12);
-  const s = scoringOf(resolveConditions(COLD_WOOD), speciesProfile(COLD_WOOD.species), {});
+/** What would be tied on second after so many casts that drew nothing. */
+function bestNext(c: Conditions, casts: number): string {
+  const s = scoringOf(resolveConditions(c), speciesProfile(c.species), {});
   const able = atBestWeight(sift(entriesOf({}), s, null).able, s, null);
-  const { plan, ranked } = rankLures(COLD_WOOD, { withoutRange: true });
+  const { plan, ranked } = rankLures(c, { withoutRange: true });
   const first = able.find((e) => e.key === plan!.start)!;
   const { share } = ranked.find((x) => x.key === first.key)!.zone;
-  const score = inMood(s, moodAfter(s, [{ casts: 12, zoneShare: share }]));
+  const score = inMood(s, moodAfter(s, [{ casts, zoneShare: share }]));
+  const sizeOf = (key: string): number => ranked.find((x) => x.key === key)!.why.find((w) => w.factor === 'size')!.ln;
   const worthTying = new Set(ranked.filter((x) => x.score >= WORTH_TYING * ranked[0]!.score).map((x) => x.key));
-  const next = able
-    .filter((e) => e !== first && worthTying.has(e.key))
+  return able
+    .filter((e) => e !== first && worthTying.has(e.key) && sizeOf(e.key) >= Math.log(0.5))
     .sort((a, b) => score(b.f).score - score(a.f).score)
-    .find((e) => e.f.mode !== first.f.mode || Math.abs(e.f.action - first.f.action) >= 0.25);
-  expect(plan!.follow).toBe(next!.key);
+    .find((e) => e.f.mode !== first.f.mode || Math.abs(e.f.action - first.f.action) >= 0.25)!.key;
+}
+
+test('what follows is the best of another kind, worth tying on, once as many casts drew nothing as are said', () => {
+  let differs = 0;
+  for (const surfaceTempC of [7, 11, 15, 19, 24])
+    for (const clarityM of [0.4, 1.2, 3]) {
+      const c: Conditions = { ...COLD_WOOD, water: { ...COLD_WOOD.water, surfaceTempC, clarityM, cover: null } };
+      const { plan } = rankLures(c, { withoutRange: true });
+      expect([surfaceTempC, clarityM, plan!.follow]).toEqual([surfaceTempC, clarityM, bestNext(c, plan!.casts)]);
+      if (bestNext(c, plan!.casts) !== bestNext(c, 2 * plan!.casts + 24)) differs++;
+    }
+  expect(differs).toBeGreaterThan(0);
 });
 
 const WATERS: Conditions[] = [
@@ -91,6 +104,23 @@ test.each(WATERS.map((c) => [`${c.species} in ${c.water.setting}`, c] as const))
   },
 );
 
+test('the ladder starts with the lure one starts with, and gives it as many casts', () => {
+  const c: Conditions = { ...COLD_WOOD, water: { ...COLD_WOOD.water, surfaceTempC: 21, clarityM: 2.5, cover: null } };
+  for (const order of ['loud-first', 'quiet-first'] as const) {
+    const { plan, ranked } = rankLures(c, { schools: { order }, withoutRange: true });
+    const { ladder } = choosingOf(c, { schools: { order } });
+    expect(ladder.length).toBeGreaterThan(1);
+    expect([ladder[0]!.key, ladder[0]!.casts]).toEqual([plan!.start, plan!.casts]);
+    expect(plan!.casts).toBeGreaterThanOrEqual(4);
+    expect(plan!.casts).toBeLessThanOrEqual(20);
+    const action = (key: string): number => familyById(ranked.find((x) => x.key === key)!.family).action;
+    ladder.slice(1).forEach((r, n) => {
+      const [before, now] = [action(ladder[n]!.key), action(r.key)];
+      expect(order === 'quiet-first' ? now - before : before - now).toBeGreaterThan(0);
+    });
+  }
+});
+
 const own = (family: FamilyId, id: string = family): OwnLure => {
   const f = familyById(family);
   return { id, family, weightKg: f.weightKg[1], lengthM: f.lengthM[1], hook: f.hook, colour: null, priceMinor: 0 };
@@ -101,6 +131,7 @@ test('a box of one lure is worked otherwise, and a box without a gentler one say
     start: 'flipping-jig',
     follow: 'flipping-jig',
     refusal: 'flipping-jig',
+    casts: one.casts,
     reworked: ['follow', 'refusal'],
   });
   const warm = { ...COLD_WOOD, water: { ...COLD_WOOD.water, surfaceTempC: 20, cover: null } };

@@ -4,7 +4,9 @@
  * by its own numbers. Where the box holds none, the same lure is worked otherwise, and that is said.
  */
 import type { Family } from '../lures/family';
+import { PASSES_BEFORE_CHANGE } from '../mood/guarding';
 import { costPerStrike } from './cost';
+import { castsFor } from './ladder';
 import { byScore, type RankedLure, type RankEntry } from './ranked';
 import { DEFAULT_SCHOOLS, type Schools } from './schools';
 import { inMood, moodAfter, whenAngry, type ScoreLure, type Scoring } from './scoring';
@@ -14,12 +16,12 @@ export interface Three {
   start: string;
   follow: string;
   refusal: string;
+  /** Casts (passes, over a bed) without a sign after which the next is tied on: said and reckoned with everywhere. */
+  casts: number;
   /** Roles for which the box holds nothing better than the lure one starts with, worked otherwise. */
   reworked: readonly ('follow' | 'refusal')[];
 }
 
-/** Casts without a sign after which the next lure is taken: said and reckoned with everywhere. */
-export const CASTS_BEFORE_CHANGE = 12;
 /** How quiet a lure is for fish that have refused. */
 const QUIET_ACTION = 0.3;
 /** Lures this near to the best are as good where another reason decides. */
@@ -77,7 +79,7 @@ function gentler(x: RankedLure, f: Family, first: RankedLure, g: Family): boolea
 }
 
 /**
- * The follow-up is the best once a dozen casts of the first drew nothing, of another kind; the refusal lure is the best
+ * The follow-up is the best once enough casts of the first drew nothing, of another kind; the refusal lure is the best
  * gentle one once both drew nothing. `ranked` best first; `able` at the weights that are tied on.
  */
 export function chooseThree(ranked: readonly RankedLure[], able: readonly RankEntry[], s: Scoring): Three | null {
@@ -91,22 +93,22 @@ export function chooseThree(ranked: readonly RankedLure[], able: readonly RankEn
     const x = byKey.get(e.key)!;
     return e !== first && x.score >= least && (x.why.find((w) => w.factor === 'size')?.ln ?? 0) >= WRONG_SIZE;
   });
-  const again = (casts: number): Scored[] =>
-    scoredBy(worthTying, inMood(s, moodAfter(s, [{ casts, zoneShare: here.zone.share }])));
-  const others = again(CASTS_BEFORE_CHANGE);
+  const again = (empty: number): Scored[] =>
+    scoredBy(worthTying, inMood(s, moodAfter(s, [{ casts: empty, zoneShare: here.zone.share }])));
+  const casts = castsFor(first, here.zone.share, s);
+  const others = again(casts);
   const follow = (others.find((x) => differs(x.e.f, first.f)) ?? others[0])?.e;
-  const last = again(2 * CASTS_BEFORE_CHANGE + 6).filter(
-    ({ e }) => e !== follow && gentler(byKey.get(e.key)!, e.f, here, first.f),
-  );
+  const last = again(2 * casts + 6).filter(({ e }) => e !== follow && gentler(byKey.get(e.key)!, e.f, here, first.f));
   const refusal = (
     last.find((x) => x.e.f.action <= QUIET_ACTION && x.e.f.mode !== 'surface') ??
     last.find((x) => x.e.f.mode !== 'surface') ??
     last[0]
   )?.e;
-  return three(first.key, follow?.key, refusal?.key);
+  return three(casts, first.key, follow?.key, refusal?.key);
 }
 
-const three = (start: string, follow: string | undefined, refusal: string | undefined): Three => ({
+const three = (casts: number, start: string, follow: string | undefined, refusal: string | undefined): Three => ({
+  casts,
   start,
   follow: follow ?? start,
   refusal: refusal ?? start,
@@ -130,5 +132,5 @@ function threeForGuarding(ranked: readonly RankedLure[], able: readonly RankEntr
   )[0]?.e.key;
   const others = ranked.filter((x) => x !== start && x.key !== follow && x.score >= least);
   const refusal = others.find((x) => mode(x.key) !== mode(start.key)) ?? others[0];
-  return three(start.key, follow, refusal?.key);
+  return three(PASSES_BEFORE_CHANGE, start.key, follow, refusal?.key);
 }

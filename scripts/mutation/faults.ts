@@ -101,12 +101,12 @@ const FAULTS: readonly Fault[] = [
     killedBy: /from the stern nobody casts up-current/,
   },
   {
-    name: 'two dozen casts before a change instead of one',
-    file: 'core/ranking/rank.ts',
-    was: 'const CASTS_BEFORE_CHANGE = 12;',
-    becomes: 'const CASTS_BEFORE_CHANGE = 24;',
+    name: 'twice the casts that are said before a change',
+    file: 'core/ranking/three.ts',
+    was: 'const others = again(casts);',
+    becomes: 'const others = again(2 * casts + 24);',
     tests: 'core/ranking/three.test.ts',
-    killedBy: /once a dozen casts drew nothing/,
+    killedBy: /once as many casts drew nothing/,
   },
   {
     name: 'snags cost nothing',

@@ -5,9 +5,8 @@ import { View } from 'react-native';
 import { contentHash } from '../../core/base/hash';
 import type { RankedLure } from '../../core/ranking/ranked';
 import { simpleThree } from '../../core/ranking/simple';
-import { CASTS_BEFORE_CHANGE } from '../../core/ranking/three';
 import { queryKeys } from '../../data/keys';
-import { reworkedText } from '../../wording/lures';
+import { followText, reworkedText } from '../../wording/lures';
 import { capital, list } from '../../wording/names';
 import { exclusionSentence } from '../../wording/reasons';
 import { compute } from '../../workers/client';
@@ -34,7 +33,7 @@ import { useNames } from './useNames';
 
 const ROLES = [
   { key: 'start', title: 'Start with', more: 'Best for the mood as it stands.' },
-  { key: 'follow', title: 'Then', more: `Best of another kind once ${CASTS_BEFORE_CHANGE} casts drew nothing.` },
+  { key: 'follow', title: 'Then', more: 'Best of another kind.' },
   { key: 'refusal', title: 'If they refuse', more: 'Quieter, smaller or slower, for fish that have seen it all.' },
 ] as const;
 
@@ -82,7 +81,7 @@ export function LuresScreen() {
                   <RoleCard
                     key={role.key}
                     title={role.title}
-                    more={role.key === 'start' ? startMore : role.more}
+                    more={role.key === 'start' ? startMore : role.key === 'follow' ? followText(ranking) : role.more}
                     x={x}
                   />
                 ) : null;
@@ -151,7 +150,7 @@ function Simple() {
   const three = simpleThree(ranking!.ranked);
   return (
     <>
-      <Say>{`Three that work here and are hard to fish wrong: cast, and wind. Change after ${CASTS_BEFORE_CHANGE} casts.`}</Say>
+      <Say>{`Three that work here and are hard to fish wrong: cast, and wind. Change after ${ranking!.plan?.casts ?? 12} casts.`}</Say>
       <Gradual>
         {three.map((x, i) => (
           <RoleCard key={x.key} title={['First', 'Second', 'Third'][i]!} more="Easy to fish." x={x} />

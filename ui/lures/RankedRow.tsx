@@ -9,7 +9,7 @@ import { ledgerOf, type Ledger } from '../../core/ranking/cost';
 import { EVERYDAY } from '../../core/lures/families/everyday';
 import type { RankedLure } from '../../core/ranking/ranked';
 import { compareSentence, factorLeads } from '../../wording/choosing';
-import { rateLine } from '../../wording/lures';
+import { hookedPerHour, rateLine } from '../../wording/lures';
 import { capital, FACTOR_NAME, FAMILY_NAME } from '../../wording/names';
 import { reasonSentence, timesText } from '../../wording/reasons';
 import { dearCheapSentence, ledgerSentence, moneyText } from '../../wording/rods';
@@ -44,6 +44,7 @@ export function RankedRow({ x, place, all }: { x: RankedLure; place: number; all
   const own = book.lure[x.key];
   const name = capital(nameOf(x.key));
   const inHand = !!own && lure?.id === own.id;
+  const hooked = hookedPerHour(x);
   return (
     <View style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule, paddingBottom: 6 }}>
       <Press
@@ -69,8 +70,10 @@ export function RankedRow({ x, place, all }: { x: RankedLure; place: number; all
             </View>
           </View>
           <View style={{ alignItems: 'flex-end' }}>
-            <Say kind="strong">{say.rate(x.strikesPerHour)}</Say>
-            <Say kind="small" tone="soft">{`${say.rate(x.low)}–${say.rate(x.high)}`}</Say>
+            <Say kind="strong">{hooked.mid}</Say>
+            <Say kind="small" tone="soft">
+              {hooked.range}
+            </Say>
           </View>
           <Glyph name={open ? 'up' : 'down'} size={18} color={p.soft} />
         </Row>
@@ -153,7 +156,7 @@ function Factors({ x, all }: { x: RankedLure; all: readonly RankedLure[] }) {
           </View>
         ))}
       </Gradual>
-      <Say kind="labelStrong">{`Strikes an hour ${say.rate(x.strikesPerHour)}; hooked and kept fishing ${say.rate(x.score)}.`}</Say>
+      <Say kind="labelStrong">{`${say.rate(x.score)} hooked an hour, of ${say.rate(x.strikesPerHour)} strikes.`}</Say>
     </View>
   );
 }

@@ -8,7 +8,7 @@ import { castsText, strikesHeadline } from '../../wording/strikes';
 import { STYLE_NAME } from '../../wording/names';
 import { say } from '../../wording/units';
 import { useStored } from '../../data/useBook';
-import { useActions, useConditions, useLog, useMood, usePlan } from '../day/contexts';
+import { useActions, useConditions, useLog, useMood, usePlan, useRanking } from '../day/contexts';
 import { Note, Part } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -22,12 +22,16 @@ import { EventKeys } from './EventKeys';
 import { EventList } from './EventList';
 import { UndoKey } from './UndoKey';
 
+/** Until the ranking is there. */
+const USUAL_CASTS = 12;
+
 export function StrikesScreen() {
   const { day, reading } = useConditions();
   const { plan, lure } = usePlan();
   const { tally } = useLog();
   const actions = useActions();
   const mood = useMood();
+  const { ranking } = useRanking();
   const storing = useStored((s) => s.storing);
   const { units, p } = useTheme();
   const router = useRouter();
@@ -43,7 +47,7 @@ export function StrikesScreen() {
       </Screen>
     );
   }
-  const head = strikesHeadline(tally.events, tally.casts);
+  const head = strikesHeadline(tally.events, tally.casts, ranking?.plan?.casts ?? USUAL_CASTS);
   const ready = !!plan && !!lure;
   return (
     <Screen
