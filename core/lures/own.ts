@@ -26,3 +26,7 @@ export function familyOfLure(lure: OwnLure): Family {
     colour: lure.colour,
   };
 }
+
+/** What is tied on: an own lure as it is, or a kind of lure at the weight that was chosen, kg. */
+export const tiedOn = (own: OwnLure | undefined, family: FamilyId, weightKg: number): Family =>
+  own ? familyOfLure(own) : atWeight(familyById(family), weightKg);

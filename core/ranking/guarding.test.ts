@@ -1,9 +1,8 @@
-import type { Conditions } from '../water/conditions';
+import type { Conditions , Water } from '../water/conditions';
 import { FAMILIES } from '../lures/family';
 import { GUARDING_FACTORS } from './guarding';
 import { rankLures, type Ranking } from './rank';
 import type { RankedLure } from './ranked';
-import type { Water } from '../water/conditions';
 import type { Sign } from '../water/terms';
 
 const on = (signs: Sign[] = [], more: Partial<Conditions> = {}): Ranking =>

@@ -3,6 +3,7 @@
  * could be swapped for.
  */
 import type { RankOptions } from '../ranking/rank';
+import type { RankEntry } from '../ranking/ranked';
 import { rodFit } from '../tackle/rod';
 import { coverDay, swapsFor, coverAnswer, worthOf, type RodCover, type CoverProblem } from './cover';
 import type { Conditions } from '../water/conditions';
@@ -12,6 +13,8 @@ import { entriesFor, dayScenarios, lacksOf, valuesOf, type Lack, type Scenario }
 /** One rod rigged, what it is for, and what would be missed without it. */
 export interface SetUp {
   key: string;
+  /** What it weighs, kg. */
+  weightKg: number;
   /** Place among the rods; null: rods were not asked about. */
   rod: number | null;
   /** Share of the day, by weight, in which it is the best of the set. */
@@ -66,19 +69,16 @@ export function planRods({ scenarios, k, chosen, ...options }: RodRequest): RodP
     return i < 0 ? [] : [i];
   });
   const cover = byHand ? coverAnswer(byHand, p, false) : coverDay(p);
-  return answer(
-    cover,
-    p,
-    entries.map((e) => e.key),
-    scenarios,
-  );
+  return answer(cover, p, entries, scenarios);
 }
 
-function answer(c: RodCover, p: CoverProblem, keys: readonly string[], scenarios: readonly Scenario[]): RodPlan {
+function answer(c: RodCover, p: CoverProblem, entries: readonly RankEntry[], scenarios: readonly Scenario[]): RodPlan {
+  const keys = entries.map((e) => e.key);
   const setUps = c.chosen.map((row, n): SetUp => {
     const covers = c.best.flatMap((b, j) => (b.of === n && p.values[row]![j]! > 0 ? [j] : []));
     return {
       key: keys[row]!,
+      weightKg: entries[row]!.f.weightKg[1],
       rod: c.rods[n] ?? null,
       share: covers.reduce((s, j) => s + p.weights[j]!, 0),
       covers,

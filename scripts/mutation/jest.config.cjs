@@ -8,6 +8,7 @@ module.exports = {
   rootDir: path.join(__dirname, '..', '..'),
   testEnvironment: '@stryker-mutator/jest-runner/jest-env/node',
   testMatch: rooms.map((room) => `<rootDir>/core/${room}/**/*.test.ts`),
+  testPathIgnorePatterns: ['/node_modules/', ...(process.env.MUTATE_SKIP ? [process.env.MUTATE_SKIP] : [])],
   transform: {
     '^.+\\.tsx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022' } }],
   },

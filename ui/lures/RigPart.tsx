@@ -1,8 +1,6 @@
 /** Piece by piece: what, why, and what would have been next; then from line to lure, and what does not go together. */
 import { View } from 'react-native';
-import { familyById } from '../../core/lures/families';
-import { familyOfLure } from '../../core/lures/own';
-import type { Family } from '../../core/lures/family';
+import { tiedOn } from '../../core/lures/own';
 import type { RankedLure } from '../../core/ranking/ranked';
 import { rigReasons } from '../../core/ranking/rigReasons';
 import { chooseJoints, pairingFaults } from '../../core/ranking/joints';
@@ -14,7 +12,6 @@ import { useConditions, useMood, usePlan, useBookWithoutLog } from '../day/conte
 import { Note } from '../parts/Box';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
-import type { Lure } from '../../core/records/lure';
 
 /**
  * What does not go together: said before it costs a fish. The rod is the one in hand if it casts this lure, else any
@@ -26,7 +23,7 @@ export function Faults({ x }: { x: RankedLure }) {
   const book = useBookWithoutLog();
   const { units } = useTheme();
   if (!reading || !tackle) return null;
-  const f = familyAs(book.lure[x.key], x);
+  const f = tiedOn(book.lure[x.key], x.family, x.weightKg);
   const fits = (r: RodSpec): boolean => rodFit(r, x.rig.weightKg) === 'fits';
   const rod = fits(tackle.rod) ? tackle.rod : (inUse(book.rod).find(fits) ?? tackle.rod);
   const faults = pairingFaults(f, x.rig.weightKg, { rod, line: tackle.line }, speciesProfile(reading.species), reading);
@@ -39,8 +36,6 @@ export function Faults({ x }: { x: RankedLure }) {
   );
 }
 
-const familyAs = (own: Lure | undefined, x: RankedLure): Family => (own ? familyOfLure(own) : familyById(x.family));
-
 export function RigPart({ x }: { x: RankedLure }) {
   const { reading, schools } = useConditions();
   const { tackle } = usePlan();
@@ -49,7 +44,7 @@ export function RigPart({ x }: { x: RankedLure }) {
   const { units } = useTheme();
   if (!reading || !mood) return null;
   const own = book.lure[x.key];
-  const f = familyAs(own, x);
+  const f = tiedOn(own, x.family, x.weightKg);
   const species = speciesProfile(reading.species);
   const reasons = rigReasons(x.rig, f, reading, species, x.weighing, schools);
   const joints = tackle ? jointSentences(chooseJoints(f, tackle.line, species, reading, schools), units) : [];

@@ -1,9 +1,8 @@
 /** Each place's answer, put into the same section. */
 import { usePathname } from 'expo-router';
 import { useMemo } from 'react';
-import { familyById } from '../../core/lures/families';
 import { snagChance } from '../../core/ranking/cover';
-import { familyOfLure } from '../../core/lures/own';
+import { tiedOn } from '../../core/lures/own';
 import { reachM } from '../../core/holdtable/zone';
 import { lineDiameterM } from '../../core/tackle/line';
 import { strikesByDepth } from '../../core/lessons/layers';
@@ -36,7 +35,7 @@ export function useSectionModel(reading: ResolvedConditions | null): SectionMode
         ...base,
         reaches: ranking.ranked.slice(0, 5).map((r) => {
           const own = book.lure[r.key];
-          const f = own ? familyOfLure(own) : familyById(r.family);
+          const f = tiedOn(own, r.family, r.weightKg);
           const at = r.workingDepthM;
           return {
             id: r.key,

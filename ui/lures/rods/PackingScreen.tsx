@@ -2,8 +2,7 @@
 import { useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { familyOfLure } from '../../../core/lures/own';
-import { familyById } from '../../../core/lures/families';
+import { tiedOn } from '../../../core/lures/own';
 import type { FamilyId } from '../../../core/lures/family';
 import { chooseRig } from '../../../core/ranking/rig';
 import { chooseJoints, type Joints } from '../../../core/ranking/joints';
@@ -44,8 +43,7 @@ export function PackingScreen() {
     );
   const species = speciesProfile(reading.species);
   const setUps = plan.setUps.map((s) => {
-    const own = book.lure[s.key];
-    const f = own ? familyOfLure(own) : familyById(s.key as FamilyId);
+    const f = tiedOn(book.lure[s.key], s.key as FamilyId, s.weightKg);
     const joints: Joints | null = tackle ? chooseJoints(f, tackle.line, species, reading, schools) : null;
     return { ...s, f, joints, rig: chooseRig(f, reading, species, mood.mean, schools) };
   });
