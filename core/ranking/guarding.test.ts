@@ -1,4 +1,4 @@
-import type { Conditions , Water } from '../water/conditions';
+import type { Conditions, Water } from '../water/conditions';
 import { FAMILIES } from '../lures/family';
 import { GUARDING_FACTORS } from './guarding';
 import { rankLures, type Ranking } from './rank';

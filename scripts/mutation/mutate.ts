@@ -11,8 +11,8 @@ import { seededRandom } from '../../core/base/random';
 import { bin, filesUnder, ROOT, stop } from '../lib.mjs';
 
 /**
- * Rooms, the tests that are asked, and the share of their lines that is tried unless told otherwise. `skip`: sweeps over
- * hundreds of waters, which take a minute and would be run anew for every change that nobody notices.
+ * Rooms, the tests that are asked, and the share of their lines that is tried unless told otherwise. `skip`: sweeps
+ * over hundreds of waters, which take a minute and would be run anew for every change that nobody notices.
  */
 const ROOMS: Record<string, { tests: readonly string[]; share: number; skip?: string }> = {
   mood: { tests: ['mood'], share: 1 },
