@@ -48,6 +48,13 @@ describe('trailer, hook and noise', () => {
       { water: { cover: { kind: 'submerged-grass', density: 0.5 } } },
       'weedless',
     ],
+    ['weedless among stones', 'shrimp-imitation', { water: { cover: { kind: 'rock', density: 0.4 } } }, 'weedless'],
+    [
+      'a spoon over stones as it comes',
+      'casting-spoon',
+      { water: { cover: { kind: 'rock', density: 0.4 } } },
+      'single',
+    ],
     ['single in the open', 'paddletail', {}, 'single'],
     ['trebles stay trebles', 'square-bill', { water: { cover: { kind: 'wood', density: 0.4 } } }, 'treble'],
   ] as [string, FamilyId, ConditionsChange, string][])('%s', (_name, id, c, hook) => {

@@ -86,7 +86,9 @@ export function asHooked(f: Family, r: ResolvedConditions): Family {
 }
 
 function chooseHook(f: Family, r: ResolvedConditions): Hook {
-  return f.weedlessToo && NEEDS_WEEDLESS.has(r.cover.kind) && r.cover.density >= 0.2 ? 'weedless' : f.hook;
+  // Over stones only what is worked down among them.
+  const met = r.cover.kind !== 'rock' || f.mode === 'bottom' || f.mode === 'float';
+  return f.weedlessToo && met && NEEDS_WEEDLESS.has(r.cover.kind) && r.cover.density >= 0.2 ? 'weedless' : f.hook;
 }
 
 function chooseNoise(f: Family, r: ResolvedConditions): Noise {
