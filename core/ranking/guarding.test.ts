@@ -136,3 +136,12 @@ describe('from the beach', () => {
       expect(distance(x).ln).toBeCloseTo(0, 9);
   });
 });
+
+test('over a bed the minutes are those of its passes, at the depth of the fish', () => {
+  for (const x of on().ranked) {
+    expect(x.zone.zoneMinutesPerHour).toBeCloseTo((x.zone.castsPerHour * x.zone.zoneSecondsPerCast) / 60, 9);
+    expect(x.zone.zoneMinutesPerHour).toBeLessThan(60);
+    expect(x.workingDepthM).toBe(1.4);
+    expect(x.zone.share * x.zone.castS).toBeCloseTo(x.zone.zoneSecondsPerCast, 9);
+  }
+});
