@@ -7,8 +7,7 @@ import type { SpeciesId } from '../water/terms';
 import type { FamilyId } from './family';
 
 /** Fish that are fished for with the same box. */
-export const CIRCLES = ['bass', 'panfish', 'trout', 'snakehead', 'inshore', 'surf', 'outer'] as const;
-export type Circle = (typeof CIRCLES)[number];
+type Circle = 'bass' | 'panfish' | 'trout' | 'snakehead' | 'inshore' | 'surf' | 'outer';
 
 const CIRCLE_OF: Record<SpeciesId, Circle> = {
   'largemouth-bass': 'bass',

@@ -1,7 +1,8 @@
 /** An own lure as its family would be if it came in this one weight, length, colour and hook. */
 import { familyById } from './families';
 import type { Colour, Family, FamilyId, Hook } from './family';
-import { atWeight, withHook } from './weights';
+import { withHook } from './hookSnag';
+import { atWeight } from './weights';
 
 /** A lure of the angler's box. */
 export interface OwnLure {

@@ -6,7 +6,7 @@
 import type { LurePhysics } from '../simulation/types';
 import { FRESH_KG_M3 } from '../water/fluid';
 import type { Family, Trailer } from './family';
-import { dragScale } from './weights';
+import { AREA_POWER, dragScale } from './weights';
 
 const LEAD_KG_M3 = 10_700;
 const TRAILER_DRAG: Record<Trailer, number> = { none: 0.8, flat: 1, flapping: 1.2, paddle: 1.1, curl: 1.1 };
@@ -15,7 +15,7 @@ const TRAILER_DRAG: Record<Trailer, number> = { none: 0.8, flat: 1, flapping: 1.
 export function lurePhysics(f: Family, weightKg: number, trailer: Trailer = 'flat'): LurePhysics {
   const share = weightKg / f.weightKg[1];
   const dragAreaM2 = f.dragAreaM2 * dragScale(f.build.kind, share) * (f.trailers ? TRAILER_DRAG[trailer] : 1);
-  const liftAreaM2 = f.liftAreaM2 * share ** (2 / 3);
+  const liftAreaM2 = f.liftAreaM2 * share ** AREA_POWER;
   if (f.build.kind === 'piece')
     return {
       massKg: weightKg,

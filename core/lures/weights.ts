@@ -3,8 +3,7 @@
  * of lead keeps its body whatever it weighs; what is of one piece grows in all directions.
  */
 import { clamp } from '../base/numbers';
-import type { Family, Hook } from './family';
-import { hookSnagRatio } from './hookSnag';
+import type { Family } from './family';
 
 /** Weights sold, kg (1/32 … 6 oz). */
 export const SOLD_KG = [
@@ -14,7 +13,7 @@ export const SOLD_KG = [
 /** Share of the drag of a lure on a lead head that is the head's: the rest is the body's. prior: judgement. */
 const HEAD_DRAG = 0.25;
 /** Areas of like shapes grow with this power of the weight, lengths with the cube root. */
-const AREA_POWER = 2 / 3;
+export const AREA_POWER = 2 / 3;
 /** A head of lead that is swum can be kept as much deeper as it is heavier, with this power. prior: judgement. */
 const DEEPER_POWER = 0.25;
 /** A maker's lure of one weight comes this much shorter and longer. prior: judgement. */
@@ -39,21 +38,6 @@ const depthsAt = (f: Family, share: number): Family['depthM'] =>
     : f.depthM;
 
 const kept = new WeakMap<Family, Map<number, Family>>();
-
-/** Hooked per strike with another hook than the family's own, as a ratio. prior: judgement. */
-const HOLD: Record<Hook, number> = { treble: 1, single: 0.95, weedless: 0.82 };
-
-/** The same lure with another hook: what it holds, and what it hangs up on. */
-export function withHook(f: Family, hook: Hook): Family {
-  if (hook === f.hook) return f;
-  const ratio = hookSnagRatio(f.hook, hook);
-  return {
-    ...f,
-    hook,
-    hooking: (f.hooking * HOLD[hook]) / HOLD[f.hook],
-    snag: Object.fromEntries(Object.entries(f.snag).map(([cover, chance]) => [cover, chance * ratio])),
-  };
-}
 
 /** The family as if it came in this one weight, kg; the same object for the same question. */
 export function atWeight(f: Family, weightKg: number): Family {

@@ -3,7 +3,8 @@ import type { Conditions } from '../water/conditions';
 import { speciesProfile } from '../water/species';
 import { breakEvens, type BreakEven } from './breakEven';
 import { ladderOf, type Rung } from './ladder';
-import { atBestWeight, contextOptions, entriesOf, rankLures, sift, type RankOptions } from './rank';
+import { atWeight } from '../lures/weights';
+import { contextOptions, entriesOf, rankLures, sift, type RankOptions } from './rank';
 import { scoringOf } from './scoring';
 import { resolveConditions } from '../water/resolve';
 
@@ -20,9 +21,11 @@ export function choosingOf(conditions: Conditions, options: RankOptions): Choosi
   const s = scoringOf(resolveConditions(conditions), speciesProfile(conditions.species), contextOptions(options));
   const { able } = sift(entriesOf(options), s, options.rods);
   const { ranked, plan } = rankLures(conditions, { ...options, withoutRange: true });
+  const weights = new Map(ranked.map((x) => [x.key, x.weightKg]));
+  const tied = able.map((e) => ({ ...e, f: atWeight(e.f, weights.get(e.key)!) }));
   return {
     leader: ranked[0]?.key ?? null,
     turns: breakEvens(conditions, options),
-    ladder: ladderOf(ranked, atBestWeight(able, s, options.rods), s, plan?.start ?? null),
+    ladder: ladderOf(ranked, tied, s, plan?.start ?? null),
   };
 }

@@ -14,17 +14,20 @@ import type { Contribution } from './score';
  */
 const STANDING = new Set(['pads', 'matted-grass', 'reeds', 'wood', 'brush', 'dock']);
 
+/** From this density on all of the work is done at the cover. */
+const FULL_DENSITY = 0.25;
+
 /** Share of the work done by dropping into cover, 0–1. */
 export function pitchedShare(f: Family, r: ResolvedConditions): number {
   if (f.mode !== 'bottom' || !STANDING.has(r.cover.kind)) return 0;
-  return Math.min(1, r.cover.density / 0.25) * (f.coverReach[r.cover.kind] ?? 0.2);
+  return Math.min(1, r.cover.density / FULL_DENSITY) * (f.coverReach[r.cover.kind] ?? 0.2);
 }
 
 /** Cover in single pieces: fish sit on it, not along the whole cast. */
 const SPOTTY = new Set(['wood', 'brush', 'dock']);
 /** How far the fish sit on single pieces of cover rather than everywhere, 0–1. */
 export const spottiness = (r: ResolvedConditions): number =>
-  SPOTTY.has(r.cover.kind) ? Math.min(1, r.cover.density / 0.25) : 0;
+  SPOTTY.has(r.cover.kind) ? Math.min(1, r.cover.density / FULL_DENSITY) : 0;
 
 /**
  * A pegged weight goes where a free one hangs behind its bait; a free one glides better where nothing is in its way.
@@ -33,22 +36,26 @@ export const spottiness = (r: ResolvedConditions): number =>
 const FREE_IN_TANGLE = 0.85;
 const THIN_BRANCH_M = 0.025;
 
+/** Share of the fish in a kind of cover that a lure can be shown, 0–1, where its row does not say. */
+const REACHES = 0.35;
+const reachIn = (f: Family, kind: ResolvedConditions['cover']['kind']): number => f.coverReach[kind] ?? REACHES;
+
 /** Share of the fish on this cover that can be shown the lure. */
-export function coverAccess(f: Family, c: ReadContext): number {
+function coverAccess(f: Family, c: ReadContext): number {
   const { kind, density, branchDiameterM } = c.r.cover;
   if (kind === 'none') return 1;
   const inside = Math.sqrt(density) * (0.45 + 0.55 * c.holding.tightness);
   const free = f.sliding && c.schools.peg === 'free';
   const twigs = kind === 'wood' || kind === 'brush' ? logistic(branchDiameterM, THIN_BRANCH_M, -0.002) : 0;
   const tangled = free ? (kind === 'matted-grass' ? 1 : twigs) : 0;
-  return 1 - inside * (1 - (f.coverReach[kind] ?? 0.35) * lerp(1, FREE_IN_TANGLE, tangled));
+  return 1 - inside * (1 - reachIn(f, kind) * lerp(1, FREE_IN_TANGLE, tangled));
 }
 
 /** Share of the fish that this lure can be shown in this cover. */
 export const coverOf = (f: Family, c: ReadContext): Match => ({
   factor: 'cover',
   of: () => coverAccess(f, c),
-  facts: { cover: c.r.cover.kind, reach: f.coverReach[c.r.cover.kind] ?? 0.35, density: c.r.cover.density },
+  facts: { cover: c.r.cover.kind, reach: reachIn(f, c.r.cover.kind), density: c.r.cover.density },
 });
 
 /**

@@ -10,7 +10,7 @@
 import { bell } from '../base/numbers';
 import { ANSWERS_PER_PASS } from '../mood/guarding';
 import type { ReadContext } from './context';
-import { afterStrike, coverAccess } from './cover';
+import { afterStrike, coverOf } from './cover';
 import type { Family } from '../lures/family';
 import { chooseSizeM } from './rig';
 import { summed, type Score } from './score';
@@ -76,16 +76,12 @@ export function scoreGuarding(f: Family, c: ReadContext, agitation: readonly num
   );
   const passesPerHour = 3600 / (PASS_S + BETWEEN_PASSES_S);
   const stay = stays(f);
-  const cover = coverAccess(f, c);
+  const cover = coverOf(f, c);
   const why: Score['why'] = [
     { factor: 'passes', ln: Math.log(passesPerHour), facts: { perHour: passesPerHour } },
     { factor: 'anger', ln: Math.log(Math.max(answer, 1e-6)), facts: { sizeM, favouriteM, provokes: big, fits: small } },
     { factor: 'stays', ln: Math.log(stay), facts: { share: stay } },
-    {
-      factor: 'cover',
-      ln: Math.log(cover),
-      facts: { cover: c.r.cover.kind, reach: f.coverReach[c.r.cover.kind] ?? 0.35, density: c.r.cover.density },
-    },
+    { factor: cover.factor, ln: Math.log(cover.of(0)), facts: cover.facts },
     ...afterStrike(f, c, passesPerHour),
   ];
   const zoneSecondsPerCast = STAY_SHARE * stay * PASS_S;

@@ -3,7 +3,7 @@ import { clamp, lerp, logistic } from '../base/numbers';
 import { surfaceLux } from '../water/light';
 import type { SpeciesProfile } from '../water/species';
 import { COLOURS, type Colour, type Family, type FamilyId, type Hook, type Noise, type Trailer } from '../lures/family';
-import { withHook } from '../lures/weights';
+import { withHook } from '../lures/hookSnag';
 import { DEFAULT_SCHOOLS, type Schools } from './schools';
 import type { ResolvedConditions } from '../water/resolve';
 

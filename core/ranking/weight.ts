@@ -10,11 +10,20 @@ import type { Family } from '../lures/family';
 import { lurePhysics } from '../lures/physics';
 import { AIR } from '../simulation/medium';
 import { freeSink, netWeightN } from '../simulation/sink';
+import type { LurePhysics } from '../simulation/types';
 import { FRESH_KG_M3 } from '../water/fluid';
 import type { ResolvedConditions } from '../water/resolve';
 import type { ReadContext } from './context';
 import { pitchedShare } from './cover';
 import type { Match } from './matches';
+
+const known = new WeakMap<Family, LurePhysics>();
+/** The lure at its own weight as the water has it, kept: a ranking asks for it some hundred times. */
+function physicsOf(f: Family): LurePhysics {
+  let lure = known.get(f);
+  if (!lure) known.set(f, (lure = lurePhysics(f, f.weightKg[1])));
+  return lure;
+}
 
 /** What the family usually weighs, kg, whatever this one does. */
 export const usualKg = (f: Family): number => f.weightKg[1] / f.weightShare;
@@ -78,8 +87,7 @@ export const wantedFallMps = (tempC: number, moodMean: number): number =>
   0.35 + 0.24 * logistic(tempC, 15, 2.5) + 0.04 * moodMean;
 
 /** Fall on a slack line, m/s; null for what floats. */
-export const fallMps = (f: Family): number | null =>
-  freeSink(lurePhysics(f, f.weightKg[1]), FRESH_KG_M3)?.terminalMps ?? null;
+export const fallMps = (f: Family): number | null => freeSink(physicsOf(f), FRESH_KG_M3)?.terminalMps ?? null;
 
 /** Share of the strikes that its fall decides, by way of working; too fast costs sooner than too slow. */
 const FALL_DECIDES: Record<Family['mode'], number> = {
@@ -115,7 +123,7 @@ export function splashOf(f: Family, r: ResolvedConditions): Match {
     (1 - logistic(r.waveHeightM, 0.1, 0.025)) *
     (1 - logistic(r.fishDepthM, 1.1, 0.25));
   const cast = f.mode !== 'vertical' && f.mode !== 'tow';
-  const massKg = lurePhysics(f, f.weightKg[1]).massKg;
+  const { massKg } = physicsOf(f);
   const frightened = cast ? SPLASH.share * shy * logistic(Math.log(massKg), Math.log(SPLASH.atKg), SPLASH.soft) : 0;
   return { factor: 'splash', of: () => 1 - frightened, facts: { share: frightened, clarityM: r.clarityM } };
 }
@@ -141,7 +149,7 @@ const FLOAT_N = 0.05;
 
 /** Whether it is felt and goes where it was thrown while the wind bends the line. */
 export function windOf(f: Family, c: ReadContext, speedMps: number): Match {
-  const lure = lurePhysics(f, f.weightKg[1]);
+  const lure = physicsOf(f);
   const netN = f.mode === 'surface' ? 0 : Math.max(0, netWeightN(lure, FRESH_KG_M3));
   const dragN = f.mode === 'bottom' ? 0 : 0.5 * FRESH_KG_M3 * (lure.dragAreaM2 + lure.liftAreaM2) * speedMps ** 2;
   const pullN = Math.hypot(netN, dragN) + (f.mode === 'float' ? FLOAT_N : 0);

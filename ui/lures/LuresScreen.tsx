@@ -70,7 +70,7 @@ export function LuresScreen() {
       {!ranking && !rankingError ? <Say role="status">Weighing up the box…</Say> : null}
       {ranking ? (
         <PaleWhileRanking>
-          {simple ? <Simple /> : null}
+          {simple && ranking.plan ? <Simple casts={ranking.plan.casts} /> : null}
           {!simple && ranking.plan ? (
             <Gradual>
               {ROLES.map((role) => {
@@ -86,18 +86,6 @@ export function LuresScreen() {
                   />
                 ) : null;
               })}
-            </Gradual>
-          ) : null}
-          {!simple && !ranking.plan && ranking.ranked.length > 0 ? (
-            <Gradual>
-              {ranking.ranked.map((x, i) => (
-                <RoleCard
-                  key={x.key}
-                  title={i === 0 ? 'Start with' : 'Or'}
-                  more="Too few in the box to choose three of a kind apart."
-                  x={x}
-                />
-              ))}
             </Gradual>
           ) : null}
         </PaleWhileRanking>
@@ -145,12 +133,12 @@ function ReworkedCard({ title, of, x }: { title: string; of: 'follow' | 'refusal
 }
 
 /** Three that are hard to fish wrong. */
-function Simple() {
+function Simple({ casts }: { casts: number }) {
   const { ranking } = useRanking();
   const three = simpleThree(ranking!.ranked);
   return (
     <>
-      <Say>{`Three that work here and are hard to fish wrong: cast, and wind. Change after ${ranking!.plan?.casts ?? 12} casts.`}</Say>
+      <Say>{`Three that work here and are hard to fish wrong: cast, and wind. Change after ${casts} casts.`}</Say>
       <Gradual>
         {three.map((x, i) => (
           <RoleCard key={x.key} title={['First', 'Second', 'Third'][i]!} more="Easy to fish." x={x} />
