@@ -29,6 +29,7 @@ const ROOMS = [
   ['planning/task'],
   ['planning/below'],
   ['planning/plan'],
+  ['planning/head'],
   ['schemas'],
   ['records'],
   ['box', 'log'],

@@ -19,6 +19,7 @@ import { AGITATIONS } from '../core/mood/guarding';
 import type { MoodDistribution } from '../core/mood/states';
 import type { Problem, Result } from '../core/base/problems';
 import { ROD_ACTIONS } from '../core/tackle/rod';
+import { rankPlanned } from '../core/planning/head/planHead';
 import { planRetrieve } from '../core/planning/plan/plan';
 import { badRowText, FAMILY_OF_NAME, FILE_FAULT } from '../wording/box';
 import { moodSentences } from '../wording/mood';
@@ -47,8 +48,8 @@ const moodObject = (p: MoodDistribution) => Object.fromEntries(MOODS.map((m, i) 
 
 function rank(d: z.infer<typeof rankSchema>) {
   const options = { rods: d.rods ?? null, schools: d.schools, lures: d.box?.map(ownLureOf) ?? null };
-  const r = rankLures(d, options);
-  const more = d.detail ? choosingOf(d, options) : null;
+  const { ranking: r, planned } = rankPlanned(d, options);
+  const more = d.detail ? choosingOf(d, { ...options, planned }) : null;
   const named = (key: string) => (d.box ? { lure: lureAt(d.box, key)?.name ?? null, key } : {});
   const familyOf = (key: string): string => r.ranked.find((x) => x.key === key)!.family;
   return {
@@ -70,6 +71,8 @@ function rank(d: z.infer<typeof rankSchema>) {
         zoneShare: x.zone.share,
         castsPerHour: x.zone.castsPerHour,
         style: styleFor(familyById(x.family), r.mood.mean),
+        // False: about, from the table of holds; no cast of it was simulated here.
+        planned: x.byPlan !== null,
       },
     })),
     excluded: r.excluded.map((x) => ({ family: x.family, ...named(x.key), reason: exclusionSentence(x, IMPERIAL) })),

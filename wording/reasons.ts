@@ -19,7 +19,7 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
   const f = w.facts;
   switch (w.factor) {
     case 'zone':
-      return `It spends about ${Math.round(num(f.minutes))} minutes of each hour working ${num(f.depthM) < 0.05 ? 'on top' : `at ${say.depth(num(f.depthM), u)}`}: ${say.percent(num(f.share))} of every cast.`;
+      return `It spends about ${Math.round(num(f.minutes))} minutes of each hour working ${num(f.depthM) < 0.05 ? 'on top' : `at ${say.depth(num(f.depthM), u)}`}: ${num(f.planned) ? '' : 'about '}${say.percent(num(f.share))} of every cast${num(f.planned) ? ', as planned here' : ''}.`;
     case 'noticed': {
       const how =
         num(f.rattle) >= 0.5

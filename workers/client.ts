@@ -9,7 +9,7 @@ import type { Progress } from '../core/planning/plan/plan';
 import type { AlmanacApi } from './almanac';
 import type { ComputeApi } from './compute';
 
-type Channel = 'rank' | 'first' | 'settled' | 'assess' | 'choose' | 'day';
+type Channel = 'rank' | 'head' | 'first' | 'settled' | 'assess' | 'choose' | 'day';
 /** All that the workers answer; each desk's worker knows its own part. */
 type Api = Remote<ComputeApi & AlmanacApi>;
 
@@ -53,7 +53,15 @@ function close(desk: Channel, r: Running): void {
  * A question waits this long, ms: of several quick taps only the last reaches a worker, and the tap is answered on the
  * screen first. The ranking, which every cast moves a little, waits for a run of casts to end.
  */
-const SETTLE_MS: Record<Channel, number> = { rank: 200, first: 30, settled: 30, assess: 30, choose: 60, day: 60 };
+const SETTLE_MS: Record<Channel, number> = {
+  rank: 200,
+  head: 60,
+  first: 30,
+  settled: 30,
+  assess: 30,
+  choose: 60,
+  day: 60,
+};
 
 /**
  * Quick questions not yet answered. The long one starts after them, so that a device of two cores keeps one for the
@@ -100,6 +108,8 @@ type DayArgs = Parameters<AlmanacApi['day']>;
 export const compute = {
   rank: (signal: AbortSignal, ...args: Args<'rank'>) =>
     ask('rank', signal, (api) => api.rank(...args) as Promise<ReturnType<ComputeApi['rank']>>),
+  planHead: (signal: AbortSignal, ...args: Args<'planHead'>) =>
+    ask('head', signal, (api) => api.planHead(...args) as Promise<ReturnType<ComputeApi['planHead']>>),
   plan: (signal: AbortSignal, request: Args<'plan'>[0], effort: 'first' | 'settled', tell?: (p: Progress) => void) =>
     ask(
       effort,

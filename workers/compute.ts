@@ -1,6 +1,6 @@
 /** What the worker can do: plain core functions. Results are values; nothing is thrown on purpose. */
 import { choosingOf } from '../core/ranking/choosing';
-import { rankLures } from '../core/ranking/rank';
+import { rankLures, type RankOptions } from '../core/ranking/rank';
 import { schoolEffects } from '../core/ranking/schoolEffects';
 import { assessLure, assessReel } from '../core/planning/calibrate/assess';
 import { planTowed } from '../core/planning/below/towed';
@@ -8,6 +8,8 @@ import { planVertical } from '../core/planning/below/vertical';
 import { planInSteps, type PlanStage, type Plan, type Progress } from '../core/planning/plan/plan';
 import { lacksForDay, planRodsForDay } from '../core/rods/plan';
 import type { PlanRequest } from '../core/planning/task/request';
+import { planHead, type PlanBasis } from '../core/planning/head/planHead';
+import type { Conditions } from '../core/water/conditions';
 
 let heldUntilMs = 0;
 
@@ -44,6 +46,8 @@ async function plan(request: PlanRequest, effort: PlanStage, tell?: (p: Progress
 
 export const computeApi = {
   rank: rankLures,
+  /** What the planner finds for the head of the ranking, with what is known already. */
+  planHead: (conditions: Conditions, options: RankOptions, basis: PlanBasis) => planHead(conditions, options, basis),
   choosing: choosingOf,
   schools: schoolEffects,
   rods: planRodsForDay,

@@ -60,7 +60,7 @@ describe('plan requests', () => {
   const ask = (v: unknown) => checkWith(planSchema, v);
   test('only conditions and a family are needed', () => {
     const r = ask({ conditions: base, lure: { family: 'popper' } });
-    expect(r.ok && r.value.rod.lengthM).toBe(2.1);
+    expect(r.ok && r.value.rod.lengthM).toBe(2.13);
     expect(r.ok && r.value.line).toEqual({ material: 'braid', strengthLb: 15 });
   });
   test.each([

@@ -5,6 +5,7 @@ import type { Conditions } from '../water/conditions';
 import { speciesProfile } from '../water/species';
 import type { Family } from '../lures/family';
 import { contextOptions, entriesOf, sift, type RankOptions } from './rank';
+import { plannedAt } from './planned';
 import { byScore, type RankEntry } from './ranked';
 import { inMood, scoringOf, type Scoring } from './scoring';
 import { weigh } from './weighing';
@@ -70,8 +71,16 @@ export function breakEvens(conditions: Conditions, options: RankOptions = {}, le
   const here = sift(entries, s, options.rods).able;
   // Each at the weight that is tied on now: who is near the lead there is weighed anew.
   const now = new Map(here.map((e) => [e.key, weigh(e.f, s.score, options.rods).f]));
+  // What a plan found of a lure goes with it.
+  const byPlan = new Map(
+    here.map((e) => {
+      const f = now.get(e.key)!;
+      const planned = s.branch === 'feeding' ? plannedAt(f, options.planned?.[e.key]) : null;
+      return [e.key, planned ? s.score(f, planned).score / s.score(f).score : 1];
+    }),
+  );
   const best = (able: readonly RankEntry[], score: Scoring['score']): string | null =>
-    bestOf(able, now, score, options.rods);
+    bestOf(able, now, byPlan, score, options.rods);
   const top = leader ?? best(here, s.score);
   if (!top || here.length < 2) return [];
   const leadAt = (reading: TurnReading, value: number, among: readonly RankEntry[] = entries): Lead => {
@@ -102,14 +111,16 @@ const NEAR_THE_LEAD = 0.7;
 function bestOf(
   able: readonly RankEntry[],
   now: ReadonlyMap<string, Family>,
+  byPlan: ReadonlyMap<string, number>,
   score: Scoring['score'],
   rods: RankOptions['rods'],
 ): string | null {
-  const asTied = able.map((e) => ({ e, score: score(now.get(e.key) ?? e.f).score }));
+  const times = (e: RankEntry): number => byPlan.get(e.key) ?? 1;
+  const asTied = able.map((e) => ({ e, score: times(e) * score(now.get(e.key) ?? e.f).score }));
   const most = Math.max(...asTied.map((x) => x.score));
   const near = asTied.filter((x) => x.score >= NEAR_THE_LEAD * most);
   const [top] = near
-    .map((x) => ({ key: x.e.key, score: x.e.lure ? x.score : weigh(x.e.f, score, rods).score.score }))
+    .map((x) => ({ key: x.e.key, score: x.e.lure ? x.score : times(x.e) * weigh(x.e.f, score, rods).score.score }))
     .sort(byScore);
   return top?.key ?? null;
 }

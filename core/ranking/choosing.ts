@@ -21,8 +21,12 @@ export function choosingOf(conditions: Conditions, options: RankOptions): Choosi
   const s = scoringOf(resolveConditions(conditions), speciesProfile(conditions.species), contextOptions(options));
   const { able } = sift(entriesOf(options), s, options.rods);
   const { ranked, plan } = rankLures(conditions, { ...options, withoutRange: true });
-  const weights = new Map(ranked.map((x) => [x.key, x.weightKg]));
-  const tied = able.map((e) => ({ ...e, f: atWeight(e.f, weights.get(e.key)!) }));
+  const now = new Map(ranked.map((x) => [x.key, x]));
+  const tied = able.map((e) => {
+    const { weightKg, byPlan, zone } = now.get(e.key)!;
+    const planned = byPlan === null ? {} : { byPlan, castsPerHour: zone.castsPerHour };
+    return { ...e, f: atWeight(e.f, weightKg), ...planned };
+  });
   return {
     leader: ranked[0]?.key ?? null,
     turns: breakEvens(conditions, options),

@@ -23,6 +23,24 @@ export function pitchedShare(f: Family, r: ResolvedConditions): number {
   return Math.min(1, r.cover.density / FULL_DENSITY) * (f.coverReach[r.cover.kind] ?? 0.2);
 }
 
+/**
+ * What a minute among the fish is worth by way of working: what lies on the bottom or hangs in the limbs is out of sight
+ * for a part of it, and dropped into cover it is seen by those of one place. prior: judgement.
+ */
+const MINUTE_WORTH: Record<Family['mode'], number> = {
+  swim: 1.18,
+  surface: 1,
+  float: 0.95,
+  bottom: 0.82,
+  vertical: 1,
+  tow: 1,
+};
+const PITCHED_MINUTE_WORTH = 0.66;
+
+/** What a minute among the fish is worth, as a ratio to the species' own strikes in one. */
+export const minuteWorth = (f: Family, r: ResolvedConditions): number =>
+  lerp(MINUTE_WORTH[f.mode], PITCHED_MINUTE_WORTH, pitchedShare(f, r));
+
 /** Cover in single pieces: fish sit on it, not along the whole cast. */
 const SPOTTY = new Set(['wood', 'brush', 'dock']);
 /** How far the fish sit on single pieces of cover rather than everywhere, 0–1. */
@@ -100,6 +118,12 @@ export function knocks(f: Family, c: ReadContext, depthM: number): { onCover: nu
     onBottom: digs === 0 ? 0 : digs * HARDNESS[bottom] * logistic(c.r.depthM - depthM, DIGS_M.within, -DIGS_M.soft),
   };
 }
+
+/** The same where the bottom was met in so much of the working, 0–1. */
+export const knocksFelt = (f: Family, c: ReadContext, contactShare: number): ReturnType<typeof knocks> => ({
+  onCover: knocks(f, c, 0).onCover,
+  onBottom: (f.deflects.bottom ?? 0) * HARDNESS[c.r.bottom] * contactShare,
+});
 
 /** What that multiplies the strikes by. */
 export const deflectionGain = ({ onCover, onBottom }: ReturnType<typeof knocks>): number =>

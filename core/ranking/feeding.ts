@@ -4,10 +4,11 @@
  *   score          = strikesPerHour · P(hooked) · share of the hour not lost to snags
  * Gains are prior: judgement.
  */
+import { lerp } from '../base/numbers';
 import { estimateZone } from '../holdtable/zone';
 import type { Family } from '../lures/family';
 import { gapM, type ReadContext } from './context';
-import { afterStrike, coverOf, deflectionOf, passingOf, pitchedShare } from './cover';
+import { afterStrike, coverOf, deflectionOf, minuteWorth, passingOf, pitchedShare } from './cover';
 import { distanceOf } from './distance';
 import {
   appetiteOf,
@@ -25,16 +26,19 @@ import {
   warmthOf,
 } from './matches';
 import { knownOf, noticedBy, ranges, sweepOf } from './noticing';
+import { plannedZone, type Planned } from './planned';
 import { summed, type Contribution, type Score } from './score';
 import { bogOf, fallOf, holdOf, splashOf, windOf } from './weight';
 import { chooseWorking } from './working';
 
-/** Strikes an hour of feeding fish and the score, as factors whose logarithms add up. */
-export function scoreFeeding(f: Family, c: ReadContext): Score {
+/** Strikes an hour of feeding fish and the score, as factors whose logarithms add up; by the plan where there is one. */
+export function scoreFeeding(f: Family, c: ReadContext, planned?: Planned): Score {
   const { r, p } = c;
-  const { depthM: depth, speedMps: speed } = chooseWorking(f, c);
+  const { depthM: depth, speedMps } = chooseWorking(f, c);
+  // What is dropped into cover is shown by the drop, not by its pace.
+  const speed = planned ? lerp(planned.speedMps, speedMps, pitchedShare(f, r)) : speedMps;
   const gap = gapM(depth, r.fishBandM);
-  const zone = estimateZone(f, depth, speed, pitchedShare(f, r), c.lineDiameterM);
+  const zone = planned ? plannedZone(planned) : estimateZone(f, depth, speed, pitchedShare(f, r), c.lineDiameterM);
   const noticed = noticedBy(
     knownOf(ranges(f, c), gap, c, f.mode === 'surface' || f.mode === 'float'),
     sweepOf(speed, c),
@@ -42,7 +46,7 @@ export function scoreFeeding(f: Family, c: ReadContext): Score {
   const matches = [
     appetiteOf(c),
     travelOf(gap, c),
-    speedOf(speed, c),
+    speedOf(speed, c, planned?.movingMps),
     pauseOf(f, c),
     noiseMatch(f, c, 'passing'),
     foodOf(f, c),
@@ -65,8 +69,8 @@ export function scoreFeeding(f: Family, c: ReadContext): Score {
   const why: Contribution[] = [
     {
       factor: 'zone',
-      ln: Math.log(p.strikesPerZoneMinute * zone.zoneMinutesPerHour),
-      facts: { minutes: zone.zoneMinutesPerHour, share: zone.share, depthM: depth },
+      ln: Math.log(p.strikesPerZoneMinute * minuteWorth(f, r) * zone.zoneMinutesPerHour),
+      facts: { minutes: zone.zoneMinutesPerHour, share: zone.share, depthM: depth, planned: planned ? 1 : 0 },
     },
     {
       factor: 'noticed',

@@ -95,7 +95,7 @@ function pickRungs(able: readonly RankEntry[], s: Scoring): Pick[] {
   return CLASSES.flatMap((from, i) => {
     const below = CLASSES[i - 1] ?? Infinity;
     const score = inMood(s, spreadMood(CLASS_MOOD[i]!, 0.6));
-    const all = able.map((e) => ({ e, score: score(e.f).score }));
+    const all = able.map((e) => ({ e, score: score(e.f).score * (e.byPlan ?? 1) }));
     const best = Math.max(...all.map((x) => x.score));
     const [top] = all
       .filter(({ e, score: v }) => e.f.action >= from && e.f.action < below && v >= WORTH * best)
@@ -116,6 +116,6 @@ function castsUntilDoubted(moodFrom: number, zoneShare: number, s: Scoring, gone
 /** Casts by which it should have drawn a strike. */
 function castsUntilDue(e: RankEntry, s: Scoring, gone: readonly Empties[]): number {
   const { strikesPerHour, zone } = inMood(s, moodAfter(s, gone))(e.f);
-  const perCast = strikesPerHour / Math.max(1, zone.castsPerHour);
+  const perCast = (strikesPerHour * (e.byPlan ?? 1)) / Math.max(1, e.castsPerHour ?? zone.castsPerHour);
   return Math.min(MAX_CASTS, Math.max(MIN_CASTS, Math.ceil(DUE / Math.max(1e-6, perCast))));
 }

@@ -97,9 +97,10 @@ export function noiseMatch(f: Family, c: ReadContext, way: keyof typeof NOISE_FL
   };
 }
 
-/** Too fast to be caught costs more than too slow to provoke. */
+/** Too fast to be caught costs more than too slow to provoke; a share of what they run down suits best. */
+const WANTED_SHARE = 0.6;
 function speedMatch(speed: number, chase: number): number {
-  const x = Math.log(speed / (0.6 * chase));
+  const x = Math.log(speed / (WANTED_SHARE * chase));
   return x > 0 ? bell(x, 0, 0.75) : bell(x, 0, 1.35);
 }
 
@@ -113,17 +114,20 @@ function extremeMatch(speed: number, chase: number, school: ReadContext['schools
   return Math.max(slow, fast, 0.15);
 }
 
-/** How well fish of a mood like this speed, 0–1. */
-export function likedSpeed(speed: number, c: ReadContext, m: number): number {
+/**
+ * How well fish of a mood like this speed, 0–1. What hangs between its moves is caught by its average speed and provokes
+ * by the one it moves at: between the two it suits.
+ */
+export function likedSpeed(speed: number, c: ReadContext, m: number, movingMps = speed): number {
   const chase = chaseMps(c, m);
-  const hungry = speedMatch(speed, chase);
+  const hungry = speedMatch(clamp(WANTED_SHARE * chase, speed, Math.max(speed, movingMps)), chase);
   return c.full === 0 ? hungry : lerp(hungry, extremeMatch(speed, chase, c.schools.full), c.full);
 }
 
 /** How well a pace, m/s, suits what fish of the mood run down. */
-export const speedOf = (speed: number, c: ReadContext): Match => ({
+export const speedOf = (speed: number, c: ReadContext, movingMps = speed): Match => ({
   factor: 'speed',
-  of: (m) => likedSpeed(speed, c, m),
+  of: (m) => likedSpeed(speed, c, m, movingMps),
   facts: { speedMps: speed, chaseMps: overMoods(c.mood, (m) => chaseMps(c, m)) },
 });
 
@@ -145,16 +149,19 @@ export const travelOf = (gap: number, c: ReadContext): Match => ({
   facts: { gapM: gap, reachM: overMoods(c.mood, c.reachM) },
 });
 
-/** A lure that cannot hang as long as the fish wants. */
-const pauseMatch = (hangS: number, wantedS: number): number =>
+/** How well a hang, s, suits fish that want one of another length: a longer one costs nothing. */
+export const pauseMatch = (hangS: number, wantedS: number): number =>
   hangS >= wantedS ? 1 : 0.45 + 0.55 * Math.exp(-(wantedS - hangS) / 5);
+
+/** The hang that fish of a mood want, s: the cold wait longer. */
+export const wantedHangS = (c: ReadContext, m: number): number => c.p.wantedPauseS[m]! * (1.4 - 0.4 * c.comfort);
 
 /** How well the longest hang suits the wanted one. */
 export function pauseOf(f: Family, c: ReadContext): Match {
   const hangS = hangLimitS(f, c.r.fishBandM);
   return {
     factor: 'pause',
-    of: (m) => pauseMatch(hangS, c.p.wantedPauseS[m]! * (1.4 - 0.4 * c.comfort)),
+    of: (m) => pauseMatch(hangS, wantedHangS(c, m)),
     facts: { longestS: hangS, wantedS: overMoods(c.mood, (m) => c.p.wantedPauseS[m]!) },
   };
 }

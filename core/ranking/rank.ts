@@ -7,12 +7,14 @@ import type { RodSpec } from '../tackle/rod';
 import type { Conditions } from '../water/conditions';
 import { speciesProfile } from '../water/species';
 import { allFamilies } from '../lures/families';
-import type { FamilyId } from '../lures/family';
+import type { Family, FamilyId } from '../lures/family';
 import { findExclusion, type Exclusion } from './limits';
 import { familyOfLure, type OwnLure } from '../lures/own';
 import { asHooked, chooseRig } from './rig';
 import { DEFAULT_SCHOOLS, withDefaults, type Schools } from './schools';
-import { rangesOf, scoringOf, type Branch, type Scoring } from './scoring';
+import type { Score } from './score';
+import { rangesOf, scoringOf, type Branch, type ScoreLure, type Scoring } from './scoring';
+import { plannedAt, type Planned, type PlannedByKey } from './planned';
 import { byScore, type RankedLure, type RankEntry } from './ranked';
 import { chooseThree, type Three } from './three';
 import { weigh } from './weighing';
@@ -44,6 +46,10 @@ export interface RankOptions {
   families?: readonly FamilyId[];
   /** Thickness of the line in use, m; absent: what each kind is usually thrown on. */
   lineDiameterM?: number;
+  /** What the planner found for some of them, by key. */
+  planned?: PlannedByKey;
+  /** The lure that is tied on: kept where another is hardly better. */
+  inHand?: string | null;
   /** Leave out the ranges (low = high = middle); ten times quicker. */
   withoutRange?: boolean;
 }
@@ -84,19 +90,38 @@ export function sift(
 export const atBestWeight = (able: readonly RankEntry[], s: Scoring, rods: RankOptions['rods']): RankEntry[] =>
   able.map((e) => ({ ...e, f: weigh(e.f, s.score, rods).f }));
 
+/**
+ * The score with the plan's cast in place of the table's, and how many times the table's it is: what the plan found
+ * goes with the lure where the same water is asked about in another mood.
+ */
+function scoreByPlan(
+  f: Family,
+  byTable: Score,
+  planned: Planned | null,
+  score: ScoreLure,
+): { score: Score; byPlan: number } {
+  if (!planned) return { score: byTable, byPlan: 1 };
+  const byPlan = score(f, planned);
+  return { score: byPlan, byPlan: byPlan.score / byTable.score };
+}
+
 /** The ranking of a box or of all families for conditions: reasons, ranges, exclusions, the three in hand. */
 export function rankLures(conditions: Conditions, options: RankOptions = {}): Ranking {
   const species = speciesProfile(conditions.species);
   const s = scoringOf(resolveConditions(conditions), species, contextOptions(options));
   const { reading, mood, branch } = s;
   const schools = s.options.schools ?? DEFAULT_SCHOOLS;
-  const { able, excluded } = sift(entriesOf(options), s, options.rods);
+  const sifted = sift(entriesOf(options), s, options.rods);
   const range = options.withoutRange ? null : rangesOf(s);
-  const inHand: RankEntry[] = [];
-  const ranked = able.map((e): RankedLure => {
-    const { f, score, choice } = weigh(e.f, s.score, options.rods);
-    inHand.push({ ...e, f });
-    const [low, high] = range?.(f, score.strikesPerHour) ?? [score.strikesPerHour, score.strikesPerHour];
+  const able: RankEntry[] = [];
+  const ranked = sifted.able.map((e): RankedLure => {
+    const { f, score: byTable, choice } = weigh(e.f, s.score, options.rods);
+    const planned = s.branch === 'feeding' ? plannedAt(f, options.planned?.[e.key]) : null;
+    const { score, byPlan } = scoreByPlan(f, byTable, planned, s.score);
+    able.push({ ...e, f, ...(planned ? { byPlan, castsPerHour: planned.castsPerHour } : {}) });
+    const times = planned ? score.strikesPerHour / byTable.strikesPerHour : 1;
+    const around = range?.(f, byTable.strikesPerHour) ?? [byTable.strikesPerHour, byTable.strikesPerHour];
+    const [low, high] = around.map((v) => v * times) as [number, number];
     return {
       key: e.key,
       family: e.f.id,
@@ -105,9 +130,11 @@ export function rankLures(conditions: Conditions, options: RankOptions = {}): Ra
       low,
       high,
       rig: chooseRig(f, reading, species, mood.mean, schools),
+      byPlan: planned ? byPlan : null,
       weighing: choice,
     };
   });
   ranked.sort(byScore);
-  return { reading, branch, mood, ranked, excluded, plan: chooseThree(ranked, inHand, s) };
+  const plan = chooseThree(ranked, able, s, options.inHand ?? null);
+  return { reading, branch, mood, ranked, excluded: sifted.excluded, plan };
 }

@@ -11,6 +11,10 @@ export interface RankEntry {
   key: string;
   f: Family;
   lure: OwnLure | null;
+  /** Its score by the plan over that by the table; absent: it was not planned. */
+  byPlan?: number;
+  /** Casts an hour as planned; absent: as the table has it. */
+  castsPerHour?: number;
 }
 
 /** A lure with its score, the 5–95 % range of it, and how it is rigged. */
@@ -21,6 +25,8 @@ export interface RankedLure extends Score {
   low: number;
   high: number;
   rig: Rig;
+  /** Its score by the plan over that by the table; null: the table's alone, about what a plan would find. */
+  byPlan: number | null;
   /** Why it weighs what it does. */
   weighing: WeightChoice;
 }

@@ -15,13 +15,14 @@ import type { Family } from '../lures/family';
 import { scoreFeeding } from './feeding';
 import { scoreGuarding } from './guarding';
 import { scoreIce } from './ice';
+import type { Planned } from './planned';
 import { asHooked } from './rig';
 import type { Score } from './score';
 import { drawConditions } from '../water/drawn';
 import type { ResolvedConditions } from '../water/resolve';
 
-/** Scores one kind of lure in the water and mood it was made for. */
-export type ScoreLure = (f: Family) => Score;
+/** Scores one kind of lure in the water and mood it was made for: by the table, or by the plan it was given. */
+export type ScoreLure = (f: Family, planned?: Planned) => Score;
 /** Three ways of judging a lure. */
 export const BRANCHES = ['feeding', 'guarding', 'ice'] as const;
 export type Branch = (typeof BRANCHES)[number];
@@ -46,7 +47,7 @@ const scorerIn = (branch: Branch, c: ReadContext, agitation: readonly number[]):
     ? (f) => scoreIce(f, c)
     : branch === 'guarding'
       ? (f) => scoreGuarding(asHooked(f, c.r), c, agitation)
-      : (f) => scoreFeeding(asHooked(f, c.r), c);
+      : (f, planned) => scoreFeeding(asHooked(f, c.r), c, planned);
 
 const CALM = [1, 0, 0, 0] as const;
 

@@ -26,6 +26,8 @@ export interface Three {
 const QUIET_ACTION = 0.3;
 /** Lures this near to the best are as good where another reason decides. */
 const AS_GOOD = 0.85;
+/** What is tied on already stays where the best is better by less than this. */
+const NOT_WORTH_RETYING = 0.95;
 /** A school that begins quietly still takes no lure that is worth less than this share of the best. */
 const WORTH_STARTING = 0.4;
 /** Nothing is tied on that is worth less than this share of the best. */
@@ -43,14 +45,19 @@ interface Scored {
 }
 const scoredBy = (able: readonly RankEntry[], score: ScoreLure): Scored[] =>
   able
-    .map((e) => ({ e, score: score(e.f).score }))
+    .map((e) => ({ e, score: score(e.f).score * (e.byPlan ?? 1) }))
     .sort((a, b) => byScore({ ...a, key: a.e.key }, { ...b, key: b.e.key }));
 
 /**
  * Which of the best to begin with: the best, but by the schools the quietest that is nearly worth it, or of those as
- * good the one whose strikes cost least.
+ * good the one whose strikes cost least; a lure that is tied on already stays where another is hardly better.
  */
-function starter(ranked: readonly RankedLure[], able: readonly RankEntry[], schools: Schools): RankEntry {
+function starter(
+  ranked: readonly RankedLure[],
+  able: readonly RankEntry[],
+  schools: Schools,
+  inHand: string | null,
+): RankEntry {
   const entry = (x: RankedLure): RankEntry => able.find((e) => e.key === x.key)!;
   const best = ranked[0]!;
   if (schools.order === 'quiet-first') {
@@ -61,7 +68,8 @@ function starter(ranked: readonly RankedLure[], able: readonly RankEntry[], scho
     const cost = (x: RankedLure): number => costPerStrike(x, entry(x).lure?.priceMinor ?? 0);
     return entry(ranked.filter((x) => x.score >= AS_GOOD * best.score).reduce((a, b) => (cost(b) < cost(a) ? b : a)));
   }
-  return entry(best);
+  const tied = ranked.find((x) => x.key === inHand);
+  return entry(tied && tied.score >= NOT_WORTH_RETYING * best.score ? tied : best);
 }
 
 /** Another depth, or another loudness. */
@@ -82,10 +90,15 @@ function gentler(x: RankedLure, f: Family, first: RankedLure, g: Family): boolea
  * The follow-up is the best once enough casts of the first drew nothing, of another kind; the refusal lure is the best
  * gentle one once both drew nothing. `ranked` best first; `able` at the weights that are tied on.
  */
-export function chooseThree(ranked: readonly RankedLure[], able: readonly RankEntry[], s: Scoring): Three | null {
+export function chooseThree(
+  ranked: readonly RankedLure[],
+  able: readonly RankEntry[],
+  s: Scoring,
+  inHand: string | null = null,
+): Three | null {
   if (ranked.length === 0) return null;
   if (s.branch === 'guarding') return threeForGuarding(ranked, able, s);
-  const first = starter(ranked, able, s.options.schools ?? DEFAULT_SCHOOLS);
+  const first = starter(ranked, able, s.options.schools ?? DEFAULT_SCHOOLS, inHand);
   const byKey = new Map(ranked.map((x) => [x.key, x]));
   const here = byKey.get(first.key)!;
   const least = WORTH_TYING * ranked[0]!.score;

@@ -6,8 +6,8 @@ import type { Family } from '../lures/family';
 import type { CadenceStyle } from '../lures/styles';
 import { overMoods } from '../mood/states';
 import { chaseMps, gapM, type ReadContext } from './context';
-import { DEFLECTION_GAIN, deflectionGain, keptShare, knocks, pitchedShare, snagChance } from './cover';
-import { likedSpeed, noiseMatch, pauseOf, travelledShare } from './matches';
+import { DEFLECTION_GAIN, deflectionGain, keptShare, knocks, knocksFelt, pitchedShare, snagChance } from './cover';
+import { likedSpeed, noiseMatch, pauseMatch, pauseOf, travelledShare, wantedHangS } from './matches';
 import { knownOf, noticedBy, ranges, sweepOf } from './noticing';
 
 /** How the family is worked here: its depth, m, and the average speed the fish see, m/s. */
@@ -80,6 +80,47 @@ function bestSwim(f: Family, c: ReadContext, wish: Working, [shallowest, deepest
     if (DEPTH_GRID_M[i]! >= shallowest && DEPTH_GRID_M[i]! <= deepest) tryAt(DEPTH_GRID_M[i]!, options);
   });
   return best;
+}
+
+/** A way of working as it was cast: what the hands made of it. */
+export interface Worked extends Working {
+  zoneMinutesPerHour: number;
+  castsPerHour: number;
+  /** Its speed while it moves, m/s: what a fish has to catch. `speedMps`, hangs and all, is what brings it past them. */
+  movingMps: number;
+  /** How long it is left alone each time, s. */
+  hangS: number;
+  /** Share of the working in which it knocks on the bottom, 0–1. */
+  contactShare: number;
+}
+
+/**
+ * Strikes an hour that a way of working brings, but for what no way of working changes: the planner seeks the most of
+ * the same as the ranking does.
+ */
+export function worthOfWorking(f: Family, c: ReadContext): (w: Worked) => number {
+  const noise = noiseMatch(f, c, 'passing');
+  const moods = c.mood.map((p, m) => p * noise.of(m));
+  const senses = ranges(f, c);
+  const perCast = snagChance(f, c.r, c.schools);
+  const pitched = pitchedShare(f, c.r);
+  const onTop = f.mode === 'surface' || f.mode === 'float';
+  return ({ depthM, speedMps, movingMps, zoneMinutesPerHour, castsPerHour, hangS, contactShare }) => {
+    const gap = gapM(depthM, c.r.fishBandM);
+    const taken = moods.reduce(
+      (sum, p, m) =>
+        sum +
+        p * likedSpeed(speedMps, c, m, movingMps) * pauseMatch(hangS, wantedHangS(c, m)) * travelledShare(gap, c, m),
+      0,
+    );
+    return (
+      zoneMinutesPerHour *
+      taken *
+      noticedBy(knownOf(senses, gap, c, onTop), sweepOf(speedMps, c)) *
+      deflectionGain(knocksFelt(f, c, contactShare)) *
+      keptShare(perCast, castsPerHour, pitched)
+    );
+  };
 }
 
 /** Zone minutes in an hour at the very most; the mood that goes furthest. */

@@ -1,10 +1,12 @@
 import * as z from 'zod';
-import { FAMILIES } from '../lures/family';
+import { familyById } from '../lures/families';
+import { FAMILIES, HOOKS } from '../lures/family';
 import { SCHOOL_IDS, SCHOOLS, type SchoolId, type Schools } from '../ranking/schools';
 import { STEP_KINDS } from '../planning/cadence/cadence';
 import { LINE_MATERIALS } from '../tackle/line';
 import { ROD_ACTIONS } from '../tackle/rod';
 import { conditionsSchema } from './conditions';
+import { usualOutfit } from '../tackle/outfit';
 import { CADENCE_STYLES } from '../lures/styles';
 import { TIP_POSITIONS } from '../tackle/stand';
 
@@ -103,20 +105,28 @@ export const schoolsSchema = z.strictObject(
 );
 
 /** The question of `plan` as a document. */
-export const planSchema = z.strictObject({
-  conditions: conditionsSchema,
-  lure: z.strictObject({
-    id: z.string().nullish(),
-    family: z.enum(FAMILIES),
-    name: z.string().nullish(),
-    weightKg: z.number().positive().max(1).nullish(),
-    lengthM: z.number().positive().max(1).nullish(),
-  }),
-  rod: rodSpecSchema.default({ lengthM: 2.1, minLureKg: 0.005, maxLureKg: 0.021, action: 'fast' }),
-  reel: reelSpecSchema.default({ ratio: 6.2, spoolM: 0.045, arborM: 0.03, capacityM: 140 }),
-  line: lineSpecSchema.default({ material: 'braid', strengthLb: 15 }),
-  targetM: z.number().positive().max(120).nullish(),
-  schools: schoolsSchema.nullish(),
-  set: planSettingsSchema.nullish(),
-  measured: measuredSchema.nullish(),
-});
+export const planSchema = z
+  .strictObject({
+    conditions: conditionsSchema,
+    lure: z.strictObject({
+      id: z.string().nullish(),
+      family: z.enum(FAMILIES),
+      name: z.string().nullish(),
+      weightKg: z.number().positive().max(1).nullish(),
+      lengthM: z.number().positive().max(1).nullish(),
+      hook: z.enum(HOOKS).nullish(),
+    }),
+    /** What is left out is usual for a lure of this weight. */
+    rod: rodSpecSchema.optional(),
+    reel: reelSpecSchema.optional(),
+    line: lineSpecSchema.optional(),
+    targetM: z.number().positive().max(120).nullish(),
+    schools: schoolsSchema.nullish(),
+    set: planSettingsSchema.nullish(),
+    measured: measuredSchema.nullish(),
+  })
+  .transform((d) => ({ ...usualOutfit(d.lure.weightKg ?? familyById(d.lure.family).weightKg[1]), ...given(d) }));
+
+/** A document without what it leaves open. */
+const given = <T extends object>(d: T): T =>
+  Object.fromEntries(Object.entries(d).filter(([, v]) => v !== undefined)) as T;

@@ -10,7 +10,7 @@ import { useDayConditions } from './useDayConditions';
 import { useDayLog } from './useDayLog';
 import { useDayMood } from './useDayMood';
 import { useDayPlan } from './useDayPlan';
-import { useDayRanking, useQuestion } from './useDayRanking';
+import { useDayRanking, usePlanBasis, useQuestion } from './useDayRanking';
 import { useStoredWithoutLog } from './useBookWithoutLog';
 import { useStation } from './useStation';
 
@@ -27,9 +27,10 @@ function useParts(): DayParts {
   const conditions = useDayConditions(bookWithoutLog, prefs, nowMs);
   const log = useDayLog(book, conditions.day?.trip.id ?? null, nowMs);
   const mood = useDayMood(conditions, log.signs);
-  const question = useQuestion(bookWithoutLog, conditions, prefs, log.signs);
-  const { ranking, rankingBusy } = useDayRanking(question);
-  const plan = useDayPlan(bookWithoutLog, conditions, prefs, ranking.ranking);
+  const basis = usePlanBasis(bookWithoutLog, conditions, prefs);
+  const question = useQuestion(bookWithoutLog, conditions, prefs, log.signs, basis.id);
+  const { ranking, rankingBusy } = useDayRanking(question, basis);
+  const plan = useDayPlan(bookWithoutLog, conditions, prefs, ranking.ranking, basis.id);
   const station = useStation(bookWithoutLog, conditions.day, prefs, nowMs, committer);
   const actions = useActionsOfDay({ ...plan, ranking: ranking.ranking }, committer);
   return {

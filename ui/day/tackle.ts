@@ -5,6 +5,7 @@ import type { Lure } from '../../core/records/lure';
 import type { Preferences } from '../../core/records/preferences';
 import type { Reel } from '../../core/records/reel';
 import type { Rod } from '../../core/records/rod';
+import type { Outfit } from '../../core/tackle/outfit';
 import { rodFit } from '../../core/tackle/rod';
 import type { Day } from '../../core/trip/day';
 import type { BookWithoutLog } from './useBookWithoutLog';
@@ -14,6 +15,13 @@ export interface Tackle {
   reel: Reel;
   line: Line;
 }
+
+/** What the planner needs to know of it. */
+export const outfitOf = ({ rod, reel, line }: Tackle): Outfit => ({
+  rod: { lengthM: rod.lengthM, minLureKg: rod.minLureKg, maxLureKg: rod.maxLureKg, action: rod.action },
+  reel: { ratio: reel.ratio, spoolM: reel.spoolM, arborM: reel.arborM, capacityM: reel.capacityM },
+  line: { material: line.material, strengthLb: line.strengthLb },
+});
 
 export function chooseLine(book: BookWithoutLog, day: Day | null, prefs: Preferences): Line | undefined {
   const lines = inUse(book.line);

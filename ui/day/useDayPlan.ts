@@ -1,21 +1,22 @@
 /** The lure in hand and its plan: asked of the worker twice, for a first answer and for the settled one. */
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { contentHash } from '../../core/base/hash';
 import type { Measured } from '../../core/planning/calibrate/known';
+import { plannedAsIn } from '../../core/planning/plan/pace';
 import type { Plan } from '../../core/planning/plan/plan';
 import type { PlanRequest } from '../../core/planning/task/request';
 import type { Ranking } from '../../core/ranking/rank';
 import type { Schools } from '../../core/ranking/schools';
-import { measurementsOf } from '../../core/records';
 import type { Lure } from '../../core/records/lure';
-import { measuredOf } from '../../core/records/measured';
 import type { Preferences } from '../../core/records/preferences';
 import type { Day } from '../../core/trip/day';
 import { queryKeys } from '../../data/keys';
 import { compute } from '../../workers/client';
 import { tellPlanProgress } from './planProgress';
-import { chooseTackle, type Tackle } from './tackle';
+import { learnSettled } from './planned';
+import { measuredFor, planConditions } from './planFor';
+import { chooseTackle, outfitOf, type Tackle } from './tackle';
 import type { DayConditions } from './useDayConditions';
 import type { BookWithoutLog } from './useBookWithoutLog';
 
@@ -30,11 +31,6 @@ export interface DayPlan {
   planError: boolean;
 }
 
-/** A plan is worked out anew only when the sun has moved this far, or a sign has aged this much. */
-const SUN_STEP_DEG = 5;
-const SIGN_STEP_MIN = 30;
-const toNearest = (v: number, step: number): number => Math.round(v / step) * step;
-
 function planRequest(
   day: Day | null,
   lure: Lure | null,
@@ -43,20 +39,17 @@ function planRequest(
   measured: Measured | null,
 ): PlanRequest | null {
   if (!day || !lure || !t) return null;
-  // What the log says moves the ranking, but not the plan in hand: it must not shift between two casts, nor with every
-  // degree of the sun.
-  const { sky } = day.conditions;
-  const conditions = {
-    ...day.conditions,
-    sky: { ...sky, sunElevationDeg: toNearest(sky?.sunElevationDeg ?? 0, SUN_STEP_DEG) },
-    signs: (day.conditions.signs ?? []).map((s) => ({ ...s, minutesAgo: toNearest(s.minutesAgo ?? 0, SIGN_STEP_MIN) })),
-  };
   return {
-    conditions,
-    lure: { id: lure.id, family: lure.family, name: lure.name, weightKg: lure.weightKg, lengthM: lure.lengthM },
-    rod: { lengthM: t.rod.lengthM, minLureKg: t.rod.minLureKg, maxLureKg: t.rod.maxLureKg, action: t.rod.action },
-    reel: { ratio: t.reel.ratio, spoolM: t.reel.spoolM, arborM: t.reel.arborM, capacityM: t.reel.capacityM },
-    line: { material: t.line.material, strengthLb: t.line.strengthLb },
+    conditions: planConditions(day),
+    lure: {
+      id: lure.id,
+      family: lure.family,
+      name: lure.name,
+      weightKg: lure.weightKg,
+      lengthM: lure.lengthM,
+      hook: lure.hook,
+    },
+    ...outfitOf(t),
     schools,
     set: day.trip.settings,
     ...(measured ? { measured } : {}),
@@ -78,6 +71,7 @@ export function useDayPlan(
   { day, schools }: DayConditions,
   prefs: Preferences,
   ranking: Ranking | null,
+  basisId: string,
 ): DayPlan {
   const startLure = useMemo(() => {
     const key = ranking?.plan?.start ?? ranking?.ranked[0]?.key;
@@ -89,7 +83,7 @@ export function useDayPlan(
   const lure = picked ?? startLure;
   const tackle = useMemo(() => chooseTackle(book, day, prefs, lure), [book, day, prefs, lure]);
   const measured = useMemo(
-    () => (lure && tackle ? measuredOf(measurementsOf(book, lure.id), measurementsOf(book, tackle.reel.id)) : null),
+    () => (lure && tackle ? measuredFor(book, lure.id, tackle.reel.id) : null),
     [book, lure, tackle],
   );
   const request = useMemo(
@@ -120,6 +114,13 @@ export function useDayPlan(
     (x) => x.data?.answer,
   );
   const plan = answers.find((x): x is Plan => !!x && x.presentation.lureId === lure?.id) ?? null;
+
+  // The plan as the planner has it, not as set by hand, is what the ranking reckons with.
+  const free = Object.keys(day?.trip.settings ?? {}).length === 0;
+  const known = free && plan?.effort === 'settled' && stillSettled && !settled.isPlaceholderData ? plan : null;
+  useEffect(() => {
+    if (known?.presentation.lureId) learnSettled(basisId, known.presentation.lureId, plannedAsIn(known));
+  }, [known, basisId]);
 
   const planBusy = settled.isFetching && !(settled.data && stillSettled);
   const planError = settled.isError;

@@ -5,6 +5,8 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { contentHash } from '../../core/base/hash';
+import type { PlanBasis } from '../../core/planning/head/planHead';
+import { nextToPlan } from '../../core/ranking/head';
 import type { RankOptions, Ranking } from '../../core/ranking/rank';
 import type { Preferences } from '../../core/records/preferences';
 import { lineDiameterM } from '../../core/tackle/line';
@@ -12,7 +14,9 @@ import type { Conditions } from '../../core/water/conditions';
 import type { Sign } from '../../core/water/terms';
 import { queryKeys } from '../../data/keys';
 import { compute } from '../../workers/client';
-import { chooseLine } from './tackle';
+import { learnFirst, useKnownPlans } from './planned';
+import { measuredFor, planConditions } from './planFor';
+import { chooseLine, chooseTackle, outfitOf } from './tackle';
 import type { DayConditions } from './useDayConditions';
 import type { BookWithoutLog } from './useBookWithoutLog';
 
@@ -27,17 +31,40 @@ export interface DayRanking {
   rankingError: boolean;
 }
 
+/** What the plans of the head are made for, and its name. */
+export interface NamedBasis {
+  id: string;
+  basis: PlanBasis;
+}
+
+/** The water and, lure by lure, the tackle that the head of the ranking is planned with. */
+export function usePlanBasis(book: BookWithoutLog, { day, schools }: DayConditions, prefs: Preferences): NamedBasis {
+  const basis = useMemo((): PlanBasis => {
+    const tackle = book.box.flatMap((lure) => {
+      const t = chooseTackle(book, day, prefs, lure);
+      return t ? [[lure.id, { ...outfitOf(t), measured: measuredFor(book, lure.id, t.reel.id) }] as const] : [];
+    });
+    return { ...(day ? { conditions: planConditions(day) } : {}), tackle: Object.fromEntries(tackle) };
+  }, [book, day, prefs]);
+  return useMemo(() => ({ id: contentHash({ basis, schools }), basis }), [basis, schools]);
+}
+
 export function useQuestion(
   book: BookWithoutLog,
   { day, schools }: DayConditions,
   prefs: Preferences,
   logSigns: readonly Sign[],
+  basisId: string,
 ): RankingQuestion {
   const { box } = book;
   const line = chooseLine(book, day, prefs);
+  const { planned, tied } = useKnownPlans(basisId);
+  const inHand = day?.trip.lureId ?? tied;
   const options = useMemo(
     (): RankOptions => ({
       schools,
+      planned,
+      inHand,
       ...(box.length > 0
         ? {
             lures: box.map(({ id, family, weightKg, lengthM, hook, colour, priceMinor }) => ({
@@ -53,7 +80,7 @@ export function useQuestion(
         : {}),
       ...(line ? { lineDiameterM: lineDiameterM(line) } : {}),
     }),
-    [schools, box, line],
+    [schools, box, line, planned, inHand],
   );
   const conditions = useMemo(
     () => day && { ...day.conditions, signs: [...(day.conditions.signs ?? []), ...logSigns] },
@@ -62,9 +89,16 @@ export function useQuestion(
   return useMemo(() => ({ conditions, options }), [conditions, options]);
 }
 
-export function useDayRanking({ conditions, options }: RankingQuestion): { ranking: DayRanking; rankingBusy: boolean } {
+/**
+ * The order by what is known, at once; then the head is planned, and the order asked anew by what the plans found.
+ */
+export function useDayRanking(
+  { conditions, options }: RankingQuestion,
+  { id, basis }: NamedBasis,
+): { ranking: DayRanking; rankingBusy: boolean } {
+  const identity = conditions ? contentHash({ c: conditions, rankOptions: options }) : 'none';
   const query = useQuery({
-    queryKey: queryKeys.ranking(conditions ? contentHash({ c: conditions, rankOptions: options }) : 'none'),
+    queryKey: queryKeys.ranking(identity),
     queryFn: ({ signal }) => compute.rank(signal, conditions!, options),
     enabled: !!conditions,
     placeholderData: keepPreviousData,
@@ -73,6 +107,17 @@ export function useDayRanking({ conditions, options }: RankingQuestion): { ranki
   });
   const ranking = query.data ?? null;
   const rankingError = query.isError;
+  const lacking = !!ranking && !query.isPlaceholderData && !!nextToPlan(ranking);
+  useQuery({
+    queryKey: queryKeys.planHead(contentHash([identity, id])),
+    queryFn: async ({ signal }) => {
+      learnFirst(id, await compute.planHead(signal, conditions!, options, basis));
+      return true;
+    },
+    enabled: lacking,
+    gcTime: 0,
+    staleTime: Infinity,
+  });
   return {
     ranking: useMemo(() => ({ ranking, rankingError }), [ranking, rankingError]),
     rankingBusy: query.isFetching,

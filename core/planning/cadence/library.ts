@@ -23,11 +23,16 @@ export interface CadenceWish {
 /** Step lengths are kept to tenths so that a beat can be learned by heart. */
 const tenth = (s: number): number => Math.round(s * 10) / 10;
 
+/** Turns of the handle that take up what a pop has moved the lure. */
+const POP_TURNS = 0.4;
+
 /** The cadence of a style for a mood on 0–4, a wanted hang, s, and a handle speed, turns/s. */
 export function defaultCadence(w: CadenceWish): Cadence {
   const lively = clamp(w.moodMean / 4, 0, 1);
   const pause: Step = { kind: 'pause', durationS: tenth(clamp(w.pauseS, 0.5, 20)) };
   const turn = (s: number): Step => ({ kind: 'turn', durationS: tenth(s), handleTurns: tenth(s) * w.turnsPerS });
+  // Each pop leaves slack, and the hand takes it up.
+  const pop: Step = { kind: 'pop', durationS: 0.5, handleTurns: POP_TURNS };
   const loop = (...steps: Step[]): Cadence => ({ steps, loop: true });
   switch (w.style) {
     case 'steady':
@@ -43,12 +48,7 @@ export function defaultCadence(w: CadenceWish): Cadence {
         pause,
       );
     case 'pop-rest':
-      return loop(
-        { kind: 'pop', durationS: 0.5 },
-        ...(lively > 0.4 ? [{ kind: 'pop', durationS: 0.5 } satisfies Step] : []),
-        turn(0.6),
-        pause,
-      );
+      return loop(pop, ...(lively > 0.4 ? [pop] : []), turn(0.6), pause);
     case 'walk':
       return loop({ kind: 'snap', durationS: tenth(0.8 - 0.3 * lively), handleTurns: 0.35 });
     case 'yo-yo':

@@ -1,5 +1,5 @@
 /**
- * The planner: what the hands should do with this lure here. The best of a handful of guesses, shown at once; then at
+ * The planner: what the hands should do with this lure here. A first answer, shown at once (`firstAnswer`); then at
  * least a hundred casts simulated on the coarsest mesh (`search`), the best few again on finer ones, and the winner
  * with what nobody knows exactly drawn 32 times for its range. `buys` says what one change alone would do. All in one
  * order that never depends on the clock: the same request gives the same plan.
@@ -9,13 +9,13 @@ import { MESH, type Mesh } from '../../simulation/types';
 import { wishOf, type PlanStage, type Plan } from './answer';
 import { trials, type PlanChange } from './changes';
 import { DRAWS, depthRange, gainRange, mean, shareRange, type ShareRange } from './doubt';
+import { firstAnswer } from './firstAnswer';
 import { isNotCast, planNotCast } from './notCast';
 import type { PlanRequest } from '../task/request';
 import {
   around,
   MIN_CANDIDATES,
   freeParameters,
-  openings,
   search,
   type Candidate,
   type FreeParameter,
@@ -23,7 +23,8 @@ import {
 } from './search';
 import { firstSettings, presentationOf, setUpTask, type RetrieveSettings, type PlanTask } from '../task/setup';
 import { simulateSettings, type Track } from './track';
-import { workedSpeedMps, worth } from './worth';
+import { workedSpeedMps } from './pace';
+import { worth } from './worth';
 import { corners, drawTackle } from '../task/tackleDraws';
 
 export type { PlanStage, Plan, Wish } from './answer';
@@ -39,9 +40,6 @@ export function planRetrieve(request: PlanRequest, effort: PlanStage = 'settled'
     if (s.done) return s.value;
   }
 }
-
-/** The first answer is the best of the closed-form guess and so many others, cast once each on the coarsest mesh. */
-const FIRST_CASTS = 9;
 
 /** So many of the sifted candidates are cast again on the middle mesh, and so many of these on the fine one. */
 const FINALISTS = { quick: 8, plan: 2 } as const;
@@ -78,6 +76,7 @@ export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator
 
   const start = firstSettings(p);
   let candidates = 1;
+  let zoneShare: ShareRange | null = null;
   let best: Candidate;
   if (searched) {
     const sifted = yield* search(p, start, on(MESH.scan));
@@ -87,23 +86,16 @@ export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator
       for (const corner of corners(p)) worths.push(worth(p, h, yield* cast(p, h, MESH.scan, corner)));
       return worths;
     });
-  } else if (effort === 'first' && p.family.mode !== 'surface') {
-    const free = freeParameters(p, start);
-    const few = free.length > 0 ? openings(p, start, free).slice(0, FIRST_CASTS) : [];
-    let first = yield* on(MESH.scan)(start);
-    for (const h of few) {
-      const c = yield* on(MESH.scan)(h);
-      if (c.worth > first.worth) first = c;
-    }
-    candidates += few.length;
+  } else if (effort === 'first') {
+    const first = yield* firstAnswer(p, (h, draw) => cast(p, h, MESH.scan, draw));
+    ({ candidates, zoneShare } = first);
     best = yield* on(MESH.quick, true)(first.hands);
-  } else best = yield* on(effort === 'first' ? MESH.quick : MESH.plan, true)(start);
+  } else best = yield* on(MESH.plan, true)(start);
 
   const { hands, track } = best;
   const { workedToM } = track;
   const drawn: Track[] = [];
   const buys: PlanChange[] = [];
-  let zoneShare: ShareRange = shareRange(track.zoneShare, 0, []);
   if (searched) {
     const coarse = yield* cast(p, hands, MESH.scan, { workedToM });
     for (const n of DRAWS) drawn.push(yield* cast(p, hands, MESH.scan, { workedToM, ...drawTackle(p, n) }));
@@ -124,6 +116,8 @@ export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator
     }
     buys.sort((a, b) => b.gain - a.gain);
   }
+
+  zoneShare ??= shareRange(track.zoneShare, 0, []);
 
   return {
     presentation: presentationOf(p, hands, track.cadence),

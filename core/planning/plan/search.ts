@@ -88,9 +88,10 @@ export function freeParameters(p: PlanTask, start: RetrieveSettings): FreeParame
       of: (h) => clamp(h.countdownS / most, 0, 1),
     });
   }
-  if (set.pauseS === undefined && !set.cadence && hangs(start.style) && start.pauseS >= 1.5) {
-    // On the bottom the hang is the fish's to say; in mid-water it also decides how far the lure sinks or rises.
-    const range = between(Math.max(0.5, (swims ? 0.35 : 0.75) * start.pauseS), start.pauseS);
+  if (set.pauseS === undefined && !set.cadence && hangs(start.style) && p.wantedPauseS >= 1) {
+    // From hardly a rest to the one that the fish want, as far as the lure can be left alone.
+    const longest = Math.max(1, HALF(Math.min(p.wantedPauseS, p.hangLimitS)));
+    const range = between(0.5, longest);
     out.push({
       step: 0.25,
       at: (h, u) => ({ ...h, pauseS: Math.max(0.5, HALF(range.at(u))) }),

@@ -99,7 +99,10 @@ function retrieveInput(p: PlanTask, h: RetrieveSettings, o: TrackOptions): Omit<
     leader,
     tipM: [0, 0, h.tip.heightM],
     lureM: [h.castM, 0, 0],
-    lineLengthM: Math.max(Math.hypot(h.castM, h.tip.heightM) * 1.015, leader ? 1.2 * leader.lengthM : 0),
+    // Line runs out after the lure as it falls; a leader hangs below the float in addition.
+    lineLengthM: leader
+      ? Math.hypot(h.castM, h.tip.heightM) * 1.015 + leader.lengthM
+      : Math.max(Math.hypot(h.castM, h.tip.heightM) * 1.015, Math.hypot(h.castM, h.tip.heightM + p.depthM)),
     currentMps: flowVelocity(r.currentMps, h.angleDeg),
     // A wind that nobody read bends no line.
     windMps: windRead && r.windMps > 0 ? flowVelocity(r.windMps, r.windAngleDeg) : null,
@@ -114,6 +117,11 @@ const REEL_IN_TURNS_PER_S = 2;
  * Reeling in early must win at least this share of the time among the fish, or the cast is simply worked to the end.
  */
 const WORTH_STOPPING = 1.03;
+
+/**
+ * Without a target nobody casts out to reel in before so much of the cast is left, as a share of it. prior: judgement.
+ */
+const EARLIEST_SHARE = 0.6;
 
 /** A tremble of the tip moves the lure on the spot: the coarsest mesh, which only sifts, passes it over. */
 const TREMBLE_M = 0.1;
@@ -140,6 +148,7 @@ function lastWorked(p: PlanTask, f: Followed, workedToM: number | null | undefin
   }
   const stones = p.stand.nearestM > 0 ? f.samples.findIndex((s) => s.tS > f.startS && s.xM <= p.stand.nearestM) : -1;
   const latest = stones < 0 ? end : stones;
+  const from = p.pitched || p.request.targetM ? Infinity : EARLIEST_SHARE * (f.samples[0]?.xM ?? 0);
   let zoneS = 0;
   let best = latest;
   let bestRate = 0;
@@ -150,7 +159,7 @@ function lastWorked(p: PlanTask, f: Followed, workedToM: number | null | undefin
     if (s.tS <= f.startS) return;
     const rate = zoneS / (s.tS + f.reelInS[i]! + BETWEEN_CASTS_S);
     if (i === latest) atLatest = rate;
-    if (rate > bestRate) [bestRate, best] = [rate, i];
+    if (rate > bestRate && s.xM <= from) [bestRate, best] = [rate, i];
   });
   return bestRate > WORTH_STOPPING * atLatest ? best : latest;
 }

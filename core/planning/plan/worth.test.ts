@@ -2,7 +2,8 @@ import { BETWEEN_CASTS_S } from '../../tackle/cast';
 import { setUpTask, firstSettings, type PlanTask, type RetrieveSettings } from '../task/setup';
 import { simulateSettings, type Track } from './track';
 import { MESH } from '../../simulation/types';
-import { workedSpeedMps, worth } from './worth';
+import { movingSpeedMps, workedSpeedMps } from './pace';
+import { worth } from './worth';
 
 const task = (currentMps: number): PlanTask =>
   setUpTask({
@@ -40,21 +41,46 @@ test('straight up into half a metre of current costs a fifth, down with it nothi
   expect(of({ angleDeg: 180 }, still) / of({ angleDeg: 0 }, still)).toBeCloseTo(1, 9);
 });
 
-test('seconds among the fish for each second of fishing, at the pace and the hang that are wanted', () => {
-  const speedMps = workedSpeedMps(settings, track);
-  const wanted: PlanTask = { ...p, speedMps, pauseS: 0 };
-  expect(of({ angleDeg: 0 }, wanted)).toBeCloseTo(track.zoneS / (track.castS + BETWEEN_CASTS_S), 9);
-  // Too fast by e^0.5 leaves 0.3 + 0.7 · e^(−1/2).
-  expect(
-    of({ angleDeg: 0 }, { ...wanted, speedMps: speedMps / Math.exp(0.5) }) / of({ angleDeg: 0 }, wanted),
-  ).toBeCloseTo(0.3 + 0.7 * Math.exp(-0.5), 9);
+test('half the seconds among the fish are worth half', () => {
+  expect(of({}, p, { ...track, zoneS: track.zoneS / 2 }) / of({})).toBeCloseTo(0.5, 9);
 });
 
-test('no hang at all where one is wanted costs half, a longer one nothing', () => {
-  const waits: PlanTask = { ...p, pauseS: 4 };
-  expect(of({ pauseS: 0 }, waits) / of({ pauseS: 4 }, waits)).toBeCloseTo(0.5, 9);
-  expect(of({ pauseS: 2 }, waits) / of({ pauseS: 4 }, waits)).toBeCloseTo(0.75, 9);
-  expect(of({ pauseS: 9 }, waits)).toBe(of({ pauseS: 4 }, waits));
+test('a hang counts where the way of working has one: too short costs, longer than wanted does not', () => {
+  const hung = (pauseS: number): number => of({ style: 'stop-and-go', pauseS });
+  expect(hung(0) / hung(30)).toBeLessThan(0.95);
+  expect(hung(0) / hung(30)).toBeGreaterThan(0.45);
+  expect(hung(1)).toBeGreaterThan(hung(0));
+  expect(hung(30)).toBeCloseTo(hung(60), 9);
+  expect(of({ style: 'steady', pauseS: 0 })).toBe(of({ style: 'steady', pauseS: 9 }));
+});
+
+test('what hangs is caught at its average speed and provokes at the one it moves at', () => {
+  const way = { depthM: p.depthM, zoneMinutesPerHour: 30, castsPerHour: 60, hangS: 2, contactShare: 0 };
+  const at = (speedMps: number, movingMps: number): number => p.worthOf({ ...way, speedMps, movingMps });
+  // Slow on the whole: better where it darts between its hangs.
+  expect(at(0.05, 0.5)).toBeGreaterThan(1.2 * at(0.05, 0.05));
+  // Too fast on the whole: how fast it darts makes no difference.
+  expect(at(3, 4)).toBeCloseTo(at(3, 3), 9);
+});
+
+test('a lip that knocks on rock is worth more than one that does not', () => {
+  const crank = setUpTask({ ...p.request, lure: { family: 'deep-crank' } });
+  const rock = setUpTask({
+    ...crank.request,
+    conditions: { ...crank.request.conditions, water: { ...crank.request.conditions.water, bottom: 'rock' } },
+  });
+  const digs = (contactShare: number): number =>
+    rock.worthOf({
+      depthM: 1.5,
+      speedMps: 0.6,
+      movingMps: 0.6,
+      zoneMinutesPerHour: 30,
+      castsPerHour: 60,
+      hangS: 0,
+      contactShare,
+    });
+  expect(digs(0.8) / digs(0)).toBeGreaterThan(1.15);
+  expect(digs(0.8)).toBeGreaterThan(digs(0.4));
 });
 
 test('pace is over what was worked, not over what was only reeled in', () => {

@@ -1,5 +1,5 @@
 /** What a plan is made from. */
-import type { FamilyId } from '../../lures/family';
+import type { FamilyId, Hook } from '../../lures/family';
 import type { Schools } from '../../ranking/schools';
 import type { Conditions } from '../../water/conditions';
 import type { Cadence } from '../cadence/cadence';
@@ -17,6 +17,8 @@ export interface PlannedLure {
   name?: string | null;
   weightKg?: number | null;
   lengthM?: number | null;
+  /** Absent: as the kind comes. */
+  hook?: Hook | null;
 }
 
 /** What the angler fixed by hand; the planner leaves these alone. */

@@ -2,12 +2,13 @@
 import { scoringOf } from '../../ranking/scoring';
 import { weigh } from '../../ranking/weighing';
 import { pitchedShare } from '../../ranking/cover';
-import { chooseWorking, styleFor } from '../../ranking/working';
+import { chooseWorking, styleFor, worthOfWorking, type Worked } from '../../ranking/working';
 import { familyById } from '../../lures/families';
 import type { Family } from '../../lures/family';
+import { withHook } from '../../lures/hookSnag';
 import { lurePhysics } from '../../lures/physics';
 import { atWeight } from '../../lures/weights';
-import { chooseRig, type Rig } from '../../ranking/rig';
+import { asHooked, chooseRig, type Rig } from '../../ranking/rig';
 import { withDefaults } from '../../ranking/schools';
 import type { MoodJudgement } from '../../mood/filter';
 import { overMoods } from '../../mood/states';
@@ -17,7 +18,7 @@ import type { Belief } from '../calibrate/belief';
 import { triedLure } from '../calibrate/assess';
 import { adjustedLure, knownLure, knownReel, UNKNOWN } from '../calibrate/known';
 import type { Cadence } from '../cadence/cadence';
-import { defaultCadence } from '../cadence/library';
+import { defaultCadence, hangs } from '../cadence/library';
 import { STANDS, type Stand, tipSetting, type TipPosition, type TipSetting } from '../../tackle/stand';
 import type { Presentation } from './presentation';
 import { freeSink, timeToSinkS } from '../../simulation/sink';
@@ -25,6 +26,7 @@ import { hangLimitS, holdingOptions, type HoldingOption } from '../../holdtable/
 import type { LurePhysics } from '../../simulation/types';
 import { lineDiameterM, type LineSpec } from '../../tackle/line';
 import { metresPerTurn, MAX_TURNS_PER_S } from '../../tackle/reel';
+import { BETWEEN_CASTS_S } from '../../tackle/cast';
 import { comfortableCastM } from '../../tackle/rod';
 import type { PlanRequest } from './request';
 import type { CadenceStyle } from '../../lures/styles';
@@ -68,6 +70,8 @@ export interface PlanTask {
   pauseS: number;
   wantedPauseS: number;
   hangLimitS: number;
+  /** Strikes an hour that a way of working brings, but for what no hands change. */
+  worthOf: (w: Worked) => number;
   /** Free sink to the working depth, s; 0 for what does not sink. */
   sinkS: number;
   waterDensityKgM3: number;
@@ -90,7 +94,7 @@ const BOTTOM_BAND_M = 0.3;
 /** A lure on the surface counts while it is this near the top, m. */
 const SURFACE_BAND_M = 0.15;
 
-/** A pitch: how far, m, and how long it is worked before the next, s. prior: judgement. */
+/** A pitch: how far, m, and how long it is worked once it is down, s. prior: judgement. */
 const PITCH_M = 7;
 const PITCH_S = 20;
 /** Nobody works one cast longer than this, s: then it is reeled in. prior: judgement. */
@@ -119,7 +123,8 @@ export function setUpTask(request: PlanRequest): PlanTask {
   const scoring = scoringOf(reading, species, { lineDiameterM: lineDiameterM(line), schools });
   const kind = familyById(request.lure.family);
   const weightKg = set.weightKg ?? request.lure.weightKg;
-  const family = weightKg ? atWeight(kind, weightKg) : weigh(kind, scoring.score, [request.rod]).f;
+  const weighed = weightKg ? atWeight(kind, weightKg) : weigh(kind, scoring.score, [request.rod]).f;
+  const family = asHooked(request.lure.hook ? withHook(weighed, request.lure.hook) : weighed, reading);
   const { mood } = scoring;
   const chosen = chooseRig(family, reading, species, mood.mean, schools);
   const rig: Rig = {
@@ -140,7 +145,8 @@ export function setUpTask(request: PlanRequest): PlanTask {
     set.castM ?? Math.round(Math.min(comfortable, request.targetM ? request.targetM + overshootM : comfortable));
   const wantedPauseS = overMoods(mood.distribution, (m) => species.wantedPauseS[m]!);
   const limitS = Math.max(0.5, hangLimitS(family, reading.fishBandM));
-  return {
+  const sinkS = sinkTimeS(family, lure, depthM, waterDensityKgM3(reading.salinity));
+  const task: PlanTask = {
     request,
     reading,
     species,
@@ -158,15 +164,64 @@ export function setUpTask(request: PlanRequest): PlanTask {
     bandM: bandFor(family, reading, pitched, depthM),
     pitched: pitched > 0.5,
     floorDepthM: pitched > 0.5 ? Math.min(reading.depthM, reading.fishBandM[1]) : reading.depthM,
-    longestS: pitched > 0.5 ? PITCH_S : MAX_CAST_S,
+    longestS: pitched > 0.5 ? PITCH_S + sinkS : MAX_CAST_S,
     metresPerTurn: metresPerTurn(request.reel, castM / 2) * known.reel.ratio,
     speedMps,
     style: set.style ?? styleFor(family, mood.mean),
-    pauseS: set.pauseS ?? Math.round(Math.min(wantedPauseS, limitS) * 2) / 2,
+    pauseS: set.pauseS ?? Math.max(0.5, toHalf(Math.min(wantedPauseS, limitS))),
+    worthOf: worthOfWorking(family, scoring.context),
     wantedPauseS,
     hangLimitS: limitS,
-    sinkS: sinkTimeS(family, lure, depthM, waterDensityKgM3(reading.salinity)),
+    sinkS,
     waterDensityKgM3: waterDensityKgM3(reading.salinity),
+  };
+  return set.pauseS === undefined && hangs(task.style) ? { ...task, pauseS: hangFor(task) } : task;
+}
+
+/** A lure that hangs for as long as it can be left alone in the band is out of it for so much of the cast. */
+const LEAVES_SHARE = 0.6;
+
+const toHalf = (s: number): number => Math.round(s * 2) / 2;
+
+/**
+ * The hang to start from, s: up to the one that the fish want, but no longer than pays. A cast that stands still most of
+ * the time is shown to few fish.
+ */
+function hangFor(p: PlanTask): number {
+  let best = { pauseS: p.pauseS, worth: -1 };
+  for (let pauseS = 0.5; pauseS <= p.pauseS; pauseS += 0.5) {
+    const turnsPerS = turnsFor(p, p.speedMps, p.style, pauseS);
+    const { turned, lengthS } = roundOf(p, p.style, pauseS, turnsPerS);
+    const roundM = Math.max(0.01, turned * p.metresPerTurn);
+    const speedMps = roundM / lengthS;
+    const workedS = Math.min(p.longestS, p.castM / speedMps);
+    const roundS = workedS + p.sinkS + BETWEEN_CASTS_S;
+    const held = p.family.mode === 'swim' ? 1 - LEAVES_SHARE * Math.min(1, pauseS / p.hangLimitS) : 1;
+    const worth = p.worthOf({
+      depthM: p.depthM,
+      speedMps,
+      movingMps: roundM / Math.max(0.5, lengthS - pauseS),
+      zoneMinutesPerHour: (60 * held * workedS) / roundS,
+      castsPerHour: 3600 / roundS,
+      hangS: pauseS,
+      contactShare: 0,
+    });
+    if (worth > best.worth) best = { pauseS, worth };
+  }
+  return best.pauseS;
+}
+
+/** Handle turns in one round of a cadence, and its length, s. */
+function roundOf(
+  p: PlanTask,
+  style: CadenceStyle,
+  pauseS: number,
+  turnsPerS: number,
+): { turned: number; lengthS: number } {
+  const { steps } = defaultCadence({ style, moodMean: p.mood.mean, pauseS, turnsPerS });
+  return {
+    turned: steps.reduce((s, x) => s + (x.handleTurns ?? 0), 0),
+    lengthS: steps.reduce((s, x) => s + x.durationS, 0),
   };
 }
 
@@ -192,10 +247,9 @@ function overshoot(f: Family, lure: LurePhysics, depthM: number, r: ResolvedCond
 
 /** Turns a second that give the wanted average speed with this cadence, kept to what a hand and this lure can do. */
 export function turnsFor(p: PlanTask, speedMps: number, style: CadenceStyle, pauseS: number): number {
-  const steps = defaultCadence({ style, moodMean: p.mood.mean, pauseS, turnsPerS: 1 }).steps;
-  const turned = steps.reduce((s, x) => s + (x.handleTurns ?? 0), 0);
-  const lengthS = steps.reduce((s, x) => s + x.durationS, 0);
-  const turns = turned > 0 ? (speedMps * lengthS) / (turned * p.metresPerTurn) : MIN_TURNS_PER_S;
+  const still = roundOf(p, style, pauseS, 0);
+  const perTurn = roundOf(p, style, pauseS, 1).turned - still.turned;
+  const turns = perTurn > 0 ? ((speedMps * still.lengthS) / p.metresPerTurn - still.turned) / perTurn : MIN_TURNS_PER_S;
   return clamp(Math.round(turns * 20) / 20, MIN_TURNS_PER_S, maxTurnsPerS(p));
 }
 

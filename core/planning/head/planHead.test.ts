@@ -1,0 +1,158 @@
+import { anyWaters } from '../../fixtures/anyWater';
+import { DEFAULT_SCHOOLS } from '../../ranking/schools';
+import { nextToPlan } from '../../ranking/head';
+import type { Planned } from '../../ranking/planned';
+import { choosingOf } from '../../ranking/choosing';
+import { rankLures, type RankOptions } from '../../ranking/rank';
+import type { Conditions } from '../../water/conditions';
+import { planRetrieve } from '../plan/plan';
+import { plannedAsIn } from '../plan/pace';
+import type { PlanRequest } from '../task/request';
+import { planHead, rankPlanned, requestFor } from './planHead';
+
+const WATER: Conditions = {
+  species: 'largemouth-bass',
+  month: 6,
+  water: {
+    setting: 'lake',
+    surfaceTempC: 20,
+    clarityM: 1.2,
+    depthM: 3.5,
+    fishDepthM: 1.6,
+    cover: { kind: 'none', density: 0 },
+  },
+};
+const FEW: RankOptions = {
+  families: ['paddletail', 'spinnerbait', 'bladed-jig', 'texas-rig', 'walking-bait', 'deep-crank'],
+  withoutRange: true,
+};
+/** A planner that finds the same for everything. */
+const always =
+  (share: number, seen: PlanRequest[] = []) =>
+  (r: PlanRequest): Planned => {
+    seen.push(r);
+    return { weightKg: r.lure.weightKg!, zoneShare: share, castS: 40, castsPerHour: 75, speedMps: 0.5, movingMps: 0.5 };
+  };
+
+test('the first three and the three in hand stand on their own plans, and reckon with what was found', () => {
+  const { ranking, planned } = rankPlanned(WATER, FEW, {}, always(0.5));
+  const head = [
+    ...ranking.ranked.slice(0, 3),
+    ...ranking.ranked.filter((x) => Object.values(ranking.plan!).includes(x.key)),
+  ];
+  for (const x of head) {
+    expect(x.byPlan).not.toBeNull();
+    expect(x.zone.share).toBe(0.5);
+    expect(x.zone.castsPerHour).toBe(75);
+    expect(x.why.reduce((s, w) => s + w.ln, 0)).toBeCloseTo(Math.log(x.score), 9);
+    expect(x.why[0]!.facts.planned).toBe(1);
+  }
+  expect(nextToPlan(ranking)).toBeUndefined();
+  expect(Object.keys(planned).length).toBeLessThanOrEqual(8);
+});
+
+test('a lure whose plan finds no fish falls back, and the next one is planned', () => {
+  const before = rankLures(WATER, FEW).ranked.map((x) => x.key);
+  const plan = (r: PlanRequest): Planned => ({
+    ...always(0.6)(r),
+    zoneShare: r.lure.family === before[0] ? 0.01 : 0.6,
+  });
+  const { ranking, planned } = rankPlanned(WATER, FEW, {}, plan);
+  expect(ranking.ranked.slice(0, 3).map((x) => x.key)).not.toContain(before[0]);
+  expect(Object.keys(planned)).toContain(before[0]);
+  expect(ranking.plan!.start).not.toBe(before[0]);
+});
+
+test('what is known already is not planned again; at another weight it says nothing', () => {
+  const seen: PlanRequest[] = [];
+  const first = planHead(WATER, FEW, {}, always(0.5, seen));
+  const n = seen.length;
+  expect(planHead(WATER, { ...FEW, planned: first }, {}, always(0.5, seen))).toEqual(first);
+  expect(seen).toHaveLength(n);
+  const [key] = Object.keys(first);
+  const heavier = { ...first[key!]!, weightKg: 2 * first[key!]!.weightKg };
+  const x = rankLures(WATER, { ...FEW, planned: { [key!]: heavier } }).ranked.find((y) => y.key === key)!;
+  expect(x.byPlan).toBeNull();
+});
+
+test('an own lure is planned with its hook, its length and what it is thrown with', () => {
+  const lure = {
+    id: 'a',
+    family: 'paddletail' as const,
+    weightKg: 0.012,
+    lengthM: 0.09,
+    hook: 'weedless' as const,
+    colour: null,
+    priceMinor: 0,
+  };
+  const options: RankOptions = { lures: [lure], schools: DEFAULT_SCHOOLS, withoutRange: true };
+  const [x] = rankLures(WATER, options).ranked;
+  const tackle = {
+    rod: { lengthM: 2, minLureKg: 0.005, maxLureKg: 0.02, action: 'moderate' as const },
+    reel: { ratio: 5, spoolM: 0.04, arborM: 0.03, capacityM: 100 },
+    line: { material: 'nylon' as const, strengthLb: 10 },
+  };
+  const r = requestFor(x!, WATER, options, { tackle: { a: tackle } });
+  expect(r.lure).toEqual({ id: 'a', family: 'paddletail', weightKg: 0.012, lengthM: 0.09, hook: 'weedless' });
+  expect(r).toMatchObject(tackle);
+  // Without tackle of its own: the first rod that throws it, then what is usual for the weight.
+  const light = { ...tackle.rod, maxLureKg: 0.005 };
+  expect(requestFor(x!, WATER, { ...options, rods: [light, tackle.rod] }, {}).rod).toEqual(tackle.rod);
+  expect(requestFor(x!, WATER, options, {}).rod.maxLureKg).toBe(0.03);
+});
+
+test('fish on their beds and below the ice are not ranked by casts', () => {
+  const bed: Conditions = { ...WATER, behaviour: 'guarding', month: 5 };
+  const ice: Conditions = {
+    ...WATER,
+    species: 'yellow-perch',
+    access: 'ice',
+    water: { ...WATER.water, setting: 'ice', surfaceTempC: 1 },
+  };
+  for (const c of [bed, ice]) {
+    const seen: PlanRequest[] = [];
+    expect(planHead(c, { withoutRange: true }, {}, always(0.5, seen))).toEqual({});
+    expect(seen).toEqual([]);
+  }
+});
+
+test('a lure that is tied on stays where another is better by less than a twentieth', () => {
+  const planned = planHead(WATER, FEW, {}, always(0.1));
+  const ranked = (inHand: string | null, by = planned) => rankLures(WATER, { ...FEW, planned: by, inHand });
+  const { ranked: order } = ranked(null);
+  const best = order[0]!;
+  const far = order.find((x) => x.byPlan !== null && x.score < 0.94 * best.score)!;
+  expect(ranked(far.key).plan!.start).toBe(best.key);
+  // Its plan finds so many fish that it is nearly as good.
+  const zoneShare = (0.1 * 0.97 * best.score) / far.score;
+  const nearly = { ...planned, [far.key]: { ...planned[far.key]!, zoneShare } };
+  expect(ranked(null, nearly).plan!.start).toBe(best.key);
+  expect(ranked(far.key, nearly).plan!.start).toBe(far.key);
+});
+
+test('what would change the choice asks about the lure that leads by the plans', () => {
+  const before = rankLures(WATER, FEW).ranked.map((x) => x.key);
+  const plan = (r: PlanRequest): Planned => ({
+    ...always(0.6)(r),
+    zoneShare: r.lure.family === before[0] ? 0.05 : 0.6,
+  });
+  const { ranking, planned } = rankPlanned(WATER, FEW, {}, plan);
+  const asked = choosingOf(WATER, { ...FEW, planned });
+  expect(asked.leader).toBe(ranking.ranked[0]!.key);
+  expect(asked.ladder[0]!.key).toBe(ranking.plan!.start);
+});
+
+test('in made-up waters the ranking says of the first three what their settled plans say, within a tenth of the cast', () => {
+  const next = anyWaters(23);
+  const off: number[] = [];
+  for (let n = 0; n < 3; n++) {
+    const c = next();
+    const { ranking } = rankPlanned(c, { withoutRange: true });
+    for (const x of ranking.ranked.slice(0, 2)) {
+      const settled = plannedAsIn(planRetrieve(requestFor(x, c, {}, {})));
+      expect(settled.weightKg).toBeCloseTo(x.weightKg, 9);
+      off.push(Math.abs(settled.zoneShare - x.zone.share));
+    }
+  }
+  expect(off.filter((d) => d <= 0.1).length / off.length).toBeGreaterThanOrEqual(0.8);
+});

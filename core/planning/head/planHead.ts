@@ -1,0 +1,80 @@
+/**
+ * The ranking in its second stage: the lures near the lead are planned, and what the planner finds takes the place of
+ * the hold table's estimate. Who comes to the head by it is planned too, so that the first three and those in hand all
+ * stand on their own casts.
+ */
+import { rankLures, type Ranking, type RankOptions } from '../../ranking/rank';
+import type { RankedLure } from '../../ranking/ranked';
+import { nextToPlan } from '../../ranking/head';
+import type { Planned } from '../../ranking/planned';
+import { usualOutfit, type Outfit } from '../../tackle/outfit';
+import { rodFit } from '../../tackle/rod';
+import type { Conditions } from '../../water/conditions';
+import type { Measured } from '../calibrate/known';
+import { plannedOf } from '../plan/firstAnswer';
+import type { PlanRequest } from '../task/request';
+
+/** What a lure of the box is planned with. */
+export interface PlanTackle extends Outfit {
+  measured?: Measured | null;
+}
+
+/** What the plans are made for. */
+export interface PlanBasis {
+  /** The water as a plan sees it: without what the log says, so that no plan moves with a cast; absent: as ranked. */
+  conditions?: Conditions;
+  /** By key; absent: the first of the rods that throws it, and what is usual for its weight. */
+  tackle?: Readonly<Record<string, PlanTackle>>;
+}
+
+/** No more than so many at a time. */
+const MAX_PLANNED = 8;
+
+/** The plan request of a ranked lure. */
+export function requestFor(x: RankedLure, conditions: Conditions, options: RankOptions, basis: PlanBasis): PlanRequest {
+  const usual = usualOutfit(x.weightKg);
+  const rod = options.rods?.find((r) => rodFit(r, x.weightKg) === 'fits') ?? usual.rod;
+  const own = options.lures?.find((l) => l.id === x.key);
+  return {
+    conditions: basis.conditions ?? conditions,
+    lure: { id: x.lureId, family: x.family, weightKg: x.weightKg, lengthM: x.rig.sizeM, hook: own?.hook },
+    ...(basis.tackle?.[x.key] ?? { ...usual, rod }),
+    schools: options.schools,
+  };
+}
+
+/** A ranking and what was planned for it, by key. */
+export interface PlannedRanking {
+  ranking: Ranking;
+  planned: Record<string, Planned>;
+}
+
+/**
+ * The head of the ranking, planned: what the planner finds is added to `options.planned`. Fish on their beds and fish
+ * below the ice are ranked by what is done there, not by casts.
+ */
+export function planHead(
+  conditions: Conditions,
+  options: RankOptions = {},
+  basis: PlanBasis = {},
+  plan: (r: PlanRequest) => Planned = plannedOf,
+): Record<string, Planned> {
+  const planned: Record<string, Planned> = { ...options.planned };
+  for (let n = 0; n < MAX_PLANNED; n++) {
+    const next = nextToPlan(rankLures(conditions, { ...options, planned, withoutRange: true }));
+    if (!next) break;
+    planned[next.key] = plan(requestFor(next, conditions, options, basis));
+  }
+  return planned;
+}
+
+/** The ranking with its head planned, in one go. */
+export function rankPlanned(
+  conditions: Conditions,
+  options: RankOptions = {},
+  basis: PlanBasis = {},
+  plan?: (r: PlanRequest) => Planned,
+): PlannedRanking {
+  const planned = planHead(conditions, options, basis, plan);
+  return { ranking: rankLures(conditions, { ...options, planned }), planned };
+}
