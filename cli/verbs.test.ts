@@ -33,7 +33,15 @@ test('rank answers with mood, reasons in words, rigs, exclusions and three lures
     reworked: [],
   });
   const [first] = out.ranked as unknown as { working: Record<string, unknown>; rig: { weightKg: number } }[];
-  expect(Object.keys(first!.working)).toEqual(['weightKg', 'depthM', 'speedMps', 'zoneShare', 'castsPerHour', 'style', 'planned']);
+  expect(Object.keys(first!.working)).toEqual([
+    'weightKg',
+    'depthM',
+    'speedMps',
+    'zoneShare',
+    'castsPerHour',
+    'style',
+    'planned',
+  ]);
   expect(first!.working.weightKg).toBe(first!.rig.weightKg);
 });
 

@@ -24,8 +24,8 @@ export function pitchedShare(f: Family, r: ResolvedConditions): number {
 }
 
 /**
- * What a minute among the fish is worth by way of working: what lies on the bottom or hangs in the limbs is out of sight
- * for a part of it, and dropped into cover it is seen by those of one place. prior: judgement.
+ * What a minute among the fish is worth by way of working: what lies on the bottom or hangs in the limbs is out of
+ * sight for a part of it, and dropped into cover it is seen by those of one place. prior: judgement.
  */
 const MINUTE_WORTH: Record<Family['mode'], number> = {
   swim: 1.18,

@@ -31,7 +31,7 @@ import { summed, type Contribution, type Score } from './score';
 import { bogOf, fallOf, holdOf, splashOf, windOf } from './weight';
 import { chooseWorking } from './working';
 
-/** Strikes an hour of feeding fish and the score, as factors whose logarithms add up; by the plan where there is one. */
+/** Strikes an hour of feeding fish and the score, as factors whose logarithms add up; by its plan where it has one. */
 export function scoreFeeding(f: Family, c: ReadContext, planned?: Planned): Score {
   const { r, p } = c;
   const { depthM: depth, speedMps } = chooseWorking(f, c);

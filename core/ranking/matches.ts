@@ -115,8 +115,8 @@ function extremeMatch(speed: number, chase: number, school: ReadContext['schools
 }
 
 /**
- * How well fish of a mood like this speed, 0–1. What hangs between its moves is caught by its average speed and provokes
- * by the one it moves at: between the two it suits.
+ * How well fish of a mood like this speed, 0–1. What hangs between its moves is caught by its average speed and
+ * provokes by the one it moves at: between the two it suits.
  */
 export function likedSpeed(speed: number, c: ReadContext, m: number, movingMps = speed): number {
   const chase = chaseMps(c, m);

@@ -4,44 +4,20 @@
  * worst.
  */
 import { seededRandom } from '../base/random';
+import { anyWaters } from '../fixtures/anyWater';
 import { allFamilies } from '../lures/families';
 import type { FamilyId } from '../lures/family';
 import { judgeMood } from '../mood/filter';
 import type { Conditions } from '../water/conditions';
 import { resolveConditions } from '../water/resolve';
 import { speciesProfile } from '../water/species';
-import { BOTTOMS, COVER_KINDS, SPECIES, type Sign } from '../water/terms';
+import type { Sign } from '../water/terms';
 import { rankLures } from './rank';
 import type { RankedLure } from './ranked';
 
+const anyWater = anyWaters(11);
 const random = seededRandom(11);
 const pick = <T>(of: readonly T[]): T => of[Math.floor(random() * of.length)]!;
-
-function anyWater(): Conditions {
-  const species = pick(SPECIES);
-  const p = speciesProfile(species);
-  const depthM = 0.6 + 8 * random() ** 2;
-  return {
-    species,
-    month: 1 + Math.floor(random() * 12),
-    forage: [pick(p.forage)],
-    forageAbundance: pick(['scarce', 'normal', 'thick'] as const),
-    pressure: pick(['low', 'normal', 'high'] as const),
-    water: {
-      setting: pick(p.lives.filter((x) => x !== 'ice')),
-      surfaceTempC: 4 + 25 * random(),
-      tempChange3dC: 4 * (random() - 0.5),
-      clarityM: 0.3 + 4 * random(),
-      depthM,
-      fishDepthM: depthM * (0.2 + 0.8 * random()),
-      windMps: 10 * random() ** 2,
-      currentMps: 0.6 * random() ** 2,
-      cover: { kind: pick(COVER_KINDS), density: 0.7 * random(), branchDiameterM: 0.05 },
-      bottom: pick(BOTTOMS),
-    },
-    sky: { cloud: random(), sunElevationDeg: 60 * random() - 10, front: 'none' },
-  };
-}
 
 /** Two of each way of working and loudness: enough for the best to change hands. */
 const SOME: readonly FamilyId[] = [

@@ -86,7 +86,7 @@ function bestSwim(f: Family, c: ReadContext, wish: Working, [shallowest, deepest
 export interface Worked extends Working {
   zoneMinutesPerHour: number;
   castsPerHour: number;
-  /** Its speed while it moves, m/s: what a fish has to catch. `speedMps`, hangs and all, is what brings it past them. */
+  /** Its speed while it moves, m/s: what provokes. `speedMps`, hangs and all, is what brings it past them. */
   movingMps: number;
   /** How long it is left alone each time, s. */
   hangS: number;

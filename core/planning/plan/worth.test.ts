@@ -1,8 +1,7 @@
-import { BETWEEN_CASTS_S } from '../../tackle/cast';
 import { setUpTask, firstSettings, type PlanTask, type RetrieveSettings } from '../task/setup';
 import { simulateSettings, type Track } from './track';
 import { MESH } from '../../simulation/types';
-import { movingSpeedMps, workedSpeedMps } from './pace';
+import { workedSpeedMps } from './pace';
 import { worth } from './worth';
 
 const task = (currentMps: number): PlanTask =>

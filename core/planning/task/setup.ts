@@ -184,8 +184,8 @@ const LEAVES_SHARE = 0.6;
 const toHalf = (s: number): number => Math.round(s * 2) / 2;
 
 /**
- * The hang to start from, s: up to the one that the fish want, but no longer than pays. A cast that stands still most of
- * the time is shown to few fish.
+ * The hang to start from, s: up to the one that the fish want, but no longer than pays. A cast that stands still most
+ * of the time is shown to few fish.
  */
 function hangFor(p: PlanTask): number {
   let best = { pauseS: p.pauseS, worth: -1 };
