@@ -3,6 +3,7 @@ import type { Contribution } from '../core/ranking/score';
 import type { Ranking } from '../core/ranking/rank';
 import type { RankedLure } from '../core/ranking/ranked';
 import type { Rig } from '../core/ranking/rig';
+import type { Whereabouts } from '../core/water/terms';
 import { COLOUR_NAME, HOOK_NAME, NOISE_NAME, TRAILER_NAME, list } from './names';
 import { reasonSentence } from './reasons';
 import { say, type UnitPrefs } from './units';
@@ -50,6 +51,13 @@ export function rateLine(x: Parameters<typeof hookedPerHour>[0]): string {
   const { mid, range } = hookedPerHour(x);
   return `${mid} fish hooked an hour, likely ${range}`;
 }
+
+/** What is known of where they are, and what follows from it. */
+export const WHEREABOUTS_LINE: Record<Whereabouts, string> = {
+  searching: 'You are still searching: a quick lure shows itself to more fish. Keep moving.',
+  located: 'You know the place: the same cast again, slower, and longer before you change.',
+  seen: 'You see them: one target, a quiet approach, and patience. Put it past them and bring it by.',
+};
 
 /** When the second of the three is tied on. */
 export const followText = ({ plan, branch }: Pick<Ranking, 'plan' | 'branch'>): string =>

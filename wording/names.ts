@@ -11,6 +11,7 @@ import type {
   Abundance,
   Access,
   Behaviour,
+  Whereabouts,
   Bottom,
   CoverKind,
   FishingPressure,
@@ -169,6 +170,11 @@ export const BEHAVIOUR_NAME: Record<Behaviour, string> = {
   feeding: 'feeding',
   guarding: 'guarding beds',
   'surface-schooling': 'schooling on top',
+};
+export const WHEREABOUTS_NAME: Record<Whereabouts, string> = {
+  searching: 'searching for them',
+  located: 'know the place',
+  seen: 'see them',
 };
 export const PRESSURE_NAME: Record<FishingPressure, string> = { low: 'hardly', normal: 'as most', high: 'hard' };
 export const SALINITY_NAME: Record<Salinity, string> = { fresh: 'fresh', brackish: 'brackish', salt: 'salt' };

@@ -27,7 +27,13 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
           : num(f.thump) >= 0.5
             ? ', and feels its thump close by'
             : '';
-      return `A fish down there sees about ${say.depth(num(f.sightM), u)}${how}; of the fish it passes, ${say.percent(num(f.chance))} will know of it.`;
+      const pace =
+        f.known === 'located'
+          ? ' You know the place, so a slow lure loses little.'
+          : f.known === 'seen'
+            ? ' You see them, so pace hardly counts.'
+            : '';
+      return `A fish down there sees about ${say.depth(num(f.sightM), u)}${how}; of the fish it passes, ${say.percent(num(f.chance))} will know of it.${pace}`;
     }
     case 'travel':
       return num(f.gapM) < 0.05

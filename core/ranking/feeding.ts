@@ -75,7 +75,7 @@ export function scoreFeeding(f: Family, c: ReadContext, planned?: Planned): Scor
     {
       factor: 'noticed',
       ln: Math.log(noticed),
-      facts: { sightM: c.sightM, chance: noticed, rattle: f.rattle, thump: f.thump },
+      facts: { sightM: c.sightM, chance: noticed, rattle: f.rattle, thump: f.thump, known: r.whereabouts },
     },
     ...contributionsOf(matches, c),
     ...afterStrike(f, c, zone.castsPerHour),

@@ -7,6 +7,7 @@
 import { DEFAULT_SCHOOLS } from './schools';
 import { spreadMood } from '../mood/states';
 import type { Family } from '../lures/family';
+import type { Whereabouts } from '../water/terms';
 import type { RankEntry, RankedLure } from './ranked';
 import { inMood, moodAfter, type Empties, type Scoring } from './scoring';
 
@@ -29,6 +30,8 @@ const CLASS_MOOD = [3.2, 2.5, 1.9, 1.1, 0.5] as const;
 /** Nobody learns from fewer, and nobody waits for more casts. */
 const MIN_CASTS = 4;
 const MAX_CASTS = 20;
+/** The same lure goes on where fish are known to be: so many times the casts of a search. prior: judgement. */
+const PATIENCE: Record<Whereabouts, number> = { searching: 1, located: 1.5, seen: 2 };
 /** What is left of the belief that they are in the mood for it. */
 const BELIEF_LEFT = 0.5;
 /** The moods a class is for reach this far below its own. */
@@ -49,8 +52,12 @@ const moodFromOf = (at: number): number => CLASS_MOOD[at]! - MOOD_BELOW;
 const isUpwards = (s: Scoring): boolean => (s.options.schools ?? DEFAULT_SCHOOLS).order === 'quiet-first';
 
 /** Casts without a sign to give a lure before the next is tied on. */
-export const castsFor = (e: RankEntry, zoneShare: number, s: Scoring, gone: readonly Empties[] = []): number =>
-  isUpwards(s) ? castsUntilDue(e, s, gone) : castsUntilDoubted(moodFromOf(classOf(e.f)), zoneShare, s, gone);
+export const castsFor = (e: RankEntry, zoneShare: number, s: Scoring, gone: readonly Empties[] = []): number => {
+  const casts = isUpwards(s)
+    ? castsUntilDue(e, s, gone)
+    : castsUntilDoubted(moodFromOf(classOf(e.f)), zoneShare, s, gone);
+  return Math.round(casts * PATIENCE[s.reading.whereabouts]);
+};
 
 /**
  * From the lure one starts with (`start`, its key) on, in the direction of the school. Empty for fish on their beds:

@@ -1,7 +1,8 @@
 /** What fish know of a lure that passes: from how far by each sense, and how many of them in its way. */
-import { clamp, logistic } from '../base/numbers';
+import { clamp, lerp, logistic } from '../base/numbers';
 import type { Family } from '../lures/family';
 import { feltRangeM, heardRangeM } from '../water/senses';
+import type { Whereabouts } from '../water/terms';
 import type { ReadContext } from './context';
 import { chooseSizeM } from './rig';
 
@@ -26,9 +27,19 @@ export function knownOf(senses: ReturnType<typeof ranges>, gap: number, c: ReadC
   );
 }
 
-/** How much of the water a pace brings it past. */
-export const sweepOf = (speed: number, c: ReadContext): number =>
-  ((speed + 0.15) / 0.5) ** (0.55 * (1 - 0.6 * c.r.cover.density));
+/**
+ * Who knows where they are need not cover water: a slow lure is shown to nearly as many as one at an easy pace. How
+ * far, 0–1, by what is known. prior: judgement.
+ */
+const SPARES_PACE: Record<Whereabouts, number> = { searching: 0, located: 0.6, seen: 0.9 };
+/** What an easy pace brings. */
+const EASY = 1.1;
+
+/** How much of the water a pace brings it past; less of it is needed where the fish are known. */
+export function sweepOf(speed: number, { r }: Pick<ReadContext, 'r'>): number {
+  const swept = ((speed + 0.15) / 0.5) ** (0.55 * (1 - 0.6 * r.cover.density));
+  return swept >= EASY ? swept : lerp(swept, EASY, SPARES_PACE[r.whereabouts]);
+}
 
 /** Share of the fish in its way that know of it, 0–1. */
 export const noticedBy = (known: number, sweep: number): number => 1 - Math.exp(-1.1 * known * sweep);

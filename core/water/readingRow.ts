@@ -1,6 +1,6 @@
 /** What a row of the table of readings says, and the kinds of rows there are. */
 import type { SpeciesProfile } from './species';
-import type { Setting } from './terms';
+import type { Behaviour, Mark, Setting, Sign } from './terms';
 
 /** Where in a document: under `water`, under `sky`, or beside them. */
 export type DocumentPart = 'water' | 'sky' | 'top';
@@ -61,6 +61,9 @@ export interface SoFar {
   fishDepthM: number;
   windMps: number;
   fetchM: number;
+  behaviour: Behaviour;
+  marks: readonly Mark[];
+  signs: readonly Sign[];
 }
 
 /** Told of every path that is assumed. */

@@ -10,6 +10,7 @@
  */
 import { interpolate } from '../base/numbers';
 import { likelyForage } from './forage';
+import { whereaboutsFrom } from './whereabouts';
 import {
   ABUNDANCES,
   ACCESSES,
@@ -20,10 +21,12 @@ import {
   FRONTS,
   SALINITIES,
   TIDE_STAGES,
+  WHEREABOUTS,
   type Cover,
   type Forage,
   type Mark,
   type Sign,
+  type Whereabouts,
 } from './terms';
 import {
   chopFromWindM,
@@ -275,6 +278,13 @@ export const READINGS = {
   baitSeen: quietRow<'top', boolean, null>('top', 'flag', null, { sources: ['read'] }),
   marks: quietRow<'top', readonly Mark[], readonly Mark[]>('top', 'marks', [], { sources: ['read'] }),
   signs: quietRow<'top', readonly Sign[], readonly Sign[]>('top', 'signs', [], { entered: false }),
+  /** What is known of where they are; unread: what signs and marks say. */
+  whereabouts: quietRow<'top', Whereabouts, Whereabouts>(
+    'top',
+    'choice',
+    (so) => whereaboutsFrom(so.behaviour, so.marks, so.signs),
+    { choices: WHEREABOUTS, sources: ['read'] },
+  ),
 } as const;
 
 export type ReadingKey = keyof typeof READINGS;

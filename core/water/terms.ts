@@ -81,6 +81,10 @@ export type Access = (typeof ACCESSES)[number];
 export const BEHAVIOURS = ['feeding', 'guarding', 'surface-schooling'] as const;
 export type Behaviour = (typeof BEHAVIOURS)[number];
 
+/** What is known of where they are: nothing yet, this place, or fish in sight. */
+export const WHEREABOUTS = ['searching', 'located', 'seen'] as const;
+export type Whereabouts = (typeof WHEREABOUTS)[number];
+
 /** What fish eat. */
 export const FORAGES = [
   'shad',

@@ -94,6 +94,7 @@ export async function choosingBench(browser: Browser): Promise<string> {
       'rods',
       [CONDITIONS, USUAL_LIGHT, { lures, k: 4 }],
     ],
+    ['plan the head of the ranking (the second stage)', '600 ms', 'planHead', [CONDITIONS, { lures }, {}]],
     ['what would change its mind, and the ladder', '', 'choosing', [CONDITIONS, { lures }]],
     ['what each school would change', '', 'schools', [CONDITIONS, { lures }]],
     ['what the box lacks', '', 'lacks', [CONDITIONS, USUAL_LIGHT, { lures }]],

@@ -4,6 +4,7 @@ import path from 'node:path';
 import type { Browser } from '@playwright/test';
 import { ROOT, stop } from '../lib.mjs';
 import { withBrowser } from './browser';
+import { agreementBench } from './agreement';
 import { beatBench } from './beat';
 import { bytesBench } from './bytes';
 import { compositionBench } from './composition';
@@ -30,6 +31,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   crashes: inBrowser(crashBench),
   choosing: inBrowser(choosingBench),
   core: coreBench,
+  agreement: agreementBench,
   simulator: simulatorBench,
   planner: plannerBench,
   plans: inBrowser(plansBench),

@@ -6,7 +6,7 @@ import { contentHash } from '../../core/base/hash';
 import type { RankedLure } from '../../core/ranking/ranked';
 import { simpleThree } from '../../core/ranking/simple';
 import { queryKeys } from '../../data/keys';
-import { followText, reworkedText } from '../../wording/lures';
+import { followText, reworkedText, WHEREABOUTS_LINE } from '../../wording/lures';
 import { capital, list } from '../../wording/names';
 import { exclusionSentence } from '../../wording/reasons';
 import { compute } from '../../workers/client';
@@ -68,6 +68,7 @@ export function LuresScreen() {
     >
       {rankingError ? <Note>The ranking could not be worked out. Change a reading to try again.</Note> : null}
       {!ranking && !rankingError ? <Say role="status">Weighing up the box…</Say> : null}
+      {ranking && ranking.branch !== 'ice' ? <Say>{WHEREABOUTS_LINE[ranking.reading.whereabouts]}</Say> : null}
       {ranking ? (
         <PaleWhileRanking>
           {simple && ranking.plan ? <Simple casts={ranking.plan.casts} /> : null}

@@ -16,6 +16,7 @@ import {
   FORAGE_NAME,
   FRONT_NAME,
   PRESSURE_NAME,
+  WHEREABOUTS_NAME,
   SALINITY_NAME,
   TIDE_NAME,
 } from '../../../wording/names';
@@ -294,6 +295,13 @@ function fishControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
       name: 'they are',
       hint: 'What are the fish about?',
       value: r.behaviour,
+    },
+    {
+      ...choiceOf('whereabouts', WHEREABOUTS_NAME),
+      id: 'whereabouts',
+      name: 'where',
+      hint: 'Do you know where they are? Left open, your signs and marks say it',
+      value: r.whereabouts,
     },
     {
       type: 'many',
