@@ -1,4 +1,4 @@
-/** Whether the ranking and the settled plans say one figure: the first three of made-up waters, each planned in full. */
+/** Whether the ranking and the settled plans say one figure: the first three of made-up waters, planned in full. */
 import { anyWaters } from '../../core/fixtures/anyWater';
 import { planHead, rankPlanned, requestFor } from '../../core/planning/head/planHead';
 import { planRetrieve } from '../../core/planning/plan/plan';
