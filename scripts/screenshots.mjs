@@ -35,7 +35,11 @@ async function session(viewport, light, shots) {
   for (const [name, where, act] of shots) {
     await page.goto(url(where));
     await page.getByRole('heading', { level: 1 }).waitFor();
-    if (where === '/lures') await page.getByText('Start with').waitFor({ timeout: 60_000 });
+    if (where === '/lures') {
+      await page.getByText('Start with').waitFor({ timeout: 60_000 });
+      // The first order stands at once; the head of it is planned, and the lure in hand in full, in a few seconds.
+      await page.waitForTimeout(8000);
+    }
     if (where === '/retrieve') {
       await page.getByText('What one change would buy').waitFor({ timeout: 60_000 });
       await page.getByText(/A first answer/).waitFor({ state: 'detached', timeout: 60_000 });

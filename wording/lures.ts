@@ -54,7 +54,7 @@ export function rateLine(x: Parameters<typeof hookedPerHour>[0]): string {
 
 /** What is known of where they are, and what follows from it. */
 export const WHEREABOUTS_LINE: Record<Whereabouts, string> = {
-  searching: 'You are still searching: a quick lure shows itself to more fish. Keep moving.',
+  searching: 'You are still searching: fresh water with every cast. A bite or a follow says: stay, and slow down.',
   located: 'You know the place: the same cast again, slower, and longer before you change.',
   seen: 'You see them: one target, a quiet approach, and patience. Put it past them and bring it by.',
 };
