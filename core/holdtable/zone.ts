@@ -223,7 +223,11 @@ export function estimateZone(
           : (KEPT.bottom * keptDown(f, workingDepthM) * turnedS) / dragS;
   const castS = lerp(dragS, PITCH.castS, pitched);
   const share = lerp(draggedShare, PITCH.share, pitched);
-  const castsPerHour = 3600 / (castS + lerp(BETWEEN_CASTS_S, PITCH.overheadS, pitched));
+  return zoneOf(share, castS, 3600 / (castS + lerp(BETWEEN_CASTS_S, PITCH.overheadS, pitched)));
+}
+
+/** What a share of a cast comes to; nothing is taken as never among the fish. */
+export function zoneOf(share: number, castS: number, castsPerHour: number): ZoneEstimate {
   const zoneSecondsPerCast = clamp(share, MIN_SHARE, 1) * castS;
   return {
     share,
@@ -239,12 +243,5 @@ function notCast(f: Family, workingDepthM: number): ZoneEstimate {
   const dropS = f.mode === 'vertical' && sink ? timeToSinkS(sink, workingDepthM) : 0;
   const castS = f.mode === 'vertical' ? dropS + DOWN.workedS : TOWED_PASS.castS;
   const share = f.mode === 'vertical' ? (DOWN.share * DOWN.workedS) / castS : TOWED_PASS.share;
-  const castsPerHour = 3600 / (castS + BETWEEN_CASTS_S);
-  return {
-    share,
-    castS,
-    zoneSecondsPerCast: share * castS,
-    castsPerHour,
-    zoneMinutesPerHour: (castsPerHour * share * castS) / 60,
-  };
+  return zoneOf(share, castS, 3600 / (castS + BETWEEN_CASTS_S));
 }

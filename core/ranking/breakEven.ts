@@ -7,6 +7,7 @@ import type { Family } from '../lures/family';
 import { contextOptions, entriesOf, sift, type RankOptions } from './rank';
 import { plannedAt } from './planned';
 import { byScore, type RankEntry } from './ranked';
+import { timesOf } from './score';
 import { inMood, scoringOf, type Scoring } from './scoring';
 import { weigh } from './weighing';
 import { resolveConditions, type ResolvedConditions } from '../water/resolve';
@@ -75,8 +76,8 @@ export function breakEvens(conditions: Conditions, options: RankOptions = {}, le
   const byPlan = new Map(
     here.map((e) => {
       const f = now.get(e.key)!;
-      const planned = s.branch === 'feeding' ? plannedAt(f, options.planned?.[e.key]) : null;
-      return [e.key, planned ? s.score(f, planned).score / s.score(f).score : 1];
+      const planned = plannedAt(f, options.planned?.[e.key]);
+      return [e.key, planned ? timesOf(s.score(f, planned), s.score(f)).score : 1];
     }),
   );
   const best = (able: readonly RankEntry[], score: Scoring['score']): string | null =>

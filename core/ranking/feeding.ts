@@ -5,7 +5,7 @@
  * Gains are prior: judgement.
  */
 import { lerp } from '../base/numbers';
-import { estimateZone } from '../holdtable/zone';
+import { estimateZone, zoneOf } from '../holdtable/zone';
 import type { Family } from '../lures/family';
 import { gapM, type ReadContext } from './context';
 import { afterStrike, coverOf, deflectionOf, minuteWorth, passingOf, pitchedShare } from './cover';
@@ -26,7 +26,7 @@ import {
   warmthOf,
 } from './matches';
 import { knownOf, noticedBy, ranges, sweepOf } from './noticing';
-import { plannedZone, type Planned } from './planned';
+import type { Planned } from './planned';
 import { summed, type Contribution, type Score } from './score';
 import { bogOf, fallOf, holdOf, splashOf, windOf } from './weight';
 import { chooseWorking } from './working';
@@ -38,7 +38,9 @@ export function scoreFeeding(f: Family, c: ReadContext, planned?: Planned): Scor
   // What is dropped into cover is shown by the drop, not by its pace.
   const speed = planned ? lerp(planned.speedMps, speedMps, pitchedShare(f, r)) : speedMps;
   const gap = gapM(depth, r.fishBandM);
-  const zone = planned ? plannedZone(planned) : estimateZone(f, depth, speed, pitchedShare(f, r), c.lineDiameterM);
+  const zone = planned
+    ? zoneOf(planned.zoneShare, planned.castS, planned.castsPerHour)
+    : estimateZone(f, depth, speed, pitchedShare(f, r), c.lineDiameterM);
   const noticed = noticedBy(
     knownOf(ranges(f, c), gap, c, f.mode === 'surface' || f.mode === 'float'),
     sweepOf(speed, c),

@@ -8,7 +8,7 @@ import { DEFAULT_SCHOOLS } from './schools';
 import { spreadMood } from '../mood/states';
 import type { Family } from '../lures/family';
 import type { Whereabouts } from '../water/terms';
-import type { RankEntry, RankedLure } from './ranked';
+import { scoreOfEntry, type RankEntry, type RankedLure } from './ranked';
 import { inMood, moodAfter, type Empties, type Scoring } from './scoring';
 
 /** A lure on the way from loud to quiet, and how long to give it. */
@@ -102,7 +102,7 @@ function pickRungs(able: readonly RankEntry[], s: Scoring): Pick[] {
   return CLASSES.flatMap((from, i) => {
     const below = CLASSES[i - 1] ?? Infinity;
     const score = inMood(s, spreadMood(CLASS_MOOD[i]!, 0.6));
-    const all = able.map((e) => ({ e, score: score(e.f).score * (e.byPlan ?? 1) }));
+    const all = able.map((e) => ({ e, score: scoreOfEntry(e, score) }));
     const best = Math.max(...all.map((x) => x.score));
     const [top] = all
       .filter(({ e, score: v }) => e.f.action >= from && e.f.action < below && v >= WORTH * best)

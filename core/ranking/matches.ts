@@ -99,8 +99,10 @@ export function noiseMatch(f: Family, c: ReadContext, way: keyof typeof NOISE_FL
 
 /** Too fast to be caught costs more than too slow to provoke; a share of what they run down suits best. */
 const WANTED_SHARE = 0.6;
+/** Slower than this is standing still, m/s. */
+const STILL_MPS = 0.005;
 function speedMatch(speed: number, chase: number): number {
-  const x = Math.log(speed / (WANTED_SHARE * chase));
+  const x = Math.log(Math.max(speed, STILL_MPS) / (WANTED_SHARE * chase));
   return x > 0 ? bell(x, 0, 0.75) : bell(x, 0, 1.35);
 }
 

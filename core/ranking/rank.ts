@@ -7,14 +7,14 @@ import type { RodSpec } from '../tackle/rod';
 import type { Conditions } from '../water/conditions';
 import { speciesProfile } from '../water/species';
 import { allFamilies } from '../lures/families';
-import type { Family, FamilyId } from '../lures/family';
+import type { FamilyId } from '../lures/family';
 import { findExclusion, type Exclusion } from './limits';
 import { familyOfLure, type OwnLure } from '../lures/own';
 import { asHooked, chooseRig } from './rig';
 import { DEFAULT_SCHOOLS, withDefaults, type Schools } from './schools';
-import type { Score } from './score';
-import { rangesOf, scoringOf, type Branch, type ScoreLure, type Scoring } from './scoring';
-import { plannedAt, type Planned, type PlannedByKey } from './planned';
+import { timesOf } from './score';
+import { rangesOf, scoringOf, type Branch, type Scoring } from './scoring';
+import { plannedAt, type PlannedByKey } from './planned';
 import { byScore, type RankedLure, type RankEntry } from './ranked';
 import { chooseThree, type Three } from './three';
 import { weigh } from './weighing';
@@ -90,23 +90,19 @@ export function sift(
 export const atBestWeight = (able: readonly RankEntry[], s: Scoring, rods: RankOptions['rods']): RankEntry[] =>
   able.map((e) => ({ ...e, f: weigh(e.f, s.score, rods).f }));
 
-/**
- * The score with the plan's cast in place of the table's, and how many times the table's it is: what the plan found
- * goes with the lure where the same water is asked about in another mood.
- */
-function scoreByPlan(
-  f: Family,
-  byTable: Score,
-  planned: Planned | null,
-  score: ScoreLure,
-): { score: Score; byPlan: number } {
-  if (!planned) return { score: byTable, byPlan: 1 };
-  const byPlan = score(f, planned);
-  return { score: byPlan, byPlan: byPlan.score / byTable.score };
+/** A ranking, and what it rests on: the same lures at the weights tied on, and the scoring. */
+export interface RankingWithGrounds {
+  ranking: Ranking;
+  able: RankEntry[];
+  scoring: Scoring;
 }
 
 /** The ranking of a box or of all families for conditions: reasons, ranges, exclusions, the three in hand. */
-export function rankLures(conditions: Conditions, options: RankOptions = {}): Ranking {
+export const rankLures = (conditions: Conditions, options: RankOptions = {}): Ranking =>
+  rankWithGrounds(conditions, options).ranking;
+
+/** The same for who asks more about it. */
+export function rankWithGrounds(conditions: Conditions, options: RankOptions = {}): RankingWithGrounds {
   const species = speciesProfile(conditions.species);
   const s = scoringOf(resolveConditions(conditions), species, contextOptions(options));
   const { reading, mood, branch } = s;
@@ -116,25 +112,24 @@ export function rankLures(conditions: Conditions, options: RankOptions = {}): Ra
   const able: RankEntry[] = [];
   const ranked = sifted.able.map((e): RankedLure => {
     const { f, score: byTable, choice } = weigh(e.f, s.score, options.rods);
-    const planned = s.branch === 'feeding' ? plannedAt(f, options.planned?.[e.key]) : null;
-    const { score, byPlan } = scoreByPlan(f, byTable, planned, s.score);
-    able.push({ ...e, f, ...(planned ? { byPlan, castsPerHour: planned.castsPerHour } : {}) });
-    const times = planned ? score.strikesPerHour / byTable.strikesPerHour : 1;
-    const around = range?.(f, byTable.strikesPerHour) ?? [byTable.strikesPerHour, byTable.strikesPerHour];
-    const [low, high] = around.map((v) => v * times) as [number, number];
+    const planned = branch === 'feeding' ? plannedAt(f, options.planned?.[e.key]) : null;
+    const score = planned ? s.score(f, planned) : byTable;
+    const times = timesOf(score, byTable);
+    able.push({ ...e, f, ...(planned ? { byPlan: times.score, castsPerHour: planned.castsPerHour } : {}) });
+    const [low, high] = range?.(f, byTable.strikesPerHour) ?? [byTable.strikesPerHour, byTable.strikesPerHour];
     return {
       key: e.key,
       family: e.f.id,
       lureId: e.lure?.id ?? null,
       ...score,
-      low,
-      high,
+      low: low * times.strikes,
+      high: high * times.strikes,
       rig: chooseRig(f, reading, species, mood.mean, schools),
-      byPlan: planned ? byPlan : null,
+      byPlan: planned ? times.score : null,
       weighing: choice,
     };
   });
   ranked.sort(byScore);
   const plan = chooseThree(ranked, able, s, options.inHand ?? null);
-  return { reading, branch, mood, ranked, excluded: sifted.excluded, plan };
+  return { ranking: { reading, branch, mood, ranked, excluded: sifted.excluded, plan }, able, scoring: s };
 }

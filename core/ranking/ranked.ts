@@ -3,6 +3,7 @@ import type { Family, FamilyId } from '../lures/family';
 import type { OwnLure } from '../lures/own';
 import type { Rig } from './rig';
 import type { Score } from './score';
+import type { ScoreLure } from './scoring';
 import type { WeightChoice } from './weighing';
 
 /** What is ranked: a family as such, or one own lure of it. */
@@ -30,6 +31,9 @@ export interface RankedLure extends Score {
   /** Why it weighs what it does. */
   weighing: WeightChoice;
 }
+
+/** The score of an entry in any mood: what its plan found goes with it. */
+export const scoreOfEntry = (e: RankEntry, score: ScoreLure): number => score(e.f).score * (e.byPlan ?? 1);
 
 /** Best first; of equals by key, so that an order never flickers. */
 export const byScore = (a: { score: number; key: string }, b: { score: number; key: string }): number =>

@@ -1,6 +1,7 @@
 /**
  * What a score is made of: factors whose natural logarithms add up to it. Shared by the three branches of the ranking.
  */
+import { clamp } from '../base/numbers';
 import type { ZoneEstimate } from '../holdtable/zone';
 
 /** Factors of the score for feeding fish, in order; the words and the bars follow it. */
@@ -57,13 +58,31 @@ export interface Score {
 }
 
 /**
+ * How many times another score this one is, and its strikes. By the logarithms: a rate may be too small to divide, and
+ * a factor that leaves nothing in both parts them by nothing.
+ */
+export function timesOf(a: Score, b: Score): { score: number; strikes: number } {
+  const times = (upTo?: number): number => {
+    const lead = a.why.slice(0, upTo).reduce((sum, w, k) => sum + (w.ln === b.why[k]!.ln ? 0 : w.ln - b.why[k]!.ln), 0);
+    return Math.exp(clamp(lead, -MAX_LEAD, MAX_LEAD));
+  };
+  return { score: times(), strikes: times(AFTER_STRIKE) };
+}
+
+/** No ratio is beyond this, ln: it stays a number. */
+const MAX_LEAD = 700;
+
+/** The last two factors come after the strike: hooked, and what snags leave. */
+const AFTER_STRIKE = -2;
+
+/**
  * Strikes: all factors but the last two; the score: those hooked, in the share of the hour that is not lost to snags.
  */
 export function summed(why: Contribution[], rest: Omit<Score, 'strikesPerHour' | 'score' | 'why'>): Score {
-  const strikesPerHour = Math.exp(why.slice(0, -2).reduce((s, w) => s + w.ln, 0));
+  const strikesPerHour = Math.exp(why.slice(0, AFTER_STRIKE).reduce((s, w) => s + w.ln, 0));
   return {
     strikesPerHour,
-    score: strikesPerHour * Math.exp(why.slice(-2).reduce((s, w) => s + w.ln, 0)),
+    score: strikesPerHour * Math.exp(why.slice(AFTER_STRIKE).reduce((s, w) => s + w.ln, 0)),
     why,
     ...rest,
   };

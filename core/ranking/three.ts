@@ -7,7 +7,7 @@ import type { Family } from '../lures/family';
 import { PASSES_BEFORE_CHANGE } from '../mood/guarding';
 import { costPerStrike } from './cost';
 import { castsFor } from './ladder';
-import { byScore, type RankedLure, type RankEntry } from './ranked';
+import { byScore, scoreOfEntry, type RankedLure, type RankEntry } from './ranked';
 import { DEFAULT_SCHOOLS, type Schools } from './schools';
 import { inMood, moodAfter, whenAngry, type ScoreLure, type Scoring } from './scoring';
 
@@ -45,7 +45,7 @@ interface Scored {
 }
 const scoredBy = (able: readonly RankEntry[], score: ScoreLure): Scored[] =>
   able
-    .map((e) => ({ e, score: score(e.f).score * (e.byPlan ?? 1) }))
+    .map((e) => ({ e, score: scoreOfEntry(e, score) }))
     .sort((a, b) => byScore({ ...a, key: a.e.key }, { ...b, key: b.e.key }));
 
 /**

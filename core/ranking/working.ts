@@ -83,7 +83,7 @@ function bestSwim(f: Family, c: ReadContext, wish: Working, [shallowest, deepest
 }
 
 /** A way of working as it was cast: what the hands made of it. */
-export interface Worked extends Working {
+export interface CastWorking extends Working {
   zoneMinutesPerHour: number;
   castsPerHour: number;
   /** Its speed while it moves, m/s: what provokes. `speedMps`, hangs and all, is what brings it past them. */
@@ -98,7 +98,7 @@ export interface Worked extends Working {
  * Strikes an hour that a way of working brings, but for what no way of working changes: the planner seeks the most of
  * the same as the ranking does.
  */
-export function worthOfWorking(f: Family, c: ReadContext): (w: Worked) => number {
+export function worthOfWorking(f: Family, c: ReadContext): (w: CastWorking) => number {
   const noise = noiseMatch(f, c, 'passing');
   const moods = c.mood.map((p, m) => p * noise.of(m));
   const senses = ranges(f, c);

@@ -1,6 +1,6 @@
 /** Whether the ranking and the settled plans say one figure: the first three of made-up waters, planned in full. */
 import { anyWaters } from '../../core/fixtures/anyWater';
-import { planHead, rankPlanned, requestFor } from '../../core/planning/head/planHead';
+import { planHead, requestFor } from '../../core/planning/head/planHead';
 import { planRetrieve } from '../../core/planning/plan/plan';
 import { rankLures } from '../../core/ranking/rank';
 import { measure, spread, spreadText, table } from './report';
@@ -19,9 +19,9 @@ export function agreementBench(): string {
       const c = next();
       const byTable = rankLures(c, { withoutRange: true });
       const from = performance.now();
-      planHead(c);
+      const planned = planHead(c);
       ms.push(performance.now() - from);
-      const { ranking } = rankPlanned(c, { withoutRange: true });
+      const ranking = rankLures(c, { planned, withoutRange: true });
       if (ranking.branch !== 'feeding') continue;
       for (const x of ranking.ranked.slice(0, 3)) {
         const { mean } = planRetrieve(requestFor(x, c, {}, {})).zoneShare;

@@ -5,7 +5,7 @@
  */
 import { useStore } from 'zustand';
 import { createStore } from 'zustand/vanilla';
-import type { Planned, PlannedByKey } from '../../core/ranking/planned';
+import { madeFor, type Planned, type PlannedByKey } from '../../core/ranking/planned';
 
 /** What is known of one water and tackle. */
 export interface KnownPlans {
@@ -23,7 +23,7 @@ const store = createStore<{ byBasis: ReadonlyMap<string, KnownPlans> }>(() => ({
 /** Adds first answers, where nothing is known of a lure at that weight. */
 export function learnFirst(basis: string, planned: PlannedByKey): void {
   const { planned: before } = store.getState().byBasis.get(basis) ?? NOTHING;
-  learn(basis, Object.fromEntries(Object.entries(planned).filter(([key, p]) => before[key]?.weightKg !== p.weightKg)));
+  learn(basis, Object.fromEntries(Object.entries(planned).filter(([key, p]) => !madeFor(before[key], p.weightKg))));
 }
 
 /** A settled plan of the lure that is tied on. */

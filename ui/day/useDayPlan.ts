@@ -117,7 +117,7 @@ export function useDayPlan(
 
   // The plan as the planner has it, not as set by hand, is what the ranking reckons with.
   const free = Object.keys(day?.trip.settings ?? {}).length === 0;
-  const known = free && plan?.effort === 'settled' && stillSettled && !settled.isPlaceholderData ? plan : null;
+  const known = free && plan?.effort === 'settled' && !settled.isPlaceholderData ? plan : null;
   useEffect(() => {
     if (known?.presentation.lureId) learnSettled(basisId, known.presentation.lureId, plannedAsIn(known));
   }, [known, basisId]);

@@ -101,6 +101,25 @@ test('an own lure is planned with its hook, its length and what it is thrown wit
   expect(requestFor(x!, WATER, options, {}).rod.maxLureKg).toBe(0.03);
 });
 
+test('a settled plan of a lure that is let down or towed counts as one that is cast: no pace of nothing', () => {
+  const deep: Conditions = { ...WATER, access: 'bow', water: { ...WATER.water, depthM: 9, fishDepthM: 8 } };
+  const options: RankOptions = { families: ['vertical-metal-jig', 'towed-plug', 'paddletail'] };
+  const { ranked } = rankLures(deep, options);
+  expect(ranked.map((x) => x.family)).toContain('vertical-metal-jig');
+  for (const x of ranked) {
+    const settled = plannedAsIn(planRetrieve(requestFor(x, deep, {}, {}), 'first'));
+    const [y] = rankLures(deep, { families: [x.family], planned: { [x.key]: settled } }).ranked;
+    expect(settled.speedMps).toBeGreaterThan(0);
+    expect(y!.byPlan).toBeGreaterThan(0.01);
+    expect(y!.zone.share).toBe(settled.zoneShare);
+    expect(Number.isFinite(y!.low + y!.high)).toBe(true);
+  }
+  // A plan that never comes near them moves nothing; the score stays a number.
+  const still = { ...always(0)({ lure: { weightKg: ranked[0]!.weightKg } } as PlanRequest), speedMps: 0, movingMps: 0 };
+  const [z] = rankLures(deep, { families: [ranked[0]!.family], planned: { [ranked[0]!.key]: still } }).ranked;
+  expect(Number.isFinite(Math.log(z!.score) + z!.low + z!.high)).toBe(true);
+});
+
 test('fish on their beds and below the ice are not ranked by casts', () => {
   const bed: Conditions = { ...WATER, behaviour: 'guarding', month: 5 };
   const ice: Conditions = {

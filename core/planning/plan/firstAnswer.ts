@@ -13,7 +13,7 @@ import { shareRange, type ShareRange } from './doubt';
 import { isNotCast, planNotCast } from './notCast';
 import { around, freeParameters, openings, type Candidate, type Progress } from './search';
 import { simulateSettings, type Track } from './track';
-import { movingSpeedMps, workedSpeedMps } from './pace';
+import { movingSpeedMps, plannedAsIn, workedSpeedMps } from './pace';
 import { worth } from './worth';
 
 /** Guesses besides the closed form: what swims has more to find than what lies on the bottom or under a float. */
@@ -43,11 +43,10 @@ export function* firstAnswer(p: PlanTask, cast: ScanCast): Generator<Progress, F
   }
   const start = firstSettings(p);
   let best = yield* tried(start);
-  const onTop = p.family.mode === 'surface';
+  const swims = p.family.mode === 'swim';
   // A lure on top is on top whatever the hands do: nothing to search.
-  const free = onTop ? [] : freeParameters(p, start);
+  const free = p.family.mode === 'surface' ? [] : freeParameters(p, start);
   if (free.length > 0) {
-    const swims = p.family.mode === 'swim';
     for (const h of openings(p, start, free).slice(0, swims ? OPENINGS.swim : OPENINGS.other)) {
       const c = yield* tried(h);
       if (c.worth > best.worth) best = c;
@@ -56,8 +55,7 @@ export function* firstAnswer(p: PlanTask, cast: ScanCast): Generator<Progress, F
   }
   const atCorners: number[] = [];
   // What lies on the bottom or hangs from a float is there whatever its drag.
-  if (p.family.mode === 'swim')
-    for (const corner of corners(p)) atCorners.push((yield* cast(best.hands, corner)).zoneShare);
+  if (swims) for (const corner of corners(p)) atCorners.push((yield* cast(best.hands, corner)).zoneShare);
   const { hands, track } = best;
   return { hands, track, zoneShare: shareRange(track.zoneShare, track.zoneShare, atCorners), candidates };
 }
@@ -65,12 +63,7 @@ export function* firstAnswer(p: PlanTask, cast: ScanCast): Generator<Progress, F
 /** What the ranking needs to know of a plan that nobody has made yet: its first answer. */
 export function plannedOf(request: PlanRequest): Planned {
   const p = setUpTask(request);
-  const weightKg = p.family.weightKg[1];
-  if (isNotCast(p.family)) {
-    const { zoneShare, castS, castsPerHour, wish } = planNotCast(p, 'first');
-    const { givenMps } = wish;
-    return { weightKg, zoneShare: zoneShare.mean, castS, castsPerHour, speedMps: givenMps, movingMps: givenMps };
-  }
+  if (isNotCast(p.family)) return plannedAsIn(planNotCast(p, 'first'));
   const steps = firstAnswer(p, function* (h, draw) {
     return simulateSettings(p, h, { mesh: MESH.scan, ...draw });
   });
@@ -78,7 +71,7 @@ export function plannedOf(request: PlanRequest): Planned {
   while (!step.done) step = steps.next();
   const { hands, track, zoneShare } = step.value;
   return {
-    weightKg,
+    weightKg: p.family.weightKg[1],
     zoneShare: zoneShare.mean,
     castS: track.castS,
     castsPerHour: 3600 / (track.castS + BETWEEN_CASTS_S),

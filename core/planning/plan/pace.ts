@@ -16,12 +16,12 @@ export function movingSpeedMps(h: RetrieveSettings, t: Track): number {
   return (workedSpeedMps(h, t) * workedS) / Math.max(workedS - restS, 1);
 }
 
-/** What the ranking needs to know of a plan as it stands. */
+/** What the ranking needs to know of a plan as it stands, cast or not. */
 export const plannedAsIn = (plan: Plan): Planned => ({
   weightKg: plan.presentation.rig.weightKg,
   zoneShare: plan.zoneShare.mean,
   castS: plan.castS,
   castsPerHour: plan.castsPerHour,
-  speedMps: workedSpeedMps(plan.hands, plan.track),
-  movingMps: movingSpeedMps(plan.hands, plan.track),
+  speedMps: plan.wish.givenMps,
+  movingMps: Math.max(plan.wish.givenMps, movingSpeedMps(plan.hands, plan.track)),
 });

@@ -24,8 +24,8 @@ export function worth(p: PlanTask, h: RetrieveSettings, t: Track): number {
   return (
     p.worthOf({
       depthM: p.depthM,
-      speedMps: Math.max(workedSpeedMps(h, t), 0.005),
-      movingMps: Math.max(movingSpeedMps(h, t), 0.005),
+      speedMps: workedSpeedMps(h, t),
+      movingMps: movingSpeedMps(h, t),
       zoneMinutesPerHour: (60 * t.zoneS) / roundS,
       castsPerHour: 3600 / roundS,
       hangS: hangs(h.style) ? h.pauseS : 0,

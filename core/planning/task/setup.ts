@@ -2,7 +2,7 @@
 import { scoringOf } from '../../ranking/scoring';
 import { weigh } from '../../ranking/weighing';
 import { pitchedShare } from '../../ranking/cover';
-import { chooseWorking, styleFor, worthOfWorking, type Worked } from '../../ranking/working';
+import { chooseWorking, styleFor, worthOfWorking, type CastWorking } from '../../ranking/working';
 import { familyById } from '../../lures/families';
 import type { Family } from '../../lures/family';
 import { withHook } from '../../lures/hookSnag';
@@ -71,7 +71,7 @@ export interface PlanTask {
   wantedPauseS: number;
   hangLimitS: number;
   /** Strikes an hour that a way of working brings, but for what no hands change. */
-  worthOf: (w: Worked) => number;
+  worthOf: (w: CastWorking) => number;
   /** Free sink to the working depth, s; 0 for what does not sink. */
   sinkS: number;
   waterDensityKgM3: number;
