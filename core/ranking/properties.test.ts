@@ -1,12 +1,13 @@
 /**
- * What must hold in any water, over five hundred of them (seeded): refusals never raise the best rate, bites never
- * lower it nor the mood; and weight is felt: of five weights of one lure the best is worth a seventh more than the
- * worst.
+ * What must hold in any water, over many of them (seeded): refusals never raise the best rate, bites never lower it
+ * nor the mood; weight is felt: of five weights of one lure the best is worth a seventh more than the worst; reasons
+ * add up, ranges hold the middle, small steps stay small.
  */
 import { seededRandom } from '../base/random';
 import { anyWaters } from '../fixtures/anyWater';
+import { place } from '../fixtures/expectations';
 import { allFamilies } from '../lures/families';
-import type { FamilyId } from '../lures/family';
+import { FAMILIES, type FamilyId } from '../lures/family';
 import { judgeMood } from '../mood/filter';
 import type { Conditions } from '../water/conditions';
 import { resolveConditions } from '../water/resolve';
@@ -111,4 +112,62 @@ test('of five weights of an own lure the best is worth a seventh more than the w
   expect(heaviest / tried).toBeLessThan(0.4);
   // Where one moves to the fish a longer cast alone is hardly ever a reason for the heaviest.
   expect(heavyForDistanceNear / tried).toBeLessThan(0.05);
+});
+
+const forty = anyWaters(12);
+const many = Array.from({ length: 40 }, (_, i) => [i, forty()] as const);
+
+describe('forty of them (seed 12)', () => {
+  test.each(many)('water %d: reasons sum to the score, ranges hold the middle, order follows score', (_i, c) => {
+    const r = rankLures(c);
+    expect(r.ranked.length + r.excluded.length).toBe(FAMILIES.length);
+    r.ranked.forEach((x, i) => {
+      expect(x.why.reduce((s, w) => s + w.ln, 0)).toBeCloseTo(Math.log(x.score), 9);
+      expect(Number.isFinite(x.score)).toBe(true);
+      expect(x.low).toBeLessThanOrEqual(x.strikesPerHour);
+      expect(x.high).toBeGreaterThanOrEqual(x.strikesPerHour);
+      if (i > 0) expect(x.score).toBeLessThanOrEqual(r.ranked[i - 1]!.score);
+    });
+    for (const x of r.excluded) expect(place(r, x.family)).toBe(Infinity);
+  });
+
+  test('leaving a lure out of the box never reorders the others', () => {
+    for (const [, c] of many.slice(0, 12)) {
+      const all = rankLures(c, { withoutRange: true }).ranked.map((x) => x.family);
+      const fewer = rankLures(c, { withoutRange: true, families: FAMILIES.filter((f) => f !== all[1]) }).ranked.map(
+        (x) => x.family,
+      );
+      expect(fewer).toEqual(all.filter((f) => f !== all[1]));
+    }
+  });
+
+  /** Strikes an hour: a lure worth less is never tied on, and how steeply its worth falls says nothing. */
+  const NEVER = 1e-5;
+
+  test('a small step in temperature or clarity is a small step in score', () => {
+    for (const [, c] of many.slice(0, 12)) {
+      const score = (dT: number, k: number) =>
+        new Map(
+          rankLures(
+            { ...c, water: { ...c.water, surfaceTempC: c.water.surfaceTempC! + dT, clarityM: c.water.clarityM! * k } },
+            { withoutRange: true },
+          ).ranked.map((x) => [x.family, x.score]),
+        );
+      const at = score(0, 1);
+      for (const [f, v] of score(0.05, 1.005)) {
+        const before = at.get(f);
+        if (before !== undefined && before > NEVER) expect(Math.abs(Math.log(v / before))).toBeLessThan(0.1);
+      }
+    }
+  });
+
+  test('the three in hand differ and none is left in the box', () => {
+    for (const [, c] of many) {
+      const r = rankLures(c, { withoutRange: true });
+      if (!r.plan) continue;
+      const three = [r.plan.start, r.plan.follow, r.plan.refusal];
+      expect(new Set(three).size).toBe(3 - r.plan.reworked.length);
+      for (const f of three) expect(place(r, f)).toBeLessThan(Infinity);
+    }
+  });
 });

@@ -1,16 +1,14 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { seededRandom } from '../base/random';
-import { expectationRows, holds, place } from '../fixtures/expectations';
+import { expectationRows, holds } from '../fixtures/expectations';
 import { speciesProfile } from '../water/species';
 import type { Conditions } from '../water/conditions';
 import { allFamilies, familyById } from '../lures/families';
-import { FAMILIES, type FamilyId } from '../lures/family';
+import type { FamilyId } from '../lures/family';
 import { findExclusion } from './limits';
 import { lurePhysics } from '../lures/physics';
-import { rankLures } from './rank';
+import { rankLures, type Ranking } from './rank';
 import { freeSink } from '../simulation/sink';
-import { COVER_KINDS, SPECIES } from '../water/terms';
 import { resolveConditions } from '../water/resolve';
 
 type Waters = Parameters<typeof expectationRows>[0];
@@ -26,86 +24,10 @@ describe('what experienced anglers agree on', () => {
     expect(rows.length).toBeGreaterThanOrEqual(200);
   });
 
+  let last: { input: Conditions; ranking: Ranking } | null = null;
   test.each(rows)('%s', (_name, input, e) => {
-    expect(holds(e, rankLures(input, { withoutRange: true }))).toBe(true);
-  });
-});
-
-const random = seededRandom(11);
-const pick = <T>(all: readonly T[]): T => all[Math.floor(random() * all.length)]!;
-function someConditions(): Conditions {
-  const depthM = 0.8 + 8 * random();
-  return {
-    species: pick(SPECIES),
-    water: {
-      setting: pick(['pond', 'lake', 'flat', 'tidal-creek'] as const),
-      surfaceTempC: 3 + 27 * random(),
-      tempChange3dC: 4 * random() - 2,
-      clarityM: 0.15 + 3 * random(),
-      depthM,
-      fishDepthM: depthM * random(),
-      waveHeightM: 0.5 * random(),
-      cover: { kind: pick(COVER_KINDS), density: random(), branchDiameterM: 0.05 * random() },
-    },
-    sky: { cloud: random(), sunElevationDeg: 60 * random() - 10, front: 'none' },
-    month: 1 + Math.floor(12 * random()),
-    pressure: pick(['low', 'normal', 'high'] as const),
-  };
-}
-const many = Array.from({ length: 40 }, (_, i) => [i, someConditions()] as const);
-
-describe('properties over forty random waters (seed 11)', () => {
-  test.each(many)('water %d: reasons sum to the score, ranges hold the middle, order follows score', (_i, c) => {
-    const r = rankLures(c);
-    expect(r.ranked.length + r.excluded.length).toBe(FAMILIES.length);
-    r.ranked.forEach((x, i) => {
-      expect(x.why.reduce((s, w) => s + w.ln, 0)).toBeCloseTo(Math.log(x.score), 9);
-      expect(Number.isFinite(x.score)).toBe(true);
-      expect(x.low).toBeLessThanOrEqual(x.strikesPerHour);
-      expect(x.high).toBeGreaterThanOrEqual(x.strikesPerHour);
-      if (i > 0) expect(x.score).toBeLessThanOrEqual(r.ranked[i - 1]!.score);
-    });
-    for (const x of r.excluded) expect(place(r, x.family)).toBe(Infinity);
-  });
-
-  test('leaving a lure out of the box never reorders the others', () => {
-    for (const [, c] of many.slice(0, 12)) {
-      const all = rankLures(c, { withoutRange: true }).ranked.map((x) => x.family);
-      const fewer = rankLures(c, { withoutRange: true, families: FAMILIES.filter((f) => f !== all[1]) }).ranked.map(
-        (x) => x.family,
-      );
-      expect(fewer).toEqual(all.filter((f) => f !== all[1]));
-    }
-  });
-
-  /** Strikes an hour: a lure worth less is never tied on, and how steeply its worth falls says nothing. */
-  const NEVER = 1e-5;
-
-  test('a small step in temperature or clarity is a small step in score', () => {
-    for (const [, c] of many.slice(0, 12)) {
-      const score = (dT: number, k: number) =>
-        new Map(
-          rankLures(
-            { ...c, water: { ...c.water, surfaceTempC: c.water.surfaceTempC! + dT, clarityM: c.water.clarityM! * k } },
-            { withoutRange: true },
-          ).ranked.map((x) => [x.family, x.score]),
-        );
-      const at = score(0, 1);
-      for (const [f, v] of score(0.05, 1.005)) {
-        const before = at.get(f);
-        if (before !== undefined && before > NEVER) expect(Math.abs(Math.log(v / before))).toBeLessThan(0.1);
-      }
-    }
-  });
-
-  test('the three in hand differ and none is left in the box', () => {
-    for (const [, c] of many) {
-      const r = rankLures(c, { withoutRange: true });
-      if (!r.plan) continue;
-      const three = [r.plan.start, r.plan.follow, r.plan.refusal];
-      expect(new Set(three).size).toBe(3 - r.plan.reworked.length);
-      for (const f of three) expect(place(r, f)).toBeLessThan(Infinity);
-    }
+    if (last?.input !== input) last = { input, ranking: rankLures(input, { withoutRange: true }) };
+    expect(holds(e, last.ranking)).toBe(true);
   });
 });
 

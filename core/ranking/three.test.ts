@@ -1,12 +1,10 @@
 /** The three in hand: what is tied on next follows from a dozen casts that drew nothing, no more and no fewer. */
 import type { Conditions } from '../water/conditions';
-import { resolveConditions } from '../water/resolve';
-import { speciesProfile } from '../water/species';
 import { familyById } from '../lures/families';
 import type { FamilyId } from '../lures/family';
 import type { OwnLure } from '../lures/own';
-import { atBestWeight, entriesOf, rankLures, sift } from './rank';
-import { inMood, moodAfter, scoringOf } from './scoring';
+import { rankLures, rankWithGrounds, type RankingWithGrounds } from './rank';
+import { inMood, moodAfter } from './scoring';
 import { choosingOf } from './choosing';
 import { WORTH_TYING } from './three';
 
@@ -36,10 +34,8 @@ const COLD_WOOD: Conditions = {
 };
 
 /** What would be tied on second after so many casts that drew nothing. */
-function bestNext(c: Conditions, casts: number): string {
-  const s = scoringOf(resolveConditions(c), speciesProfile(c.species), {});
-  const able = atBestWeight(sift(entriesOf({}), s, null).able, s, null);
-  const { plan, ranked } = rankLures(c, { withoutRange: true });
+function bestNext({ ranking, able, scoring: s }: RankingWithGrounds, casts: number): string {
+  const { plan, ranked } = ranking;
   const first = able.find((e) => e.key === plan!.start)!;
   const { share } = ranked.find((x) => x.key === first.key)!.zone;
   const score = inMood(s, moodAfter(s, [{ casts, zoneShare: share }]));
@@ -56,9 +52,11 @@ test('what follows is the best of another kind, worth tying on, once as many cas
   for (const surfaceTempC of [7, 11, 15, 19, 24])
     for (const clarityM of [0.4, 1.2, 3]) {
       const c: Conditions = { ...COLD_WOOD, water: { ...COLD_WOOD.water, surfaceTempC, clarityM, cover: null } };
-      const { plan } = rankLures(c, { withoutRange: true });
-      expect([surfaceTempC, clarityM, plan!.follow]).toEqual([surfaceTempC, clarityM, bestNext(c, plan!.casts)]);
-      if (bestNext(c, plan!.casts) !== bestNext(c, 2 * plan!.casts + 24)) differs++;
+      const grounds = rankWithGrounds(c, { withoutRange: true });
+      const { follow, casts } = grounds.ranking.plan!;
+      const next = bestNext(grounds, casts);
+      expect([surfaceTempC, clarityM, follow]).toEqual([surfaceTempC, clarityM, next]);
+      if (next !== bestNext(grounds, 2 * casts + 24)) differs++;
     }
   expect(differs).toBeGreaterThan(0);
 });
@@ -104,11 +102,20 @@ test.each(WATERS.map((c) => [`${c.species} in ${c.water.setting}`, c] as const))
   },
 );
 
+/** From loud to quiet. */
+const SOME: FamilyId[] = [
+  'lipless-vibrating',
+  'spinnerbait',
+  'deep-crank',
+  'suspending-jerkbait',
+  'finesse-jig',
+  'shaky-head',
+];
 test('the ladder starts with the lure one starts with, and gives it as many casts', () => {
   const c: Conditions = { ...COLD_WOOD, water: { ...COLD_WOOD.water, surfaceTempC: 21, clarityM: 2.5, cover: null } };
   for (const order of ['loud-first', 'quiet-first'] as const) {
-    const { plan, ranked } = rankLures(c, { schools: { order }, withoutRange: true });
-    const { ladder } = choosingOf(c, { schools: { order } });
+    const { plan, ranked } = rankLures(c, { schools: { order }, families: SOME, withoutRange: true });
+    const { ladder } = choosingOf(c, { schools: { order }, families: SOME });
     expect(ladder.length).toBeGreaterThan(1);
     expect([ladder[0]!.key, ladder[0]!.casts]).toEqual([plan!.start, plan!.casts]);
     expect(plan!.casts).toBeGreaterThanOrEqual(4);

@@ -17,7 +17,7 @@ import { bin, filesUnder, ROOT, stop } from '../lib.mjs';
 const ROOMS: Record<string, { tests: readonly string[]; share: number; skip?: string }> = {
   mood: { tests: ['mood'], share: 1 },
   ranking: { tests: ['ranking'], share: 0.08, skip: '/(properties|practice|continuity)[.]test[.]ts$' },
-  planning: { tests: ['planning'], share: 0.05 },
+  planning: { tests: ['planning'], share: 0.05, skip: '/(agreement|casts)[.]test[.]ts$' },
   log: { tests: ['log', 'box'], share: 1 },
   trip: { tests: ['trip'], share: 1 },
   lessons: { tests: ['lessons'], share: 1 },
@@ -70,7 +70,8 @@ for (const room of rooms) {
       // Tables are read once, before any test: their values are held by tests of their own and by npm run faults.
       ignoreStatic: true,
       concurrency: 2,
-      timeoutMS: 8000,
+      // Long enough for a machine that does other work: what is only slow must not count as noticed.
+      timeoutMS: 40000,
       ignorePatterns: ['dist', 'build', '.cache', 'docs', 'public', 'e2e', 'test-results', 'ui'],
       tempDirName: '.cache/stryker',
     }),
@@ -86,7 +87,9 @@ for (const room of rooms) {
   const all = Object.values(files).flatMap((f) => f.mutants.map((m) => m.status));
   const noticed = all.filter((s) => s === 'Killed' || s === 'Timeout').length;
   const tried = all.filter((s) => s !== 'Ignored' && s !== 'CompileError' && s !== 'RuntimeError').length;
-  console.log(`\n${room}: ${noticed} of ${tried} noticed (${((100 * noticed) / Math.max(1, tried)).toFixed(1)} %)\n`);
+  const late = all.filter((s) => s === 'Timeout').length;
+  const percent = ((100 * noticed) / Math.max(1, tried)).toFixed(1);
+  console.log(`\n${room}: ${noticed} of ${tried} noticed (${percent} %), ${late} of them by running on and on\n`);
   if (noticed < 0.75 * tried) weak++;
 }
 if (weak > 0) stop(`${weak} room${weak === 1 ? '' : 's'} below 75 %.`);

@@ -1,33 +1,7 @@
+import { usualRequest as request } from '../../fixtures/usualRequest';
 import { styleFor } from '../../ranking/working';
-import type { Conditions } from '../../water/conditions';
-import type { FamilyId } from '../../lures/family';
-import type { PlanRequest } from './request';
 import { firstCountdownS, firstSettings, maxTurnsPerS, setUpTask, turnsFor, type PlanTask } from './setup';
 
-const request = (
-  family: FamilyId,
-  water: Partial<Conditions['water']> = {},
-  more: Partial<PlanRequest> = {},
-): PlanRequest => ({
-  conditions: {
-    species: 'largemouth-bass',
-    month: 6,
-    water: {
-      setting: 'lake',
-      surfaceTempC: 20,
-      clarityM: 1.2,
-      depthM: 3.5,
-      fishDepthM: 1.6,
-      cover: { kind: 'none', density: 0 },
-      ...water,
-    },
-  },
-  lure: { family },
-  rod: { lengthM: 2.13, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' },
-  reel: { ratio: 6.2, spoolM: 0.045, arborM: 0.03, capacityM: 140 },
-  line: { material: 'nylon', strengthLb: 10 },
-  ...more,
-});
 const problem = (...a: Parameters<typeof request>): PlanTask => setUpTask(request(...a));
 
 test('the band is the fish’s for a swimmer, the top for a surface lure, the bottom and up for a jig', () => {
