@@ -2,19 +2,24 @@ import { familyById } from '../core/lures/families';
 import { FAMILIES } from '../core/lures/family';
 import { adviseHookSet } from '../core/planning/hookset/advice';
 import { LINE_MATERIALS, type LineMaterial } from '../core/tackle/line';
+import { weakestLink } from '../core/ranking/weakest';
 import { speciesProfile } from '../core/water/species';
 import { dragSentences, hookSetSentences } from './hookset';
 import { IMPERIAL, METRIC } from './units';
 
 const rod = { lengthM: 2.13, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' as const };
-const advise = (family: (typeof FAMILIES)[number], material: LineMaterial, castM = 25) =>
-  adviseHookSet({
+const advise = (family: (typeof FAMILIES)[number], material: LineMaterial, castM = 25) => {
+  const line = { material, strengthLb: 12 };
+  return adviseHookSet({
     family: familyById(family),
     species: speciesProfile('largemouth-bass'),
     rod,
-    line: { material, strengthLb: 12 },
+    line,
+    weakest: weakestLink(line, { leader: null, toLeader: null, toLure: 'palomar' }),
+    wire: 'standard',
     castM,
   });
+};
 
 test.each(FAMILIES)('%s: how to set and how tight, on every line and in both units', (family) => {
   for (const material of LINE_MATERIALS)
@@ -26,6 +31,12 @@ test.each(FAMILIES)('%s: how to set and how tight, on every line and in both uni
         expect(text).not.toMatch(/NaN|undefined|Infinity/);
         expect(text.length).toBeGreaterThan(25);
       }
+});
+
+test('the drag says what breaks first, and at what pull', () => {
+  expect(dragSentences(advise('paddletail', 'nylon'), 'nylon', IMPERIAL)[0]).toBe(
+    'Drag at 4 lb, 33 % of the weakest link: the knot at the lure, in 12 lb line, which holds about 11 lb. Pull it off against a hand scale or a full bottle.',
+  );
 });
 
 test('never at the splash, longer for a frog, low with trebles', () => {

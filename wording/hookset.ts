@@ -1,5 +1,6 @@
 /** When and how to set the hook, and how tight the drag, with the numbers that say so. */
 import type { HookSetAdvice, SetWay } from '../core/planning/hookset/advice';
+import type { WeakestLink } from '../core/ranking/weakest';
 import { NEWTON_PER_LB, type LineMaterial } from '../core/tackle/line';
 import { say, type UnitPrefs } from './units';
 
@@ -21,16 +22,22 @@ export function hookSetSentences(a: HookSetAdvice, material: LineMaterial, u: Un
   return [WAY_TEXT[a.way] + wait, far];
 }
 
-const BOUND_TEXT: Record<HookSetAdvice['dragBy'], string> = {
-  line: 'the line',
-  hook: 'the hook’s wire',
-  mouth: 'the soft mouth',
-};
+/** What breaks first, and at what pull. */
+export function weakestText(w: WeakestLink, u: UnitPrefs): string {
+  const where = w.part === 'knot-at-lure' ? 'the knot at the lure' : 'the knot to the leader';
+  return `${where}, in ${say.line(w.tiedInLb, u)} ${w.inLeader ? 'leader' : 'line'}, which holds about ${say.pull(w.strengthLb, u)}`;
+}
+
+/** How tight the drag, by what, and what a lunge adds. */
 export function dragSentences(a: HookSetAdvice, material: LineMaterial, u: UnitPrefs): string[] {
-  const lb = a.dragN / NEWTON_PER_LB;
   const pull = (n: number): string => say.pull(n / NEWTON_PER_LB, u);
+  const by = {
+    link: `${say.percent(a.dragShare)} of the weakest link: ${weakestText(a.weakest, u)}`,
+    hook: `the hook’s wire opens before the line breaks. Weakest link: ${weakestText(a.weakest, u)}`,
+    mouth: `their soft mouth tears before the line breaks. Weakest link: ${weakestText(a.weakest, u)}`,
+  }[a.dragBy];
   return [
-    `Drag at ${say.pull(lb, u)}, ${say.percent(a.dragShare)} of the line: ${BOUND_TEXT[a.dragBy]} bears no more with a lunge on top. Pull it off against a hand scale or a full bottle.`,
+    `Drag at ${pull(a.dragN)}, ${by}. Pull it off against a hand scale or a full bottle.`,
     material === 'braid'
       ? `Looser than on nylon: a lunge of ${say.fine(1, u)} close by adds ${pull(a.lungeN)} on braid, ${pull(a.lungeOnNylonN)} on nylon of that strength.`
       : `The stretch is your cushion: a lunge of ${say.fine(1, u)} close by adds ${pull(a.lungeN)}.`,

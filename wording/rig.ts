@@ -1,6 +1,8 @@
 /** How a lure is rigged and tied, and why, in words; and what does not go together. */
 import type { RigReason } from '../core/ranking/rigReasons';
-import type { Joints, Knot, Leader, PairingFault } from '../core/ranking/joints';
+import type { Joints, Knot, Leader } from '../core/ranking/joints';
+import type { HookChoice } from '../core/ranking/hooks';
+import type { PairingFault } from '../core/ranking/pairing';
 import type { Factor } from '../core/ranking/score';
 import { capital, COLOUR_NAME, COVER_NAME, HOOK_NAME, NOISE_NAME, TRAILER_NAME } from './names';
 import { say, type UnitPrefs } from './units';
@@ -153,18 +155,21 @@ const LEADER_WHY: Record<Joints['leaderWhy'], string> = {
   clear: 'braid shows; the leader does not',
   'breaks-first': 'weaker than the main line, so that a snag costs the hook and not the rig',
   shock: 'it takes the shock of the throw and the stones',
+  cover: 'heavy, to bear the limbs it is pulled over',
   'same-line': 'one line throughout, no joint to fail',
+  'straight-in-cover': 'braid tied straight on pulls them out of this cover',
 };
 const END_WHY: Record<Joints['endWhy'], string> = {
-  wobbles: 'it must be free to wobble',
+  wobbles: 'metal and plugs must be free to wobble; a strong plain one',
+  small: 'free to swing, and a snap would weigh it down',
   spins: 'it twists the line otherwise',
   straight: 'the bottom is felt best tied direct',
-  plain: 'nothing that could pick up weed',
+  plain: 'nothing to pick up weed or to be looked at',
 };
 const END_NAME: Record<Joints['end'], string> = {
   direct: 'tied direct',
   loop: 'on a loop',
-  snap: 'on a small snap',
+  snap: 'on a snap',
   swivel: 'on a swivel',
 };
 
@@ -200,4 +205,22 @@ export function faultSentence(f: PairingFault, u: UnitPrefs): string {
     case 'drag-of-braid':
       return 'Braid and trebles in a soft mouth: set the drag loose, or the hooks tear out.';
   }
+}
+
+const WIRE_WHY: Record<HookChoice['wireWhy'], string> = {
+  'heavy-fish': 'strong wire, for heavy fish',
+  'pulled-from-cover': 'strong wire, for the pull out of this cover',
+  'small-mouths': 'light wire: it goes in with little, and bends out of a snag',
+  usual: 'common wire',
+};
+
+/** The hook: size, wire, weight on its shank. Null: nothing to say of what the lure carries. */
+export function hookSentence(h: HookChoice, u: UnitPrefs): string | null {
+  const wire = WIRE_WHY[h.wireWhy];
+  if (h.size === null) return h.wire === 'strong' ? `Hooks: the lure’s own, if strong enough: ${wire}.` : null;
+  const belly =
+    h.bellyKg === null
+      ? ''
+      : `, with ${say.weight(h.bellyKg, u)} on its shank in place of the head: the point lies hidden in the back`;
+  return `Hook: size ${h.size} by the length of the body, ${wire}${belly}.`;
 }

@@ -12,7 +12,7 @@ const HANDLING_TEXT: Record<Handling, string> = {
   'from-depth':
     'From deep water it cannot go down again by itself: stop before you must release many, or carry a descender.',
   heavy: 'Two hands under a heavy one; never by the jaw alone.',
-  rolls: 'It rolls and jumps: keep clear of the hooks, and of the gunwale.',
+  rolls: 'It rolls: a grip that turns with it, your hands clear of the hooks, and both of the gunwale.',
 };
 const LEGAL_TEXT: Record<LegalReminder, string> = {
   'spawn-closure': 'closed seasons around the spawn',

@@ -1,10 +1,15 @@
-import { familyById } from '../lures/families';
-import type { FamilyId } from '../lures/family';
+import { allFamilies, familyById } from '../lures/families';
+import type { FamilyId, Hook } from '../lures/family';
+import { atWeight } from '../lures/weights';
 import type { Conditions } from '../water/conditions';
 import { speciesProfile } from '../water/species';
-import { chooseJoints, neededLb, pairingFaults } from './joints';
+import { chooseJoints, neededLb } from './joints';
+import { chooseHooks } from './hooks';
+import { pairingFaults } from './pairing';
+import { DEFAULT_SCHOOLS } from './schools';
+import { weakestLink } from './weakest';
 import type { LineSpec } from '../tackle/line';
-import type { SpeciesId } from '../water/terms';
+import { SPECIES, type SpeciesId } from '../water/terms';
 import { resolveConditions } from '../water/resolve';
 
 const read = (water: Partial<Conditions['water']> = {}, species: SpeciesId = 'largemouth-bass') =>
@@ -26,10 +31,121 @@ test('teeth ask for wire whatever the lure', () => {
       toLure: 'haywire-twist',
     });
 });
-test('a loop lets a plug wobble, a jig is tied direct, a spinner gets a swivel', () => {
-  expect(joints('suspending-jerkbait', BRAID)).toMatchObject({ end: 'loop', toLure: 'non-slip-loop' });
-  expect(joints('flipping-jig', BRAID).end).toBe('direct');
-  expect(joints('inline-spinner', BRAID).end).toBe('swivel');
+test.each([
+  ['metal and plugs hang on a snap', 'snap', ['suspending-jerkbait', 'popper', 'slender-metal', 'blade-bait']],
+  [
+    'jigs, worms and frogs are tied',
+    'direct',
+    ['flipping-jig', 'texas-rig', 'bucktail-jig', 'hollow-frog', 'paddletail'],
+  ],
+  ['what spins gets a swivel', 'swivel', ['inline-spinner']],
+] as const)('%s', (_, end, families) => {
+  for (const id of families) expect([id, joints(id, BRAID).end]).toEqual([id, end]);
+});
+test('a snap would weigh down what is tiny: a loop', () => {
+  const tiny = atWeight(familyById('floating-minnow'), 0.003);
+  const { end, toLure } = chooseJoints(tiny, BRAID, speciesProfile('crappie'), read({}, 'crappie'), DEFAULT_SCHOOLS);
+  expect([end, toLure]).toEqual(['loop', 'non-slip-loop']);
+});
+describe('the leader', () => {
+  const strength = (...a: Parameters<typeof joints>): number => joints(...a).leader!.strengthLb;
+  test.each([
+    ['lake-trout', 12, 16],
+    ['coho-salmon', 18, 20],
+    ['chinook-salmon', 20, 25],
+  ] as const)('below a boat in clear water: six to eight feet, %s %d–%d lb', (species, lo, hi) => {
+    const { leader } = joints('vertical-metal-jig', { material: 'braid', strengthLb: 30 }, species, { clarityM: 5 });
+    expect(leader!.lengthM).toBeGreaterThan(1.8);
+    expect(leader!.lengthM).toBeLessThan(2.5);
+    expect(leader!.strengthLb).toBeGreaterThanOrEqual(lo);
+    expect(leader!.strengthLb).toBeLessThanOrEqual(hi);
+  });
+  test('longer where they look twice, thin for panfish, never stronger than the line in open water', () => {
+    const at = (clarityM: number): number =>
+      joints('paddletail', BRAID, 'red-drum', { setting: 'flat', clarityM }).leader!.lengthM;
+    expect(at(3)).toBeGreaterThan(at(0.5));
+    expect(strength('panfish-jig-action', { material: 'braid', strengthLb: 8 }, 'crappie')).toBeLessThanOrEqual(6);
+    expect(strength('paddletail', { material: 'braid', strengthLb: 8 }, 'largemouth-bass')).toBe(8);
+  });
+  test('in wood a heavy one, or none where the braid is heavy; in pads the braid straight', () => {
+    const wood = { cover: { kind: 'wood' as const, density: 0.6 } };
+    expect(joints('flipping-jig', { material: 'braid', strengthLb: 30 }, 'largemouth-bass', wood)).toMatchObject({
+      leaderWhy: 'cover',
+    });
+    expect(
+      strength('flipping-jig', { material: 'braid', strengthLb: 30 }, 'largemouth-bass', wood),
+    ).toBeGreaterThanOrEqual(20);
+    expect(joints('flipping-jig', { material: 'braid', strengthLb: 50 }, 'largemouth-bass', wood).leader).toBeNull();
+    expect(
+      joints('swim-jig', { material: 'braid', strengthLb: 30 }, 'largemouth-bass', {
+        cover: { kind: 'pads', density: 0.4 },
+      }),
+    ).toMatchObject({ leader: null, leaderWhy: 'straight-in-cover' });
+  });
+});
+describe('the weakest link', () => {
+  test('by hand: twelve pounds of leader on thirty of braid, a double uni in between', () => {
+    const w = weakestLink(
+      { material: 'braid', strengthLb: 30 },
+      {
+        leader: { material: 'fluorocarbon', strengthLb: 12, lengthM: 1 },
+        toLeader: 'double-uni',
+        toLure: 'improved-clinch',
+      },
+    );
+    expect(w).toEqual({
+      part: 'knot-to-leader',
+      knot: 'double-uni',
+      tiedInLb: 12,
+      inLeader: true,
+      strengthLb: 0.8 * 12,
+    });
+  });
+  test('without a leader the knot at the lure; under a strong leader the line', () => {
+    const bare = weakestLink(BRAID, { leader: null, toLeader: null, toLure: 'palomar' });
+    expect([bare.part, bare.strengthLb]).toEqual(['knot-at-lure', 18]);
+    const strong = weakestLink(BRAID, {
+      leader: { material: 'nylon', strengthLb: 40, lengthM: 1 },
+      toLeader: 'fg',
+      toLure: 'improved-clinch',
+    });
+    expect([strong.inLeader, strong.tiedInLb]).toEqual([false, 20]);
+  });
+  test('it never holds as much as the line, whatever is tied on', () => {
+    for (const { id } of allFamilies())
+      for (const species of SPECIES) {
+        const line: LineSpec = { material: 'braid', strengthLb: 20 };
+        expect(weakestLink(line, joints(id, line, species)).strengthLb).toBeLessThan(20);
+      }
+  });
+});
+describe('the hook', () => {
+  const hooks = (
+    id: FamilyId,
+    sizeM: number,
+    hook: Hook = 'weedless',
+    species: SpeciesId = 'largemouth-bass',
+    water: Partial<Conditions['water']> = {},
+  ) => chooseHooks(familyById(id), { hook, sizeM, weightKg: 0.007 }, speciesProfile(species), read(water, species));
+  test.each([
+    [0.1, '2/0'],
+    [0.12, '3/0'],
+    [0.145, '4/0'],
+    [0.038, '6'],
+  ])('a soft body of %d m wants %s', (sizeM, size) => expect(hooks('texas-rig', sizeM).size).toBe(size));
+  test('a body swum with a hidden hook carries its weight on the shank; with an open one in the head', () => {
+    expect(hooks('paddletail', 0.1).bellyKg).toBe(0.007);
+    expect(hooks('paddletail', 0.1, 'single').bellyKg).toBeNull();
+    expect(hooks('texas-rig', 0.1).bellyKg).toBeNull();
+  });
+  test('strong wire for heavy fish and out of thick cover, light for panfish; plugs carry their own', () => {
+    expect(hooks('bucktail-jig', 0.1, 'single', 'cobia').wire).toBe('strong');
+    expect(
+      hooks('texas-rig', 0.1, 'weedless', 'largemouth-bass', { cover: { kind: 'matted-grass', density: 0.8 } }).wire,
+    ).toBe('strong');
+    expect(hooks('panfish-jig-action', 0.04, 'single', 'crappie').wire).toBe('light');
+    expect(hooks('popper', 0.07, 'treble')).toMatchObject({ size: null, wire: 'standard' });
+  });
 });
 test('braid gets a leader, but none on top of a mat; one line throughout needs none', () => {
   expect(joints('paddletail', BRAID).leader?.material).toBe('fluorocarbon');

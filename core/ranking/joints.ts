@@ -1,14 +1,13 @@
 /**
- * From reel to lure: is the line strong enough and not too thick, what leader, which knot for which joint, snap or
- * direct, wire for teeth. Knots by their usual names. prior: judgement, from what is common practice; strengths are
- * classes printed on spools.
+ * From reel to lure: what leader, which knot for which joint, snap or tied, wire for teeth. Knots by their usual names.
+ * prior: judgement, from what is common practice; strengths are classes printed on spools.
  */
 import type { Family } from '../lures/family';
 import type { Schools } from './schools';
 import type { SpeciesProfile } from '../water/species';
 import type { LineSpec } from '../tackle/line';
-import { rodFit, type RodSpec } from '../tackle/rod';
 import type { ResolvedConditions } from '../water/resolve';
+import type { SpeciesId } from '../water/terms';
 
 /** Knots that are advised. */
 export const KNOTS = [
@@ -32,6 +31,10 @@ export interface Leader {
   lengthM: number;
 }
 
+/** Why there is a leader, or none. */
+export type LeaderWhy =
+  'teeth' | 'abrasion' | 'clear' | 'breaks-first' | 'shock' | 'cover' | 'same-line' | 'straight-in-cover';
+
 /** What stands between main line and lure, and why. */
 export interface Joints {
   leader: Leader | null;
@@ -39,22 +42,9 @@ export interface Joints {
   toLeader: Knot | null;
   end: End;
   toLure: Knot;
-  /** Why there is a leader, or none. */
-  leaderWhy: 'teeth' | 'abrasion' | 'clear' | 'breaks-first' | 'shock' | 'same-line';
-  endWhy: 'wobbles' | 'spins' | 'straight' | 'plain';
+  leaderWhy: LeaderWhy;
+  endWhy: 'wobbles' | 'spins' | 'straight' | 'plain' | 'small';
 }
-
-/** What can be wrong with lure, line and rod together. */
-export const PAIRING_FAULTS = [
-  'rod-too-light',
-  'rod-too-heavy',
-  'line-too-weak',
-  'line-too-thick',
-  'no-wire',
-  'drag-of-braid',
-] as const;
-/** One such fault with its figures, SI. */
-export type PairingFault = { code: (typeof PAIRING_FAULTS)[number]; facts: Record<string, number | string> };
 
 /** Line that fish of this kind ask for in open water, lb; hard pullers more. */
 const OPEN_LB: Record<SpeciesProfile['teeth'], number> = { none: 8, rasp: 8, sharp: 8, cutting: 15 };
@@ -73,24 +63,98 @@ const COVER_PULLS: Partial<Record<ResolvedConditions['cover']['kind'], number>> 
 };
 const PANFISH_LB = 4;
 const PANFISH_PREY_M = 0.05;
+/** Strongest line that is ever asked for, lb. */
+const MAX_LB = 80;
+
+/** Panfish: they eat what is small, and their mouths are. */
+export const isPanfish = (p: SpeciesProfile): boolean => p.preyLengthM[1] < PANFISH_PREY_M;
+
+const isFar = (r: ResolvedConditions): boolean => r.setting === 'jetty' || r.setting === 'surf';
 
 /** Weakest class that suits fish and cover, lb, 2–80. */
 export function neededLb(p: SpeciesProfile, r: ResolvedConditions): number {
-  const open =
-    p.preyLengthM[1] < PANFISH_PREY_M ? PANFISH_LB : p.handling.includes('heavy') ? HEAVY_LB : OPEN_LB[p.teeth];
+  const open = isPanfish(p) ? PANFISH_LB : p.handling.includes('heavy') ? HEAVY_LB : OPEN_LB[p.teeth];
   const pull = 1 + ((COVER_PULLS[r.cover.kind] ?? 1) - 1) * r.cover.density;
-  return Math.min(80, open * pull * (r.setting === 'jetty' || r.setting === 'surf' ? 1.3 : 1));
+  return Math.min(MAX_LB, open * pull * (isFar(r) ? 1.3 : 1));
 }
 
-/** Lines as thick as this kill the fall or the dive of a light lure, lb of braid equal. */
-const THICK_FOR_KG: readonly (readonly [lureKg: number, lb: number])[] = [
-  [0.003, 10],
-  [0.007, 18],
-  [0.012, 30],
-  [0.03, 60],
-];
+/** Whether these fish cut a line that is no wire. */
+export const wireNeeded = (p: SpeciesProfile): boolean => p.teeth === 'cutting';
 
-const wireNeeded = (p: SpeciesProfile): boolean => p.teeth === 'cutting';
+/** Strengths leaders are sold in, lb. */
+const LEADERS_LB = [4, 6, 8, 10, 12, 15, 20, 25, 30, 40, 50, 60, 80] as const;
+/** The weakest sold that holds so many lb. */
+const leaderLb = (lb: number): number => LEADERS_LB.find((x) => x >= lb - 1e-9) ?? MAX_LB;
+/** A knot takes a fifth of what it is tied in: the leader makes up for it. */
+const FOR_THE_KNOT = 1.25;
+
+/** Below a boat in clear water, lb, by how wary and how strong. */
+const BELOW_LB: Partial<Record<SpeciesId, number>> = { 'lake-trout': 15, 'coho-salmon': 20, 'chinook-salmon': 25 };
+const BELOW_M = 2.1;
+/** From this clarity on what is near the lure is looked at, m. */
+const CLEAR_M = 1.5;
+/** Standing cover as thick as this is fished with a heavy leader, or none. */
+const THICK = 0.3;
+/** Braid goes straight into what lies on top; into wood and under docks from this strength on, lb. */
+const STRAIGHT_LB = 50;
+const ON_TOP: readonly string[] = ['pads', 'matted-grass'];
+const STANDING: readonly string[] = ['wood', 'brush', 'dock', 'reeds'];
+/** A snap is a part of the weight of anything lighter, kg. */
+const SNAP_FROM_KG = 0.004;
+
+function endOf(f: Family, wired: boolean): Pick<Joints, 'end' | 'endWhy'> {
+  if (f.id === 'inline-spinner' || f.id === 'towed-natural-bait') return { end: 'swivel', endWhy: 'spins' };
+  const hard = f.build.kind === 'piece' && !f.soft && f.hook !== 'weedless' && f.id !== 'buzzbait';
+  if (!hard) return { end: 'direct', endWhy: f.mode === 'bottom' ? 'straight' : 'plain' };
+  if (f.weightKg[1] < SNAP_FROM_KG && !wired) return { end: 'loop', endWhy: 'small' };
+  return { end: 'snap', endWhy: 'wobbles' };
+}
+
+const roughOf = (p: SpeciesProfile, r: ResolvedConditions): boolean =>
+  r.cover.kind === 'rock' ||
+  r.cover.kind === 'oyster' ||
+  r.bottom === 'rock' ||
+  r.bottom === 'shell' ||
+  p.teeth === 'rasp' ||
+  p.teeth === 'sharp';
+
+/** The leader for a lure on a line, or why there is none. Teeth are asked about before. */
+function leaderOf(
+  f: Family,
+  line: LineSpec,
+  p: SpeciesProfile,
+  r: ResolvedConditions,
+  schools: Pick<Schools, 'line'>,
+): { leader: Leader | null; why: LeaderWhy } {
+  const needLb = neededLb(p, r);
+  if (f.id === 'carolina-rig') {
+    const strengthLb = Math.max(6, Math.min(leaderLb(line.strengthLb * 0.7), line.strengthLb));
+    return { leader: { material: 'fluorocarbon', strengthLb, lengthM: 0.7 }, why: 'breaks-first' };
+  }
+  if (line.material !== 'braid' || schools.line === 'fluorocarbon') return { leader: null, why: 'same-line' };
+  const standing = STANDING.includes(r.cover.kind) && r.cover.density >= THICK;
+  if (ON_TOP.includes(r.cover.kind) || (standing && line.strengthLb >= STRAIGHT_LB))
+    return { leader: null, why: 'straight-in-cover' };
+  if (isFar(r)) {
+    const strengthLb = Math.max(20, leaderLb(needLb * FOR_THE_KNOT));
+    return {
+      leader: { material: f.mode === 'surface' ? 'nylon' : 'fluorocarbon', strengthLb, lengthM: 1.2 },
+      why: 'shock',
+    };
+  }
+  const below = f.mode === 'vertical' || f.mode === 'tow';
+  const wanted = below && BELOW_LB[r.species] ? BELOW_LB[r.species]! : leaderLb(needLb * FOR_THE_KNOT);
+  return {
+    leader: {
+      // Fluorocarbon sinks, and would pull down the nose of what floats.
+      material: f.mode === 'surface' ? 'nylon' : 'fluorocarbon',
+      // In standing cover as strong as the line is; elsewhere never stronger than it.
+      strengthLb: standing ? Math.max(wanted, leaderLb(0.75 * line.strengthLb)) : Math.min(wanted, line.strengthLb),
+      lengthM: below && r.clarityM > CLEAR_M ? BELOW_M : standing ? 0.5 : r.clarityM > CLEAR_M ? 1.5 : 0.7,
+    },
+    why: standing ? 'cover' : roughOf(p, r) ? 'abrasion' : 'clear',
+  };
+}
 
 /** Leader, knots and end of the line for a lure, a fish and a water. */
 export function chooseJoints(
@@ -100,109 +164,41 @@ export function chooseJoints(
   r: ResolvedConditions,
   schools: Pick<Schools, 'line'>,
 ): Joints {
-  const needLb = Math.round(neededLb(p, r));
-  const end: Joints['end'] =
-    f.liftAreaM2 > 0 || f.mode === 'surface'
-      ? wireNeeded(p)
-        ? 'snap'
-        : 'loop'
-      : f.id === 'inline-spinner' || f.mode === 'tow'
-        ? 'swivel'
-        : 'direct';
-  const endWhy: Joints['endWhy'] =
-    end === 'swivel'
-      ? 'spins'
-      : end === 'loop' || end === 'snap'
-        ? 'wobbles'
-        : f.mode === 'bottom'
-          ? 'straight'
-          : 'plain';
-  const braided = line.material === 'braid';
-  const toLure: Knot =
-    end === 'loop' ? 'non-slip-loop' : braided || f.mode === 'bottom' ? 'palomar' : 'improved-clinch';
-  if (wireNeeded(p))
+  if (wireNeeded(p)) {
+    const { end, endWhy } = endOf(f, true);
     return {
-      leader: { material: 'wire', strengthLb: Math.max(30, needLb), lengthM: 0.3 },
+      leader: { material: 'wire', strengthLb: Math.max(30, leaderLb(neededLb(p, r))), lengthM: 0.3 },
       toLeader: 'albright',
-      end: end === 'direct' ? 'direct' : 'snap',
+      end,
       toLure: 'haywire-twist',
       leaderWhy: 'teeth',
       endWhy,
     };
-  if (f.id === 'carolina-rig')
-    return {
-      leader: { material: 'fluorocarbon', strengthLb: Math.max(6, Math.round(line.strengthLb * 0.75)), lengthM: 0.7 },
-      toLeader: 'improved-clinch',
-      end: 'swivel',
-      toLure: 'palomar',
-      leaderWhy: 'breaks-first',
-      endWhy: 'spins',
-    };
-  const rough =
-    r.cover.kind === 'rock' ||
-    r.cover.kind === 'oyster' ||
-    r.bottom === 'rock' ||
-    r.bottom === 'shell' ||
-    p.teeth === 'rasp' ||
-    p.teeth === 'sharp';
-  const thickCover = r.cover.kind === 'pads' || r.cover.kind === 'matted-grass';
-  if (!braided || (thickCover && f.mode === 'surface') || schools.line === 'fluorocarbon')
-    return {
-      leader: null,
-      toLeader: null,
-      end,
-      toLure: schools.line === 'fluorocarbon' && toLure === 'palomar' ? 'improved-clinch' : toLure,
-      leaderWhy: 'same-line',
-      endWhy,
-    };
-  const far = r.setting === 'surf' || r.setting === 'jetty';
-  const strengthLb = far ? Math.max(20, needLb) : Math.max(6, Math.min(Math.round(needLb), line.strengthLb));
+  }
+  const { leader, why } = leaderOf(f, line, p, r, schools);
+  const { end, endWhy }: Pick<Joints, 'end' | 'endWhy'> =
+    f.id === 'carolina-rig' ? { end: 'swivel', endWhy: 'spins' } : endOf(f, false);
+  // A Palomar grips braid; it wants a thick doubled end, which stiff leader makes clumsy.
+  const toLure: Knot =
+    end === 'loop'
+      ? 'non-slip-loop'
+      : f.id === 'carolina-rig' ||
+          (leader === null && schools.line !== 'fluorocarbon' && (line.material === 'braid' || f.mode === 'bottom'))
+        ? 'palomar'
+        : 'improved-clinch';
   return {
-    leader: {
-      material: f.mode === 'surface' ? 'nylon' : 'fluorocarbon',
-      strengthLb,
-      lengthM: far ? 1.2 : r.clarityM > 1.5 ? 1.5 : 0.7,
-    },
-    toLeader: strengthLb >= 30 ? 'fg' : 'double-uni',
+    leader,
+    toLeader:
+      leader === null
+        ? null
+        : end === 'swivel' && f.id === 'carolina-rig'
+          ? 'improved-clinch'
+          : leader.strengthLb >= 30
+            ? 'fg'
+            : 'double-uni',
     end,
-    toLure: end === 'loop' ? 'non-slip-loop' : 'improved-clinch',
-    leaderWhy: far ? 'shock' : rough ? 'abrasion' : 'clear',
+    toLure,
+    leaderWhy: why,
     endWhy,
   };
-}
-
-/** What is wrong between rod, line, lure, fish and cover, before it costs a fish. `wired`: a wire trace will be on. */
-export function pairingFaults(
-  f: Family,
-  weightKg: number,
-  tackle: { rod: RodSpec | null; line: LineSpec | null; wired?: boolean },
-  p: SpeciesProfile,
-  r: ResolvedConditions,
-): PairingFault[] {
-  const faults: PairingFault[] = [];
-  const { rod, line } = tackle;
-  if (rod) {
-    const fit = rodFit(rod, weightKg);
-    if (fit !== 'fits')
-      faults.push({
-        code: fit === 'too-heavy' ? 'rod-too-light' : 'rod-too-heavy',
-        facts: { weightKg, minKg: rod.minLureKg, maxKg: rod.maxLureKg },
-      });
-  }
-  if (line) {
-    const needLb = neededLb(p, r);
-    if (line.strengthLb < 0.7 * needLb)
-      faults.push({
-        code: 'line-too-weak',
-        facts: { hasLb: line.strengthLb, needLb: Math.round(needLb), cover: r.cover.kind },
-      });
-    const most = THICK_FOR_KG.find(([kg]) => weightKg <= kg)?.[1] ?? Infinity;
-    const asBraidLb = line.strengthLb * (line.material === 'braid' ? 1 : 2.2);
-    if (asBraidLb > most * 1.35 && line.strengthLb > needLb)
-      faults.push({ code: 'line-too-thick', facts: { hasLb: line.strengthLb, weightKg } });
-    if (line.material === 'braid' && f.hook === 'treble' && p.softMouth)
-      faults.push({ code: 'drag-of-braid', facts: {} });
-  }
-  if (wireNeeded(p) && tackle.wired === false) faults.push({ code: 'no-wire', facts: {} });
-  return faults;
 }

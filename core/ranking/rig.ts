@@ -98,13 +98,16 @@ function chooseNoise(f: Family, r: ResolvedConditions): Noise {
   return f.rattle > 0.15 && wantsNoise && r.pressure !== 'high' ? 'rattle' : 'silent';
 }
 
+/** Branches thinner than this, m, part a free weight from its bait, however few they are. */
+const THIN_M = 0.025;
+
 /** Thin branches or a mat jam a free weight away from its bait; else free glides better. */
 export function choosePeg(f: Family, r: ResolvedConditions, school: Schools['peg']): boolean | null {
   if (!f.sliding) return null;
   if (school === 'free') return false;
   const { kind, density, branchDiameterM } = r.cover;
   if (kind === 'matted-grass' || (kind === 'pads' && density > 0.6)) return true;
-  return (kind === 'wood' || kind === 'brush') && density >= 0.3 && branchDiameterM < 0.025;
+  return (kind === 'wood' || kind === 'brush') && density > 0 && branchDiameterM < THIN_M;
 }
 
 /**

@@ -3,15 +3,16 @@ import { View } from 'react-native';
 import { tiedOn } from '../../core/lures/own';
 import type { RankedLure } from '../../core/ranking/ranked';
 import { rigReasons } from '../../core/ranking/rigReasons';
-import { chooseJoints, pairingFaults } from '../../core/ranking/joints';
+import { pairingFaults } from '../../core/ranking/pairing';
 import { rodFit, type RodSpec } from '../../core/tackle/rod';
 import { inUse } from '../../core/records';
 import { speciesProfile } from '../../core/water/species';
-import { faultSentence, jointSentences, PART_NAME, rigReasonText } from '../../wording/rig';
+import { faultSentence, hookSentence, jointSentences, PART_NAME, rigReasonText } from '../../wording/rig';
 import { useConditions, useMood, usePlan, useBookWithoutLog } from '../day/contexts';
 import { Note } from '../parts/Box';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
+import { useTied } from './useTied';
 
 /**
  * What does not go together: said before it costs a fish. The rod is the one in hand if it casts this lure, else any
@@ -42,12 +43,15 @@ export function RigPart({ x }: { x: RankedLure }) {
   const mood = useMood();
   const book = useBookWithoutLog();
   const { units } = useTheme();
+  const tiedWith = useTied();
   if (!reading || !mood) return null;
   const own = book.lure[x.key];
   const f = tiedOn(own, x.family, x.weightKg);
   const species = speciesProfile(reading.species);
   const reasons = rigReasons(x.rig, f, reading, species, x.weighing, schools);
-  const joints = tackle ? jointSentences(chooseJoints(f, tackle.line, species, reading, schools), units) : [];
+  const tied = tackle && tiedWith(f, x.rig, tackle.line);
+  const hook = tied && hookSentence(tied.hooks, units);
+  const ties = tied ? [...(hook ? [hook] : []), ...jointSentences(tied.joints, units)] : [];
   return (
     <View style={{ gap: 8 }}>
       {reasons.map((r) => {
@@ -59,7 +63,7 @@ export function RigPart({ x }: { x: RankedLure }) {
           </Say>
         );
       })}
-      {joints.map((j) => (
+      {ties.map((j) => (
         <Say key={j}>{j}</Say>
       ))}
     </View>

@@ -1,11 +1,9 @@
 /** The plan on one small card, to print or to look at with wet hands. */
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { familyById } from '../../core/lures/families';
-import { adviseHookSet } from '../../core/planning/hookset/advice';
-import { speciesProfile } from '../../core/water/species';
-import { hookSetSentences } from '../../wording/hookset';
+import { dragSentences, hookSetSentences } from '../../wording/hookset';
 import { capital, FAMILY_NAME, SPECIES_NAME } from '../../wording/names';
+import { jointSentences } from '../../wording/rig';
 import { angleText, cadenceText, cardRows, reelInText } from '../../wording/retrieve';
 import { dayText } from '../../wording/time';
 import { say } from '../../wording/units';
@@ -16,6 +14,7 @@ import { Ink, Sheet } from '../parts/Paper';
 import { Screen } from '../shell/Screen';
 import { useTheme } from '../theme/theme';
 import { CadenceLine } from './CadenceLine';
+import { useHookSet } from './useHookSet';
 
 const SPAN_S = 12;
 
@@ -24,20 +23,14 @@ export function CardScreen() {
   const { day, nowMs } = useConditions();
   const { units } = useTheme();
   const router = useRouter();
-  if (!plan || !lure || !tackle || !day)
+  const set = useHookSet(lure, tackle, plan?.hands.castM ?? 0);
+  if (!plan || !lure || !tackle || !day || !set)
     return (
       <Screen title="Plan card" section={false}>
         <Note>There is no plan to put on a card yet.</Note>
         <Button kind="solid" title="Back to the retrieve" onPress={() => router.navigate('/retrieve')} />
       </Screen>
     );
-  const advice = adviseHookSet({
-    family: { ...familyById(lure.family), hook: lure.hook },
-    species: speciesProfile(day.trip.species),
-    rod: tackle.rod,
-    line: tackle.line,
-    castM: plan.hands.castM,
-  });
   const reelIn = reelInText(plan, units);
   const first = plan.track.beats[0]?.atS ?? 0;
   return (
@@ -71,7 +64,9 @@ export function CardScreen() {
         </View>
         {day.conditions.water.currentMps ? <Ink>{`Throw ${angleText(plan.hands.angleDeg)}.`}</Ink> : null}
         {reelIn ? <Ink>{reelIn}</Ink> : null}
-        <Ink>{hookSetSentences(advice, tackle.line.material, units)[0]}</Ink>
+        <Ink>{hookSetSentences(set.advice, tackle.line.material, units)[0]}</Ink>
+        <Ink>{dragSentences(set.advice, tackle.line.material, units)[0]}</Ink>
+        <Ink>{jointSentences(set.tied.joints, units).join(' ')}</Ink>
         <Ink
           size={13}
         >{`Among the fish ${say.percent(plan.zoneShare.mean)} of the cast${plan.range ? ` (${Math.round(100 * plan.zoneShare.low)}–${say.percent(plan.zoneShare.high)})` : ''}.`}</Ink>

@@ -1,33 +1,26 @@
 /** When it takes: how to set this hook on this line and rod, and how tight the drag. */
-import { familyById } from '../../core/lures/families';
-import { adviseHookSet } from '../../core/planning/hookset/advice';
-import { speciesProfile } from '../../core/water/species';
 import { dragSentences, hookSetSentences } from '../../wording/hookset';
 import type { Tackle } from '../day/tackle';
-import { useConditions } from '../day/contexts';
 import { Part } from '../parts/Box';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 import type { Lure } from '../../core/records/lure';
+import { jointSentences } from '../../wording/rig';
+import { useHookSet } from './useHookSet';
 
 export function HookSetPart({ lure, tackle, castM }: { lure: Lure; tackle: Tackle; castM: number }) {
-  const { day } = useConditions();
   const { units } = useTheme();
-  if (!day) return null;
-  const { rod, line } = tackle;
-  const advice = adviseHookSet({
-    family: { ...familyById(lure.family), hook: lure.hook },
-    species: speciesProfile(day.trip.species),
-    rod,
-    line,
-    castM,
-  });
+  const set = useHookSet(lure, tackle, castM);
+  if (!set) return null;
+  const { advice, tied } = set;
+  const { line } = tackle;
   const [how, far] = hookSetSentences(advice, line.material, units);
   return (
     <Part title="When it takes">
       <Say>{how}</Say>
       <Say>{dragSentences(advice, line.material, units)[0]}</Say>
+      <Say>{jointSentences(tied.joints, units)[0]}</Say>
       <Disclosure title="Why so hard, and why so tight?">
         <Say>{far}</Say>
         <Say>{dragSentences(advice, line.material, units)[1]}</Say>

@@ -4,18 +4,23 @@ import { speciesProfile } from '../../water/species';
 import { LINE_MATERIALS, NEWTON_PER_LB } from '../../tackle/line';
 import type { RodSpec } from '../../tackle/rod';
 import { adviseHookSet, type HookSetQuestion } from './advice';
+import { weakestLink } from '../../ranking/weakest';
 import { SPECIES } from '../../water/terms';
 
 const rod: RodSpec = { lengthM: 2.13, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' };
-const ask = (more: Partial<HookSetQuestion> = {}) =>
-  adviseHookSet({
+const ask = (more: Partial<HookSetQuestion> = {}) => {
+  const line = more.line ?? { material: 'nylon' as const, strengthLb: 12 };
+  return adviseHookSet({
     family: familyById('texas-rig'),
     species: speciesProfile('largemouth-bass'),
     rod,
-    line: { material: 'nylon', strengthLb: 12 },
+    line,
+    weakest: weakestLink(line, { leader: null, toLeader: null, toLure: 'palomar' }),
+    wire: 'standard',
     castM: 25,
     ...more,
   });
+};
 
 describe('how to set', () => {
   test.each([
@@ -67,7 +72,25 @@ describe('how tight the drag', () => {
     expect(
       ask({ ...strong, family: familyById('panfish-jig-straight'), species: speciesProfile('crappie') }).dragBy,
     ).toBe('mouth');
-    expect(ask({ line: { material: 'nylon', strengthLb: 6 } }).dragBy).toBe('line');
+    expect(ask({ line: { material: 'nylon', strengthLb: 6 } }).dragBy).toBe('link');
+  });
+  test('a quarter to a third of the weaker of leader, knot and line', () => {
+    const line = { material: 'braid', strengthLb: 40 } as const;
+    const leader = { material: 'fluorocarbon', strengthLb: 12, lengthM: 1 } as const;
+    const weak = ask({
+      line,
+      weakest: weakestLink(line, { leader, toLeader: 'double-uni', toLure: 'improved-clinch' }),
+    });
+    expect(weak.dragN / NEWTON_PER_LB).toBeGreaterThanOrEqual(0.25 * 9.6 - 1e-9);
+    expect(weak.dragN / NEWTON_PER_LB).toBeLessThanOrEqual(9.6 / 3);
+    expect(weak.dragBy).toBe('link');
+  });
+  test('thin wire goes in with less and gives sooner', () => {
+    const strong = { line: { material: 'braid', strengthLb: 60 } } as const;
+    const [light, heavy] = [ask({ ...strong, wire: 'light' }), ask({ ...strong, wire: 'strong' })];
+    expect(light.neededN).toBeLessThan(heavy.neededN);
+    expect(light.dragN).toBeLessThan(heavy.dragN);
+    expect(light.dragBy).toBe('hook');
   });
   test('never more than the line, the hook or the mouth bears, for anything that can be tied on', () => {
     for (const family of FAMILIES)
@@ -79,7 +102,7 @@ describe('how tight the drag', () => {
             line: { material, strengthLb: 15 },
           });
           expect(a.dragN).toBeGreaterThan(0);
-          expect(a.dragN).toBeLessThan(0.31 * 15 * NEWTON_PER_LB);
+          expect(a.dragN).toBeLessThan(0.33 * 15 * NEWTON_PER_LB);
           expect(Number.isFinite(a.reachM)).toBe(true);
         }
   });

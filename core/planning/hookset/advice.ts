@@ -11,6 +11,8 @@ import type { SpeciesProfile } from '../../water/species';
 import { hookSet } from '../../simulation/steady';
 import { NEWTON_PER_LB, linePhysics, type LineSpec } from '../../tackle/line';
 import { rodStiffnessNpm, type RodSpec } from '../../tackle/rod';
+import type { HookWire } from '../../ranking/hooks';
+import type { WeakestLink } from '../../ranking/weakest';
 
 /** Ways of setting a hook. */
 export const SET_WAYS = ['wait-longer', 'wait-for-weight', 'reel-then-lift', 'sweep', 'hard', 'lift'] as const;
@@ -30,11 +32,12 @@ export interface HookSetAdvice {
   tooFar: boolean;
   /** Longest range at which one good sweep still does it, m. */
   reachM: number;
-  /** Drag, N, and what share of the line's strength that is. */
+  /** Drag, N, and what share that is of the pull that breaks the weakest link. */
   dragN: number;
   dragShare: number;
-  /** What bounds it: the line, the hook's wire, or the mouth. */
-  dragBy: 'line' | 'hook' | 'mouth';
+  /** What bounds it: the weakest link, the hook's wire, or the mouth. */
+  dragBy: 'link' | 'hook' | 'mouth';
+  weakest: WeakestLink;
   /** Pull that a metre's lunge near the angler adds, N, on this line and on nylon of the same strength. */
   lungeN: number;
   lungeOnNylonN: number;
@@ -46,8 +49,11 @@ const NEEDED_N: Record<Hook, number> = { treble: 7, single: 14, weedless: 26 };
 const HOLDS_N: Record<Hook, number> = { treble: 32, single: 55, weedless: 90 };
 /** A paper mouth tears at about this, N. */
 const SOFT_MOUTH_N = 13;
-/** Share of the line's rating that the drag may have: less on a line that does not give. */
-const LINE_SHARE = { braid: 0.2, fluorocarbon: 0.27, nylon: 0.3 } as const;
+/** How much easier thin wire goes in, and how much sooner it opens. */
+const WIRE_NEEDS: Record<HookWire, number> = { light: 0.75, standard: 1, strong: 1.2 };
+const WIRE_HOLDS: Record<HookWire, number> = { light: 0.6, standard: 1, strong: 1.6 };
+/** Share of the weakest link that the drag may have, a quarter to a third: less on a line that does not give. */
+const LINK_SHARE = { braid: 0.25, fluorocarbon: 0.3, nylon: 0.33 } as const;
 /** Of what the hook or the mouth holds, so much by the drag; the rest is for lunges. */
 const OF_HOLD = 0.5;
 /** What two arms and this much rod can move the tip in one sweep. */
@@ -73,21 +79,24 @@ export interface HookSetQuestion {
   species: Pick<SpeciesProfile, 'softMouth'>;
   rod: RodSpec;
   line: LineSpec;
+  /** What breaks first between reel and lure (see weakestLink). */
+  weakest: WeakestLink;
+  wire: HookWire;
   /** Where the fish may take it, m: the length of the cast. */
   castM: number;
 }
 
 /** How to set the hook and the drag, from hook, line, rod and distance; forces in N. */
-export function adviseHookSet({ family, species, rod, line, castM }: HookSetQuestion): HookSetAdvice {
+export function adviseHookSet({ family, species, rod, line, weakest, wire, castM }: HookSetQuestion): HookSetAdvice {
   const physics = linePhysics(line);
   const k = rodStiffnessNpm(rod);
-  const neededN = NEEDED_N[family.hook];
+  const neededN = WIRE_NEEDS[wire] * NEEDED_N[family.hook];
   const sweepAt = (lengthM: number): number => neededN * (lengthM / physics.stiffnessN + 1 / k);
   const most = sweepOfRodM(rod);
-  const strengthN = line.strengthLb * NEWTON_PER_LB;
+  const strengthN = weakest.strengthLb * NEWTON_PER_LB;
   const bounds = [
-    ['line', LINE_SHARE[line.material] * strengthN],
-    ['hook', OF_HOLD * HOLDS_N[family.hook]],
+    ['link', LINK_SHARE[line.material] * strengthN],
+    ['hook', OF_HOLD * WIRE_HOLDS[wire] * HOLDS_N[family.hook]],
     ['mouth', species.softMouth ? OF_HOLD * SOFT_MOUTH_N : Infinity],
   ] as const;
   const [dragBy, dragN] = bounds.reduce((a, b) => (b[1] < a[1] ? b : a));
@@ -103,6 +112,7 @@ export function adviseHookSet({ family, species, rod, line, castM }: HookSetQues
     dragN,
     dragShare: dragN / strengthN,
     dragBy,
+    weakest,
     lungeN: lunge(line),
     lungeOnNylonN: lunge({ ...line, material: 'nylon' }),
   };

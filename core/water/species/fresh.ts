@@ -203,7 +203,7 @@ export const FRESH: readonly SpeciesProfile[] = [
     forage: ['frog', 'bluegill', 'minnow', 'crawfish', 'shad'],
     softMouth: false,
     teeth: 'sharp',
-    handling: ['teeth', 'slime'],
+    handling: ['teeth', 'slime', 'rolls'],
     legal: ['invasive'],
     sources: ['invader', 'judgement'],
   },

@@ -5,11 +5,10 @@ import { View } from 'react-native';
 import { tiedOn } from '../../../core/lures/own';
 import type { FamilyId } from '../../../core/lures/family';
 import { chooseRig } from '../../../core/ranking/rig';
-import { chooseJoints, type Joints } from '../../../core/ranking/joints';
 import { speciesProfile } from '../../../core/water/species';
 import { rigLine } from '../../../wording/lures';
 import { capital, FAMILY_NAME, SPECIES_NAME } from '../../../wording/names';
-import { jointSentences } from '../../../wording/rig';
+import { hookSentence, jointSentences } from '../../../wording/rig';
 import { PACK_ALWAYS, packForFish } from '../../../wording/packing';
 import { scenariosText } from '../../../wording/rods';
 import { dayText } from '../../../wording/time';
@@ -21,6 +20,7 @@ import { Press } from '../../parts/Press';
 import { Screen } from '../../shell/Screen';
 import { useTheme } from '../../theme/theme';
 import { useNames } from '../useNames';
+import { useTied } from '../useTied';
 import { useRods } from './useRods';
 
 export function PackingScreen() {
@@ -31,6 +31,7 @@ export function PackingScreen() {
   const { units } = useTheme();
   const router = useRouter();
   const nameOf = useNames();
+  const tiedWith = useTied();
   const { rods, plan, failed } = useRods();
   if (!day || !reading || !mood || !plan)
     return (
@@ -44,8 +45,10 @@ export function PackingScreen() {
   const species = speciesProfile(reading.species);
   const setUps = plan.setUps.map((s) => {
     const f = tiedOn(book.lure[s.key], s.key as FamilyId, s.weightKg);
-    const joints: Joints | null = tackle ? chooseJoints(f, tackle.line, species, reading, schools) : null;
-    return { ...s, f, joints, rig: chooseRig(f, reading, species, mood.mean, schools) };
+    const rig = chooseRig(f, reading, species, mood.mean, schools);
+    const tied = tackle && tiedWith(f, rig, tackle.line);
+    const hook = tied && hookSentence(tied.hooks, units);
+    return { ...s, f, rig, ties: tied ? [...(hook ? [hook] : []), ...jointSentences(tied.joints, units)] : [] };
   });
   return (
     <Screen title="Packing list" sub="To print, or to tick off here" section={false}>
@@ -66,7 +69,9 @@ export function PackingScreen() {
               s.covers.map((j) => plan.scenarios[j]!),
               plan.scenarios,
             )}.`}</Ink>
-            {s.joints ? jointSentences(s.joints, units).map((j) => <Ink key={j}>{j}</Ink>) : null}
+            {s.ties.map((t) => (
+              <Ink key={t}>{t}</Ink>
+            ))}
           </Tick>
         ))}
         <View>

@@ -1,0 +1,26 @@
+/** How to set the hook and the drag for the lure that is tied on: one answer for the page and the card. */
+import { familyOfLure } from '../../core/lures/own';
+import { adviseHookSet, type HookSetAdvice } from '../../core/planning/hookset/advice';
+import type { Lure } from '../../core/records/lure';
+import { speciesProfile } from '../../core/water/species';
+import { useConditions } from '../day/contexts';
+import type { Tackle } from '../day/tackle';
+import { useTied, type Tied } from '../lures/useTied';
+
+/** `castM`: how far out the fish may take it, m. Null before the day's reading is there. */
+export function useHookSet(
+  lure: Lure | null,
+  tackle: Tackle | null,
+  castM: number,
+): { advice: HookSetAdvice; tied: Tied } | null {
+  const { day } = useConditions();
+  const tiedOn = useTied();
+  if (!lure || !tackle || !day) return null;
+  const family = familyOfLure(lure);
+  const { rod, line } = tackle;
+  const tied = tiedOn(family, { hook: lure.hook, sizeM: lure.lengthM, weightKg: lure.weightKg }, line);
+  if (!tied) return null;
+  const { weakest, hooks } = tied;
+  const species = speciesProfile(day.trip.species);
+  return { tied, advice: adviseHookSet({ family, species, rod, line, weakest, wire: hooks.wire, castM }) };
+}
