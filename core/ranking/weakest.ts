@@ -1,7 +1,7 @@
 /**
  * The weakest link between reel and lure: line, knot to the leader, leader, knot at the lure. The drag is set by it,
- * not by what stands on the spool. What knots keep of the line they are tied in: prior, for a knot tied wet and drawn down
- * slowly; a hasty one keeps half.
+ * not by what stands on the spool. What knots keep of the line they are tied in is prior: for a knot tied wet and drawn
+ * down slowly; a hasty one keeps half.
  */
 import type { LineSpec } from '../tackle/line';
 import type { Joints, Knot } from './joints';
