@@ -62,6 +62,8 @@ export const DEMO_RODS: readonly Rod[] = [
     minLureKg: 0.007,
     maxLureKg: 0.021,
     action: 'fast',
+    reelId: 'reel-fixed',
+    lineId: 'line-nylon10',
     retiredAtMs: null,
   },
   {
@@ -71,6 +73,8 @@ export const DEMO_RODS: readonly Rod[] = [
     minLureKg: 0.0009,
     maxLureKg: 0.007,
     action: 'moderate',
+    reelId: 'reel-small',
+    lineId: 'line-nylon6',
     retiredAtMs: null,
   },
   {
@@ -80,6 +84,8 @@ export const DEMO_RODS: readonly Rod[] = [
     minLureKg: 0.01,
     maxLureKg: 0.032,
     action: 'fast',
+    reelId: 'reel-turning',
+    lineId: 'line-braid40',
     retiredAtMs: null,
   },
 ];

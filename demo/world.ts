@@ -29,16 +29,12 @@ function outfitFor(lure: Lure): {
   reel: (typeof DEMO_REELS)[number];
   line: (typeof DEMO_LINES)[number];
 } {
-  const pick =
-    lure.weightKg < 0.004
-      ? ['rod-light', 'reel-small', 'line-nylon6']
-      : lure.hook === 'weedless'
-        ? ['rod-heavy', 'reel-turning', 'line-braid40']
-        : ['rod-middle', 'reel-fixed', 'line-nylon10'];
+  const id = lure.weightKg < 0.004 ? 'rod-light' : lure.hook === 'weedless' ? 'rod-heavy' : 'rod-middle';
+  const rod = DEMO_RODS.find((r) => r.id === id)!;
   return {
-    rod: DEMO_RODS.find((r) => r.id === pick[0])!,
-    reel: DEMO_REELS.find((r) => r.id === pick[1])!,
-    line: DEMO_LINES.find((l) => l.id === pick[2])!,
+    rod,
+    reel: DEMO_REELS.find((r) => r.id === rod.reelId)!,
+    line: DEMO_LINES.find((l) => l.id === rod.lineId)!,
   };
 }
 

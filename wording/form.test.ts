@@ -3,7 +3,17 @@ import { RECORDS } from '../core/records';
 import { fieldProblem, formProblems, type FieldWords } from './form';
 import { IMPERIAL, METRIC, say } from './units';
 
-const rod = { id: 'r', name: '', lengthM: 0.3, minLureKg: 0.03, maxLureKg: 0.02, action: 'fast', retiredAtMs: null };
+const rod = {
+  id: 'r',
+  name: '',
+  lengthM: 0.3,
+  minLureKg: 0.03,
+  maxLureKg: 0.02,
+  action: 'fast',
+  reelId: null,
+  lineId: null,
+  retiredAtMs: null,
+};
 const problemsOf = (change: object) => {
   const r = checkWith(RECORDS.rod.schema, { ...rod, ...change });
   return r.ok ? [] : r.problems;

@@ -5,7 +5,7 @@ import type { Lack, Scenario } from '../core/rods/scenarios';
 import { FAMILY_NAME } from './names';
 import type { FamilyId } from '../core/lures/family';
 import type { NameOf } from './choosing';
-import { say } from './units';
+import { say, type UnitPrefs } from './units';
 
 const MOOD_STAGE = { sluggish: 'sluggish fish', middling: 'middling fish', lively: 'lively fish' } as const;
 const LIGHT_STAGE = { low: 'at low light', day: 'in daylight', night: 'in the dark' } as const;
@@ -69,6 +69,16 @@ export const fewerText = (n: number): string =>
   n === 0
     ? 'No lure that these rods cast works anywhere in the hours ahead.'
     : `A further rod would add nothing: no other lure that these rods cast does better anywhere.`;
+
+/** A rod with what is on it. */
+export const outfitText = (
+  rod: { name: string },
+  on: { reel: { name: string }; line: { name: string } } | null,
+): string => (on ? `${rod.name}: ${on.reel.name}; ${on.line.name}` : rod.name);
+
+/** No line in the Kit holds these fish here. */
+export const weakLinesText = (needLb: number, u: UnitPrefs): string =>
+  `No line on these rods is strong enough for these fish in this cover: ${say.line(needLb, u)} or so would be. The rest is worked out as if they held.`;
 
 /** What a set-up is the one to pick up for. */
 export const pickUpSentence = (share: number, covers: readonly Scenario[], day: readonly Scenario[]): string =>

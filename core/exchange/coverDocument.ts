@@ -4,7 +4,7 @@ import { planRods } from '../rods/plan';
 import { dayScenarios, type Scenario } from '../rods/scenarios';
 import { boxSchema, lureAt, ownLureOf } from './boxDocument';
 import { conditionsSchema } from '../schemas/conditions';
-import { rodSpecSchema, schoolsSchema } from '../schemas/plan';
+import { lineSpecSchema, rodSpecSchema, schoolsSchema } from '../schemas/plan';
 
 /** The question of `cover`: a day, or scenarios of one's own with weights; the box, rods, and how many may come. */
 export const coverDocumentSchema = z
@@ -23,7 +23,11 @@ export const coverDocumentSchema = z
       .max(500)
       .nullish(),
     box: boxSchema.nullish(),
-    rods: z.array(rodSpecSchema).max(12).nullish(),
+    /** Each with the line on it, if said. */
+    rods: z
+      .array(rodSpecSchema.extend({ line: lineSpecSchema.nullish() }))
+      .max(12)
+      .nullish(),
     schools: schoolsSchema.nullish(),
     k: z.number().int().min(1).max(8),
   })
@@ -51,7 +55,8 @@ export function coverDocument(d: CoverDocument) {
     scenarios: scenariosOf(d),
     k: d.k,
     lures: d.box?.map(ownLureOf) ?? null,
-    rods: d.rods ?? null,
+    rods: d.rods?.map(({ line: _, ...rod }) => rod) ?? null,
+    lines: d.rods?.map((r) => r.line ?? null) ?? null,
     schools: d.schools,
   });
   const lureOf = (key: string) => {
@@ -70,6 +75,7 @@ export function coverDocument(d: CoverDocument) {
     strikesPerHour: plan.perHour,
     possiblePerHour: plan.possiblePerHour,
     exact: plan.exact,
+    needLb: plan.needLb,
     uncovered: plan.uncovered.map((u) => ({ scenario: u.scenario, share: u.share, better: lureOf(u.better) })),
     scenarios: plan.scenarios.map((s, i) => ({ index: i, name: s.name, weight: s.weight, ...(s.stage ?? {}) })),
   };

@@ -26,6 +26,21 @@ const THICK_FOR_KG: readonly (readonly [lureKg: number, lb: number])[] = [
   [0.03, 60],
 ];
 
+/** A line weaker than this share of what is asked for breaks; one thicker than this of what a lure bears spoils it. */
+const WEAK = 0.7;
+const THICK = 1.35;
+const asBraidLb = (line: LineSpec): number => line.strengthLb * (line.material === 'braid' ? 1 : 2.2);
+
+/** Whether a line holds these fish in this cover. */
+export const lineHolds = (line: LineSpec, p: SpeciesProfile, r: ResolvedConditions): boolean =>
+  line.strengthLb >= WEAK * neededLb(p, r);
+
+/** Whether a line lets a lure of this weight, kg, fly and fall, or must be as thick as it is to hold the fish. */
+export function lineLets(line: LineSpec, weightKg: number, p: SpeciesProfile, r: ResolvedConditions): boolean {
+  const most = THICK_FOR_KG.find(([kg]) => weightKg <= kg)?.[1] ?? Infinity;
+  return asBraidLb(line) <= most * THICK || line.strengthLb <= neededLb(p, r);
+}
+
 /** What is wrong between rod, line, lure, fish and cover, before it costs a fish. `wired`: a wire trace will be on. */
 export function pairingFaults(
   f: Family,
@@ -45,15 +60,12 @@ export function pairingFaults(
       });
   }
   if (line) {
-    const needLb = neededLb(p, r);
-    if (line.strengthLb < 0.7 * needLb)
+    if (!lineHolds(line, p, r))
       faults.push({
         code: 'line-too-weak',
-        facts: { hasLb: line.strengthLb, needLb: Math.round(needLb), cover: r.cover.kind },
+        facts: { hasLb: line.strengthLb, needLb: Math.round(neededLb(p, r)), cover: r.cover.kind },
       });
-    const most = THICK_FOR_KG.find(([kg]) => weightKg <= kg)?.[1] ?? Infinity;
-    const asBraidLb = line.strengthLb * (line.material === 'braid' ? 1 : 2.2);
-    if (asBraidLb > most * 1.35 && line.strengthLb > needLb)
+    if (!lineLets(line, weightKg, p, r))
       faults.push({ code: 'line-too-thick', facts: { hasLb: line.strengthLb, weightKg } });
     if (line.material === 'braid' && f.hook === 'treble' && p.softMouth)
       faults.push({ code: 'drag-of-braid', facts: {} });

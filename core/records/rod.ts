@@ -1,4 +1,4 @@
-/** A rod. */
+/** A rod, with the reel and the line on it: an outfit. */
 import * as z from 'zod';
 import { ROD_ACTIONS } from '../tackle/rod';
 import { defineRecord } from './define';
@@ -15,8 +15,12 @@ export const rodRecord = defineRecord(
       minLureKg: z.number().min(0.0002).max(1),
       maxLureKg: z.number().min(0.0005).max(1),
       action: z.enum(ROD_ACTIONS),
+      /** What is on it; null: nothing in particular. */
+      reelId: id.nullable(),
+      lineId: id.nullable(),
       retiredAtMs,
     })
     .refine((r) => r.minLureKg < r.maxLureKg, { path: ['maxLureKg'], message: 'more than the lightest lure' }),
+  [{ change: 'the reel and the line on it', up: (old) => ({ ...old, reelId: null, lineId: null }) }],
 );
 export type Rod = z.infer<typeof rodRecord.schema>;

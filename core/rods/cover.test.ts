@@ -108,6 +108,20 @@ describe('a day', () => {
     { lengthM: 1.8, minLureKg: 0.001, maxLureKg: 0.006, action: 'moderate' as const },
     { lengthM: 2.2, minLureKg: 0.012, maxLureKg: 0.032, action: 'fast' as const },
   ];
+  test('a lure goes on an outfit that throws it and whose line holds these fish; where none does, that is said', () => {
+    const scenarios = dayScenarios(day);
+    const braid = { material: 'braid', strengthLb: 30 } as const;
+    const thin = { material: 'nylon', strengthLb: 4 } as const;
+    const all = planRods({ scenarios, k: 3, rods, lines: [braid, null, braid] });
+    expect(all.needLb).toBeNull();
+    // In wood four pounds hold no bass: what would have gone on that rod stays at home.
+    const one = planRods({ scenarios, k: 3, rods, lines: [braid, thin, thin] });
+    expect(one.setUps.map((s) => s.rod)).toEqual([0]);
+    expect(one.perHour).toBeLessThan(all.perHour);
+    const none = planRods({ scenarios, k: 3, rods, lines: [thin, thin, thin] });
+    expect(none.needLb).toBe(12);
+    expect(none.setUps.length).toBe(planRods({ scenarios, k: 3, rods }).setUps.length);
+  });
   test('its scenarios weigh one in all, and shares of light move the choice', () => {
     const s = dayScenarios(day);
     expect(s.reduce((sum, x) => sum + x.weight, 0)).toBeCloseTo(1, 9);

@@ -4,11 +4,16 @@
  */
 import type { RankOptions } from '../ranking/rank';
 import type { RankEntry } from '../ranking/ranked';
+import { lineHolds, lineLets } from '../ranking/pairing';
+import { neededLb } from '../ranking/joints';
+import type { LineSpec } from '../tackle/line';
 import { rodFit } from '../tackle/rod';
+import { speciesProfile } from '../water/species';
+import { resolveConditions } from '../water/resolve';
 import { coverDay, swapsFor, coverAnswer, worthOf, type RodCover, type CoverProblem } from './cover';
 import type { Conditions } from '../water/conditions';
 import type { LightShares } from './light';
-import { entriesFor, dayScenarios, lacksOf, valuesOf, type Lack, type Scenario } from './scenarios';
+import { entriesFor, dayScenarios, lacksOf, likeliestOf, valuesOf, type Lack, type Scenario } from './scenarios';
 
 /** One rod rigged, what it is for, and what would be missed without it. */
 export interface SetUp {
@@ -39,12 +44,16 @@ export interface RodPlan {
   scenarios: Scenario[];
   /** The lures the day was reckoned with. */
   considered: number;
+  /** No line is strong enough for these fish in this cover: what would be, lb; null: one is, or lines were not said. */
+  needLb: number | null;
 }
 
 /** Scenarios, how many rods, and what to choose from. */
 export interface RodRequest extends RankOptions {
   scenarios: readonly Scenario[];
   k: number;
+  /** Of each rod, the line on it; null or absent: any. */
+  lines?: readonly (LineSpec | null)[] | null;
   /** A set chosen by hand, by key; absent: the best is found. */
   chosen?: readonly string[] | null;
 }
@@ -53,26 +62,56 @@ const HALF = 0.5;
 const MAX_SWAPS = 6;
 
 /** The best k set-ups of lures and rods for scenarios; exact for k up to 4, else greedy (at least 63 %). */
-export function planRods({ scenarios, k, chosen, ...options }: RodRequest): RodPlan {
+export function planRods({ scenarios, k, chosen, lines, ...options }: RodRequest): RodPlan {
   const entries = entriesFor(scenarios, options);
-  const rods = options.rods ?? null;
+  const outfits = outfitsFor(scenarios, entries, options.rods ?? [], lines ?? []);
   const p: CoverProblem = {
     values: valuesOf(entries, scenarios, options),
     weights: scenarios.map((s) => s.weight),
     k,
-    ...(rods && rods.length > 0
-      ? { rods: entries.map((e) => rods.flatMap((rod, n) => (rodFit(rod, e.f.weightKg[1]) === 'fits' ? [n] : []))) }
-      : {}),
+    ...(outfits ? { rods: outfits.of } : {}),
   };
   const byHand = chosen?.flatMap((key) => {
     const i = entries.findIndex((e) => e.key === key);
     return i < 0 ? [] : [i];
   });
   const cover = byHand ? coverAnswer(byHand, p, false) : coverDay(p);
-  return answer(cover, p, entries, scenarios);
+  return { ...answer(cover, p, entries, scenarios), needLb: outfits?.needLb ?? null };
 }
 
-function answer(c: RodCover, p: CoverProblem, entries: readonly RankEntry[], scenarios: readonly Scenario[]): RodPlan {
+/**
+ * Of each lure, the rods that throw it on a line that lets it fly and fall and holds the fish where they most likely
+ * are. Where no line holds them that is said, and left aside: the strongest there is must do.
+ */
+function outfitsFor(
+  scenarios: readonly Scenario[],
+  entries: readonly RankEntry[],
+  rods: NonNullable<RankOptions['rods']>,
+  lines: readonly (LineSpec | null)[],
+): { of: number[][]; needLb: number | null } | null {
+  const likeliest = likeliestOf(scenarios);
+  if (rods.length === 0 || !likeliest) return null;
+  const reading = resolveConditions(likeliest.conditions);
+  const species = speciesProfile(reading.species);
+  const on = (n: number): LineSpec | null => lines[n] ?? null;
+  const holds = rods.map((_, n) => on(n) === null || lineHolds(on(n)!, species, reading));
+  const none = !holds.includes(true);
+  const suits = (n: number, weightKg: number): boolean =>
+    rodFit(rods[n]!, weightKg) === 'fits' &&
+    (none || holds[n]!) &&
+    (on(n) === null || lineLets(on(n)!, weightKg, species, reading));
+  return {
+    of: entries.map((e) => rods.flatMap((_, n) => (suits(n, e.f.weightKg[1]) ? [n] : []))),
+    needLb: none ? Math.round(neededLb(species, reading)) : null,
+  };
+}
+
+function answer(
+  c: RodCover,
+  p: CoverProblem,
+  entries: readonly RankEntry[],
+  scenarios: readonly Scenario[],
+): Omit<RodPlan, 'needLb'> {
   const keys = entries.map((e) => e.key);
   const setUps = c.chosen.map((row, n): SetUp => {
     const covers = c.best.flatMap((b, j) => (b.of === n && p.values[row]![j]! > 0 ? [j] : []));

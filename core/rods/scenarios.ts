@@ -96,10 +96,14 @@ export function dayScenarios(conditions: Conditions, light: LightShares = USUAL_
   return out.map((s) => ({ ...s, weight: s.weight / all }));
 }
 
+/** The scenario of most weight; null: there is none. */
+export const likeliestOf = (scenarios: readonly Scenario[]): Scenario | null =>
+  scenarios.reduce<Scenario | null>((a, b) => (a && a.weight >= b.weight ? a : b), null);
+
 /** What is chosen from, each at the weight that is worth most in the likeliest of the scenarios. */
 export function entriesFor(scenarios: readonly Scenario[], options: RankOptions): RankEntry[] {
   const entries = entriesOf(options);
-  const likeliest = scenarios.reduce<Scenario | null>((a, b) => (a && a.weight >= b.weight ? a : b), null);
+  const likeliest = likeliestOf(scenarios);
   if (!likeliest) return entries;
   const { conditions } = likeliest;
   const s = scoringOf(resolveConditions(conditions), speciesProfile(conditions.species), contextOptions(options));

@@ -23,9 +23,26 @@ export const outfitOf = ({ rod, reel, line }: Tackle): Outfit => ({
   line: { material: line.material, strengthLb: line.strengthLb },
 });
 
-export function chooseLine(book: BookWithoutLog, day: Day | null, prefs: Preferences): Line | undefined {
-  const lines = inUse(book.line);
-  return lines.find((l) => l.id === (day?.trip.lineId ?? prefs.lastLineId)) ?? lines[0];
+/** What was chosen for the day, else what is on the rod, else what was last used, else the first there is. */
+function pick<T extends { id: string }>(all: readonly T[], ...wished: (string | null | undefined)[]): T | undefined {
+  for (const id of wished) {
+    const x = all.find((y) => y.id === id);
+    if (x) return x;
+  }
+  return all[0];
+}
+
+/** The line in hand; `rod`: the one it is on. */
+export const chooseLine = (book: BookWithoutLog, day: Day | null, prefs: Preferences, rod?: Rod): Line | undefined =>
+  pick(inUse(book.line), day?.trip.lineId, rod?.lineId, prefs.lastLineId);
+
+/** A rod with what is on it, or with what is in hand where nothing is. Null where there is no reel or no line. */
+export function tackleOn(rod: Rod, book: BookWithoutLog, day: Day | null, prefs: Preferences): Tackle | null {
+  const reel =
+    pick(inUse(book.reel).filter((r) => r.id === rod.reelId)) ??
+    pick(inUse(book.reel), day?.trip.reelId, prefs.lastReelId);
+  const line = pick(inUse(book.line).filter((l) => l.id === rod.lineId)) ?? chooseLine(book, day, prefs);
+  return reel && line ? { rod, reel, line } : null;
 }
 
 export function chooseTackle(
@@ -41,8 +58,7 @@ export function chooseTackle(
     rods.find((r) => r.id === prefs.lastRodId && fits(r)) ??
     rods.find(fits) ??
     rods[0];
-  const reels = inUse(book.reel);
-  const reel = reels.find((r) => r.id === (day?.trip.reelId ?? prefs.lastReelId)) ?? reels[0];
-  const line = chooseLine(book, day, prefs);
+  const reel = pick(inUse(book.reel), day?.trip.reelId, rod?.reelId, prefs.lastReelId);
+  const line = chooseLine(book, day, prefs, rod);
   return rod && reel && line ? { rod, reel, line } : null;
 }

@@ -107,11 +107,12 @@ function Editor({
         if (stored) back();
       });
   };
-  const fields = fieldsOf(
-    kind,
-    units,
-    inUse(book.water).map((w) => ({ value: w.id, title: w.name })),
-  );
+  const named = (all: readonly { id: string; name: string }[]) => all.map((x) => ({ value: x.id, title: x.name }));
+  const fields = fieldsOf(kind, units, {
+    water: named(inUse(book.water)),
+    reel: named(inUse(book.reel)),
+    line: named(inUse(book.line)),
+  });
   const retired = draft.retiredAtMs !== null || (kind === 'lure' && draft.lostAtMs !== null);
   const used = kind === 'lure' && Object.values(book.block).some((b) => b.presentation.lureId === draft.id);
   return (

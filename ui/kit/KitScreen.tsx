@@ -61,7 +61,10 @@ const SHELVES: readonly Shelf[] = [
       Object.values(book.rod).map((r) => ({
         id: r.id,
         title: r.name,
-        sub: `${say.depth(r.lengthM, u)}, lures ${say.weight(r.minLureKg, u)}–${say.weight(r.maxLureKg, u)}`,
+        sub: [
+          `${say.depth(r.lengthM, u)}, lures ${say.weight(r.minLureKg, u)}–${say.weight(r.maxLureKg, u)}`,
+          ...[book.reel[r.reelId ?? '']?.name, book.line[r.lineId ?? '']?.name].filter(Boolean),
+        ].join('; '),
         retired: retiredOf(r),
       })),
   },

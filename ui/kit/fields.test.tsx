@@ -3,9 +3,11 @@ import { buildDemoWorld } from '../../demo/world';
 import { IMPERIAL, METRIC } from '../../wording/units';
 import { stepBy } from '../theme/stepping';
 import { DEMO_WATERS } from '../../demo/season';
+import { DEMO_LINES, DEMO_REELS } from '../../demo/tackle';
 import { EDITABLE, fieldsOf, getAt, lureDefaults, newDraft, setAt, type Field } from './fields';
 
-const WATERS = DEMO_WATERS.map((w) => ({ value: w.id, title: w.name }));
+const named = (all: readonly { id: string; name: string }[]) => all.map((x) => ({ value: x.id, title: x.name }));
+const KEPT = { water: named(DEMO_WATERS), reel: named(DEMO_REELS), line: named(DEMO_LINES) };
 /** What a field stands for: one stored value, or a flag each. */
 const keysOf = (f: Field): string[] => (f.type === 'flags' ? f.options.map((o) => o.value) : [f.key]);
 
@@ -17,7 +19,7 @@ describe.each(EDITABLE)('a new %s', (kind) => {
   });
 
   test('every field stands for something stored', () => {
-    for (const f of fieldsOf(kind, IMPERIAL, WATERS))
+    for (const f of fieldsOf(kind, IMPERIAL, KEPT))
       for (const key of keysOf(f)) expect(getAt(draft, key)).toBeDefined();
   });
 
@@ -34,7 +36,7 @@ describe.each(EDITABLE)('a new %s', (kind) => {
   });
 
   test('every choice is one that can be stored', () => {
-    for (const f of fieldsOf(kind, IMPERIAL, WATERS)) {
+    for (const f of fieldsOf(kind, IMPERIAL, KEPT)) {
       if (f.type !== 'choice') continue;
       for (const o of [...f.options, ...(f.none ? [{ value: null }] : [])])
         expect([
@@ -49,7 +51,7 @@ describe.each(EDITABLE)('a new %s', (kind) => {
 test('the kit of the demo world can be edited', () => {
   for (const p of buildDemoWorld(0)) {
     if (!(EDITABLE as readonly string[]).includes(p.kind)) continue;
-    for (const f of fieldsOf(p.kind as (typeof EDITABLE)[number], IMPERIAL, WATERS))
+    for (const f of fieldsOf(p.kind as (typeof EDITABLE)[number], IMPERIAL, KEPT))
       for (const key of keysOf(f)) expect(getAt(p.data as never, key)).toBeDefined();
   }
 });

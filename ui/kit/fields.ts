@@ -47,7 +47,13 @@ const options = <T extends string>(all: readonly T[], name: Record<T, string>): 
   all.map((v) => ({ value: v, title: capital(name[v]) }));
 const plainOptions = (all: readonly string[]): Option<string>[] => all.map((v) => ({ value: v, title: capital(v) }));
 
-export function fieldsOf(kind: EditableKind, u: UnitPrefs, waters: readonly Option<string>[] = []): Field[] {
+/** A rod that has nothing of its own on it. */
+const ANY = 'The one in use';
+
+/** What else is kept in the Kit, by name, for what points to it. */
+export type Kept = Partial<Record<'water' | 'reel' | 'line', readonly Option<string>[]>>;
+
+export function fieldsOf(kind: EditableKind, u: UnitPrefs, kept: Kept = {}): Field[] {
   const name: Field = { type: 'text', key: 'name', label: 'Name' };
   switch (kind) {
     case 'lure':
@@ -76,7 +82,7 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, waters: readonly Opti
         { type: 'text', key: 'note', label: 'Note', multiline: true },
       ];
     case 'spot':
-      return spotFields(name, waters);
+      return spotFields(name, kept.water ?? []);
     case 'rod':
       return [
         name,
@@ -102,6 +108,8 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, waters: readonly Opti
           text: (v) => say.weight(v, u),
         },
         { type: 'choice', key: 'action', label: 'Action', options: plainOptions(ROD_ACTIONS) },
+        { type: 'choice', key: 'reelId', label: 'Reel on it', options: [...(kept.reel ?? [])], none: ANY },
+        { type: 'choice', key: 'lineId', label: 'Line on it', options: [...(kept.line ?? [])], none: ANY },
       ];
     case 'reel':
       return [
@@ -316,7 +324,7 @@ export function newDraft(kind: EditableKind, id: string, zone: string, water: Wa
         note: '',
       };
     case 'rod':
-      return { ...base, lengthM: 2.13, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' };
+      return { ...base, lengthM: 2.13, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast', reelId: null, lineId: null };
     case 'reel':
       return { ...base, ratio: 6.2, spoolM: 0.045, arborM: 0.03, capacityM: 140 };
     case 'line':

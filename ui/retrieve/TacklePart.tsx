@@ -37,7 +37,15 @@ export function TacklePart() {
               }))}
               value={tackle[kind].id}
               onChange={(id) => {
-                actions.changeTrip((t) => ({ ...t, [today]: id }));
+                // A rod comes with what is on it.
+                const on = kind === 'rod' ? book.rod[id] : undefined;
+                const { reelId, lineId } = on ?? {};
+                actions.changeTrip((t) => ({
+                  ...t,
+                  [today]: id,
+                  ...(reelId ? { reelId } : {}),
+                  ...(lineId ? { lineId } : {}),
+                }));
                 actions.savePrefs({ [last]: id });
               }}
             />

@@ -10,7 +10,7 @@ import { rigLine } from '../../../wording/lures';
 import { capital, FAMILY_NAME, SPECIES_NAME } from '../../../wording/names';
 import { hookSentence, jointSentences } from '../../../wording/rig';
 import { PACK_ALWAYS, packForFish } from '../../../wording/packing';
-import { scenariosText } from '../../../wording/rods';
+import { outfitText, scenariosText } from '../../../wording/rods';
 import { dayText } from '../../../wording/time';
 import { useConditions, useMood, usePlan, useBookWithoutLog } from '../../day/contexts';
 import { Note } from '../../parts/Box';
@@ -32,7 +32,7 @@ export function PackingScreen() {
   const router = useRouter();
   const nameOf = useNames();
   const tiedWith = useTied();
-  const { rods, plan, failed } = useRods();
+  const { rods, outfits, plan, failed } = useRods();
   if (!day || !reading || !mood || !plan)
     return (
       <Screen title="Packing list" section={false}>
@@ -46,7 +46,8 @@ export function PackingScreen() {
   const setUps = plan.setUps.map((s) => {
     const f = tiedOn(book.lure[s.key], s.key as FamilyId, s.weightKg);
     const rig = chooseRig(f, reading, species, mood.mean, schools);
-    const tied = tackle && tiedWith(f, rig, tackle.line);
+    const outfit = s.rod === null ? tackle : outfits[s.rod]!;
+    const tied = outfit && tiedWith(f, rig, outfit.line);
     const hook = tied && hookSentence(tied.hooks, units);
     return { ...s, f, rig, ties: tied ? [...(hook ? [hook] : []), ...jointSentences(tied.joints, units)] : [] };
   });
@@ -62,8 +63,9 @@ export function PackingScreen() {
           <Tick
             key={s.key}
             bold
-            text={`${s.rod === null ? `Rod ${i + 1}` : rods[s.rod]!.name}: ${capital(nameOf(s.key))}`}
+            text={`${capital(nameOf(s.key))} on ${s.rod === null ? `rod ${i + 1}` : rods[s.rod]!.name}`}
           >
+            {s.rod === null ? null : <Ink>{outfitText(rods[s.rod]!, outfits[s.rod]!)}</Ink>}
             <Ink>{`${capital(FAMILY_NAME[s.f.id])}: ${rigLine(s.rig, units)}.`}</Ink>
             <Ink>{`For ${scenariosText(
               s.covers.map((j) => plan.scenarios[j]!),

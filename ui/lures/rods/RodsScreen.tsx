@@ -12,9 +12,11 @@ import {
   lossText,
   missedSentence,
   openSentence,
+  outfitText,
   ownSetSentence,
   pickUpSentence,
   searchSentence,
+  weakLinesText,
 } from '../../../wording/rods';
 import { say } from '../../../wording/units';
 import { useConditions, useRanking, useBookWithoutLog } from '../../day/contexts';
@@ -28,7 +30,6 @@ import { LurePicture } from '../LurePicture';
 import { useNames } from '../useNames';
 import { changeRodChoice, useRodChoice } from './choice';
 import { useRods } from './useRods';
-import type { Rod } from '../../../core/records/rod';
 
 const HOURS = [2, 4, 8];
 const SHOWN_OPEN = 5;
@@ -40,7 +41,8 @@ export function RodsScreen() {
   const router = useRouter();
   const choice = useRodChoice();
   const nameOf = useNames();
-  const { rods, k, plan, best, busy, failed } = useRods();
+  const { units } = useTheme();
+  const { rods, outfits, k, plan, best, busy, failed } = useRods();
   if (!day)
     return (
       <Screen title="Few rods" section={false}>
@@ -91,9 +93,16 @@ export function RodsScreen() {
               <Button kind="plain" title="Back to the best set" onPress={() => changeRodChoice({ chosen: null })} />
             ) : null}
           </View>
+          {plan.needLb !== null ? <Note>{weakLinesText(plan.needLb, units)}</Note> : null}
           {plan.setUps.length < k ? <Note>{fewerText(plan.setUps.length)}</Note> : null}
           {plan.setUps.map((s, i) => (
-            <SetUpCard key={s.key} s={s} n={i} plan={plan} rods={rods} />
+            <SetUpCard
+              key={s.key}
+              s={s}
+              n={i}
+              plan={plan}
+              outfit={s.rod === null ? null : outfitText(rods[s.rod]!, outfits[s.rod]!)}
+            />
           ))}
           <Part title="What stays open">
             {plan.uncovered.length === 0 ? (
@@ -116,7 +125,7 @@ export function RodsScreen() {
   );
 }
 
-function SetUpCard({ s, n, plan, rods }: { s: SetUp; n: number; plan: RodPlan; rods: readonly Rod[] }) {
+function SetUpCard({ s, n, plan, outfit }: { s: SetUp; n: number; plan: RodPlan; outfit: string | null }) {
   const { ranking } = useRanking();
   const { p } = useTheme();
   const nameOf = useNames();
@@ -127,7 +136,7 @@ function SetUpCard({ s, n, plan, rods }: { s: SetUp; n: number; plan: RodPlan; r
   return (
     <Card>
       <Say kind="label" tone="copper">
-        {s.rod === null ? `Rod ${n + 1}` : rods[s.rod]!.name}
+        {outfit ?? `Rod ${n + 1}`}
       </Say>
       <Row gap={12}>
         {family ? <LurePicture family={family} width={56} /> : null}

@@ -6,9 +6,10 @@ import { lightAhead, type LightShares } from '../../../core/rods/light';
 import { inUse } from '../../../core/records';
 import { queryKeys } from '../../../data/keys';
 import { compute } from '../../../workers/client';
-import { useConditions, useRankingQuestion, useBookWithoutLog } from '../../day/contexts';
+import { useConditions, usePrefs, useRankingQuestion, useBookWithoutLog } from '../../day/contexts';
 import { useRodChoice } from './choice';
 import type { Rod } from '../../../core/records/rod';
+import { outfitOf, tackleOn, type Tackle } from '../../day/tackle';
 
 /** The light moves on: it is asked anew this often, ms. */
 const LIGHT_STEP_MS = 30 * 60_000;
@@ -16,6 +17,8 @@ const MAX_RODS = 3;
 
 export interface Rods {
   rods: Rod[];
+  /** Of each rod, what is on it; null: no reel or no line in the Kit. */
+  outfits: (Tackle | null)[];
   k: number;
   plan: RodPlan | null;
   /** The best set, to measure a set chosen by hand against. */
@@ -32,14 +35,17 @@ export function useLight(hours: number): LightShares | null {
 export function useRods(): Rods {
   const { day } = useConditions();
   const book = useBookWithoutLog();
+  const prefs = usePrefs();
   const { conditions, options: rankOptions } = useRankingQuestion();
   const { k: wished, hours, chosen } = useRodChoice();
   const light = useLight(hours);
   const rods = inUse(book.rod).sort((a, b) => a.name.localeCompare(b.name));
   const k = Math.max(1, Math.min(wished ?? MAX_RODS, rods.length > 0 ? rods.length : MAX_RODS));
+  const outfits = rods.map((rod) => tackleOn(rod, book, day, prefs));
   const asked = {
     ...rankOptions,
     k,
+    lines: outfits.map((o) => o && outfitOf(o).line),
     rods:
       rods.length > 0
         ? rods.map(({ lengthM, minLureKg, maxLureKg, action }) => ({ lengthM, minLureKg, maxLureKg, action }))
@@ -61,5 +67,13 @@ export function useRods(): Rods {
     placeholderData: (old: RodPlan | undefined) => old,
   });
   const shown = chosen ? byHand : best;
-  return { rods, k, plan: shown.data ?? null, best: best.data ?? null, busy: shown.isFetching, failed: shown.isError };
+  return {
+    rods,
+    outfits,
+    k,
+    plan: shown.data ?? null,
+    best: best.data ?? null,
+    busy: shown.isFetching,
+    failed: shown.isError,
+  };
 }
