@@ -160,7 +160,7 @@ const LEADER_WHY: Record<Joints['leaderWhy'], string> = {
   'straight-in-cover': 'braid tied straight on pulls them out of this cover',
 };
 const END_WHY: Record<Joints['endWhy'], string> = {
-  wobbles: 'metal and plugs must be free to wobble; a strong plain one',
+  wobbles: 'metal and plugs must be free to wobble',
   small: 'free to swing, and a snap would weigh it down',
   spins: 'it twists the line otherwise',
   straight: 'the bottom is felt best tied direct',
@@ -169,7 +169,7 @@ const END_WHY: Record<Joints['endWhy'], string> = {
 const END_NAME: Record<Joints['end'], string> = {
   direct: 'tied direct',
   loop: 'on a loop',
-  snap: 'on a snap',
+  snap: 'on a strong plain snap',
   swivel: 'on a swivel',
 };
 

@@ -70,6 +70,10 @@ export const fewerText = (n: number): string =>
     ? 'No lure that these rods cast works anywhere in the hours ahead.'
     : `A further rod would add nothing: no other lure that these rods cast does better anywhere.`;
 
+/** The reel and the line on a rod. */
+export const onItText = (on: { reel: { name: string }; line: { name: string } }): string =>
+  `With ${on.reel.name}; ${on.line.name}.`;
+
 /** A rod with what is on it. */
 export const outfitText = (
   rod: { name: string },

@@ -122,6 +122,36 @@ describe('a day', () => {
     expect(none.needLb).toBe(12);
     expect(none.setUps.length).toBe(planRods({ scenarios, k: 3, rods }).setUps.length);
   });
+  test('of rods that cast both, trebles go on the softer one with the thinner line', () => {
+    const own = (id: string, family: 'suspending-jerkbait' | 'spinnerbait') => ({
+      id,
+      family,
+      weightKg: 0.0125,
+      lengthM: 0.1,
+      hook: family === 'spinnerbait' ? ('single' as const) : ('treble' as const),
+      colour: null,
+      priceMinor: 0,
+    });
+    const lures = [own('twitch', 'suspending-jerkbait'), own('flash', 'spinnerbait')];
+    const soft = { lengthM: 2.1, minLureKg: 0.007, maxLureKg: 0.021, action: 'moderate' as const };
+    const stiff = { lengthM: 2.1, minLureKg: 0.007, maxLureKg: 0.028, action: 'fast' as const };
+    const nylon = { material: 'nylon', strengthLb: 10 } as const;
+    const braid = { material: 'braid', strengthLb: 30 } as const;
+    for (const turned of [false, true]) {
+      const at = <A, B>(a: A, b: B): (A | B)[] => (turned ? [b, a] : [a, b]);
+      const scenarios = dayScenarios(day);
+      const { setUps } = planRods({
+        scenarios,
+        k: 2,
+        lures,
+        rods: at(soft, stiff),
+        lines: at(nylon, braid),
+        chosen: ['twitch', 'flash'],
+      });
+      const rodOf = (key: string) => setUps.find((s) => s.key === key)!.rod;
+      expect([rodOf('twitch'), rodOf('flash')]).toEqual(at(0, 1));
+    }
+  });
   test('its scenarios weigh one in all, and shares of light move the choice', () => {
     const s = dayScenarios(day);
     expect(s.reduce((sum, x) => sum + x.weight, 0)).toBeCloseTo(1, 9);

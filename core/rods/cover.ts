@@ -12,6 +12,8 @@ export interface CoverProblem {
   k: number;
   /** Of each lure, the rods (by place) that cast it; absent: any. */
   rods?: readonly (readonly number[])[];
+  /** How ill each lure (rows) suits each rod (by place), ≥ 0: of rods that cast it the best is taken. */
+  unease?: readonly (readonly number[])[];
 }
 
 /** The best few lures for a day of many scenarios, one a rod. */
@@ -61,6 +63,33 @@ export function assignRods(rows: readonly number[], rods: CoverProblem['rods']):
   const out: (number | null)[] = rows.map(() => null);
   for (const [rod, i] of holder) out[i] = rod;
   return out;
+}
+
+/** Of all ways to give each a rod the one of least unease; null: there is none. */
+export function bestRods(rows: readonly number[], { rods, unease }: CoverProblem): (number | null)[] | null {
+  const any = assignRods(rows, rods);
+  if (!any || !rods || !unease) return any;
+  let best = any;
+  const costOf = (set: readonly (number | null)[]): number =>
+    set.reduce<number>((s, n, i) => s + unease[rows[i]!]![n!]!, 0);
+  let least = costOf(any);
+  const given: number[] = [];
+  const walk = (cost: number): void => {
+    if (cost >= least - 1e-12) return;
+    const row = rows[given.length];
+    if (row === undefined) {
+      [least, best] = [cost, [...given]];
+      return;
+    }
+    for (const n of rods[row]!) {
+      if (given.includes(n)) continue;
+      given.push(n);
+      walk(cost + unease[row]![n]!);
+      given.pop();
+    }
+  };
+  walk(0);
+  return best;
 }
 
 /** Expected strikes an hour of a set, weighted over the scenarios. */
@@ -153,7 +182,7 @@ export function coverAnswer(rows: readonly number[], p: CoverProblem, exact: boo
       p,
     );
   const chosen = [...rows].sort((a, b) => missed(b) - missed(a) || a - b);
-  const rods = assignRods(chosen, p.rods) ?? chosen.map(() => null);
+  const rods = bestRods(chosen, p) ?? chosen.map(() => null);
   const best = p.weights.map((_, j) => {
     const most = Math.max(0, ...p.values.map((row) => row[j]!));
     let taken = 0;

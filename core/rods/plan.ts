@@ -7,7 +7,7 @@ import type { RankEntry } from '../ranking/ranked';
 import { lineHolds, lineLets } from '../ranking/pairing';
 import { neededLb } from '../ranking/joints';
 import type { LineSpec } from '../tackle/line';
-import { rodFit } from '../tackle/rod';
+import { rodFit, rodStiffnessNpm } from '../tackle/rod';
 import { speciesProfile } from '../water/species';
 import { resolveConditions } from '../water/resolve';
 import { coverDay, swapsFor, coverAnswer, worthOf, type RodCover, type CoverProblem } from './cover';
@@ -69,7 +69,7 @@ export function planRods({ scenarios, k, chosen, lines, ...options }: RodRequest
     values: valuesOf(entries, scenarios, options),
     weights: scenarios.map((s) => s.weight),
     k,
-    ...(outfits ? { rods: outfits.of } : {}),
+    ...(outfits ? { rods: outfits.of, unease: outfits.unease } : {}),
   };
   const byHand = chosen?.flatMap((key) => {
     const i = entries.findIndex((e) => e.key === key);
@@ -88,7 +88,7 @@ function outfitsFor(
   entries: readonly RankEntry[],
   rods: NonNullable<RankOptions['rods']>,
   lines: readonly (LineSpec | null)[],
-): { of: number[][]; needLb: number | null } | null {
+): { of: number[][]; unease: number[][]; needLb: number | null } | null {
   const likeliest = likeliestOf(scenarios);
   if (rods.length === 0 || !likeliest) return null;
   const reading = resolveConditions(likeliest.conditions);
@@ -102,8 +102,24 @@ function outfitsFor(
     (on(n) === null || lineLets(on(n)!, weightKg, species, reading));
   return {
     of: entries.map((e) => rods.flatMap((_, n) => (suits(n, e.f.weightKg[1]) ? [n] : []))),
+    unease: entries.map((e) => rods.map((rod, n) => uneaseOf(e.f, rod, on(n)))),
     needLb: none ? Math.round(neededLb(species, reading)) : null,
   };
+}
+
+/** Trebles tear out against a stiffer rod than this, N/m; what has one strong hook wants a stiffer one. */
+const STIFF_NPM = 75;
+/** A lure of this weight, kg, bears a line of a pound for each gram. */
+const KG_PER_LB = 0.001;
+
+/** How ill a lure sits on an outfit: off the middle of its rating, trebles on what does not give, thick line. */
+function uneaseOf(f: RankEntry['f'], rod: NonNullable<RankOptions['rods']>[number], line: LineSpec | null): number {
+  const weightKg = f.weightKg[1];
+  const stiffer = Math.log(rodStiffnessNpm(rod) / STIFF_NPM);
+  const off = Math.abs(Math.log(weightKg / Math.sqrt(rod.minLureKg * rod.maxLureKg)));
+  const thick = line ? Math.max(0, Math.log((line.strengthLb * KG_PER_LB) / weightKg)) : 0;
+  const braidInTrebles = f.hook === 'treble' && line?.material === 'braid' ? 0.3 : 0;
+  return off + Math.max(0, f.hook === 'treble' ? stiffer : -stiffer) + thick + braidInTrebles;
 }
 
 function answer(

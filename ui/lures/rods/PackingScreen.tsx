@@ -10,7 +10,7 @@ import { rigLine } from '../../../wording/lures';
 import { capital, FAMILY_NAME, SPECIES_NAME } from '../../../wording/names';
 import { hookSentence, jointSentences } from '../../../wording/rig';
 import { PACK_ALWAYS, packForFish } from '../../../wording/packing';
-import { outfitText, scenariosText } from '../../../wording/rods';
+import { onItText, scenariosText } from '../../../wording/rods';
 import { dayText } from '../../../wording/time';
 import { useConditions, useMood, usePlan, useBookWithoutLog } from '../../day/contexts';
 import { Note } from '../../parts/Box';
@@ -65,7 +65,7 @@ export function PackingScreen() {
             bold
             text={`${capital(nameOf(s.key))} on ${s.rod === null ? `rod ${i + 1}` : rods[s.rod]!.name}`}
           >
-            {s.rod === null ? null : <Ink>{outfitText(rods[s.rod]!, outfits[s.rod]!)}</Ink>}
+            {s.rod !== null && outfits[s.rod] ? <Ink>{onItText(outfits[s.rod]!)}</Ink> : null}
             <Ink>{`${capital(FAMILY_NAME[s.f.id])}: ${rigLine(s.rig, units)}.`}</Ink>
             <Ink>{`For ${scenariosText(
               s.covers.map((j) => plan.scenarios[j]!),
