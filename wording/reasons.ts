@@ -146,11 +146,13 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
       return `About ${Math.round(num(f.perHour))} passes over the bed in an hour.`;
     case 'anger': {
       const size = `${say.size(num(f.sizeM), u)} against a favourite mouthful of ${say.size(num(f.favouriteM), u)}`;
+      const raised = num(f.raised ?? 1);
+      const own = raised > 1.25 ? ' They have answered this one.' : raised < 0.8 ? ' They let this one pass.' : '';
       return num(f.provokes) > 1.3 * num(f.fits)
-        ? `${size}: an intruder that they want gone.`
+        ? `${size}: an intruder that they want gone.${own}`
         : num(f.fits) > 1.3 * num(f.provokes)
-          ? `${size}: small enough to be carried off once they are angry.`
-          : `${size}: neither much of an intruder nor easily carried off.`;
+          ? `${size}: small enough to be carried off once they are angry.${own}`
+          : `${size}: neither much of an intruder nor easily carried off.${own}`;
     }
     case 'stays':
       return num(f.share) > 0.8

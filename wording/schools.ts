@@ -96,6 +96,17 @@ export const SCHOOL_WORDS: {
       fast: { title: 'Fast, through their faces', why: 'It is bitten before it is thought about.' },
     },
   },
+  ignored: {
+    title: 'A school that ignores everything?',
+    ways: {
+      'by-mood': {
+        title: 'As their mood has it',
+        why: 'What they let pass lowers their mood, and the choice follows.',
+      },
+      reaction: { title: 'Force a reaction', why: 'Fast and hard past their noses: struck before it is judged.' },
+      finesse: { title: 'Next to nothing', why: 'Slow, small and quiet, and left there.' },
+    },
+  },
   colour: {
     title: 'Change the colour, or trust one?',
     ways: {

@@ -77,3 +77,26 @@ test('empty casts count by the zone share of the casts they were, and as a half 
   expect(empty!.zoneShare).toBeCloseTo(0.35, 12);
   expect(tallyTrip(book(block('a', 0)), 't', 0)).toMatchObject({ casts: 0, signs: [] });
 });
+
+test('on a bed the passes and answers are kept by lure', () => {
+  const of = (family: 'popper' | 'small-swimbait') => ({
+    presentation: { rig: { family } } as unknown as EffortBlock['presentation'],
+  });
+  const b = book(
+    block('a', 0, of('popper')),
+    block('b', 1, of('small-swimbait')),
+    cast('c1', 'a', 0, 30),
+    cast('c2', 'b', 1, 10),
+    event('e', 'b', 2, 'follow'),
+  );
+  const onBed = { ...b, trip: { t: { readings: { behaviour: 'guarding' } } } } as unknown as Book;
+  expect(tallyTrip(onBed, 't', 0).signs.map((s) => [s.lure, s.kind, s.count])).toEqual([
+    ['popper', 'empty-cast', 30],
+    ['small-swimbait', 'follow', 1],
+    ['small-swimbait', 'empty-cast', 10],
+  ]);
+  expect(tallyTrip(b, 't', 0).signs.map((s) => [s.lure, s.kind, s.count])).toEqual([
+    [undefined, 'follow', 1],
+    [undefined, 'empty-cast', 40],
+  ]);
+});

@@ -68,5 +68,19 @@ export function tallyTrip(book: Book, tripId: string, nowMs: number): TripTally 
     [{ count: casts }].filter((c) => c.count > 0),
     events,
   );
-  return { ...total, blocks, signs: signsFromLog(events, casts, share, nowMs) };
+  const guarding = book.trip[tripId]?.readings.behaviour === 'guarding';
+  return {
+    ...total,
+    blocks,
+    signs: guarding ? signsByLure(blocks, byBlock, nowMs) : signsFromLog(events, casts, share, nowMs),
+  };
+}
+
+/** On a bed each lure has its own passes and answers. */
+function signsByLure(blocks: readonly EffortBlock[], byBlock: ReadonlyMap<string, Tally>, nowMs: number): Sign[] {
+  return [...groupBy(blocks, (b) => b.presentation.rig.family)].flatMap(([lure, of]) => {
+    const events = of.flatMap((b) => byBlock.get(b.id)!.events);
+    const casts = of.reduce((s, b) => s + byBlock.get(b.id)!.casts, 0);
+    return signsFromLog(events, casts, 1, nowMs).map((s) => ({ ...s, lure }));
+  });
 }

@@ -24,6 +24,20 @@ const MAX_CHANCE = 0.75;
 /** From this chance on it is said, and fished for. */
 export const FULL_ENOUGH = 0.4;
 
+/** Marks that let the lure pass within this, minutes, are ignoring it now. */
+const IGNORED_WITHIN_MIN = 60;
+/** After so many it is as likely as not that they ignore everything of the usual kind. prior: judgement. */
+const HALF_SURE = 3;
+
+/** Chance that fish seen on the screen ignore whatever is shown them as usual, 0–0.75. */
+export function chanceIgnoring(r: Pick<ResolvedConditions, 'signs' | 'behaviour'>): number {
+  if (r.behaviour === 'guarding') return 0;
+  const n = r.signs
+    .filter((s) => s.kind === 'marks-ignore-lure' && (s.minutesAgo ?? 0) < IGNORED_WITHIN_MIN)
+    .reduce((sum, s) => sum + s.count, 0);
+  return Math.min(MAX_CHANCE, n / (n + HALF_SURE));
+}
+
 /** Chance that the fish are full, 0–1. Nothing unless bait was read as thick. */
 export function chanceFull(r: ResolvedConditions, p: SpeciesProfile): number {
   if (r.forageAbundance !== 'thick' || r.behaviour === 'guarding') return 0;

@@ -74,6 +74,24 @@ function likelihood(s: Sign): number[] | null {
   return row ? row.map((v) => v ** temperedCount(s.count)) : null;
 }
 
+/** What provokes one fish leaves another cold: a lure counts as usual until about so many answers could have come. */
+const USUAL_ANSWERS = 1.5;
+const RAISES = [0.25, 2.5] as const;
+/** Signs that a lure raised, or the lack of them. */
+const isAnswer = (s: Sign): boolean => s.kind !== 'empty-cast' && RATE[s.kind] !== undefined;
+
+/**
+ * How many times as much as usual a kind of lure provokes this fish, by the passes and answers that were its own
+ * (Gamma prior of weight USUAL_ANSWERS): 0.25–2.5; 1: nothing is known.
+ */
+export function raisedBy(lure: string, signs: readonly Sign[]): number {
+  const own = signs.filter((s) => s.lure === lure);
+  const answers = own.filter(isAnswer).reduce((n, s) => n + s.count, 0);
+  const passes = answers + own.filter((s) => s.kind === 'empty-cast').reduce((n, s) => n + s.count, 0);
+  const expected = passes * AT_REST.reduce((s, p, a) => s + p * ANSWERS_PER_PASS[a]!, 0);
+  return Math.min(RAISES[1], Math.max(RAISES[0], (USUAL_ANSWERS + answers) / (USUAL_ANSWERS + expected)));
+}
+
 /** Agitation of a fish on its bed from what it did, oldest first, and what to do about it. */
 export function judgeGuarding(signs: readonly Sign[]): Guarding {
   const seen = signs.flatMap((s) => {

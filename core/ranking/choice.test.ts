@@ -181,6 +181,16 @@ describe('schools', () => {
     const speed = (v: Schools['full']) => rank(full, { full: v }).ranked[0]!;
     expect(speed('slow').speedMps).toBeLessThanOrEqual(speed('fast').speedMps);
   });
+  test('a school that ignores everything: by mood nothing changes, a reaction is fast, finesse slow and still', () => {
+    const none = lake({ water: { surfaceTempC: 22 } });
+    const ignoring = { ...none, signs: [{ kind: 'marks-ignore-lure' as const, count: 8, minutesAgo: 5 }] };
+    const first = (c: Conditions, ignored: Schools['ignored']) => rank(c, { ignored }).ranked[0]!;
+    expect(first(none, 'reaction').key).toBe(first(none, 'by-mood').key);
+    const [fast, slow] = [first(ignoring, 'reaction'), first(ignoring, 'finesse')];
+    expect(fast.speedMps).toBeGreaterThan(2 * slow.speedMps);
+    expect(familyById(fast.family).action).toBeGreaterThan(familyById(slow.family).action + 0.2);
+    expect(first(ignoring, 'by-mood').strikesPerHour).toBeLessThan(first(none, 'by-mood').strikesPerHour);
+  });
   test('quiet first starts with something quiet; the rest keep their places', () => {
     const c = lake();
     const quiet = rank(c, { order: 'quiet-first' });

@@ -1,5 +1,5 @@
 /** What the readings mean for every lure alike; computed once per reading. */
-import { chanceFull } from '../mood/full';
+import { chanceFull, chanceIgnoring } from '../mood/full';
 import { overMoods, type MoodDistribution } from '../mood/states';
 import { clamp } from '../base/numbers';
 import { thermalComfort } from '../water/comfort';
@@ -23,6 +23,19 @@ export interface ContextOptions {
  */
 const USUAL_CLARITY_M = 1.2;
 const clearer = (clarityM: number): number => clamp((clarityM / USUAL_CLARITY_M) ** 0.4, 0.75, 1.6);
+
+/** Chance that only an extreme will do, slow or fast, and which by the school: full fish, and those that ignore all. */
+function extremeOf(
+  r: ResolvedConditions,
+  p: SpeciesProfile,
+  schools: Schools,
+): { chance: number; way: Schools['full'] } {
+  const full = chanceFull(r, p);
+  const ignoring = schools.ignored === 'by-mood' ? 0 : chanceIgnoring(r);
+  return ignoring > full
+    ? { chance: ignoring, way: schools.ignored === 'reaction' ? 'fast' : 'slow' }
+    : { chance: full, way: schools.full };
+}
 
 /** What the readings mean for every lure alike, in one mood. */
 export function readContext(
@@ -54,8 +67,7 @@ export function readContext(
       (r.pressure === 'high' ? -0.25 : r.pressure === 'low' ? 0.06 : 0) +
       // A school at the top strikes at the splashes of its own prey.
       (r.behaviour === 'surface-schooling' ? 0.12 : 0),
-    /** Chance that they are full, and only the slow or the very fast will do. */
-    full: chanceFull(r, p),
+    extreme: extremeOf(r, p, options.schools ?? DEFAULT_SCHOOLS),
     decadesBelowDay: clamp(4.4 - Math.log10(Math.max(holding.lux, 1e-3)), 0, 4),
   };
 }

@@ -157,7 +157,7 @@ test('full fish take the still and the loud; the middle fails', () => {
     water: { surfaceTempC: 26, tempChange3dC: 0 },
     mood: spreadMood(2, 0.7),
   };
-  expect(context(thick).full).toBeGreaterThan(0.5);
+  expect(context(thick).extreme.chance).toBeGreaterThan(0.5);
   for (const id of ['texas-rig', 'lipless-vibrating'] as const)
     expect(factor(id, 'noise', thick)).toBeGreaterThan(factor('swim-jig', 'noise', thick) + 0.1);
 });
@@ -267,7 +267,7 @@ test('full fish: a crawl or a burn beats the middle; hungry ones take the middle
     });
     const p = speciesProfile('white-bass');
     const c = readContext(r, p, judgeMood(r, p).distribution);
-    return { full: c.full, speed: scoreFeeding(familyById(id), c).why.find((w) => w.factor === 'speed')!.ln };
+    return { full: c.extreme.chance, speed: scoreFeeding(familyById(id), c).why.find((w) => w.factor === 'speed')!.ln };
   };
   expect(speedOf('paddletail', 'thick').full).toBeGreaterThan(0.5);
   expect(speedOf('paddletail', 'thick').speed).toBeLessThan(speedOf('paddletail', 'normal').speed);

@@ -1,5 +1,6 @@
 import type { Conditions, Water } from '../water/conditions';
 import { FAMILIES } from '../lures/family';
+import { raisedBy } from '../mood/guarding';
 import { GUARDING_FACTORS } from './guarding';
 import { rankLures, type Ranking } from './rank';
 import type { RankedLure } from './ranked';
@@ -36,6 +37,21 @@ describe('fish on their beds', () => {
     expect(place(calm, 'big-swimbait')).toBeLessThan(3);
     expect(place(calm, 'big-swimbait')).toBeLessThan(place(calm, 'small-swimbait'));
     expect(place(angry, 'small-swimbait')).toBeLessThan(place(angry, 'big-swimbait'));
+  });
+  test('signs count for the lure that raised them; passes it let by count against that one alone', () => {
+    const [first, second] = calm.ranked;
+    const lure = second!.family;
+    const rate = (r: Ranking, f: string): number => r.ranked.find((x) => x.family === f)!.strikesPerHour;
+    const flared = on([{ kind: 'flare', count: 1, minutesAgo: 30, lure }]);
+    const unsaid = on([{ kind: 'flare', count: 1, minutesAgo: 30 }]);
+    expect(rate(flared, lure)).toBeGreaterThan(1.3 * rate(unsaid, lure));
+    expect(rate(flared, first!.family)).toBeCloseTo(rate(unsaid, first!.family), 9);
+    const passed = on([{ kind: 'empty-cast', count: 25, minutesAgo: 0, lure: first!.family }]);
+    expect(passed.ranked[0]!.family).not.toBe(first!.family);
+    // Nothing raised, nothing lost: nobody knows by which lure.
+    expect(raisedBy('popper', [{ kind: 'flare', count: 4 }])).toBe(1);
+    expect(raisedBy('popper', [{ kind: 'flare', count: 400, lure: 'popper' }])).toBe(2.5);
+    expect(raisedBy('popper', [{ kind: 'empty-cast', count: 4000, lure: 'popper' }])).toBe(0.25);
   });
   test('the reasons are their own, and add up to the score', () => {
     for (const x of [...calm.ranked, ...angry.ranked]) {

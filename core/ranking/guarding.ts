@@ -4,11 +4,11 @@
  *   strikesPerHour = passes an hour · P(answer a pass)
  *   P(answer)      = Σ over agitation p(a) · rate(a) · [(1 − w(a)) · provokes + w(a) · fits the mouth]
  *                    · stays on the bed · cover
- * Calm fish are moved by an intruder; at the peak of their anger they take what they can carry off. prior: judgement
- * throughout.
+ * Calm fish are moved by an intruder, most by the one that they have answered (`raisedBy`); at the peak of their anger
+ * they take what they can carry off. prior: judgement throughout.
  */
 import { bell } from '../base/numbers';
-import { ANSWERS_PER_PASS } from '../mood/guarding';
+import { ANSWERS_PER_PASS, raisedBy } from '../mood/guarding';
 import type { ReadContext } from './context';
 import { afterStrike, coverOf } from './cover';
 import type { Family } from '../lures/family';
@@ -68,7 +68,8 @@ function stays(f: Family): number {
 export function scoreGuarding(f: Family, c: ReadContext, agitation: readonly number[]): Score {
   const sizeM = chooseSizeM(f, c.r, c.p, c.schools);
   const favouriteM = c.p.preyLengthM[1];
-  const big = provokes(f, sizeM, favouriteM);
+  const raised = raisedBy(f.id, c.r.signs);
+  const big = raised * provokes(f, sizeM, favouriteM);
   const small = fits(f, sizeM, favouriteM);
   const answer = agitation.reduce(
     (s, p, a) => s + p * ANSWERS_PER_PASS[a]! * ((1 - WANTS_SMALL[a]!) * big + WANTS_SMALL[a]! * small),
@@ -79,7 +80,11 @@ export function scoreGuarding(f: Family, c: ReadContext, agitation: readonly num
   const cover = coverOf(f, c);
   const why: Score['why'] = [
     { factor: 'passes', ln: Math.log(passesPerHour), facts: { perHour: passesPerHour } },
-    { factor: 'anger', ln: Math.log(Math.max(answer, 1e-6)), facts: { sizeM, favouriteM, provokes: big, fits: small } },
+    {
+      factor: 'anger',
+      ln: Math.log(Math.max(answer, 1e-6)),
+      facts: { sizeM, favouriteM, provokes: big, fits: small, raised },
+    },
     { factor: 'stays', ln: Math.log(stay), facts: { share: stay } },
     { factor: cover.factor, ln: Math.log(cover.of(0)), facts: cover.facts },
     ...afterStrike(f, c, passesPerHour),

@@ -73,8 +73,11 @@ const ACTION_WIDTH = { passing: 0.38, looking: 0.33 } as const;
  */
 export const NOISE_FLOOR = { passing: 0.3, looking: 0.12 } as const;
 
-/** What full fish take: something that hardly moves, or a din through their faces. prior: judgement. */
-function extremeAction(action: number, school: ReadContext['schools']['full']): number {
+/**
+ * What full fish take, and those that ignore all else: something that hardly moves, or a din through their faces.
+ * prior: judgement.
+ */
+function extremeAction(action: number, school: ReadContext['extreme']['way']): number {
   const quiet = school === 'fast' ? 0 : bell(action, 0.1, 0.25);
   const loud = school === 'slow' ? 0 : 0.9 * bell(action, 0.85, 0.3);
   return Math.max(quiet, loud);
@@ -85,10 +88,11 @@ export function noiseMatch(f: Family, c: ReadContext, way: keyof typeof NOISE_FL
   const floor = NOISE_FLOOR[way];
   const wanted = (m: number): number =>
     clamp(WANTED_ACTION[m]! + c.noiseShift * (SHIFT_SHARE.shut + SHIFT_SHARE.perMood * m), 0, 1);
-  const full = c.full === 0 ? 0 : extremeAction(f.action, c.schools.full);
+  const { chance, way: extreme } = c.extreme;
+  const full = chance === 0 ? 0 : extremeAction(f.action, extreme);
   return {
     factor: 'noise',
-    of: (m) => floor + (1 - floor) * lerp(bell(f.action, wanted(m), ACTION_WIDTH[way]), full, c.full),
+    of: (m) => floor + (1 - floor) * lerp(bell(f.action, wanted(m), ACTION_WIDTH[way]), full, chance),
     facts: {
       action: f.action,
       wanted: clamp(overMoods(c.mood, (m) => WANTED_ACTION[m]!) + c.noiseShift, 0, 1),
@@ -110,7 +114,7 @@ function speedMatch(speed: number, chase: number): number {
  * What full fish take: a crawl among them, or something through their faces before they can think. The middle fails.
  * prior: judgement.
  */
-function extremeMatch(speed: number, chase: number, school: ReadContext['schools']['full']): number {
+function extremeMatch(speed: number, chase: number, school: ReadContext['extreme']['way']): number {
   const slow = school === 'fast' ? 0 : bell(Math.log(speed / (0.2 * chase)), 0, 0.45);
   const fast = school === 'slow' ? 0 : 0.9 * bell(Math.log(speed / (1.7 * chase)), 0, 0.4);
   return Math.max(slow, fast, 0.15);
@@ -123,7 +127,8 @@ function extremeMatch(speed: number, chase: number, school: ReadContext['schools
 export function likedSpeed(speed: number, c: ReadContext, m: number, movingMps = speed): number {
   const chase = chaseMps(c, m);
   const hungry = speedMatch(clamp(WANTED_SHARE * chase, speed, Math.max(speed, movingMps)), chase);
-  return c.full === 0 ? hungry : lerp(hungry, extremeMatch(speed, chase, c.schools.full), c.full);
+  const { chance, way } = c.extreme;
+  return chance === 0 ? hungry : lerp(hungry, extremeMatch(speed, chase, way), chance);
 }
 
 /** How well a pace, m/s, suits what fish of the mood run down. */
@@ -141,7 +146,8 @@ const FULL_REACH = 0.4;
 export function travelledShare(gap: number, c: ReadContext, m: number): number {
   if (gap === 0) return 1;
   const hungry = travelMatch(gap, c.reachM(m));
-  return c.full === 0 ? hungry : lerp(hungry, travelMatch(gap, FULL_REACH * c.reachM(m)), c.full);
+  const { chance } = c.extreme;
+  return chance === 0 ? hungry : lerp(hungry, travelMatch(gap, FULL_REACH * c.reachM(m)), chance);
 }
 
 /** Share of the fish that come so far up or down. */

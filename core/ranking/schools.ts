@@ -16,6 +16,8 @@ export const SCHOOLS = {
   line: ['braid-and-leader', 'fluorocarbon'],
   /** Full fish: both extremes, only slow among them, or only fast through their faces. */
   full: ['either', 'slow', 'fast'],
+  /** A school on the screen that lets everything pass: as the mood has it, a reaction forced, or hardly anything. */
+  ignored: ['by-mood', 'reaction', 'finesse'],
   /** Colour by food, light and clarity, or one that is trusted. */
   colour: ['match', 'one'],
   /** Moon periods shown beside the hours, or counted among them. */

@@ -3,7 +3,7 @@ import * as z from 'zod';
 import { schoolsSchema } from '../schemas/plan';
 import { withDefaults, type Schools } from '../ranking/schools';
 import { STATION_FAULTS } from '../stations/answer';
-import { defineRecord } from './define';
+import { defineRecord, onlyWidened } from './define';
 import { id, ms } from './fields';
 import { SPECIES, type SpeciesId } from '../water/terms';
 
@@ -63,6 +63,7 @@ export const preferencesRecord = defineRecord(
       change: 'all schools, for one fish too, and three simple lures',
       up: ({ peg, moon, ...rest }) => ({ ...rest, schools: { all: { peg, moon }, bySpecies: {} }, choosing: 'all' }),
     },
+    onlyWidened('one more school'),
   ],
 );
 export type Preferences = z.infer<typeof preferencesRecord.schema>;

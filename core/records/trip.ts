@@ -7,6 +7,7 @@ import { enteredSchema } from '../schemas/conditions';
 import { planSettingsSchema } from '../schemas/plan';
 import { defineRecord, onlyWidened } from './define';
 import { id, ms } from './fields';
+import { FAMILIES } from '../lures/family';
 import { SIGN_KINDS, SPECIES } from '../water/terms';
 
 /** A trip: where, when, for what fish, and every reading that was entered on it. */
@@ -21,7 +22,15 @@ export const tripRecord = defineRecord(
     endedAtMs: ms.nullable(),
     readings: enteredSchema,
     /** Signs tapped by hand. */
-    signs: z.array(z.strictObject({ kind: z.enum(SIGN_KINDS), count: z.number().int().min(1).max(1000), atMs: ms })),
+    signs: z.array(
+      z.strictObject({
+        kind: z.enum(SIGN_KINDS),
+        count: z.number().int().min(1).max(1000),
+        atMs: ms,
+        /** What it answered, where known. */
+        lure: z.enum(FAMILIES).optional(),
+      }),
+    ),
     /** Lure picked by hand; null follows the ranking. */
     lureId: id.nullable(),
     rodId: id.nullable(),
@@ -42,6 +51,7 @@ export const tripRecord = defineRecord(
       up: (old) => ({ ...old, readAtMs: old.startedAtMs, thunder: [], cautionsSeen: [] }),
     },
     onlyWidened('more settings of the plan'),
+    onlyWidened('which lure a sign answered'),
   ],
 );
 export type Trip = z.infer<typeof tripRecord.schema>;

@@ -4,6 +4,7 @@
  */
 import * as z from 'zod';
 import { READING_KEYS, READINGS, readingAt, type KeyAt, type ReadingKey, type ValueOf } from '../water/readings';
+import { FAMILIES } from '../lures/family';
 import { COVER_KINDS, SETTINGS, SIGN_KINDS, SPECIES } from '../water/terms';
 import type { DocumentPart, Reading } from '../water/readingRow';
 
@@ -15,6 +16,7 @@ export const signSchema = z.strictObject({
   count: z.number().int().min(0).max(10_000),
   minutesAgo: z.number().min(0).optional(),
   zoneShare: z.number().min(0).max(1).optional(),
+  lure: z.enum(FAMILIES).optional(),
 });
 
 /** Cover as it is entered; sizes in m, density 0–1. */

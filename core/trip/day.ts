@@ -157,7 +157,7 @@ export function composeDay(book: DayBook, asRead: Trip, nowMs: number, month: nu
   const r = readingsNow(book, asRead, nowMs);
   const trip = r === asRead.readings ? asRead : { ...asRead, readings: r };
   const handSigns: Sign[] = trip.signs
-    .map((x) => ({ kind: x.kind, count: x.count, minutesAgo: Math.max(0, Math.round((nowMs - x.atMs) / 60_000)) }))
+    .map(({ atMs, ...x }) => ({ ...x, minutesAgo: Math.max(0, Math.round((nowMs - atMs) / 60_000)) }))
     .filter((x) => x.minutesAgo < FORGET_MIN);
   const stored = reportFor(book, water);
   const station = stored && stationReading(stored.report, nowMs);

@@ -149,6 +149,8 @@ export interface Sign {
   minutesAgo?: number;
   /** For empty casts: the share of each cast that was really in the fish's band, 0–1; 0.5 when absent. */
   zoneShare?: number;
+  /** Kind of lure that it answered, where known: fish on their beds have it in for one and not for another. */
+  lure?: string;
 }
 
 /** What the fish hide in: thickness of its branches and depth of its top, m. */

@@ -1,4 +1,6 @@
 /** The day itself: begun and ended, read, signs tapped, the lure and the settings of its plan. */
+import { blocksOfTrip } from '../../core/log/tally';
+import type { FamilyId } from '../../core/lures/family';
 import type { PlanSettings } from '../../core/planning/task/request';
 import { activeTrip, preferencesOf, put, type Book, type Put } from '../../core/records';
 import type { Trip } from '../../core/records/trip';
@@ -24,6 +26,12 @@ export const forTrip = (book: Book, puts: (t: Trip) => Put[]): Put[] => {
   const t = activeTrip(book);
   return t ? puts(t) : [];
 };
+
+/** The kind of lure that fish on a bed are being shown: picked by hand, else the one last cast. */
+function shownOnBed(book: Book, t: Trip): FamilyId | undefined {
+  if (t.readings.behaviour !== 'guarding') return undefined;
+  return book.lure[t.lureId ?? '']?.family ?? blocksOfTrip(book, t.id).at(-1)?.presentation.rig.family;
+}
 
 const newTrip = (id: string, waterId: string, species: SpeciesId, startedAtMs: number): Trip => ({
   id,
@@ -58,19 +66,23 @@ export function tripActions({ commit, now }: ActionPorts): TripActions {
     },
     addSign: (kind) => {
       const atMs = now();
-      changeTrip((t) => {
-        const old = t.signs.find((s) => s.kind === kind);
-        return {
-          ...t,
-          signs: [...t.signs.filter((s) => s.kind !== kind), { kind, count: (old?.count ?? 0) + 1, atMs }],
-        };
-      });
+      void commit((book) =>
+        forTrip(book, (t) => {
+          const lure = shownOnBed(book, t);
+          const same = (s: Trip['signs'][number]): boolean => s.kind === kind && s.lure === lure;
+          const count = (t.signs.find(same)?.count ?? 0) + 1;
+          const sign = { kind, count, atMs, ...(lure ? { lure } : {}) };
+          return [put('trip', { ...t, signs: [...t.signs.filter((s) => !same(s)), sign] })];
+        }),
+      );
     },
     takeSign: (kind) =>
-      changeTrip((t) => ({
-        ...t,
-        signs: t.signs.map((s) => (s.kind === kind ? { ...s, count: s.count - 1 } : s)).filter((s) => s.count > 0),
-      })),
+      changeTrip((t) => {
+        // The newest of its kind goes first.
+        const last = t.signs.filter((s) => s.kind === kind).sort((a, b) => b.atMs - a.atMs)[0];
+        const fewer = t.signs.map((s) => (s === last ? { ...s, count: s.count - 1 } : s));
+        return { ...t, signs: fewer.filter((s) => s.count > 0) };
+      }),
     setSettings: (change) =>
       changeTrip((t) => ({ ...t, settings: change === null ? {} : { ...t.settings, ...change } })),
     chooseLure: (id) => changeTrip((t) => ({ ...t, lureId: id, settings: {} })),

@@ -33,7 +33,8 @@ export function Signs() {
   const next = mood?.nextSign?.kind;
   const usual = mood?.guarding ? WHILE_GUARDING : OFFERED;
   const offered = next && !usual.includes(next) ? [...usual.slice(0, 5), next] : usual;
-  const counts = new Map(day?.trip.signs.map((s) => [s.kind, s.count]));
+  const counts = new Map<SignKind, number>();
+  for (const s of day?.trip.signs ?? []) counts.set(s.kind, (counts.get(s.kind) ?? 0) + s.count);
   return (
     <View style={{ gap: 8 }}>
       <Say
