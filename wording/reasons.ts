@@ -127,9 +127,9 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
         return num(f.share) > 0.7
           ? `Fish at ${say.depth(num(f.depthM), u)} stay where they are under a boat.`
           : `Fish at ${say.depth(num(f.depthM), u)} shy from a boat above them.`;
-      return num(f.needM) === 0
-        ? `Flies about ${say.distance(num(f.castM), u)} in this wind.`
-        : `Flies about ${say.distance(num(f.castM), u)} in this wind; the fish are ${say.distance(num(f.needM), u)} out.`;
+      return `Flies about ${say.distance(num(f.castM), u)}${num(f.windy) ? ' in this wind' : ''}${
+        num(f.needM) === 0 ? '.' : `; the fish are ${say.distance(num(f.needM), u)} out.`
+      }`;
     case 'cover':
       return text(f.cover) === 'none'
         ? 'Open water: it can be shown to every fish.'

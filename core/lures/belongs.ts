@@ -3,7 +3,8 @@
  * throws a safety-pin spinner for kings off a jetty, and whoever does fishes alone. A reason among the others, never an
  * exclusion. prior: judgement of who throws what.
  */
-import type { SpeciesId } from '../water/terms';
+import { lerp } from '../base/numbers';
+import type { CoverKind, SpeciesId } from '../water/terms';
 import type { FamilyId } from './family';
 
 /** Fish that are fished for with the same box. */
@@ -113,6 +114,20 @@ const KNOWN_FOR: Partial<Record<SpeciesId, Partial<Record<FamilyId, number>>>> =
   },
 };
 
-/** How far a kind of lure is at home with a fish: 1 as any, above 1 what is thrown first, down to 0.05 hardly ever. */
-export const belonging = (family: FamilyId, species: SpeciesId): number =>
-  KNOWN_FOR[species]?.[family] ?? BELONGS[family]?.[CIRCLE_OF[species]] ?? 1;
+/** Made for plants: what is left of it where there are none. */
+const FOR_PLANTS: Partial<Record<FamilyId, number>> = { 'swim-jig': 0.85 };
+const PLANTS: readonly CoverKind[] = ['pads', 'matted-grass', 'submerged-grass', 'reeds'];
+/** From this thick on plants count as such. */
+const GROWN = 0.2;
+
+function amongPlants(family: FamilyId, { kind, density }: { kind: CoverKind; density: number }): number {
+  const away = FOR_PLANTS[family] ?? 1;
+  return PLANTS.includes(kind) ? lerp(away, 1, Math.min(1, density / GROWN)) : away;
+}
+
+/**
+ * How far a kind of lure is at home with a fish in this cover: 1 as any, above 1 what is thrown first, down to 0.05
+ * hardly ever.
+ */
+export const belonging = (family: FamilyId, species: SpeciesId, cover: { kind: CoverKind; density: number }): number =>
+  (KNOWN_FOR[species]?.[family] ?? BELONGS[family]?.[CIRCLE_OF[species]] ?? 1) * amongPlants(family, cover);

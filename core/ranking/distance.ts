@@ -2,8 +2,9 @@
 import { logistic } from '../base/numbers';
 import { lineFor } from '../holdtable/grid';
 import type { Family } from '../lures/family';
-import { comfortableCastM } from '../tackle/rod';
-import type { ResolvedConditions } from '../water/resolve';
+import { comfortableCastM, leftByWind } from '../tackle/rod';
+import { STANDS } from '../tackle/stand';
+import { windRead, type ResolvedConditions } from '../water/resolve';
 import { pitchedShare, spottiness } from './cover';
 import type { Match } from './matches';
 
@@ -16,8 +17,6 @@ const FAR_OUT_M: Partial<Record<ResolvedConditions['setting'], number>> = { surf
 const LONG_ROD = { lengthM: 2.7, minLureKg: 0.005, maxLureKg: 0.1, action: 'moderate' as const };
 /** Elsewhere there is a rod for everything. */
 const USUAL_ROD = { lengthM: 2.1, action: 'moderate' as const };
-/** A strong wind takes this share of a cast for each m/s, of a compact lure and of a sail. prior: judgement. */
-const WIND_TAKES = { compact: 0.015, sail: 0.05 } as const;
 const REACH_SOFT_M = 7;
 /**
  * Elsewhere a longer cast shows the lure to more fresh water for the same trouble: this power of it against a usual
@@ -30,11 +29,20 @@ const LONGER = { power: 0.3, usualM: 22 } as const;
  */
 const BELOW_A_BOAT_M = { stopping: 9, passing: 6, soft: 1.3 } as const;
 
+/** On a usual rod in this wind, from where one stands, m. */
+function usualFlightM(f: Family, weightKg: number, far: boolean, r: ResolvedConditions): number {
+  const thrownKg = weightKg + (f.build.kind === 'head' ? f.build.bodyKg : 0);
+  const rod = far ? LONG_ROD : { ...USUAL_ROD, minLureKg: thrownKg, maxLureKg: thrownKg };
+  return (
+    STANDS[r.access].castShare * comfortableCastM(rod, thrownKg, f.bulk, lineFor(f)) * leftByWind(windRead(r), f.bulk)
+  );
+}
+
 /**
  * How far it flies here, against how far out the fish are, m; and the share of them that it is thrown to, or that stay
- * below the boat.
+ * below the boat. `flightM`: how far it flies on the rod that it was planned with; absent: on a usual one.
  */
-export function distanceOf(f: Family, r: ResolvedConditions): Match {
+export function distanceOf(f: Family, r: ResolvedConditions, flightM?: number): Match {
   if (f.mode === 'vertical' || f.mode === 'tow') {
     const needM = f.mode === 'vertical' ? BELOW_A_BOAT_M.stopping : BELOW_A_BOAT_M.passing;
     const share = logistic(r.fishDepthM, needM, BELOW_A_BOAT_M.soft);
@@ -42,12 +50,10 @@ export function distanceOf(f: Family, r: ResolvedConditions): Match {
   }
   const needM = FAR_OUT_M[r.setting] ?? 0;
   const [weightKg] = f.weightKg;
-  const rod = needM > 0 ? LONG_ROD : { ...USUAL_ROD, minLureKg: weightKg, maxLureKg: weightKg };
-  const calmM = comfortableCastM(rod, weightKg, f.bulk, lineFor(f));
-  const castM = calmM * Math.exp(-r.windMps * (WIND_TAKES.compact + WIND_TAKES.sail * f.bulk));
+  const castM = flightM ?? usualFlightM(f, weightKg, needM > 0, r);
   const share =
     needM > 0
       ? 0.05 + 0.95 * logistic(castM, needM, REACH_SOFT_M)
       : (castM / LONGER.usualM) ** (LONGER.power * (1 - Math.max(spottiness(r), pitchedShare(f, r))));
-  return { factor: 'distance', of: () => share, facts: { way: 'cast', castM, needM } };
+  return { factor: 'distance', of: () => share, facts: { way: 'cast', castM, needM, windy: windRead(r) > 0 ? 1 : 0 } };
 }

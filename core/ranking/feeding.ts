@@ -34,7 +34,10 @@ import { chooseWorking } from './working';
 /** Strikes an hour of feeding fish and the score, as factors whose logarithms add up; by its plan where it has one. */
 export function scoreFeeding(f: Family, c: ReadContext, planned?: Planned): Score {
   const { r, p } = c;
-  const { depthM: depth, speedMps } = chooseWorking(f, c);
+  const working = chooseWorking(f, c);
+  const { speedMps } = working;
+  // What lies on the bottom is on the bottom wherever in their band that is.
+  const depth = planned && f.mode === 'swim' ? planned.depthM : working.depthM;
   // What is dropped into cover is shown by the drop, not by its pace.
   const speed = planned ? lerp(planned.speedMps, speedMps, pitchedShare(f, r)) : speedMps;
   const gap = gapM(depth, r.fishBandM);
@@ -57,7 +60,7 @@ export function scoreFeeding(f: Family, c: ReadContext, planned?: Planned): Scor
     warmthOf(f, c),
     lightOf(f, c),
     chopOf(f, c),
-    distanceOf(f, r),
+    distanceOf(f, r, planned?.flightM),
     windOf(f, c, speed),
     holdOf(f, r),
     fallOf(f, c),

@@ -291,7 +291,7 @@ export function lightOf(f: Family, c: ReadContext): Match {
 
 /** Whether it is what is thrown for this fish. */
 export function belongsOf(f: Family, c: ReadContext): Match {
-  const value = belonging(f.id, c.p.id);
+  const value = belonging(f.id, c.p.id, c.r.cover);
   return { factor: 'belongs', of: () => value, facts: { share: value } };
 }
 

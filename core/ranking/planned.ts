@@ -10,6 +10,10 @@ export interface Planned {
   weightKg: number;
   /** Mean share of a cast among the fish over what is not known of the tackle, 0–1. */
   zoneShare: number;
+  /** Mean depth while it is among the fish, or worked at all, m. */
+  depthM: number;
+  /** How far it flies on that rod in this wind, m; 0 for what is not cast. */
+  flightM: number;
   castS: number;
   castsPerHour: number;
   /** Average speed over what is worked, and while it moves, m/s. */

@@ -29,6 +29,13 @@ export type RodFit = 'fits' | 'too-light' | 'too-heavy';
 export const rodFit = (rod: RodSpec, lureKg: number): RodFit =>
   lureKg < rod.minLureKg * 0.85 ? 'too-light' : lureKg > rod.maxLureKg * 1.1 ? 'too-heavy' : 'fits';
 
+/** A strong wind takes this share of a cast for each m/s, of a compact lure and of a sail. prior: judgement. */
+const WIND_TAKES = { compact: 0.015, sail: 0.05 } as const;
+
+/** What a wind across or ahead leaves of a cast, 0–1; bulk 0 compact – 1 a sail. */
+export const leftByWind = (windMps: number, bulk: number): number =>
+  Math.exp(-windMps * (WIND_TAKES.compact + WIND_TAKES.sail * bulk));
+
 /**
  * A comfortable cast, m: longer with weight (to saturation) and rod length, shorter when the lure is outside the rating
  * or bulky. prior: judgement, to be calibrated by counting turns. Example: 10 g, compact, 2.1 m rod inside its rating →

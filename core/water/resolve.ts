@@ -35,3 +35,6 @@ export function resolveConditions(c: Conditions): ResolvedConditions {
   }
   return out as unknown as ResolvedConditions;
 }
+
+/** The wind that was read, m/s: one that nobody read bends no line and shortens no cast. */
+export const windRead = (r: ResolvedConditions): number => (r.assumed.includes('water.windMps') ? 0 : r.windMps);

@@ -30,7 +30,16 @@ const always =
   (share: number, seen: PlanRequest[] = []) =>
   (r: PlanRequest): Planned => {
     seen.push(r);
-    return { weightKg: r.lure.weightKg!, zoneShare: share, castS: 40, castsPerHour: 75, speedMps: 0.5, movingMps: 0.5 };
+    return {
+      weightKg: r.lure.weightKg!,
+      zoneShare: share,
+      depthM: 1.5,
+      flightM: 25,
+      castS: 40,
+      castsPerHour: 75,
+      speedMps: 0.5,
+      movingMps: 0.5,
+    };
   };
 
 test('the first three and the three in hand stand on their own plans, and reckon with what was found', () => {
@@ -114,7 +123,12 @@ test('a settled plan of a lure that is let down or towed counts as one that is c
     expect(Number.isFinite(y!.low + y!.high)).toBe(true);
   }
   // A plan that never comes near them moves nothing; the score stays a number.
-  const still = { ...always(0)({ lure: { weightKg: ranked[0]!.weightKg } } as PlanRequest), speedMps: 0, movingMps: 0 };
+  const still = {
+    ...always(0)({ lure: { weightKg: ranked[0]!.weightKg } } as PlanRequest),
+    speedMps: 0,
+    movingMps: 0,
+    depthM: 8,
+  };
   const [z] = rankLures(deep, { families: [ranked[0]!.family], planned: { [ranked[0]!.key]: still } }).ranked;
   expect(Number.isFinite(Math.log(z!.score) + z!.low + z!.high)).toBe(true);
 });

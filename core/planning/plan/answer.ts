@@ -30,6 +30,8 @@ export interface Plan {
   /** Worked with a cadence of the angler's own. */
   own: boolean;
   overshootM: number;
+  /** How far it flies with ease on this rod in this wind, m; 0 for what is not cast. */
+  flightM: number;
   depthM: number;
   bandM: readonly [number, number];
   handleSpeedMps: number;

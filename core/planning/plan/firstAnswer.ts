@@ -13,7 +13,7 @@ import { shareRange, type ShareRange } from './doubt';
 import { isNotCast, planNotCast } from './notCast';
 import { around, freeParameters, openings, type Candidate, type Progress } from './search';
 import { simulateSettings, type Track } from './track';
-import { movingSpeedMps, plannedAsIn, workedSpeedMps } from './pace';
+import { meanDepthM, movingSpeedMps, plannedAsIn, workedSpeedMps } from './pace';
 import { worth } from './worth';
 
 /** Guesses besides the closed form: what swims has more to find than what lies on the bottom or under a float. */
@@ -73,6 +73,8 @@ export function plannedOf(request: PlanRequest): Planned {
   return {
     weightKg: p.family.weightKg[1],
     zoneShare: zoneShare.mean,
+    depthM: meanDepthM(track, p.bandM),
+    flightM: p.flightM,
     castS: track.castS,
     castsPerHour: 3600 / (track.castS + BETWEEN_CASTS_S),
     speedMps: workedSpeedMps(hands, track),

@@ -50,6 +50,7 @@ function planOf(p: PlanTask, effort: PlanStage, a: Answer): Plan {
     hands,
     own: !!p.request.set?.cadence,
     overshootM: 0,
+    flightM: 0,
     depthM: a.depthM,
     bandM: p.bandM,
     handleSpeedMps: 0,

@@ -124,6 +124,7 @@ export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator
     hands,
     own: !!request.set?.cadence,
     overshootM: p.overshootM,
+    flightM: p.flightM,
     depthM: p.depthM,
     bandM: p.bandM,
     handleSpeedMps: hands.turnsPerS * p.metresPerTurn,

@@ -20,6 +20,7 @@ import { inBand } from '../task/inBand';
 import type { TackleDraw } from '../task/tackleDraws';
 import { MAX_CAST_S, type RetrieveSettings, type PlanTask } from '../task/setup';
 import { viscosityM2s } from '../../water/fluid';
+import { windRead } from '../../water/resolve';
 
 /** One cast, followed from the splash to the lift-out at even moments. Depths in m below the surface. */
 export interface Track {
@@ -90,7 +91,7 @@ function retrieveInput(p: PlanTask, h: RetrieveSettings, o: TrackOptions): Omit<
           body: floatFor(netWeightN(lure, p.waterDensityKgM3), p.waterDensityKgM3),
         }
       : null;
-  const windRead = !r.assumed.includes('water.windMps');
+  const windMps = windRead(r);
   return {
     waterDensityKgM3: p.waterDensityKgM3,
     viscosityM2s: viscosityM2s(r.surfaceTempC),
@@ -105,7 +106,7 @@ function retrieveInput(p: PlanTask, h: RetrieveSettings, o: TrackOptions): Omit<
       : Math.max(Math.hypot(h.castM, h.tip.heightM) * 1.015, Math.hypot(h.castM, h.tip.heightM + p.depthM)),
     currentMps: flowVelocity(r.currentMps, h.angleDeg),
     // A wind that nobody read bends no line.
-    windMps: windRead && r.windMps > 0 ? flowVelocity(r.windMps, r.windAngleDeg) : null,
+    windMps: windMps > 0 ? flowVelocity(windMps, r.windAngleDeg) : null,
     rodStiffnessNpm: rodStiffnessNpm(p.request.rod),
     floorDepthM: p.floorDepthM,
   };

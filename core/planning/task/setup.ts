@@ -27,12 +27,12 @@ import type { LurePhysics } from '../../simulation/types';
 import { lineDiameterM, type LineSpec } from '../../tackle/line';
 import { metresPerTurn, MAX_TURNS_PER_S } from '../../tackle/reel';
 import { BETWEEN_CASTS_S } from '../../tackle/cast';
-import { comfortableCastM } from '../../tackle/rod';
+import { comfortableCastM, leftByWind } from '../../tackle/rod';
 import type { PlanRequest } from './request';
 import type { CadenceStyle } from '../../lures/styles';
 import { FRESH_KG_M3, waterDensityKgM3 } from '../../water/fluid';
 import { defaultFishBandM } from '../../water/usual';
-import { resolveConditions, type ResolvedConditions } from '../../water/resolve';
+import { resolveConditions, windRead, type ResolvedConditions } from '../../water/resolve';
 
 /** The question with all that follows from it before any cast is tried: depth, band, rig, freedom of the hands. */
 export interface PlanTask {
@@ -52,6 +52,8 @@ export interface PlanTask {
   bandM: readonly [number, number];
   /** The furthest comfortable cast, and the one to start from, m. */
   comfortableM: number;
+  /** How far it flies with ease in this wind, pitched or not, m. */
+  flightM: number;
   castM: number;
   overshootM: number;
   /** Dropped into standing cover and brought out again, instead of retrieved along. */
@@ -136,10 +138,11 @@ export function setUpTask(request: PlanRequest): PlanTask {
   const lure = { ...asCounted, liftAreaM2: asCounted.liftAreaM2 * (set.lipScale ?? 1) };
   const pitched = pitchedShare(family, reading);
   const { depthM, speedMps } = chooseWorking(family, scoring.context);
-  const comfortable =
-    pitched > 0.5
-      ? PITCH_M
-      : stand.castShare * comfortableCastM(request.rod, lure.massKg, family.bulk, lineDiameterM(line));
+  const flightM =
+    stand.castShare *
+    comfortableCastM(request.rod, lure.massKg, family.bulk, lineDiameterM(line)) *
+    leftByWind(windRead(reading), family.bulk);
+  const comfortable = pitched > 0.5 ? PITCH_M : flightM;
   const overshootM = overshoot(family, lure, depthM, reading);
   const castM =
     set.castM ?? Math.round(Math.min(comfortable, request.targetM ? request.targetM + overshootM : comfortable));
@@ -158,6 +161,7 @@ export function setUpTask(request: PlanRequest): PlanTask {
     lure,
     known,
     depthM,
+    flightM,
     comfortableM: Math.max(castM, Math.round(comfortable)),
     castM,
     overshootM,

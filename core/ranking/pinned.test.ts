@@ -1,0 +1,163 @@
+/**
+ * What the figures are today, lure by lure and factor by factor, in waters that differ in all that counts. A change in
+ * any of them must be meant: then `npx jest core/ranking/pinned -u` writes them anew, and the difference shows what it
+ * moved.
+ */
+import type { Conditions, Water } from '../water/conditions';
+import { speciesProfile } from '../water/species';
+import { familyById } from '../lures/families';
+import type { FamilyId } from '../lures/family';
+import { atWeight } from '../lures/weights';
+import { chooseHooks } from './hooks';
+import { chooseJoints } from './joints';
+import { pairingFaults } from './pairing';
+import { breakEvens } from './breakEven';
+import { choosingOf } from './choosing';
+import { rankLures, rankWithGrounds } from './rank';
+import { rigReasons } from './rigReasons';
+import { DEFAULT_SCHOOLS } from './schools';
+import { schoolEffects } from './schoolEffects';
+import { weakestLink } from './weakest';
+
+const FEW: FamilyId[] = [
+  'walking-bait',
+  'suspending-jerkbait',
+  'lipless-vibrating',
+  'bladed-jig',
+  'inline-spinner',
+  'paddletail',
+  'soft-jerk-weightless',
+  'texas-rig',
+  'finesse-jig',
+  'popping-cork-shrimp',
+  'panfish-jig-action',
+  'slender-metal',
+  'vertical-metal-jig',
+  'towed-plug',
+  'ice-gliding-jig',
+  'ice-dead-stick',
+  'big-swimbait',
+];
+const at = (species: Conditions['species'], water: Partial<Water>, more: Partial<Conditions> = {}): Conditions => ({
+  species,
+  month: 5,
+  ...more,
+  water: { setting: 'lake', surfaceTempC: 19, clarityM: 1.1, depthM: 3, fishDepthM: 1.4, windMps: 2, ...water },
+  sky: { cloud: 0.3, sunElevationDeg: 25, front: 'none', ...more.sky },
+});
+const WATERS: Record<string, Conditions> = {
+  'bass in wood, bites on the pause': at(
+    'largemouth-bass',
+    { cover: { kind: 'wood', density: 0.5, branchDiameterM: 0.02 }, bottom: 'mud' },
+    { forage: ['crawfish'], signs: [{ kind: 'bite-on-pause', count: 2, minutesAgo: 10 }] },
+  ),
+  'cold, clear, pressed, over rock': at(
+    'smallmouth-bass',
+    { surfaceTempC: 7, tempChange3dC: -2, clarityM: 3.2, depthM: 8, fishDepthM: 6, bottom: 'rock' },
+    { month: 11, pressure: 'high', forage: ['shad'], forageAbundance: 'scarce' },
+  ),
+  'full fish in thick bait': at(
+    'white-bass',
+    { setting: 'reservoir', surfaceTempC: 26, depthM: 7, fishDepthM: 3, waveHeightM: 0.3, windMps: 6 },
+    { month: 8, forage: ['shad'], forageAbundance: 'thick', baitSeen: true, pressure: 'low' },
+  ),
+  'a flat in grass at dusk': at(
+    'red-drum',
+    {
+      setting: 'flat',
+      salinity: 'salt',
+      surfaceTempC: 25,
+      depthM: 0.9,
+      fishDepthM: 0.6,
+      clarityM: 0.6,
+      cover: { kind: 'submerged-grass', density: 0.4 },
+      bottom: 'sand',
+    },
+    { month: 9, forage: ['shrimp-large', 'mullet'], access: 'wade', sky: { cloud: 0.9, sunElevationDeg: -2 } },
+  ),
+  'a jetty in wind and current': at(
+    'striped-bass',
+    { setting: 'jetty', salinity: 'salt', surfaceTempC: 14, depthM: 6, fishDepthM: 2, windMps: 8, currentMps: 0.6 },
+    { forage: ['menhaden'], access: 'jetty', signs: [{ kind: 'empty-cast', count: 30, zoneShare: 0.5 }] },
+  ),
+  'deep under a boat': at(
+    'lake-trout',
+    { surfaceTempC: 12, depthM: 25, fishDepthM: 20, clarityM: 5 },
+    { access: 'bow', forage: ['silverside'] },
+  ),
+  'through ice': at(
+    'walleye',
+    { setting: 'ice', surfaceTempC: 1, depthM: 7, fishDepthM: 6.3 },
+    { month: 2, access: 'ice' },
+  ),
+  'on a bed': at(
+    'largemouth-bass',
+    { depthM: 1.5, fishDepthM: 1.4, clarityM: 2.5 },
+    {
+      month: 4,
+      behaviour: 'guarding',
+      signs: [
+        { kind: 'flare', count: 2, minutesAgo: 2, lure: 'big-swimbait' },
+        { kind: 'empty-cast', count: 6, lure: 'finesse-jig' },
+      ],
+    },
+  ),
+};
+/** Lures whose factors are told with what they rest on, and lures whose rig is told. */
+const TOLD = 2;
+const RIGGED = 5;
+const short = (v: number): string => (v === 0 ? '0' : Number(v.toPrecision(4)).toString());
+const facts = (f: Record<string, unknown>): string =>
+  Object.entries(f)
+    .map(([k, v]) => `${k} ${typeof v === 'number' ? short(v) : JSON.stringify(v)}`)
+    .join(', ');
+
+describe.each(Object.entries(WATERS))('%s', (_name, c) => {
+  const { ranking, scoring } = rankWithGrounds(c, { families: FEW });
+  test('each lure, factor by factor', () => {
+    const rows = ranking.ranked.map((x, n) => [
+      `${x.key}: ${short(x.score)} hooked, ${short(x.strikesPerHour)} (${short(x.low)}–${short(x.high)}) strikes an hour`,
+      n < TOLD ? '' : `  ${x.why.map((w) => `${w.factor} ${short(w.ln)}`).join(', ')}`,
+      ...(n < TOLD ? x.why : []).map((w) => `  ${w.factor} ${short(w.ln)} (${facts(w.facts)})`),
+    ]);
+    expect(rows.flat().filter(Boolean)).toMatchSnapshot();
+  });
+  test('each rig, its reasons and joints', () => {
+    const species = speciesProfile(c.species);
+    const line = { material: 'braid', strengthLb: 20 } as const;
+    const rod = { lengthM: 2.1, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' } as const;
+    const rows = ranking.ranked.slice(0, RIGGED).map((x) => {
+      const f = atWeight(familyById(x.family), x.weightKg);
+      const joints = chooseJoints(f, line, species, scoring.reading, DEFAULT_SCHOOLS);
+      return [
+        `${x.key}: ${facts({ ...x.rig })}`,
+        ...rigReasons(x.rig, f, scoring.reading, species, x.weighing, DEFAULT_SCHOOLS).map(
+          (r) => `  ${facts({ ...r })}`,
+        ),
+        `  ${facts({ ...joints, ...chooseHooks(f, x.rig, species, scoring.reading), ...weakestLink(line, joints) })}`,
+        `  ${JSON.stringify(pairingFaults(f, x.weightKg, { rod, line }, species, scoring.reading))}`,
+      ];
+    });
+    expect(rows.flat().filter(Boolean)).toMatchSnapshot();
+  });
+  test('what is left in the box, the three in hand, the mood', () => {
+    const { excluded, plan, mood, branch } = ranking;
+    expect({ excluded, plan, branch, mood: mood.distribution.map(short) }).toMatchSnapshot();
+  });
+});
+
+const ROUND = { families: FEW.slice(0, 8), withoutRange: true };
+test.each(['bass in wood, bites on the pause', 'cold, clear, pressed, over rock'])(
+  'what would change it: %s',
+  (name) => {
+    const c = WATERS[name]!;
+    const { ladder } = choosingOf(c, ROUND);
+    expect(breakEvens(c, ROUND).map((b) => facts({ ...b }))).toMatchSnapshot();
+    expect(ladder.map((r) => facts({ ...r }))).toMatchSnapshot();
+  },
+);
+test('what another school would change', () => {
+  const c = { ...WATERS['bass in wood, bites on the pause']!, forageAbundance: 'thick' as const };
+  expect(schoolEffects(c, ROUND).map((e) => JSON.stringify(e))).toMatchSnapshot();
+  expect(rankLures(c, { ...ROUND, schools: { order: 'quiet-first' } }).plan).toMatchSnapshot();
+});
