@@ -31,6 +31,7 @@ test('rank answers with mood, reasons in words, rigs, exclusions and three lures
     refusal: expect.any(String),
     casts: expect.any(Number),
     reworked: [],
+    gentler: expect.any(Array),
   });
   const [first] = out.ranked as unknown as { working: Record<string, unknown>; rig: { weightKg: number } }[];
   expect(Object.keys(first!.working)).toEqual([

@@ -83,6 +83,7 @@ function rank(d: z.infer<typeof rankSchema>) {
       casts: r.plan.casts,
       // Roles for which the first lure is worked otherwise: lighter, slower, smaller, another colour.
       reworked: r.plan.reworked,
+      gentler: r.plan.gentler,
     },
     ...(more ? { changes: more.turns, ladder: more.ladder } : {}),
     assumed: r.reading.assumed,

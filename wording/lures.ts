@@ -4,7 +4,8 @@ import type { Ranking } from '../core/ranking/rank';
 import type { RankedLure } from '../core/ranking/ranked';
 import type { Rig } from '../core/ranking/rig';
 import type { Whereabouts } from '../core/water/terms';
-import { COLOUR_NAME, HOOK_NAME, NOISE_NAME, TRAILER_NAME, list } from './names';
+import { HALF_ANGRY } from '../core/mood/guarding';
+import { capital, COLOUR_NAME, HOOK_NAME, NOISE_NAME, TRAILER_NAME, list } from './names';
 import { reasonSentence } from './reasons';
 import { say, type UnitPrefs } from './units';
 
@@ -42,10 +43,15 @@ export function rigLine(r: Rig, u: UnitPrefs): string {
   ]);
 }
 
+/** Fewer an hour than this are not told apart. */
+const HARDLY = 0.005;
+
 /** Fish hooked in an hour of fishing, snags taken off, and the likely range: the number the list is sorted by. */
 export function hookedPerHour(x: { strikesPerHour: number; score: number; low: number; high: number }) {
   const kept = x.score / Math.max(x.strikesPerHour, 1e-9);
-  return { mid: say.rate(x.score), range: `${say.rate(kept * x.low)}–${say.rate(kept * x.high)}` };
+  const [low, high] = [kept * x.low, kept * x.high];
+  const range = high < HARDLY ? 'hardly ever' : `${low < HARDLY ? '0' : say.rate(low)}–${say.rate(high)}`;
+  return { mid: say.rate(x.score), range };
 }
 export function rateLine(x: Parameters<typeof hookedPerHour>[0]): string {
   const { mid, range } = hookedPerHour(x);
@@ -60,8 +66,19 @@ export const WHEREABOUTS_LINE: Record<Whereabouts, string> = {
 };
 
 /** When the second of the three is tied on. */
-export const followText = ({ plan, branch }: Pick<Ranking, 'plan' | 'branch'>): string =>
-  `Best of another kind once ${plan!.casts} ${branch === 'guarding' ? 'passes' : branch === 'ice' ? 'drops' : 'casts'} drew nothing.`;
+export function followText({ plan, branch, mood }: Pick<Ranking, 'plan' | 'branch' | 'mood'>): string {
+  if (branch === 'guarding')
+    return mood.guarding && mood.guarding.mean >= HALF_ANGRY
+      ? 'Should they calm down: an intruder once more.'
+      : 'At the peak of their anger (fin up, quick turns, a nudge at the hook): small enough to carry off.';
+  return `Best of another kind once ${plan!.casts} ${branch === 'ice' ? 'drops' : 'casts'} drew nothing.`;
+}
+
+/** What the third of the three is for. */
+export function refusalText({ plan, branch }: Pick<Ranking, 'plan' | 'branch'>): string {
+  if (branch === 'guarding') return `Of another kind, when ${plan!.casts} passes moved nothing.`;
+  return `${capital(list(plan!.gentler)) || 'Gentler'}, for fish that have seen it all.`;
+}
 
 /** What to do where the box holds no other lure for a role. */
 export const reworkedText = (name: string, role: 'follow' | 'refusal'): string =>

@@ -134,5 +134,5 @@ export const say = {
   depthBand: (band: readonly [number, number], u: UnitPrefs) =>
     `${quantity.depth(band[0], u).value}–${join(quantity.depth(band[1], u))}`,
   /** Rates: two honest digits. */
-  rate: (x: number) => fixed(x, x < 0.095 ? 2 : x < 9.95 ? 1 : 0),
+  rate: (x: number) => (x < 0.005 ? 'under 0.01' : fixed(x, x < 0.095 ? 2 : x < 9.95 ? 1 : 0)),
 } as const;

@@ -62,6 +62,8 @@ export const GUARDING_SIGNS: readonly SignKind[] = [
 const CALMS_PER_MIN = 0.08;
 /** Passes without an answer after which another lure is tried. */
 export const PASSES_BEFORE_CHANGE = 10;
+/** From this mean on their anger has turned: what is carried off comes first. */
+export const HALF_ANGRY = 1.5;
 const PASSES_BEFORE_LEAVING = 30;
 
 /** Chance of seeing a sign in the next ten passes, by agitation; null for what guarding fish never show. */

@@ -92,6 +92,8 @@ test.each(WATERS.map((c) => [`${c.species} in ${c.water.setting}`, c] as const))
       expect(Math.exp(x.why.find((w) => w.factor === 'size')!.ln)).toBeGreaterThanOrEqual(0.5);
     }
     expect(plan!.reworked).toEqual([]);
+    expect(plan!.gentler.includes('slower')).toBe(refusal.speedMps <= 0.65 * start.speedMps);
+    expect(plan!.gentler.includes('smaller')).toBe(refusal.rig.sizeM <= 0.8 * start.rig.sizeM);
     const [f, g] = [familyById(start.family), familyById(refusal.family)];
     expect(g.action).toBeLessThanOrEqual(f.action);
     expect(
@@ -140,6 +142,7 @@ test('a box of one lure is worked otherwise, and a box without a gentler one say
     refusal: 'flipping-jig',
     casts: one.casts,
     reworked: ['follow', 'refusal'],
+    gentler: [],
   });
   const warm = { ...COLD_WOOD, water: { ...COLD_WOOD.water, surfaceTempC: 20, cover: null } };
   const loud = rankLures(warm, { lures: [own('lipless-vibrating'), own('bladed-jig')], withoutRange: true }).plan!;

@@ -4,7 +4,7 @@
  * by its own numbers. Where the box holds none, the same lure is worked otherwise, and that is said.
  */
 import type { Family } from '../lures/family';
-import { PASSES_BEFORE_CHANGE } from '../mood/guarding';
+import { HALF_ANGRY, PASSES_BEFORE_CHANGE } from '../mood/guarding';
 import { costPerStrike } from './cost';
 import { castsFor } from './ladder';
 import { byScore, scoreOfEntry, type RankedLure, type RankEntry } from './ranked';
@@ -20,6 +20,8 @@ export interface Three {
   casts: number;
   /** Roles for which the box holds nothing better than the lure one starts with, worked otherwise. */
   reworked: readonly ('follow' | 'refusal')[];
+  /** In what the third is gentler than the first; none over a bed, where it is of another kind. */
+  gentler: readonly Gentler[];
 }
 
 /** How quiet a lure is for fish that have refused. */
@@ -72,18 +74,21 @@ function starter(
   return entry(tied && tied.score >= NOT_WORTH_RETYING * best.score ? tied : best);
 }
 
+/** In what the third may be gentler than the first. */
+export type Gentler = 'quieter' | 'smaller' | 'slower';
+
 /** Another depth, or another loudness. */
 const differs = (f: Family, g: Family): boolean =>
   f.id !== g.id && (f.mode !== g.mode || Math.abs(f.action - g.action) >= 0.25);
 
-/** Whether a lure is quieter, smaller or slower than the first, and no louder. */
-function gentler(x: RankedLure, f: Family, first: RankedLure, g: Family): boolean {
-  if (f.action > g.action) return false;
-  return (
-    f.action <= g.action - QUIETER_BY ||
-    x.rig.sizeM <= SMALLER * first.rig.sizeM ||
-    x.speedMps <= SLOWER * first.speedMps
-  );
+/** In what a lure is gentler than the first, if it is no louder. */
+function gentlerIn(x: RankedLure, f: Family, first: RankedLure, g: Family): Gentler[] {
+  if (f.action > g.action) return [];
+  return [
+    ...(f.action <= g.action - QUIETER_BY ? (['quieter'] as const) : []),
+    ...(x.rig.sizeM <= SMALLER * first.rig.sizeM ? (['smaller'] as const) : []),
+    ...(x.speedMps <= SLOWER * first.speedMps ? (['slower'] as const) : []),
+  ];
 }
 
 /**
@@ -111,17 +116,19 @@ export function chooseThree(
   const casts = castsFor(first, here.zone.share, s);
   const others = again(casts);
   const follow = (others.find((x) => differs(x.e.f, first.f)) ?? others[0])?.e;
-  const last = again(2 * casts + 6).filter(({ e }) => e !== follow && gentler(byKey.get(e.key)!, e.f, here, first.f));
+  const gentler = (e: RankEntry): Gentler[] => gentlerIn(byKey.get(e.key)!, e.f, here, first.f);
+  const last = again(2 * casts + 6).filter(({ e }) => e !== follow && gentler(e).length > 0);
   const refusal = (
     last.find((x) => x.e.f.action <= QUIET_ACTION && x.e.f.mode !== 'surface') ??
     last.find((x) => x.e.f.mode !== 'surface') ??
     last[0]
   )?.e;
-  return three(casts, first.key, follow?.key, refusal?.key);
+  return { ...three(casts, first.key, follow?.key, refusal?.key), gentler: refusal ? gentler(refusal) : [] };
 }
 
 const three = (casts: number, start: string, follow: string | undefined, refusal: string | undefined): Three => ({
   casts,
+  gentler: [],
   start,
   follow: follow ?? start,
   refusal: refusal ?? start,
@@ -131,14 +138,13 @@ const three = (casts: number, start: string, follow: string | undefined, refusal
 /** Calm, and at the peak of their anger. */
 const CALM = [1, 0, 0, 0];
 const AT_THE_PEAK = [0, 0, 0, 1];
-const HALF_WAY = 1.5;
 
 /** One for now, one for when their anger has turned, one of another kind when the first moves nothing. */
 function threeForGuarding(ranked: readonly RankedLure[], able: readonly RankEntry[], s: Scoring): Three {
   const start = ranked[0]!;
   const least = WORTH_TYING * start.score;
   const mode = (key: string): Family['mode'] => able.find((e) => e.key === key)!.f.mode;
-  const turned = whenAngry(s, s.mood.guarding!.mean < HALF_WAY ? AT_THE_PEAK : CALM);
+  const turned = whenAngry(s, s.mood.guarding!.mean < HALF_ANGRY ? AT_THE_PEAK : CALM);
   const follow = scoredBy(
     able.filter((e) => e.key !== start.key),
     turned,

@@ -6,7 +6,7 @@ import { contentHash } from '../../core/base/hash';
 import type { RankedLure } from '../../core/ranking/ranked';
 import { simpleThree } from '../../core/ranking/simple';
 import { queryKeys } from '../../data/keys';
-import { followText, reworkedText, WHEREABOUTS_LINE } from '../../wording/lures';
+import { followText, refusalText, reworkedText, WHEREABOUTS_LINE } from '../../wording/lures';
 import { capital, list } from '../../wording/names';
 import { exclusionSentence } from '../../wording/reasons';
 import { compute } from '../../workers/client';
@@ -34,7 +34,7 @@ import { useNames } from './useNames';
 const ROLES = [
   { key: 'start', title: 'Start with', more: 'Best for the mood as it stands.' },
   { key: 'follow', title: 'Then', more: 'Best of another kind.' },
-  { key: 'refusal', title: 'If they refuse', more: 'Quieter, smaller or slower, for fish that have seen it all.' },
+  { key: 'refusal', title: 'If they refuse', more: null },
 ] as const;
 
 /** How many of the left-out are told at once. */
@@ -82,7 +82,13 @@ export function LuresScreen() {
                   <RoleCard
                     key={role.key}
                     title={role.title}
-                    more={role.key === 'start' ? startMore : role.key === 'follow' ? followText(ranking) : role.more}
+                    more={
+                      role.key === 'start'
+                        ? startMore
+                        : role.key === 'follow'
+                          ? followText(ranking)
+                          : refusalText(ranking)
+                    }
                     x={x}
                   />
                 ) : null;
