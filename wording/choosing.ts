@@ -41,12 +41,14 @@ export const breakEvenSentence = (t: BreakEven, name: NameOf, leader: string, u:
     : `The ${name(t.rival)} overtakes ${condition(t, u)}.`;
 
 /** Where nothing near would change the lead. */
-export const leadText = (leader: string | null, able: number, name: NameOf): string =>
-  !leader
-    ? 'Nothing leads here.'
-    : able < 2
-      ? `The ${name(leader)} is the only one that works here.`
-      : `Nothing near: the ${name(leader)} leads by a long way.`;
+export const leadText = (leader: string | null, able: number, name: NameOf, turned: string | null = null): string =>
+  turned
+    ? `Their anger alone: once it turns, the ${name(turned)} comes first.`
+    : !leader
+      ? 'Nothing leads here.'
+      : able < 2
+        ? `The ${name(leader)} is the only one that works here.`
+        : `Nothing near: the ${name(leader)} leads by a long way.`;
 
 export const minutesText = (min: number): string => (min < 1.5 ? 'a minute' : `${Math.round(min)} minutes`);
 

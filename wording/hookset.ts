@@ -11,6 +11,7 @@ const WAY_TEXT: Record<SetWay, string> = {
   sweep: 'Sweep the rod low and to the side; small points need no jerk.',
   hard: 'Take up the slack with the reel, then strike hard: the hook must come out of its bait and through the jaw.',
   lift: 'Only lift: the mouth is like paper.',
+  'lift-and-wind': 'Straight below you there is no room for a sweep: lift the tip and wind at once, and keep winding.',
 };
 
 export function hookSetSentences(a: HookSetAdvice, material: LineMaterial, u: UnitPrefs): string[] {

@@ -120,6 +120,8 @@ export function reelInText(p: Plan, u: UnitPrefs): string | null {
 
 /** What the mood asks of the hands, and what the lure allows. */
 export function wishSentence({ wish, hands }: Plan, style: CadenceStyle, u: UnitPrefs): string {
+  if (wish.onBed)
+    return `They guard and do not feed. Throw past the bed, bring it onto it, let it lie and shake it where it lies: about ${say.seconds(Math.round(hands.pauseS * 2) / 2)} still between two shakes. Watch the fish, not the line.`;
   const hang = hangs(style);
   const pace =
     wish.speedMps < 0.25 ? 'something that crawls' : wish.speedMps < 0.6 ? 'an easy pace' : 'something quick';

@@ -24,7 +24,7 @@ const WANTS_SMALL = [0, 0.05, 0.4, 1] as const;
 const INTRUDER = { size: 1.7, width: 0.4 } as const;
 const MOUTHFUL = { size: 0.65, width: 0.35 } as const;
 /** A lure is let onto the bed, left there, moved once and taken back, s. */
-const PASS_S = 30;
+export const PASS_S = 30;
 const BETWEEN_PASSES_S = 9;
 const STAY_SHARE = 0.8;
 /** A lure that must move this fast to work has left the bed at once, m/s. */

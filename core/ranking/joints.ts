@@ -88,6 +88,9 @@ const leaderLb = (lb: number): number => LEADERS_LB.find((x) => x >= lb - 1e-9) 
 /** A knot takes a fifth of what it is tied in: the leader makes up for it. */
 const FOR_THE_KNOT = 1.25;
 
+/** A leader bears the throw of so much lure for each pound, kg. */
+const THROWN_KG_PER_LB = 0.0028;
+
 /** Below a boat in clear water, lb, by how wary and how strong. */
 const BELOW_LB: Partial<Record<SpeciesId, number>> = { 'lake-trout': 15, 'coho-salmon': 20, 'chinook-salmon': 25 };
 const BELOW_M = 2.1;
@@ -126,7 +129,7 @@ function leaderOf(
   r: ResolvedConditions,
   schools: Pick<Schools, 'line'>,
 ): { leader: Leader | null; why: LeaderWhy } {
-  const needLb = neededLb(p, r);
+  const needLb = Math.max(neededLb(p, r), f.weightKg[1] / THROWN_KG_PER_LB);
   if (f.id === 'carolina-rig') {
     const strengthLb = Math.max(6, Math.min(leaderLb(line.strengthLb * 0.7), line.strengthLb));
     return { leader: { material: 'fluorocarbon', strengthLb, lengthM: 0.7 }, why: 'breaks-first' };

@@ -29,11 +29,14 @@ export function MindPart() {
   const { units } = useTheme();
   const nameOf = useNames();
   const { data, isError } = useChoosing();
+  const turned = ranking?.branch === 'guarding' ? (ranking.plan?.follow ?? null) : null;
   return (
     <Part title="What would change its mind">
       {isError ? <Say tone="soft">This could not be worked out just now.</Say> : null}
       {!data && !isError ? <Say role="status">Trying other waters…</Say> : null}
-      {data && data.turns.length === 0 ? <Say>{leadText(data.leader, ranking?.ranked.length ?? 0, nameOf)}</Say> : null}
+      {data && data.turns.length === 0 ? (
+        <Say>{leadText(data.leader, ranking?.ranked.length ?? 0, nameOf, turned)}</Say>
+      ) : null}
       {data?.turns.map((t) => (
         <Say key={`${t.reading}${t.way}`}>{breakEvenSentence(t, nameOf, data.leader!, units)}</Say>
       ))}

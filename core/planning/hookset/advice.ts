@@ -15,7 +15,15 @@ import type { HookWire } from '../../ranking/hooks';
 import type { WeakestLink } from '../../ranking/weakest';
 
 /** Ways of setting a hook. */
-export const SET_WAYS = ['wait-longer', 'wait-for-weight', 'reel-then-lift', 'sweep', 'hard', 'lift'] as const;
+export const SET_WAYS = [
+  'wait-longer',
+  'wait-for-weight',
+  'reel-then-lift',
+  'sweep',
+  'hard',
+  'lift',
+  'lift-and-wind',
+] as const;
 export type SetWay = (typeof SET_WAYS)[number];
 
 /** How and when to set the hook, and how to set the drag for it. */
@@ -69,6 +77,7 @@ function wayOf(
   if (f.mode === 'surface') return { way: 'wait-for-weight', waitS: [0.5, 1] };
   if (f.mode === 'float') return { way: 'reel-then-lift', waitS: [0.5, 1.5] };
   if (softMouth) return { way: 'lift', waitS: [0, 0.5] };
+  if (f.mode === 'vertical') return { way: 'lift-and-wind', waitS: [0, 0.5] };
   if (f.hook === 'treble') return { way: 'sweep', waitS: [0, 0.5] };
   return f.hook === 'weedless' ? { way: 'hard', waitS: [0.3, 1] } : { way: 'sweep', waitS: [0, 0.5] };
 }

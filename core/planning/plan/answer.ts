@@ -12,6 +12,8 @@ import type { Mood } from '../../water/moods';
 /** What the mood asks of the hands, and what the lure allows of it. */
 export interface Wish {
   mood: Mood;
+  /** They guard a bed: no mood is asked. */
+  onBed: boolean;
   /** Hang that the fish want, and how long this lure can be left alone in their band, s. */
   pauseS: number;
   hangLimitS: number;
@@ -78,6 +80,7 @@ const moreShut = (p: PlanTask, by: number): number =>
 export function wishOf(p: PlanTask, givenMps: number): Wish {
   return {
     mood: likeliestMood(p.mood.distribution),
+    onBed: p.onBed,
     pauseS: p.wantedPauseS,
     hangLimitS: p.hangLimitS,
     speedMps: p.speedMps,

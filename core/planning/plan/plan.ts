@@ -54,7 +54,7 @@ export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator
   let simulations = 0;
   let bestShare = 0;
   // A lure on top is on top whatever the hands do: nothing to search.
-  const searched = effort === 'settled' && p.family.mode !== 'surface';
+  const searched = effort === 'settled' && p.family.mode !== 'surface' && !p.onBed;
   const about = searched ? MIN_CANDIDATES + FINALISTS.quick + FINALISTS.plan + DRAWS.length + ABOUT_AFTERWARDS : 1;
   function* cast(
     q: PlanTask,

@@ -56,6 +56,7 @@ const between = (a: number, b: number) => ({
 
 /** What is free to vary in this problem: what the angler set is not, nor what the way of working settles by itself. */
 export function freeParameters(p: PlanTask, start: RetrieveSettings): FreeParameter[] {
+  if (p.onBed) return [];
   const set = p.request.set ?? {};
   const swims = p.family.mode === 'swim';
   const out: FreeParameter[] = [];

@@ -1,6 +1,14 @@
 import { usualRequest as request } from '../../fixtures/usualRequest';
 import { styleFor } from '../../ranking/working';
-import { firstCountdownS, firstSettings, maxTurnsPerS, setUpTask, turnsFor, type PlanTask } from './setup';
+import {
+  firstCountdownS,
+  firstSettings,
+  maxTurnsPerS,
+  MIN_TURNS_PER_S,
+  setUpTask,
+  turnsFor,
+  type PlanTask,
+} from './setup';
 
 const problem = (...a: Parameters<typeof request>): PlanTask => setUpTask(request(...a));
 
@@ -95,4 +103,23 @@ test('salt water is denser', () => {
   });
   expect(salt.waterDensityKgM3).toBe(1025);
   expect(problem('paddletail').waterDensityKgM3).toBe(998);
+});
+
+describe('onto a bed', () => {
+  const onBed = (family: Parameters<typeof request>[0]): PlanTask => {
+    const r = request(family, { depthM: 1.5, fishDepthM: 1.4 });
+    return setUpTask({ ...r, conditions: { ...r.conditions, behaviour: 'guarding', month: 4 } });
+  };
+  test('it is pitched, lies on the bottom and is shaken where it lies, for as long as a pass takes', () => {
+    const p = onBed('texas-rig');
+    expect(p.castM).toBeLessThan(12);
+    expect([p.depthM, p.floorDepthM, p.bandM[1], p.style]).toEqual([1.5, 1.5, 1.5, 'shake']);
+    expect(p.longestS).toBeCloseTo(30 + p.sinkS, 6);
+    expect(firstSettings(p).turnsPerS).toBe(MIN_TURNS_PER_S);
+    expect(onBed('big-swimbait').style).toBe('shake');
+    // What floats up cannot be left to lie; what is worked on top is not let down.
+    expect(onBed('floating-minnow').style).not.toBe('shake');
+    expect(onBed('popper').onBed).toBe(false);
+    expect(problem('texas-rig').onBed).toBe(false);
+  });
 });

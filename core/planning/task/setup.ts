@@ -2,6 +2,7 @@
 import { scoringOf } from '../../ranking/scoring';
 import { weigh } from '../../ranking/weighing';
 import { pitchedShare } from '../../ranking/cover';
+import { PASS_S } from '../../ranking/guarding';
 import { chooseWorking, styleFor, worthOfWorking, type CastWorking } from '../../ranking/working';
 import { familyById } from '../../lures/families';
 import type { Family } from '../../lures/family';
@@ -58,6 +59,8 @@ export interface PlanTask {
   overshootM: number;
   /** Dropped into standing cover and brought out again, instead of retrieved along. */
   pitched: boolean;
+  /** Put onto a bed and left there: nothing to search. */
+  onBed: boolean;
   /**
    * What carries a sunken lure, m: the bottom, or the limbs of the cover it is dropped into (it is crawled over them at
    * the fish's depth).
@@ -96,6 +99,12 @@ const BOTTOM_BAND_M = 0.3;
 /** A lure on the surface counts while it is this near the top, m. */
 const SURFACE_BAND_M = 0.15;
 
+/** A bed in sight is cast past from here, m; the lure lies so long between two shakes, s; prior: judgement. */
+const BED_M = 9;
+const LIE_S = 4;
+/** A fish on its bed is this far above it, m. */
+const ON_BED_M = 0.4;
+
 /** A pitch: how far, m, and how long it is worked once it is down, s. prior: judgement. */
 const PITCH_M = 7;
 const PITCH_S = 20;
@@ -113,6 +122,9 @@ function bandFor(f: Family, r: ResolvedConditions, pitched: number, depthM: numb
   if (f.mode === 'bottom' && pitched < 0.5) return [Math.min(r.fishBandM[0], r.depthM - BOTTOM_BAND_M), r.depthM];
   return r.fishBandM;
 }
+
+/** What does not float up can be left lying. */
+const canLie = (f: Family): boolean => f.mode === 'bottom' || f.soft || f.build.kind === 'head' || f.build.gravity > 1;
 
 /** Everything about a request that the settings do not change. Never fails for legal requests. */
 export function setUpTask(request: PlanRequest): PlanTask {
@@ -136,13 +148,16 @@ export function setUpTask(request: PlanRequest): PlanTask {
   const known = knownOf(request, family, rig.weightKg);
   const asCounted = adjustedLure(lurePhysics(family, rig.weightKg, rig.trailer), known);
   const lure = { ...asCounted, liftAreaM2: asCounted.liftAreaM2 * (set.lipScale ?? 1) };
-  const pitched = pitchedShare(family, reading);
-  const { depthM, speedMps } = chooseWorking(family, scoring.context);
+  const onBed = reading.behaviour === 'guarding' && (family.mode === 'bottom' || family.mode === 'swim');
+  const pitched = onBed ? 1 : pitchedShare(family, reading);
+  const working = chooseWorking(family, scoring.context);
+  const depthM = onBed ? reading.depthM : working.depthM;
+  const { speedMps } = working;
   const flightM =
     stand.castShare *
     comfortableCastM(request.rod, lure.massKg, family.bulk, lineDiameterM(line)) *
     leftByWind(windRead(reading), family.bulk);
-  const comfortable = pitched > 0.5 ? PITCH_M : flightM;
+  const comfortable = onBed ? BED_M : pitched > 0.5 ? PITCH_M : flightM;
   const overshootM = overshoot(family, lure, depthM, reading);
   const castM =
     set.castM ?? Math.round(Math.min(comfortable, request.targetM ? request.targetM + overshootM : comfortable));
@@ -165,13 +180,16 @@ export function setUpTask(request: PlanRequest): PlanTask {
     comfortableM: Math.max(castM, Math.round(comfortable)),
     castM,
     overshootM,
-    bandM: bandFor(family, reading, pitched, depthM),
+    bandM: onBed
+      ? [Math.min(reading.fishBandM[0], reading.depthM - ON_BED_M), reading.depthM]
+      : bandFor(family, reading, pitched, depthM),
+    onBed,
     pitched: pitched > 0.5,
-    floorDepthM: pitched > 0.5 ? Math.min(reading.depthM, reading.fishBandM[1]) : reading.depthM,
-    longestS: pitched > 0.5 ? PITCH_S + sinkS : MAX_CAST_S,
+    floorDepthM: pitched > 0.5 && !onBed ? Math.min(reading.depthM, reading.fishBandM[1]) : reading.depthM,
+    longestS: onBed ? PASS_S + sinkS : pitched > 0.5 ? PITCH_S + sinkS : MAX_CAST_S,
     metresPerTurn: metresPerTurn(request.reel, castM / 2) * known.reel.ratio,
     speedMps,
-    style: set.style ?? styleFor(family, mood.mean),
+    style: set.style ?? (onBed && canLie(family) ? 'shake' : styleFor(family, mood.mean)),
     pauseS: set.pauseS ?? Math.max(0.5, toHalf(Math.min(wantedPauseS, limitS))),
     worthOf: worthOfWorking(family, scoring.context),
     wantedPauseS,
@@ -179,7 +197,8 @@ export function setUpTask(request: PlanRequest): PlanTask {
     sinkS,
     waterDensityKgM3: waterDensityKgM3(reading.salinity),
   };
-  return set.pauseS === undefined && hangs(task.style) ? { ...task, pauseS: hangFor(task) } : task;
+  if (set.pauseS !== undefined || !hangs(task.style)) return task;
+  return { ...task, pauseS: onBed ? LIE_S : hangFor(task) };
 }
 
 /** A lure that hangs for as long as it can be left alone in the band is out of it for so much of the cast. */
@@ -305,13 +324,14 @@ function openAngleDeg(p: PlanTask): number {
 /** Settings from closed forms and the hold table, before any search. */
 export function firstSettings(p: PlanTask): RetrieveSettings {
   const set = p.request.set ?? {};
-  const start = tableStarts(p)[0] ?? null;
+  // What lies on a bed is not held at a depth.
+  const start = p.onBed ? null : (tableStarts(p)[0] ?? null);
   const wished: TipPosition = start ? (start.tipM > 1 ? 'up' : 'down') : FIRST_TIP[p.family.mode];
   const position = p.stand.tips.includes(wished) ? wished : p.stand.tips[0]!;
   return {
     castM: p.castM,
     countdownS: set.countdownS ?? (start ? Math.round(start.countdownS * 2) / 2 : firstCountdownS(p)),
-    turnsPerS: set.turnsPerS ?? turnsFor(p, p.speedMps, p.style, p.pauseS),
+    turnsPerS: set.turnsPerS ?? (p.onBed ? MIN_TURNS_PER_S : turnsFor(p, p.speedMps, p.style, p.pauseS)),
     tip: tipSetting(set.tip ?? position, p.request.rod, p.reading.access),
     angleDeg: set.angleDeg ?? openAngleDeg(p),
     style: p.style,
