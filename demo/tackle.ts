@@ -22,6 +22,7 @@ const lure = (
   lengthM: mm / 1000,
   colour,
   hook,
+  bare: false,
   priceMinor: price,
   count,
   note: '',

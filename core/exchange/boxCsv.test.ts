@@ -66,6 +66,8 @@ test('out and in again is the same box; a formula stays text', () => {
   const { lures } = read(
     `${HEAD}\n"=1+1",popper,9,65,white,treble,9.5,2,yes,"a note, with a comma"\nB,paddletail,7,90,dark,single,2,8,,\n`,
   );
+  // A body without head and hook stays one.
+  lures[1]!.bare = true;
   const stored = lures.map((l, i) => ({ ...l, id: `l${i}` }));
   const text = writeBoxCsv(stored);
   expect(text).toContain("'=1+1");

@@ -18,6 +18,8 @@ export const boxLureSchema = z.strictObject({
   massKg: weightKg,
   lengthM: z.number().min(0.005).max(0.5).nullish(),
   hook: z.enum(HOOKS).nullish(),
+  /** A soft body without head or hook. */
+  bare: z.boolean().nullish(),
   colour: z.enum(COLOURS).nullish(),
   priceMinor: z.number().int().min(0).max(1_000_000).nullish(),
   count: z.number().int().min(0).max(10_000).nullish(),
@@ -43,6 +45,7 @@ export function ownLureOf(l: BoxLure, index: number): OwnLure {
     weightKg: l.weightKg ?? l.massKg ?? f.weightKg[1],
     lengthM: l.lengthM ?? f.lengthM[1],
     hook: l.hook ?? f.hook,
+    bare: !!l.bare && f.soft,
     colour: l.colour ?? null,
     priceMinor: l.priceMinor ?? 0,
   };
@@ -58,6 +61,7 @@ export function lureOf(l: BoxLure): Omit<Lure, 'id'> {
     lengthM: l.lengthM ?? f.lengthM[1],
     colour: l.colour ?? 'natural',
     hook: l.hook ?? f.hook,
+    bare: !!l.bare && f.soft,
     priceMinor: l.priceMinor ?? 0,
     count: l.count ?? 1,
     note: l.note ?? '',
@@ -74,6 +78,7 @@ export const documentLure = (l: Omit<Lure, 'id'>): BoxLure => ({
   weightKg: l.weightKg,
   lengthM: l.lengthM,
   hook: l.hook,
+  bare: l.bare,
   colour: l.colour,
   priceMinor: l.priceMinor,
   count: l.count,

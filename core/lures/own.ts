@@ -11,6 +11,8 @@ export interface OwnLure {
   weightKg: number;
   lengthM: number;
   hook: Hook;
+  /** A body without head or hook: weight and hook are chosen as for its kind. */
+  bare?: boolean;
   /** Null: one of the right colour is there. */
   colour: Colour | null;
   /** Smallest coin; 0: not known. */
@@ -20,6 +22,7 @@ export interface OwnLure {
 /** Weights 0.2 g – 0.5 kg, lengths 5 mm – 0.5 m. */
 export function familyOfLure(lure: OwnLure): Family {
   const f = familyById(lure.family);
+  if (lure.bare) return { ...f, lengthM: [lure.lengthM, lure.lengthM, lure.lengthM], colour: lure.colour };
   return {
     ...withHook(atWeight(f, lure.weightKg), lure.hook),
     lengthM: [lure.lengthM, lure.lengthM, lure.lengthM],
@@ -28,6 +31,12 @@ export function familyOfLure(lure: OwnLure): Family {
   };
 }
 
-/** What is tied on: an own lure as it is, or a kind of lure at the weight that was chosen, kg. */
-export const tiedOn = (own: OwnLure | undefined, family: FamilyId, weightKg: number): Family =>
-  own ? familyOfLure(own) : atWeight(familyById(family), weightKg);
+/** What is tied on: an own lure as it is, or a kind of lure, or a bare body, at the weight that was chosen, kg. */
+export function tiedOn(own: OwnLure | undefined, family: FamilyId, weightKg: number): Family {
+  if (own && !own.bare) return familyOfLure(own);
+  return atWeight(own ? familyOfLure(own) : familyById(family), weightKg);
+}
+
+/** About what is thrown, kg: of a bare body the usual weight of its kind. */
+export const thrownKg = (lure: Pick<OwnLure, 'bare' | 'family' | 'weightKg'>): number =>
+  lure.bare ? familyById(lure.family).weightKg[1] : lure.weightKg;

@@ -47,6 +47,7 @@ OLDER.block = {
   const { weightG, ...lure } = OLDER.lure![1]!;
   OLDER.lure![2] = { ...lure, weightKg: Number(weightG) / 1000, count: 2 };
   OLDER.lure![3] = { ...OLDER.lure![2], family: 'slender-metal' };
+  OLDER.lure![4] = { ...OLDER.lure![3], favourite: true, lostAtMs: null };
 }
 OLDER.preferences = { 1: first('preferences'), 2: { ...first('preferences'), shortcuts: false } };
 OLDER.preferences[3] = {

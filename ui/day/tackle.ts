@@ -6,6 +6,7 @@ import type { Preferences } from '../../core/records/preferences';
 import type { Reel } from '../../core/records/reel';
 import type { Rod } from '../../core/records/rod';
 import type { Outfit } from '../../core/tackle/outfit';
+import { thrownKg } from '../../core/lures/own';
 import { rodFit } from '../../core/tackle/rod';
 import type { Day } from '../../core/trip/day';
 import type { BookWithoutLog } from './useBookWithoutLog';
@@ -52,7 +53,7 @@ export function chooseTackle(
   lure: Lure | null,
 ): Tackle | null {
   const rods = inUse(book.rod);
-  const fits = (r: Rod): boolean => !lure || rodFit(r, lure.weightKg) === 'fits';
+  const fits = (r: Rod): boolean => !lure || rodFit(r, thrownKg(lure)) === 'fits';
   const rod =
     rods.find((r) => r.id === day?.trip.rodId) ??
     rods.find((r) => r.id === prefs.lastRodId && fits(r)) ??

@@ -37,6 +37,7 @@ function planRequest(
   t: Tackle | null,
   schools: Schools,
   measured: Measured | null,
+  chosenKg: number | undefined,
 ): PlanRequest | null {
   if (!day || !lure || !t) return null;
   return {
@@ -45,9 +46,9 @@ function planRequest(
       id: lure.id,
       family: lure.family,
       name: lure.name,
-      weightKg: lure.weightKg,
       lengthM: lure.lengthM,
-      hook: lure.hook,
+      // A bare body gets the weight that the ranking chose, and the hook that the cover asks for.
+      ...(lure.bare ? { weightKg: chosenKg } : { weightKg: lure.weightKg, hook: lure.hook }),
     },
     ...outfitOf(t),
     schools,
@@ -86,9 +87,10 @@ export function useDayPlan(
     () => (lure && tackle ? measuredFor(book, lure.id, tackle.reel.id) : null),
     [book, lure, tackle],
   );
+  const chosenKg = lure?.bare ? ranking?.ranked.find((x) => x.key === lure.id)?.weightKg : undefined;
   const request = useMemo(
-    () => planRequest(day, lure, tackle, schools, measured),
-    [day, lure, tackle, schools, measured],
+    () => planRequest(day, lure, tackle, schools, measured, chosenKg),
+    [day, lure, tackle, schools, measured, chosenKg],
   );
   const planIdentity = request ? contentHash(request) : 'none';
   const asked = request ? contentHash(withoutTime(request)) : 'none';

@@ -67,12 +67,13 @@ export function useQuestion(
       inHand,
       ...(box.length > 0
         ? {
-            lures: box.map(({ id, family, weightKg, lengthM, hook, colour, priceMinor }) => ({
+            lures: box.map(({ id, family, weightKg, lengthM, hook, bare, colour, priceMinor }) => ({
               id,
               family,
               weightKg,
               lengthM,
               hook,
+              bare,
               colour,
               priceMinor,
             })),

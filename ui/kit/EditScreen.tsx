@@ -121,7 +121,7 @@ function Editor({
       sub={existing ? `Change this ${KIND_NAME[kind]}` : undefined}
       section={false}
     >
-      {existing && kind === 'lure' ? <MeasureLure lure={existing as unknown as Lure} /> : null}
+      {existing && kind === 'lure' && !existing.bare ? <MeasureLure lure={existing as unknown as Lure} /> : null}
       {existing && kind === 'reel' ? <MeasureReel reel={existing as unknown as Reel} /> : null}
       {fields.map((f) => (
         <FieldView

@@ -47,7 +47,7 @@ const SHELVES: readonly Shelf[] = [
       Object.values(book.lure).map((l) => ({
         id: l.id,
         title: l.name,
-        sub: `${FAMILY_NAME[l.family]}, ${say.weight(l.weightKg, u)}${l.count > 1 ? ` ×${l.count}` : ''}`,
+        sub: `${FAMILY_NAME[l.family]}, ${l.bare ? 'body only' : say.weight(l.weightKg, u)}${l.count > 1 ? ` ×${l.count}` : ''}`,
         retired: retiredOf(l) || l.lostAtMs !== null,
         picture: <LurePicture family={l.family} width={40} />,
       })),

@@ -70,6 +70,12 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, kept: Kept = {}): Fie
         { type: 'number', key: 'lengthM', label: 'Length', stepper: STEPPERS.size(u), text: (v) => say.size(v, u) },
         { type: 'choice', key: 'colour', label: 'Colour', options: options(COLOURS, COLOUR_NAME) },
         { type: 'choice', key: 'hook', label: 'Hook', options: options(HOOKS, HOOK_NAME) },
+        {
+          type: 'flags',
+          key: '',
+          label: 'Rigged by us',
+          options: [{ value: 'bare', title: 'Body only: weight and hook chosen for the water' }],
+        },
         { type: 'number', key: 'count', label: 'How many', stepper: STEPPERS.plain(1, 0, 200), text: (v) => String(v) },
         {
           type: 'number',
@@ -306,6 +312,7 @@ export function newDraft(kind: EditableKind, id: string, zone: string, water: Wa
         priceMinor: 500,
         count: 1,
         note: '',
+        bare: false,
         favourite: false,
         lostAtMs: null,
       };

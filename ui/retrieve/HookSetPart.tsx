@@ -5,13 +5,21 @@ import { Part } from '../parts/Box';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
+import type { Rig } from '../../core/ranking/rig';
 import type { Lure } from '../../core/records/lure';
 import { jointSentences } from '../../wording/rig';
 import { useHookSet } from './useHookSet';
 
-export function HookSetPart({ lure, tackle, castM }: { lure: Lure; tackle: Tackle; castM: number }) {
+interface Asked {
+  lure: Lure;
+  tackle: Tackle;
+  castM: number;
+  rig: Rig;
+}
+
+export function HookSetPart({ lure, tackle, castM, rig }: Asked) {
   const { units } = useTheme();
-  const set = useHookSet(lure, tackle, castM);
+  const set = useHookSet(lure, tackle, castM, rig);
   if (!set) return null;
   const { advice, tied } = set;
   const { line } = tackle;

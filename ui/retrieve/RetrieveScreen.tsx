@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { familyById } from '../../core/lures/families';
+import { thrownKg } from '../../core/lures/own';
 import { measurementsOf } from '../../core/records';
 import type { Plan } from '../../core/planning/plan/plan';
 import { rodFit } from '../../core/tackle/rod';
@@ -63,11 +64,12 @@ export function RetrieveScreen() {
   const f = familyById(lure.family);
   const way = plan ? planWay(plan) : 'cast';
   const reelIn = plan && way === 'cast' ? reelInText(plan, units) : null;
-  const fit = rodFit(tackle.rod, lure.weightKg);
+  const weightKg = (lure.bare ? plan?.presentation.rig.weightKg : null) ?? thrownKg(lure);
+  const fit = rodFit(tackle.rod, weightKg);
   return (
     <Screen
       title={lure.name}
-      sub={`${FAMILY_NAME[lure.family]}, ${say.weight(lure.weightKg, units)} · ${tackle.line.name}`}
+      sub={`${FAMILY_NAME[lure.family]}, ${say.weight(weightKg, units)} · ${tackle.line.name}`}
       right={
         plan ? (
           <View
@@ -90,7 +92,7 @@ export function RetrieveScreen() {
       ) : null}
       {!plan && !planError ? <Say role="status">Casting it on the model…</Say> : null}
       {fit !== 'fits' ? (
-        <Note>{`${capital(say.weight(lure.weightKg, units))} is ${fit === 'too-heavy' ? 'heavier' : 'lighter'} than ${tackle.rod.name} is rated for (${say.weight(tackle.rod.minLureKg, units)}–${say.weight(tackle.rod.maxLureKg, units)}). Choose another rod below.`}</Note>
+        <Note>{`${capital(say.weight(weightKg, units))} is ${fit === 'too-heavy' ? 'heavier' : 'lighter'} than ${tackle.rod.name} is rated for (${say.weight(tackle.rod.minLureKg, units)}–${say.weight(tackle.rod.maxLureKg, units)}). Choose another rod below.`}</Note>
       ) : null}
       {plan ? (
         <>
@@ -137,7 +139,12 @@ export function RetrieveScreen() {
               </Part>
             </>
           ) : null}
-          <HookSetPart lure={lure} tackle={tackle} castM={way === 'down' ? plan.depthM : plan.hands.castM} />
+          <HookSetPart
+            lure={lure}
+            tackle={tackle}
+            castM={way === 'down' ? plan.depthM : plan.hands.castM}
+            rig={plan.presentation.rig}
+          />
           <Button title="Plan card for the pocket" onPress={() => router.navigate('/retrieve/card' as never)} />
           <Disclosure
             title="More: compare plans, other tackle, below the boat"

@@ -1,5 +1,7 @@
 /** How to set the hook and the drag for the lure that is tied on: one answer for the page and the card. */
-import { familyOfLure } from '../../core/lures/own';
+import { withHook } from '../../core/lures/hookSnag';
+import { familyOfLure, thrownKg, tiedOn } from '../../core/lures/own';
+import type { Rig } from '../../core/ranking/rig';
 import { adviseHookSet, type HookSetAdvice } from '../../core/planning/hookset/advice';
 import type { Lure } from '../../core/records/lure';
 import { speciesProfile } from '../../core/water/species';
@@ -7,18 +9,20 @@ import { useConditions } from '../day/contexts';
 import type { Tackle } from '../day/tackle';
 import { useTied, type Tied } from '../lures/useTied';
 
-/** `castM`: how far out the fish may take it, m. Null before the day's reading is there. */
+/** `castM`: how far out the fish may take it, m; `rig`: as it was planned. Null before the day's reading is there. */
 export function useHookSet(
   lure: Lure | null,
   tackle: Tackle | null,
   castM: number,
+  rig?: Rig,
 ): { advice: HookSetAdvice; tied: Tied } | null {
   const { day } = useConditions();
-  const tiedOn = useTied();
+  const tiedWith = useTied();
   if (!lure || !tackle || !day) return null;
-  const family = familyOfLure(lure);
+  const made = lure.bare && rig ? rig : { hook: lure.hook, sizeM: lure.lengthM, weightKg: thrownKg(lure) };
+  const family = lure.bare ? withHook(tiedOn(lure, lure.family, made.weightKg), made.hook) : familyOfLure(lure);
   const { rod, line } = tackle;
-  const tied = tiedOn(family, { hook: lure.hook, sizeM: lure.lengthM, weightKg: lure.weightKg }, line);
+  const tied = tiedWith(family, made, line);
   if (!tied) return null;
   const { weakest, hooks } = tied;
   const species = speciesProfile(day.trip.species);

@@ -173,3 +173,34 @@ test('what would change the choice asks about the lure that leads by the plans',
   expect(asked.leader).toBe(ranking.ranked[0]!.key);
   expect(asked.ladder[0]!.key).toBe(ranking.plan!.start);
 });
+
+test('a bare body is given a weight and a hook as its kind is, and keeps its length', () => {
+  const body = {
+    id: 'b',
+    family: 'paddletail' as const,
+    weightKg: 0.006,
+    lengthM: 0.12,
+    hook: 'single' as const,
+    bare: true,
+    colour: null,
+    priceMinor: 0,
+  };
+  const grown: Conditions = { ...WATER, water: { ...WATER.water, cover: { kind: 'submerged-grass', density: 0.5 } } };
+  for (const [water, hook] of [
+    [WATER, 'single'],
+    [grown, 'weedless'],
+  ] as const) {
+    const [own] = rankLures(water, { lures: [body], withoutRange: true }).ranked;
+    const kind = rankLures(water, { families: ['paddletail'], withoutRange: true }).ranked[0]!;
+    expect(own!.weightKg).toBe(kind.weightKg);
+    expect([own!.rig.hook, own!.rig.sizeM]).toEqual([hook, 0.12]);
+    expect(own!.weighing.only).toBe(false);
+    expect(requestFor(own!, water, { lures: [body] }, {}).lure).toMatchObject({
+      weightKg: own!.weightKg,
+      hook,
+      lengthM: 0.12,
+    });
+  }
+  const [rigged] = rankLures(WATER, { lures: [{ ...body, bare: false }], withoutRange: true }).ranked;
+  expect(rigged!.weightKg).toBe(0.006);
+});

@@ -37,7 +37,13 @@ export function requestFor(x: RankedLure, conditions: Conditions, options: RankO
   const own = options.lures?.find((l) => l.id === x.key);
   return {
     conditions: basis.conditions ?? conditions,
-    lure: { id: x.lureId, family: x.family, weightKg: x.weightKg, lengthM: x.rig.sizeM, hook: own?.hook },
+    lure: {
+      id: x.lureId,
+      family: x.family,
+      weightKg: x.weightKg,
+      lengthM: x.rig.sizeM,
+      hook: own?.bare ? x.rig.hook : own?.hook,
+    },
     ...(basis.tackle?.[x.key] ?? { ...usual, rod }),
     schools: options.schools,
   };

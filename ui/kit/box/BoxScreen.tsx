@@ -116,7 +116,7 @@ function LureRow({ l }: { l: Lure }) {
   const { p, units } = useTheme();
   const router = useRouter();
   const gone = l.lostAtMs !== null ? ', lost' : l.retiredAtMs !== null ? ', retired' : '';
-  const sub = `${FAMILY_NAME[l.family]}, ${say.weight(l.weightKg, units)}${l.count === 1 ? '' : ` ×${l.count}`}${gone}`;
+  const sub = `${FAMILY_NAME[l.family]}, ${l.bare ? 'body only' : say.weight(l.weightKg, units)}${l.count === 1 ? '' : ` ×${l.count}`}${gone}`;
   return (
     <Row style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule, paddingVertical: 4 }} gap={4}>
       <Press
