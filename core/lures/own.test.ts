@@ -97,3 +97,19 @@ test('no rod that casts its weight keeps one lure in the box, not its family', (
   expect(r.ranked.map((x) => x.key)).toEqual(['a']);
   expect(r.excluded).toEqual([expect.objectContaining({ key: 'b', code: 'no-rod' })]);
 });
+
+test('a bare body gets a weight that its rod throws, whatever else would be better', () => {
+  const body = lure({ bare: true });
+  const free = scores([body]).get('a')!;
+  for (const throwsKg of [
+    [0.0006, 0.004],
+    [0.012, 0.03],
+  ] as const) {
+    const x = scores([{ ...body, throwsKg }]).get('a')!;
+    expect(x.weightKg).toBeGreaterThanOrEqual(throwsKg[0]);
+    expect(x.weightKg).toBeLessThanOrEqual(throwsKg[1]);
+    expect(x.score).toBeLessThanOrEqual(free.score * (1 + 1e-9));
+  }
+  // A rod that throws none of its weights leaves it as it is sold.
+  expect(scores([{ ...body, throwsKg: [0.2, 0.3] }]).get('a')!.weightKg).toBe(free.weightKg);
+});

@@ -13,6 +13,8 @@ export interface OwnLure {
   hook: Hook;
   /** A body without head or hook: weight and hook are chosen as for its kind. */
   bare?: boolean;
+  /** Weights that its rod throws, kg: a bare body gets one of these. */
+  throwsKg?: readonly [number, number];
   /** Null: one of the right colour is there. */
   colour: Colour | null;
   /** Smallest coin; 0: not known. */
@@ -22,7 +24,14 @@ export interface OwnLure {
 /** Weights 0.2 g – 0.5 kg, lengths 5 mm – 0.5 m. */
 export function familyOfLure(lure: OwnLure): Family {
   const f = familyById(lure.family);
-  if (lure.bare) return { ...f, lengthM: [lure.lengthM, lure.lengthM, lure.lengthM], colour: lure.colour };
+  if (lure.bare) {
+    const [from, to] = lure.throwsKg ?? [0, Infinity];
+    const [lo, mid, hi] = f.weightKg;
+    const thrown = from < hi && to > lo;
+    // What is sold counts as within these by a twentieth: the rod's own limits are kept.
+    const weightKg = thrown ? ([Math.max(lo, from / 0.95), mid, Math.min(hi, to / 1.05)] as const) : f.weightKg;
+    return { ...f, weightKg, lengthM: [lure.lengthM, lure.lengthM, lure.lengthM], colour: lure.colour };
+  }
   return {
     ...withHook(atWeight(f, lure.weightKg), lure.hook),
     lengthM: [lure.lengthM, lure.lengthM, lure.lengthM],

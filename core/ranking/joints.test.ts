@@ -128,7 +128,7 @@ describe('the hook', () => {
     water: Partial<Conditions['water']> = {},
   ) => chooseHooks(familyById(id), { hook, sizeM, weightKg: 0.007 }, speciesProfile(species), read(water, species));
   test.each([
-    [0.1, '2/0'],
+    [0.09, '2/0'],
     [0.12, '3/0'],
     [0.145, '4/0'],
     [0.038, '6'],

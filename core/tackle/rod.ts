@@ -25,9 +25,17 @@ export const rodStiffnessNpm = (rod: Pick<RodSpec, 'action' | 'maxLureKg'>): num
 
 /** Whether a rod and a lure go together. */
 export type RodFit = 'fits' | 'too-light' | 'too-heavy';
-/** Whether a rod throws a lure of this weight, with 15 % and 10 % of tolerance. */
-export const rodFit = (rod: RodSpec, lureKg: number): RodFit =>
-  lureKg < rod.minLureKg * 0.85 ? 'too-light' : lureKg > rod.maxLureKg * 1.1 ? 'too-heavy' : 'fits';
+/** The lightest and the heaviest that a rod throws, kg, with 15 % and 10 % of tolerance. */
+export const thrownBy = (rod: Pick<RodSpec, 'minLureKg' | 'maxLureKg'>): [number, number] => [
+  rod.minLureKg * 0.85,
+  rod.maxLureKg * 1.1,
+];
+
+/** Whether a rod throws a lure of this weight, kg. */
+export function rodFit(rod: Pick<RodSpec, 'minLureKg' | 'maxLureKg'>, lureKg: number): RodFit {
+  const [from, to] = thrownBy(rod);
+  return lureKg < from ? 'too-light' : lureKg > to ? 'too-heavy' : 'fits';
+}
 
 /** A strong wind takes this share of a cast for each m/s, of a compact lure and of a sail. prior: judgement. */
 const WIND_TAKES = { compact: 0.015, sail: 0.05 } as const;

@@ -10,6 +10,7 @@ import { nextToPlan } from '../../core/ranking/head';
 import type { RankOptions, Ranking } from '../../core/ranking/rank';
 import type { Preferences } from '../../core/records/preferences';
 import { lineDiameterM } from '../../core/tackle/line';
+import { thrownBy } from '../../core/tackle/rod';
 import type { Conditions } from '../../core/water/conditions';
 import type { Sign } from '../../core/water/terms';
 import { queryKeys } from '../../data/keys';
@@ -49,6 +50,9 @@ export function usePlanBasis(book: BookWithoutLog, { day, schools }: DayConditio
   return useMemo(() => ({ id: contentHash({ basis, schools }), basis }), [basis, schools]);
 }
 
+/** Lures by id, with the lightest and the heaviest that their rod throws, kg. */
+type Throws = [string, [number, number]][];
+
 export function useQuestion(
   book: BookWithoutLog,
   { day, schools }: DayConditions,
@@ -60,6 +64,13 @@ export function useQuestion(
   const line = chooseLine(book, day, prefs);
   const { planned, tied } = useKnownPlans(basisId);
   const inHand = day?.trip.lureId ?? tied;
+  // Of the weights a body may get, those that its rod throws; as text, so that it changes only when they do.
+  const throws = JSON.stringify(
+    box.flatMap((l) => {
+      const rod = l.bare ? chooseTackle(book, day, prefs, l)?.rod : undefined;
+      return rod ? [[l.id, thrownBy(rod)]] : [];
+    }),
+  );
   const options = useMemo(
     (): RankOptions => ({
       schools,
@@ -74,6 +85,7 @@ export function useQuestion(
               lengthM,
               hook,
               bare,
+              ...(bare ? { throwsKg: new Map(JSON.parse(throws) as Throws).get(id) } : {}),
               colour,
               priceMinor,
             })),
@@ -81,7 +93,7 @@ export function useQuestion(
         : {}),
       ...(line ? { lineDiameterM: lineDiameterM(line) } : {}),
     }),
-    [schools, box, line, planned, inHand],
+    [schools, box, line, planned, inHand, throws],
   );
   const conditions = useMemo(
     () => day && { ...day.conditions, signs: [...(day.conditions.signs ?? []), ...logSigns] },

@@ -7,7 +7,7 @@ import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 import type { Rig } from '../../core/ranking/rig';
 import type { Lure } from '../../core/records/lure';
-import { jointSentences } from '../../wording/rig';
+import { hookSentence, jointSentences } from '../../wording/rig';
 import { useHookSet } from './useHookSet';
 
 interface Asked {
@@ -29,6 +29,7 @@ export function HookSetPart({ lure, tackle, castM, rig }: Asked) {
       <Say>{how}</Say>
       <Say>{dragSentences(advice, line.material, units)[0]}</Say>
       <Say>{jointSentences(tied.joints, units)[0]}</Say>
+      {lure.bare ? <Say>{hookSentence(tied.hooks, units)}</Say> : null}
       <Disclosure title="Why so hard, and why so tight?">
         <Say>{far}</Say>
         <Say>{dragSentences(advice, line.material, units)[1]}</Say>

@@ -110,7 +110,11 @@ export function RetrieveScreen() {
                 tone="soft"
               >{`${say.seconds(Math.round(plan.bottomS))} of it on the bottom or the limbs.`}</Say>
             ) : null}
-            <Sureness plan={plan} lureId={lure.id} measured={measurementsOf(book, lure.id).length > 0} />
+            <Sureness
+              plan={plan}
+              lureId={lure.bare ? null : lure.id}
+              measured={measurementsOf(book, lure.id).length > 0}
+            />
             {reelIn ? <Say>{reelIn}</Say> : null}
             {planBusy ? <PlanProgress /> : null}
           </View>
@@ -177,8 +181,8 @@ export function RetrieveScreen() {
   );
 }
 
-/** How sure the path is, and the way to make it surer. */
-function Sureness({ plan, lureId, measured }: { plan: Plan; lureId: string; measured: boolean }) {
+/** How sure the path is, and the way to make it surer; no lure: a body that is rigged anew each time. */
+function Sureness({ plan, lureId, measured }: { plan: Plan; lureId: string | null; measured: boolean }) {
   const { units } = useTheme();
   const router = useRouter();
   const sure = pathSureness(plan, measured, units);
@@ -195,7 +199,7 @@ function Sureness({ plan, lureId, measured }: { plan: Plan; lureId: string; meas
           <Say kind="label" tone="soft">
             {sure}
           </Say>
-          {measured ? null : (
+          {measured || lureId === null ? null : (
             <Button
               kind="plain"
               title="Measure this lure to know better"
