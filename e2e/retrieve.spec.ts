@@ -55,7 +55,7 @@ test.describe('on a phone', () => {
     const bar = page.getByRole('button', { name: /Do it$/ }).first();
     const before = await page.getByRole('status', { name: /^In the zone/ }).getAttribute('aria-label');
     await bar.tap();
-    await expect(page.getByText('Your changes')).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Your changes' })).toBeVisible();
     await expect.poll(async () => Object.keys(await settings(page)).length).toBe(1);
     await expect(page.getByRole('progressbar', { name: 'The settled plan' })).toBeVisible();
     await settled(page);

@@ -5,7 +5,7 @@
 import type { Family } from '../lures/family';
 import type { SpeciesProfile } from '../water/species';
 import type { ResolvedConditions } from '../water/resolve';
-import { isPanfish, neededLb } from './joints';
+import { isPanfish, neededLb } from './pull';
 import type { Rig } from './rig';
 
 /** Sizes of hooks, small to large, as they are sold. */

@@ -4,7 +4,7 @@ import type { LineSpec } from '../tackle/line';
 import { rodFit, type RodSpec } from '../tackle/rod';
 import type { ResolvedConditions } from '../water/resolve';
 import type { SpeciesProfile } from '../water/species';
-import { neededLb, wireNeeded } from './joints';
+import { neededLb, wireNeeded } from './pull';
 
 /** What can be wrong with lure, line and rod together. */
 export const PAIRING_FAULTS = [

@@ -5,7 +5,7 @@
 import type { RankOptions } from '../ranking/rank';
 import type { RankEntry } from '../ranking/ranked';
 import { lineHolds, lineLets } from '../ranking/pairing';
-import { neededLb } from '../ranking/joints';
+import { neededLb } from '../ranking/pull';
 import type { LineSpec } from '../tackle/line';
 import { rodFit, rodStiffnessNpm } from '../tackle/rod';
 import { speciesProfile } from '../water/species';
