@@ -7,7 +7,16 @@ import { usualRequest } from '../fixtures/usualRequest';
 import { presentationId } from './task/presentation';
 import type { PlanRequest } from './task/request';
 import { corners, drawTackle } from './task/tackleDraws';
-import { firstCountdownS, firstSettings, maxTurnsPerS, presentationOf, setUpTask, tableStarts } from './task/setup';
+import {
+  firstCountdownS,
+  firstSettings,
+  maxTurnsPerS,
+  presentationOf,
+  setUpTask,
+  tableStarts,
+  type PlanTask,
+  type RetrieveSettings,
+} from './task/setup';
 import { cadenceLibrary } from './cadence/library';
 import { cadenceFaults } from './cadence/check';
 import { compileCadence } from './cadence/cadence';
@@ -66,13 +75,17 @@ const REQUESTS: Record<string, PlanRequest> = {
 };
 
 describe.each(Object.entries(REQUESTS))('%s', (_name, r) => {
-  const p = setUpTask(r);
-  const start = firstSettings(p);
+  // All is worked out inside the test: what a test does not do itself it cannot notice.
+  const asked = (): { p: PlanTask; start: RetrieveSettings } => {
+    const p = setUpTask(r);
+    return { p, start: firstSettings(p) };
+  };
   test('what it starts from', () => {
-    const { reading: _r, request: _q, species: _s, family, worthOf: _w, line: _l, stand: _t, ...asked } = p;
+    const { p, start } = asked();
+    const { reading: _r, request: _q, species: _s, family, worthOf: _w, line: _l, stand: _t, ...rest } = p;
     expect([
       `${family.id}, ${family.hook}`,
-      ...told(asked),
+      ...told(rest),
       ...told({
         start,
         countdown: firstCountdownS(p),
@@ -83,6 +96,7 @@ describe.each(Object.entries(REQUESTS))('%s', (_name, r) => {
     ]).toMatchSnapshot();
   });
   test('what is free, where it opens, what is tried, what is not known', () => {
+    const { p, start } = asked();
     if (isNotCast(p.family)) return;
     const free = freeParameters(p, start);
     expect([
@@ -96,6 +110,7 @@ describe.each(Object.entries(REQUESTS))('%s', (_name, r) => {
     ]).toMatchSnapshot();
   });
   test('what its first cast comes to', () => {
+    const { p, start } = asked();
     if (isNotCast(p.family)) {
       const plan = planNotCast(p, 'first');
       const { track, presentation: _p, range: _r, ...rest } = plan;

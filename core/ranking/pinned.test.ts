@@ -112,21 +112,60 @@ const facts = (f: Record<string, unknown>): string =>
     .map(([k, v]) => `${k} ${typeof v === 'number' ? short(v) : JSON.stringify(v)}`)
     .join(', ');
 
+/** Own lures: one weight, one colour; one of them planned. */
+const OWN = ['paddletail', 'suspending-jerkbait', 'texas-rig'].map((id) => {
+  const f = familyById(id as FamilyId);
+  return {
+    id: `own-${id}`,
+    family: f.id,
+    weightKg: f.weightKg[1],
+    lengthM: f.lengthM[1],
+    hook: f.hook,
+    colour: 'white' as const,
+    priceMinor: 300,
+  };
+});
+const PLANNED = {
+  'own-suspending-jerkbait': {
+    weightKg: familyById('suspending-jerkbait').weightKg[1],
+    zoneShare: 0.4,
+    depthM: 1.3,
+    flightM: 24,
+    castS: 50,
+    castsPerHour: 59,
+    speedMps: 0.3,
+    movingMps: 0.9,
+  },
+};
+
+// All is worked out inside the test: what a test does not do itself it cannot notice.
 describe.each(Object.entries(WATERS))('%s', (_name, c) => {
-  const { ranking, scoring } = rankWithGrounds(c, { families: FEW });
-  test('each lure, factor by factor', () => {
-    const rows = ranking.ranked.map((x, n) => [
+  test.each([
+    ['kinds', { families: FEW }],
+    ['own lures, one planned', { lures: OWN, planned: PLANNED }],
+    [
+      'schools',
+      {
+        families: FEW.slice(0, 6),
+        schools: { ignored: 'reaction', full: 'slow', hatch: 'exact' } as const,
+        withoutRange: true,
+      },
+    ],
+  ])('%s', (_what, options) => {
+    const { ranking, scoring } = rankWithGrounds(c, options);
+    const factors = ranking.ranked.flatMap((x, n) => [
       `${x.key}: ${short(x.score)} hooked, ${short(x.strikesPerHour)} (${short(x.low)}–${short(x.high)}) strikes an hour`,
-      n < TOLD ? '' : `  ${x.why.map((w) => `${w.factor} ${short(w.ln)}`).join(', ')}`,
-      ...(n < TOLD ? x.why : []).map((w) => `  ${w.factor} ${short(w.ln)} (${facts(w.facts)})`),
+      `  ${facts({ ...x.zone, depthM: x.workingDepthM, speedMps: x.speedMps, weightKg: x.weightKg, byPlan: x.byPlan })}`,
+      ...(n < TOLD
+        ? x.why.map((w) => `  ${w.factor} ${short(w.ln)} (${facts(w.facts)})`)
+        : [`  ${x.why.map((w) => `${w.factor} ${short(w.ln)}`).join(', ')}`]),
     ]);
-    expect(rows.flat().filter(Boolean)).toMatchSnapshot();
-  });
-  test('each rig, its reasons and joints', () => {
+    expect(factors).toMatchSnapshot();
+
     const species = speciesProfile(c.species);
     const line = { material: 'braid', strengthLb: 20 } as const;
     const rod = { lengthM: 2.1, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast' } as const;
-    const rows = ranking.ranked.slice(0, RIGGED).map((x) => {
+    const rigs = ranking.ranked.slice(0, RIGGED).flatMap((x) => {
       const f = atWeight(familyById(x.family), x.weightKg);
       const joints = chooseJoints(f, line, species, scoring.reading, DEFAULT_SCHOOLS);
       return [
@@ -138,9 +177,8 @@ describe.each(Object.entries(WATERS))('%s', (_name, c) => {
         `  ${JSON.stringify(pairingFaults(f, x.weightKg, { rod, line }, species, scoring.reading))}`,
       ];
     });
-    expect(rows.flat().filter(Boolean)).toMatchSnapshot();
-  });
-  test('what is left in the box, the three in hand, the mood', () => {
+    expect(rigs).toMatchSnapshot();
+
     const { excluded, plan, mood, branch } = ranking;
     expect({ excluded, plan, branch, mood: mood.distribution.map(short) }).toMatchSnapshot();
   });
