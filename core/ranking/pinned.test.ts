@@ -13,7 +13,7 @@ import { chooseJoints } from './joints';
 import { pairingFaults } from './pairing';
 import { breakEvens } from './breakEven';
 import { choosingOf } from './choosing';
-import { rankLures, rankWithGrounds } from './rank';
+import { rankLures, rankWithGrounds, type RankOptions } from './rank';
 import { rigReasons } from './rigReasons';
 import { DEFAULT_SCHOOLS } from './schools';
 import { schoolEffects } from './schoolEffects';
@@ -139,19 +139,21 @@ const PLANNED = {
 };
 
 // All is worked out inside the test: what a test does not do itself it cannot notice.
-describe.each(Object.entries(WATERS))('%s', (_name, c) => {
-  test.each([
-    ['kinds', { families: FEW }],
-    ['own lures, one planned', { lures: OWN, planned: PLANNED }],
-    [
-      'schools',
-      {
-        families: FEW.slice(0, 6),
-        schools: { ignored: 'reaction', full: 'slow', hatch: 'exact' } as const,
-        withoutRange: true,
-      },
-    ],
-  ])('%s', (_what, options) => {
+const SCHOOLS = { ignored: 'reaction', full: 'slow', hatch: 'exact' } as const;
+const ALL: [string, RankOptions][] = Object.keys(WATERS).map((name) => [name, { families: FEW }]);
+const WITH_OWN: [string, RankOptions][] = Object.keys(WATERS)
+  .slice(0, 2)
+  .map((name) => [name, { lures: OWN, planned: PLANNED }]);
+const BY_SCHOOL: [string, RankOptions][] = Object.keys(WATERS)
+  .slice(2, 3)
+  .map((name) => [name, { families: FEW.slice(0, 6), schools: SCHOOLS, withoutRange: true }]);
+describe.each([
+  ['kinds of lures', ALL],
+  ['own lures, one planned', WITH_OWN],
+  ['by other schools', BY_SCHOOL],
+])('%s', (_what, waters) => {
+  test.each(waters)('%s', (name, options) => {
+    const c = WATERS[name]!;
     const { ranking, scoring } = rankWithGrounds(c, options);
     const factors = ranking.ranked.flatMap((x, n) => [
       `${x.key}: ${short(x.score)} hooked, ${short(x.strikesPerHour)} (${short(x.low)}–${short(x.high)}) strikes an hour`,
