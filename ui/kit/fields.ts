@@ -73,8 +73,8 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, kept: Kept = {}): Fie
         {
           type: 'flags',
           key: '',
-          label: 'Rigged by us',
-          options: [{ value: 'bare', title: 'Body only: weight and hook chosen for the water' }],
+          label: 'Weight and hook chosen for the water',
+          options: [{ value: 'bare', title: 'Body only' }],
         },
         { type: 'number', key: 'count', label: 'How many', stepper: STEPPERS.plain(1, 0, 200), text: (v) => String(v) },
         {

@@ -79,9 +79,9 @@ function ChangeBar({ b, widest }: { b: PlanChange; widest: number }) {
             opacity: 0.9,
           }}
         />
-        <Row style={{ justifyContent: 'space-between', paddingHorizontal: 14, paddingVertical: 8 }}>
+        <Row style={{ justifyContent: 'space-between', flexWrap: 'wrap', paddingHorizontal: 14, paddingVertical: 8 }}>
           <Say style={{ flexShrink: 1 }}>{changeTitle(b, units)}</Say>
-          <View style={{ alignItems: 'flex-end' }}>
+          <View style={{ alignItems: 'flex-end', flexShrink: 1 }}>
             <Say kind="strong" tone={b.gain > 0 ? 'copper' : 'ink'}>
               {gainText(b.gain)}
             </Say>
