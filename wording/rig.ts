@@ -224,3 +224,9 @@ export function hookSentence(h: HookChoice, u: UnitPrefs): string | null {
       : `, with ${say.weight(h.bellyKg, u)} on its shank in place of the head: the point lies hidden in the back`;
   return `Hook: size ${h.size} by the length of the body, ${wire}${belly}.`;
 }
+
+/** The hook, then from line to lure. */
+export function tiedSentences({ hooks, joints }: { hooks: HookChoice; joints: Joints }, u: UnitPrefs): string[] {
+  const hook = hookSentence(hooks, u);
+  return [...(hook ? [hook] : []), ...jointSentences(joints, u)];
+}

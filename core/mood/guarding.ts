@@ -79,6 +79,7 @@ function likelihood(s: Sign): number[] | null {
 /** What provokes one fish leaves another cold: a lure counts as usual until about so many answers could have come. */
 const USUAL_ANSWERS = 1.5;
 const RAISES = [0.25, 2.5] as const;
+const ANSWERED_AT_REST = AT_REST.reduce((s, p, a) => s + p * ANSWERS_PER_PASS[a]!, 0);
 /** Signs that a lure raised, or the lack of them. */
 const isAnswer = (s: Sign): boolean => s.kind !== 'empty-cast' && RATE[s.kind] !== undefined;
 
@@ -90,7 +91,7 @@ export function raisedBy(lure: string, signs: readonly Sign[]): number {
   const own = signs.filter((s) => s.lure === lure);
   const answers = own.filter(isAnswer).reduce((n, s) => n + s.count, 0);
   const passes = answers + own.filter((s) => s.kind === 'empty-cast').reduce((n, s) => n + s.count, 0);
-  const expected = passes * AT_REST.reduce((s, p, a) => s + p * ANSWERS_PER_PASS[a]!, 0);
+  const expected = passes * ANSWERED_AT_REST;
   return Math.min(RAISES[1], Math.max(RAISES[0], (USUAL_ANSWERS + answers) / (USUAL_ANSWERS + expected)));
 }
 

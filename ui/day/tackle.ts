@@ -33,17 +33,29 @@ function pick<T extends { id: string }>(all: readonly T[], ...wished: (string | 
   return all[0];
 }
 
-/** The line in hand; `rod`: the one it is on. */
-export const chooseLine = (book: BookWithoutLog, day: Day | null, prefs: Preferences, rod?: Rod): Line | undefined =>
+const lineOn = (rod: Rod | undefined, book: BookWithoutLog, day: Day | null, prefs: Preferences): Line | undefined =>
   pick(inUse(book.line), day?.trip.lineId, rod?.lineId, prefs.lastLineId);
+
+/** The line on the rod in hand. */
+export const chooseLine = (book: BookWithoutLog, day: Day | null, prefs: Preferences): Line | undefined =>
+  lineOn(chooseRod(book, day, prefs, null), book, day, prefs);
 
 /** A rod with what is on it, or with what is in hand where nothing is. Null where there is no reel or no line. */
 export function tackleOn(rod: Rod, book: BookWithoutLog, day: Day | null, prefs: Preferences): Tackle | null {
-  const reel =
-    pick(inUse(book.reel).filter((r) => r.id === rod.reelId)) ??
-    pick(inUse(book.reel), day?.trip.reelId, prefs.lastReelId);
-  const line = pick(inUse(book.line).filter((l) => l.id === rod.lineId)) ?? chooseLine(book, day, prefs);
+  const reel = pick(inUse(book.reel), rod.reelId, day?.trip.reelId, prefs.lastReelId);
+  const line = pick(inUse(book.line), rod.lineId, day?.trip.lineId, prefs.lastLineId);
   return reel && line ? { rod, reel, line } : null;
+}
+
+function chooseRod(book: BookWithoutLog, day: Day | null, prefs: Preferences, lure: Lure | null): Rod | undefined {
+  const rods = inUse(book.rod);
+  const fits = (r: Rod): boolean => !lure || rodFit(r, thrownKg(lure)) === 'fits';
+  return (
+    rods.find((r) => r.id === day?.trip.rodId) ??
+    rods.find((r) => r.id === prefs.lastRodId && fits(r)) ??
+    rods.find(fits) ??
+    rods[0]
+  );
 }
 
 export function chooseTackle(
@@ -52,14 +64,8 @@ export function chooseTackle(
   prefs: Preferences,
   lure: Lure | null,
 ): Tackle | null {
-  const rods = inUse(book.rod);
-  const fits = (r: Rod): boolean => !lure || rodFit(r, thrownKg(lure)) === 'fits';
-  const rod =
-    rods.find((r) => r.id === day?.trip.rodId) ??
-    rods.find((r) => r.id === prefs.lastRodId && fits(r)) ??
-    rods.find(fits) ??
-    rods[0];
+  const rod = chooseRod(book, day, prefs, lure);
   const reel = pick(inUse(book.reel), day?.trip.reelId, rod?.reelId, prefs.lastReelId);
-  const line = chooseLine(book, day, prefs, rod);
+  const line = lineOn(rod, book, day, prefs);
   return rod && reel && line ? { rod, reel, line } : null;
 }

@@ -71,8 +71,9 @@ export function useQuestion(
       return rod ? [[l.id, thrownBy(rod)]] : [];
     }),
   );
-  const options = useMemo(
-    (): RankOptions => ({
+  const options = useMemo((): RankOptions => {
+    const thrown = new Map(JSON.parse(throws) as Throws);
+    return {
       schools,
       planned,
       inHand,
@@ -85,16 +86,15 @@ export function useQuestion(
               lengthM,
               hook,
               bare,
-              ...(bare ? { throwsKg: new Map(JSON.parse(throws) as Throws).get(id) } : {}),
+              ...(bare ? { throwsKg: thrown.get(id) } : {}),
               colour,
               priceMinor,
             })),
           }
         : {}),
       ...(line ? { lineDiameterM: lineDiameterM(line) } : {}),
-    }),
-    [schools, box, line, planned, inHand, throws],
-  );
+    };
+  }, [schools, box, line, planned, inHand, throws]);
   const conditions = useMemo(
     () => day && { ...day.conditions, signs: [...(day.conditions.signs ?? []), ...logSigns] },
     [day, logSigns],

@@ -7,7 +7,7 @@ import { pairingFaults } from '../../core/ranking/pairing';
 import { rodFit, type RodSpec } from '../../core/tackle/rod';
 import { inUse } from '../../core/records';
 import { speciesProfile } from '../../core/water/species';
-import { faultSentence, hookSentence, jointSentences, PART_NAME, rigReasonText } from '../../wording/rig';
+import { faultSentence, PART_NAME, rigReasonText, tiedSentences } from '../../wording/rig';
 import { useConditions, useMood, usePlan, useBookWithoutLog } from '../day/contexts';
 import { Note } from '../parts/Box';
 import { Say } from '../parts/Say';
@@ -50,8 +50,7 @@ export function RigPart({ x }: { x: RankedLure }) {
   const species = speciesProfile(reading.species);
   const reasons = rigReasons(x.rig, f, reading, species, x.weighing, schools);
   const tied = tackle && tiedWith(f, x.rig, tackle.line);
-  const hook = tied && hookSentence(tied.hooks, units);
-  const ties = tied ? [...(hook ? [hook] : []), ...jointSentences(tied.joints, units)] : [];
+  const ties = tied ? tiedSentences(tied, units) : [];
   return (
     <View style={{ gap: 8 }}>
       {reasons.map((r) => {

@@ -8,7 +8,7 @@ import { chooseRig } from '../../../core/ranking/rig';
 import { speciesProfile } from '../../../core/water/species';
 import { rigLine } from '../../../wording/lures';
 import { capital, FAMILY_NAME, SPECIES_NAME } from '../../../wording/names';
-import { hookSentence, jointSentences } from '../../../wording/rig';
+import { tiedSentences } from '../../../wording/rig';
 import { PACK_ALWAYS, packForFish } from '../../../wording/packing';
 import { onItText, scenariosText } from '../../../wording/rods';
 import { dayText } from '../../../wording/time';
@@ -48,8 +48,7 @@ export function PackingScreen() {
     const rig = chooseRig(f, reading, species, mood.mean, schools);
     const outfit = s.rod === null ? tackle : outfits[s.rod]!;
     const tied = outfit && tiedWith(f, rig, outfit.line);
-    const hook = tied && hookSentence(tied.hooks, units);
-    return { ...s, f, rig, ties: tied ? [...(hook ? [hook] : []), ...jointSentences(tied.joints, units)] : [] };
+    return { ...s, f, rig, ties: tied ? tiedSentences(tied, units) : [] };
   });
   return (
     <Screen title="Packing list" sub="To print, or to tick off here" section={false}>
