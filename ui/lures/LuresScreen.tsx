@@ -32,9 +32,9 @@ import { RoleCard } from './RoleCard';
 import { useNames } from './useNames';
 
 const ROLES = [
-  { key: 'start', title: 'Start with', more: 'Best for the mood as it stands.' },
-  { key: 'follow', title: 'Then', more: 'Best of another kind.' },
-  { key: 'refusal', title: 'If they refuse', more: null },
+  { key: 'start', title: 'Start with' },
+  { key: 'follow', title: 'Then' },
+  { key: 'refusal', title: 'If they refuse' },
 ] as const;
 
 /** How many of the left-out are told at once. */
@@ -60,7 +60,7 @@ export function LuresScreen() {
   const startMore =
     schools.order === 'quiet-first' && start !== ranking?.ranked[0]
       ? 'The best of the quiet ones, as your school has it.'
-      : ROLES[0].more;
+      : 'Best for the mood as it stands.';
   return (
     <Screen
       title="Tie this on"
