@@ -64,7 +64,7 @@ for (const room of rooms) {
       coverageAnalysis: 'perTest',
       mutate: targets(room, shareAsked ?? share),
       jest: { projectType: 'custom', configFile: 'scripts/mutation/jest.config.cjs', enableFindRelatedTests: false },
-      reporters: ['clear-text', 'json'],
+      reporters: ['progress-append-only', 'clear-text', 'json'],
       clearTextReporter: { allowColor: false, reportTests: false, reportMutants: false },
       jsonReporter: { fileName: report },
       // Tables are read once, before any test: their values are held by tests of their own and by npm run faults.
