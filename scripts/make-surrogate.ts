@@ -1,18 +1,34 @@
-// Writes core/holdtable/table.ts from the simulator. Run after a change to lure physics: npm run surrogate
+// Writes core/holdtable/table.ts from the simulator. Run after a change to lure physics: npm run surrogate [-- family …]
+// Named: only these are cast anew, the others stay as they are.
 import { writeFileSync } from 'node:fs';
 import { allFamilies } from '../core/lures/families';
+import type { Family } from '../core/lures/family';
 import { buildTable } from '../core/holdtable/build';
+import { ZONE_TABLE } from '../core/holdtable/table';
+
+const named = process.argv.slice(2);
+type Rows = (typeof ZONE_TABLE)[string];
+
+function made(f: Family): Rows {
+  const table = buildTable(f);
+  console.log(f.id, table.map((cells) => Math.max(...cells.map((c) => c.shares[1]!)).toFixed(2)).join(' '));
+  return table.map((cells) =>
+    cells.map(
+      ({ countdownS, tipM, shares: [thin, middle, thick] }) => [countdownS, tipM, thin!, middle!, thick!] as const,
+    ),
+  );
+}
+
+const text = (rows: Rows): string =>
+  rows
+    .map((cells) => `    [${cells.map((c) => `[${c.map((x) => Number(x.toFixed(2))).join(',')}]`).join(',')}],`)
+    .join('\n');
 
 const rows = allFamilies()
   .filter((f) => f.mode === 'swim')
   .map((f) => {
-    const table = buildTable(f);
-    console.log(f.id, table.map((cells) => Math.max(...cells.map((c) => c.shares[1]!)).toFixed(2)).join(' '));
-    const depths = table.map(
-      (cells) =>
-        `[${cells.map((c) => `[${[c.countdownS, c.tipM, ...c.shares].map((x) => Number(x.toFixed(2))).join(',')}]`).join(',')}]`,
-    );
-    return `  '${f.id}': [\n    ${depths.join(',\n    ')},\n  ],`;
+    const kept = named.length > 0 && !named.includes(f.id) ? ZONE_TABLE[f.id] : undefined;
+    return `  '${f.id}': [\n${text(kept ?? made(f))}\n  ],`;
   });
 
 writeFileSync(

@@ -29,6 +29,7 @@ export const STYLE_WHY: Record<CadenceStyle, string> = {
   bump: 'a steady swimmer that stumbles: the stumble is when they take',
   'stop-and-go': 'runs and stops; a follower bumps into it',
   'twitch-pause': 'darts like something hurt, then hangs where a slow fish can reach it',
+  nudge: 'moves without going away, a little above them: for small mouths that will not chase',
   'pop-rest': 'calls from above, then waits to be answered',
   walk: 'side to side on slack: big, busy, seen from far',
   'yo-yo': 'up and down through their depth; they take on the fall',

@@ -277,6 +277,7 @@ export const STYLE_NAME: Record<CadenceStyle, string> = {
   bump: 'steady with a bump',
   'stop-and-go': 'stop and go',
   'twitch-pause': 'twitch and hang',
+  nudge: 'three small twitches and hang',
   'pop-rest': 'pop and rest',
   walk: 'walk',
   'yo-yo': 'lift and fall',

@@ -59,6 +59,10 @@ export function changeTitle({ kind, facts: f }: Pick<PlanChange, 'kind' | 'facts
       return 'A longer lip, by a third';
     case 'lip-shallower':
       return 'A shorter lip, by a quarter';
+    case 'float':
+      return 'Hang it under a float';
+    case 'no-float':
+      return 'Take the float off';
     case 'angle':
       return `Throw ${angleText(f.angleDeg!)}`;
   }
@@ -81,6 +85,8 @@ export function settingTitle(key: keyof PlanSettings, set: PlanSettings, u: Unit
       return `Hang ${say.seconds(set.pauseS!)}`;
     case 'cadence':
       return 'Your own cadence';
+    case 'float':
+      return set.float ? 'Under a float' : 'No float';
     case 'angleDeg':
       return capital(angleText(set.angleDeg!));
     case 'weightKg':
@@ -202,6 +208,10 @@ export function cadenceText(c: Cadence): string {
   return `${list(out)}${c.loop ? ', and again' : ''}`;
 }
 
+/** The float, if one is chosen, as a tile says it. */
+export const floatText = (p: Plan, u: UnitPrefs): string =>
+  p.belowFloatM === null ? 'none' : `${say.depth(p.belowFloatM, u)} above it`;
+
 export const styleTitle = (s: CadenceStyle): string => capital(STYLE_NAME[s]);
 
 export const tipText = (p: { position: 'down' | 'level' | 'up'; heightM: number }, u: UnitPrefs): string =>
@@ -272,5 +282,6 @@ export function cardRows(plan: Plan, u: UnitPrefs): [string, string][] {
     ['handle', `${turnsText(h.turnsPerS)} turns a second`],
     ['rod tip', h.tip.position],
     hang,
+    ...(plan.belowFloatM === null ? [] : [['below the float', say.depth(plan.belowFloatM, u)] as [string, string]]),
   ];
 }

@@ -236,6 +236,8 @@ describe('retrieve, strikes and lessons', () => {
     [{ kind: 'cast-longer', facts: { castM: 24.4 } }, 'Cast further: 80 ft'],
     [{ kind: 'count-more', facts: { countdownS: 6 } }, 'Count longer: 6 s'],
     [{ kind: 'hang-less', facts: { pauseS: 2 } }, 'Hang shorter: 2 s'],
+    [{ kind: 'float', facts: {} }, 'Hang it under a float'],
+    [{ kind: 'no-float', facts: {} }, 'Take the float off'],
     [{ kind: 'slower', facts: { turnsPerS: 0.5 } }, 'Slower: 0.5 turns a second'],
   ] as const)('a change reads as an order: %o', (change, text) => {
     expect(changeTitle(change, IMPERIAL)).toBe(text);
@@ -256,6 +258,7 @@ describe('retrieve, strikes and lessons', () => {
       style: 'walk',
       pauseS: 2,
       cadence: { steps: [], loop: true },
+      float: true,
       angleDeg: 45,
       weightKg: 0.0142,
       lipScale: 1.35,

@@ -13,7 +13,8 @@ import { DEPTH_GRID_M, lineFor, TABLE_LINES_M, tableSpeeds } from './grid';
 import { ZONE_TABLE } from './table';
 import { FRESH_KG_M3 } from '../water/fluid';
 
-const REFERENCE_CAST_M = 22;
+/** The cast of the table, m. */
+export const REFERENCE_CAST_M = 22;
 /** Nobody lets one cast last longer than this, s. */
 const MAX_CAST_S = 150;
 /**
@@ -175,7 +176,7 @@ const DOWN = { workedS: 75, share: 0.8 } as const;
 export const TOWED_PASS = { castS: 180, share: 0.3 } as const;
 
 const MIN_SHARE = 0.005;
-const workedS = (speedMps: number): number => Math.min(MAX_CAST_S, REFERENCE_CAST_M / Math.max(speedMps, 0.02));
+const workedS = (speedMps: number, castM: number): number => Math.min(MAX_CAST_S, castM / Math.max(speedMps, 0.02));
 /** A swimmer is let down for this long at the most, s. */
 const MAX_FALL_S = 30;
 const fallS = (sink: ReturnType<typeof freeSink>, depthM: number): number =>
@@ -187,12 +188,13 @@ const fallS = (sink: ReturnType<typeof freeSink>, depthM: number): number =>
  */
 export function swimHour(
   f: Family,
+  castM = REFERENCE_CAST_M,
 ): (depthM: number) => (speedMps: number, share: number) => Pick<ZoneEstimate, 'zoneMinutesPerHour' | 'castsPerHour'> {
   const sink = freeSink(lurePhysics(f, f.weightKg[1]), FRESH_KG_M3);
   return (depthM) => {
     const downS = Math.min(fallS(sink, depthM), MAX_FALL_S);
     return (speedMps, share) => {
-      const castS = workedS(speedMps) + downS;
+      const castS = workedS(speedMps, castM) + downS;
       const castsPerHour = 3600 / (castS + BETWEEN_CASTS_S);
       return { zoneMinutesPerHour: (castsPerHour * Math.max(share, MIN_SHARE) * castS) / 60, castsPerHour };
     };
@@ -206,12 +208,13 @@ export function estimateZone(
   speedMps: number,
   pitched = 0,
   lineDiameterM?: number,
+  castM = REFERENCE_CAST_M,
 ): ZoneEstimate {
   if (f.mode === 'vertical' || f.mode === 'tow') return notCast(f, workingDepthM);
   const weightKg = f.weightKg[1];
   const sink = f.mode === 'surface' ? null : freeSink(lurePhysics(f, weightKg), FRESH_KG_M3);
   const downS = f.mode === 'float' && workingDepthM < 0.2 ? 0 : fallS(sink, workingDepthM);
-  const turnedS = workedS(speedMps);
+  const turnedS = workedS(speedMps, castM);
   const dragS = turnedS + (f.mode === 'swim' ? Math.min(downS, MAX_FALL_S) : downS);
   const draggedShare =
     f.mode === 'surface'

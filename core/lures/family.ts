@@ -108,6 +108,8 @@ export interface Family {
   /** Its body is soft plastic, which sharp teeth shorten. */
   soft: boolean;
   trailers: boolean;
+  /** Put past a single piece of cover with a short cast and hung beside it, not drawn along a long one. */
+  hungBeside: boolean;
   /** Sliding weight that may be pegged. */
   sliding: boolean;
   /** Share of the fish in this cover that can be shown it, 0–1 (absent: 0.35). */
@@ -166,6 +168,7 @@ export function family(row: Row): Family {
     weedlessToo: false,
     soft: false,
     trailers: false,
+    hungBeside: false,
     sliding: false,
     coverReach: {},
     snag: {},
@@ -180,6 +183,12 @@ export function family(row: Row): Family {
     ...row,
   };
 }
+
+/** Up to this weight a small soft jig is hung below a float, kg. */
+const FLOATED_KG = 0.0055;
+/** Whether it can be hung below a float, where the angler chooses so; what comes with one has no other way. */
+export const canHangBelowFloat = (f: Family, weightKg: number): boolean =>
+  f.mode === 'swim' && f.soft && f.build.kind === 'head' && weightKg <= FLOATED_KG;
 
 /** Square centimetres as m². */
 export const cm2 = (v: number): number => v * 1e-4;

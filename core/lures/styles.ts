@@ -4,6 +4,7 @@ export const CADENCE_STYLES = [
   'bump',
   'stop-and-go',
   'twitch-pause',
+  'nudge',
   'pop-rest',
   'walk',
   'yo-yo',

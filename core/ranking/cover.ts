@@ -1,6 +1,8 @@
 /** What cover and bottom do: who can be shown a lure there, what it knocks against, what it hangs up on. */
 import { clamp, lerp, logistic } from '../base/numbers';
 import type { Family } from '../lures/family';
+import { overMoods } from '../mood/states';
+import type { PerMood } from '../water/moods';
 import type { ResolvedConditions } from '../water/resolve';
 import type { ReadContext } from './context';
 import { coverSnagChance } from './limits';
@@ -89,10 +91,28 @@ const PASSES_THEM: Record<Family['mode'], number> = {
   tow: 0.3,
 };
 
+/** A short cast to a piece of cover, m: prior: judgement. */
+export const PITCH_M = 7;
+/** How far past it a lure that sinks beside it is thrown, m: about its depth. prior: judgement. */
+const PAST_M = { least: 1, most: 8 } as const;
+
+/** The cast of a lure that is hung beside single pieces of cover, to this depth, m; null: it is not, here. */
+export const besideCastM = (f: Family, r: ResolvedConditions, depthM: number): number | null =>
+  f.hungBeside && spottiness(r) > 0.5 ? PITCH_M + clamp(depthM, PAST_M.least, PAST_M.most) : null;
+
+/** The same of a short cast just past the piece. prior: judgement. */
+const HUNG_BESIDE_THEM = 0.75;
+
+/** How closely fish of each mood stay on their piece: lively ones come out to what goes by. prior: judgement. */
+const STAYS_ON_IT: PerMood = [1, 1, 0.95, 0.8, 0.6];
+
 /** How much of a cast goes by water where no fish sit. */
-export function passingOf(f: Family, r: ResolvedConditions): Match {
-  const share = lerp(lerp(1, PASSES_THEM[f.mode], spottiness(r)), 1, pitchedShare(f, r));
-  return { factor: 'passing', of: () => share, facts: { share, cover: r.cover.kind } };
+export function passingOf(f: Family, { r, mood }: Pick<ReadContext, 'r' | 'mood'>): Match {
+  const passes = f.hungBeside ? HUNG_BESIDE_THEM : PASSES_THEM[f.mode];
+  const pitched = pitchedShare(f, r);
+  const spotty = spottiness(r);
+  const of = (m: number): number => lerp(lerp(1, passes, spotty * STAYS_ON_IT[m]!), 1, pitched);
+  return { factor: 'passing', of, facts: { share: overMoods(mood, of), cover: r.cover.kind } };
 }
 
 /** Full cover in single pieces is met on every cast from this density on. */

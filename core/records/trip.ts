@@ -52,6 +52,7 @@ export const tripRecord = defineRecord(
     },
     onlyWidened('more settings of the plan'),
     onlyWidened('which lure a sign answered'),
+    onlyWidened('a float, and small twitches'),
   ],
 );
 export type Trip = z.infer<typeof tripRecord.schema>;

@@ -57,6 +57,7 @@ export const planSettingsSchema = z.strictObject({
   style: z.enum(CADENCE_STYLES).optional(),
   pauseS: z.number().min(0).max(60).optional(),
   cadence: cadenceSchema.optional(),
+  float: z.boolean().optional(),
   angleDeg: z.number().min(-180).max(180).optional(),
   weightKg: z.number().positive().max(1).optional(),
   lipScale: z.number().min(0.3).max(3).optional(),

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import type { Plan } from '../../core/planning/plan/plan';
 import { withoutSetting, type PlanSettings } from '../../core/planning/task/request';
 import { capital, TIP_NAME } from '../../wording/names';
-import { styleTitle, tipText, turnsText } from '../../wording/retrieve';
+import { floatText, styleTitle, tipText, turnsText } from '../../wording/retrieve';
 import { say } from '../../wording/units';
 import { useActions, useConditions } from '../day/contexts';
 import { useSectionInSight } from '../shell/inSight';
@@ -76,6 +76,7 @@ export function HandsPart({ plan }: { plan: Plan }) {
           {tile('castM', 'cast', say.distance(set.castM ?? h.castM, units))}
           {tile('pauseS', 'hang', say.seconds(set.pauseS ?? h.pauseS))}
           {tile('style', 'cadence', styleTitle(set.style ?? h.style).toLowerCase())}
+          {plan.canFloat ? tile('float', 'float', floatText(plan, units)) : null}
         </View>
         {open === 'turnsPerS'
           ? number(
@@ -126,6 +127,22 @@ export function HandsPart({ plan }: { plan: Plan }) {
                 style={{ alignSelf: 'flex-start' }}
               />
             ) : null}
+          </Panel>
+        ) : null}
+        {open === 'float' && plan.canFloat ? (
+          <Panel
+            hint="Without a float it is counted down and hung on a line just not tight; with one it stays where it is set"
+            p={p}
+          >
+            <Choices
+              label="Float"
+              options={[
+                { value: 'none', title: 'None' },
+                { value: 'float', title: 'Under a float' },
+              ]}
+              value={plan.belowFloatM === null ? 'none' : 'float'}
+              onChange={(v) => (v === 'float' ? actions.setSettings({ float: true }) : drop('float')())}
+            />
           </Panel>
         ) : null}
         {open === 'style' ? (

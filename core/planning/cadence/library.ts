@@ -33,6 +33,8 @@ export function defaultCadence(w: CadenceWish): Cadence {
   const turn = (s: number): Step => ({ kind: 'turn', durationS: tenth(s), handleTurns: tenth(s) * w.turnsPerS });
   // Each pop leaves slack, and the hand takes it up.
   const pop: Step = { kind: 'pop', durationS: 0.5, handleTurns: POP_TURNS };
+  // Moved from the wrist, hardly a hand's breadth.
+  const nudge: Step = { kind: 'twitch', durationS: 0.4, tip: { backM: 0.06, upM: 0.08, sideM: 0 } };
   const loop = (...steps: Step[]): Cadence => ({ steps, loop: true });
   switch (w.style) {
     case 'steady':
@@ -47,6 +49,8 @@ export function defaultCadence(w: CadenceWish): Cadence {
         ...Array.from({ length: lively > 0.35 ? 2 : 1 }, (): Step => ({ kind: 'twitch', durationS: 0.5 })),
         pause,
       );
+    case 'nudge':
+      return loop(nudge, nudge, nudge, pause, turn(1));
     case 'pop-rest':
       return loop(pop, ...(lively > 0.4 ? [pop] : []), turn(0.6), pause);
     case 'walk':

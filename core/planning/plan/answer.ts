@@ -32,6 +32,10 @@ export interface Plan {
   /** Worked with a cadence of the angler's own. */
   own: boolean;
   overshootM: number;
+  /** How far below a float it hangs, m; null: on none. */
+  belowFloatM: number | null;
+  /** It could hang below a float. */
+  canFloat: boolean;
   /** How far it flies with ease on this rod in this wind, m; 0 for what is not cast. */
   flightM: number;
   depthM: number;

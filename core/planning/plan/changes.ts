@@ -6,6 +6,7 @@ import { MAX_TURNS_PER_S } from '../../tackle/reel';
 import type { PlanSettings } from '../task/request';
 import { twentieth } from './search';
 import { MIN_TURNS_PER_S, maxTurnsPerS, setUpTask, type RetrieveSettings, type PlanTask } from '../task/setup';
+import { canHangBelowFloat } from '../../lures/family';
 import { FRESH_KG_M3 } from '../../water/fluid';
 
 /** What one might change about a plan, one thing at a time. */
@@ -25,6 +26,8 @@ export const CHANGES = [
   'lighter',
   'lip-deeper',
   'lip-shallower',
+  'float',
+  'no-float',
   'angle',
 ] as const;
 export type PlanChangeKind = (typeof CHANGES)[number];
@@ -63,6 +66,10 @@ const LIP = { deeper: 1.35, shallower: 0.74 } as const;
 const CAST_STEP_M = 4;
 /** A cast can be stretched to this many times a comfortable one. prior: judgement. */
 const STRETCHED = 1.2;
+
+/** Whether a float is a choice: it hangs from one, or could. */
+export const canFloat = (p: PlanTask): boolean =>
+  (p.family.mode === 'float' && p.request.set?.float === true) || canHangBelowFloat(p.family, p.family.weightKg[1]);
 
 /** What one might change about a plan, each with the settings that would do it. */
 export function trials(p: PlanTask, h: RetrieveSettings): Trial[] {
@@ -120,6 +127,10 @@ export function trials(p: PlanTask, h: RetrieveSettings): Trial[] {
       add(kind, { countdownS }, { countdownS }, { countdownS });
     count('count-more', h.countdownS + step);
     if (h.countdownS > 0) count('count-less', Math.max(0, h.countdownS - step));
+  }
+  if (canFloat(p)) {
+    const float = mode !== 'float';
+    add(float ? 'float' : 'no-float', {}, { float }, {}, other({ float }));
   }
   if (p.family.build.kind === 'head' || p.lure.massKg > 1.05 * FRESH_KG_M3 * p.lure.volumeM3) {
     const [light, , heavy] = p.family.weightKg;

@@ -50,6 +50,8 @@ function planOf(p: PlanTask, effort: PlanStage, a: Answer): Plan {
     hands,
     own: !!p.request.set?.cadence,
     overshootM: 0,
+    belowFloatM: null,
+    canFloat: false,
     flightM: 0,
     depthM: a.depthM,
     bandM: p.bandM,

@@ -7,7 +7,7 @@
 import { BETWEEN_CASTS_S } from '../../tackle/cast';
 import { MESH, type Mesh } from '../../simulation/types';
 import { wishOf, type PlanStage, type Plan } from './answer';
-import { trials, type PlanChange } from './changes';
+import { canFloat, trials, type PlanChange } from './changes';
 import { DRAWS, depthRange, gainRange, mean, shareRange, type ShareRange } from './doubt';
 import { firstAnswer } from './firstAnswer';
 import { isNotCast, planNotCast } from './notCast';
@@ -22,7 +22,7 @@ import {
   type Progress,
 } from './search';
 import { firstSettings, presentationOf, setUpTask, type RetrieveSettings, type PlanTask } from '../task/setup';
-import { simulateSettings, type Track } from './track';
+import { belowFloatM, simulateSettings, type Track } from './track';
 import { workedSpeedMps } from './pace';
 import { worth } from './worth';
 import { corners, drawTackle } from '../task/tackleDraws';
@@ -124,6 +124,8 @@ export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator
     hands,
     own: !!request.set?.cadence,
     overshootM: p.overshootM,
+    belowFloatM: belowFloatM(p),
+    canFloat: canFloat(p),
     flightM: p.flightM,
     depthM: p.depthM,
     bandM: p.bandM,

@@ -62,6 +62,10 @@ const LIFT_OUT_M = 1.2;
 const FLOAT_LEADER_LB = 12;
 const MIN_LEADER_M = 0.2;
 
+/** How far below its float it hangs, m; null: on no float. */
+export const belowFloatM = (p: PlanTask): number | null =>
+  p.family.mode === 'float' ? Math.max(MIN_LEADER_M, p.depthM) : null;
+
 /** How finely and how long to follow it. */
 export interface TrackOptions extends Partial<TackleDraw> {
   mesh: Mesh;
@@ -86,7 +90,7 @@ function retrieveInput(p: PlanTask, h: RetrieveSettings, o: TrackOptions): Omit<
   const leader: LeaderPhysics | null =
     p.family.mode === 'float'
       ? {
-          lengthM: Math.max(MIN_LEADER_M, p.depthM),
+          lengthM: belowFloatM(p)!,
           line: linePhysics({ material: 'fluorocarbon', strengthLb: FLOAT_LEADER_LB }),
           body: floatFor(netWeightN(lure, p.waterDensityKgM3), p.waterDensityKgM3),
         }

@@ -32,6 +32,8 @@ export interface PlanSettings {
   pauseS?: number;
   /** A cadence of the angler's own; style, hang and handle speed are then its own. */
   cadence?: Cadence;
+  /** Hung below a float, where the lure is light enough. */
+  float?: boolean;
   /** Cast at this angle to the current instead of the one that was read, °. */
   angleDeg?: number;
   /** As if the head weighed this, kg; as if the lip were this many times as large; as if this line were on the reel. */

@@ -1,11 +1,11 @@
 /** From a request to the fixed part of the problem: rig, depth wanted, speeds, cadence wish. No simulation here. */
 import { scoringOf } from '../../ranking/scoring';
 import { weigh } from '../../ranking/weighing';
-import { pitchedShare } from '../../ranking/cover';
+import { besideCastM, PITCH_M, pitchedShare } from '../../ranking/cover';
 import { PASS_S } from '../../ranking/guarding';
 import { chooseWorking, styleFor, worthOfWorking, type CastWorking } from '../../ranking/working';
 import { familyById } from '../../lures/families';
-import type { Family } from '../../lures/family';
+import { canHangBelowFloat, type Family } from '../../lures/family';
 import { withHook } from '../../lures/hookSnag';
 import { lurePhysics } from '../../lures/physics';
 import { atWeight } from '../../lures/weights';
@@ -105,8 +105,7 @@ const LIE_S = 4;
 /** A fish on its bed is this far above it, m. */
 const ON_BED_M = 0.4;
 
-/** A pitch: how far, m, and how long it is worked once it is down, s. prior: judgement. */
-const PITCH_M = 7;
+/** How long a pitch is worked once it is down, s. prior: judgement. */
 const PITCH_S = 20;
 /** Nobody works one cast longer than this, s: then it is reeled in. prior: judgement. */
 export const MAX_CAST_S = 180;
@@ -138,7 +137,9 @@ export function setUpTask(request: PlanRequest): PlanTask {
   const kind = familyById(request.lure.family);
   const weightKg = set.weightKg ?? request.lure.weightKg;
   const weighed = weightKg ? atWeight(kind, weightKg) : weigh(kind, scoring.score, [request.rod]).f;
-  const family = asHooked(request.lure.hook ? withHook(weighed, request.lure.hook) : weighed, reading);
+  const hooked = asHooked(request.lure.hook ? withHook(weighed, request.lure.hook) : weighed, reading);
+  const floated = set.float === true && canHangBelowFloat(hooked, hooked.weightKg[1]);
+  const family: Family = floated ? { ...hooked, mode: 'float' } : hooked;
   const { mood } = scoring;
   const chosen = chooseRig(family, reading, species, mood.mean, schools);
   const rig: Rig = {
@@ -157,8 +158,9 @@ export function setUpTask(request: PlanRequest): PlanTask {
     stand.castShare *
     comfortableCastM(request.rod, lure.massKg, family.bulk, lineDiameterM(line)) *
     leftByWind(windRead(reading), family.bulk);
-  const comfortable = onBed ? BED_M : pitched > 0.5 ? PITCH_M : flightM;
   const overshootM = overshoot(family, lure, depthM, reading);
+  const besideM = besideCastM(family, reading, depthM);
+  const comfortable = onBed ? BED_M : pitched > 0.5 ? PITCH_M : Math.min(flightM, besideM ?? flightM);
   const castM =
     set.castM ?? Math.round(Math.min(comfortable, request.targetM ? request.targetM + overshootM : comfortable));
   const wantedPauseS = overMoods(mood.distribution, (m) => species.wantedPauseS[m]!);
