@@ -1,5 +1,6 @@
 /** A modest box of invented lures, and the rods, reels and lines that throw them. */
 import type { Lure } from '../core/records/lure';
+import type { Terminal } from '../core/records/terminal';
 import type { Rod } from '../core/records/rod';
 import type { Reel } from '../core/records/reel';
 import type { Line } from '../core/records/line';
@@ -53,6 +54,24 @@ export const DEMO_LURES: readonly Lure[] = [
   lure('grass', 'Glass shrimp', 'shrimp-imitation', 7, 75, 'natural', 'single', 240, 6),
   lure('clack', 'Clack cork', 'popping-cork-shrimp', 3.5, 75, 'natural', 'single', 780, 2),
   lure('dart', 'Reed dart', 'sinking-twitchbait', 16, 85, 'flash', 'treble', 1080),
+];
+
+const piece = (
+  id: string,
+  name: string,
+  part: Terminal['part'],
+  grams: number,
+  hookSize: Terminal['hookSize'],
+  count: number,
+): Terminal => ({ id: `part-${id}`, name, part, weightKg: grams / 1000, hookSize, count, retiredAtMs: null });
+
+export const DEMO_TERMINAL: readonly Terminal[] = [
+  piece('head-small', 'Round head, small', 'head', 3.5, '1/0', 10),
+  piece('head-middle', 'Round head, middle', 'head', 7.1, '3/0', 12),
+  piece('head-large', 'Round head, large', 'head', 10.6, '3/0', 6),
+  piece('slider', 'Bullet', 'sinker', 7.1, null, 8),
+  piece('worm-hook', 'Worm hook', 'hook', 0, '3/0', 20),
+  piece('belly-hook', 'Hook with a belly weight', 'hook', 3.5, '4/0', 5),
 ];
 
 export const DEMO_RODS: readonly Rod[] = [

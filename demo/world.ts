@@ -14,7 +14,7 @@ import { STATION_IDS } from '../core/stations/places';
 import { stationReport } from '../core/stations/report';
 import { composeDay } from '../core/trip/day';
 import type { Conditions } from '../core/water/conditions';
-import { DEMO_LINES, DEMO_LURES, DEMO_REELS, DEMO_RODS } from './tackle';
+import { DEMO_LINES, DEMO_LURES, DEMO_REELS, DEMO_RODS, DEMO_TERMINAL } from './tackle';
 import { DEMO_SEASON, DEMO_SPOTS, DEMO_TODAY, DEMO_WATERS, demoMs, type DemoDay } from './season';
 import type { Lure } from '../core/records/lure';
 import type { EffortBlock } from '../core/records/block';
@@ -205,6 +205,7 @@ export function buildDemoWorld(realNowMs: number): Put[] {
     ...DEMO_RODS.map((r) => put('rod', r)),
     ...DEMO_REELS.map((r) => put('reel', r)),
     ...DEMO_LINES.map((l) => put('line', l)),
+    ...DEMO_TERMINAL.map((x) => put('terminal', x)),
   ];
   const random = seededRandom(SEED);
   const recipes = new Map<string, Recipe>();

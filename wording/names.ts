@@ -1,6 +1,7 @@
 /** Codes to the plain words of the sport. One table a kind; screens and the command read nothing else. */
 import type { Phase, StepKind } from '../core/planning/cadence/cadence';
 import type { Colour, FamilyId, Hook, Noise, Trailer } from '../core/lures/family';
+import type { TerminalPart } from '../core/lures/terminal';
 import type { Factor } from '../core/ranking/score';
 import type { Agitation } from '../core/mood/guarding';
 import type { CadenceStyle } from '../core/lures/styles';
@@ -272,6 +273,11 @@ export const FACTOR_NAME: Record<Factor, string> = {
   called: 'calling fish in',
 };
 
+export const TERMINAL_NAME: Record<TerminalPart, string> = {
+  head: 'jig head',
+  sinker: 'sinker',
+  hook: 'hook',
+};
 export const STYLE_NAME: Record<CadenceStyle, string> = {
   steady: 'steady turn',
   bump: 'steady with a bump',

@@ -76,7 +76,9 @@ export function rigReasonText(r: RigReason, u: UnitPrefs): { what: string; why: 
         : `${[r.notLighter && LIGHTER_WOULD[r.notLighter], r.notHeavier && HEAVIER_WOULD[r.notHeavier]].filter(Boolean).join('; ') || 'the usual weight'}${falls}`;
       return {
         what: say.weight(r.value, u),
-        why,
+        why: r.lacks
+          ? `${r.only ? 'the only one at hand that goes with this rod' : why}; ${say.weight(r.lacks.weightKg, u)} would bring ${Math.round(100 * (r.lacks.times - 1))} % more, and the Kit has none`
+          : why,
         runnerUp:
           r.runnerUp === null
             ? null
@@ -222,7 +224,13 @@ export function hookSentence(h: HookChoice, u: UnitPrefs): string | null {
     h.bellyKg === null
       ? ''
       : `, with ${say.weight(h.bellyKg, u)} on its shank in place of the head: the point lies hidden in the back`;
-  return `Hook: size ${h.size} by the length of the body, ${wire}${belly}.`;
+  const size =
+    h.lacks === null
+      ? `size ${h.size} by the length of the body`
+      : h.lacks === h.size
+        ? `size ${h.size} by the length of the body (the Kit has none near it)`
+        : `size ${h.size}, a size off: ${h.lacks} would suit the body, and the Kit has none`;
+  return `Hook: ${size}, ${wire}${belly}.`;
 }
 
 /** The hook, then from line to lure. */

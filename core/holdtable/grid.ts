@@ -18,6 +18,8 @@ const USUAL_LINE_M = 0.19e-3;
 const LIGHT_LINE_M = 0.13e-3;
 const LIGHT_KG = 0.004;
 
-/** The line a family is thrown on: the one in use, but light line for what only that can throw. */
-export const lineFor = (f: Family, inUseM?: number): number =>
-  f.weightKg[1] < LIGHT_KG ? Math.min(inUseM ?? LIGHT_LINE_M, LIGHT_LINE_M) : (inUseM ?? USUAL_LINE_M);
+/** The line a family is thrown on: its own, else the one in use, but light line for what only that can throw. */
+export function lineFor(f: Family, inUseM?: number): number {
+  const onM = f.lineM ?? inUseM;
+  return f.weightKg[1] < LIGHT_KG ? Math.min(onM ?? LIGHT_LINE_M, LIGHT_LINE_M) : (onM ?? USUAL_LINE_M);
+}

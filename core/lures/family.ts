@@ -132,6 +132,10 @@ export interface Family {
   bulk: number;
   /** An own lure has one colour; a family comes in all. */
   colour: Colour | null;
+  /** The weights of it that are at hand, kg; absent: any that is sold. */
+  atHandKg?: readonly number[];
+  /** Thickness of the line it is thrown on, m; absent: that of the line in use. */
+  lineM?: number;
   /** Weight against the family's middle one, for what the tables know of that alone; 1 for a family. */
   weightShare: number;
   /** Cadence by liveliness of the fish: cold or shut, middle, lively. */

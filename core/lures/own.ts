@@ -15,29 +15,38 @@ export interface OwnLure {
   bare?: boolean;
   /** Weights that its rod throws, kg: a bare body gets one of these. */
   throwsKg?: readonly [number, number];
+  /** Heads or weights at hand for it, kg; absent or none: any that is sold. */
+  atHandKg?: readonly number[];
+  /** Thickness of the line on its rod, m; absent: the line in use. */
+  lineM?: number;
   /** Null: one of the right colour is there. */
   colour: Colour | null;
   /** Smallest coin; 0: not known. */
   priceMinor: number;
 }
 
+/** A bare body comes in the weights that its rod throws and that are at hand. */
+function bareFamily(f: Family, { throwsKg, atHandKg = [] }: OwnLure): Family {
+  const [from, to] = throwsKg ?? [0, Infinity];
+  const [lo, mid, hi] = f.weightKg;
+  const thrown = from < hi && to > lo;
+  // What is sold counts as within these by a twentieth: the rod's own limits are kept.
+  const weightKg = thrown ? ([Math.max(lo, from / 0.95), mid, Math.min(hi, to / 1.05)] as const) : f.weightKg;
+  const able = atHandKg.filter((w) => w >= from && w <= to);
+  const ofUse = able.length > 0 ? able : atHandKg;
+  return { ...f, weightKg, ...(ofUse.length > 0 ? { atHandKg: [...ofUse].sort((a, b) => a - b) } : {}) };
+}
+
 /** Weights 0.2 g – 0.5 kg, lengths 5 mm – 0.5 m. */
 export function familyOfLure(lure: OwnLure): Family {
   const f = familyById(lure.family);
-  if (lure.bare) {
-    const [from, to] = lure.throwsKg ?? [0, Infinity];
-    const [lo, mid, hi] = f.weightKg;
-    const thrown = from < hi && to > lo;
-    // What is sold counts as within these by a twentieth: the rod's own limits are kept.
-    const weightKg = thrown ? ([Math.max(lo, from / 0.95), mid, Math.min(hi, to / 1.05)] as const) : f.weightKg;
-    return { ...f, weightKg, lengthM: [lure.lengthM, lure.lengthM, lure.lengthM], colour: lure.colour };
-  }
-  return {
-    ...withHook(atWeight(f, lure.weightKg), lure.hook),
-    lengthM: [lure.lengthM, lure.lengthM, lure.lengthM],
-    weedlessToo: lure.hook === 'weedless',
+  const own = {
+    lengthM: [lure.lengthM, lure.lengthM, lure.lengthM] as const,
     colour: lure.colour,
+    ...(lure.lineM === undefined ? {} : { lineM: lure.lineM }),
   };
+  if (lure.bare) return { ...bareFamily(f, lure), ...own };
+  return { ...withHook(atWeight(f, lure.weightKg), lure.hook), weedlessToo: lure.hook === 'weedless', ...own };
 }
 
 /** What is tied on: an own lure as it is, or a kind of lure, or a bare body, at the weight that was chosen, kg. */

@@ -49,6 +49,7 @@ export function atWeight(f: Family, weightKg: number): Family {
     at = {
       ...f,
       weightKg: [weightKg, weightKg, weightKg],
+      atHandKg: undefined,
       lengthM: lengthsAt(f, share),
       depthM: depthsAt(f, share),
       dragAreaM2: f.dragAreaM2 * dragScale(f.build.kind, share),
@@ -61,6 +62,9 @@ export function atWeight(f: Family, weightKg: number): Family {
 }
 
 const isOneWeight = (f: Family): boolean => f.weightKg[0] === f.weightKg[2];
+
+/** The weights of a family that can be tied on, kg, lightest first: those at hand, else those sold; an own lure's own. */
+export const weightsOf = (f: Family): readonly number[] => f.atHandKg ?? soldWeightsKg(f);
 
 /** The weights of a family that are sold, kg, lightest first; an own lure has its own. */
 export function soldWeightsKg(f: Family): readonly number[] {

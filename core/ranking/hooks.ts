@@ -3,14 +3,12 @@
  * body, wire by fish and line, weight on its shank where the head is taken off to hide the point. prior: judgement.
  */
 import type { Family } from '../lures/family';
+import { HOOK_SIZES, type HookSize } from '../lures/terminal';
 import type { SpeciesProfile } from '../water/species';
 import type { ResolvedConditions } from '../water/resolve';
 import { isPanfish, neededLb } from './pull';
 import type { Rig } from './rig';
 
-/** Sizes of hooks, small to large, as they are sold. */
-export const HOOK_SIZES = ['8', '6', '4', '2', '1', '1/0', '2/0', '3/0', '4/0', '5/0', '6/0'] as const;
-export type HookSize = (typeof HOOK_SIZES)[number];
 /** How strong the hook's wire is. */
 export const HOOK_WIRES = ['light', 'standard', 'strong'] as const;
 export type HookWire = (typeof HOOK_WIRES)[number];
@@ -19,6 +17,8 @@ export type HookWire = (typeof HOOK_WIRES)[number];
 export interface HookChoice {
   /** Null: the lure comes with its own. */
   size: HookSize | null;
+  /** The size that would be best, where hooks are kept and this one is not among them. */
+  lacks: HookSize | null;
   wire: HookWire;
   /** Why that wire. */
   wireWhy: 'heavy-fish' | 'pulled-from-cover' | 'small-mouths' | 'usual';
@@ -43,12 +43,24 @@ const UP_TO_M: readonly (readonly [HookSize, number])[] = [
 /** Line that pulls so hard straightens common wire, lb. */
 const HARD_PULL_LB = 22;
 
-/** Hook size, wire and belly weight of a lure made up for this water. */
+/** A hook one size off still does. */
+const NEAR = 1;
+
+/** Of the sizes at hand the nearest that does; the best one where none does, or where none are kept. */
+function atHand(best: HookSize, sizes: readonly HookSize[]): Pick<HookChoice, 'size' | 'lacks'> {
+  if (sizes.length === 0 || sizes.includes(best)) return { size: best, lacks: null };
+  const off = (s: HookSize): number => Math.abs(HOOK_SIZES.indexOf(s) - HOOK_SIZES.indexOf(best));
+  const near = [...sizes].sort((a, b) => off(a) - off(b))[0]!;
+  return { size: off(near) <= NEAR ? near : best, lacks: best };
+}
+
+/** Hook size, wire and belly weight of a lure made up for this water; of the hooks at hand, if any are kept. */
 export function chooseHooks(
   f: Family,
   rig: Pick<Rig, 'hook' | 'sizeM' | 'weightKg'>,
   p: SpeciesProfile,
   r: ResolvedConditions,
+  kept: readonly HookSize[] = [],
 ): HookChoice {
   const pulled = neededLb(p, r) >= HARD_PULL_LB;
   const wireWhy = p.handling.includes('heavy')
@@ -59,7 +71,9 @@ export function chooseHooks(
         ? 'small-mouths'
         : 'usual';
   return {
-    size: f.soft && rig.hook !== 'treble' ? (UP_TO_M.find(([, m]) => rig.sizeM <= m)?.[0] ?? '6/0') : null,
+    ...(f.soft && rig.hook !== 'treble'
+      ? atHand(UP_TO_M.find(([, m]) => rig.sizeM <= m)?.[0] ?? '6/0', kept)
+      : { size: null, lacks: null }),
     wire: wireWhy === 'usual' ? 'standard' : wireWhy === 'small-mouths' ? 'light' : 'strong',
     wireWhy,
     bellyKg:

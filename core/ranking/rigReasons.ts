@@ -25,6 +25,8 @@ export type RigReason =
       /** What a lighter one and a heavier one would lose by. */
       notLighter: Factor | null;
       notHeavier: Factor | null;
+      /** A weight that is not at hand and would be worth so many times as much. */
+      lacks: WeightChoice['lacks'];
     }
   | {
       part: 'colour';
@@ -137,6 +139,7 @@ function weightReason(rig: Rig, f: Family, r: ResolvedConditions, choice: Weight
     only: choice.only,
     notLighter: choice.notLighter,
     notHeavier: choice.notHeavier,
+    lacks: choice.lacks,
   };
 }
 

@@ -1,6 +1,6 @@
 /** The weight of a lure: of those that are sold and that a rod throws, the one that is worth most here, and why. */
 import type { Family } from '../lures/family';
-import { atWeight, soldWeightsKg } from '../lures/weights';
+import { atWeight, soldWeightsKg, weightsOf } from '../lures/weights';
 import { rodFit, type RodSpec } from '../tackle/rod';
 import type { Factor, Score } from './score';
 import type { ScoreLure } from './scoring';
@@ -13,6 +13,8 @@ export interface WeightChoice {
   notHeavier: Factor | null;
   /** Next best, kg. */
   runnerUpKg: number | null;
+  /** A weight that is sold and not at hand, kg, and how many times as much it would be worth; null: none tells. */
+  lacks: { weightKg: number; times: number } | null;
 }
 
 /** A lure at the weight that is worth most here. */
@@ -33,15 +35,32 @@ function decides(a: Score, b: Score | undefined): Factor | null {
 /** Scores nearer than this are equal, and the lighter of equals is tied on. */
 const EQUAL = 1e-9;
 
-/** The best of the weights of a family that are sold and that one of the rods throws; an own lure has one. */
+/** Of these weights those that one of the rods throws, scored; all of them where none does. */
+function scored(f: Family, weights: readonly number[], score: ScoreLure, rods: readonly RodSpec[] | null): Score[] {
+  const thrown = rods?.length ? weights.filter((w) => rods.some((rod) => rodFit(rod, w) === 'fits')) : weights;
+  return (thrown.length > 0 ? thrown : weights).map((w) => score(atWeight(f, w)));
+}
+
+/** Place of the best; the lighter of equals. */
+const bestOf = (all: readonly Score[]): number =>
+  all.reduce((at, x, i) => (x.score > all[at]!.score * (1 + EQUAL) ? i : at), 0);
+
+/** A weight is missed when it would be worth so many times as much. prior: judgement. */
+const MISSED = 1.1;
+
+/** What is sold and not at hand, where it would be worth more. */
+function lackOf(f: Family, best: Score, score: ScoreLure, rods: readonly RodSpec[] | null): WeightChoice['lacks'] {
+  if (!f.atHandKg) return null;
+  const sold = scored(f, soldWeightsKg(f), score, rods);
+  const top = sold[bestOf(sold)]!;
+  const times = top.score / best.score;
+  return times >= MISSED ? { weightKg: top.weightKg, times } : null;
+}
+
+/** The best of the weights of a family that can be tied on and that one of the rods throws; an own lure has one. */
 export function weigh(f: Family, score: ScoreLure, rods: readonly RodSpec[] | null = null): Weighed {
-  const sold = soldWeightsKg(f);
-  const thrown = rods?.length ? sold.filter((w) => rods.some((rod) => rodFit(rod, w) === 'fits')) : sold;
-  const all = (thrown.length > 0 ? thrown : sold).map((w) => score(atWeight(f, w)));
-  let at = 0;
-  all.forEach((x, i) => {
-    if (x.score > all[at]!.score * (1 + EQUAL)) at = i;
-  });
+  const all = scored(f, weightsOf(f), score, rods);
+  const at = bestOf(all);
   const best = all[at]!;
   const next = all.filter((x) => x !== best).sort((a, b) => b.score - a.score)[0];
   return {
@@ -52,6 +71,7 @@ export function weigh(f: Family, score: ScoreLure, rods: readonly RodSpec[] | nu
       notLighter: decides(best, all[at - 1]),
       notHeavier: decides(best, all[at + 1]),
       runnerUpKg: next?.weightKg ?? null,
+      lacks: lackOf(f, best, score, rods),
     },
   };
 }

@@ -13,6 +13,7 @@ import { reelRecord } from './reel';
 import { rodRecord } from './rod';
 import { spotRecord } from './spot';
 import { stationReportRecord } from './stationReport';
+import { terminalRecord } from './terminal';
 import { tidesRecord } from './tides';
 import { tombstoneRecord } from './tombstone';
 import { tripRecord, type Trip } from './trip';
@@ -27,6 +28,7 @@ export const RECORDS = {
   rod: rodRecord,
   reel: reelRecord,
   line: lineRecord,
+  terminal: terminalRecord,
   calibration: measurementRecord,
   practice: practiceRecord,
   cadence: cadenceRecord,

@@ -18,3 +18,11 @@ test('a rod without any takes what was last used; a rod that throws the lure goe
   expect(tackleOn(bare, book, null, prefs)!.line.id).toBe('line-braid15');
   expect(chooseTackle(book, null, prefs, book.lure['lure-frog']!)!.rod.id).not.toBe('rod-light');
 });
+
+test('what was chosen for the day goes on the rod in hand, and on no other that has its own', () => {
+  const day = { trip: { rodId: 'rod-middle', reelId: null, lineId: 'line-braid40' } } as unknown as Parameters<
+    typeof tackleOn
+  >[2];
+  const line = (rod: string): string => tackleOn(book.rod[rod]!, book, day, prefs)!.line.id;
+  expect([line('rod-middle'), line('rod-light')]).toEqual(['line-braid40', 'line-nylon6']);
+});

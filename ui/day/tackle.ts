@@ -42,8 +42,11 @@ export const chooseLine = (book: BookWithoutLog, day: Day | null, prefs: Prefere
 
 /** A rod with what is on it, or with what is in hand where nothing is. Null where there is no reel or no line. */
 export function tackleOn(rod: Rod, book: BookWithoutLog, day: Day | null, prefs: Preferences): Tackle | null {
-  const reel = pick(inUse(book.reel), rod.reelId, day?.trip.reelId, prefs.lastReelId);
-  const line = pick(inUse(book.line), rod.lineId, day?.trip.lineId, prefs.lastLineId);
+  const trip = day?.trip;
+  // What was chosen for the day was chosen for the rod in hand.
+  const today = trip?.rodId === rod.id ? trip : null;
+  const reel = pick(inUse(book.reel), today?.reelId, rod.reelId, trip?.reelId, prefs.lastReelId);
+  const line = pick(inUse(book.line), today?.lineId, rod.lineId, trip?.lineId, prefs.lastLineId);
   return reel && line ? { rod, reel, line } : null;
 }
 

@@ -8,7 +8,12 @@ import { contentHash } from '../../core/base/hash';
 import type { PlanBasis } from '../../core/planning/head/planHead';
 import { nextToPlan } from '../../core/ranking/head';
 import type { RankOptions, Ranking } from '../../core/ranking/rank';
+import { inUse } from '../../core/records';
 import type { Preferences } from '../../core/records/preferences';
+import { familyById } from '../../core/lures/families';
+import type { OwnLure } from '../../core/lures/own';
+import { weightsAtHand } from '../../core/lures/terminal';
+import type { Day } from '../../core/trip/day';
 import { lineDiameterM } from '../../core/tackle/line';
 import { thrownBy } from '../../core/tackle/rod';
 import type { Conditions } from '../../core/water/conditions';
@@ -50,8 +55,21 @@ export function usePlanBasis(book: BookWithoutLog, { day, schools }: DayConditio
   return useMemo(() => ({ id: contentHash({ basis, schools }), basis }), [basis, schools]);
 }
 
-/** Lures by id, with the lightest and the heaviest that their rod throws, kg. */
-type Throws = [string, [number, number]][];
+/** What the rod of a lure, the line on it and what is kept of heads and weights make of it. */
+type OnItsRod = Pick<OwnLure, 'lineM' | 'throwsKg' | 'atHandKg'>;
+
+/** Of each lure of the box; as text, so that it changes only when they do. */
+function onTheirRods(book: BookWithoutLog, day: Day | null, prefs: Preferences): string {
+  const terminal = inUse(book.terminal);
+  const entries = book.box.map((l): [string, OnItsRod] => {
+    const t = chooseTackle(book, day, prefs, l);
+    const body: OnItsRod = l.bare
+      ? { ...(t ? { throwsKg: thrownBy(t.rod) } : {}), atHandKg: weightsAtHand(familyById(l.family), terminal) }
+      : {};
+    return [l.id, { ...(t ? { lineM: lineDiameterM(t.line) } : {}), ...body }];
+  });
+  return JSON.stringify(entries);
+}
 
 export function useQuestion(
   book: BookWithoutLog,
@@ -64,15 +82,9 @@ export function useQuestion(
   const line = chooseLine(book, day, prefs);
   const { planned, tied } = useKnownPlans(basisId);
   const inHand = day?.trip.lureId ?? tied;
-  // Of the weights a body may get, those that its rod throws; as text, so that it changes only when they do.
-  const throws = JSON.stringify(
-    box.flatMap((l) => {
-      const rod = l.bare ? chooseTackle(book, day, prefs, l)?.rod : undefined;
-      return rod ? [[l.id, thrownBy(rod)]] : [];
-    }),
-  );
+  const onRods = onTheirRods(book, day, prefs);
   const options = useMemo((): RankOptions => {
-    const thrown = new Map(JSON.parse(throws) as Throws);
+    const onRod = new Map(JSON.parse(onRods) as [string, OnItsRod][]);
     return {
       schools,
       planned,
@@ -86,15 +98,15 @@ export function useQuestion(
               lengthM,
               hook,
               bare,
-              ...(bare ? { throwsKg: thrown.get(id) } : {}),
               colour,
               priceMinor,
+              ...onRod.get(id),
             })),
           }
         : {}),
       ...(line ? { lineDiameterM: lineDiameterM(line) } : {}),
     };
-  }, [schools, box, line, planned, inHand, throws]);
+  }, [schools, box, line, planned, inHand, onRods]);
   const conditions = useMemo(
     () => day && { ...day.conditions, signs: [...(day.conditions.signs ?? []), ...logSigns] },
     [day, logSigns],

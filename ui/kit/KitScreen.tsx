@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import type { BookWithoutLog } from '../day/useBookWithoutLog';
 import { View } from 'react-native';
-import { FAMILY_NAME, SETTING_NAME, capital } from '../../wording/names';
+import { FAMILY_NAME, SETTING_NAME, TERMINAL_NAME, capital } from '../../wording/names';
 import { say, type UnitPrefs } from '../../wording/units';
 import { useBookWithoutLog } from '../day/contexts';
 import { Note, Part, Row } from '../parts/Box';
@@ -13,6 +13,7 @@ import { Say } from '../parts/Say';
 import { LurePicture } from '../lures/LurePicture';
 import { Screen } from '../shell/Screen';
 import { useTheme } from '../theme/theme';
+import type { EditableKind } from './fields';
 import { DevicePart } from './DevicePart';
 import { RecordPart } from './RecordPart';
 import { SettingsPart } from './SettingsPart';
@@ -27,7 +28,7 @@ interface Item {
 }
 
 interface Shelf {
-  kind: 'lure' | 'rod' | 'reel' | 'line' | 'water' | 'spot';
+  kind: EditableKind;
   title: string;
   add: string;
   empty: string;
@@ -50,6 +51,19 @@ const SHELVES: readonly Shelf[] = [
         sub: `${FAMILY_NAME[l.family]}, ${l.bare ? 'body only' : say.weight(l.weightKg, u)}${l.count > 1 ? ` ×${l.count}` : ''}`,
         retired: retiredOf(l) || l.lostAtMs !== null,
         picture: <LurePicture family={l.family} width={40} />,
+      })),
+  },
+  {
+    kind: 'terminal',
+    title: 'Heads, weights, hooks',
+    add: 'Add one',
+    empty: 'None yet: a soft body without a head gets any weight and hook that is sold.',
+    items: (book, u) =>
+      Object.values(book.terminal).map((x) => ({
+        id: x.id,
+        title: x.name,
+        sub: `${[TERMINAL_NAME[x.part], x.weightKg > 0 ? say.weight(x.weightKg, u) : null, x.hookSize && `hook ${x.hookSize}`].filter(Boolean).join(', ')} ×${x.count}`,
+        retired: retiredOf(x),
       })),
   },
   {

@@ -1,5 +1,6 @@
 /** The fields of each kind of kit, and what a new one starts as. */
 import { FAMILIES, COLOURS, HOOKS, type FamilyId } from '../../core/lures/family';
+import { HOOK_SIZES, TERMINAL_PARTS } from '../../core/lures/terminal';
 import { familyById } from '../../core/lures/families';
 import { LINE_MATERIALS, LINE_CLASSES_LB } from '../../core/tackle/line';
 import { ROD_ACTIONS } from '../../core/tackle/rod';
@@ -14,6 +15,7 @@ import {
   FORAGE_NAME,
   HOOK_NAME,
   SETTING_NAME,
+  TERMINAL_NAME,
   TIDE_NAME,
 } from '../../wording/names';
 import { say, type UnitPrefs } from '../../wording/units';
@@ -22,10 +24,11 @@ import { STEPPERS, type Stepper } from '../theme/stepping';
 import type { WaterPlace } from '../../core/records/water';
 import { ACCESSES, BOTTOMS, COVER_KINDS, FORAGES, SALINITIES, SETTINGS, TIDE_STAGES } from '../../core/water/terms';
 
-export const EDITABLE = ['lure', 'rod', 'reel', 'line', 'water', 'spot'] as const;
+export const EDITABLE = ['lure', 'terminal', 'rod', 'reel', 'line', 'water', 'spot'] as const;
 export type EditableKind = (typeof EDITABLE)[number];
 export const KIND_NAME: Record<EditableKind, string> = {
   lure: 'lure',
+  terminal: 'head, weight or hook',
   rod: 'rod',
   reel: 'reel',
   line: 'line',
@@ -86,6 +89,27 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, kept: Kept = {}): Fie
           text: (v) => (v / 100).toFixed(2),
         },
         { type: 'text', key: 'note', label: 'Note', multiline: true },
+      ];
+    case 'terminal':
+      return [
+        name,
+        { type: 'choice', key: 'part', label: 'What it is', options: options(TERMINAL_PARTS, TERMINAL_NAME) },
+        {
+          type: 'number',
+          key: 'weightKg',
+          label: 'Weight',
+          hint: 'Of a hook: what is on its shank',
+          stepper: STEPPERS.weight(u, 0),
+          text: (v) => (v > 0 ? say.weight(v, u) : 'none'),
+        },
+        {
+          type: 'choice',
+          key: 'hookSize',
+          label: 'Size of its hook',
+          options: plainOptions(HOOK_SIZES),
+          none: 'None, or not known',
+        },
+        { type: 'number', key: 'count', label: 'How many', stepper: STEPPERS.plain(1, 0, 200), text: (v) => String(v) },
       ];
     case 'spot':
       return spotFields(name, kept.water ?? []);
@@ -316,6 +340,8 @@ export function newDraft(kind: EditableKind, id: string, zone: string, water: Wa
         favourite: false,
         lostAtMs: null,
       };
+    case 'terminal':
+      return { ...base, part: 'head', weightKg: 0.0071, hookSize: '3/0', count: 5 };
     case 'spot':
       return {
         ...base,

@@ -42,10 +42,10 @@ export const STEPPERS = {
       ? linear(YARD, (v) => (v < 200 ? 25 : v < 1200 ? 100 : 500), 0, 20_000)
       : linear(1, (v) => (v < 200 ? 25 : v < 1000 ? 100 : 500), 0, 20_000),
   size: (u: UnitPrefs): Stepper => (u.size === 'in' ? linear(INCH, 0.25, 0.005, 0.4) : linear(0.01, 0.5, 0.005, 0.4)),
-  weight: (u: UnitPrefs): Stepper =>
+  weight: (u: UnitPrefs, min = 0.0004): Stepper =>
     u.weight === 'oz'
-      ? linear(OUNCE, (v) => (v < 0.25 ? 1 / 32 : v < 1 ? 1 / 16 : 0.25), 0.0004, 0.15)
-      : linear(0.001, (v) => (v < 5 ? 0.5 : v < 30 ? 1 : 5), 0.0004, 0.15),
+      ? linear(OUNCE, (v) => (v < 0.25 ? 1 / 32 : v < 1 ? 1 / 16 : 0.25), min, 0.15)
+      : linear(0.001, (v) => (v < 5 ? 0.5 : v < 30 ? 1 : 5), min, 0.15),
   speed: (u: UnitPrefs): Stepper => (u.speed === 'mph' ? linear(MPH, 0.1, 0, 4) : linear(KMH, 0.2, 0, 4)),
   /** Height of waves, thickness of ice: whole inches, or two centimetres. */
   waves: (u: UnitPrefs): Stepper => coarse(u, 2),
