@@ -39,14 +39,22 @@ export interface Match {
   facts: Contribution['facts'];
 }
 
-/** The contributions of matches, in their order. */
+/** What suits their taste, where the gains are judgement alone. */
+const TASTES: ReadonlySet<Factor> = new Set(['noise', 'food', 'size', 'colour', 'warmth', 'light', 'chop']);
+/**
+ * So much of such a difference is believed: against truths drawn around what experts say the differences between lures
+ * were too sharp. prior: judgement.
+ */
+const BELIEVED = 0.9;
+
+/** The contributions of matches, in their order; matters of taste shrunk to what of them is believed. */
 export function contributionsOf(all: readonly Match[], c: ReadContext): Contribution[] {
   const product = [...c.mood] as number[];
   let before = 1;
   return all.map(({ factor, of, facts }) => {
     for (let m = 0; m < product.length; m++) product[m]! *= of(m);
     const after = product.reduce((s, v) => s + v, 0);
-    const ln = Math.log(after / before);
+    const ln = (TASTES.has(factor) ? BELIEVED : 1) * Math.log(after / before);
     before = after;
     return { factor, ln, facts };
   });

@@ -99,8 +99,11 @@ export function moodAfter(s: Scoring, empties: readonly Empties[]): MoodDistribu
   return normalise(s.mood.distribution.map((v, i) => v * Math.exp(ln.reduce((sum, x) => sum + x[i]!, 0))));
 }
 
-/** Spread of a lure's own strike rate that no reading explains, ln. prior: judgement. */
-export const OWN_SPREAD = 0.3;
+/**
+ * Spread of a lure's own strike rate that no reading explains, ln: against truths drawn around what experts say the
+ * ranges were too narrow with 0.3 (off by 1.0 where they said 0.7). prior: judgement.
+ */
+export const OWN_SPREAD = 0.6;
 
 /** A state drawn from a distribution, still a little spread. */
 function drawnState(p: readonly number[], n: number): number {
