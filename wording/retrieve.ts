@@ -1,4 +1,5 @@
 /** The plan in words: what each change would buy, how sure the share is. */
+import type { Conditions } from '../core/water/conditions';
 import type { PlanChange, Plan, Progress } from '../core/planning/plan/plan';
 import { familyById } from '../core/lures/families';
 import type { PlanSettings } from '../core/planning/task/request';
@@ -93,6 +94,8 @@ export function settingTitle(key: keyof PlanSettings, set: PlanSettings, u: Unit
       return `As if it weighed ${say.weight(set.weightKg!, u)}`;
     case 'lipScale':
       return `As if the lip were ${Math.round(100 * set.lipScale!)} %`;
+    case 'held':
+      return 'All else as it was';
     case 'line':
       return `As if on ${say.line(set.line!.strengthLb, u)} ${set.line!.material}`;
   }
@@ -124,8 +127,12 @@ export function reelInText(p: Plan, u: UnitPrefs): string | null {
   return p.workedToM < 2 ? null : `Work it ${where}, then reel in: nearer it leaves their depth and only costs time.`;
 }
 
+/** A lip that meets the ground for longer is dug along it, s. */
+const DIGS_S = 5;
+
 /** What the mood asks of the hands, and what the lure allows. */
-export function wishSentence({ wish, hands }: Plan, style: CadenceStyle, u: UnitPrefs): string {
+export function wishSentence(plan: Plan, style: CadenceStyle, u: UnitPrefs): string {
+  const { wish, hands } = plan;
   if (wish.onBed)
     return `They guard and do not feed. Throw past the bed, bring it onto it, let it lie and shake it where it lies: about ${say.seconds(Math.round(hands.pauseS * 2) / 2)} still between two shakes. Watch the fish, not the line.`;
   const hang = hangs(style);
@@ -139,11 +146,19 @@ export function wishSentence({ wish, hands }: Plan, style: CadenceStyle, u: Unit
       ? ` Left alone this lure is out of their depth after ${say.seconds(Math.round(wish.hangLimitS * 2) / 2)}, so it hangs no longer.`
       : '';
   const shorter =
-    hang && !limited && hands.pauseS < wish.pauseS - 0.75 ? ' A shorter hang keeps it among them here.' : '';
+    hang && !limited && hands.pauseS < wish.pauseS - 0.75
+      ? onTop(plan)
+        ? ' With hangs as long one cast would take minutes; shorter ones show it to more fish.'
+        : ' A shorter hang keeps it among them here.'
+      : '';
+  const digs =
+    !hang && plan.phaseS.deflection > DIGS_S
+      ? ` It reaches the ground here: keep it knocking and do not stop it; it knocks for ${say.seconds(Math.round(plan.phaseS.deflection))} of the cast.`
+      : '';
   const others = hang
     ? ` Were they one step livelier it would be ${say.seconds(Math.round(wish.livelyPauseS * 2) / 2)}; one step more shut, ${say.seconds(Math.round(wish.shutPauseS * 2) / 2)}.`
     : '';
-  return `The fish are ${MOOD_NAME[wish.mood]}: they want ${wants}.${limited}${shorter}${others}`;
+  return `The fish are ${MOOD_NAME[wish.mood]}: they want ${wants}.${limited}${shorter}${digs}${others}`;
 }
 
 /** What this stand means for the cast; null where it is nothing special. */
@@ -189,6 +204,31 @@ export function pathSureness(p: Plan, measured: boolean, u: UnitPrefs): string |
 export const asideText = (p: Plan, u: UnitPrefs): string | null =>
   p.asideM > 0.4 ? `Wind and current carry it ${say.depth(p.asideM, u)} aside: aim that much the other way.` : null;
 
+/** What has moved on since a plan was made; the plan itself stands. */
+export function movedOnText(then: Conditions, now: Conditions, u: UnitPrefs): string {
+  const a = { ...then.water, ...then.sky };
+  const b = { ...now.water, ...now.sky };
+  const number = (key: keyof typeof a): [number, number] | null => {
+    const [x, y] = [a[key], b[key]];
+    return typeof x === 'number' && typeof y === 'number' && x !== y ? [x, y] : null;
+  };
+  const went = (key: keyof typeof a, name: string, text: (v: number) => string): string[] => {
+    const moved = number(key);
+    return moved && text(moved[0]) !== text(moved[1]) ? [`${name} ${text(moved[0])} → ${text(moved[1])}`] : [];
+  };
+  const sun = number('sunElevationDeg');
+  const all = [
+    ...went('windMps', 'wind', (v) => say.speed(v, u)),
+    ...went('surfaceTempC', 'water', (v) => say.temp(v, u)),
+    ...went('currentMps', 'current', (v) => say.speed(v, u)),
+    ...went('depthM', 'depth', (v) => say.depth(v, u)),
+    ...went('clarityM', 'clarity', (v) => say.depth(v, u)),
+    ...(sun ? [`the sun is ${sun[1] > sun[0] ? 'higher' : 'lower'}`] : []),
+  ];
+  const what = all.length > 0 ? ` (${all.join('; ')})` : '';
+  return `The water has changed since this plan was made${what}. It stands as it is until you plan anew.`;
+}
+
 /** The cadence read aloud: "turn 1 s, twitch twice, hang 4 s, and again". */
 export function cadenceText(c: Cadence): string {
   const out: string[] = [];
@@ -207,6 +247,22 @@ export function cadenceText(c: Cadence): string {
   }
   return `${list(out)}${c.loop ? ', and again' : ''}`;
 }
+
+/** How fast the handle goes while it goes; from step to step on average where each takes up its own slack, turns/s. */
+export function handleTurnsPerS({ steps }: Cadence): number {
+  const turned = steps.filter((s) => (s.handleTurns ?? 0) > 0);
+  const steady = turned.filter((s) => s.kind === 'turn' || s.kind === 'burn');
+  const of = steady.length > 0 ? steady : turned;
+  const lengthS = of.reduce((sum, s) => sum + s.durationS, 0);
+  return lengthS > 0 ? of.reduce((sum, s) => sum + s.handleTurns!, 0) / lengthS : 0;
+}
+
+const onTop = ({ presentation }: Pick<Plan, 'presentation'>): boolean =>
+  familyById(presentation.rig.family).mode === 'surface';
+
+/** What comes after the splash: a lure on top is left alone, another is counted down. */
+export const firstName = ({ presentation }: Pick<Plan, 'presentation'>): string =>
+  onTop({ presentation }) ? 'let it lie first' : 'count down';
 
 /** The float, if one is chosen, as a tile says it. */
 export const floatText = (p: Plan, u: UnitPrefs): string =>
@@ -231,8 +287,8 @@ export function compareRows(a: Plan, b: Plan, u: UnitPrefs): [string, string, st
     row('a cast lasts', (p) => say.seconds(Math.round(p.castS))),
     row('deepest', (p) => say.depth(p.deepestM, u)),
     row('cast', (p) => say.distance(p.hands.castM, u)),
-    row('count down', (p) => say.seconds(p.hands.countdownS)),
-    row('handle', (p) => `${turnsText(p.hands.turnsPerS)} turn/s`),
+    row(firstName(a), (p) => say.seconds(p.hands.countdownS)),
+    row('handle', (p) => `${turnsText(handleTurnsPerS(p.presentation.cadence))} turn/s`),
     row('hang', (p) => say.seconds(p.hands.pauseS)),
     row('rod tip', (p) => p.hands.tip.position),
     row('cadence', (p) => (p.own ? 'your own' : STYLE_NAME[p.hands.style])),
@@ -278,8 +334,9 @@ export function cardRows(plan: Plan, u: UnitPrefs): [string, string][] {
     ];
   return [
     ['cast', say.distance(h.castM, u)],
-    ['count down', say.seconds(h.countdownS)],
-    ['handle', `${turnsText(h.turnsPerS)} turns a second`],
+    [firstName(plan), say.seconds(h.countdownS)],
+    ['handle', `${turnsText(handleTurnsPerS(presentation.cadence))} turns a second`],
+    ['throw past them', say.distance(plan.overshootM, u)],
     ['rod tip', h.tip.position],
     hang,
     ...(plan.belowFloatM === null ? [] : [['below the float', say.depth(plan.belowFloatM, u)] as [string, string]]),

@@ -263,6 +263,7 @@ describe('retrieve, strikes and lessons', () => {
       weightKg: 0.0142,
       lipScale: 1.35,
       line: { material: 'braid', strengthLb: 10 },
+      held: { castM: 20 },
     };
     const titles = (Object.keys(set) as (keyof PlanSettings)[]).map((k) => settingTitle(k, set, METRIC));
     titles.forEach(clean);

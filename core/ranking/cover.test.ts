@@ -3,7 +3,11 @@ import { allFamilies, familyById } from '../lures/families';
 import type { FamilyId } from '../lures/family';
 import { spreadMood } from '../mood/states';
 import { atWeight } from '../lures/weights';
-import { besideCastM, passingOf, snagChance } from './cover';
+import { scoringOf } from './scoring';
+import { speciesProfile } from '../water/species';
+import type { SpeciesId } from '../water/terms';
+import { DEFAULT_SCHOOLS } from './schools';
+import { afterStrike, besideCastM, passingOf, snagChance } from './cover';
 
 const passing = (id: FamilyId, water: ConditionsChange['water'], mood = 0): number =>
   passingOf(familyById(id), { r: usualWater({ water }), mood: spreadMood(mood, 1e-3) }).of(mood);
@@ -46,4 +50,20 @@ test('what is heavier wedges itself sooner: twice the weight, a third more snags
     const [light, heavy] = [0.8, 1.6].map((share) => snagChance(atWeight(f, share * f.weightKg[1]), r));
     expect(heavy! / light!).toBeCloseTo(2 ** 0.4, 6);
   }
+});
+
+test('of those that strike so many are hooked: by the hook, the line and the mouth', () => {
+  const hooked = (id: FamilyId, species: SpeciesId, line: 'braid-and-leader' | 'fluorocarbon'): number => {
+    const options = { schools: { ...DEFAULT_SCHOOLS, line } };
+    const { context } = scoringOf(usualWater({ species }), speciesProfile(species), options);
+    return Number(afterStrike(familyById(id), context, 60)[0]!.facts.chance);
+  };
+  const treble = familyById('deep-crank').hooking;
+  expect(hooked('deep-crank', 'largemouth-bass', 'braid-and-leader')).toBeCloseTo(treble, 9);
+  expect(hooked('deep-crank', 'largemouth-bass', 'fluorocarbon')).toBeCloseTo(1.04 * treble, 9);
+  expect(hooked('deep-crank', 'crappie', 'braid-and-leader')).toBeCloseTo(0.95 * treble, 9);
+  expect(hooked('deep-crank', 'crappie', 'fluorocarbon')).toBeCloseTo(0.95 * 1.04 * treble, 9);
+  const single = familyById('spinnerbait').hooking;
+  expect(hooked('spinnerbait', 'crappie', 'braid-and-leader')).toBeCloseTo(single, 9);
+  expect(hooked('spinnerbait', 'crappie', 'fluorocarbon')).toBeCloseTo(0.98 * single, 9);
 });

@@ -223,3 +223,15 @@ test('what goes together raises nothing', () => {
     ),
   ).toEqual([]);
 });
+test('a sliding weight ahead of its leader ends in a swivel; what floats hangs on nylon, which does not sink', () => {
+  expect(joints('carolina-rig', BRAID)).toMatchObject({ end: 'swivel', endWhy: 'spins' });
+  expect(joints('texas-rig', BRAID).end).not.toBe('swivel');
+  const far = { setting: 'jetty' as const, depthM: 6 };
+  const leader = (id: FamilyId, water = {}, species: SpeciesId = 'largemouth-bass') =>
+    joints(id, BRAID, species, water).leader!.material;
+  expect([leader('popper'), leader('paddletail')]).toEqual(['nylon', 'fluorocarbon']);
+  expect([leader('popper', far, 'striped-bass'), leader('bucktail-jig', far, 'striped-bass')]).toEqual([
+    'nylon',
+    'fluorocarbon',
+  ]);
+});

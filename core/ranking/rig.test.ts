@@ -61,6 +61,14 @@ describe('trailer, hook and noise', () => {
     expect(rig(id, c).hook).toBe(hook);
   });
 
+  test('a rattle is worth it in murk, in waves and in the dark, and not on the line between', () => {
+    const noise = (c: ConditionsChange) => rig('flipping-jig', c).noise;
+    const clear = { clarityM: 0.7, waveHeightM: 0.25 };
+    expect(noise({ water: clear })).toBe('silent');
+    expect(noise({ water: { ...clear, clarityM: 0.69 } })).toBe('rattle');
+    expect(noise({ water: { ...clear, waveHeightM: 0.26 } })).toBe('rattle');
+    expect(noise({ water: clear, sky: { sunElevationDeg: -20, cloud: 0.4 } })).toBe('rattle');
+  });
   test('a rattle in murk, silence in clear, and never for hard-fished fish', () => {
     const murk = { water: { clarityM: 0.4 } };
     expect(rig('flipping-jig', murk).noise).toBe('rattle');

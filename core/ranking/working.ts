@@ -124,17 +124,19 @@ export function worthOfWorking(f: Family, c: ReadContext): (w: CastWorking) => n
   const onTop = f.mode === 'surface' || f.mode === 'float';
   return ({ depthM, speedMps, movingMps, zoneMinutesPerHour, castsPerHour, hangS, contactShare }) => {
     const gap = gapM(depthM, c.r.fishBandM);
+    const met = knocksFelt(f, c, contactShare);
+    // A knock is the change of pace that a hang else gives.
+    const hang = (m: number): number =>
+      lerp(pauseMatch(hangS, wantedHangS(c, m)), 1, Math.max(met.onCover, met.onBottom));
     const taken = moods.reduce(
-      (sum, p, m) =>
-        sum +
-        p * likedSpeed(speedMps, c, m, movingMps) * pauseMatch(hangS, wantedHangS(c, m)) * travelledShare(gap, c, m),
+      (sum, p, m) => sum + p * likedSpeed(speedMps, c, m, movingMps) * hang(m) * travelledShare(gap, c, m),
       0,
     );
     return (
       zoneMinutesPerHour *
       taken *
       noticedBy(knownOf(senses, gap, c, onTop), sweepOf(speedMps, c)) *
-      deflectionGain(knocksFelt(f, c, contactShare)) *
+      deflectionGain(met) *
       keptShare(perCast, castsPerHour, pitched)
     );
   };

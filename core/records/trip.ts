@@ -52,7 +52,7 @@ export const tripRecord = defineRecord(
     },
     onlyWidened('more settings of the plan'),
     onlyWidened('which lure a sign answered'),
-    onlyWidened('a float, and small twitches'),
+    onlyWidened('a float, small twitches, what a change holds'),
   ],
 );
 export type Trip = z.infer<typeof tripRecord.schema>;

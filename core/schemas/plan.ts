@@ -48,8 +48,22 @@ export const cadenceSchema = z.strictObject({
     .readonly(),
   loop: z.boolean(),
 });
-/** What the hands do, as far as it is fixed by hand. */
-export const planSettingsSchema = z.strictObject({
+const depthM = z.number().min(0).max(300);
+/** A plan in which one thing is changed: the rest of it. */
+const heldSchema = z
+  .strictObject({
+    castM: z.number().min(0).max(120),
+    countdownS: z.number().min(0).max(120),
+    turnsPerS: z.number().min(0).max(4),
+    tip: z.enum(TIP_POSITIONS),
+    style: z.enum(CADENCE_STYLES),
+    pauseS: z.number().min(0).max(60),
+    angleDeg: z.number().min(-180).max(180),
+    depthM,
+    bandM: z.tuple([depthM, depthM]).readonly(),
+  })
+  .partial();
+const handSettings = {
   castM: z.number().min(2).max(120).optional(),
   countdownS: z.number().min(0).max(120).optional(),
   turnsPerS: z.number().min(0.1).max(4).optional(),
@@ -62,6 +76,11 @@ export const planSettingsSchema = z.strictObject({
   weightKg: z.number().positive().max(1).optional(),
   lipScale: z.number().min(0.3).max(3).optional(),
   line: lineSpecSchema.optional(),
+};
+/** What the hands do, as far as it is fixed by hand. */
+export const planSettingsSchema = z.strictObject({
+  ...handSettings,
+  held: heldSchema.extend({ own: z.strictObject(handSettings).optional() }).optional(),
 });
 
 const measuredLine = lineSpecSchema.nullish();

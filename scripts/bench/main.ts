@@ -15,6 +15,7 @@ import { firstScreenBench } from './firstScreen';
 import { dragBench } from './drag';
 import { plannerBench } from './planner';
 import { plansBench } from './plans';
+import { promisesBench } from './promises';
 import { machine, writePart } from './report';
 import { simulatorBench } from './simulator';
 import { longTaskBench, loggingBench } from './walk';
@@ -34,6 +35,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   agreement: agreementBench,
   simulator: simulatorBench,
   planner: plannerBench,
+  promises: promisesBench,
   plans: inBrowser(plansBench),
   beat: inBrowser(beatBench),
 };

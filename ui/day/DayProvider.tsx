@@ -10,6 +10,7 @@ import { useDayConditions } from './useDayConditions';
 import { useDayLog } from './useDayLog';
 import { useDayMood } from './useDayMood';
 import { useDayPlan } from './useDayPlan';
+import { usePlanWater } from './usePlanWater';
 import { useDayRanking, usePlanBasis, useQuestion } from './useDayRanking';
 import { useStoredWithoutLog } from './useBookWithoutLog';
 import { useStation } from './useStation';
@@ -27,12 +28,13 @@ function useParts(): DayParts {
   const conditions = useDayConditions(bookWithoutLog, prefs, nowMs);
   const log = useDayLog(book, conditions.day?.trip.id ?? null, nowMs);
   const mood = useDayMood(conditions, log.signs);
-  const basis = usePlanBasis(bookWithoutLog, conditions, prefs);
+  const planWater = usePlanWater(conditions.day);
+  const basis = usePlanBasis(bookWithoutLog, conditions, prefs, planWater);
   const question = useQuestion(bookWithoutLog, conditions, prefs, log.signs, basis.id);
   const { ranking, rankingBusy } = useDayRanking(question, basis);
-  const plan = useDayPlan(bookWithoutLog, conditions, prefs, ranking.ranking, basis.id);
+  const plan = useDayPlan(bookWithoutLog, conditions, prefs, ranking.ranking, basis.id, planWater);
   const station = useStation(bookWithoutLog, conditions.day, prefs, nowMs, committer);
-  const actions = useActionsOfDay({ ...plan, ranking: ranking.ranking }, committer);
+  const actions = useActionsOfDay({ ...plan, movedTo: planWater.movedTo, ranking: ranking.ranking }, committer);
   return {
     status,
     conditions,

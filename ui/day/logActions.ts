@@ -8,6 +8,7 @@ import type { Ranking } from '../../core/ranking/rank';
 import { activeTrip, put, type Put } from '../../core/records';
 import type { EventKind } from '../../core/records/event';
 import type { Lure } from '../../core/records/lure';
+import type { Conditions } from '../../core/water/conditions';
 import { realNowMs } from '../platform/clock';
 import { newId } from '../platform/ids';
 import { askToKeep } from '../platform/persistence';
@@ -30,6 +31,8 @@ export interface LogActions {
 export interface InHand {
   plan: Plan | null;
   request: PlanRequest | null;
+  /** The water of this moment, where it has moved on from the plan's. */
+  movedTo?: Conditions | null;
   lure: Lure | null;
   ranking: Ranking | null;
 }
@@ -43,13 +46,14 @@ export function logActions({ record, current, now }: ActionPorts, inHand: () => 
     what: LastTouch['what'],
     thing: (at: { id: string; blockId: string; seq: number; atMs: number }) => Put,
   ): string | null => {
-    const { plan, request, ranking, lure } = inHand();
+    const { plan, request, movedTo, ranking, lure } = inHand();
     const book = current();
     if (!book || !activeTrip(book) || !plan || !request || !lure) return null;
     const id = newId();
     const atMs = now();
     const ranked = ranking?.ranked.find((r) => r.lureId === lure.id) ?? null;
-    const opening: Opening = { blockId: newId(), atMs, plan, request, lureId: lure.id, ranked };
+    const asOf = movedTo ? { ...request, conditions: movedTo } : request;
+    const opening: Opening = { blockId: newId(), atMs, plan, request: asOf, lureId: lure.id, ranked };
     const touch: LastTouch = { id, what, untilRealMs: realNowMs() + UNDO_MS };
     touchMade(touch);
     void record((b) =>

@@ -15,7 +15,9 @@ import { queryKeys } from '../../data/keys';
 import { compute } from '../../workers/client';
 import { tellPlanProgress } from './planProgress';
 import { learnSettled } from './planned';
-import { measuredFor, planConditions } from './planFor';
+import { measuredFor } from './planFor';
+import type { PlanWater } from './usePlanWater';
+import type { Conditions } from '../../core/water/conditions';
 import { chooseTackle, outfitOf, type Tackle } from './tackle';
 import type { DayConditions } from './useDayConditions';
 import type { BookWithoutLog } from './useBookWithoutLog';
@@ -29,6 +31,8 @@ export interface DayPlan {
   plan: Plan | null;
   planBusy: boolean;
   planError: boolean;
+  /** The water it is made for, and whether that has moved on. */
+  water: PlanWater;
 }
 
 function planRequest(
@@ -38,10 +42,11 @@ function planRequest(
   schools: Schools,
   measured: Measured | null,
   chosenKg: number | undefined,
+  conditions: Conditions | null,
 ): PlanRequest | null {
-  if (!day || !lure || !t) return null;
+  if (!day || !lure || !t || !conditions) return null;
   return {
-    conditions: planConditions(day),
+    conditions,
     lure: {
       id: lure.id,
       family: lure.family,
@@ -73,6 +78,7 @@ export function useDayPlan(
   prefs: Preferences,
   ranking: Ranking | null,
   basisId: string,
+  water: PlanWater,
 ): DayPlan {
   const startLure = useMemo(() => {
     const key = ranking?.plan?.start ?? ranking?.ranked[0]?.key;
@@ -89,8 +95,8 @@ export function useDayPlan(
   );
   const chosenKg = lure?.bare ? ranking?.ranked.find((x) => x.key === lure.id)?.weightKg : undefined;
   const request = useMemo(
-    () => planRequest(day, lure, tackle, schools, measured, chosenKg),
-    [day, lure, tackle, schools, measured, chosenKg],
+    () => planRequest(day, lure, tackle, schools, measured, chosenKg, water.conditions),
+    [day, lure, tackle, schools, measured, chosenKg, water.conditions],
   );
   const planIdentity = request ? contentHash(request) : 'none';
   const asked = request ? contentHash(withoutTime(request)) : 'none';
@@ -128,7 +134,7 @@ export function useDayPlan(
   const planError = settled.isError;
   const suggested = startLure && lure && startLure.id !== lure.id ? startLure : null;
   return useMemo(
-    () => ({ lure, suggested, tackle, request, plan, planBusy, planError }),
-    [lure, suggested, tackle, request, plan, planBusy, planError],
+    () => ({ lure, suggested, tackle, request, plan, planBusy, planError, water }),
+    [lure, suggested, tackle, request, plan, planBusy, planError, water],
   );
 }

@@ -21,7 +21,8 @@ import type { Sign } from '../../core/water/terms';
 import { queryKeys } from '../../data/keys';
 import { compute } from '../../workers/client';
 import { learnFirst, useKnownPlans } from './planned';
-import { measuredFor, planConditions } from './planFor';
+import { measuredFor } from './planFor';
+import type { PlanWater } from './usePlanWater';
 import { chooseLine, chooseTackle, outfitOf } from './tackle';
 import type { DayConditions } from './useDayConditions';
 import type { BookWithoutLog } from './useBookWithoutLog';
@@ -44,14 +45,19 @@ export interface NamedBasis {
 }
 
 /** The water and, lure by lure, the tackle that the head of the ranking is planned with. */
-export function usePlanBasis(book: BookWithoutLog, { day, schools }: DayConditions, prefs: Preferences): NamedBasis {
+export function usePlanBasis(
+  book: BookWithoutLog,
+  { day, schools }: DayConditions,
+  prefs: Preferences,
+  { conditions }: PlanWater,
+): NamedBasis {
   const basis = useMemo((): PlanBasis => {
     const tackle = book.box.flatMap((lure) => {
       const t = chooseTackle(book, day, prefs, lure);
       return t ? [[lure.id, { ...outfitOf(t), measured: measuredFor(book, lure.id, t.reel.id) }] as const] : [];
     });
-    return { ...(day ? { conditions: planConditions(day) } : {}), tackle: Object.fromEntries(tackle) };
-  }, [book, day, prefs]);
+    return { ...(conditions ? { conditions } : {}), tackle: Object.fromEntries(tackle) };
+  }, [book, day, prefs, conditions]);
   return useMemo(() => ({ id: contentHash({ basis, schools }), basis }), [basis, schools]);
 }
 

@@ -3,9 +3,9 @@
  */
 import { View } from 'react-native';
 import type { PlanChange, Plan } from '../../core/planning/plan/plan';
-import { withoutSetting, type PlanSettings } from '../../core/planning/task/request';
+import { changedByHand, changedTo, withoutSetting, type PlanSettings } from '../../core/planning/task/request';
 import { changeTitle, gainRangeText, gainText, settingTitle, tellsRange } from '../../wording/retrieve';
-import { useActions } from '../day/contexts';
+import { useActions, useConditions } from '../day/contexts';
 import { Part, Row } from '../parts/Box';
 import { Disclosure } from '../parts/Disclosure';
 import { Glyph } from '../parts/Glyph';
@@ -18,7 +18,8 @@ const TELLS = 0.02;
 const SHOWN = 4;
 
 export function BuysPart({ plan, busy }: { plan: Plan; busy: boolean }) {
-  const helps = plan.buys.filter((b) => b.gain > TELLS);
+  const helps = plan.buys.filter((b) => b.low > 0);
+  const tosses = plan.buys.filter((b) => b.gain > TELLS && b.low <= 0);
   const hurts = plan.buys.filter((b) => b.gain < -TELLS).reverse();
   if (plan.buys.length === 0)
     return busy ? (
@@ -27,19 +28,23 @@ export function BuysPart({ plan, busy }: { plan: Plan; busy: boolean }) {
       </Say>
     ) : null;
   const widest = Math.max(0.05, ...plan.buys.map((b) => Math.abs(b.gain)));
-  const bars = (list: readonly PlanChange[]) => list.map((b) => <ChangeBar key={changeKey(b)} b={b} widest={widest} />);
+  const bars = (list: readonly PlanChange[]) =>
+    list.map((b) => <ChangeBar key={changeKey(b)} plan={plan} b={b} widest={widest} />);
   return (
     <Part title="What one change would buy">
       {helps.length === 0 ? (
-        <Say>Nothing you could change on its own would hold it among the fish longer.</Say>
+        <Say>Nothing you could change on its own is sure to hold it among the fish longer.</Say>
       ) : (
         <Say kind="label" tone="soft">
-          More of the cast among the fish, by one change alone. Touch to try it; touch it again under “Your changes” to
-          take it back.
+          More of the cast among the fish, by one change alone: all else stays as it is. Touch to do it; touch it again
+          under “Your changes” to take it back.
         </Say>
       )}
       {bars(helps.slice(0, SHOWN))}
       {helps.length > SHOWN ? <Disclosure title="Smaller gains">{bars(helps.slice(SHOWN))}</Disclosure> : null}
+      {tosses.length > 0 ? (
+        <Disclosure title="A toss of a coin: may help, may cost">{bars(tosses.slice(0, SHOWN))}</Disclosure>
+      ) : null}
       {hurts.length > 0 ? (
         <Disclosure title="And what would cost most">{bars(hurts.slice(0, SHOWN))}</Disclosure>
       ) : null}
@@ -49,13 +54,14 @@ export function BuysPart({ plan, busy }: { plan: Plan; busy: boolean }) {
 
 const changeKey = (b: PlanChange): string => `${b.kind}-${JSON.stringify(b.facts)}`;
 
-function ChangeBar({ b, widest }: { b: PlanChange; widest: number }) {
+function ChangeBar({ plan, b, widest }: { plan: Plan; b: PlanChange; widest: number }) {
   const actions = useActions();
+  const set = useConditions().day?.trip.settings ?? {};
   const { p, units } = useTheme();
   return (
     <Press
       label={`${changeTitle(b, units)}: ${gainRangeText(b)}. Do it`}
-      onPress={() => actions.setSettings(b.settings)}
+      onPress={() => actions.setSettings(changedTo(plan, set, b.settings))}
     >
       <View
         style={{
@@ -101,7 +107,7 @@ function ChangeBar({ b, widest }: { b: PlanChange; widest: number }) {
 export function YoursPart({ set }: { set: PlanSettings }) {
   const actions = useActions();
   const { p, units } = useTheme();
-  const keys = (Object.keys(set) as (keyof PlanSettings)[]).filter((k) => set[k] !== undefined);
+  const keys = changedByHand(set);
   if (keys.length === 0) return null;
   const drop = (key: keyof PlanSettings): void =>
     actions.changeTrip((t) => ({ ...t, settings: withoutSetting(t.settings, key) }));

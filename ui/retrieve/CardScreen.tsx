@@ -23,7 +23,7 @@ export function CardScreen() {
   const { day, nowMs } = useConditions();
   const { units } = useTheme();
   const router = useRouter();
-  const set = useHookSet(lure, tackle, plan?.hands.castM ?? 0, plan?.presentation.rig);
+  const set = useHookSet(lure, tackle, plan?.hands.castM ?? 0, plan?.presentation.rig, plan?.belowFloatM != null);
   if (!plan || !lure || !tackle || !day || !set)
     return (
       <Screen title="Plan card" section={false}>

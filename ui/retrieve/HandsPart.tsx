@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import type { Plan } from '../../core/planning/plan/plan';
 import { withoutSetting, type PlanSettings } from '../../core/planning/task/request';
 import { capital, TIP_NAME } from '../../wording/names';
-import { floatText, styleTitle, tipText, turnsText } from '../../wording/retrieve';
+import { firstName, floatText, handleTurnsPerS, styleTitle, tipText, turnsText } from '../../wording/retrieve';
 import { say } from '../../wording/units';
 import { useActions, useConditions } from '../day/contexts';
 import { useSectionInSight } from '../shell/inSight';
@@ -70,8 +70,12 @@ export function HandsPart({ plan }: { plan: Plan }) {
     <Part title="Your hands">
       <View ref={opened} style={{ gap: 8 }}>
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-          {tile('turnsPerS', 'handle', `${turnsText(set.turnsPerS ?? h.turnsPerS)} turn/s`)}
-          {tile('countdownS', 'count down', say.seconds(set.countdownS ?? h.countdownS))}
+          {tile(
+            'turnsPerS',
+            'handle',
+            `${turnsText(set.turnsPerS ?? handleTurnsPerS(plan.presentation.cadence))} turn/s`,
+          )}
+          {tile('countdownS', firstName(plan), say.seconds(set.countdownS ?? h.countdownS))}
           {tile('tip', 'rod tip', TIP_NAME[set.tip ?? h.tip.position])}
           {tile('castM', 'cast', say.distance(set.castM ?? h.castM, units))}
           {tile('pauseS', 'hang', say.seconds(set.pauseS ?? h.pauseS))}
@@ -91,8 +95,8 @@ export function HandsPart({ plan }: { plan: Plan }) {
         {open === 'countdownS'
           ? number(
               'countdownS',
-              'Count down',
-              'Seconds from the splash to the first turn',
+              capital(firstName(plan)),
+              'Seconds from the splash to the first move',
               say.seconds,
               h.countdownS,
               STEPPERS.seconds(),

@@ -15,11 +15,12 @@ interface Asked {
   tackle: Tackle;
   castM: number;
   rig: Rig;
+  belowFloat: boolean;
 }
 
-export function HookSetPart({ lure, tackle, castM, rig }: Asked) {
+export function HookSetPart({ lure, tackle, castM, rig, belowFloat }: Asked) {
   const { units } = useTheme();
-  const set = useHookSet(lure, tackle, castM, rig);
+  const set = useHookSet(lure, tackle, castM, rig, belowFloat);
   if (!set) return null;
   const { advice, tied } = set;
   const { line } = tackle;

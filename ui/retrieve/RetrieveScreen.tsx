@@ -9,6 +9,7 @@ import { capital, FAMILY_NAME } from '../../wording/names';
 import { STYLE_WHY } from '../../wording/cadence';
 import {
   asideText,
+  movedOnText,
   notCastSentence,
   pathSureness,
   planWay,
@@ -20,7 +21,7 @@ import {
 import { say } from '../../wording/units';
 import { useActions, useConditions, usePlan, useBookWithoutLog } from '../day/contexts';
 import { useKeptPlan } from '../day/keptPlan';
-import { Note, Part } from '../parts/Box';
+import { Card, Note, Part } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
@@ -38,7 +39,7 @@ import { TacklePart } from './TacklePart';
 
 export function RetrieveScreen() {
   const { day, reading } = useConditions();
-  const { request, lure, plan, planBusy, planError, tackle, suggested } = usePlan();
+  const { request, lure, plan, planBusy, planError, tackle, suggested, water } = usePlan();
   const actions = useActions();
   const book = useBookWithoutLog();
   const { units } = useTheme();
@@ -94,6 +95,12 @@ export function RetrieveScreen() {
       {fit !== 'fits' ? (
         <Note>{`${capital(say.weight(weightKg, units))} is ${fit === 'too-heavy' ? 'heavier' : 'lighter'} than ${tackle.rod.name} is rated for (${say.weight(tackle.rod.minLureKg, units)}–${say.weight(tackle.rod.maxLureKg, units)}). Choose another rod below.`}</Note>
       ) : null}
+      {water.movedTo && request ? (
+        <Card tone="wash">
+          <Say role="status">{movedOnText(request.conditions, water.movedTo, units)}</Say>
+          <Button title="Plan anew" onPress={water.planAnew} />
+        </Card>
+      ) : null}
       {plan ? (
         <>
           <View style={{ gap: 4 }}>
@@ -148,6 +155,7 @@ export function RetrieveScreen() {
             tackle={tackle}
             castM={way === 'down' ? plan.depthM : plan.hands.castM}
             rig={plan.presentation.rig}
+            belowFloat={plan.belowFloatM !== null}
           />
           <Button title="Plan card for the pocket" onPress={() => router.navigate('/retrieve/card' as never)} />
           <Disclosure

@@ -1,4 +1,5 @@
 /** How to set the hook and the drag for the lure that is tied on: one answer for the page and the card. */
+import type { Family } from '../../core/lures/family';
 import { withHook } from '../../core/lures/hookSnag';
 import { familyOfLure, thrownKg, tiedOn } from '../../core/lures/own';
 import type { Rig } from '../../core/ranking/rig';
@@ -15,12 +16,14 @@ export function useHookSet(
   tackle: Tackle | null,
   castM: number,
   rig?: Rig,
+  belowFloat = false,
 ): { advice: HookSetAdvice; tied: Tied } | null {
   const { day } = useConditions();
   const tiedWith = useTied();
   if (!lure || !tackle || !day) return null;
   const made = lure.bare && rig ? rig : { hook: lure.hook, sizeM: lure.lengthM, weightKg: thrownKg(lure) };
-  const family = lure.bare ? withHook(tiedOn(lure, lure.family, made.weightKg), made.hook) : familyOfLure(lure);
+  const thrown = lure.bare ? withHook(tiedOn(lure, lure.family, made.weightKg), made.hook) : familyOfLure(lure);
+  const family: Family = belowFloat ? { ...thrown, mode: 'float' } : thrown;
   const { rod, line } = tackle;
   const tied = tiedWith(family, made, line);
   if (!tied) return null;

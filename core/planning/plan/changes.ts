@@ -92,7 +92,6 @@ export function trials(p: PlanTask, h: RetrieveSettings): Trial[] {
       depthM: p.depthM,
       speedMps: p.speedMps,
       pauseS: p.pauseS,
-      metresPerTurn: p.metresPerTurn,
     };
   };
   const { mode, styles } = p.family;

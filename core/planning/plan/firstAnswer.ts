@@ -14,6 +14,7 @@ import { isNotCast, planNotCast } from './notCast';
 import { around, freeParameters, openings, type Candidate, type Progress } from './search';
 import { simulateSettings, type Track } from './track';
 import { meanDepthM, movingSpeedMps, plannedAsIn, workedSpeedMps } from './pace';
+import { bestWay } from './ways';
 import { worth } from './worth';
 
 /** Guesses besides the closed form: what swims has more to find than what lies on the bottom or under a float. */
@@ -60,16 +61,28 @@ export function* firstAnswer(p: PlanTask, cast: ScanCast): Generator<Progress, F
   return { hands, track, zoneShare: shareRange(track.zoneShare, track.zoneShare, atCorners), candidates };
 }
 
+/** All the steps in one go. */
+function atOnce<T>(steps: Generator<Progress, T>): T {
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
 /** What the ranking needs to know of a plan that nobody has made yet: its first answer. */
 export function plannedOf(request: PlanRequest): Planned {
-  const p = setUpTask(request);
-  if (isNotCast(p.family)) return plannedAsIn(planNotCast(p, 'first'));
-  const steps = firstAnswer(p, function* (h, draw) {
-    return simulateSettings(p, h, { mesh: MESH.scan, ...draw });
-  });
-  let step = steps.next();
-  while (!step.done) step = steps.next();
-  const { hands, track, zoneShare } = step.value;
+  const asked = setUpTask(request);
+  if (isNotCast(asked.family)) return plannedAsIn(planNotCast(asked, 'first'));
+  const p = atOnce(
+    bestWay(asked, function* (q, h) {
+      return simulateSettings(q, h, { mesh: MESH.scan });
+    }),
+  );
+  const { hands, track, zoneShare } = atOnce(
+    firstAnswer(p, function* (h, draw) {
+      return simulateSettings(p, h, { mesh: MESH.scan, ...draw });
+    }),
+  );
   return {
     weightKg: p.family.weightKg[1],
     zoneShare: zoneShare.mean,

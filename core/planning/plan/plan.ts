@@ -21,9 +21,10 @@ import {
   type FreeParameter,
   type Progress,
 } from './search';
-import { firstSettings, presentationOf, setUpTask, type RetrieveSettings, type PlanTask } from '../task/setup';
+import { firstSettings, presentationOf, setUpTask, turnM, type RetrieveSettings, type PlanTask } from '../task/setup';
 import { belowFloatM, simulateSettings, type Track } from './track';
 import { workedSpeedMps } from './pace';
+import { bestWay } from './ways';
 import { worth } from './worth';
 import { corners, drawTackle } from '../task/tackleDraws';
 
@@ -44,17 +45,20 @@ export function planRetrieve(request: PlanRequest, effort: PlanStage = 'settled'
 /** So many of the sifted candidates are cast again on the middle mesh, and so many of these on the fine one. */
 const FINALISTS = { quick: 8, plan: 2 } as const;
 
+/** A change that seems to gain less of the cast is not worth saying, nor working out finely. */
+export const WORTH_SAYING = 0.02;
+
 /** Casts for the other looks at the finalists and for what some ten changes buy, five each: for the progress alone. */
 const ABOUT_AFTERWARDS = 95;
 
 /** The same, pausing after every simulation with how far it is: whoever runs it may rest, show that, or give up. */
 export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator<Progress, Plan> {
-  const p = setUpTask(request);
-  if (isNotCast(p.family)) return planNotCast(p, effort);
+  const asked = setUpTask(request);
+  if (isNotCast(asked.family)) return planNotCast(asked, effort);
   let simulations = 0;
   let bestShare = 0;
   // A lure on top is on top whatever the hands do: nothing to search.
-  const searched = effort === 'settled' && p.family.mode !== 'surface' && !p.onBed;
+  const searched = effort === 'settled' && asked.family.mode !== 'surface' && !asked.onBed;
   const about = searched ? MIN_CANDIDATES + FINALISTS.quick + FINALISTS.plan + DRAWS.length + ABOUT_AFTERWARDS : 1;
   function* cast(
     q: PlanTask,
@@ -67,6 +71,7 @@ export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator
     yield { done: Math.min(simulations, about - 1), of: about, bestShare };
     return t;
   }
+  const p = yield* bestWay(asked, (q, h) => cast(q, h, MESH.scan));
   const on = (mesh: Mesh, lineShapes = false) =>
     function* (hands: RetrieveSettings): Generator<Progress, Candidate> {
       const track = yield* cast(p, hands, mesh, { lineShapes });
@@ -92,18 +97,22 @@ export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator
     best = yield* on(MESH.quick, true)(first.hands);
   } else best = yield* on(MESH.plan, true)(start);
 
+  /** The share with what nobody knows exactly drawn, from the finely solved cast. */
+  function* sureShare(q: PlanTask, h: RetrieveSettings, fine: Track): Generator<Progress, [ShareRange, Track[]]> {
+    const { workedToM } = fine;
+    const coarse = yield* cast(q, h, MESH.scan, { workedToM });
+    const casts: Track[] = [];
+    for (const n of DRAWS) casts.push(yield* cast(q, h, MESH.scan, { workedToM, ...drawTackle(q, n) }));
+    const shares = casts.map((t) => t.zoneShare);
+    return [shareRange(fine.zoneShare, coarse.zoneShare, shares), casts];
+  }
+
   const { hands, track } = best;
   const { workedToM } = track;
-  const drawn: Track[] = [];
+  let drawn: Track[] = [];
   const buys: PlanChange[] = [];
   if (searched) {
-    const coarse = yield* cast(p, hands, MESH.scan, { workedToM });
-    for (const n of DRAWS) drawn.push(yield* cast(p, hands, MESH.scan, { workedToM, ...drawTackle(p, n) }));
-    zoneShare = shareRange(
-      track.zoneShare,
-      coarse.zoneShare,
-      drawn.map((t) => t.zoneShare),
-    );
+    [zoneShare, drawn] = yield* sureShare(p, hands, track);
     const atCorners: number[] = [];
     for (const corner of corners(p)) atCorners.push((yield* cast(p, hands, MESH.scan, corner)).zoneShare);
     const free = yield* cast(p, hands, MESH.scan);
@@ -112,7 +121,15 @@ export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator
       const gains: number[] = [];
       for (const [i, corner] of corners(problem).entries())
         gains.push((yield* cast(problem, h, MESH.scan, corner)).zoneShare - atCorners[i]!);
-      buys.push({ ...change, ...gainRange(gains, likeliest) });
+      const likely = { ...change, ...gainRange(gains, likeliest) };
+      if (likely.gain < WORTH_SAYING) {
+        buys.push(likely);
+        continue;
+      }
+      // What is held out must be what doing it brings: worked out as the plan itself is.
+      const [after] = yield* sureShare(problem, h, yield* cast(problem, h, MESH.plan));
+      const by = after.mean - zoneShare.mean - likely.gain;
+      buys.push({ ...likely, gain: likely.gain + by, low: likely.low + by, high: likely.high + by });
     }
     buys.sort((a, b) => b.gain - a.gain);
   }
@@ -129,7 +146,7 @@ export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator
     flightM: p.flightM,
     depthM: p.depthM,
     bandM: p.bandM,
-    handleSpeedMps: hands.turnsPerS * p.metresPerTurn,
+    handleSpeedMps: hands.turnsPerS * turnM(p, hands.castM),
     zoneShare,
     zoneSecondsPerCast: zoneShare.mean * track.castS,
     castS: track.castS,

@@ -18,7 +18,7 @@ import { rodStiffnessNpm } from '../../tackle/rod';
 import { flowVelocity } from '../task/flow';
 import { inBand } from '../task/inBand';
 import type { TackleDraw } from '../task/tackleDraws';
-import { MAX_CAST_S, type RetrieveSettings, type PlanTask } from '../task/setup';
+import { MAX_CAST_S, turnM, type RetrieveSettings, type PlanTask } from '../task/setup';
 import { viscosityM2s } from '../../water/fluid';
 import { windRead } from '../../water/resolve';
 
@@ -178,7 +178,7 @@ export function simulateSettings(p: PlanTask, h: RetrieveSettings, o: TrackOptio
   const longestS = Math.max(startS + 2, Math.min(o.longestS ?? MAX_CAST_S, p.longestS));
   const base = retrieveInput(p, h, o);
   const sinks = netWeightN(base.lure, p.waterDensityKgM3) > 1e-3;
-  const metresPerTurn = p.metresPerTurn * (o.reel ?? 1);
+  const metresPerTurn = turnM(p, h.castM) * (o.reel ?? 1);
   const compiled = compileCadence(cadence, { metresPerTurn }, { startS, endS: longestS, sinks });
   const timesS = Array.from({ length: Math.ceil(longestS / SAMPLE_S) }, (_, i) => i * SAMPLE_S);
   const liftOutM = h.tip.heightM + LIFT_OUT_M + (base.leader?.lengthM ?? 0);

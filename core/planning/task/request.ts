@@ -21,6 +21,48 @@ export interface PlannedLure {
   hook?: Hook | null;
 }
 
+/** All that the hands do in a plan, and where it is worked, m: kept while one thing is changed. */
+export interface HeldHands {
+  castM: number;
+  countdownS: number;
+  turnsPerS: number;
+  tip: TipPosition;
+  style: CadenceStyle;
+  pauseS: number;
+  angleDeg: number;
+  depthM: number;
+  bandM: readonly [number, number];
+}
+
+/** A plan that a change is made to: what its hands did, and what of them was the angler's own. */
+export interface Held extends Partial<HeldHands> {
+  /** Settings of the angler's own that the change took the place of: they come back when it is taken back. */
+  own?: Omit<PlanSettings, 'held'>;
+}
+
+/** The plan that is held, as far as it was the planner's. */
+interface AsPlanned {
+  hands: Omit<HeldHands, 'tip' | 'depthM' | 'bandM'> & { tip: { position: string } };
+  depthM: number;
+  bandM: readonly [number, number];
+}
+
+/** All that is kept of a plan while one thing in it is changed; what was set by hand is held by that. */
+function heldIn({ hands, depthM, bandM }: AsPlanned, set: PlanSettings): Held {
+  const { castM, countdownS, turnsPerS, style, pauseS, angleDeg } = hands;
+  const tip = hands.tip.position as TipPosition;
+  const all: HeldHands = { castM, countdownS, turnsPerS, tip, style, pauseS, angleDeg, depthM, bandM };
+  return Object.fromEntries(Object.entries(all).filter(([k]) => !(k in set))) as Held;
+}
+
+/** The settings with one thing of a plan changed and all else as it was there. */
+export function changedTo(plan: AsPlanned, set: PlanSettings, change: Omit<PlanSettings, 'held'>): PlanSettings {
+  const held = set.held ?? heldIn(plan, set);
+  const replaced = Object.keys(change).filter((k) => k in set && !(k in (held.own ?? {})) && !(k in held));
+  const own = Object.fromEntries(replaced.map((k) => [k, set[k as keyof PlanSettings]]));
+  return { ...set, ...change, held: { ...held, ...(replaced.length > 0 ? { own: { ...held.own, ...own } } : {}) } };
+}
+
 /** What the angler fixed by hand; the planner leaves these alone. */
 export interface PlanSettings {
   castM?: number;
@@ -40,6 +82,8 @@ export interface PlanSettings {
   weightKg?: number;
   lipScale?: number;
   line?: LineSpec;
+  /** The plan in which one thing was changed: all else stays as it was there. */
+  held?: Held;
 }
 
 /** The question of `plan`. */
@@ -57,6 +101,24 @@ export interface PlanRequest {
   measured?: Measured | null;
 }
 
-/** The settings without one of them: that is the planner's again. */
-export const withoutSetting = <S extends PlanSettings>(set: S, key: keyof PlanSettings): S =>
-  Object.fromEntries(Object.entries(set).filter(([k]) => k !== key)) as S;
+/**
+ * The settings without one of them: that is the planner's again, or the angler's own where a change had taken its
+ * place. With the last change what it held goes too.
+ */
+export function withoutSetting<S extends PlanSettings>(set: S, key: keyof PlanSettings): S {
+  const rest = Object.fromEntries(Object.entries(set).filter(([k, v]) => k !== key && v !== undefined)) as PlanSettings;
+  const { own = {}, ...held } = set.held ?? {};
+  if (set.held && key in own) {
+    const { [key as keyof typeof own]: before, ...others } = own;
+    return {
+      ...rest,
+      [key]: before,
+      held: { ...held, ...(Object.keys(others).length > 0 ? { own: others } : {}) },
+    } as S;
+  }
+  return (changedByHand(rest).length > 0 ? rest : {}) as S;
+}
+
+/** What was changed by hand, what it held apart. */
+export const changedByHand = (set: PlanSettings): (keyof PlanSettings)[] =>
+  (Object.keys(set) as (keyof PlanSettings)[]).filter((k) => k !== 'held' && set[k] !== undefined);

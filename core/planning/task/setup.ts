@@ -29,10 +29,11 @@ import { lineDiameterM, type LineSpec } from '../../tackle/line';
 import { metresPerTurn, MAX_TURNS_PER_S } from '../../tackle/reel';
 import { BETWEEN_CASTS_S } from '../../tackle/cast';
 import { comfortableCastM, leftByWind } from '../../tackle/rod';
-import type { PlanRequest } from './request';
+import type { PlanRequest, PlanSettings } from './request';
 import type { CadenceStyle } from '../../lures/styles';
 import { FRESH_KG_M3, waterDensityKgM3 } from '../../water/fluid';
 import { defaultFishBandM } from '../../water/usual';
+import type { Whereabouts } from '../../water/terms';
 import { resolveConditions, windRead, type ResolvedConditions } from '../../water/resolve';
 
 /** The question with all that follows from it before any cast is tried: depth, band, rig, freedom of the hands. */
@@ -125,9 +126,18 @@ function bandFor(f: Family, r: ResolvedConditions, pitched: number, depthM: numb
 /** What does not float up can be left lying. */
 const canLie = (f: Family): boolean => f.mode === 'bottom' || f.soft || f.build.kind === 'head' || f.build.gravity > 1;
 
+/** The settings as one: what a change by hand leaves open is as it was in the plan that it changed. */
+function settled({ held, ...own }: PlanSettings): PlanSettings {
+  if (!held) return own;
+  const { depthM: _, bandM: __, own: ___, ...hands } = held;
+  return { ...hands, ...own };
+}
+
 /** Everything about a request that the settings do not change. Never fails for legal requests. */
-export function setUpTask(request: PlanRequest): PlanTask {
-  const set = request.set ?? {};
+export function setUpTask(asked: PlanRequest): PlanTask {
+  const held = asked.set?.held;
+  const set = settled(asked.set ?? {});
+  const request: PlanRequest = { ...asked, set };
   const reading = resolveConditions(request.conditions);
   const line = set.line ?? request.line;
   const stand = STANDS[reading.access];
@@ -152,7 +162,7 @@ export function setUpTask(request: PlanRequest): PlanTask {
   const onBed = reading.behaviour === 'guarding' && (family.mode === 'bottom' || family.mode === 'swim');
   const pitched = onBed ? 1 : pitchedShare(family, reading);
   const working = chooseWorking(family, scoring.context);
-  const depthM = onBed ? reading.depthM : working.depthM;
+  const depthM = held?.depthM ?? (onBed ? reading.depthM : working.depthM);
   const { speedMps } = working;
   const flightM =
     stand.castShare *
@@ -182,14 +192,16 @@ export function setUpTask(request: PlanRequest): PlanTask {
     comfortableM: Math.max(castM, Math.round(comfortable)),
     castM,
     overshootM,
-    bandM: onBed
-      ? [Math.min(reading.fishBandM[0], reading.depthM - ON_BED_M), reading.depthM]
-      : bandFor(family, reading, pitched, depthM),
+    bandM:
+      held?.bandM ??
+      (onBed
+        ? [Math.min(reading.fishBandM[0], reading.depthM - ON_BED_M), reading.depthM]
+        : bandFor(family, reading, pitched, depthM)),
     onBed,
     pitched: pitched > 0.5,
     floorDepthM: pitched > 0.5 && !onBed ? Math.min(reading.depthM, reading.fishBandM[1]) : reading.depthM,
-    longestS: onBed ? PASS_S + sinkS : pitched > 0.5 ? PITCH_S + sinkS : MAX_CAST_S,
-    metresPerTurn: metresPerTurn(request.reel, castM / 2) * known.reel.ratio,
+    longestS: onBed ? PASS_S + sinkS : pitched > 0.5 ? PITCH_S + sinkS : patienceS(family, reading, castM),
+    metresPerTurn: turnM({ request, known }, castM),
     speedMps,
     style: set.style ?? (onBed && canLie(family) ? 'shake' : styleFor(family, mood.mean)),
     pauseS: set.pauseS ?? Math.max(0.5, toHalf(Math.min(wantedPauseS, limitS))),
@@ -202,6 +214,20 @@ export function setUpTask(request: PlanRequest): PlanTask {
   if (set.pauseS !== undefined || !hangs(task.style)) return task;
   return { ...task, pauseS: onBed ? LIE_S : hangFor(task) };
 }
+
+/** Line that a turn of the handle takes up on average over a cast of this length, m. */
+export const turnM = (p: Pick<PlanTask, 'request' | 'known'>, castM: number): number =>
+  metresPerTurn(p.request.reel, castM / 2) * p.known.reel.ratio;
+
+/** Nobody stays longer with one cast on top than so many seconds for each metre of it: prior: judgement. */
+const PATIENCE_S_PER_M: Record<Whereabouts, number> = { searching: 2.5, located: 4, seen: 8 };
+
+/** How long a cast is worked at the most, s. */
+const patienceS = (f: Family, r: ResolvedConditions, castM: number): number =>
+  f.mode === 'surface' ? Math.min(MAX_CAST_S, PATIENCE_S_PER_M[r.whereabouts] * castM) : MAX_CAST_S;
+
+/** What lands on top lies still until the rings are gone, s: as long as they would have it hang, in these bounds. */
+const FIRST_REST_S = [1, 6] as const;
 
 /** A lure that hangs for as long as it can be left alone in the band is out of it for so much of the cast. */
 const LEAVES_SHARE = 0.6;
@@ -219,6 +245,8 @@ function hangFor(p: PlanTask): number {
     const { turned, lengthS } = roundOf(p, p.style, pauseS, turnsPerS);
     const roundM = Math.max(0.01, turned * p.metresPerTurn);
     const speedMps = roundM / lengthS;
+    // Where the whole cast cannot be worked like that, the hang is too long.
+    if (best.worth >= 0 && p.family.mode === 'surface' && p.castM / speedMps > p.longestS) break;
     const workedS = Math.min(p.longestS, p.castM / speedMps);
     const roundS = workedS + p.sinkS + BETWEEN_CASTS_S;
     const held = p.family.mode === 'swim' ? 1 - LEAVES_SHARE * Math.min(1, pauseS / p.hangLimitS) : 1;
@@ -323,6 +351,10 @@ function openAngleDeg(p: PlanTask): number {
     : stand.anglesDeg[0]!;
 }
 
+/** What is worked on top with rests or from side to side is left where it lands; what must be turned to float is not. */
+const liesFirst = (p: PlanTask): boolean => p.family.mode === 'surface' && p.style !== 'steady';
+const restFirstS = (p: PlanTask): number => toHalf(clamp(p.wantedPauseS, ...FIRST_REST_S));
+
 /** Settings from closed forms and the hold table, before any search. */
 export function firstSettings(p: PlanTask): RetrieveSettings {
   const set = p.request.set ?? {};
@@ -332,7 +364,8 @@ export function firstSettings(p: PlanTask): RetrieveSettings {
   const position = p.stand.tips.includes(wished) ? wished : p.stand.tips[0]!;
   return {
     castM: p.castM,
-    countdownS: set.countdownS ?? (start ? Math.round(start.countdownS * 2) / 2 : firstCountdownS(p)),
+    countdownS:
+      set.countdownS ?? (start ? toHalf(start.countdownS) : liesFirst(p) ? restFirstS(p) : firstCountdownS(p)),
     turnsPerS: set.turnsPerS ?? (p.onBed ? MIN_TURNS_PER_S : turnsFor(p, p.speedMps, p.style, p.pauseS)),
     tip: tipSetting(set.tip ?? position, p.request.rod, p.reading.access),
     angleDeg: set.angleDeg ?? openAngleDeg(p),

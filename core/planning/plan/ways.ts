@@ -1,0 +1,38 @@
+/** Which of its ways a lure with a lip is worked here: dug along the bottom without a stop, or stopped and started. */
+import type { CadenceStyle } from '../../lures/styles';
+import { firstSettings, setUpTask, type PlanTask, type RetrieveSettings } from '../task/setup';
+import { freeParameters, openings, type Progress } from './search';
+import type { Track } from './track';
+import { worth } from './worth';
+
+/** Ways that a lip can go: where it knocks all along a stop only lifts it off; where it touches nothing it wants one. */
+const LIPPED_WAYS: readonly CadenceStyle[] = ['steady', 'stop-and-go'];
+/** Guesses cast of each way. */
+const GUESSES = 8;
+
+/** The task as it is, and as it would be in the other ways that are open to this lure. */
+function waysOf(p: PlanTask): PlanTask[] {
+  const { style, cadence, pauseS } = p.request.set ?? {};
+  const open = style === undefined && cadence === undefined && pauseS === undefined && !p.onBed;
+  if (!open || p.family.mode !== 'swim' || p.family.liftAreaM2 <= 0 || !LIPPED_WAYS.includes(p.style)) return [p];
+  const others = LIPPED_WAYS.filter((s) => s !== p.style && p.family.styles.includes(s));
+  return [p, ...others.map((s) => setUpTask({ ...p.request, set: { ...p.request.set, style: s } }))];
+}
+
+/** The way that is worth most by a few casts on the coarsest mesh; of equals the one that the mood asks for. */
+export function* bestWay(
+  p: PlanTask,
+  cast: (q: PlanTask, h: RetrieveSettings) => Generator<Progress, Track>,
+): Generator<Progress, PlanTask> {
+  const ways = waysOf(p);
+  if (ways.length === 1) return p;
+  let best = { way: p, worth: -1 };
+  for (const way of ways) {
+    const start = firstSettings(way);
+    for (const h of [start, ...openings(way, start, freeParameters(way, start)).slice(0, GUESSES)]) {
+      const value = worth(way, h, yield* cast(way, h));
+      if (value > best.worth) best = { way, worth: value };
+    }
+  }
+  return best.way;
+}
