@@ -1,4 +1,5 @@
-// Writes core/holdtable/table.ts from the simulator. Run after a change to lure physics: npm run surrogate [-- family …]
+// Writes core/holdtable/table.ts from the simulator. Run after a change to lure physics:
+// npm run surrogate [-- family …]
 // Named: only these are cast anew, the others stay as they are.
 import { writeFileSync } from 'node:fs';
 import { allFamilies } from '../core/lures/families';

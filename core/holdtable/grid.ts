@@ -4,10 +4,13 @@ import type { Family } from '../lures/family';
 /** Depths the table is made for, m; between them it is read in a straight line. */
 export const DEPTH_GRID_M = [0.2, 0.5, 0.8, 1.2, 1.6, 2, 2.5, 3, 4, 5, 6.5, 8, 10, 12] as const;
 
+/** What is cast and drawn along is hardly drawn slower, m/s; what is hung beside a piece is. */
+const DRAWN_MPS = 0.12;
+
 /** Five speeds between the slowest and nearly the fastest the family works at. */
 export function tableSpeeds(f: Family): number[] {
   const [lo, hi] = f.speedMps;
-  const slow = Math.max(lo, 0.12);
+  const slow = f.hungBeside ? lo : Math.max(lo, DRAWN_MPS);
   return [0, 0.25, 0.5, 0.75, 0.95].map((k) => slow * (hi / slow) ** k);
 }
 

@@ -63,7 +63,7 @@ export function atWeight(f: Family, weightKg: number): Family {
 
 const isOneWeight = (f: Family): boolean => f.weightKg[0] === f.weightKg[2];
 
-/** The weights of a family that can be tied on, kg, lightest first: those at hand, else those sold; an own lure's own. */
+/** The weights of a family that can be tied on, kg, lightest first: those at hand, else sold; an own lure's own. */
 export const weightsOf = (f: Family): readonly number[] => f.atHandKg ?? soldWeightsKg(f);
 
 /** The weights of a family that are sold, kg, lightest first; an own lure has its own. */

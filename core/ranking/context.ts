@@ -7,6 +7,7 @@ import { computeHolding } from '../water/holding';
 import { luxAtDepth, sightingRangeM } from '../water/light';
 import { chopDamp } from '../water/senses';
 import type { SpeciesProfile } from '../water/species';
+import { isPanfish } from './pull';
 import { DEFAULT_SCHOOLS, type Schools } from './schools';
 import type { ResolvedConditions } from '../water/resolve';
 
@@ -37,6 +38,9 @@ function extremeOf(
     : { chance: full, way: schools.full };
 }
 
+/** Small mouths like less of a stir: most days the plain tail, not the one that beats. prior: judgement. */
+const SMALL_MOUTHS = -0.2;
+
 /** What the readings mean for every lure alike, in one mood. */
 export function readContext(
   r: ResolvedConditions,
@@ -64,6 +68,7 @@ export function readContext(
     noiseShift:
       0.22 * Math.log(1.2 / r.clarityM) * 0.6 +
       0.35 * Math.min(r.waveHeightM, 0.8) +
+      (isPanfish(p) ? SMALL_MOUTHS : 0) +
       (r.pressure === 'high' ? -0.25 : r.pressure === 'low' ? 0.06 : 0) +
       // A school at the top strikes at the splashes of its own prey.
       (r.behaviour === 'surface-schooling' ? 0.12 : 0),

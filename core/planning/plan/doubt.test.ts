@@ -1,6 +1,6 @@
 import { trials } from './changes';
 import { DIFFERENCE_DOUBT, DRAWS, gainRange, mean } from './doubt';
-import { planRetrieve } from './plan';
+import { planRetrieve, WORTH_SAYING } from './plan';
 import type { PlanRequest } from '../task/request';
 import { setUpTask } from '../task/setup';
 import { simulateSettings } from './track';
@@ -40,8 +40,6 @@ test('a range holds every corner and the likeliest, with the doubt of two shares
   expect(gainRange([0.99, 0.99, 0.99, 0.99], 0.99).high).toBe(1);
 });
 
-const REELED_IN = 0.02;
-
 test.each(['suspending-jerkbait', 'spinnerbait'] as const)(
   'what a change is told to gain is what all the draws say it gains: %s',
   (family) => {
@@ -51,18 +49,22 @@ test.each(['suspending-jerkbait', 'spinnerbait'] as const)(
     const share = (q: typeof p, hands: typeof plan.hands) =>
       DRAWS.map((n) => simulateSettings(q, hands, { mesh: MESH.scan, ...drawTackle(q, n) }).zoneShare);
     const before = share(p, plan.hands);
-    const misses = trials(p, plan.hands).map(({ change, problem, hands }) => {
+    // What seems to gain is worked out as a plan is (promise.test.ts); the others by the corners.
+    const byCorners = (q: typeof p, hands: typeof plan.hands): number =>
+      mean(corners(q).map((c) => simulateSettings(q, hands, { mesh: MESH.scan, ...c }).zoneShare));
+    const atCorners = byCorners(p, plan.hands);
+    const all = trials(p, plan.hands).filter((t) => byCorners(t.problem, t.hands) - atCorners < WORTH_SAYING);
+    const misses = all.map(({ change, problem, hands }) => {
       const after = share(problem, hands);
       const truth = mean(after.map((s, n) => s - before[n]!));
       const said = plan.buys.find(
         (b) => b.kind === change.kind && JSON.stringify(b.settings) === JSON.stringify(change.settings),
       )!;
-      // What is held out is worked out with the reeling in as it is planned, the draws here choose it anew.
-      expect(truth).toBeGreaterThanOrEqual(said.low - REELED_IN);
-      expect(truth).toBeLessThanOrEqual(said.high + REELED_IN);
+      expect(truth).toBeGreaterThanOrEqual(said.low);
+      expect(truth).toBeLessThanOrEqual(said.high);
       return said.gain - truth;
     });
-    expect(misses.length).toBeGreaterThanOrEqual(8);
+    expect(misses.length).toBeGreaterThanOrEqual(5);
     expect(Math.sqrt(mean(misses.map((m) => m * m)))).toBeLessThan(0.06);
   },
 );

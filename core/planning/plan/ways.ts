@@ -5,7 +5,7 @@ import { freeParameters, openings, type Progress } from './search';
 import type { Track } from './track';
 import { worth } from './worth';
 
-/** Ways that a lip can go: where it knocks all along a stop only lifts it off; where it touches nothing it wants one. */
+/** Ways that a lip can go: where it knocks a stop only lifts it off; where it touches nothing it wants one. */
 const LIPPED_WAYS: readonly CadenceStyle[] = ['steady', 'stop-and-go'];
 /** Guesses cast of each way. */
 const GUESSES = 8;

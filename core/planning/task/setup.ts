@@ -351,7 +351,7 @@ function openAngleDeg(p: PlanTask): number {
     : stand.anglesDeg[0]!;
 }
 
-/** What is worked on top with rests or from side to side is left where it lands; what must be turned to float is not. */
+/** What is worked on top with rests or from side to side is left where it lands; what must be turned is not. */
 const liesFirst = (p: PlanTask): boolean => p.family.mode === 'surface' && p.style !== 'steady';
 const restFirstS = (p: PlanTask): number => toHalf(clamp(p.wantedPauseS, ...FIRST_REST_S));
 
