@@ -1,6 +1,7 @@
 /**
- * The water as the plans see it. While a plan is in hand (a lure was picked or cast, a change was made) it stands still:
- * time and the station move on without it until the angler has it planned anew. What he says himself counts at once.
+ * The water as the plans see it. While a plan is in hand (a lure was picked or cast, a change was made) it stands where
+ * it was: time and the station move on without it until the angler has it planned anew. What he says himself counts at
+ * once.
  */
 import { useMemo, useState } from 'react';
 import { contentHash } from '../../core/base/hash';
