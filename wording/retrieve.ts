@@ -218,7 +218,7 @@ export function movedOnText(then: Conditions, now: Conditions, u: UnitPrefs): st
   };
   const sun = number('sunElevationDeg');
   const all = [
-    ...went('windMps', 'wind', (v) => say.speed(v, u)),
+    ...went('windMps', 'wind', (v) => say.wind(v, u)),
     ...went('surfaceTempC', 'water', (v) => say.temp(v, u)),
     ...went('currentMps', 'current', (v) => say.speed(v, u)),
     ...went('depthM', 'depth', (v) => say.depth(v, u)),

@@ -1,3 +1,4 @@
+import { defaultCadence } from '../core/planning/cadence/library';
 import { FAMILIES } from '../core/lures/family';
 import { rankLures } from '../core/ranking/rank';
 import { planRetrieve, type Plan } from '../core/planning/plan/plan';
@@ -21,7 +22,9 @@ import {
   compareRows,
   gainRangeText,
   gainText,
+  handleTurnsPerS,
   momentText,
+  movedOnText,
   pathSureness,
   planProgressText,
   reelInText,
@@ -247,6 +250,26 @@ describe('retrieve, strikes and lessons', () => {
     expect(gainRangeText({ gain: 0.14, low: 0.05, high: 0.2 })).toBe('+14 %, likely +5 to +20');
     expect(gainRangeText({ gain: -0.2, low: -0.5, high: 0.1 })).toBe('−20 %, likely −50 to +10');
     expect(gainRangeText({ gain: 0.14, low: 0.12, high: 0.17 })).toBe('+14 %');
+  });
+
+  test('what has moved on since a plan is named with its figures, and nothing else', () => {
+    const water = { species: 'walleye' as const, water: { setting: 'lake' as const, windMps: 2, depthM: 3 } };
+    const now = { ...water, water: { ...water.water, windMps: 6 }, sky: { sunElevationDeg: 20 } };
+    const text = movedOnText({ ...water, sky: { sunElevationDeg: 45 } }, now, METRIC);
+    clean(text);
+    expect(text).toContain('wind 7 km/h → 22 km/h; the sun is lower');
+    expect(text).not.toContain('depth');
+    expect(movedOnText(water, water, METRIC)).not.toContain('(');
+  });
+
+  test('how fast the handle goes: while it is turned, else from flick to flick', () => {
+    const rate = (style: 'stop-and-go' | 'walk' | 'steady', turnsPerS = 0.8) =>
+      handleTurnsPerS(defaultCadence({ style, moodMean: 2, pauseS: 3, turnsPerS }));
+    expect(rate('stop-and-go')).toBeCloseTo(0.8, 9);
+    expect(rate('steady')).toBeCloseTo(0.8, 9);
+    // 0.35 turns take up what each of two snaps in 1.3 s has moved.
+    expect(rate('walk', 0.2)).toBeCloseTo(0.35 / 0.7, 2);
+    expect(handleTurnsPerS({ steps: [{ kind: 'pause', durationS: 2 }], loop: true })).toBe(0);
   });
 
   test('every setting of the angler’s own has a title to be taken back by', () => {
