@@ -56,7 +56,9 @@ test.describe('on a phone', () => {
     const before = await page.getByRole('status', { name: /^In the zone/ }).getAttribute('aria-label');
     await bar.tap();
     await expect(page.getByRole('heading', { name: 'Your changes' })).toBeVisible();
-    await expect.poll(async () => Object.keys(await settings(page)).length).toBe(1);
+    // The change, and all else held as it was.
+    await expect.poll(async () => Object.keys(await settings(page)).length).toBe(2);
+    expect(await settings(page)).toHaveProperty('held.castM');
     await expect(page.getByRole('progressbar', { name: 'The settled plan' })).toBeVisible();
     await settled(page);
     await page
