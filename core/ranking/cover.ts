@@ -1,5 +1,6 @@
 /** What cover and bottom do: who can be shown a lure there, what it knocks against, what it hangs up on. */
 import { clamp, lerp, logistic } from '../base/numbers';
+import { REFERENCE_CAST_M } from '../holdtable/zone';
 import type { Family } from '../lures/family';
 import { overMoods } from '../mood/states';
 import type { PerMood } from '../water/moods';
@@ -94,11 +95,15 @@ const PASSES_THEM: Record<Family['mode'], number> = {
 /** A short cast to a piece of cover, m: prior: judgement. */
 export const PITCH_M = 7;
 /** How far past it a lure that sinks beside it is thrown, m: about its depth. prior: judgement. */
-const PAST_M = { least: 1, most: 8 } as const;
+export const PAST_M = { least: 1, most: 8 } as const;
 
 /** The cast of a lure that is hung beside single pieces of cover, to this depth, m; null: it is not, here. */
 export const besideCastM = (f: Family, r: ResolvedConditions, depthM: number): number | null =>
   f.hungBeside && spottiness(r) > 0.5 ? PITCH_M + clamp(depthM, PAST_M.least, PAST_M.most) : null;
+
+/** The cast that zone minutes are reckoned for, m. */
+export const reckonedCastM = (f: Family, r: ResolvedConditions, depthM: number): number =>
+  besideCastM(f, r, depthM) ?? REFERENCE_CAST_M;
 
 /** The same of a short cast just past the piece. prior: judgement. */
 const HUNG_BESIDE_THEM = 0.75;

@@ -5,10 +5,10 @@
  * Gains are prior: judgement.
  */
 import { lerp } from '../base/numbers';
-import { estimateZone, REFERENCE_CAST_M, zoneOf } from '../holdtable/zone';
+import { estimateZone, zoneOf } from '../holdtable/zone';
 import type { Family } from '../lures/family';
 import { gapM, type ReadContext } from './context';
-import { afterStrike, besideCastM, coverOf, deflectionOf, minuteWorth, passingOf, pitchedShare } from './cover';
+import { afterStrike, coverOf, deflectionOf, minuteWorth, passingOf, pitchedShare, reckonedCastM } from './cover';
 import { distanceOf } from './distance';
 import {
   appetiteOf,
@@ -43,7 +43,7 @@ export function scoreFeeding(f: Family, c: ReadContext, planned?: Planned): Scor
   const gap = gapM(depth, r.fishBandM);
   const zone = planned
     ? zoneOf(planned.zoneShare, planned.castS, planned.castsPerHour)
-    : estimateZone(f, depth, speed, pitchedShare(f, r), c.lineDiameterM, besideCastM(f, r, depth) ?? REFERENCE_CAST_M);
+    : estimateZone(f, depth, speed, pitchedShare(f, r), c.lineDiameterM, reckonedCastM(f, r, depth));
   const noticed = noticedBy(
     knownOf(ranges(f, c), gap, c, f.mode === 'surface' || f.mode === 'float'),
     sweepOf(speed, c),

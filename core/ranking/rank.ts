@@ -17,7 +17,7 @@ import { rangesOf, scoringOf, type Branch, type Scoring } from './scoring';
 import { plannedAt, type PlannedByKey } from './planned';
 import { byScore, type RankedLure, type RankEntry } from './ranked';
 import { chooseThree, type Three } from './three';
-import { weigh } from './weighing';
+import { lackOf, weigh } from './weighing';
 import { resolveConditions, type ResolvedConditions } from '../water/resolve';
 
 /** A lure that is left out; `key` as of the ranked ones. */
@@ -126,7 +126,7 @@ export function rankWithGrounds(conditions: Conditions, options: RankOptions = {
       high: high * times.strikes,
       rig: chooseRig(f, reading, species, mood.mean, schools),
       byPlan: planned ? times.score : null,
-      weighing: choice,
+      weighing: { ...choice, lacks: lackOf(e.f, byTable, s.score, options.rods) },
     };
   });
   ranked.sort(byScore);

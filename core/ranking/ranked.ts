@@ -4,7 +4,7 @@ import type { OwnLure } from '../lures/own';
 import type { Rig } from './rig';
 import type { Score } from './score';
 import type { ScoreLure } from './scoring';
-import type { WeightChoice } from './weighing';
+import type { Lack, WeightChoice } from './weighing';
 
 /** What is ranked: a family as such, or one own lure of it. */
 export interface RankEntry {
@@ -29,7 +29,7 @@ export interface RankedLure extends Score {
   /** Its score by the plan over that by the table; null: the table's alone, about what a plan would find. */
   byPlan: number | null;
   /** Why it weighs what it does. */
-  weighing: WeightChoice;
+  weighing: WeightChoice & { lacks: Lack | null };
 }
 
 /** The score of an entry in any mood: what its plan found goes with it. */

@@ -6,7 +6,8 @@ import { atWeight } from '../lures/weights';
 import { chooseSizeM, type Rig } from './rig';
 import type { Factor } from './score';
 import { fallMps, neededKg } from './weight';
-import type { WeightChoice } from './weighing';
+import type { RankedLure } from './ranked';
+import type { Lack } from './weighing';
 import type { Schools } from './schools';
 import type { ResolvedConditions } from '../water/resolve';
 
@@ -26,7 +27,7 @@ export type RigReason =
       notLighter: Factor | null;
       notHeavier: Factor | null;
       /** A weight that is not at hand and would be worth so many times as much. */
-      lacks: WeightChoice['lacks'];
+      lacks: Lack | null;
     }
   | {
       part: 'colour';
@@ -64,7 +65,7 @@ export function rigReasons(
   f: Family,
   r: ResolvedConditions,
   p: SpeciesProfile,
-  choice: WeightChoice,
+  choice: RankedLure['weighing'],
   schools: Schools,
 ): RigReason[] {
   const out: RigReason[] = [weightReason(rig, f, r, choice)];
@@ -127,7 +128,7 @@ export function rigReasons(
   return out;
 }
 
-function weightReason(rig: Rig, f: Family, r: ResolvedConditions, choice: WeightChoice): RigReason {
+function weightReason(rig: Rig, f: Family, r: ResolvedConditions, choice: RankedLure['weighing']): RigReason {
   const at = (kg: number): number | null => (f.mode === 'surface' ? null : fallMps(atWeight(f, kg)));
   return {
     part: 'weight',

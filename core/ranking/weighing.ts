@@ -13,8 +13,12 @@ export interface WeightChoice {
   notHeavier: Factor | null;
   /** Next best, kg. */
   runnerUpKg: number | null;
-  /** A weight that is sold and not at hand, kg, and how many times as much it would be worth; null: none tells. */
-  lacks: { weightKg: number; times: number } | null;
+}
+
+/** A weight that is sold and not at hand, kg, and how many times as much it would be worth. */
+export interface Lack {
+  weightKg: number;
+  times: number;
 }
 
 /** A lure at the weight that is worth most here. */
@@ -48,8 +52,8 @@ const bestOf = (all: readonly Score[]): number =>
 /** A weight is missed when it would be worth so many times as much. prior: judgement. */
 const MISSED = 1.1;
 
-/** What is sold and not at hand, where it would be worth more. */
-function lackOf(f: Family, best: Score, score: ScoreLure, rods: readonly RodSpec[] | null): WeightChoice['lacks'] {
+/** What is sold and not at hand, where it would be worth more than what is tied on; null: nothing that tells. */
+export function lackOf(f: Family, best: Score, score: ScoreLure, rods: readonly RodSpec[] | null = null): Lack | null {
   if (!f.atHandKg) return null;
   const sold = scored(f, soldWeightsKg(f), score, rods);
   const top = sold[bestOf(sold)]!;
@@ -71,7 +75,6 @@ export function weigh(f: Family, score: ScoreLure, rods: readonly RodSpec[] | nu
       notLighter: decides(best, all[at - 1]),
       notHeavier: decides(best, all[at + 1]),
       runnerUpKg: next?.weightKg ?? null,
-      lacks: lackOf(f, best, score, rods),
     },
   };
 }

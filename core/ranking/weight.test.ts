@@ -145,7 +145,7 @@ describe('the weight that is tied on', () => {
     const own = at('texas-rig', 0.02);
     const { score, choice } = weigh(own, scoring().score);
     expect(score.weightKg).toBe(0.02);
-    expect(choice).toEqual({ only: true, notLighter: null, notHeavier: null, runnerUpKg: null, lacks: null });
+    expect(choice).toEqual({ only: true, notLighter: null, notHeavier: null, runnerUpKg: null });
   });
   test('the same place for cold and warm water, one step apart at the most', () => {
     for (const id of ['texas-rig', 'finesse-jig', 'flipping-jig', 'football-jig'] as const) {

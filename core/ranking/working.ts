@@ -1,27 +1,19 @@
 /** How a lure is worked here: the depth and the speed at which it is worth most. */
 import { clamp, lerp } from '../base/numbers';
 import { DEPTH_GRID_M } from '../holdtable/grid';
-import {
-  heldSpeeds,
-  holdingOptions,
-  holdingTable,
-  REFERENCE_CAST_M,
-  shareAt,
-  swimHour,
-  type HoldingOption,
-} from '../holdtable/zone';
+import { heldSpeeds, holdingOptions, holdingTable, shareAt, swimHour, type HoldingOption } from '../holdtable/zone';
 import type { Family } from '../lures/family';
 import type { CadenceStyle } from '../lures/styles';
 import { overMoods } from '../mood/states';
 import { chaseMps, gapM, type ReadContext } from './context';
 import {
-  besideCastM,
   DEFLECTION_GAIN,
   deflectionGain,
   keptShare,
   knocks,
   knocksFelt,
   pitchedShare,
+  reckonedCastM,
   snagChance,
 } from './cover';
 import { likedSpeed, noiseMatch, pauseMatch, pauseOf, travelledShare, wantedHangS } from './matches';
@@ -69,7 +61,7 @@ function bestSwim(f: Family, c: ReadContext, wish: Working, [shallowest, deepest
     liked: moods.map((p, m) => p * likedSpeed(speedMps, c, m)),
     sweep: sweepOf(speedMps, c),
   }));
-  const hourOf = swimHour(f, besideCastM(f, c.r, wish.depthM) ?? REFERENCE_CAST_M);
+  const hourOf = swimHour(f, reckonedCastM(f, c.r, wish.depthM));
   const perCast = snagChance(f, c.r, c.schools);
   // What all moods together give at the most: a depth that they will not go to need not be looked at further.
   const mostLiked = Math.max(...speeds.map(({ liked }) => liked.reduce((sum, v) => sum + v, 0)));

@@ -2,7 +2,7 @@
 import { anyWaters } from '../../core/fixtures/anyWater';
 import { requestFor } from '../../core/planning/head/planHead';
 import { planRetrieve } from '../../core/planning/plan/plan';
-import { changedTo, withoutSetting, type PlanSettings } from '../../core/planning/task/request';
+import { changedTo, withoutSetting, WORTH_SAYING, type PlanSettings } from '../../core/planning/task/request';
 import { rankLures } from '../../core/ranking/rank';
 import { table } from './report';
 
@@ -11,8 +11,6 @@ const SET_UPS = 60;
 const LURES = 2;
 const SEED = 41;
 const OWN_TURNS_PER_S = 1.3;
-/** Below this the page says nothing. */
-const TELLS = 0.02;
 
 interface Kept {
   offered: number;
@@ -40,7 +38,7 @@ export function promisesBench(): string {
       const request = setUps % 2 === 0 ? asPlanned : { ...asPlanned, set: { turnsPerS: OWN_TURNS_PER_S } };
       const plan = planRetrieve(request);
       setUps++;
-      for (const b of plan.buys.filter((v) => v.low > 0 || v.gain > TELLS)) {
+      for (const b of plan.buys.filter((v) => v.low > 0 || v.gain > WORTH_SAYING)) {
         const asked = changedTo(plan, request.set ?? {}, b.settings);
         const gain = planRetrieve({ ...request, set: asked }).zoneShare.mean - plan.zoneShare.mean;
         let set = asked;

@@ -88,7 +88,7 @@ export function useQuestion(
   const line = chooseLine(book, day, prefs);
   const { planned, tied } = useKnownPlans(basisId);
   const inHand = day?.trip.lureId ?? tied;
-  const onRods = onTheirRods(book, day, prefs);
+  const onRods = useMemo(() => onTheirRods(book, day, prefs), [book, day, prefs]);
   const options = useMemo((): RankOptions => {
     const onRod = new Map(JSON.parse(onRods) as [string, OnItsRod][]);
     return {

@@ -3,7 +3,13 @@
  */
 import { View } from 'react-native';
 import type { PlanChange, Plan } from '../../core/planning/plan/plan';
-import { changedByHand, changedTo, withoutSetting, type PlanSettings } from '../../core/planning/task/request';
+import {
+  changedByHand,
+  changedTo,
+  withoutSetting,
+  WORTH_SAYING,
+  type PlanSettings,
+} from '../../core/planning/task/request';
 import { changeTitle, gainRangeText, gainText, settingTitle, tellsRange } from '../../wording/retrieve';
 import { useActions, useConditions } from '../day/contexts';
 import { Part, Row } from '../parts/Box';
@@ -13,14 +19,12 @@ import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 
-/** Gains below this are within what the model can tell. */
-const TELLS = 0.02;
 const SHOWN = 4;
 
 export function BuysPart({ plan, busy }: { plan: Plan; busy: boolean }) {
   const helps = plan.buys.filter((b) => b.low > 0);
-  const tosses = plan.buys.filter((b) => b.gain > TELLS && b.low <= 0);
-  const hurts = plan.buys.filter((b) => b.gain < -TELLS).reverse();
+  const tosses = plan.buys.filter((b) => b.gain > WORTH_SAYING && b.low <= 0);
+  const hurts = plan.buys.filter((b) => b.gain < -WORTH_SAYING).reverse();
   if (plan.buys.length === 0)
     return busy ? (
       <Say kind="label" tone="soft">

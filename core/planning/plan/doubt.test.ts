@@ -1,7 +1,7 @@
 import { trials } from './changes';
 import { DIFFERENCE_DOUBT, DRAWS, gainRange, mean } from './doubt';
-import { planRetrieve, WORTH_SAYING } from './plan';
-import type { PlanRequest } from '../task/request';
+import { planRetrieve } from './plan';
+import { WORTH_SAYING, type PlanRequest } from '../task/request';
 import { setUpTask } from '../task/setup';
 import { simulateSettings } from './track';
 import { MESH } from '../../simulation/types';

@@ -11,7 +11,7 @@ import { firstSettings, setUpTask, type PlanTask, type RetrieveSettings } from '
 import { corners, type TackleDraw } from '../task/tackleDraws';
 import { shareRange, type ShareRange } from './doubt';
 import { isNotCast, planNotCast } from './notCast';
-import { around, freeParameters, openings, type Candidate, type Progress } from './search';
+import { around, atOnce, freeParameters, openings, type Candidate, type Progress } from './search';
 import { simulateSettings, type Track } from './track';
 import { meanDepthM, movingSpeedMps, plannedAsIn, workedSpeedMps } from './pace';
 import { bestWay } from './ways';
@@ -59,14 +59,6 @@ export function* firstAnswer(p: PlanTask, cast: ScanCast): Generator<Progress, F
   if (swims) for (const corner of corners(p)) atCorners.push((yield* cast(best.hands, corner)).zoneShare);
   const { hands, track } = best;
   return { hands, track, zoneShare: shareRange(track.zoneShare, track.zoneShare, atCorners), candidates };
-}
-
-/** All the steps in one go. */
-function atOnce<T>(steps: Generator<Progress, T>): T {
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
 }
 
 /** What the ranking needs to know of a plan that nobody has made yet: its first answer. */

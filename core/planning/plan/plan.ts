@@ -11,9 +11,10 @@ import { canFloat, trials, type PlanChange } from './changes';
 import { DRAWS, depthRange, gainRange, mean, shareRange, type ShareRange } from './doubt';
 import { firstAnswer } from './firstAnswer';
 import { isNotCast, planNotCast } from './notCast';
-import type { PlanRequest } from '../task/request';
+import { WORTH_SAYING, type PlanRequest } from '../task/request';
 import {
   around,
+  atOnce,
   MIN_CANDIDATES,
   freeParameters,
   search,
@@ -35,18 +36,11 @@ export type { Progress } from './search';
 
 /** The whole plan in one go. */
 export function planRetrieve(request: PlanRequest, effort: PlanStage = 'settled'): Plan {
-  const steps = planInSteps(request, effort);
-  for (;;) {
-    const s = steps.next();
-    if (s.done) return s.value;
-  }
+  return atOnce(planInSteps(request, effort));
 }
 
 /** So many of the sifted candidates are cast again on the middle mesh, and so many of these on the fine one. */
 const FINALISTS = { quick: 8, plan: 2 } as const;
-
-/** A change that seems to gain less of the cast is not worth saying, nor working out finely. */
-export const WORTH_SAYING = 0.02;
 
 /** Casts for the other looks at the finalists and for what some ten changes buy, five each: for the progress alone. */
 const ABOUT_AFTERWARDS = 95;

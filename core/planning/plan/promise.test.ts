@@ -1,6 +1,13 @@
 import { usualRequest as request } from '../../fixtures/usualRequest';
-import { changedByHand, changedTo, withoutSetting, type PlanRequest, type PlanSettings } from '../task/request';
-import { planRetrieve, WORTH_SAYING } from './plan';
+import {
+  changedByHand,
+  changedTo,
+  withoutSetting,
+  WORTH_SAYING,
+  type PlanRequest,
+  type PlanSettings,
+} from '../task/request';
+import { planRetrieve } from './plan';
 
 const hasty: PlanRequest = { ...request('spinnerbait'), set: { turnsPerS: 1.4 } };
 

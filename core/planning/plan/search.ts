@@ -26,6 +26,14 @@ export interface Progress {
   bestShare: number;
 }
 
+/** All the steps of a plan in one go. */
+export function atOnce<T>(steps: Generator<Progress, T>): T {
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
 /** One setting of the hands, its track, and what it is worth. */
 export interface Candidate {
   hands: RetrieveSettings;

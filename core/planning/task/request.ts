@@ -55,6 +55,9 @@ function heldIn({ hands, depthM, bandM }: AsPlanned, set: PlanSettings): Held {
   return Object.fromEntries(Object.entries(all).filter(([k]) => !(k in set))) as Held;
 }
 
+/** A change that seems to gain less of the cast is within what the model can tell: not worth saying. */
+export const WORTH_SAYING = 0.02;
+
 /** The settings with one thing of a plan changed and all else as it was there. */
 export function changedTo(plan: AsPlanned, set: PlanSettings, change: Omit<PlanSettings, 'held'>): PlanSettings {
   const held = set.held ?? heldIn(plan, set);

@@ -1,7 +1,7 @@
 /** From a request to the fixed part of the problem: rig, depth wanted, speeds, cadence wish. No simulation here. */
 import { scoringOf } from '../../ranking/scoring';
 import { weigh } from '../../ranking/weighing';
-import { besideCastM, PITCH_M, pitchedShare } from '../../ranking/cover';
+import { besideCastM, PAST_M, PITCH_M, pitchedShare } from '../../ranking/cover';
 import { PASS_S } from '../../ranking/guarding';
 import { chooseWorking, styleFor, worthOfWorking, type CastWorking } from '../../ranking/working';
 import { familyById } from '../../lures/families';
@@ -295,7 +295,7 @@ function knownOf(request: PlanRequest, family: Family, weightKg: number): PlanTa
 function overshoot(f: Family, lure: LurePhysics, depthM: number, r: ResolvedConditions): number {
   if (f.mode === 'surface') return 1.5;
   if (f.liftAreaM2 > 0 && lure.massKg <= FRESH_KG_M3 * lure.volumeM3) return Math.min(14, 5 * depthM);
-  return clamp(depthM + (r.currentMps > 0.2 ? 2 : 0), 1, 8);
+  return clamp(depthM + (r.currentMps > 0.2 ? 2 : 0), PAST_M.least, PAST_M.most);
 }
 
 /** Turns a second that give the wanted average speed with this cadence, kept to what a hand and this lure can do. */
