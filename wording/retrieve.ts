@@ -123,7 +123,7 @@ export function reelInText(p: Plan, u: UnitPrefs): string | null {
   if (p.workedToM === null) return null;
   const where = p.workedToM < 2 ? 'to your feet' : `until it is ${say.distance(p.workedToM, u)} from you`;
   if (p.cutShort)
-    return `Work it for ${say.seconds(Math.round(p.castS - p.reelInS))}, about ${where}; then reel in and throw again: the first metres are the ones it was thrown for.`;
+    return `Work it for ${say.seconds(Math.round(p.castS - p.reelInS))}, about ${where}; then reel in and throw again: the first stretch is the one it was thrown for.`;
   return p.workedToM < 2 ? null : `Work it ${where}, then reel in: nearer it leaves their depth and only costs time.`;
 }
 
@@ -167,8 +167,8 @@ export const STAND_TEXT: Partial<Record<Access, string>> = {
   kayak: 'Sitting down you throw a little shorter; sweep the rod sideways to set the hook.',
   wade: 'Wading: throw ahead of your own steps, and a little shorter than from dry land.',
   jetty:
-    'From the rocks: keep the rod level or high so that the line clears the stones, and reel in for the last metres; the slope takes lures.',
-  surf: 'From the beach: rod high over the breakers; the last metres are wash.',
+    'From the rocks: keep the rod level or high so that the line clears the stones, and reel in over the last stretch; the slope takes lures.',
+  surf: 'From the beach: rod high over the breakers; the last stretch is wash.',
 };
 
 export function shareSentence(p: Plan, u: UnitPrefs): string {

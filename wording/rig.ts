@@ -3,8 +3,9 @@ import type { RigReason } from '../core/ranking/rigReasons';
 import type { Joints, Knot, Leader } from '../core/ranking/joints';
 import type { HookChoice } from '../core/ranking/hooks';
 import type { PairingFault } from '../core/ranking/pairing';
+import type { TerminalItem } from '../core/lures/terminal';
 import type { Factor } from '../core/ranking/score';
-import { capital, COLOUR_NAME, COVER_NAME, HOOK_NAME, NOISE_NAME, TRAILER_NAME } from './names';
+import { capital, COLOUR_NAME, COVER_NAME, HOOK_NAME, NOISE_NAME, TERMINAL_NAME, TRAILER_NAME } from './names';
 import { say, type UnitPrefs } from './units';
 import type { CoverKind } from '../core/water/terms';
 
@@ -231,6 +232,16 @@ export function hookSentence(h: HookChoice, u: UnitPrefs): string | null {
         ? `size ${h.size} by the length of the body (the Kit has none near it)`
         : `size ${h.size}, a size off: ${h.lacks} would suit the body, and the Kit has none`;
   return `Hook: ${size}, ${wire}${belly}.`;
+}
+
+/** A head, a sinker or a hook of the Kit: "jig head, ¼ oz, hook 3/0 ×12", "hook 4/0, ⅛ oz on its shank ×5". */
+export function terminalText({ part, weightKg, hookSize, count }: TerminalItem, u: UnitPrefs): string {
+  const weight = weightKg > 0 ? say.weight(weightKg, u) : null;
+  const what =
+    part === 'hook'
+      ? [`hook ${hookSize}`, weight && `${weight} on its shank`]
+      : [TERMINAL_NAME[part], weight, hookSize && `hook ${hookSize}`];
+  return `${what.filter(Boolean).join(', ')} ×${count}`;
 }
 
 /** The hook, then from line to lure. */

@@ -1,3 +1,4 @@
+import { terminalText } from './rig';
 import { defaultCadence } from '../core/planning/cadence/library';
 import { FAMILIES } from '../core/lures/family';
 import { rankLures } from '../core/ranking/rank';
@@ -270,6 +271,14 @@ describe('retrieve, strikes and lessons', () => {
     // 0.35 turns take up what each of two snaps in 1.3 s has moved.
     expect(rate('walk', 0.2)).toBeCloseTo(0.35 / 0.7, 2);
     expect(handleTurnsPerS({ steps: [{ kind: 'pause', durationS: 2 }], loop: true })).toBe(0);
+  });
+
+  test('heads, sinkers and hooks of the Kit are told by what they are for', () => {
+    const item = { weightKg: 0.00709, hookSize: '3/0' as const, count: 12 };
+    expect(terminalText({ part: 'head', ...item }, IMPERIAL)).toBe('jig head, ¼ oz, hook 3/0 ×12');
+    expect(terminalText({ part: 'sinker', ...item, hookSize: null }, IMPERIAL)).toBe('sinker, ¼ oz ×12');
+    expect(terminalText({ part: 'hook', ...item }, IMPERIAL)).toBe('hook 3/0, ¼ oz on its shank ×12');
+    expect(terminalText({ part: 'hook', ...item, weightKg: 0 }, IMPERIAL)).toBe('hook 3/0 ×12');
   });
 
   test('every setting of the angler’s own has a title to be taken back by', () => {

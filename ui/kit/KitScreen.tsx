@@ -1,7 +1,8 @@
 import { useRouter } from 'expo-router';
 import type { BookWithoutLog } from '../day/useBookWithoutLog';
 import { View } from 'react-native';
-import { FAMILY_NAME, SETTING_NAME, TERMINAL_NAME, capital } from '../../wording/names';
+import { FAMILY_NAME, SETTING_NAME, capital } from '../../wording/names';
+import { terminalText } from '../../wording/rig';
 import { say, type UnitPrefs } from '../../wording/units';
 import { useBookWithoutLog } from '../day/contexts';
 import { Note, Part, Row } from '../parts/Box';
@@ -62,7 +63,7 @@ const SHELVES: readonly Shelf[] = [
       Object.values(book.terminal).map((x) => ({
         id: x.id,
         title: x.name,
-        sub: `${[TERMINAL_NAME[x.part], x.weightKg > 0 ? say.weight(x.weightKg, u) : null, x.hookSize && `hook ${x.hookSize}`].filter(Boolean).join(', ')} ×${x.count}`,
+        sub: terminalText(x, u),
         retired: retiredOf(x),
       })),
   },
