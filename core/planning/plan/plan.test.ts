@@ -4,7 +4,8 @@ import { MESH } from '../../simulation/types';
 import type { Cadence } from '../cadence/cadence';
 import { planRetrieve, type Plan } from './plan';
 import type { PlanRequest } from '../task/request';
-import { firstSettings, MAX_CAST_S, setUpTask } from '../task/setup';
+import { MAX_CAST_S } from '../task/placing';
+import { firstSettings, setUpTask } from '../task/setup';
 import { simulateSettings } from './track';
 import type { Access } from '../../water/terms';
 

@@ -3,7 +3,8 @@ import type { FamilyId } from '../../lures/family';
 import { PHASES } from '../cadence/cadence';
 import { MESH } from '../../simulation/types';
 import type { PlanSettings } from '../task/request';
-import { firstSettings, MAX_CAST_S, setUpTask, type PlanTask } from '../task/setup';
+import { MAX_CAST_S } from '../task/placing';
+import { firstSettings, setUpTask, type PlanTask } from '../task/setup';
 import { simulateSettings, type Track } from './track';
 import { CADENCE_STYLES, type CadenceStyle } from '../../lures/styles';
 

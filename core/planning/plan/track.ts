@@ -18,7 +18,8 @@ import { rodStiffnessNpm } from '../../tackle/rod';
 import { flowVelocity } from '../task/flow';
 import { inBand } from '../task/inBand';
 import type { TackleDraw } from '../task/tackleDraws';
-import { MAX_CAST_S, turnM, type RetrieveSettings, type PlanTask } from '../task/setup';
+import { MAX_CAST_S } from '../task/placing';
+import { turnM, type RetrieveSettings, type PlanTask } from '../task/setup';
 import { viscosityM2s } from '../../water/fluid';
 import { windRead } from '../../water/resolve';
 

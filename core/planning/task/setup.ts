@@ -1,8 +1,6 @@
 /** From a request to the fixed part of the problem: rig, depth wanted, speeds, cadence wish. No simulation here. */
 import { scoringOf } from '../../ranking/scoring';
 import { weigh } from '../../ranking/weighing';
-import { besideCastM, PAST_M, PITCH_M, pitchedShare } from '../../ranking/cover';
-import { PASS_S } from '../../ranking/guarding';
 import { chooseWorking, styleFor, worthOfWorking, type CastWorking } from '../../ranking/working';
 import { familyById } from '../../lures/families';
 import { canHangBelowFloat, type Family } from '../../lures/family';
@@ -21,6 +19,7 @@ import { adjustedLure, knownLure, knownReel, UNKNOWN } from '../calibrate/known'
 import type { Cadence } from '../cadence/cadence';
 import { defaultCadence, hangs } from '../cadence/library';
 import { STANDS, type Stand, tipSetting, type TipPosition, type TipSetting } from '../../tackle/stand';
+import { isOnBed, placeCast, type Placing } from './placing';
 import type { Presentation } from './presentation';
 import { freeSink, timeToSinkS } from '../../simulation/sink';
 import { hangLimitS, holdingOptions, type HoldingOption } from '../../holdtable/zone';
@@ -31,13 +30,11 @@ import { BETWEEN_CASTS_S } from '../../tackle/cast';
 import { comfortableCastM, leftByWind } from '../../tackle/rod';
 import type { PlanRequest, PlanSettings } from './request';
 import type { CadenceStyle } from '../../lures/styles';
-import { FRESH_KG_M3, waterDensityKgM3 } from '../../water/fluid';
-import { defaultFishBandM } from '../../water/usual';
-import type { Whereabouts } from '../../water/terms';
+import { waterDensityKgM3 } from '../../water/fluid';
 import { resolveConditions, windRead, type ResolvedConditions } from '../../water/resolve';
 
 /** The question with all that follows from it before any cast is tried: depth, band, rig, freedom of the hands. */
-export interface PlanTask {
+export interface PlanTask extends Placing {
   request: PlanRequest;
   reading: ResolvedConditions;
   line: LineSpec;
@@ -49,25 +46,10 @@ export interface PlanTask {
   /** As the angler's own counts have it, where there are any. */
   lure: LurePhysics;
   known: { drag: Belief; lift: Belief; reel: Belief };
-  /** Depth the lure should work at, and the band that counts, m. */
+  /** Depth the lure should work at, m. */
   depthM: number;
-  bandM: readonly [number, number];
-  /** The furthest comfortable cast, and the one to start from, m. */
-  comfortableM: number;
   /** How far it flies with ease in this wind, pitched or not, m. */
   flightM: number;
-  castM: number;
-  overshootM: number;
-  /** Dropped into standing cover and brought out again, instead of retrieved along. */
-  pitched: boolean;
-  /** Put onto a bed and left there: nothing to search. */
-  onBed: boolean;
-  /**
-   * What carries a sunken lure, m: the bottom, or the limbs of the cover it is dropped into (it is crawled over them at
-   * the fish's depth).
-   */
-  floorDepthM: number;
-  longestS: number;
   metresPerTurn: number;
   /** Average speed the fish should see, m/s. */
   speedMps: number;
@@ -95,33 +77,8 @@ export interface RetrieveSettings {
   pauseS: number;
 }
 
-/** A lure on the bottom counts as in the zone this far above it, m. */
-const BOTTOM_BAND_M = 0.3;
-/** A lure on the surface counts while it is this near the top, m. */
-const SURFACE_BAND_M = 0.15;
-
-/** A bed in sight is cast past from here, m; the lure lies so long between two shakes, s; prior: judgement. */
-const BED_M = 9;
+/** A lure on a bed lies so long between two shakes, s. prior: judgement. */
 const LIE_S = 4;
-/** A fish on its bed is this far above it, m. */
-const ON_BED_M = 0.4;
-
-/** How long a pitch is worked once it is down, s. prior: judgement. */
-const PITCH_S = 20;
-/** Nobody works one cast longer than this, s: then it is reeled in. prior: judgement. */
-export const MAX_CAST_S = 180;
-
-/**
- * The band that counts. A lure that is swum above fish that look up is among them as far as they come for it: how far
- * that is, the ranking reckons. So it is the band around the lure's own depth where that is not theirs.
- */
-function bandFor(f: Family, r: ResolvedConditions, pitched: number, depthM: number): readonly [number, number] {
-  if (f.mode === 'surface') return [0, SURFACE_BAND_M];
-  if (f.mode === 'swim' && (depthM < r.fishBandM[0] || depthM > r.fishBandM[1]))
-    return defaultFishBandM(depthM, r.depthM);
-  if (f.mode === 'bottom' && pitched < 0.5) return [Math.min(r.fishBandM[0], r.depthM - BOTTOM_BAND_M), r.depthM];
-  return r.fishBandM;
-}
 
 /** What does not float up can be left lying. */
 const canLie = (f: Family): boolean => f.mode === 'bottom' || f.soft || f.build.kind === 'head' || f.build.gravity > 1;
@@ -159,8 +116,7 @@ export function setUpTask(asked: PlanRequest): PlanTask {
   const known = knownOf(request, family, rig.weightKg);
   const asCounted = adjustedLure(lurePhysics(family, rig.weightKg, rig.trailer), known);
   const lure = { ...asCounted, liftAreaM2: asCounted.liftAreaM2 * (set.lipScale ?? 1) };
-  const onBed = reading.behaviour === 'guarding' && (family.mode === 'bottom' || family.mode === 'swim');
-  const pitched = onBed ? 1 : pitchedShare(family, reading);
+  const onBed = isOnBed(family, reading);
   const working = chooseWorking(family, scoring.context);
   const depthM = held?.depthM ?? (onBed ? reading.depthM : working.depthM);
   const { speedMps } = working;
@@ -168,15 +124,18 @@ export function setUpTask(asked: PlanRequest): PlanTask {
     stand.castShare *
     comfortableCastM(request.rod, lure.massKg, family.bulk, lineDiameterM(line)) *
     leftByWind(windRead(reading), family.bulk);
-  const overshootM = overshoot(family, lure, depthM, reading);
-  const besideM = besideCastM(family, reading, depthM);
-  const comfortable = onBed ? BED_M : pitched > 0.5 ? PITCH_M : Math.min(flightM, besideM ?? flightM);
-  const castM =
-    set.castM ?? Math.round(Math.min(comfortable, request.targetM ? request.targetM + overshootM : comfortable));
   const wantedPauseS = overMoods(mood.distribution, (m) => species.wantedPauseS[m]!);
   const limitS = Math.max(0.5, hangLimitS(family, reading.fishBandM));
   const sinkS = sinkTimeS(family, lure, depthM, waterDensityKgM3(reading.salinity));
+  const placing = placeCast(family, lure, reading, {
+    depthM,
+    flightM,
+    sinkS,
+    castM: set.castM,
+    targetM: request.targetM,
+  });
   const task: PlanTask = {
+    ...placing,
     request,
     reading,
     species,
@@ -189,19 +148,8 @@ export function setUpTask(asked: PlanRequest): PlanTask {
     known,
     depthM,
     flightM,
-    comfortableM: Math.max(castM, Math.round(comfortable)),
-    castM,
-    overshootM,
-    bandM:
-      held?.bandM ??
-      (onBed
-        ? [Math.min(reading.fishBandM[0], reading.depthM - ON_BED_M), reading.depthM]
-        : bandFor(family, reading, pitched, depthM)),
-    onBed,
-    pitched: pitched > 0.5,
-    floorDepthM: pitched > 0.5 && !onBed ? Math.min(reading.depthM, reading.fishBandM[1]) : reading.depthM,
-    longestS: onBed ? PASS_S + sinkS : pitched > 0.5 ? PITCH_S + sinkS : patienceS(family, reading, castM),
-    metresPerTurn: turnM({ request, known }, castM),
+    bandM: held?.bandM ?? placing.bandM,
+    metresPerTurn: turnM({ request, known }, placing.castM),
     speedMps,
     style: set.style ?? (onBed && canLie(family) ? 'shake' : styleFor(family, mood.mean)),
     pauseS: set.pauseS ?? Math.max(0.5, toHalf(Math.min(wantedPauseS, limitS))),
@@ -218,13 +166,6 @@ export function setUpTask(asked: PlanRequest): PlanTask {
 /** Line that a turn of the handle takes up on average over a cast of this length, m. */
 export const turnM = (p: Pick<PlanTask, 'request' | 'known'>, castM: number): number =>
   metresPerTurn(p.request.reel, castM / 2) * p.known.reel.ratio;
-
-/** Nobody stays longer with one cast on top than so many seconds for each metre of it: prior: judgement. */
-const PATIENCE_S_PER_M: Record<Whereabouts, number> = { searching: 2.5, located: 4, seen: 8 };
-
-/** How long a cast is worked at the most, s. */
-const patienceS = (f: Family, r: ResolvedConditions, castM: number): number =>
-  f.mode === 'surface' ? Math.min(MAX_CAST_S, PATIENCE_S_PER_M[r.whereabouts] * castM) : MAX_CAST_S;
 
 /** What lands on top lies still until the rings are gone, s: as long as they would have it hang, in these bounds. */
 const FIRST_REST_S = [1, 6] as const;
@@ -286,16 +227,6 @@ function knownOf(request: PlanRequest, family: Family, weightKg: number): PlanTa
     : UNKNOWN;
   const { reel } = measured?.reel?.length ? knownReel({ reel: request.reel, counts: measured.reel }) : UNKNOWN;
   return { drag, lift, reel };
-}
-
-/**
- * How far past the target to throw so that the lure is at depth when it gets there, m. prior: judgement (glide of one
- * depth, dive of five).
- */
-function overshoot(f: Family, lure: LurePhysics, depthM: number, r: ResolvedConditions): number {
-  if (f.mode === 'surface') return 1.5;
-  if (f.liftAreaM2 > 0 && lure.massKg <= FRESH_KG_M3 * lure.volumeM3) return Math.min(14, 5 * depthM);
-  return clamp(depthM + (r.currentMps > 0.2 ? 2 : 0), PAST_M.least, PAST_M.most);
 }
 
 /** Turns a second that give the wanted average speed with this cadence, kept to what a hand and this lure can do. */
