@@ -9,5 +9,6 @@ export const queryKeys = {
   station: (id: string, hour: number, fault: string) => ['station', id, hour, fault] as const,
   dayLine: (identity: string) => ['day-line', identity] as const,
   below: (way: 'down' | 'behind', identity: string) => ['below', way, identity] as const,
+  counted: (identity: string) => ['counted', identity] as const,
   assessment: (identity: string) => ['assessment', identity] as const,
 };

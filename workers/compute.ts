@@ -2,7 +2,7 @@
 import { choosingOf } from '../core/ranking/choosing';
 import { rankLures, type RankOptions } from '../core/ranking/rank';
 import { schoolEffects } from '../core/ranking/schoolEffects';
-import { assessLure, assessReel } from '../core/planning/calibrate/assess';
+import { assessLure, assessReel, countedLures } from '../core/planning/calibrate/assess';
 import { planTowed } from '../core/planning/below/towed';
 import { planVertical } from '../core/planning/below/vertical';
 import { planInSteps, type PlanStage, type Plan, type Progress } from '../core/planning/plan/plan';
@@ -57,6 +57,7 @@ export const computeApi = {
   towed: planTowed,
   assessLure,
   assessReel,
+  counted: countedLures,
   /** Stands aside for a moment, so that the screen has the processor: the plan under way goes on after it. */
   hold: (ms: number): void => {
     heldUntilMs = performance.now() + ms;

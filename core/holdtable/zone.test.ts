@@ -1,4 +1,5 @@
 import { allFamilies, familyById } from '../lures/families';
+import { asCounted } from '../lures/family';
 import { familyOfLure } from '../lures/own';
 import { seededRandom } from '../base/random';
 import { MESH } from '../simulation/types';
@@ -158,4 +159,33 @@ test('a lure of another weight: nearer to its own table than the family’s is, 
   }
   expect(errors.told / errors.n).toBeLessThan(0.12);
   expect(errors.told).toBeLessThan(errors.plain);
+});
+
+test('a lip as counted: nearer to its own casts than the kind’s table is', () => {
+  const errors = { told: 0, plain: 0, n: 0 };
+  for (const [id, counted] of [
+    ['deep-crank', { drag: 1.4, lift: 1 }],
+    ['deep-crank', { drag: 1, lift: 0.7 }],
+    ['square-bill', { drag: 0.7, lift: 1.4 }],
+  ] as const) {
+    const f = familyById(id);
+    const own = asCounted(f, counted);
+    for (const depthM of [0.8, 1.6, 2.5]) {
+      const of = (x: typeof f) => holdingOptions(x, depthM, TABLE_LINES_M[1]);
+      for (const speedMps of tableSpeeds(f).slice(1, 4)) {
+        const tried = [0.3, 2.2].map(
+          (tipM) =>
+            sharesOf(own, { countdownS: 0, tipM, speedMps }, TABLE_LINES_M[1], MESH.scan)[
+              DEPTH_GRID_M.indexOf(depthM)
+            ]!,
+        );
+        const best = Math.max(...tried);
+        errors.told += Math.abs(shareAt(of(own), speedMps) - best);
+        errors.plain += Math.abs(shareAt(of(f), speedMps) - best);
+        errors.n++;
+      }
+    }
+  }
+  expect(errors.told / errors.n).toBeLessThan(0.14);
+  expect(errors.told).toBeLessThan(0.8 * errors.plain);
 });

@@ -76,6 +76,12 @@ export type PreyShape = (typeof PREY_SHAPES)[number];
 /** How it is made: a lead head with a body of plastic and skirt, or one piece of a given density relative to water. */
 export type Build = { kind: 'head'; bodyKg: number; bodyGravity: number } | { kind: 'piece'; gravity: number };
 
+/** Ratios of a lure's drag and lift to those of its kind, as the angler's counts have them. */
+export interface Counted {
+  drag: number;
+  lift: number;
+}
+
 /** A kind of lure: where and how it works, its physics, what it looks like to a fish. SI; docs/LURES.md. */
 export interface Family {
   id: FamilyId;
@@ -138,6 +144,8 @@ export interface Family {
   lineM?: number;
   /** Weight against the family's middle one, for what the tables know of that alone; 1 for a family. */
   weightShare: number;
+  /** Drag and lift as counted, against the kind's, for what the tables know of those alone; 1 for a kind. */
+  counted: Counted;
   /** Cadence by liveliness of the fish: cold or shut, middle, lively. */
   styles: readonly [CadenceStyle, CadenceStyle, CadenceStyle];
 }
@@ -184,7 +192,29 @@ export function family(row: Row): Family {
     bulk: 0.2,
     colour: null,
     weightShare: 1,
+    counted: { drag: 1, lift: 1 },
     ...row,
+  };
+}
+
+/**
+ * How much deeper a lip digs than its kind's, as a ratio. Fitted to casts of four lips with 0.7 and 1.4 times the drag
+ * or the lift: zone.test.ts.
+ */
+export const digsDeeper = ({ drag, lift }: Counted): number => lift ** 0.8 * drag ** -0.5;
+
+/** A kind as counts of one lure of it have it: by them it sinks, hangs and dives in all that is reckoned. */
+export function asCounted(f: Family, { drag, lift }: Counted): Family {
+  if (drag === 1 && lift === 1) return f;
+  const counted = { drag: f.counted.drag * drag, lift: f.counted.lift * lift };
+  const [shallowest, deepest] = f.depthM;
+  const deeper = f.liftAreaM2 > 0 ? digsDeeper({ drag, lift }) : 1;
+  return {
+    ...f,
+    depthM: [shallowest, Math.max(shallowest, deepest * deeper)],
+    dragAreaM2: f.dragAreaM2 * drag,
+    liftAreaM2: f.liftAreaM2 * lift,
+    counted,
   };
 }
 

@@ -113,3 +113,22 @@ test('a bare body gets a weight that its rod throws, whatever else would be bett
   // A rod that throws none of its weights leaves it as it is sold.
   expect(scores([{ ...body, throwsKg: [0.2, 0.3] }]).get('a')!.weightKg).toBe(free.weightKg);
 });
+
+describe('an own lure that was counted', () => {
+  const sinker = (counted?: OwnLure['counted']) => lure({ family: 'casting-spoon', counted });
+  test('counted as its kind is, all stays as it was', () => {
+    expect(scores([sinker({ drag: 1, lift: 1 })]).get('a')).toEqual(scores([sinker()]).get('a'));
+  });
+  test('a slow sink moves its cast, its depth or pace, and what it brings', () => {
+    const [fast, usual, slow] = [0.6, 1, 1.7].map((drag) => scores([sinker({ drag, lift: 1 })]).get('a')!);
+    expect(slow!.zone.castS).not.toBeCloseTo(usual!.zone.castS, 2);
+    expect(fast!.zone.castS).not.toBeCloseTo(usual!.zone.castS, 2);
+    expect(slow!.strikesPerHour).not.toBeCloseTo(usual!.strikesPerHour, 3);
+  });
+  test('a lip that digs deeper brings more from fish below its kind’s depth', () => {
+    const deep: Conditions = { ...c, water: { ...c.water, depthM: 7, fishDepthM: 5.5 } };
+    const lip = (lift: number) => scores([lure({ family: 'deep-crank', counted: { drag: 1, lift } })], deep).get('a');
+    expect(lip(1.6)!.workingDepthM).toBeGreaterThan(lip(1)!.workingDepthM);
+    expect(lip(1.6)!.strikesPerHour).toBeGreaterThan(1.1 * lip(1)!.strikesPerHour);
+  });
+});

@@ -1,6 +1,6 @@
 /** An own lure as its family would be if it came in this one weight, length, colour and hook. */
 import { familyById } from './families';
-import type { Colour, Family, FamilyId, Hook } from './family';
+import { asCounted, type Colour, type Counted, type Family, type FamilyId, type Hook } from './family';
 import { withHook } from './hookSnag';
 import { atWeight } from './weights';
 
@@ -19,6 +19,8 @@ export interface OwnLure {
   atHandKg?: readonly number[];
   /** Thickness of the line on its rod, m; absent: the line in use. */
   lineM?: number;
+  /** What the angler's counts say of it; absent: it sinks and dives as its kind does. */
+  counted?: Counted;
   /** Null: one of the right colour is there. */
   colour: Colour | null;
   /** Smallest coin; 0: not known. */
@@ -39,7 +41,8 @@ function bareFamily(f: Family, { throwsKg, atHandKg = [] }: OwnLure): Family {
 
 /** Weights 0.2 g – 0.5 kg, lengths 5 mm – 0.5 m. */
 export function familyOfLure(lure: OwnLure): Family {
-  const f = familyById(lure.family);
+  const kind = familyById(lure.family);
+  const f = lure.counted ? asCounted(kind, lure.counted) : kind;
   const own = {
     lengthM: [lure.lengthM, lure.lengthM, lure.lengthM] as const,
     colour: lure.colour,

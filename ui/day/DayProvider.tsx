@@ -6,6 +6,7 @@ import { useNow } from '../platform/clock';
 import { useActionsOfDay } from './actions';
 import { DAY_CONTEXTS, useConditions, type DayParts } from './contexts';
 import { useDraftEnds } from './draft';
+import { useCounted } from './useCounted';
 import { useDayConditions } from './useDayConditions';
 import { useDayLog } from './useDayLog';
 import { useDayMood } from './useDayMood';
@@ -30,7 +31,8 @@ function useParts(): DayParts {
   const mood = useDayMood(conditions, log.signs);
   const planWater = usePlanWater(conditions.day);
   const basis = usePlanBasis(bookWithoutLog, conditions, prefs, planWater);
-  const question = useQuestion(bookWithoutLog, conditions, prefs, log.signs, basis.id);
+  const counted = useCounted(bookWithoutLog, basis);
+  const question = useQuestion(bookWithoutLog, conditions, prefs, log.signs, basis.id, counted);
   const { ranking, rankingBusy } = useDayRanking(question, basis);
   const plan = useDayPlan(bookWithoutLog, conditions, prefs, ranking.ranking, basis.id, planWater);
   const station = useStation(bookWithoutLog, conditions.day, prefs, nowMs, committer);

@@ -11,6 +11,7 @@ import type { RankOptions, Ranking } from '../../core/ranking/rank';
 import { inUse } from '../../core/records';
 import type { Preferences } from '../../core/records/preferences';
 import { familyById } from '../../core/lures/families';
+import type { Counted } from '../../core/lures/family';
 import type { OwnLure } from '../../core/lures/own';
 import { weightsAtHand } from '../../core/lures/terminal';
 import type { Day } from '../../core/trip/day';
@@ -83,6 +84,7 @@ export function useQuestion(
   prefs: Preferences,
   logSigns: readonly Sign[],
   basisId: string,
+  counted: Readonly<Record<string, Counted>> | null,
 ): RankingQuestion {
   const { box } = book;
   const line = chooseLine(book, day, prefs);
@@ -107,15 +109,17 @@ export function useQuestion(
               colour,
               priceMinor,
               ...onRod.get(id),
+              ...(counted?.[id] ? { counted: counted[id] } : {}),
             })),
           }
         : {}),
       ...(line ? { lineDiameterM: lineDiameterM(line) } : {}),
     };
-  }, [schools, box, line, planned, inHand, onRods]);
+  }, [schools, box, line, planned, inHand, onRods, counted]);
   const conditions = useMemo(
-    () => day && { ...day.conditions, signs: [...(day.conditions.signs ?? []), ...logSigns] },
-    [day, logSigns],
+    // Nothing is ranked before it is known what was counted.
+    () => (day && counted ? { ...day.conditions, signs: [...(day.conditions.signs ?? []), ...logSigns] } : null),
+    [day, logSigns, counted],
   );
   return useMemo(() => ({ conditions, options }), [conditions, options]);
 }

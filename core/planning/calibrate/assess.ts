@@ -1,7 +1,7 @@
 /** What is known of a lure or a reel, before and after its measurements, in numbers an angler can picture. */
 import { lurePhysics } from '../../lures/physics';
 import { familyById } from '../../lures/families';
-import type { FamilyId } from '../../lures/family';
+import type { Counted, FamilyId } from '../../lures/family';
 import { DEFAULT_VISCOSITY_M2S } from '../../simulation/lineDrag';
 import { freeSink } from '../../simulation/sink';
 import { linePhysics, type LineSpec } from '../../tackle/line';
@@ -52,13 +52,16 @@ export interface LureAssessment {
   nonsense: readonly boolean[];
 }
 
-/** What counts say of a lure: sink, m/s, and running depth, m, before and after, and counts that make no sense. */
-export function assessLure(q: {
+/** A lure, the line it is thrown on, and its counts. */
+export interface CountedLure {
   family: FamilyId;
   weightKg: number;
   line: LineSpec;
   measurements: readonly LureMeasurement[];
-}): LureAssessment {
+}
+
+/** What counts say of a lure: sink, m/s, and running depth, m, before and after, and counts that make no sense. */
+export function assessLure(q: CountedLure): LureAssessment {
   const tried = triedLure(q.family, q.weightKg, q.line);
   const known = knownLure({ tried, measurements: q.measurements });
   const { lure, waterDensityKgM3 } = tried;
@@ -79,6 +82,16 @@ export function assessLure(q: {
     runsM: lure.liftAreaM2 > 0 ? { before: runs(UNKNOWN), after: runs(known) } : null,
     nonsense: known.nonsense,
   };
+}
+
+/** The lures among these that were counted on their line, by key: how their drag and lift stand to their kind's. */
+export function countedLures(asked: Readonly<Record<string, CountedLure>>): Record<string, Counted> {
+  return Object.fromEntries(
+    Object.entries(asked).map(([key, { family, weightKg, line, measurements }]) => {
+      const { drag, lift } = knownLure({ tried: triedLure(family, weightKg, line), measurements });
+      return [key, { drag: drag.ratio, lift: lift.ratio }];
+    }),
+  );
 }
 
 /** What counted turns say of a reel. */

@@ -1,6 +1,6 @@
 import { linePhysics } from '../../tackle/line';
 import type { LurePhysics } from '../../simulation/types';
-import { assessLure, assessReel } from './assess';
+import { assessLure, assessReel, countedLures } from './assess';
 import { learnRatio, priorBelief } from './belief';
 import { lureMeasurement, measuredOf, turnCount } from '../../records/measured';
 import {
@@ -173,4 +173,19 @@ describe('told to the angler', () => {
     expect(measuredOf([c], [turns])).toMatchObject({ lure: [{ seconds: 4 }], reel: [{ turns: 26 }] });
     expect(measuredOf([], [])).toBeNull();
   });
+});
+
+test('what counts make of a box: slow sinkers drag more than their kind, by what the assessment says too', () => {
+  const spoon = (seconds: number) =>
+    ({
+      family: 'casting-spoon',
+      weightKg: 0.014,
+      line: { material: 'braid', strengthLb: 15 },
+      measurements: [{ kind: 'sink-slack', depthM: 3, castM: 6, seconds }],
+    }) as const;
+  const { slow, fast } = countedLures({ slow: spoon(8), fast: spoon(2.5) });
+  expect(slow!.drag).toBeGreaterThan(1.15);
+  expect(fast!.drag).toBeLessThan(0.95);
+  expect(slow!.lift).toBe(1);
+  expect(countedLures({})).toEqual({});
 });

@@ -3,7 +3,7 @@ import { scoringOf } from '../../ranking/scoring';
 import { weigh } from '../../ranking/weighing';
 import { chooseWorking, styleFor, worthOfWorking, type CastWorking } from '../../ranking/working';
 import { familyById } from '../../lures/families';
-import { canHangBelowFloat, type Family } from '../../lures/family';
+import { asCounted, canHangBelowFloat, type Family } from '../../lures/family';
 import { withHook } from '../../lures/hookSnag';
 import { lurePhysics } from '../../lures/physics';
 import { atWeight } from '../../lures/weights';
@@ -15,7 +15,7 @@ import { clamp } from '../../base/numbers';
 import { speciesProfile, type SpeciesProfile } from '../../water/species';
 import type { Belief } from '../calibrate/belief';
 import { triedLure } from '../calibrate/assess';
-import { adjustedLure, knownLure, knownReel, UNKNOWN } from '../calibrate/known';
+import { knownLure, knownReel, UNKNOWN } from '../calibrate/known';
 import type { Cadence } from '../cadence/cadence';
 import { defaultCadence, hangs } from '../cadence/library';
 import { STANDS, type Stand, tipSetting, type TipPosition, type TipSetting } from '../../tackle/stand';
@@ -104,7 +104,9 @@ export function setUpTask(asked: PlanRequest): PlanTask {
   const kind = familyById(request.lure.family);
   const weightKg = set.weightKg ?? request.lure.weightKg;
   const weighed = weightKg ? atWeight(kind, weightKg) : weigh(kind, scoring.score, [request.rod]).f;
-  const hooked = asHooked(request.lure.hook ? withHook(weighed, request.lure.hook) : weighed, reading);
+  const known = knownOf(request, kind, weighed.weightKg[1]);
+  const asKnown = asCounted(weighed, { drag: known.drag.ratio, lift: known.lift.ratio });
+  const hooked = asHooked(request.lure.hook ? withHook(asKnown, request.lure.hook) : asKnown, reading);
   const floated = set.float === true && canHangBelowFloat(hooked, hooked.weightKg[1]);
   const family: Family = floated ? { ...hooked, mode: 'float' } : hooked;
   const { mood } = scoring;
@@ -113,9 +115,8 @@ export function setUpTask(asked: PlanRequest): PlanTask {
     ...chosen,
     sizeM: request.lure.lengthM ?? chosen.sizeM,
   };
-  const known = knownOf(request, family, rig.weightKg);
-  const asCounted = adjustedLure(lurePhysics(family, rig.weightKg, rig.trailer), known);
-  const lure = { ...asCounted, liftAreaM2: asCounted.liftAreaM2 * (set.lipScale ?? 1) };
+  const counted = lurePhysics(family, rig.weightKg, rig.trailer);
+  const lure = { ...counted, liftAreaM2: counted.liftAreaM2 * (set.lipScale ?? 1) };
   const onBed = isOnBed(family, reading);
   const working = chooseWorking(family, scoring.context);
   const depthM = held?.depthM ?? (onBed ? reading.depthM : working.depthM);
