@@ -1,13 +1,15 @@
 /** The log in sentences. */
+import type { Answer, HandsAsked } from '../core/log/asked';
 import { isStrike } from '../core/log/events';
 import type { Phase } from '../core/planning/cadence/cadence';
-import { PHASE_NAME } from './names';
+import { hangs } from '../core/planning/cadence/library';
+import { STYLE_NAME } from './names';
 import type { StrikeEvent } from '../core/records/event';
+import { say } from './units';
 
 export const castsText = (n: number): string => `${n} cast${n === 1 ? '' : 's'}`;
 
-/** What the strikes so far say about what to do next. */
-/** `giveIt`: casts without a sign that the ranking would give the lure. */
+/** What the strikes so far say about what to do next; `giveIt`: casts without a sign that the lure is given. */
 export function strikesHeadline(
   events: readonly StrikeEvent[],
   casts: number,
@@ -24,23 +26,75 @@ export function strikesHeadline(
           ? `Give it ${giveIt} casts before you judge it.`
           : 'Change one thing: first depth or angle, then speed or hang, then the lure.',
     };
-  const byPhase = new Map<Phase, number>();
-  for (const s of strikes) if (s.phase) byPhase.set(s.phase, (byPhase.get(s.phase) ?? 0) + 1);
-  const [top] = [...byPhase].sort((a, b) => b[1] - a[1]);
   const last = strikes[strikes.length - 1]!;
   const advice =
     last.kind === 'missed' || last.kind === 'bump'
-      ? 'Missed and not stung: rest the spot half an hour, then come back with the same.'
-      : 'One bite is a reason to stay: slow down and pick that place apart.';
-  if (!top || top[1] < 2) return { fact: strikes.length === 1 ? 'One strike.' : `${strikes.length} strikes.`, advice };
-  const all = top[1] === strikes.length;
-  return {
-    fact: `${all ? (strikes.length === 2 ? 'Both' : 'All') : `${top[1]} of ${strikes.length}`} came on the ${PHASE_NAME[top[0]]}.`,
-    advice:
-      top[0] === 'pause'
-        ? 'Let it hang a second longer.'
-        : top[0] === 'fall'
-          ? 'Let it fall more often, on a slacker line.'
-          : advice,
-  };
+      ? 'Missed and not stung: rest the spot half an hour, then come back.'
+      : 'One bite is a reason to stay: pick that place apart, a cast’s width at a time.';
+  return { fact: strikes.length === 1 ? 'One strike.' : `${strikes.length} strikes.`, advice };
+}
+
+const TAKEN: Record<Phase, string> = {
+  splash: 'as it landed',
+  fall: 'as it fell',
+  pause: 'while it hung',
+  move: 'while it moved',
+  deflection: 'as it knocked',
+  boat: 'at your feet',
+};
+
+/** What is done already, and what no setting does. */
+const KEEP: Record<HandsAsked['by'], string> = {
+  splash: 'Put it right on them, and throw again sooner: it is the landing that they take.',
+  fall: 'It falls as it should: watch the line as it sinks, from the first second.',
+  pause: 'It hangs as long as this lure can: keep to it.',
+  move: 'It is kept moving as they like it: go on.',
+  deflection: 'It knocks as it should: keep it knocking.',
+  boat: 'They come after it: stop it a rod’s length out and let it hang before you lift it out.',
+  short: 'Hang it as long as it goes.',
+};
+
+const OWN: Record<'longer' | 'shorter' | 'other', string> = {
+  longer: 'In your own cadence make the hang longer.',
+  shorter: 'In your own cadence make the hang shorter.',
+  other: 'In your own cadence work that in.',
+};
+
+/** A new way, or a new hang, against the one that was: "hang 3 s instead of 2 s". */
+export function insteadText({ style, pauseS }: Extract<Answer, { kind: 'set' }>, now: HandsAsked['now']): string {
+  const hang = pauseS === undefined ? '' : `hang ${say.seconds(pauseS)}`;
+  if (style !== undefined) return `${STYLE_NAME[style]}${hang ? `, ${hang},` : ''} instead of ${STYLE_NAME[now.style]}`;
+  return `${hang} instead of ${hangs(now.style) ? say.seconds(now.pauseS) : 'none'}`;
+}
+
+/**
+ * What the bites on the lure in hand ask: the fact, what to do, and, where the hands' settings can do it, what the
+ * touch is called.
+ */
+export function askedText(a: HandsAsked): { fact: string; advice: string; does: string | null } {
+  const { by, count, of, answer } = a;
+  const fact =
+    by === 'short'
+      ? `${count} of ${of} on this lure bumped it or missed the hook. Look at the hook points first.`
+      : `${count === of ? (of === 2 ? 'Both' : `All ${of}`) : `${count} of ${of}`} on this lure came ${TAKEN[by]}.`;
+  switch (answer.kind) {
+    case 'set': {
+      const longer = answer.pauseS !== undefined && answer.pauseS > a.now.pauseS;
+      if (a.own) return { fact, advice: OWN[answer.style ? 'other' : longer ? 'longer' : 'shorter'], does: null };
+      const what = insteadText(answer, a.now);
+      return by === 'short'
+        ? { fact, advice: 'They follow and do not commit: give them longer.', does: `Give them longer: ${what}` }
+        : { fact, advice: 'Do more of what they take.', does: `Work it like that: ${what}` };
+    }
+    case 'given': {
+      const given = answer.casts === 0 ? 'Now give it a few casts.' : `Since then: ${castsText(answer.casts)}.`;
+      return { fact, advice: `The hang was changed for it. ${given}`, does: null };
+    }
+    case 'keep':
+      return { fact, advice: KEEP[by], does: null };
+    case 'smaller':
+      return { fact, advice: 'A longer hang did not hook them: go smaller.', does: null };
+    case 'trailing-hook':
+      return { fact, advice: 'Smaller did not hook them either: hang a trailing hook behind it.', does: null };
+  }
 }

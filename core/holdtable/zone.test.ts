@@ -170,7 +170,7 @@ test('a lip as counted: nearer to its own casts than the kind’s table is', () 
   ] as const) {
     const f = familyById(id);
     const own = asCounted(f, counted);
-    for (const depthM of [0.8, 1.6, 2.5]) {
+    for (const depthM of [0.8, 1.6, 2.5] as const) {
       const of = (x: typeof f) => holdingOptions(x, depthM, TABLE_LINES_M[1]);
       for (const speedMps of tableSpeeds(f).slice(1, 4)) {
         const tried = [0.3, 2.2].map(

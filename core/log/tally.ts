@@ -53,6 +53,8 @@ export const blocksOfTrip = (book: Book, tripId: string): EffortBlock[] =>
 /** A trip added up. */
 export interface TripTally extends Tally {
   blocks: EffortBlock[];
+  /** Casts of each block, by its id. */
+  castsOf: Readonly<Record<string, number>>;
   signs: Sign[];
 }
 
@@ -72,6 +74,7 @@ export function tallyTrip(book: Book, tripId: string, nowMs: number): TripTally 
   return {
     ...total,
     blocks,
+    castsOf: Object.fromEntries(blocks.map((b, i) => [b.id, tallies[i]!.casts])),
     signs: guarding ? signsByLure(blocks, byBlock, nowMs) : signsFromLog(events, casts, share, nowMs),
   };
 }

@@ -26,6 +26,7 @@ import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
 import { Screen } from '../shell/Screen';
+import { AskedPart } from '../strikes/AskedPart';
 import { useTheme } from '../theme/theme';
 import { BeatPart } from './BeatPart';
 import { Behind, Down } from './below/BelowParts';
@@ -125,6 +126,7 @@ export function RetrieveScreen() {
             {reelIn ? <Say>{reelIn}</Say> : null}
             {planBusy ? <PlanProgress /> : null}
           </View>
+          {way === 'cast' ? <AskedPart /> : null}
           {way === 'cast' ? <YoursPart set={day.trip.settings} /> : null}
           {way === 'behind' ? null : <BeatPart plan={plan} />}
           {way === 'cast' ? <HandsPart plan={plan} /> : null}

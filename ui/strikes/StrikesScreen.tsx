@@ -18,6 +18,7 @@ import { Screen } from '../shell/Screen';
 import { useTheme } from '../theme/theme';
 import { RestPart } from '../today/RestPart';
 import { Signs } from '../water/Signs';
+import { AskedPart } from './AskedPart';
 import { EventKeys } from './EventKeys';
 import { EventList } from './EventList';
 import { UndoKey } from './UndoKey';
@@ -90,6 +91,7 @@ export function StrikesScreen() {
             : 'Choose a lure first: a strike is logged with what you were throwing.'}
         </Note>
       )}
+      <AskedPart />
       <RestPart quiet />
       <EventList />
       <Disclosure title="Tell what the fish showed">

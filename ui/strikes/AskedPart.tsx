@@ -1,0 +1,79 @@
+/** What the bites on the lure in hand ask of the hands; one touch does it, another takes it back. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { familyById } from '../../core/lures/families';
+import { handsAsked, workedLikeThat } from '../../core/log/asked';
+import type { PlanSettings } from '../../core/planning/task/request';
+import { askedText, insteadText } from '../../wording/strikes';
+import { useActions, useConditions, useLog, usePlan, useRanking, useBookWithoutLog } from '../day/contexts';
+import { Card } from '../parts/Box';
+import { Button } from '../parts/Buttons';
+import { Say } from '../parts/Say';
+
+/** A lure is smaller from this share of the length on. */
+const SMALLER = 0.85;
+
+interface Done {
+  text: string;
+  lureId: string;
+  before: PlanSettings;
+  after: PlanSettings;
+}
+
+export function AskedPart() {
+  const { tally } = useLog();
+  const { plan, lure } = usePlan();
+  const { day } = useConditions();
+  const { ranking } = useRanking();
+  const { lure: lures } = useBookWithoutLog();
+  const actions = useActions();
+  const [done, setDone] = useState<Done | null>(null);
+  if (!tally || !plan || !lure || !day || plan.presentation.lureId !== lure.id) return null;
+  const set = day.trip.settings;
+  if (done && done.lureId === lure.id && JSON.stringify(done.after) === JSON.stringify(set))
+    return (
+      <Card tone="wash">
+        <Say role="status">{`Now ${done.text}. All else stays as it was.`}</Say>
+        <Button
+          title="Take it back"
+          onPress={() => {
+            actions.changeTrip((t) => ({ ...t, settings: done.before }));
+            setDone(null);
+          }}
+        />
+      </Card>
+    );
+  const asked = handsAsked(tally, plan, familyById(lure.family), set);
+  if (!asked) return null;
+  const { answer } = asked;
+  const { fact, advice, does } = askedText(asked);
+  const after = workedLikeThat(plan, set, answer);
+  const smaller =
+    answer.kind === 'smaller'
+      ? ranking?.ranked.find((r) => r.lureId && lures[r.lureId] && r.rig.sizeM < SMALLER * plan.presentation.rig.sizeM)
+      : undefined;
+  const smallerLure = smaller?.lureId ? lures[smaller.lureId] : undefined;
+  return (
+    <Card tone="wash">
+      <View role="status">
+        <Say>
+          <Say kind="strong">{fact}</Say>
+          {` ${advice}`}
+        </Say>
+      </View>
+      {does && after && answer.kind === 'set' ? (
+        <Button
+          kind="solid"
+          title={does}
+          onPress={() => {
+            setDone({ text: insteadText(answer, asked.now), lureId: lure.id, before: set, after });
+            actions.changeTrip((t) => ({ ...t, settings: after }));
+          }}
+        />
+      ) : null}
+      {smallerLure ? (
+        <Button title={`Change to the ${smallerLure.name}`} onPress={() => actions.chooseLure(smallerLure.id)} />
+      ) : null}
+    </Card>
+  );
+}
