@@ -126,6 +126,7 @@ function buildDay(
     note: day.note,
     readAtMs: startMs,
     thunder: [],
+    aimM: null,
     cautionsSeen: [],
   };
   const month = Number(day.at.slice(5, 7));
@@ -227,6 +228,7 @@ export function buildDemoWorld(realNowMs: number): Put[] {
     note: '',
     readAtMs: demoMs(DEMO_TODAY.at) - 4 * 60_000,
     thunder: [],
+    aimM: null,
     cautionsSeen: [],
   };
   return [

@@ -124,7 +124,22 @@ export function reelInText(p: Plan, u: UnitPrefs): string | null {
   const where = p.workedToM < 2 ? 'to your feet' : `until it is ${say.distance(p.workedToM, u)} from you`;
   if (p.cutShort)
     return `Work it for ${say.seconds(Math.round(p.castS - p.reelInS))}, about ${where}; then reel in and throw again: the first stretch is the one it was thrown for.`;
+  if (p.aim && p.workedToM >= 2) return `Work it past what you aim at, ${where}; then reel in and throw again.`;
   return p.workedToM < 2 ? null : `Work it ${where}, then reel in: nearer it leaves their depth and only costs time.`;
+}
+
+/** How to bring the lure by what is aimed at, so far off, m; null: it is pitched right onto it. */
+export function aimText({ aim, flightM, overshootM, hands }: Plan, aimM: number, u: UnitPrefs): string | null {
+  if (!aim)
+    return aimM > flightM
+      ? `What you aim at is ${say.distance(aimM, u)} off, and this lure flies ${say.distance(flightM, u)} with ease on this rod: go closer. Until then the whole cast counts.`
+      : null;
+  if (hands.castM <= aim.targetM)
+    return `This cast falls short of what you aim at, ${say.distance(aimM, u)} off: throw past it.`;
+  const past = `Throw ${say.distance(overshootM, u)} past what you aim at`;
+  return aim.seconds < 0.5
+    ? `${past}; even so it comes by above or below the fish there.`
+    : `${past}: it is among the fish there for ${say.seconds(Math.round(aim.seconds))} as it comes by.`;
 }
 
 /** A lip that meets the ground for longer is dug along it, s. */
@@ -176,8 +191,10 @@ export function shareSentence(p: Plan, u: UnitPrefs): string {
   if (p.misses)
     return `It never comes among the fish at ${say.depthBand(p.bandM, u)}: its deepest is ${say.depth(p.deepestM, u)}.`;
   const seconds = `${say.seconds(Math.round(p.zoneSecondsPerCast))} of every ${say.seconds(Math.round(p.castS))} cast`;
-  const range = high - low > 0.03 ? `, likely ${Math.round(low * 100)}–${say.percent(high)} as drag and line vary` : '';
-  return `${capital(say.percent(mean))} of the cast at ${say.depthBand(p.bandM, u)}: ${seconds}${range}.`;
+  const first = p.effort === 'first';
+  const why = first ? 'as long as it is not settled' : 'as drag and line vary';
+  const range = high - low > 0.03 ? `, likely ${Math.round(low * 100)}–${say.percent(high)} ${why}` : '';
+  return `${first ? 'About ' : ''}${say.percent(mean)} of the cast at ${say.depthBand(p.bandM, u)}: ${seconds}${range}.`;
 }
 
 /** Wider than this share of its depth, the path is called a guess. */
@@ -303,8 +320,7 @@ export function momentText({ track }: Plan, atS: number, u: UnitPrefs): string {
   return `${say.seconds(Math.round(atS))} · ${doing} · ${say.depth(Math.max(0, track.depthM[i] ?? 0), u)} down`;
 }
 
-export const planProgressText = ({ done, of, bestShare }: Progress): string =>
-  `${done} of about ${of} casts${bestShare > 0.01 ? `; the best so far is among them ${say.percent(bestShare)} of the time` : ''}.`;
+export const planProgressText = ({ done, of }: Progress): string => `${done} of about ${of} casts.`;
 
 /** Not cast but let down or towed. */
 export const planWay = (p: Pick<Plan, 'presentation'>): 'cast' | 'down' | 'behind' => {
@@ -336,7 +352,7 @@ export function cardRows(plan: Plan, u: UnitPrefs): [string, string][] {
     ['cast', say.distance(h.castM, u)],
     [firstName(plan), say.seconds(h.countdownS)],
     ['handle', `${turnsText(handleTurnsPerS(presentation.cadence))} turns a second`],
-    ['throw past them', say.distance(plan.overshootM, u)],
+    [plan.aim ? 'throw past it' : 'throw past them', say.distance(plan.overshootM, u)],
     ['rod tip', h.tip.position],
     hang,
     ...(plan.belowFloatM === null ? [] : [['below the float', say.depth(plan.belowFloatM, u)] as [string, string]]),

@@ -142,6 +142,7 @@ describe('the section in words', () => {
     holding: 'outer-edge' as const,
     lureName: 'Alder minnow',
     zoneShare: 0.46,
+    targetM: 18,
     path: { depthM: [0, 1.5], onBottom: [false, true], range: { shallowM: [0, 1.2], deepM: [0, 1.9] } },
     marks: [{}],
     reaches: [{ name: 'Popper', topM: 0, bottomM: 0, atM: 0, snag: 0.2 }],
@@ -158,6 +159,7 @@ describe('the section in words', () => {
       'Current 0.7 mph, across',
       'Wind 9 mph, away',
       'from 4 ft to 6 ft',
+      'A flag marks what you aim at, 59 ft off',
       'touches the bottom',
       'put aside, the thin line, runs down to 6½ ft',
       'Popper',
@@ -343,8 +345,7 @@ describe('retrieve, strikes and lessons', () => {
     clean(momentText(cold, 3, IMPERIAL));
     for (const cell of [...cardRows(cold, IMPERIAL), ...compareRows(cold, ask('spinnerbait', 20), IMPERIAL)].flat())
       clean(`cell ${cell}`);
-    clean(planProgressText({ done: 3, of: 180, bestShare: 0.4 }));
-    expect(planProgressText({ done: 3, of: 180, bestShare: 0 })).toBe('3 of about 180 casts.');
+    expect(planProgressText({ done: 3, of: 180 })).toBe('3 of about 180 casts.');
   });
 
   test('gains are points of the cast', () => {

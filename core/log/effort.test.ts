@@ -37,6 +37,7 @@ const trip: Trip = {
   note: '',
   readAtMs: 1000,
   thunder: [],
+  aimM: null,
   cautionsSeen: [],
 };
 const opening = (change: Partial<Opening> = {}): Opening => ({

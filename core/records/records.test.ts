@@ -64,6 +64,7 @@ OLDER.preferences[3] = {
 OLDER.trip = { 1: first('trip'), 2: { ...first('trip'), readAtMs: 5, thunder: [], cautionsSeen: [] } };
 OLDER.trip[3] = OLDER.trip[2]!;
 OLDER.trip[4] = OLDER.trip[2]!;
+OLDER.trip[5] = OLDER.trip[2]!;
 OLDER.water = { 1: first('water') };
 OLDER.rod = {
   1: { id: 'r1', name: 'Old rod', lengthM: 2, minLureKg: 0.005, maxLureKg: 0.02, action: 'slow', retiredAtMs: null },

@@ -37,6 +37,8 @@ export const tripRecord = defineRecord(
     reelId: id.nullable(),
     lineId: id.nullable(),
     settings: planSettingsSchema,
+    /** The way to what is aimed at, m; null: at nothing. */
+    aimM: z.number().positive().max(120).nullable(),
     note: z.string().max(2000),
     /** When the readings were last set, or said to be as they were. */
     readAtMs: ms,
@@ -53,6 +55,7 @@ export const tripRecord = defineRecord(
     onlyWidened('more settings of the plan'),
     onlyWidened('which lure a sign answered'),
     onlyWidened('a float, small twitches, what a change holds'),
+    { change: 'how far off what is aimed at is', up: (old) => ({ ...old, aimM: null }) },
   ],
 );
 export type Trip = z.infer<typeof tripRecord.schema>;

@@ -47,6 +47,7 @@ const newTrip = (id: string, waterId: string, species: SpeciesId, startedAtMs: n
   reelId: null,
   lineId: null,
   settings: {},
+  aimM: null,
   note: '',
   readAtMs: startedAtMs,
   thunder: [],

@@ -11,6 +11,7 @@ import { useConditions, usePlan } from '../day/contexts';
 import { Note } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Ink, Sheet } from '../parts/Paper';
+import { Say } from '../parts/Say';
 import { Screen } from '../shell/Screen';
 import { useTheme } from '../theme/theme';
 import { CadenceLine } from './CadenceLine';
@@ -19,7 +20,7 @@ import { useHookSet } from './useHookSet';
 const SPAN_S = 12;
 
 export function CardScreen() {
-  const { plan, lure, tackle } = usePlan();
+  const { plan, planBusy, lure, tackle } = usePlan();
   const { day, nowMs } = useConditions();
   const { units } = useTheme();
   const router = useRouter();
@@ -35,6 +36,9 @@ export function CardScreen() {
   const first = plan.track.beats[0]?.atS ?? 0;
   return (
     <Screen title="Plan card" sub="For the pocket" section={false}>
+      {plan.effort === 'first' && planBusy ? (
+        <Say role="status">Still being worked out: these figures may change a little in a moment.</Say>
+      ) : null}
       <Button kind="solid" title="Print it" onPress={() => window.print()} />
       <Sheet id="plan-card" label="The card" width="95mm">
         <View>

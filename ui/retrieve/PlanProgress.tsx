@@ -1,6 +1,7 @@
 /** How far the settled plan is, as a line and a bar; nothing when none is under way. */
 import { View } from 'react-native';
 import { planProgressText } from '../../wording/retrieve';
+import { useConditions } from '../day/contexts';
 import { usePlanProgress } from '../day/planProgress';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
@@ -8,11 +9,14 @@ import { useTheme } from '../theme/theme';
 export function PlanProgress() {
   const { p } = useTheme();
   const progress = usePlanProgress();
+  const held = useConditions().day?.trip.settings.held !== undefined;
   const share = progress ? progress.done / progress.of : 0;
   return (
     <View style={{ gap: 4 }}>
       <Say kind="label" tone="soft" role="status">
-        A first answer; casting other counts, speeds and rod heights on the model…
+        {held
+          ? 'A first answer; working out how sure it is…'
+          : 'A first answer; casting other counts, speeds and rod heights on the model…'}
       </Say>
       <View
         role="progressbar"

@@ -8,6 +8,7 @@ import { rodFit } from '../../core/tackle/rod';
 import { capital, FAMILY_NAME } from '../../wording/names';
 import { STYLE_WHY } from '../../wording/cadence';
 import {
+  aimText,
   asideText,
   movedOnText,
   notCastSentence,
@@ -77,10 +78,10 @@ export function RetrieveScreen() {
           <View
             style={{ alignItems: 'flex-end' }}
             role="status"
-            aria-label={`In the zone ${say.percent(plan.zoneShare.mean)}`}
+            aria-label={`In the zone ${plan.effort === 'first' ? 'about ' : ''}${say.percent(plan.zoneShare.mean)}`}
           >
             <Say kind="label" tone="soft">
-              {f.mode === 'surface' ? 'on top' : 'in the zone'}
+              {`${f.mode === 'surface' ? 'on top' : 'in the zone'}${plan.effort === 'first' ? ', about' : ''}`}
             </Say>
             <Say kind="title" tone="copper">
               {say.percent(plan.zoneShare.mean)}
@@ -123,6 +124,7 @@ export function RetrieveScreen() {
               lureId={lure.bare ? null : lure.id}
               measured={measurementsOf(book, lure.id).length > 0}
             />
+            {way === 'cast' && day.trip.aimM !== null ? <Say>{aimText(plan, day.trip.aimM, units)}</Say> : null}
             {reelIn ? <Say>{reelIn}</Say> : null}
             {planBusy ? <PlanProgress /> : null}
           </View>

@@ -19,7 +19,7 @@ function fishAt(m: SectionModel, f: SectionFrame): [number, number] {
   const at = { open: 0.55, 'outer-edge': 0.66, inside: 0.86, 'deep-tight': 0.84 }[m.holding];
   // Let straight down, the fish that count are below the tip.
   return [
-    m.castM > 0 ? f.x(m.castM * at) : tipPoint(m, f)[0] + UNDER_TIP,
+    m.targetM !== null ? f.x(m.targetM) : m.castM > 0 ? f.x(m.castM * at) : tipPoint(m, f)[0] + UNDER_TIP,
     Math.min(
       f.y(m.holding === 'deep-tight' ? m.bandM[1] * 0.8 + m.fishDepthM * 0.2 : m.fishDepthM),
       f.bottomY - CLEAR_PX,

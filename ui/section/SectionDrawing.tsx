@@ -3,6 +3,7 @@ import { memo, useMemo } from 'react';
 import { Circle, G, Path, Rect, SvgText, Svg } from '../platform/shapes';
 import { say } from '../../wording/units';
 import { FONT, useTheme } from '../theme/theme';
+import { AimPart } from './AimMark';
 import { Layers, Reaches } from './Answers';
 import { CastPath } from './CastPath';
 import { CoverPart } from './Cover';
@@ -65,6 +66,7 @@ function WholeSection({ model: m, words, width, height, atS, showSight = false }
       {m.marks.map((k) => (
         <EventMark key={k.id} kind={k.kind} x={f.x(k.xM)} y={f.y(k.depthM)} p={p} />
       ))}
+      <AimPart m={m} f={f} label={label} />
       <WindPart m={m} f={f} label={label} />
       <AnglerPart m={m} f={f} label={label} />
       <TicksPart m={m} f={f} label={label} />

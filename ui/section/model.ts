@@ -79,6 +79,8 @@ export interface SectionModel {
   family: FamilyId | null;
   lureName: string | null;
   zoneShare: number | null;
+  /** How far off what is aimed at is, m; null: nothing. */
+  targetM: number | null;
   marks: readonly SectionMark[];
   reaches: readonly SectionReach[];
   layers: readonly SectionLayer[];
@@ -113,6 +115,7 @@ export function sectionOfReading(r: ResolvedConditions, tipM: number, castM: num
     family: null,
     lureName: null,
     zoneShare: null,
+    targetM: null,
     marks: [],
     reaches: [],
     layers: [],

@@ -70,6 +70,7 @@ export function useSectionModel(reading: ResolvedConditions | null): SectionMode
         family: plan.presentation.rig.family,
         lureName: lure?.name ?? null,
         zoneShare: plan.zoneShare.mean,
+        targetM: plan.aim?.targetM ?? null,
         bandM: reading.fishBandM,
         marks: place === 'strikes' ? marksOf(tally?.events ?? [], plan.track) : [],
       };

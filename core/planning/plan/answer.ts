@@ -31,7 +31,10 @@ export interface Plan {
   hands: RetrieveSettings;
   /** Worked with a cadence of the angler's own. */
   own: boolean;
+  /** How far past what is aimed at, or past the fish, to throw, m. */
   overshootM: number;
+  /** What is aimed at: how far off, m, and how long the lure is among its fish, s; null: nothing within reach. */
+  aim: { targetM: number; seconds: number } | null;
   /** How far below a float it hangs, m; null: on none. */
   belowFloatM: number | null;
   /** It could hang below a float. */

@@ -106,8 +106,9 @@ export function trials(p: PlanTask, h: RetrieveSettings): Trial[] {
     ])
       if (line) add(kind, {}, { line }, { line }, other({ line }));
   const cast = (kind: PlanChangeKind, castM: number): void => add(kind, { castM }, { castM }, { castM });
-  if (!p.pitched && h.castM + CAST_STEP_M <= STRETCHED * p.comfortableM) cast('cast-longer', h.castM + CAST_STEP_M);
-  if (h.castM > 3 * CAST_STEP_M) cast('cast-shorter', h.castM - CAST_STEP_M);
+  if (!p.pitched && p.targetM === null && h.castM + CAST_STEP_M <= STRETCHED * p.comfortableM)
+    cast('cast-longer', h.castM + CAST_STEP_M);
+  if (p.targetM === null && h.castM > 3 * CAST_STEP_M) cast('cast-shorter', h.castM - CAST_STEP_M);
   if (!own && styles.length > 0) {
     const turns = (kind: PlanChangeKind, turnsPerS: number): void => {
       if (turnsPerS !== h.turnsPerS) add(kind, { turnsPerS }, { turnsPerS }, { turnsPerS });

@@ -50,6 +50,7 @@ function planOf(p: PlanTask, effort: PlanStage, a: Answer): Plan {
     hands,
     own: !!p.request.set?.cadence,
     overshootM: 0,
+    aim: null,
     belowFloatM: null,
     canFloat: false,
     flightM: 0,

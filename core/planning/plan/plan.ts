@@ -50,7 +50,6 @@ export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator
   const asked = setUpTask(request);
   if (isNotCast(asked.family)) return planNotCast(asked, effort);
   let simulations = 0;
-  let bestShare = 0;
   // A lure on top is on top whatever the hands do: nothing to search.
   const searched = effort === 'settled' && asked.family.mode !== 'surface' && !asked.onBed;
   const about = searched ? MIN_CANDIDATES + FINALISTS.quick + FINALISTS.plan + DRAWS.length + ABOUT_AFTERWARDS : 1;
@@ -62,14 +61,13 @@ export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator
   ): Generator<Progress, Track> {
     const t = simulateSettings(q, h, { mesh, ...o });
     simulations++;
-    yield { done: Math.min(simulations, about - 1), of: about, bestShare };
+    yield { done: Math.min(simulations, about - 1), of: about };
     return t;
   }
   const p = yield* bestWay(asked, (q, h) => cast(q, h, MESH.scan));
   const on = (mesh: Mesh, lineShapes = false) =>
     function* (hands: RetrieveSettings): Generator<Progress, Candidate> {
       const track = yield* cast(p, hands, mesh, { lineShapes });
-      bestShare = Math.max(bestShare, track.zoneShare);
       return { hands, track, worth: worth(p, hands, track) };
     };
 
@@ -129,12 +127,15 @@ export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator
   }
 
   zoneShare ??= shareRange(track.zoneShare, 0, []);
+  const zoneSecondsPerCast = zoneShare.mean * track.castS;
+  const atTarget = track.zoneS > 0 ? track.countedS / track.zoneS : 0;
 
   return {
     presentation: presentationOf(p, hands, track.cadence),
     hands,
     own: !!request.set?.cadence,
-    overshootM: p.overshootM,
+    overshootM: p.targetM === null ? p.overshootM : Math.max(0, hands.castM - p.targetM),
+    aim: p.targetM === null ? null : { targetM: p.targetM, seconds: zoneSecondsPerCast * atTarget },
     belowFloatM: belowFloatM(p),
     canFloat: canFloat(p),
     flightM: p.flightM,
@@ -142,7 +143,7 @@ export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator
     bandM: p.bandM,
     handleSpeedMps: hands.turnsPerS * turnM(p, hands.castM),
     zoneShare,
-    zoneSecondsPerCast: zoneShare.mean * track.castS,
+    zoneSecondsPerCast,
     castS: track.castS,
     castsPerHour: 3600 / (track.castS + BETWEEN_CASTS_S),
     workedToM,

@@ -19,11 +19,10 @@ import {
 } from '../task/setup';
 import type { Track } from './track';
 
-/** How far a plan under way is: simulations done, of about how many, and the best share of the cast so far. */
+/** How far a plan under way is: simulations done, of about how many. */
 export interface Progress {
   done: number;
   of: number;
-  bestShare: number;
 }
 
 /** All the steps of a plan in one go. */
@@ -61,6 +60,15 @@ const between = (a: number, b: number) => ({
   at: (u: number): number => a * (b / a) ** u,
   of: (x: number): number => (b > a ? clamp(Math.log(x / a) / Math.log(b / a), 0, 1) : 0),
 });
+
+/** Past what is aimed at so many times the usual way past it is looked at. prior: judgement. */
+const FURTHEST_PAST = 2.5;
+
+/** How far to throw: by rod and wind; aimed at something, onto it and past it as far as the lure may need. */
+function castRange(p: PlanTask): ReturnType<typeof between> {
+  if (p.targetM === null || p.targetM >= p.comfortableM - 1) return between(0.6 * p.comfortableM, p.comfortableM);
+  return between(p.targetM + 1, Math.min(p.comfortableM, p.targetM + Math.max(4, FURTHEST_PAST * p.overshootM)));
+}
 
 /** What is free to vary in this problem: what the angler set is not, nor what the way of working settles by itself. */
 export function freeParameters(p: PlanTask, start: RetrieveSettings): FreeParameter[] {
@@ -107,8 +115,8 @@ export function freeParameters(p: PlanTask, start: RetrieveSettings): FreeParame
       of: (h) => range.of(h.pauseS),
     });
   }
-  if (swims && set.castM === undefined && !p.pitched && !p.request.targetM && p.comfortableM > 8) {
-    const range = between(0.6 * p.comfortableM, p.comfortableM);
+  if (swims && set.castM === undefined && !p.pitched && p.comfortableM > 8) {
+    const range = castRange(p);
     out.push({ step: 0.35, at: (h, u) => ({ ...h, castM: Math.round(range.at(u)) }), of: (h) => range.of(h.castM) });
   }
   const angles = p.stand.anglesDeg;

@@ -18,7 +18,7 @@ import { rodStiffnessNpm } from '../../tackle/rod';
 import { flowVelocity } from '../task/flow';
 import { inBand } from '../task/inBand';
 import type { TackleDraw } from '../task/tackleDraws';
-import { MAX_CAST_S } from '../task/placing';
+import { AROUND_TARGET_M, MAX_CAST_S } from '../task/placing';
 import { turnM, type RetrieveSettings, type PlanTask } from '../task/setup';
 import { viscosityM2s } from '../../water/fluid';
 import { windRead } from '../../water/resolve';
@@ -41,6 +41,8 @@ export interface Track {
   workedToM: number | null;
   zoneS: number;
   zoneShare: number;
+  /** Seconds among the fish at what is aimed at; aimed at nothing, all of them. */
+  countedS: number;
   phaseS: Record<Phase, number>;
   deepestM: number;
   /** Furthest the lure comes off the line of the cast, m: current and wind across. */
@@ -139,6 +141,8 @@ interface Followed {
   /** Seconds since the sample before, and whether the lure was in the band for them. */
   dtS: number[];
   inZone: boolean[];
+  /** The same, and at what is aimed at. */
+  counts: boolean[];
   /** Time to reel in from each sample, s. */
   reelInS: number[];
   startS: number;
@@ -154,14 +158,14 @@ function lastWorked(p: PlanTask, f: Followed, workedToM: number | null | undefin
   }
   const stones = p.stand.nearestM > 0 ? f.samples.findIndex((s) => s.tS > f.startS && s.xM <= p.stand.nearestM) : -1;
   const latest = stones < 0 ? end : stones;
-  const from = p.pitched || p.request.targetM ? Infinity : EARLIEST_SHARE * (f.samples[0]?.xM ?? 0);
+  const from = p.pitched || p.targetM !== null ? Infinity : EARLIEST_SHARE * (f.samples[0]?.xM ?? 0);
   let zoneS = 0;
   let best = latest;
   let bestRate = 0;
   let atLatest = 0;
   f.samples.forEach((s, i) => {
     if (i > latest) return;
-    zoneS += f.inZone[i] ? f.dtS[i]! : 0;
+    zoneS += f.counts[i] ? f.dtS[i]! : 0;
     if (s.tS <= f.startS) return;
     const rate = zoneS / (s.tS + f.reelInS[i]! + BETWEEN_CASTS_S);
     if (i === latest) atLatest = rate;
@@ -204,11 +208,15 @@ export function simulateSettings(p: PlanTask, h: RetrieveSettings, o: TrackOptio
     // A lip that meets the bottom glances off.
     return digs && s.onBottom && phase === 'move' ? 'deflection' : phase;
   };
+  const inZone = samples.map((s) => inBand(-s.zM, p.bandM));
+  const { targetM } = p;
   const followed: Followed = {
     samples,
     phase: samples.map(phaseAt),
     dtS: samples.map((s, i) => (i === 0 ? 0 : s.tS - samples[i - 1]!.tS)),
-    inZone: samples.map((s) => inBand(-s.zM, p.bandM)),
+    inZone,
+    counts:
+      targetM === null ? inZone : samples.map((s, i) => inZone[i]! && Math.abs(s.xM - targetM) <= AROUND_TARGET_M),
     reelInS: samples.map((s) => Math.max(0, s.lineOutM - liftOutM) / (REEL_IN_TURNS_PER_S * metresPerTurn)),
     startS,
   };
@@ -244,19 +252,23 @@ export interface Worked extends Pick<
   /** Seconds since the sample before, and how many of them count as among the fish. */
   dtS: readonly number[];
   zoneS: readonly number[];
+  /** The same at what is aimed at; absent: aimed at nothing. */
+  countedS?: readonly number[];
 }
 
 /** What the samples add up to. */
 export function trackOf(
-  { dtS, zoneS: counted, ...w }: Worked,
+  { dtS, zoneS: among, countedS: counted = among, ...w }: Worked,
   rest: Partial<Pick<Track, 'workedToM' | 'asideM' | 'cutShort'>> = {},
 ): Track {
   const phaseS = Object.fromEntries(PHASES.map((x) => [x, 0])) as Record<Phase, number>;
   let zoneS = 0;
+  let countedS = 0;
   let bottomS = 0;
   w.phase.forEach((phase, i) => {
     phaseS[phase] += dtS[i]!;
-    zoneS += counted[i]!;
+    zoneS += among[i]!;
+    countedS += counted[i]!;
     if (w.onBottom[i]) bottomS += dtS[i]!;
   });
   phaseS.boat += w.reelInS;
@@ -266,6 +278,7 @@ export function trackOf(
     cutShort: false,
     ...w,
     zoneS,
+    countedS,
     zoneShare: w.castS > 0 ? zoneS / w.castS : 0,
     phaseS,
     deepestM: Math.max(0, ...w.depthM),
@@ -300,6 +313,7 @@ function castTrack(
       lineXZ: samples.map((s) => s.lineXZ ?? []),
       dtS: f.dtS,
       zoneS: samples.map((_, i) => (f.inZone[i] ? f.dtS[i]! : 0)),
+      countedS: samples.map((_, i) => (f.counts[i] ? f.dtS[i]! : 0)),
       workedS,
       reelInS,
       castS: workedS + reelInS,

@@ -26,7 +26,7 @@ export function worth(p: PlanTask, h: RetrieveSettings, t: Track): number {
       depthM: p.depthM,
       speedMps: workedSpeedMps(h, t),
       movingMps: movingSpeedMps(h, t),
-      zoneMinutesPerHour: (60 * t.zoneS) / roundS,
+      zoneMinutesPerHour: (60 * t.countedS) / roundS,
       castsPerHour: 3600 / roundS,
       hangS: hangs(h.style) ? h.pauseS : 0,
       contactShare: t.phaseS.deflection / Math.max(t.workedS, 1),

@@ -14,6 +14,9 @@ const BOTTOM_BAND_M = 0.3;
 /** A lure on the surface counts while it is this near the top, m. */
 const SURFACE_BAND_M = 0.15;
 
+/** What one aims at has its fish this far around it, m. prior: judgement. */
+export const AROUND_TARGET_M = 3;
+
 /** A bed in sight is cast past from here, m. prior: judgement. */
 const BED_M = 9;
 /** A fish on its bed is this far above it, m. */
@@ -85,6 +88,8 @@ export interface Placing {
    */
   floorDepthM: number;
   longestS: number;
+  /** The way to what is aimed at, m; null: at nothing, out of reach, or what is pitched to anyway. */
+  targetM: number | null;
 }
 
 /** Where a lure of this kind goes here. */
@@ -103,6 +108,7 @@ export function placeCast(f: Family, lure: LurePhysics, r: ResolvedConditions, a
     onBed,
     pitched,
     floorDepthM: pitched && !onBed ? Math.min(r.depthM, r.fishBandM[1]) : r.depthM,
+    targetM: pitched || (a.targetM ?? 0) > comfortableM ? null : (a.targetM ?? null),
     longestS: onBed ? PASS_S + a.sinkS : pitched ? PITCH_S + a.sinkS : patienceS(f, r, castM),
   };
 }

@@ -96,7 +96,7 @@ export interface PlanRequest {
   rod: RodSpec;
   reel: ReelSpec;
   line: LineSpec;
-  /** Distance to the fish or the cover, m; absent: the middle of a comfortable cast. */
+  /** The way to what is aimed at, m: its fish are around it, and only there the lure counts. Absent: at nothing. */
   targetM?: number | null;
   schools?: Partial<Schools> | null;
   set?: PlanSettings | null;
