@@ -58,6 +58,7 @@ test('a pass, its pace, and what is out of reach', () => {
     marks: 3,
     depthM: 4.5,
     lineOutM: 30,
+    high: false,
     runsM: [4, 5.2] as const,
     touches: true,
     fasterCostsM: 0.3,

@@ -58,7 +58,7 @@ export function passTitle(p: TowedPass, i: number, u: UnitPrefs): string {
     p.marks > 0
       ? `over ${p.marks} ${p.marks === 1 ? 'mark' : 'marks'} at ${say.depth(p.fishDepthM, u)}`
       : `over fish at ${say.depth(p.fishDepthM, u)}`;
-  return `Pass ${i + 1}: ${over}`;
+  return `Pass ${i + 1}: ${p.high ? `high ${over}` : over}`;
 }
 
 export function passSentence(p: TowedPass, u: UnitPrefs): string {
@@ -68,7 +68,7 @@ export function passSentence(p: TowedPass, u: UnitPrefs): string {
       ? ''
       : ` A tenth faster and it runs ${say.depth(Math.abs(p.fasterCostsM), u)} ${p.fasterCostsM > 0 ? 'higher' : 'deeper'}.`;
   const touches = p.touches ? ' It may touch bottom: take in line where it shoals.' : '';
-  return `Let out ${say.distance(p.lineOutM, u)} of line: it runs at ${say.depth(p.depthM, u)} (likely ${quantity.depth(low, u).value}–${say.depth(high, u)}), just above them.${faster}${touches}`;
+  return `Let out ${say.distance(p.lineOutM, u)} of line: it runs at ${say.depth(p.depthM, u)} (likely ${quantity.depth(low, u).value}–${say.depth(high, u)}), ${p.high ? `${say.depth(p.fishDepthM - p.depthM, u)} above them: what comes up to it is in the mood` : 'just above them'}.${faster}${touches}`;
 }
 
 export function paceSentence(t: TowedPlan, u: UnitPrefs): string {

@@ -51,3 +51,11 @@ test('a stretchy line at long range says where one sweep is enough', () => {
   expect(far).toMatch(/Within \d+ ft it does; beyond/);
   expect(dragSentences(advise('texas-rig', 'braid'), 'braid', IMPERIAL)[1]).toContain('Looser than on nylon');
 });
+
+test('straight down nothing is swept to the side, and no cast is spoken of', () => {
+  for (const family of FAMILIES.filter((f) => familyById(f).mode === 'vertical')) {
+    const [how, far] = hookSetSentences(advise(family, 'braid', 6), 'braid', IMPERIAL, true);
+    expect(how).not.toContain('to the side');
+    expect(`${how} ${far}`).not.toContain('end of the cast');
+  }
+});

@@ -14,12 +14,20 @@ const WAY_TEXT: Record<SetWay, string> = {
   'lift-and-wind': 'Straight below you there is no room for a sweep: lift the tip and wind at once, and keep winding.',
 };
 
-export function hookSetSentences(a: HookSetAdvice, material: LineMaterial, u: UnitPrefs): string[] {
+export function hookSetSentences(
+  a: HookSetAdvice,
+  material: LineMaterial,
+  u: UnitPrefs,
+  straightDown = false,
+): string[] {
   const wait =
     a.waitS[1] > 0 && a.waitS[0] > 0 ? ` Count ${say.seconds(a.waitS[0])} to ${say.seconds(a.waitS[1])}.` : '';
-  const far = a.tooFar
-    ? `At the end of the cast one sweep is not enough on this line: it would take ${say.fine(a.sweepFarM, u)} of rod tip. Within ${say.distance(a.reachM, u)} it does; beyond, reel down first and strike twice.`
-    : `At the end of the cast that takes ${say.fine(a.sweepFarM, u)} of rod tip, close by ${say.fine(a.sweepNearM, u)}: ${material === 'braid' ? 'the rod gives, the line hardly' : 'the rest is stretch'}.`;
+  const springs = material === 'braid' ? 'the rod gives, the line hardly' : 'the rest is stretch';
+  const far = straightDown
+    ? `Down there that takes ${say.fine(a.sweepFarM, u)} of rod tip: ${springs}.`
+    : a.tooFar
+      ? `At the end of the cast one sweep is not enough on this line: it would take ${say.fine(a.sweepFarM, u)} of rod tip. Within ${say.distance(a.reachM, u)} it does; beyond, reel down first and strike twice.`
+      : `At the end of the cast that takes ${say.fine(a.sweepFarM, u)} of rod tip, close by ${say.fine(a.sweepNearM, u)}: ${springs}.`;
   return [WAY_TEXT[a.way] + wait, far];
 }
 

@@ -323,9 +323,10 @@ export function momentText({ track }: Plan, atS: number, u: UnitPrefs): string {
 export const planProgressText = ({ done, of }: Progress): string => `${done} of about ${of} casts.`;
 
 /** Not cast but let down or towed. */
-export const planWay = (p: Pick<Plan, 'presentation'>): 'cast' | 'down' | 'behind' => {
-  const { mode } = familyById(p.presentation.rig.family);
-  return mode === 'vertical' ? 'down' : mode === 'tow' ? 'behind' : 'cast';
+export const planWay = (p: Pick<Plan, 'presentation' | 'flightM' | 'hands'>): 'cast' | 'down' | 'behind' => {
+  if (p.flightM > 0) return 'cast';
+  // What is towed has its line out as a cast; what is let down has none.
+  return familyById(p.presentation.rig.family).mode === 'tow' && p.hands.castM > 0 ? 'behind' : 'down';
 };
 
 /** What a drop, or a pass, is among the fish. */

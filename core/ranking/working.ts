@@ -29,6 +29,11 @@ export interface Working {
 export const styleFor = (f: Pick<Family, 'styles'>, moodMean: number): CadenceStyle =>
   f.styles[moodMean < 1.4 ? 0 : moodMean < 2.6 ? 1 : 2];
 
+/** Pace behind a boat when nobody says otherwise, as a share of the lure's quickest, m/s. prior: judgement. */
+const TOWED = { share: 0.75, least: 0.5, most: 2.2 } as const;
+export const towedMps = (f: Pick<Family, 'speedMps'>): number =>
+  clamp(TOWED.share * f.speedMps[1], TOWED.least, TOWED.most);
+
 /**
  * As near the fish, as long and as close to the speed they want as the family allows: for swimming lures the best of
  * the table's depths and speeds, because a sinker cannot be held in mid-water as slowly as one might wish.
@@ -43,6 +48,7 @@ export function chooseWorking(f: Family, c: ReadContext): Working {
   const deepest = Math.min(f.depthM[1], r.depthM, Math.max(grass, f.depthM[0]));
   const shallowest = Math.min(f.depthM[0], deepest);
   const wishM = clamp(r.fishDepthM, shallowest, deepest);
+  if (f.mode === 'tow') return { depthM: wishM, speedMps: towedMps(f) };
   if (f.mode !== 'swim') return { depthM: wishM, speedMps: wishMps };
   return bestSwim(f, c, { depthM: wishM, speedMps: wishMps }, [shallowest, deepest]);
 }

@@ -5,26 +5,26 @@ import { Part } from '../parts/Box';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
-import type { Rig } from '../../core/ranking/rig';
+import type { Plan } from '../../core/planning/plan/plan';
 import type { Lure } from '../../core/records/lure';
 import { hookSentence, jointSentences } from '../../wording/rig';
-import { useHookSet } from './useHookSet';
+import { hungIn, useHookSet } from './useHookSet';
 
 interface Asked {
   lure: Lure;
   tackle: Tackle;
-  castM: number;
-  rig: Rig;
-  belowFloat: boolean;
+  plan: Plan;
 }
 
-export function HookSetPart({ lure, tackle, castM, rig, belowFloat }: Asked) {
+export function HookSetPart({ lure, tackle, plan }: Asked) {
   const { units } = useTheme();
-  const set = useHookSet(lure, tackle, castM, rig, belowFloat);
+  const hung = hungIn(plan);
+  const down = hung === 'straight-down';
+  const set = useHookSet(lure, tackle, down ? plan.depthM : plan.hands.castM, plan.presentation.rig, hung);
   if (!set) return null;
   const { advice, tied } = set;
   const { line } = tackle;
-  const [how, far] = hookSetSentences(advice, line.material, units);
+  const [how, far] = hookSetSentences(advice, line.material, units, down);
   return (
     <Part title="When it takes">
       <Say>{how}</Say>

@@ -133,7 +133,13 @@ export function RetrieveScreen() {
           {way === 'behind' ? null : <BeatPart plan={plan} />}
           {way === 'cast' ? <HandsPart plan={plan} /> : null}
           {way === 'down' ? (
-            <Down key={lure.id} request={request!} fishDepthM={plan.depthM} onIce={reading?.access === 'ice'} />
+            <Down
+              key={lure.id}
+              request={request!}
+              fishDepthM={plan.depthM}
+              onIce={reading?.access === 'ice'}
+              marks={reading?.marks ?? []}
+            />
           ) : null}
           {way === 'behind' ? <Behind key={lure.id} request={request!} /> : null}
           {way === 'cast' ? (
@@ -154,13 +160,7 @@ export function RetrieveScreen() {
               </Part>
             </>
           ) : null}
-          <HookSetPart
-            lure={lure}
-            tackle={tackle}
-            castM={way === 'down' ? plan.depthM : plan.hands.castM}
-            rig={plan.presentation.rig}
-            belowFloat={plan.belowFloatM !== null}
-          />
+          <HookSetPart lure={lure} tackle={tackle} plan={plan} />
           <Button title="Plan card for the pocket" onPress={() => router.navigate('/retrieve/card' as never)} />
           <Disclosure
             title="More: compare plans, other tackle, below the boat"

@@ -6,9 +6,15 @@ import type { Rig } from '../../core/ranking/rig';
 import { adviseHookSet, type HookSetAdvice } from '../../core/planning/hookset/advice';
 import type { Lure } from '../../core/records/lure';
 import { speciesProfile } from '../../core/water/species';
+import type { Plan } from '../../core/planning/plan/plan';
+import { planWay } from '../../wording/retrieve';
 import { useConditions } from '../day/contexts';
 import type { Tackle } from '../day/tackle';
 import { useTied, type Tied } from '../lures/useTied';
+
+/** How it hangs there, where it is not cast and worked. */
+export const hungIn = (plan: Plan): 'below-float' | 'straight-down' | null =>
+  plan.belowFloatM !== null ? 'below-float' : planWay(plan) === 'down' ? 'straight-down' : null;
 
 /** `castM`: how far out the fish may take it, m; `rig`: as it was planned. Null before the day's reading is there. */
 export function useHookSet(
@@ -16,14 +22,14 @@ export function useHookSet(
   tackle: Tackle | null,
   castM: number,
   rig?: Rig,
-  belowFloat = false,
+  hung: 'below-float' | 'straight-down' | null = null,
 ): { advice: HookSetAdvice; tied: Tied } | null {
   const { day } = useConditions();
   const tiedWith = useTied();
   if (!lure || !tackle || !day) return null;
   const made = lure.bare && rig ? rig : { hook: lure.hook, sizeM: lure.lengthM, weightKg: thrownKg(lure) };
   const thrown = lure.bare ? withHook(tiedOn(lure, lure.family, made.weightKg), made.hook) : familyOfLure(lure);
-  const family: Family = belowFloat ? { ...thrown, mode: 'float' } : thrown;
+  const family: Family = hung === null ? thrown : { ...thrown, mode: hung === 'below-float' ? 'float' : 'vertical' };
   const { rod, line } = tackle;
   const tied = tiedWith(family, made, line);
   if (!tied) return null;

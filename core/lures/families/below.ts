@@ -144,7 +144,7 @@ export const BELOW_FAMILIES = [
     weightKg: grams(12, 28, 90),
     lengthM: mm(70, 115, 200),
     depthM: [0.6, 10],
-    speedMps: [0.8, 2.8],
+    speedMps: [0.8, 2],
     longestPauseS: 1,
     action: 0.8,
     thump: 0.7,

@@ -1,3 +1,5 @@
+import { planRetrieve } from '../plan/plan';
+import { setUpTask } from '../task/setup';
 import type { PlanRequest } from '../task/request';
 import { planTowed, type TowedPlan } from './towed';
 import { planVertical, type VerticalPlan } from './vertical';
@@ -93,6 +95,20 @@ describe('towed', () => {
       expect(p.runsM[1]).toBeGreaterThan(p.depthM);
     }
     expect(towed.passes[1]!.lineOutM).toBeGreaterThan(towed.passes[0]!.lineOutM);
+  });
+  test('over deep fish a first pass runs ten feet above them; the plan in hand is the one at their depth', () => {
+    const deep = { ...request('towed-plug', { marks: [{ depthM: 8, count: 2 }] }), speedMps: null };
+    const { passes, speedMps } = planTowed(deep) as TowedPlan;
+    expect(passes.map((p) => [p.high, p.depthM])).toEqual([
+      [true, 5],
+      [false, 7.5],
+    ]);
+    expect(passes[0]!.lineOutM).toBeLessThan(passes[1]!.lineOutM);
+    // 3 to 3½ mph for a plug, and the same figure where lures are ranked.
+    expect(speedMps / 0.44704).toBeGreaterThan(3);
+    expect(speedMps / 0.44704).toBeLessThan(3.5);
+    expect(setUpTask(deep).speedMps).toBe(speedMps);
+    expect(planRetrieve(deep).depthM).toBe(7.5);
   });
   test('a sinking lure rises with speed, so it wants more line; a lip hardly minds', () => {
     const spoon = request('casting-spoon', { marks: [{ depthM: 3, count: 1 }] });

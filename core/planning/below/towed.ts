@@ -2,8 +2,9 @@
  * A lure towed behind the boat in two passes at two depths over marked fish: line out, speed, and how deep that really
  * is.
  */
-import { clamp, quantile } from '../../base/numbers';
+import { quantile } from '../../base/numbers';
 import type { PlanRequest } from '../task/request';
+import { towedMps } from '../../ranking/working';
 import { setUpTask, type PlanTask } from '../task/setup';
 import { steadyTow, type Tow, type TowProblem } from '../../simulation/steady';
 import { linePhysics } from '../../tackle/line';
@@ -21,8 +22,9 @@ export interface TowedPass {
   /** What it passes over: depth of the fish, how many marks, m. */
   fishDepthM: number;
   marks: number;
-  /** Where the lure should run: just above them. */
+  /** Where the lure should run: well above them first, then just above them. */
   depthM: number;
+  high: boolean;
   lineOutM: number;
   /** Where it runs with this line, 5–95 % as drag and line vary, m. */
   runsM: readonly [number, number];
@@ -45,12 +47,14 @@ export interface TowedPlan {
 
 /** Fish look up: the lure goes this far above them, m. prior: judgement. */
 const ABOVE_M = 0.5;
+/** The first pass is as much above them, m: it shows what will come up, and spooks nobody. prior: judgement. */
+const FIRST_ABOVE_M = 3;
+/** Over fish that are shallower there is no room for a pass above them, m. */
+const ROOM_M = 4;
 /** Depths nearer together than this are one pass, m. */
 const APART_M = 1;
 const MAX_LINE_M = 150;
 const DRAWS = 16;
-/** Pace through the water when nobody says otherwise, as a share of the lure's quickest. prior: judgement. */
-const PACE = { share: 0.75, least: 0.5, most: 2.2 } as const;
 
 function towed(p: PlanTask, speedMps: number, lineLengthM: number, n: number | null): Tow | { problem: TowProblem } {
   const o = n === null ? null : drawTackle(p, n);
@@ -107,15 +111,21 @@ export function planTowed({
   ...request
 }: TowedRequest): TowedPlan | { problem: 'floats' | 'too-deep' } {
   const p = setUpTask(request);
-  const speedMps = wished ?? clamp(PACE.share * p.family.speedMps[1], PACE.least, PACE.most);
+  const speedMps = wished ?? towedMps(p.family);
   if ('problem' in towed(p, speedMps, 20, null)) return { problem: 'floats' };
   const passes: TowedPass[] = [];
   const unreachedM: number[] = [];
-  for (const level of levels(p)) {
-    const depthM = Math.max(0.3, level.depthM - ABOVE_M);
+  const fish = levels(p);
+  const [top] = fish;
+  const runs = [
+    ...(top!.depthM >= ROOM_M ? [{ level: top!, aboveM: FIRST_ABOVE_M }] : []),
+    ...fish.map((level) => ({ level, aboveM: ABOVE_M })),
+  ];
+  for (const { level, aboveM } of runs) {
+    const depthM = Math.max(0.3, level.depthM - aboveM);
     const lineOutM = lineFor(p, speedMps, depthM);
     if (lineOutM === null) {
-      unreachedM.push(level.depthM);
+      if (aboveM === ABOVE_M) unreachedM.push(level.depthM);
       continue;
     }
     const depths = Array.from({ length: DRAWS }, (_, n) => depthOf(towed(p, speedMps, lineOutM, n)));
@@ -124,6 +134,7 @@ export function planTowed({
       fishDepthM: level.depthM,
       marks: level.marks,
       depthM,
+      high: aboveM === FIRST_ABOVE_M,
       lineOutM,
       runsM,
       touches: runsM[1] >= p.reading.depthM,

@@ -77,6 +77,7 @@ function wayOf(
   if (f.mode === 'surface') return { way: 'wait-for-weight', waitS: [0.5, 1] };
   if (f.mode === 'float') return { way: 'reel-then-lift', waitS: [0.5, 1.5] };
   if (softMouth) return { way: 'lift', waitS: [0, 0.5] };
+  // Below the rod there is no side to sweep to.
   if (f.mode === 'vertical') return { way: 'lift-and-wind', waitS: [0, 0.5] };
   if (f.hook === 'treble') return { way: 'sweep', waitS: [0, 0.5] };
   return f.hook === 'weedless' ? { way: 'hard', waitS: [0.3, 1] } : { way: 'sweep', waitS: [0, 0.5] };

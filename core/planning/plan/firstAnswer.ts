@@ -76,7 +76,7 @@ export function* firstAnswer(p: PlanTask, cast: ScanCast): Generator<Progress, F
 /** What the ranking needs to know of a plan that nobody has made yet: its first answer. */
 export function plannedOf(request: PlanRequest): Planned {
   const asked = setUpTask(request);
-  if (isNotCast(asked.family)) return plannedAsIn(planNotCast(asked, 'first'));
+  if (isNotCast(asked)) return plannedAsIn(planNotCast(asked, 'first'));
   const p = atOnce(
     bestWay(asked, function* (q, h) {
       return simulateSettings(q, h, { mesh: MESH.scan });

@@ -71,3 +71,13 @@ test('what is towed passes over the fish for a part of its round', () => {
   );
   expect(shallow.misses).toBe(true);
 });
+
+test('through a hole nothing is cast, whatever is taken along: what sinks is let down to the fish', () => {
+  for (const family of ['casting-spoon', 'paddletail', 'blade-bait', 'towed-natural-bait'] as const) {
+    const p = planRetrieve(request(family));
+    expect([p.hands.castM, p.flightM, p.workedToM]).toEqual([0, 0, null]);
+    expect(p.depthM).toBeCloseTo(6, 5);
+    expect(p.misses).toBe(false);
+  }
+  expect(planRetrieve(request('popper')).misses).toBe(true);
+});

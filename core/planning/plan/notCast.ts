@@ -2,7 +2,6 @@
  * The plan of a lure that is not cast: let straight down and worked in one place, or towed in passes over the fish.
  * Nothing is searched: the line sets the depth. One "cast" is a drop and back, or a pass and round again.
  */
-import type { Family } from '../../lures/family';
 import { clamp } from '../../base/numbers';
 import { planTowed, type TowedPass } from '../below/towed';
 import { hungOn, planVertical, type VerticalPlan } from '../below/vertical';
@@ -18,8 +17,12 @@ import { firstSettings, presentationOf, type RetrieveSettings, type PlanTask } f
 import { trackOf, type Track } from './track';
 import { inBand } from '../task/inBand';
 
+/** Towed behind a boat: not through a hole, where all there is goes straight down. */
+const isTowed = (p: Pick<PlanTask, 'family' | 'reading'>): boolean =>
+  p.family.mode === 'tow' && p.reading.access !== 'ice';
 /** Let straight down or towed: its plan is worked out, not searched. */
-export const isNotCast = (f: Pick<Family, 'mode'>): boolean => f.mode === 'vertical' || f.mode === 'tow';
+export const isNotCast = (p: Pick<PlanTask, 'family' | 'reading'>): boolean =>
+  p.family.mode === 'vertical' || p.family.mode === 'tow' || p.reading.access === 'ice';
 
 /** Worked below the rod this long before it is brought up to be seen to, s. */
 const WORKED_S = 75;
@@ -30,7 +33,7 @@ const SHOWN_BEHIND_M = 30;
 
 /** The plan of a lure that is let straight down or towed. */
 export function planNotCast(p: PlanTask, effort: PlanStage): Plan {
-  return p.family.mode === 'vertical' ? down(p, effort) : behind(p, effort);
+  return isTowed(p) ? behind(p, effort) : down(p, effort);
 }
 
 interface Answer {
@@ -85,7 +88,12 @@ function planOf(p: PlanTask, effort: PlanStage, a: Answer): Plan {
 }
 
 function down(p: PlanTask, effort: PlanStage): Plan {
-  const v = planVertical({ ...p.request, depthM: p.depthM, driftMps: 0, markEveryM: 1 });
+  const v = planVertical({
+    ...p.request,
+    depthM: p.family.mode === 'vertical' ? p.depthM : p.reading.fishDepthM,
+    driftMps: 0,
+    markEveryM: 1,
+  });
   const hands: RetrieveSettings = { ...firstSettings(p), castM: 0, angleDeg: 0 };
   if ('problem' in v)
     return planOf(p, effort, { hands, track: still(p, [], 0), depthM: 0, low: 0, high: 0, speedMps: 0, misses: true });
@@ -143,7 +151,8 @@ function letDown(p: PlanTask, v: VerticalPlan, countdownS: number): Track {
 
 function behind(p: PlanTask, effort: PlanStage): Plan {
   const t = planTowed(p.request);
-  const pass = 'problem' in t ? null : t.passes[0]!;
+  // The high pass shows what will come up; the one at their depth is what catches.
+  const pass = 'problem' in t ? null : (t.passes.find((x) => !x.high) ?? t.passes[0]!);
   const hands: RetrieveSettings = {
     ...firstSettings(p),
     castM: 0,
@@ -208,7 +217,7 @@ type Followed = Pick<Track, 'tS' | 'xM' | 'depthM' | 'phase' | 'onBottom' | 'lin
 function notCastTrack(p: PlanTask, f: Followed, zonePart: number): Track {
   const workedS = f.tS[f.tS.length - 1] ?? 0;
   const dtS = f.tS.map((t, i) => (i === 0 ? 0 : t - f.tS[i - 1]!));
-  const counts = (depthM: number): boolean => p.family.mode === 'tow' || inBand(depthM, p.bandM);
+  const counts = (depthM: number): boolean => isTowed(p) || inBand(depthM, p.bandM);
   return trackOf({
     ...f,
     dtS,

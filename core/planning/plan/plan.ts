@@ -48,7 +48,7 @@ const ABOUT_AFTERWARDS = 95;
 /** The same, pausing after every simulation with how far it is: whoever runs it may rest, show that, or give up. */
 export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator<Progress, Plan> {
   const asked = setUpTask(request);
-  if (isNotCast(asked.family)) return planNotCast(asked, effort);
+  if (isNotCast(asked)) return planNotCast(asked, effort);
   let simulations = 0;
   // A lure on top is on top whatever the hands do: nothing to search.
   const searched = effort === 'settled' && asked.family.mode !== 'surface' && !asked.onBed;

@@ -1,4 +1,7 @@
-/** Which of its ways a lure with a lip is worked here: dug along the bottom without a stop, or stopped and started. */
+/**
+ * Which of its ways a lure is worked here: one with a lip dug along the bottom without a stop, or stopped and started;
+ * metal over deep fish drawn along, or lifted and let fall.
+ */
 import type { CadenceStyle } from '../../lures/styles';
 import { firstSettings, setUpTask, type PlanTask, type RetrieveSettings } from '../task/setup';
 import { freeParameters, openings, type Progress } from './search';
@@ -10,12 +13,22 @@ const LIPPED_WAYS: readonly CadenceStyle[] = ['steady', 'stop-and-go'];
 /** Guesses cast of each way. */
 const GUESSES = 8;
 
+/** Solid metal, by its weight against water, that is deep enough to be lifted and let fall, m. prior: judgement. */
+const METAL = { gravity: 5, depthM: 3 } as const;
+
+function otherWays({ family: f, style, depthM }: PlanTask): CadenceStyle[] {
+  if (f.liftAreaM2 > 0)
+    return LIPPED_WAYS.includes(style) ? LIPPED_WAYS.filter((s) => s !== style && f.styles.includes(s)) : [];
+  const metal = f.build.kind === 'piece' && f.build.gravity >= METAL.gravity;
+  return metal && depthM >= METAL.depthM && style !== 'yo-yo' ? ['yo-yo'] : [];
+}
+
 /** The task as it is, and as it would be in the other ways that are open to this lure. */
 function waysOf(p: PlanTask): PlanTask[] {
   const { style, cadence, pauseS } = p.request.set ?? {};
   const open = style === undefined && cadence === undefined && pauseS === undefined && !p.onBed;
-  if (!open || p.family.mode !== 'swim' || p.family.liftAreaM2 <= 0 || !LIPPED_WAYS.includes(p.style)) return [p];
-  const others = LIPPED_WAYS.filter((s) => s !== p.style && p.family.styles.includes(s));
+  if (!open || p.family.mode !== 'swim') return [p];
+  const others = otherWays(p);
   return [p, ...others.map((s) => setUpTask({ ...p.request, set: { ...p.request.set, style: s } }))];
 }
 

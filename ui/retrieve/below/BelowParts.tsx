@@ -32,11 +32,20 @@ import { CadenceLine } from '../CadenceLine';
 
 const SPAN_S = 14;
 
-export function Down({ request, fishDepthM, onIce }: { request: PlanRequest; fishDepthM: number; onIce: boolean }) {
+interface DownProps {
+  request: PlanRequest;
+  fishDepthM: number;
+  onIce: boolean;
+  /** Where fish were marked. */
+  marks: readonly { depthM: number; count: number }[];
+}
+
+export function Down({ request, fishDepthM, onIce, marks }: DownProps) {
   const { units } = useTheme();
   const [depthM, setDepthM] = useState(fishDepthM);
   const [driftMps, setDriftMps] = useState(0);
   const [markEveryM, setMarkEveryM] = useState(units.depth === 'ft' ? 10 * FT : 3);
+  const depths = [...new Set(marks.map((m) => m.depthM))].sort((a, b) => a - b);
   const asked = { ...request, depthM, driftMps: onIce ? 0 : driftMps, markEveryM };
   const { data, isError, isFetching } = useQuery({
     queryKey: queryKeys.below('down', contentHash(asked)),
@@ -47,8 +56,11 @@ export function Down({ request, fishDepthM, onIce }: { request: PlanRequest; fis
     <>
       <Adjuster
         label="Depth"
-        hint="How deep it should work"
+        hint={depths.length > 1 ? 'How deep it should work: the marks, or any depth' : 'How deep it should work'}
         text={say.depth(depthM, units)}
+        presets={depths.length > 1 ? depths.map((d) => ({ value: d, title: say.depth(d, units) })) : undefined}
+        preset={depthM}
+        onPreset={setDepthM}
         onLess={() => setDepthM(stepBy(STEPPERS.depth(units), depthM, -1))}
         onMore={() => setDepthM(stepBy(STEPPERS.depth(units), depthM, 1))}
       />

@@ -35,7 +35,12 @@ export function BelowScreen() {
         onChange={(v) => setWay(v as Way)}
       />
       {shown === 'down' ? (
-        <Down request={request} fishDepthM={reading.fishDepthM} onIce={reading.access === 'ice'} />
+        <Down
+          request={request}
+          fishDepthM={reading.fishDepthM}
+          onIce={reading.access === 'ice'}
+          marks={reading.marks}
+        />
       ) : (
         <Behind request={request} />
       )}
