@@ -1,6 +1,7 @@
 /** The plan in words: what each change would buy, how sure the share is. */
 import type { Conditions } from '../core/water/conditions';
 import type { PlanChange, Plan, Progress } from '../core/planning/plan/plan';
+import type { Track } from '../core/planning/plan/track';
 import { familyById } from '../core/lures/families';
 import type { PlanSettings } from '../core/planning/task/request';
 import { hangs } from '../core/planning/cadence/library';
@@ -70,7 +71,12 @@ export function changeTitle({ kind, facts: f }: Pick<PlanChange, 'kind' | 'facts
 }
 
 /** A setting of the angler's own, to be taken back. */
-export function settingTitle(key: keyof PlanSettings, set: PlanSettings, u: UnitPrefs): string {
+export function settingTitle(
+  key: keyof PlanSettings,
+  set: PlanSettings,
+  u: UnitPrefs,
+  cadenceName: string | null = null,
+): string {
   switch (key) {
     case 'castM':
       return `Cast ${say.distance(set.castM!, u)}`;
@@ -85,7 +91,7 @@ export function settingTitle(key: keyof PlanSettings, set: PlanSettings, u: Unit
     case 'pauseS':
       return `Hang ${say.seconds(set.pauseS!)}`;
     case 'cadence':
-      return 'Your own cadence';
+      return capital(cadenceName ?? 'your own cadence');
     case 'float':
       return set.float ? 'Under a float' : 'No float';
     case 'angleDeg':
@@ -335,6 +341,10 @@ export function notCastSentence(p: Plan, u: UnitPrefs): string {
   if (p.misses) return `It does not come among the fish at ${say.depthBand(p.bandM, u)}.`;
   return `${say.seconds(Math.round(p.zoneSecondsPerCast))} of every ${say.seconds(Math.round(p.castS))} ${what} among the fish at ${say.depthBand(p.bandM, u)}.`;
 }
+
+/** What the cadence under the fingers does, on the likeliest lure and line. */
+export const liveText = (t: Track, u: UnitPrefs): string =>
+  `Like this: about ${say.percent(t.zoneShare)} of the cast among the fish, its deepest ${say.depth(t.deepestM, u)}.`;
 
 /** The figures of the pocket card. */
 export function cardRows(plan: Plan, u: UnitPrefs): [string, string][] {

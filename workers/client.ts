@@ -9,7 +9,7 @@ import type { Progress } from '../core/planning/plan/plan';
 import type { AlmanacApi } from './almanac';
 import type { ComputeApi } from './compute';
 
-type Channel = 'rank' | 'head' | 'first' | 'settled' | 'assess' | 'choose' | 'day';
+type Channel = 'rank' | 'head' | 'first' | 'settled' | 'assess' | 'choose' | 'live' | 'day';
 /** All that the workers answer; each desk's worker knows its own part. */
 type Api = Remote<ComputeApi & AlmanacApi>;
 
@@ -60,6 +60,7 @@ const SETTLE_MS: Record<Channel, number> = {
   settled: 30,
   assess: 30,
   choose: 60,
+  live: 0,
   day: 60,
 };
 
@@ -117,6 +118,9 @@ export const compute = {
       (api) =>
         (tell ? api.plan(request, effort, proxy(tell)) : api.plan(request, effort)) as ReturnType<ComputeApi['plan']>,
     ),
+  /** Not to be ended half way: it is over before another worker would have begun. */
+  cast: (...args: Args<'cast'>) =>
+    ask('live', new AbortController().signal, (api) => api.cast(...args) as Promise<ReturnType<ComputeApi['cast']>>),
   choosing: (signal: AbortSignal, ...args: Args<'choosing'>) =>
     ask('choose', signal, (api) => api.choosing(...args) as Promise<ReturnType<ComputeApi['choosing']>>),
   schools: (signal: AbortSignal, ...args: Args<'schools'>) =>

@@ -7,7 +7,10 @@ import { planTowed } from '../core/planning/below/towed';
 import { planVertical } from '../core/planning/below/vertical';
 import { planInSteps, type PlanStage, type Plan, type Progress } from '../core/planning/plan/plan';
 import { lacksForDay, planRodsForDay } from '../core/rods/plan';
+import { simulateSettings, type Track } from '../core/planning/plan/track';
 import type { PlanRequest } from '../core/planning/task/request';
+import { setUpTask, type RetrieveSettings } from '../core/planning/task/setup';
+import { MESH } from '../core/simulation/types';
 import { planHead, type PlanBasis } from '../core/planning/head/planHead';
 import type { Conditions } from '../core/water/conditions';
 
@@ -44,6 +47,10 @@ async function plan(request: PlanRequest, effort: PlanStage, tell?: (p: Progress
   }
 }
 
+/** One cast with these hands, for the picture: on the middle mesh, with the shapes of the line. */
+const cast = (request: PlanRequest, hands: RetrieveSettings): Track =>
+  simulateSettings(setUpTask(request), hands, { mesh: MESH.quick, lineShapes: true });
+
 export const computeApi = {
   rank: rankLures,
   /** What the planner finds for the head of the ranking, with what is known already. */
@@ -53,6 +60,7 @@ export const computeApi = {
   rods: planRodsForDay,
   lacks: lacksForDay,
   plan,
+  cast,
   vertical: planVertical,
   towed: planTowed,
   assessLure,

@@ -7,6 +7,7 @@ import { useTheme } from '../theme/theme';
 import { Row } from './Box';
 import { Button, Choices, type Option } from './Buttons';
 import { Glyph } from './Glyph';
+import { NumberField } from './NumberField';
 import { Press } from './Press';
 import { Say } from './Say';
 import { Slider } from './Slider';
@@ -32,6 +33,8 @@ export interface AdjusterProps {
   };
   /** Stands in for the text while it is dragged. */
   live?: ReactNode;
+  /** To be typed as well, in the place of the text. */
+  typed?: { text: string; unit: string; range: readonly [number, number]; onNumber: (v: number) => void };
 }
 
 export function Adjuster({
@@ -47,6 +50,7 @@ export function Adjuster({
   clearTitle = 'Not read',
   drag,
   live,
+  typed,
 }: AdjusterProps) {
   const { p } = useTheme();
   const key = {
@@ -76,9 +80,13 @@ export function Adjuster({
         <Press label={`${label}: less`} onPress={onLess} style={key}>
           <Glyph name="minus" />
         </Press>
-        <Say kind="title" role="status" aria-live="polite" style={{ textAlign: 'center', flexShrink: 1 }}>
-          {live ?? text}
-        </Say>
+        {typed ? (
+          <NumberField label={label} {...typed} />
+        ) : (
+          <Say kind="title" role="status" aria-live="polite" style={{ textAlign: 'center', flexShrink: 1 }}>
+            {live ?? text}
+          </Say>
+        )}
         <Press label={`${label}: more`} onPress={onMore} style={key}>
           <Glyph name="plus" />
         </Press>

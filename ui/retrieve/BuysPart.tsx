@@ -12,6 +12,7 @@ import {
 } from '../../core/planning/task/request';
 import { changeTitle, gainRangeText, gainText, settingTitle, tellsRange } from '../../wording/retrieve';
 import { useActions, useConditions } from '../day/contexts';
+import { useCadenceName } from '../day/useCadenceName';
 import { Part, Row } from '../parts/Box';
 import { Disclosure } from '../parts/Disclosure';
 import { Glyph } from '../parts/Glyph';
@@ -112,6 +113,7 @@ export function YoursPart({ set }: { set: PlanSettings }) {
   const actions = useActions();
   const { p, units } = useTheme();
   const keys = changedByHand(set);
+  const named = useCadenceName(set);
   if (keys.length === 0) return null;
   const drop = (key: keyof PlanSettings): void =>
     actions.changeTrip((t) => ({ ...t, settings: withoutSetting(t.settings, key) }));
@@ -121,7 +123,7 @@ export function YoursPart({ set }: { set: PlanSettings }) {
         {keys.map((key) => (
           <Press
             key={key}
-            label={`${settingTitle(key, set, units)}: take back`}
+            label={`${settingTitle(key, set, units, named)}: take back`}
             onPress={() => drop(key)}
             style={{
               borderRadius: 24,
@@ -133,7 +135,7 @@ export function YoursPart({ set }: { set: PlanSettings }) {
             }}
           >
             <Row gap={8}>
-              <Say kind="strong">{settingTitle(key, set, units)}</Say>
+              <Say kind="strong">{settingTitle(key, set, units, named)}</Say>
               <Glyph name="close" size={16} />
             </Row>
           </Press>

@@ -7,6 +7,7 @@ import { capital, TIP_NAME } from '../../wording/names';
 import { firstName, floatText, handleTurnsPerS, styleTitle, tipText, turnsText } from '../../wording/retrieve';
 import { say } from '../../wording/units';
 import { useActions, useConditions } from '../day/contexts';
+import { useCadenceName } from '../day/useCadenceName';
 import { useSectionInSight } from '../shell/inSight';
 import { Adjuster } from '../parts/Adjuster';
 import { Part } from '../parts/Box';
@@ -29,6 +30,7 @@ export function HandsPart({ plan }: { plan: Plan }) {
   const [open, setOpen] = useState<Key | null>(null);
   const opened = useSectionInSight(open);
   const h = plan.hands;
+  const named = useCadenceName(day?.trip.settings);
   const set = day?.trip.settings ?? {};
   const drop = (key: Key) => () => {
     actions.changeTrip((t) => ({ ...t, settings: withoutSetting(t.settings, key) }));
@@ -79,7 +81,7 @@ export function HandsPart({ plan }: { plan: Plan }) {
           {tile('tip', 'rod tip', TIP_NAME[set.tip ?? h.tip.position])}
           {tile('castM', 'cast', say.distance(set.castM ?? h.castM, units))}
           {tile('pauseS', 'hang', say.seconds(set.pauseS ?? h.pauseS))}
-          {tile('style', 'cadence', styleTitle(set.style ?? h.style).toLowerCase())}
+          {tile('style', 'cadence', named ?? styleTitle(set.style ?? h.style).toLowerCase())}
           {plan.canFloat ? tile('float', 'float', floatText(plan, units)) : null}
         </View>
         {open === 'turnsPerS'

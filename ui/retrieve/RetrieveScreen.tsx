@@ -22,6 +22,7 @@ import {
 import { say } from '../../wording/units';
 import { useActions, useConditions, usePlan, useBookWithoutLog } from '../day/contexts';
 import { useKeptPlan } from '../day/keptPlan';
+import { useCadenceName } from '../day/useCadenceName';
 import { Card, Note, Part } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -47,6 +48,7 @@ export function RetrieveScreen() {
   const { units } = useTheme();
   const router = useRouter();
   const kept = useKeptPlan();
+  const cadenceName = useCadenceName(day?.trip.settings);
   if (!day || !lure || !tackle) {
     const missing = !day
       ? 'Start a day on the Water page first.'
@@ -151,7 +153,9 @@ export function RetrieveScreen() {
               <AimPart plan={plan} />
               <Part title="The cadence">
                 <Say kind="label" tone="soft">
-                  {plan.own ? 'Your own.' : `${capital(styleTitle(plan.hands.style))}: ${STYLE_WHY[plan.hands.style]}.`}
+                  {plan.own
+                    ? `${capital(cadenceName ?? 'your own cadence')}.`
+                    : `${capital(styleTitle(plan.hands.style))}: ${STYLE_WHY[plan.hands.style]}.`}
                 </Say>
                 <Button
                   title="Change the cadence step by step"

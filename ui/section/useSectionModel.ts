@@ -9,6 +9,7 @@ import { strikesByDepth } from '../../core/lessons/layers';
 import { useBook, useLog, usePlan, useRanking } from '../day/contexts';
 import { placeOfPath } from '../shell/places';
 import { useKeptPlan } from '../day/keptPlan';
+import { useLivePath } from '../day/livePath';
 import { sectionOfReading, type SectionModel } from './model';
 import { marksOf } from './marksOf';
 import type { ResolvedConditions } from '../../core/water/resolve';
@@ -23,6 +24,7 @@ export function useSectionModel(reading: ResolvedConditions | null): SectionMode
   const { tally } = useLog();
   const book = useBook();
   const kept = useKeptPlan();
+  const live = useLivePath();
   return useMemo(() => {
     if (!reading) return null;
     // Let straight down there is no cast to draw, but where it is worked.
@@ -65,16 +67,16 @@ export function useSectionModel(reading: ResolvedConditions | null): SectionMode
     if (working && plan) {
       return {
         ...base,
-        path: { ...plan.track, range: plan.range },
+        path: live && place === 'retrieve' ? { ...live, range: null } : { ...plan.track, range: plan.range },
         other: place === 'retrieve' ? (kept?.track ?? null) : null,
         family: plan.presentation.rig.family,
         lureName: lure?.name ?? null,
-        zoneShare: plan.zoneShare.mean,
+        zoneShare: live && place === 'retrieve' ? live.zoneShare : plan.zoneShare.mean,
         targetM: plan.aim?.targetM ?? null,
         bandM: reading.fishBandM,
         marks: place === 'strikes' ? marksOf(tally?.events ?? [], plan.track) : [],
       };
     }
     return base;
-  }, [reading, plan, lure, ranking, tally, place, book, tackle, kept]);
+  }, [reading, plan, lure, ranking, tally, place, book, tackle, kept, live]);
 }

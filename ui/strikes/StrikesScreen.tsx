@@ -9,6 +9,7 @@ import { STYLE_NAME } from '../../wording/names';
 import { say } from '../../wording/units';
 import { useStored } from '../../data/useBook';
 import { useActions, useConditions, useLog, useMood, usePlan, useRanking } from '../day/contexts';
+import { useCadenceName } from '../day/useCadenceName';
 import { Note, Part } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -33,6 +34,7 @@ export function StrikesScreen() {
   const actions = useActions();
   const mood = useMood();
   const { ranking } = useRanking();
+  const named = useCadenceName(day?.trip.settings);
   const storing = useStored((s) => s.storing);
   const { units, p } = useTheme();
   const router = useRouter();
@@ -53,7 +55,11 @@ export function StrikesScreen() {
   return (
     <Screen
       title={castsText(tally.casts)}
-      sub={ready ? `${lure.name} · ${STYLE_NAME[plan.hands.style]} · ${say.depth(plan.depthM, units)}` : 'No plan yet'}
+      sub={
+        ready
+          ? `${lure.name} · ${named ?? STYLE_NAME[plan.hands.style]} · ${say.depth(plan.depthM, units)}`
+          : 'No plan yet'
+      }
       right={
         <View style={{ alignItems: 'flex-end' }}>
           <UndoKey />

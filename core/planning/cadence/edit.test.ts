@@ -34,6 +34,15 @@ describe('edits', () => {
     expect(nudgeStep(c, 0, 2)).toMatchObject({ at: 2, cadence: { steps: [twitch, hang, turn] } });
     expect(nudgeStep(c, 2, 5)).toEqual({ at: 2, cadence: c });
   });
+  test('whole turns stay whole, halves halves, quarters quarters; never none', () => {
+    const with_ = (handleTurns: number): Cadence => ({ ...c, steps: [{ ...turn, handleTurns }] });
+    expect(setLength(with_(2), 0, 1.3).steps[0]!.handleTurns).toBe(3);
+    expect(setLength(with_(1), 0, 0.2).steps[0]!.handleTurns).toBe(1);
+    expect(setLength(with_(1.5), 0, 1.4).steps[0]!.handleTurns).toBe(2);
+    expect(setLength(with_(0.75), 0, 2).steps[0]!.handleTurns).toBe(1.5);
+    expect(setLength(with_(0.25), 0, 0.1).steps[0]!.handleTurns).toBe(0.25);
+    expect(setLength(with_(0), 0, 2).steps[0]!.handleTurns).toBe(0);
+  });
   test('turning keeps its speed when it is stretched', () => {
     expect(setLength(c, 0, 2).steps[0]).toEqual({ kind: 'turn', durationS: 2, handleTurns: 2.4 });
     expect(setLength(c, 2, 0).steps[2]!.durationS).toBe(0.1);

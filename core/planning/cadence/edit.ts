@@ -4,8 +4,9 @@ import type { Cadence, Step, StepKind } from './cadence';
 
 /** Most steps of a cadence. */
 export const MAX_STEPS = 60;
-const MIN_STEP_S = 0.1;
-const MAX_STEP_S = 120;
+/** Shortest and longest step, s, and most turns of the handle in one. */
+export const STEP_S = [0.1, 120] as const;
+export const MAX_TURNS = 500;
 
 /** A step as it comes when it is added. prior: judgement of an easy hand. */
 const FRESH: Record<StepKind, { durationS: number; turnsPerS?: number }> = {
@@ -32,14 +33,23 @@ export function freshStep(kind: StepKind, turnsPerS?: number): Step {
     : { kind, durationS: f.durationS };
 }
 
-const tenths = (s: number): number => roundTo(clamp(s, MIN_STEP_S, MAX_STEP_S), 1);
+const tenths = (s: number): number => roundTo(clamp(s, ...STEP_S), 1);
 
-/** The step at another length; turning keeps its speed. */
+/** Turns are counted in these; what was counted in no coarser part keeps hundredths. */
+const PARTS = [1, 0.5, 0.25] as const;
+
+/** Turns in the same parts as before, whole ones whole, and at least one of them. */
+function inParts(turns: number, before: number): number {
+  const part = before > 0 ? PARTS.find((x) => Math.abs(before / x - Math.round(before / x)) < 1e-6) : undefined;
+  return part === undefined ? roundTo(turns, 2) : Math.max(part, Math.round(turns / part) * part);
+}
+
+/** The step at another length; turning keeps its speed, as near as whole turns allow. */
 function stretched(s: Step, durationS: number): Step {
   const d = tenths(durationS);
   return s.handleTurns === undefined
     ? { ...s, durationS: d }
-    : { ...s, durationS: d, handleTurns: roundTo((s.handleTurns * d) / s.durationS, 3) };
+    : { ...s, durationS: d, handleTurns: inParts((s.handleTurns * d) / s.durationS, s.handleTurns) };
 }
 
 const withSteps = (c: Cadence, steps: readonly Step[]): Cadence => ({ ...c, steps });
@@ -79,7 +89,7 @@ export const setLength = (c: Cadence, at: number, durationS: number): Cadence =>
   changed(c, at, (s) => stretched(s, durationS));
 /** A cadence with other handle turns in a step. */
 export const setTurns = (c: Cadence, at: number, turns: number): Cadence =>
-  changed(c, at, (s) => ({ ...s, handleTurns: roundTo(clamp(turns, 0, 500), 2) }));
+  changed(c, at, (s) => ({ ...s, handleTurns: roundTo(clamp(turns, 0, MAX_TURNS), 2) }));
 /** All lengths times a factor: the same tune, slower or quicker. Flicks of the wrist keep their length. */
 export const stretchAll = (c: Cadence, factor: number): Cadence =>
   withSteps(

@@ -14,12 +14,14 @@ import {
   freshStep,
   insertStep,
   MAX_STEPS,
+  MAX_TURNS,
   nudgeStep,
   redo,
   removeStep,
   setLength,
   setLoop,
   setTurns,
+  STEP_S,
   stretchAll,
   undo,
 } from '../../../core/planning/cadence/edit';
@@ -27,18 +29,21 @@ import type { Plan } from '../../../core/planning/plan/plan';
 import { withoutSetting } from '../../../core/planning/task/request';
 import { faultText, STEP_HOW, stepText } from '../../../wording/cadence';
 import { capital, STEP_NAME } from '../../../wording/names';
-import { cadenceText, turnsText } from '../../../wording/retrieve';
+import { cadenceText, liveText, turnsText } from '../../../wording/retrieve';
 import { say } from '../../../wording/units';
 import { useActions, useConditions, usePlan } from '../../day/contexts';
+import { useLivePath } from '../../day/livePath';
 import { Adjuster } from '../../parts/Adjuster';
 import { Note, Part, Row } from '../../parts/Box';
 import { Button, Picks } from '../../parts/Buttons';
 import { Say } from '../../parts/Say';
 import { Screen } from '../../shell/Screen';
+import { stepBy, STEPPERS } from '../../theme/stepping';
 import { useTheme } from '../../theme/theme';
 import { beginDraft, setCadenceDraft, useCadenceDraft } from './draft';
 import { LibraryPart } from './LibraryPart';
 import { Surface } from './Surface';
+import { useLiveCast } from './useLiveCast';
 
 export function CadenceScreen() {
   const { plan } = usePlan();
@@ -56,9 +61,11 @@ export function CadenceScreen() {
 /** The step of a length that a thumb means: tenths for flicks, halves for hangs. */
 const lengthStep = (s: number): number => (s < 1.95 ? 0.1 : 0.5);
 const SLOWER = 1.25;
+/** Turns are counted in quarters. */
+const TURNS = STEPPERS.plain(0.25, 0, MAX_TURNS);
 
 function Editor({ plan }: { plan: Plan }) {
-  const { lure, tackle } = usePlan();
+  const { lure, tackle, request } = usePlan();
   const { day } = useConditions();
   const actions = useActions();
   const { p, units } = useTheme();
@@ -67,6 +74,11 @@ function Editor({ plan }: { plan: Plan }) {
   const planned = plan.presentation.cadence;
   const draft = kept ?? beginDraft(planned, day?.trip.id ?? '');
   const [saved, setSaved] = useState(false);
+  const [under, setUnder] = useState<Cadence | null>(null);
+  const shown = under ?? draft.history.now;
+  const isPlanned = JSON.stringify(shown) === JSON.stringify(planned);
+  useLiveCast(request, plan, isPlanned || plan.flightM === 0 ? null : shown);
+  const live = useLivePath();
   // Another plan in hand, and nothing changed in the draft: begin with the plan's own.
   useEffect(() => {
     if (kept && kept.history.past.length === 0 && kept.from !== JSON.stringify(planned)) setCadenceDraft(null);
@@ -125,9 +137,10 @@ function Editor({ plan }: { plan: Plan }) {
   const takesUp =
     turns > 0 ? `, ${turnsText(turns)} turns of the handle take up ${say.depth(turns * perTurnM, units)} of line` : '';
   return (
-    <Screen title="Cadence" sub={`${lure.name}, step by step`} section={false}>
+    <Screen title="Cadence" sub={`${lure.name}, step by step`}>
       <View style={{ gap: 8 }}>
-        <Surface cadence={c} at={at} onTake={take} onChange={change} onKey={onKey} />
+        <Surface cadence={c} at={at} onTake={take} onUnder={setUnder} onChange={change} onKey={onKey} />
+        {live ? <Say role="status">{liveText(live, units)}</Say> : null}
         <Say kind="label" tone="soft">{`One round lasts ${say.seconds(Math.round(lengthS * 10) / 10)}${takesUp}.`}</Say>
         <Say role="status" aria-live="polite">
           {capital(cadenceText(c))}.
@@ -153,14 +166,26 @@ function Editor({ plan }: { plan: Plan }) {
           text={say.seconds(step.durationS)}
           onLess={() => longer(-1)}
           onMore={() => longer(1)}
+          typed={{
+            text: String(step.durationS),
+            unit: 's',
+            range: STEP_S,
+            onNumber: (v) => change(setLength(c, at, v)),
+          }}
         />
         {step.handleTurns !== undefined ? (
           <Adjuster
             label="Turns of the handle"
             hint={`Turns of the handle in that time: ${turnsText(step.handleTurns / step.durationS)} a second`}
             text={turnsText(step.handleTurns)}
-            onLess={() => change(setTurns(c, at, step.handleTurns! - 0.1))}
-            onMore={() => change(setTurns(c, at, step.handleTurns! + 0.1))}
+            onLess={() => change(setTurns(c, at, stepBy(TURNS, step.handleTurns!, -1)))}
+            onMore={() => change(setTurns(c, at, stepBy(TURNS, step.handleTurns!, 1)))}
+            typed={{
+              text: turnsText(step.handleTurns),
+              unit: 'turns',
+              range: [0, MAX_TURNS],
+              onNumber: (v) => change(setTurns(c, at, v)),
+            }}
           />
         ) : null}
         <Row gap={8} wrap>

@@ -27,6 +27,8 @@ export interface SurfaceProps {
   cadence: Cadence;
   at: number;
   onTake: (at: number) => void;
+  /** What a finger is making of it, many times a second; null: nothing. */
+  onUnder: (cadence: Cadence | null) => void;
   /** A finished change; `at`: the step in hand after it. */
   onChange: (next: Cadence, at: number) => void;
   onKey: (e: { key: string; shiftKey: boolean; altKey: boolean; ctrlKey: boolean; metaKey: boolean }) => boolean;
@@ -39,12 +41,13 @@ interface Drag {
   at: number;
 }
 
-export function Surface({ cadence, at, onTake, onChange, onKey }: SurfaceProps) {
+export function Surface({ cadence, at, onTake, onUnder, onChange, onKey }: SurfaceProps) {
   const { p, scale } = useTheme();
   const leastPx = MIN_PX * scale;
   const [width, setWidth] = useState(0);
   // What the finger has made of it so far; becomes a change when the finger lifts.
   const [under, setUnder] = useState<{ cadence: Cadence; at: number } | null>(null);
+  useEffect(() => onUnder(under?.cadence ?? null), [under, onUnder]);
   const drag = useRef<Drag | null>(null);
   const shown = under?.cadence ?? cadence;
   const taken = under?.at ?? at;
