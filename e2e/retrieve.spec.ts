@@ -136,7 +136,7 @@ test.describe('on a phone', () => {
     await page.getByRole('button', { name: 'Fish it like this' }).tap();
     await settled(page);
     await expect.poll(async () => Object.keys(await settings(page))).toEqual(['cadence']);
-    await expect(page.getByRole('button', { name: 'Your own cadence: take back' })).toBeVisible();
+    await expect(page.getByRole('button', { name: '“Cold morning”: take back' })).toBeVisible();
     // It is the angler's for good.
     await page.goto('/retrieve/cadence');
     await expect(page.getByRole('button', { name: /^Begin from Cold morning/ })).toBeVisible({ timeout: 60_000 });
@@ -171,6 +171,65 @@ test.describe('on a phone', () => {
     await settled(page);
     expect(await hang()).toBeGreaterThan(before);
     await expect(page.getByText(/^The fish are (shut|reluctant)/)).toContainText('one step more shut');
+  });
+
+  test('short strikes: one touch gives them longer and says so; another takes it back; the page says the same', async ({
+    page,
+  }) => {
+    await openPlan(page);
+    await place(page, 'Strikes').click();
+    for (let i = 0; i < 2; i++) {
+      await page.getByRole('button', { name: /^Missed/ }).tap();
+      await expect(page.getByText(i === 0 ? 'One strike.' : '2 strikes.')).toBeVisible();
+    }
+    await expect(page.getByText(/Look at the hook points first/)).toBeVisible();
+    const longer = page.getByRole('button', { name: /^Give them longer: hang .* instead of/ });
+    const [, now, before] = /hang ([\d.]+) s instead of ([\d.]+) s/.exec((await longer.textContent())!)!;
+    expect(Number(now)).toBeGreaterThan(Number(before));
+    await longer.tap();
+    await expect(page.getByText(`Now hang ${now} s instead of ${before} s. All else stays as it was.`)).toBeVisible();
+    await expect.poll(async () => (await settings(page)).pauseS).toBe(Number(now));
+    expect(await settings(page)).toHaveProperty('held.castM');
+    await place(page, 'Retrieve').click();
+    await expect(page.getByRole('button', { name: `hang, yours: ${now} s. Change` })).toBeVisible();
+    await expect(page.getByText(/The hang was changed for it/)).toBeVisible();
+    await page.getByRole('button', { name: `Hang ${now} s: take back` }).tap();
+    await expect.poll(async () => Object.keys(await settings(page))).toEqual([]);
+  });
+
+  test('aimed at something: the flag, how far past, and back to nothing', async ({ page }) => {
+    await openPlan(page);
+    await page.getByRole('button', { name: 'I aim at something' }).tap();
+    await expect(page.getByText(/^Throw .* past what you aim at: .* as it comes by\.$/).first()).toBeVisible({
+      timeout: 60_000,
+    });
+    await expect(page.getByRole('img', { name: /A flag marks what you aim at, \d+ ft off/ })).toBeVisible();
+    await settled(page);
+    await page.goto('/retrieve/card');
+    await expect(page.getByRole('region', { name: 'The card' })).toContainText('throw past it', { timeout: 60_000 });
+    await page.goto('/retrieve');
+    await settled(page);
+    await page.getByRole('button', { name: 'Aim at nothing' }).tap();
+    await expect(page.getByRole('img', { name: /A flag marks/ })).toHaveCount(0);
+  });
+
+  test('a length is typed, with a comma too; what is no number is said and kept; the path goes with it', async ({
+    page,
+  }) => {
+    await openPlan(page);
+    await page.goto('/retrieve/cadence');
+    await expect(page.getByText('Add after it')).toBeVisible({ timeout: 60_000 });
+    await steps(page).last().tap();
+    const length = page.getByRole('textbox', { name: 'How long' });
+    await length.fill('2,5');
+    await length.press('Enter');
+    await expect.poll(async () => (await names(page)).at(-1)).toMatch(/2\.5 s/);
+    await expect(page.getByText(/^Like this: about \d+ % of the cast among the fish/)).toBeVisible();
+    await length.fill('soon');
+    await length.press('Enter');
+    await expect(page.getByText('Type a number, such as 1.5.')).toBeVisible();
+    await expect(length).toHaveValue('soon');
+    await expect.poll(async () => (await names(page)).at(-1)).toMatch(/2\.5 s/);
   });
 
   test('below and behind answer in words, and the card holds the plan', async ({ page }) => {

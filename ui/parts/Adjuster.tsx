@@ -7,7 +7,6 @@ import { useTheme } from '../theme/theme';
 import { Row } from './Box';
 import { Button, Choices, type Option } from './Buttons';
 import { Glyph } from './Glyph';
-import { NumberField } from './NumberField';
 import { Press } from './Press';
 import { Say } from './Say';
 import { Slider } from './Slider';
@@ -33,8 +32,8 @@ export interface AdjusterProps {
   };
   /** Stands in for the text while it is dragged. */
   live?: ReactNode;
-  /** To be typed as well, in the place of the text. */
-  typed?: { text: string; unit: string; range: readonly [number, number]; onNumber: (v: number) => void };
+  /** A field to type it in, in the place of the text (NumberField; only who needs one loads it). */
+  field?: ReactNode;
 }
 
 export function Adjuster({
@@ -50,7 +49,7 @@ export function Adjuster({
   clearTitle = 'Not read',
   drag,
   live,
-  typed,
+  field,
 }: AdjusterProps) {
   const { p } = useTheme();
   const key = {
@@ -80,9 +79,7 @@ export function Adjuster({
         <Press label={`${label}: less`} onPress={onLess} style={key}>
           <Glyph name="minus" />
         </Press>
-        {typed ? (
-          <NumberField label={label} {...typed} />
-        ) : (
+        {field ?? (
           <Say kind="title" role="status" aria-live="polite" style={{ textAlign: 'center', flexShrink: 1 }}>
             {live ?? text}
           </Say>

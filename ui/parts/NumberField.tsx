@@ -1,9 +1,9 @@
 /** A number to be typed, in the angler's units; what cannot be read as one is said and kept. */
 import { useState } from 'react';
-import { View } from 'react-native';
-import { TextInput } from 'react-native-paper';
+import { TextInput, View } from 'react-native';
 import { typedNumber } from '../../wording/typed';
 import { FONT, useTheme } from '../theme/theme';
+import { Row } from './Box';
 import { Say } from './Say';
 
 interface NumberFieldProps {
@@ -30,27 +30,38 @@ export function NumberField({ label, text, unit, range, onNumber }: NumberFieldP
     } else setWrong(read.trouble);
   };
   return (
-    <View style={{ flexGrow: 1, flexShrink: 1, maxWidth: 150 * Math.min(scale, 1.6), gap: 4 }}>
-      <TextInput
-        mode="outlined"
-        dense
-        accessibilityLabel={label}
-        value={typed ?? text}
-        onChangeText={(t) => {
-          setTyped(t);
-          setWrong(null);
-        }}
-        onBlur={done}
-        onSubmitEditing={done}
-        inputMode="decimal"
-        selectTextOnFocus
-        error={wrong !== null}
-        right={<TextInput.Affix text={unit} textStyle={{ fontFamily: FONT.data }} />}
-        style={{ backgroundColor: p.card, minHeight: 56 }}
-        contentStyle={{ fontFamily: FONT.dataBold }}
-      />
+    <View style={{ flexShrink: 1, gap: 4 }}>
+      <Row gap={8} style={{ justifyContent: 'center' }}>
+        <TextInput
+          aria-label={label}
+          aria-invalid={wrong !== null}
+          value={typed ?? text}
+          onChangeText={(t) => {
+            setTyped(t);
+            setWrong(null);
+          }}
+          onBlur={done}
+          onSubmitEditing={done}
+          inputMode="decimal"
+          selectTextOnFocus
+          style={{
+            width: 84 * Math.min(scale, 1.5),
+            minHeight: 56,
+            borderWidth: 1.5 * p.stroke,
+            borderColor: wrong ? p.bad : p.edge,
+            borderRadius: 12,
+            paddingHorizontal: 8,
+            textAlign: 'center',
+            color: p.ink,
+            backgroundColor: p.card,
+            fontFamily: FONT.dataBold,
+            fontSize: 20 * Math.min(scale, 1.5),
+          }}
+        />
+        <Say>{unit}</Say>
+      </Row>
       {wrong ? (
-        <Say kind="label" tone="bad" role="alert">
+        <Say kind="label" tone="bad" role="alert" style={{ textAlign: 'center' }}>
           {wrong}
         </Say>
       ) : null}
