@@ -127,6 +127,7 @@ function buildDay(
     readAtMs: startMs,
     thunder: [],
     aimM: null,
+    over: null,
     cautionsSeen: [],
   };
   const month = Number(day.at.slice(5, 7));
@@ -229,6 +230,7 @@ export function buildDemoWorld(realNowMs: number): Put[] {
     readAtMs: demoMs(DEMO_TODAY.at) - 4 * 60_000,
     thunder: [],
     aimM: null,
+    over: null,
     cautionsSeen: [],
   };
   return [

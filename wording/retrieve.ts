@@ -1,6 +1,7 @@
 /** The plan in words: what each change would buy, how sure the share is. */
 import type { Conditions } from '../core/water/conditions';
 import type { PlanChange, Plan, Progress } from '../core/planning/plan/plan';
+import type { Climb } from '../core/planning/plan/climb';
 import type { Track } from '../core/planning/plan/track';
 import { familyById } from '../core/lures/families';
 import type { PlanSettings } from '../core/planning/task/request';
@@ -146,6 +147,19 @@ export function aimText({ aim, flightM, overshootM, hands }: Plan, aimM: number,
   return aim.seconds < 0.5
     ? `${past}; even so it comes by above or below the fish there.`
     : `${past}: it is among the fish there for ${say.seconds(Math.round(aim.seconds))} as it comes by.`;
+}
+
+/** Within this of the top it brushes it, m: nobody knows that depth to a hand. */
+const BRUSHES_M = 0.15;
+
+/** How to bring the lure over what rises on its way. */
+export function overText({ atM, topM, upFromM, clearM }: Climb, u: UnitPrefs): string {
+  const what = `what rises ${say.distance(atM, u)} off to ${say.depth(topM, u)} below the top`;
+  const how = Math.abs(clearM) <= BRUSHES_M ? 'only just' : `by ${say.depth(Math.abs(clearM), u)}`;
+  if (clearM < -BRUSHES_M)
+    return `${upFromM === null ? 'Like this' : 'Even with the rod high'} it strikes ${what}: count less, turn quicker, or take one that runs higher.`;
+  if (upFromM === null) return `It clears ${what} ${how}: the rod stays where it is.`;
+  return `Over ${what}: rod up when the lure is ${say.distance(upFromM, u)} from you, kept up until it is over, then down again. So it clears it ${how}.`;
 }
 
 /** A lip that meets the ground for longer is dug along it, s. */

@@ -21,6 +21,7 @@ export interface SectionFacts {
   lureName: string | null;
   zoneShare: number | null;
   targetM: number | null;
+  over: { atM: number; topM: number } | null;
   other: { depthM: readonly number[] } | null;
   path: {
     depthM: readonly number[];
@@ -83,6 +84,10 @@ export function describeSection(s: SectionFacts, u: UnitPrefs): string {
       `${s.lureName} runs down to ${say.depth(Math.max(0, ...s.path.depthM), u)} on a ${say.distance(s.castM, u)} cast with the rod tip ${say.depth(s.tipM, u)} up${s.zoneShare === null ? '' : `, ${say.percent(s.zoneShare)} of the cast among the fish`}.`,
     );
   if (s.targetM !== null) parts.push(`A flag marks what you aim at, ${say.distance(s.targetM, u)} off.`);
+  if (s.over !== null)
+    parts.push(
+      `On the way, ${say.distance(s.over.atM, u)} off, it rises to ${say.depth(s.over.topM, u)} below the top.`,
+    );
   if (s.path?.range) {
     const deepest = (d: readonly number[]): string => say.depth(Math.max(0, ...d), u);
     parts.push(`Its deepest may be anything from ${deepest(s.path.range.shallowM)} to ${deepest(s.path.range.deepM)}.`);

@@ -38,6 +38,7 @@ const trip: Trip = {
   readAtMs: 1000,
   thunder: [],
   aimM: null,
+  over: null,
   cautionsSeen: [],
 };
 const opening = (change: Partial<Opening> = {}): Opening => ({

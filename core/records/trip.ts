@@ -4,7 +4,7 @@
 import * as z from 'zod';
 import { CAUTIONS } from '../cautions/cautions';
 import { enteredSchema } from '../schemas/conditions';
-import { planSettingsSchema } from '../schemas/plan';
+import { planSettingsSchema, riseSchema } from '../schemas/plan';
 import { defineRecord, onlyWidened } from './define';
 import { id, ms } from './fields';
 import { FAMILIES } from '../lures/family';
@@ -39,6 +39,8 @@ export const tripRecord = defineRecord(
     settings: planSettingsSchema,
     /** The way to what is aimed at, m; null: at nothing. */
     aimM: z.number().positive().max(120).nullable(),
+    /** What rises on the way; null: nothing. */
+    over: riseSchema.nullable(),
     note: z.string().max(2000),
     /** When the readings were last set, or said to be as they were. */
     readAtMs: ms,
@@ -55,7 +57,10 @@ export const tripRecord = defineRecord(
     onlyWidened('more settings of the plan'),
     onlyWidened('which lure a sign answered'),
     onlyWidened('a float, small twitches, what a change holds'),
-    { change: 'how far off what is aimed at is', up: (old) => ({ ...old, aimM: null }) },
+    {
+      change: 'how far off what is aimed at is, and what rises on the way',
+      up: (old) => ({ ...old, aimM: null, over: null }),
+    },
   ],
 );
 export type Trip = z.infer<typeof tripRecord.schema>;

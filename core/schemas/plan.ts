@@ -124,6 +124,9 @@ export const schoolsSchema = z.strictObject(
   },
 );
 
+/** What rises on the way, as planning/task/request. */
+export const riseSchema = z.strictObject({ atM: z.number().positive().max(120), topM: z.number().min(0).max(60) });
+
 /** The question of `plan` as a document. */
 export const planSchema = z
   .strictObject({
@@ -141,6 +144,7 @@ export const planSchema = z
     reel: reelSpecSchema.optional(),
     line: lineSpecSchema.optional(),
     targetM: z.number().positive().max(120).nullish(),
+    over: riseSchema.nullish(),
     schools: schoolsSchema.nullish(),
     set: planSettingsSchema.nullish(),
     measured: measuredSchema.nullish(),

@@ -48,6 +48,7 @@ const newTrip = (id: string, waterId: string, species: SpeciesId, startedAtMs: n
   lineId: null,
   settings: {},
   aimM: null,
+  over: null,
   note: '',
   readAtMs: startedAtMs,
   thunder: [],

@@ -59,6 +59,7 @@ function planRequest(
     schools,
     set: day.trip.settings,
     ...(day.trip.aimM === null ? {} : { targetM: day.trip.aimM }),
+    ...(day.trip.over === null ? {} : { over: day.trip.over }),
     ...(measured ? { measured } : {}),
   };
 }
@@ -125,7 +126,7 @@ export function useDayPlan(
   const plan = answers.find((x): x is Plan => !!x && x.presentation.lureId === lure?.id) ?? null;
 
   // The plan as the planner has it, not as set by hand, is what the ranking reckons with.
-  const free = Object.keys(day?.trip.settings ?? {}).length === 0 && day?.trip.aimM == null;
+  const free = Object.keys(day?.trip.settings ?? {}).length === 0 && day?.trip.aimM == null && day?.trip.over == null;
   const known = free && plan?.effort === 'settled' && !settled.isPlaceholderData ? plan : null;
   useEffect(() => {
     if (known?.presentation.lureId) learnSettled(basisId, known.presentation.lureId, plannedAsIn(known));

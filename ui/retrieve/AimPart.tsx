@@ -1,8 +1,8 @@
-/** Where to throw: how far off what is aimed at is, what this stand means, at which angle to the current. */
+/** Where to throw: at what, over what, from this stand, at which angle to the current. */
 import { STANDS, TELLING_CURRENT_MPS } from '../../core/tackle/stand';
 import type { Plan } from '../../core/planning/plan/plan';
-import { withoutSetting } from '../../core/planning/task/request';
-import { aimText, angleText, STAND_TEXT } from '../../wording/retrieve';
+import { withoutSetting, type Rise } from '../../core/planning/task/request';
+import { aimText, angleText, overText, STAND_TEXT } from '../../wording/retrieve';
 import { capital } from '../../wording/names';
 import { say } from '../../wording/units';
 import { useActions, useConditions } from '../day/contexts';
@@ -10,7 +10,7 @@ import { Adjuster } from '../parts/Adjuster';
 import { Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
-import { stepBy, STEPPERS } from '../theme/stepping';
+import { stepBy, STEPPERS, type Stepper } from '../theme/stepping';
 import { useTheme } from '../theme/theme';
 
 const PLANNED = 'planned';
@@ -58,6 +58,7 @@ export function AimPart({ plan }: { plan: Plan }) {
           clearTitle="Aim at nothing"
         />
       )}
+      <RisePart plan={plan} over={day.trip.over} />
       {runs ? (
         <>
           <Say>{`This plan throws ${angleText(plan.hands.angleDeg)}. Up or up and across the lure comes down as food drifts; straight down it works against the water and rises.`}</Say>
@@ -77,5 +78,58 @@ export function AimPart({ plan }: { plan: Plan }) {
         </>
       ) : null}
     </Part>
+  );
+}
+
+/** Where the asking begins: this share of the planned cast off, and this share of the depth down. */
+const FIRST_RISE = { off: 0.5, down: 0.5 } as const;
+
+function RisePart({ plan, over }: { plan: Plan; over: Rise | null }) {
+  const { reading } = useConditions();
+  const actions = useActions();
+  const { units } = useTheme();
+  const set = (next: (now: Rise | null) => Rise | null): void =>
+    actions.changeTrip((t) => ({ ...t, over: next(t.over) }));
+  if (!over)
+    return (
+      <Button
+        title="Something rises on the way"
+        onPress={() =>
+          set(
+            (now) =>
+              now ?? {
+                atM: stepBy(STEPPERS.distance(units), FIRST_RISE.off * plan.hands.castM, 1),
+                topM: stepBy(STEPPERS.depth(units), FIRST_RISE.down * (reading?.depthM ?? plan.depthM), -1),
+              },
+          )
+        }
+      />
+    );
+  const step = (key: keyof Rise, stepper: Stepper, way: 1 | -1) => (): void =>
+    set((now) => now && { ...now, [key]: stepBy(stepper, now[key], way) });
+  const [off, down] = [STEPPERS.distance(units), STEPPERS.depth(units)];
+  return (
+    <>
+      <Adjuster
+        label="What rises on the way"
+        hint={
+          plan.over
+            ? overText(plan.over, units)
+            : 'It is not in the way of this cast: out of its reach, or below a lure that stays on top.'
+        }
+        text={`${say.distance(over.atM, units)} off`}
+        onLess={step('atM', off, -1)}
+        onMore={step('atM', off, 1)}
+      />
+      <Adjuster
+        label="Its top"
+        hint="How far its top is below the surface"
+        text={`${say.depth(over.topM, units)} down`}
+        onLess={step('topM', down, -1)}
+        onMore={step('topM', down, 1)}
+        onClear={() => set(() => null)}
+        clearTitle="Nothing rises"
+      />
+    </>
   );
 }

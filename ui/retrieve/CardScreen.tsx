@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { dragSentences, hookSetSentences } from '../../wording/hookset';
 import { capital, FAMILY_NAME, SPECIES_NAME } from '../../wording/names';
 import { jointSentences } from '../../wording/rig';
-import { angleText, cadenceText, cardRows, reelInText } from '../../wording/retrieve';
+import { angleText, cadenceText, cardRows, overText, reelInText } from '../../wording/retrieve';
 import { dayText } from '../../wording/time';
 import { say } from '../../wording/units';
 import { useConditions, usePlan } from '../day/contexts';
@@ -67,6 +67,7 @@ export function CardScreen() {
           ))}
         </View>
         {day.conditions.water.currentMps ? <Ink>{`Throw ${angleText(plan.hands.angleDeg)}.`}</Ink> : null}
+        {plan.over ? <Ink>{overText(plan.over, units)}</Ink> : null}
         {reelIn ? <Ink>{reelIn}</Ink> : null}
         <Ink>{hookSetSentences(set.advice, tackle.line.material, units)[0]}</Ink>
         <Ink>{dragSentences(set.advice, tackle.line.material, units)[0]}</Ink>

@@ -12,6 +12,7 @@ import {
   asideText,
   movedOnText,
   notCastSentence,
+  overText,
   pathSureness,
   planWay,
   reelInText,
@@ -127,6 +128,7 @@ export function RetrieveScreen() {
               measured={measurementsOf(book, lure.id).length > 0}
             />
             {way === 'cast' && day.trip.aimM !== null ? <Say>{aimText(plan, day.trip.aimM, units)}</Say> : null}
+            {plan.over ? <Say>{overText(plan.over, units)}</Say> : null}
             {reelIn ? <Say>{reelIn}</Say> : null}
             {planBusy ? <PlanProgress /> : null}
           </View>

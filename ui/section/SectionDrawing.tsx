@@ -3,7 +3,7 @@ import { memo, useMemo } from 'react';
 import { Circle, G, Path, Rect, SvgText, Svg } from '../platform/shapes';
 import { say } from '../../wording/units';
 import { FONT, useTheme } from '../theme/theme';
-import { AimPart } from './AimMark';
+import { AimPart, RisePart } from './AimMark';
 import { Layers, Reaches } from './Answers';
 import { CastPath } from './CastPath';
 import { CoverPart } from './Cover';
@@ -50,6 +50,7 @@ function WholeSection({ model: m, words, width, height, atS, showSight = false }
       <WaterPart m={m} f={f} label={label} />
       <BottomPart m={m} f={f} label={label} />
       <BandPart m={m} f={f} label={label} />
+      <RisePart m={m} f={f} label={label} />
       <CoverPart m={m} f={f} label={label} />
       {showSight ? (
         <>

@@ -81,6 +81,8 @@ export interface SectionModel {
   zoneShare: number | null;
   /** How far off what is aimed at is, m; null: nothing. */
   targetM: number | null;
+  /** What rises on the way; null: nothing. */
+  over: { atM: number; topM: number } | null;
   marks: readonly SectionMark[];
   reaches: readonly SectionReach[];
   layers: readonly SectionLayer[];
@@ -116,6 +118,7 @@ export function sectionOfReading(r: ResolvedConditions, tipM: number, castM: num
     lureName: null,
     zoneShare: null,
     targetM: null,
+    over: null,
     marks: [],
     reaches: [],
     layers: [],

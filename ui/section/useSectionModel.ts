@@ -73,6 +73,7 @@ export function useSectionModel(reading: ResolvedConditions | null): SectionMode
         lureName: lure?.name ?? null,
         zoneShare: live && place === 'retrieve' ? live.zoneShare : plan.zoneShare.mean,
         targetM: plan.aim?.targetM ?? null,
+        over: plan.over,
         bandM: reading.fishBandM,
         marks: place === 'strikes' ? marksOf(tally?.events ?? [], plan.track) : [],
       };

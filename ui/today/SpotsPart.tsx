@@ -76,7 +76,7 @@ export function SpotsPart({ answer, ahead }: { answer: DayAnswer | null; ahead: 
               <Button
                 title="Be there"
                 label={`Be at ${nameOf(s.id)}`}
-                onPress={() => actions.changeTrip((t) => ({ ...t, spotId: s.id, aimM: null }))}
+                onPress={() => actions.changeTrip((t) => ({ ...t, spotId: s.id, aimM: null, over: null }))}
               />
             )}
           </Row>

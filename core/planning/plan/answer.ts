@@ -6,6 +6,7 @@ import type { Presentation } from '../task/presentation';
 import type { PlanChange } from './changes';
 import type { DepthRange, ShareRange } from './doubt';
 import type { RetrieveSettings, PlanTask } from '../task/setup';
+import type { Climb } from './climb';
 import type { Track } from './track';
 import type { Mood } from '../../water/moods';
 
@@ -35,6 +36,8 @@ export interface Plan {
   overshootM: number;
   /** What is aimed at: how far off, m, and how long the lure is among its fish, s; null: nothing within reach. */
   aim: { targetM: number; seconds: number } | null;
+  /** How it comes over what rises on its way; null: nothing does. */
+  over: Climb | null;
   /** How far below a float it hangs, m; null: on none. */
   belowFloatM: number | null;
   /** It could hang below a float. */

@@ -54,6 +54,7 @@ function planOf(p: PlanTask, effort: PlanStage, a: Answer): Plan {
     own: !!p.request.set?.cadence,
     overshootM: 0,
     aim: null,
+    over: null,
     belowFloatM: null,
     canFloat: false,
     flightM: 0,

@@ -135,6 +135,7 @@ export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator
     hands,
     own: !!request.set?.cadence,
     overshootM: p.targetM === null ? p.overshootM : Math.max(0, hands.castM - p.targetM),
+    over: track.climb,
     aim: p.targetM === null ? null : { targetM: p.targetM, seconds: zoneSecondsPerCast * atTarget },
     belowFloatM: belowFloatM(p),
     canFloat: canFloat(p),

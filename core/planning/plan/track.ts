@@ -22,6 +22,8 @@ import { AROUND_TARGET_M, MAX_CAST_S } from '../task/placing';
 import { turnM, type RetrieveSettings, type PlanTask } from '../task/setup';
 import { viscosityM2s } from '../../water/fluid';
 import { windRead } from '../../water/resolve';
+import { tipSetting } from '../../tackle/stand';
+import { clearanceM, climbMoves, climbOf, type Climb } from './climb';
 
 /** One cast, followed from the splash to the lift-out at even moments. Depths in m below the surface. */
 export interface Track {
@@ -43,6 +45,8 @@ export interface Track {
   zoneShare: number;
   /** Seconds among the fish at what is aimed at; aimed at nothing, all of them. */
   countedS: number;
+  /** How it comes over what rises on its way; null: nothing does. */
+  climb: Climb | null;
   phaseS: Record<Phase, number>;
   deepestM: number;
   /** Furthest the lure comes off the line of the cast, m: current and wind across. */
@@ -187,14 +191,21 @@ export function simulateSettings(p: PlanTask, h: RetrieveSettings, o: TrackOptio
   const compiled = compileCadence(cadence, { metresPerTurn }, { startS, endS: longestS, sinks });
   const timesS = Array.from({ length: Math.ceil(longestS / SAMPLE_S) }, (_, i) => i * SAMPLE_S);
   const liftOutM = h.tip.heightM + LIFT_OUT_M + (base.leader?.lengthM ?? 0);
-  const { samples } = runRetrieve(
-    {
-      ...base,
-      reel: compiled.reelProfile,
-      tipMoves: o.mesh === MESH.scan ? compiled.tipMoves.filter(felt) : compiled.tipMoves,
-    },
-    { mesh: o.mesh, timesS, lineShapes: o.lineShapes, stopAtLineM: liftOutM },
-  );
+  const tipMoves = o.mesh === MESH.scan ? compiled.tipMoves.filter(felt) : compiled.tipMoves;
+  const run = (more: readonly TipMove[]): Sample[] =>
+    runRetrieve(
+      { ...base, reel: compiled.reelProfile, tipMoves: [...tipMoves, ...more] },
+      { mesh: o.mesh, timesS, lineShapes: o.lineShapes, stopAtLineM: liftOutM },
+    ).samples;
+  let samples = run([]);
+  let climb: Climb | null = null;
+  if (p.over) {
+    const strikes = clearanceM(samples, p.over) < 0;
+    const highM = tipSetting('up', p.request.rod, p.reading.access).heightM;
+    const moves = strikes ? climbMoves(samples, p.over, startS, highM - h.tip.heightM) : [];
+    if (moves.length > 0) samples = run(moves);
+    climb = climbOf(samples, p.over, moves.length > 0);
+  }
   const digs = base.lure.liftAreaM2 > 0;
   const spans = compiled.phases;
   let span = 0;
@@ -221,7 +232,7 @@ export function simulateSettings(p: PlanTask, h: RetrieveSettings, o: TrackOptio
     startS,
   };
   const last = lastWorked(p, followed, o.workedToM);
-  return castTrack(p, h, followed, last, compiled.beats, cadence, longestS, o.lineShapes ?? false);
+  return { ...castTrack(p, h, followed, last, compiled.beats, cadence, longestS, o.lineShapes ?? false), climb };
 }
 
 /**
@@ -274,6 +285,7 @@ export function trackOf(
   phaseS.boat += w.reelInS;
   return {
     workedToM: null,
+    climb: null,
     asideM: 0,
     cutShort: false,
     ...w,

@@ -6,6 +6,8 @@
 import { BETWEEN_CASTS_S } from '../../tackle/cast';
 import { hangs } from '../cadence/library';
 import type { RetrieveSettings, PlanTask } from '../task/setup';
+import { clamp } from '../../base/numbers';
+import type { Climb } from './climb';
 import { movingSpeedMps, workedSpeedMps } from './pace';
 import type { Track } from './track';
 
@@ -15,6 +17,13 @@ import type { Track } from './track';
  */
 const AGAINST_SHARE = 0.2;
 const FULL_CURRENT_MPS = 0.5;
+
+/**
+ * A cast that strikes what rises on its way is worth less of a clean one: this far below its top, m, the least. The
+ * edge is as soft as anybody's guess of that depth. prior: judgement.
+ */
+const STRIKES = { belowM: 0.5, least: 0.15 } as const;
+export const cleanShare = ({ clearM }: Climb): number => clamp(1 + clearM / STRIKES.belowM, STRIKES.least, 1);
 
 /** 0 or more, higher is better; comparable among hands for one problem only. */
 export function worth(p: PlanTask, h: RetrieveSettings, t: Track): number {
@@ -31,6 +40,7 @@ export function worth(p: PlanTask, h: RetrieveSettings, t: Track): number {
       hangS: hangs(h.style) ? h.pauseS : 0,
       contactShare: t.phaseS.deflection / Math.max(t.workedS, 1),
     }) *
-    (1 - AGAINST_SHARE * against)
+    (1 - AGAINST_SHARE * against) *
+    (t.climb ? cleanShare(t.climb) : 1)
   );
 }

@@ -4,6 +4,7 @@ import type { Family } from '../../lures/family';
 import { besideCastM, PAST_M, PITCH_M, pitchedShare } from '../../ranking/cover';
 import { PASS_S } from '../../ranking/guarding';
 import type { LurePhysics } from '../../simulation/types';
+import type { Rise } from './request';
 import { FRESH_KG_M3 } from '../../water/fluid';
 import type { ResolvedConditions } from '../../water/resolve';
 import type { Whereabouts } from '../../water/terms';
@@ -69,6 +70,7 @@ interface Asked {
   /** The cast set by hand, and the distance to what is aimed at, m. */
   castM: number | undefined;
   targetM: number | null | undefined;
+  over: Rise | null | undefined;
 }
 
 /** A cast as it is placed. */
@@ -90,6 +92,8 @@ export interface Placing {
   longestS: number;
   /** The way to what is aimed at, m; null: at nothing, out of reach, or what is pitched to anyway. */
   targetM: number | null;
+  /** What it must be brought over; null: nothing on its way. */
+  over: Rise | null;
 }
 
 /** Where a lure of this kind goes here. */
@@ -99,6 +103,7 @@ export function placeCast(f: Family, lure: LurePhysics, r: ResolvedConditions, a
   const overshootM = overshoot(f, lure, a.depthM, r);
   const reachM = Math.min(a.flightM, besideCastM(f, r, a.depthM) ?? a.flightM);
   const comfortableM = onBed ? BED_M : pitched ? PITCH_M : reachM;
+  const sunken = f.mode === 'swim' || f.mode === 'bottom';
   const castM = a.castM ?? Math.round(Math.min(comfortableM, a.targetM ? a.targetM + overshootM : comfortableM));
   return {
     castM,
@@ -109,6 +114,7 @@ export function placeCast(f: Family, lure: LurePhysics, r: ResolvedConditions, a
     pitched,
     floorDepthM: pitched && !onBed ? Math.min(r.depthM, r.fishBandM[1]) : r.depthM,
     targetM: pitched || (a.targetM ?? 0) > comfortableM ? null : (a.targetM ?? null),
+    over: a.over && sunken && !pitched && a.over.atM < castM && a.over.topM < r.depthM ? a.over : null,
     longestS: onBed ? PASS_S + a.sinkS : pitched ? PITCH_S + a.sinkS : patienceS(f, r, castM),
   };
 }

@@ -89,6 +89,12 @@ export interface PlanSettings {
   held?: Held;
 }
 
+/** A boulder or a grass top that rises on the way: how far off, and how far its top is below the surface, m. */
+export interface Rise {
+  atM: number;
+  topM: number;
+}
+
 /** The question of `plan`. */
 export interface PlanRequest {
   conditions: Conditions;
@@ -98,6 +104,8 @@ export interface PlanRequest {
   line: LineSpec;
   /** The way to what is aimed at, m: its fish are around it, and only there the lure counts. Absent: at nothing. */
   targetM?: number | null;
+  /** What the lure must be brought over; absent: nothing. */
+  over?: Rise | null;
   schools?: Partial<Schools> | null;
   set?: PlanSettings | null;
   /** What the angler measured of this lure and this reel. */

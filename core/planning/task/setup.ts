@@ -134,6 +134,7 @@ export function setUpTask(asked: PlanRequest): PlanTask {
     sinkS,
     castM: set.castM,
     targetM: request.targetM,
+    over: request.over,
   });
   const task: PlanTask = {
     ...placing,
