@@ -1,14 +1,24 @@
-// Writes docs/PLANS.md: plans of 25 situations as an angler would read them. Run after a change to the planner:
+// Writes docs/PLANS.md: plans of situations as an angler would read them. Run after a change to the planner:
 // npm run plans
 import { writeFileSync } from 'node:fs';
 import type { FamilyId } from '../core/lures/family';
 import { planRetrieve } from '../core/planning/plan/plan';
+import type { Rise } from '../core/planning/task/request';
 import { usualOutfit } from '../core/tackle/outfit';
 import { familyById } from '../core/lures/families';
 import type { Conditions } from '../core/water/conditions';
 import type { Setting, SpeciesId } from '../core/water/terms';
 import { capital, FAMILY_NAME, SPECIES_NAME } from '../wording/names';
-import { cadenceText, cardRows, shareSentence, wishSentence } from '../wording/retrieve';
+import {
+  aimText,
+  cadenceText,
+  cardRows,
+  notCastSentence,
+  overText,
+  planWay,
+  shareSentence,
+  wishSentence,
+} from '../wording/retrieve';
 import { IMPERIAL, say } from '../wording/units';
 
 interface Situation {
@@ -19,6 +29,7 @@ interface Situation {
   water: { setting: Setting } & Omit<Conditions['water'], 'setting'>;
   rest?: Omit<Conditions, 'species' | 'water'>;
   targetM?: number;
+  over?: Rise;
 }
 
 const w = (
@@ -211,6 +222,36 @@ const SITUATIONS: readonly Situation[] = [
     rest: { month: 10, sky: { sunElevationDeg: -20 } },
     targetM: 18,
   },
+  {
+    what: 'Paddle tail over a boulder at 45 ft',
+    species: 'smallmouth-bass',
+    family: 'paddletail',
+    water: w('lake', 17, 4.5, 3, { bottom: 'rock' }),
+    rest: { month: 6 },
+    over: { atM: 13.7, topM: 2.4 },
+  },
+  {
+    what: 'Spoon over deep warm-water schools',
+    species: 'striped-bass',
+    family: 'casting-spoon',
+    weightKg: 0.0283,
+    water: w('reservoir', 24, 12, 7),
+    rest: { month: 8 },
+  },
+  {
+    what: 'Rattle spoon through the ice',
+    species: 'walleye',
+    family: 'ice-rattle-spoon',
+    water: w('ice', 1, 7, 6),
+    rest: { month: 1, access: 'ice' },
+  },
+  {
+    what: 'Plug towed over marks at 26 ft',
+    species: 'lake-trout',
+    family: 'towed-plug',
+    water: w('lake', 9, 20, 8, {}),
+    rest: { month: 5, marks: [{ depthM: 8, count: 4 }] },
+  },
 ];
 
 const rows = SITUATIONS.map((s) => {
@@ -220,16 +261,27 @@ const rows = SITUATIONS.map((s) => {
     lure: { family: s.family, weightKg: s.weightKg ?? null },
     ...usualOutfit(kg),
     ...(s.targetM ? { targetM: s.targetM } : {}),
+    ...(s.over ? { over: s.over } : {}),
   });
   const card = cardRows(plan, IMPERIAL)
     .map(([k, v]) => `${k} ${v}`)
     .join('; ');
+  const aimed = s.targetM ? aimText(plan, s.targetM, IMPERIAL) : null;
+  const over = plan.over ? overText(plan.over, IMPERIAL) : null;
   return `### ${s.what}
 
 ${capital(FAMILY_NAME[s.family])}, ${say.weight(plan.presentation.rig.weightKg, IMPERIAL)}, for ${SPECIES_NAME[s.species]} at ${say.depthBand(plan.bandM, IMPERIAL)} in ${say.depth(s.water.depthM!, IMPERIAL)} of water at ${say.temp(s.water.surfaceTempC!, IMPERIAL)}.
 
 - **Hands**: ${card}; ${cadenceText(plan.presentation.cadence)}.
-- **What comes of it**: ${shareSentence(plan, IMPERIAL)} ${plan.phaseS.deflection > 1 ? `Knocks for ${say.seconds(Math.round(plan.phaseS.deflection))}. ` : ''}${plan.bottomS > 1 ? `On the bottom or the limbs for ${say.seconds(Math.round(plan.bottomS))}.` : ''}
+- **What comes of it**: ${planWay(plan) === 'cast' ? shareSentence(plan, IMPERIAL) : notCastSentence(plan, IMPERIAL)} ${[
+    aimed,
+    over,
+  ]
+    .filter(Boolean)
+    .map((t) => `${t} `)
+    .join(
+      '',
+    )}${plan.phaseS.deflection > 1 ? `Knocks for ${say.seconds(Math.round(plan.phaseS.deflection))}. ` : ''}${plan.bottomS > 1 ? `On the bottom or the limbs for ${say.seconds(Math.round(plan.bottomS))}.` : ''}
 - **Why**: ${wishSentence(plan, plan.hands.style, IMPERIAL)}`;
 });
 
@@ -237,7 +289,7 @@ writeFileSync(
   new URL('../docs/PLANS.md', import.meta.url),
   `# Plans, read aloud
 
-Made by \`npm run plans\`; do not edit. Twenty-five situations as the app would plan them with a usual outfit for the weight, nothing set by hand: to be read by somebody who fishes, and to be argued with.
+Made by \`npm run plans\`; do not edit. ${SITUATIONS.length} situations as the app would plan them with a usual outfit for the weight, nothing set by hand: to be read by somebody who fishes, and to be argued with.
 
 ${rows.join('\n\n')}
 `,

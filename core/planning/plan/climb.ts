@@ -28,18 +28,24 @@ export function clearanceM(samples: readonly Sample[], { atM, topM }: Rise): num
   return near.length > 0 ? Math.min(...near.map((s) => topM + s.zM)) : topM;
 }
 
-/** What the rod does to bring it over: as timed by a cast without. Empty: it is never there. */
-export function climbMoves(samples: readonly Sample[], { atM }: Rise, startS: number, liftM: number): TipMove[] {
+/** What the rod does to bring it over, as timed by a cast without; null: it is high already, or never gets there. */
+export function climbMoves(
+  samples: readonly Sample[],
+  { atM }: Rise,
+  startS: number,
+  liftM: number,
+): { moves: TipMove[]; upFromM: number } | null {
   const passes = (xM: number): Sample | undefined => samples.find((s) => s.tS > startS && s.xM <= xM);
   const [before, behind] = [passes(atM + BEFORE_M), passes(atM - BEHIND_M)];
-  if (!before || liftM <= 0) return [];
+  if (!before || liftM <= 0) return null;
   const move = (tS: number, dzM: number): TipMove => ({ startS: tS, durationS: MOVE_S, dxM: 0, dyM: 0, dzM });
-  return [move(before.tS, liftM), ...(behind ? [move(Math.max(behind.tS, before.tS + MOVE_S), -liftM)] : [])];
+  const down = behind ? [move(Math.max(behind.tS, before.tS + MOVE_S), -liftM)] : [];
+  return { moves: [move(before.tS, liftM), ...down], upFromM: before.xM };
 }
 
 /** Told of the cast that was made. */
-export const climbOf = (samples: readonly Sample[], rise: Rise, lifted: boolean): Climb => ({
+export const climbOf = (samples: readonly Sample[], rise: Rise, upFromM: number | null): Climb => ({
   ...rise,
-  upFromM: lifted ? rise.atM + BEFORE_M : null,
+  upFromM,
   clearM: clearanceM(samples, rise),
 });

@@ -202,9 +202,9 @@ export function simulateSettings(p: PlanTask, h: RetrieveSettings, o: TrackOptio
   if (p.over) {
     const strikes = clearanceM(samples, p.over) < 0;
     const highM = tipSetting('up', p.request.rod, p.reading.access).heightM;
-    const moves = strikes ? climbMoves(samples, p.over, startS, highM - h.tip.heightM) : [];
-    if (moves.length > 0) samples = run(moves);
-    climb = climbOf(samples, p.over, moves.length > 0);
+    const up = strikes ? climbMoves(samples, p.over, startS, highM - h.tip.heightM) : null;
+    if (up) samples = run(up.moves);
+    climb = climbOf(samples, p.over, up?.upFromM ?? null);
   }
   const digs = base.lure.liftAreaM2 > 0;
   const spans = compiled.phases;
