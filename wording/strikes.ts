@@ -29,7 +29,7 @@ export function strikesHeadline(
   const last = strikes[strikes.length - 1]!;
   const advice =
     last.kind === 'missed' || last.kind === 'bump'
-      ? 'Missed and not stung: rest the spot half an hour, then come back.'
+      ? 'Missed and not stung: let the spot rest, then come back.'
       : 'One bite is a reason to stay: pick that place apart, a cast’s width at a time.';
   return { fact: strikes.length === 1 ? 'One strike.' : `${strikes.length} strikes.`, advice };
 }
