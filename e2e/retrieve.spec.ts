@@ -239,6 +239,20 @@ test.describe('on a phone', () => {
     await expect(answer).toContainText(/count|does not sink/, { timeout: 60_000 });
     await page.getByRole('radio', { name: 'Towed behind' }).tap();
     await expect(answer).toContainText(/Let out .* of line|stays on top/, { timeout: 60_000 });
+    // Towed like that from now on: with a weight on the line, logged so, and taken back.
+    const trip = async (): Promise<string> => JSON.stringify(await storedValues(page));
+    await page.getByRole('button', { name: 'Weight on the line: more' }).tap();
+    const tow = page.getByRole('button', { name: /^Tow it at / });
+    await expect(tow).toBeVisible({ timeout: 60_000 });
+    await tow.tap();
+    const taken = page.getByRole('button', { name: /^Towed behind.*, 1 oz on the line: take back$/ });
+    await expect(taken).toBeVisible({ timeout: 60_000 });
+    await place(page, 'Strikes').click();
+    await page.getByRole('button', { name: 'Cast: add one' }).tap();
+    await expect.poll(trip).toContain('inlineKg');
+    await place(page, 'Retrieve').click();
+    await taken.tap();
+    await expect(taken).toHaveCount(0);
     await page.goto('/retrieve/card');
     const card = page.getByRole('region', { name: 'The card' });
     await expect(card).toContainText('count down', { timeout: 60_000 });

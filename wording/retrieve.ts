@@ -4,7 +4,7 @@ import type { PlanChange, Plan, Progress } from '../core/planning/plan/plan';
 import type { Climb } from '../core/planning/plan/climb';
 import type { Track } from '../core/planning/plan/track';
 import { familyById } from '../core/lures/families';
-import type { PlanSettings } from '../core/planning/task/request';
+import type { Below, PlanSettings } from '../core/planning/task/request';
 import { hangs } from '../core/planning/cadence/library';
 import type { Cadence } from '../core/planning/cadence/cadence';
 import { MOOD_NAME, PHASE_NAME, STEP_NAME, STYLE_NAME, capital, list } from './names';
@@ -71,6 +71,13 @@ export function changeTitle({ kind, facts: f }: Pick<PlanChange, 'kind' | 'facts
   }
 }
 
+/** Let down or towed by choice: "Straight down, to 10 ft". */
+function belowTitle({ way, depthM, speedMps, inlineKg }: Below, u: UnitPrefs): string {
+  if (way === 'down') return `Straight down${depthM === undefined ? '' : `, to ${say.depth(depthM, u)}`}`;
+  const weight = inlineKg === undefined ? '' : `, ${say.weight(inlineKg, u)} on the line`;
+  return `Towed behind${speedMps === undefined ? '' : ` at ${say.speed(speedMps, u)}`}${weight}`;
+}
+
 /** A setting of the angler's own, to be taken back. */
 export function settingTitle(
   key: keyof PlanSettings,
@@ -93,6 +100,8 @@ export function settingTitle(
       return `Hang ${say.seconds(set.pauseS!)}`;
     case 'cadence':
       return capital(cadenceName ?? 'your own cadence');
+    case 'below':
+      return belowTitle(set.below!, u);
     case 'float':
       return set.float ? 'Under a float' : 'No float';
     case 'angleDeg':
@@ -343,10 +352,11 @@ export function momentText({ track }: Plan, atS: number, u: UnitPrefs): string {
 export const planProgressText = ({ done, of }: Progress): string => `${done} of about ${of} casts.`;
 
 /** Not cast but let down or towed. */
-export const planWay = (p: Pick<Plan, 'presentation' | 'flightM' | 'hands'>): 'cast' | 'down' | 'behind' => {
+export const planWay = (p: Pick<Plan, 'presentation' | 'flightM' | 'hands' | 'misses'>): 'cast' | 'down' | 'behind' => {
   if (p.flightM > 0) return 'cast';
-  // What is towed has its line out as a cast; what is let down has none.
-  return familyById(p.presentation.rig.family).mode === 'tow' && p.hands.castM > 0 ? 'behind' : 'down';
+  if (p.hands.castM > 0) return 'behind';
+  // Towed without a line that reaches them.
+  return p.misses && familyById(p.presentation.rig.family).mode === 'tow' ? 'behind' : 'down';
 };
 
 /** What a drop, or a pass, is among the fish. */

@@ -295,6 +295,7 @@ describe('retrieve, strikes and lessons', () => {
       pauseS: 2,
       cadence: { steps: [], loop: true },
       float: true,
+      below: { way: 'down', depthM: 3 },
       angleDeg: 45,
       weightKg: 0.0142,
       lipScale: 1.35,

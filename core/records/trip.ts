@@ -58,7 +58,7 @@ export const tripRecord = defineRecord(
     onlyWidened('which lure a sign answered'),
     onlyWidened('a float, small twitches, what a change holds'),
     {
-      change: 'how far off what is aimed at is, and what rises on the way',
+      change: 'how far off what is aimed at is, and what rises on the way; a lure that is let down or towed by choice',
       up: (old) => ({ ...old, aimM: null, over: null }),
     },
   ],

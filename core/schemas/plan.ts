@@ -63,6 +63,12 @@ const heldSchema = z
     bandM: z.tuple([depthM, depthM]).readonly(),
   })
   .partial();
+const belowSchema = z.strictObject({
+  way: z.enum(['down', 'behind']),
+  depthM: z.number().positive().max(300).optional(),
+  speedMps: z.number().positive().max(5).optional(),
+  inlineKg: z.number().positive().max(1).optional(),
+});
 const handSettings = {
   castM: z.number().min(2).max(120).optional(),
   countdownS: z.number().min(0).max(120).optional(),
@@ -72,6 +78,7 @@ const handSettings = {
   pauseS: z.number().min(0).max(60).optional(),
   cadence: cadenceSchema.optional(),
   float: z.boolean().optional(),
+  below: belowSchema.optional(),
   angleDeg: z.number().min(-180).max(180).optional(),
   weightKg: z.number().positive().max(1).optional(),
   lipScale: z.number().min(0.3).max(3).optional(),
@@ -114,9 +121,6 @@ export const measuredSchema = z.strictObject({
     .nullish(),
 });
 
-/**
- * The plan request as a document; see docs/ARCHITECTURE.md for the answer. Tackle left out is a usual middle set-up.
- */
 /** Where good anglers disagree: any of the schools, the rest by default. */
 export const schoolsSchema = z.strictObject(
   Object.fromEntries(SCHOOL_IDS.map((k) => [k, z.enum(SCHOOLS[k]).optional()])) as unknown as {
@@ -127,7 +131,7 @@ export const schoolsSchema = z.strictObject(
 /** What rises on the way, as planning/task/request. */
 export const riseSchema = z.strictObject({ atM: z.number().positive().max(120), topM: z.number().min(0).max(60) });
 
-/** The question of `plan` as a document. */
+/** The question of `plan` as a document; docs/ARCHITECTURE.md has the answer. Tackle left out is a usual set-up. */
 export const planSchema = z
   .strictObject({
     conditions: conditionsSchema,

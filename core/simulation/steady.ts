@@ -71,10 +71,22 @@ function step(s: State, f: Flow, h: number): State {
   return sum(sum(sum(sum(s, k1, h / 6), k2, h / 3), k3, h / 3), k4, h / 6);
 }
 
+/** What pulls at one place of the line: so far from where one begins, m, and its force, N. */
+interface Hung {
+  atM: number;
+  pullN: Plane;
+}
+
 /** The state at every step along `lengthM` of line, first to last. */
-function follow(start: State, f: Flow, lengthM: number): State[] {
+function follow(start: State, f: Flow, lengthM: number, hung: Hung | null = null): State[] {
   const out = [start];
-  for (let i = 0; i < STEPS; i++) out.push(step(out[i]!, f, lengthM / STEPS));
+  const h = lengthM / STEPS;
+  const here = hung === null ? -1 : Math.min(STEPS - 1, Math.floor(hung.atM / h));
+  for (let i = 0; i < STEPS; i++) {
+    const s = out[i]!;
+    const [px, pz] = i === here ? hung!.pullN : [0, 0];
+    out.push(step({ ...s, tx: s.tx + px, tz: s.tz + pz }, f, h));
+  }
   return out;
 }
 
@@ -92,6 +104,8 @@ export interface TowInput {
   /** Unstretched line from the tip to the lure, m; or only the part under water. */
   lineLengthM?: number;
   wetLengthM?: number;
+  /** A weight on the line: how far ahead of the lure, m, its mass, kg, and its density, kg/m³. */
+  weight?: { aheadM: number; massKg: number; densityKgM3: number } | null;
 }
 
 /** Where the lure hangs then. Forces N, angles °. */
@@ -115,6 +129,18 @@ export type TowProblem = 'floats' | 'too-short';
 function holdingForce({ lure, waterDensityKgM3: rho, speedMps }: TowInput): Plane {
   const q = 0.5 * rho * speedMps * speedMps;
   return [q * lure.dragAreaM2, (lure.massKg - rho * lure.volumeM3) * GRAVITY + q * lure.liftAreaM2];
+}
+
+/** Drag coefficient of a weight on the line, on the face of a ball of its volume. prior: judgement. */
+const WEIGHT_DRAG = 0.5;
+
+function weightOnLine({ waterDensityKgM3: rho, speedMps }: TowInput, w: NonNullable<TowInput['weight']>): Hung {
+  const volumeM3 = w.massKg / w.densityKgM3;
+  const faceM2 = Math.PI * ((3 * volumeM3) / (4 * Math.PI)) ** (2 / 3);
+  return {
+    atM: w.aheadM,
+    pullN: [0.5 * rho * speedMps ** 2 * WEIGHT_DRAG * faceM2, (w.massKg - rho * volumeM3) * GRAVITY],
+  };
 }
 
 /** The dry span from where the line leaves the water, hanging in the air without wind. */
@@ -159,13 +185,14 @@ export function steadyTow(input: TowInput): Tow | { problem: TowProblem } {
     weightNpm: (line.densityKgM3 - rho) * area(line) * GRAVITY,
   };
   const start: State = { x: 0, z: 0, tx: fx, tz: fz };
+  const hung = input.weight ? weightOnLine(input, input.weight) : null;
   const total = input.lineLengthM;
   let wetLengthM = input.wetLengthM ?? 0;
   let dryLengthM = 0;
   let path: State[];
   if (total !== undefined) {
     if (total <= tipHeightM) return { problem: 'too-short' };
-    path = follow(start, wet, total);
+    path = follow(start, wet, total, hung);
     const h = total / STEPS;
     const at = (s: number): State => {
       const i = Math.min(STEPS - 1, Math.floor(s / h));
@@ -174,7 +201,7 @@ export function steadyTow(input: TowInput): Tow | { problem: TowProblem } {
     wetLengthM = rootOf((s) => tipHeightM - (dryRise(at(s), line, total - s).z - at(s).z), 0, total);
     dryLengthM = total - wetLengthM;
   }
-  path = follow(start, wet, wetLengthM);
+  path = follow(start, wet, wetLengthM, hung);
   const surface = path[STEPS]!;
   if (total === undefined) {
     const rise = (s: number): number => dryRise(surface, line, s).z - surface.z - tipHeightM;

@@ -1,12 +1,13 @@
 /**
  * Lines: from material and rated strength to what the simulator needs.
  * Diameters and stiffness: engineering estimates of common line (makers differ ± 10 %). Stiffness EA = rated load /
- * strain at that load (braid 3.5 %, fluorocarbon 22 %, nylon 25 %).
+ * strain at that load (braid 3.5 %, fluorocarbon 22 %, nylon 25 %, lead core 10 %). Lead core, a thread of lead in a
+ * braided sheath, is there to be towed: as thick and as heavy as goes about 5 ft deeper for every ten yards at 2 mph.
  */
 import { interpolate } from '../base/numbers';
 
 /** What a line is made of. */
-export const LINE_MATERIALS = ['braid', 'fluorocarbon', 'nylon'] as const;
+export const LINE_MATERIALS = ['braid', 'fluorocarbon', 'nylon', 'lead-core'] as const;
 export type LineMaterial = (typeof LINE_MATERIALS)[number];
 
 /** One pound of force, N. */
@@ -48,9 +49,25 @@ const DIAMETER_MM: Record<LineMaterial, Table> = {
     [20, 0.43],
     [25, 0.47],
   ],
+  'lead-core': [
+    [12, 0.7],
+    [17, 0.8],
+    [25, 0.9],
+    [40, 1],
+  ],
 };
-const DENSITY_KG_M3: Record<LineMaterial, number> = { braid: 970, fluorocarbon: 1780, nylon: 1140 };
-const STRAIN_AT_RATING: Record<LineMaterial, number> = { braid: 0.035, fluorocarbon: 0.22, nylon: 0.25 };
+const DENSITY_KG_M3: Record<LineMaterial, number> = {
+  braid: 970,
+  fluorocarbon: 1780,
+  nylon: 1140,
+  'lead-core': 4000,
+};
+const STRAIN_AT_RATING: Record<LineMaterial, number> = {
+  braid: 0.035,
+  fluorocarbon: 0.22,
+  nylon: 0.25,
+  'lead-core': 0.1,
+};
 
 /** What the simulator needs to know of a line. */
 export interface LinePhysics {

@@ -133,7 +133,7 @@ export function RetrieveScreen() {
             {planBusy ? <PlanProgress /> : null}
           </View>
           {way === 'cast' ? <AskedPart /> : null}
-          {way === 'cast' ? <YoursPart set={day.trip.settings} /> : null}
+          <YoursPart set={day.trip.settings} />
           {way === 'behind' ? null : <BeatPart plan={plan} />}
           {way === 'cast' ? <HandsPart plan={plan} /> : null}
           {way === 'down' ? (

@@ -46,6 +46,8 @@ export const STEPPERS = {
     u.weight === 'oz'
       ? linear(OUNCE, (v) => (v < 0.25 ? 1 / 32 : v < 1 ? 1 / 16 : 0.25), min, 0.15)
       : linear(0.001, (v) => (v < 5 ? 0.5 : v < 30 ? 1 : 5), min, 0.15),
+  /** A weight on the line of what is towed: whole ounces, or 25 g. */
+  inline: (u: UnitPrefs): Stepper => (u.weight === 'oz' ? linear(OUNCE, 1, 0, 0.35) : linear(0.001, 25, 0, 0.35)),
   speed: (u: UnitPrefs): Stepper => (u.speed === 'mph' ? linear(MPH, 0.1, 0, 4) : linear(KMH, 0.2, 0, 4)),
   /** Height of waves, thickness of ice: whole inches, or two centimetres. */
   waves: (u: UnitPrefs): Stepper => coarse(u, 2),

@@ -110,6 +110,26 @@ describe('towed', () => {
     expect(setUpTask(deep).speedMps).toBe(speedMps);
     expect(planRetrieve(deep).depthM).toBe(7.5);
   });
+  test('lead core goes about five feet down for every ten yards at two miles an hour, without a weight', () => {
+    const spoon = { ...request('casting-spoon', { water: { setting: 'lake', depthM: 30, fishDepthM: 9 } }) };
+    const onCore = planTowed({
+      ...spoon,
+      lure: { family: 'casting-spoon', weightKg: 0.007 },
+      line: { material: 'lead-core', strengthLb: 25 },
+      speedMps: 2 * 0.44704,
+    }) as TowedPlan;
+    const { lineOutM, depthM } = onCore.passes.at(-1)!;
+    const feetPerTenYards = depthM / 0.3048 / (lineOutM / 9.144);
+    expect(feetPerTenYards).toBeGreaterThan(4);
+    expect(feetPerTenYards).toBeLessThan(6);
+  });
+  test('a weight on the line takes less line to the same depth; a heavier one less still', () => {
+    const spoon = { ...request('casting-spoon', { marks: [{ depthM: 6, count: 1 }] }), speedMps: 1 };
+    const lineOut = (inlineKg: number): number =>
+      (planTowed({ ...spoon, inlineKg }) as TowedPlan).passes.at(-1)!.lineOutM;
+    expect(lineOut(0.056)).toBeLessThan(0.7 * lineOut(0));
+    expect(lineOut(0.112)).toBeLessThan(0.8 * lineOut(0.056));
+  });
   test('a sinking lure rises with speed, so it wants more line; a lip hardly minds', () => {
     const spoon = request('casting-spoon', { marks: [{ depthM: 3, count: 1 }] });
     const slow = planTowed({ ...spoon, speedMps: 0.6 }) as TowedPlan;

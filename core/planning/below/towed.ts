@@ -4,6 +4,7 @@
  */
 import { quantile } from '../../base/numbers';
 import type { PlanRequest } from '../task/request';
+import { AHEAD_M } from './inline';
 import { towedMps } from '../../ranking/working';
 import { setUpTask, type PlanTask } from '../task/setup';
 import { steadyTow, type Tow, type TowProblem } from '../../simulation/steady';
@@ -15,6 +16,8 @@ import { drawTackle } from '../task/tackleDraws';
 export interface TowedRequest extends PlanRequest {
   /** Through the water, m/s; absent: the pace the fish and the lure want. */
   speedMps?: number | null;
+  /** A weight on the line, kg; absent: none. */
+  inlineKg?: number | null;
 }
 
 /** One pass over fish at a depth, with the line it takes. */
@@ -53,10 +56,13 @@ const FIRST_ABOVE_M = 3;
 const ROOM_M = 4;
 /** Depths nearer together than this are one pass, m. */
 const APART_M = 1;
+const LEAD_KG_M3 = 11_000;
+/** The task, and what pulls the line down. */
+type Pulled = PlanTask & { inlineKg: number };
 const MAX_LINE_M = 150;
 const DRAWS = 16;
 
-function towed(p: PlanTask, speedMps: number, lineLengthM: number, n: number | null): Tow | { problem: TowProblem } {
+function towed(p: Pulled, speedMps: number, lineLengthM: number, n: number | null): Tow | { problem: TowProblem } {
   const o = n === null ? null : drawTackle(p, n);
   return steadyTow({
     waterDensityKgM3: p.waterDensityKgM3,
@@ -70,13 +76,14 @@ function towed(p: PlanTask, speedMps: number, lineLengthM: number, n: number | n
     speedMps,
     tipHeightM: p.stand.handM,
     lineLengthM,
+    weight: p.inlineKg > 0 ? { aheadM: AHEAD_M, massKg: p.inlineKg, densityKgM3: LEAD_KG_M3 } : null,
   });
 }
 
 const depthOf = (t: Tow | { problem: TowProblem }): number => ('problem' in t ? 0 : t.depthM);
 
 /** Line that brings it to a depth, m; null when no length on a reel does. */
-function lineFor(p: PlanTask, speedMps: number, depthM: number): number | null {
+function lineFor(p: Pulled, speedMps: number, depthM: number): number | null {
   let low = p.stand.handM + 1;
   let high = MAX_LINE_M;
   if (depthOf(towed(p, speedMps, high, null)) < depthM) return null;
@@ -108,9 +115,10 @@ function levels(p: PlanTask): { depthM: number; marks: number }[] {
 /** Line out, pace and depth of a towed lure in one or two passes over marked fish; depths 5–95 % of 16 draws. */
 export function planTowed({
   speedMps: wished,
+  inlineKg,
   ...request
 }: TowedRequest): TowedPlan | { problem: 'floats' | 'too-deep' } {
-  const p = setUpTask(request);
+  const p: Pulled = { ...setUpTask(request), inlineKg: inlineKg ?? 0 };
   const speedMps = wished ?? towedMps(p.family);
   if ('problem' in towed(p, speedMps, 20, null)) return { problem: 'floats' };
   const passes: TowedPass[] = [];

@@ -61,7 +61,7 @@ const SOFT_MOUTH_N = 13;
 const WIRE_NEEDS: Record<HookWire, number> = { light: 0.75, standard: 1, strong: 1.2 };
 const WIRE_HOLDS: Record<HookWire, number> = { light: 0.6, standard: 1, strong: 1.6 };
 /** Share of the weakest link that the drag may have, a quarter to a third: less on a line that does not give. */
-const LINK_SHARE = { braid: 0.25, fluorocarbon: 0.3, nylon: 0.33 } as const;
+const LINK_SHARE = { braid: 0.25, fluorocarbon: 0.3, nylon: 0.33, 'lead-core': 0.25 } as const;
 /** Of what the hook or the mouth holds, so much by the drag; the rest is for lunges. */
 const OF_HOLD = 0.5;
 /** What two arms and this much rod can move the tip in one sweep. */

@@ -81,3 +81,30 @@ test('through a hole nothing is cast, whatever is taken along: what sinks is let
   }
   expect(planRetrieve(request('popper')).misses).toBe(true);
 });
+
+describe('a lure that could be cast, let down or towed by choice', () => {
+  const lake = { species: 'walleye', access: 'bow', water: { setting: 'lake', depthM: 9, fishDepthM: 6 } } as const;
+  const asked = (below: NonNullable<PlanRequest['set']>['below']): PlanRequest => ({
+    ...request('casting-spoon', lake),
+    set: { below },
+  });
+  test('straight down, to a mark: it is worked there, and the fish are there', () => {
+    const p = planRetrieve(asked({ way: 'down', depthM: 4 }));
+    expect([p.hands.castM, p.flightM]).toEqual([0, 0]);
+    expect(p.depthM).toBe(4);
+    expect(p.bandM[0]).toBeLessThan(4);
+    expect(p.bandM[1]).toBeGreaterThan(4);
+    expect(p.zoneShare.mean).toBeGreaterThan(0.5);
+    expect(planRetrieve(asked({ way: 'down' })).depthM).toBeCloseTo(6, 6);
+  });
+  test('towed: at the speed that was set, with the line out that this takes', () => {
+    const slow = planRetrieve(asked({ way: 'behind', speedMps: 0.6 }));
+    const fast = planRetrieve(asked({ way: 'behind', speedMps: 0.9 }));
+    expect([slow.wish.givenMps, fast.wish.givenMps]).toEqual([0.6, 0.9]);
+    expect(slow.flightM).toBe(0);
+    expect(fast.hands.castM).toBeGreaterThan(slow.hands.castM);
+  });
+  test('not chosen, it is cast', () => {
+    expect(planRetrieve(asked(undefined), 'first').flightM).toBeGreaterThan(10);
+  });
+});

@@ -16,13 +16,17 @@ import { MESH_DOUBT } from './doubt';
 import { firstSettings, presentationOf, type RetrieveSettings, type PlanTask } from '../task/setup';
 import { trackOf, type Track } from './track';
 import { inBand } from '../task/inBand';
+import type { Below } from '../task/request';
 
-/** Towed behind a boat: not through a hole, where all there is goes straight down. */
-const isTowed = (p: Pick<PlanTask, 'family' | 'reading'>): boolean =>
-  p.family.mode === 'tow' && p.reading.access !== 'ice';
+type Asked = Pick<PlanTask, 'family' | 'reading' | 'request'>;
+const wayOf = ({ family, reading, request }: Asked): Below['way'] | null => {
+  // Through a hole all there is goes straight down.
+  if (reading.access === 'ice') return 'down';
+  return request.set?.below?.way ?? (family.mode === 'tow' ? 'behind' : family.mode === 'vertical' ? 'down' : null);
+};
 /** Let straight down or towed: its plan is worked out, not searched. */
-export const isNotCast = (p: Pick<PlanTask, 'family' | 'reading'>): boolean =>
-  p.family.mode === 'vertical' || p.family.mode === 'tow' || p.reading.access === 'ice';
+export const isNotCast = (p: Asked): boolean => wayOf(p) !== null;
+const isTowed = (p: Asked): boolean => wayOf(p) === 'behind';
 
 /** Worked below the rod this long before it is brought up to be seen to, s. */
 const WORKED_S = 75;
@@ -89,9 +93,10 @@ function planOf(p: PlanTask, effort: PlanStage, a: Answer): Plan {
 }
 
 function down(p: PlanTask, effort: PlanStage): Plan {
+  const { set } = p.request;
   const v = planVertical({
     ...p.request,
-    depthM: p.family.mode === 'vertical' ? p.depthM : p.reading.fishDepthM,
+    depthM: set?.below?.depthM ?? (p.family.mode === 'vertical' ? p.depthM : p.reading.fishDepthM),
     driftMps: 0,
     markEveryM: 1,
   });
@@ -151,7 +156,7 @@ function letDown(p: PlanTask, v: VerticalPlan, countdownS: number): Track {
 }
 
 function behind(p: PlanTask, effort: PlanStage): Plan {
-  const t = planTowed(p.request);
+  const t = planTowed({ ...p.request, ...p.request.set?.below });
   // The high pass shows what will come up; the one at their depth is what catches.
   const pass = 'problem' in t ? null : (t.passes.find((x) => !x.high) ?? t.passes[0]!);
   const hands: RetrieveSettings = {

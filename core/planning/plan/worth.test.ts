@@ -41,7 +41,7 @@ test('straight up into half a metre of current costs a fifth, down with it nothi
 });
 
 test('half the seconds among the fish are worth half', () => {
-  expect(of({}, p, { ...track, zoneS: track.zoneS / 2 }) / of({})).toBeCloseTo(0.5, 9);
+  expect(of({}, p, { ...track, countedS: track.countedS / 2 }) / of({})).toBeCloseTo(0.5, 9);
 });
 
 test('a hang counts where the way of working has one: too short costs, longer than wanted does not', () => {

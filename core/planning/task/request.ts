@@ -66,6 +66,16 @@ export function changedTo(plan: AsPlanned, set: PlanSettings, change: Omit<PlanS
   return { ...set, ...change, held: { ...held, ...(replaced.length > 0 ? { own: { ...held.own, ...own } } : {}) } };
 }
 
+/** A lure that is let straight down or towed, though it could be cast. */
+export interface Below {
+  way: 'down' | 'behind';
+  /** Where it is let down to, m, or how fast it is towed through the water, m/s; absent: as the plan has it. */
+  depthM?: number;
+  speedMps?: number;
+  /** Towed with a weight on the line, kg. */
+  inlineKg?: number;
+}
+
 /** What the angler fixed by hand; the planner leaves these alone. */
 export interface PlanSettings {
   castM?: number;
@@ -79,6 +89,8 @@ export interface PlanSettings {
   cadence?: Cadence;
   /** Hung below a float, where the lure is light enough. */
   float?: boolean;
+  /** Not cast: let straight down, or towed behind. Absent: as the lure is made for. */
+  below?: Below;
   /** Cast at this angle to the current instead of the one that was read, °. */
   angleDeg?: number;
   /** As if the head weighed this, kg; as if the lip were this many times as large; as if this line were on the reel. */

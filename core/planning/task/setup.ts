@@ -31,6 +31,7 @@ import { comfortableCastM, leftByWind } from '../../tackle/rod';
 import type { PlanRequest, PlanSettings } from './request';
 import type { CadenceStyle } from '../../lures/styles';
 import { waterDensityKgM3 } from '../../water/fluid';
+import { defaultFishBandM } from '../../water/usual';
 import { resolveConditions, windRead, type ResolvedConditions } from '../../water/resolve';
 
 /** The question with all that follows from it before any cast is tried: depth, band, rig, freedom of the hands. */
@@ -128,6 +129,7 @@ export function setUpTask(asked: PlanRequest): PlanTask {
   const wantedPauseS = overMoods(mood.distribution, (m) => species.wantedPauseS[m]!);
   const limitS = Math.max(0.5, hangLimitS(family, reading.fishBandM));
   const sinkS = sinkTimeS(family, lure, depthM, waterDensityKgM3(reading.salinity));
+  const markM = set.below?.way === 'down' ? set.below.depthM : undefined;
   const placing = placeCast(family, lure, reading, {
     depthM,
     flightM,
@@ -150,7 +152,8 @@ export function setUpTask(asked: PlanRequest): PlanTask {
     known,
     depthM,
     flightM,
-    bandM: held?.bandM ?? placing.bandM,
+    // Let down to a mark, the fish are there.
+    bandM: held?.bandM ?? (markM === undefined ? placing.bandM : defaultFishBandM(markM, reading.depthM)),
     metresPerTurn: turnM({ request, known }, placing.castM),
     speedMps,
     style: set.style ?? (onBed && canLie(family) ? 'shake' : styleFor(family, mood.mean)),

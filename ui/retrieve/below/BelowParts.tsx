@@ -1,10 +1,12 @@
 /** How a lure is let down, or towed: depth, line, marks, drift, speed; asked of the simulator as one changes them. */
 import { useQuery } from '@tanstack/react-query';
+import { useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { contentHash } from '../../../core/base/hash';
 import { compileCadence } from '../../../core/planning/cadence/cadence';
-import type { PlanRequest } from '../../../core/planning/task/request';
+import { AHEAD_M } from '../../../core/planning/below/inline';
+import type { Below, PlanRequest } from '../../../core/planning/task/request';
 import { queryKeys } from '../../../data/keys';
 import {
   driftSentence,
@@ -24,7 +26,9 @@ import { capital } from '../../../wording/names';
 import { FT, say } from '../../../wording/units';
 import { compute } from '../../../workers/client';
 import { Adjuster } from '../../parts/Adjuster';
+import { useActions } from '../../day/contexts';
 import { Card, Note, Part } from '../../parts/Box';
+import { Button } from '../../parts/Buttons';
 import { Say } from '../../parts/Say';
 import { stepBy, STEPPERS } from '../../theme/stepping';
 import { useTheme } from '../../theme/theme';
@@ -42,7 +46,8 @@ interface DownProps {
 
 export function Down({ request, fishDepthM, onIce, marks }: DownProps) {
   const { units } = useTheme();
-  const [depthM, setDepthM] = useState(fishDepthM);
+  const fish = useFish();
+  const [depthM, setDepthM] = useState(request.set?.below?.depthM ?? fishDepthM);
   const [driftMps, setDriftMps] = useState(0);
   const [markEveryM, setMarkEveryM] = useState(units.depth === 'ft' ? 10 * FT : 3);
   const depths = [...new Set(marks.map((m) => m.depthM))].sort((a, b) => a - b);
@@ -104,6 +109,7 @@ export function Down({ request, fishDepthM, onIce, marks }: DownProps) {
               <Say kind="label">{capital(cadenceText(data.cadence))}.</Say>
               <Say>{workedSentence(data, units)}</Say>
             </Part>
+            <Button title={`Fish it at ${say.depth(depthM, units)}`} onPress={() => fish({ way: 'down', depthM })} />
           </>
         )}
       </Answer>
@@ -113,8 +119,11 @@ export function Down({ request, fishDepthM, onIce, marks }: DownProps) {
 
 export function Behind({ request }: { request: PlanRequest }) {
   const { units } = useTheme();
-  const [speedMps, setSpeedMps] = useState<number | null>(null);
-  const asked = { ...request, speedMps };
+  const fish = useFish();
+  const heavier = STEPPERS.inline(units);
+  const [speedMps, setSpeedMps] = useState<number | null>(request.set?.below?.speedMps ?? null);
+  const [inlineKg, setInlineKg] = useState(request.set?.below?.inlineKg ?? 0);
+  const asked = { ...request, speedMps, inlineKg };
   const { data, isError, isFetching } = useQuery({
     queryKey: queryKeys.below('behind', contentHash(asked)),
     queryFn: ({ signal }) => compute.towed(signal, asked),
@@ -133,6 +142,13 @@ export function Behind({ request }: { request: PlanRequest }) {
         onClear={speedMps === null ? undefined : () => setSpeedMps(null)}
         clearTitle="Let the lure decide"
       />
+      <Adjuster
+        label="Weight on the line"
+        hint={`A weight tied in ${say.depth(AHEAD_M, units)} ahead of the lure takes it down on less line`}
+        text={inlineKg > 0 ? say.weight(inlineKg, units) : 'none'}
+        onLess={() => setInlineKg(stepBy(heavier, inlineKg, -1))}
+        onMore={() => setInlineKg(stepBy(heavier, inlineKg, 1))}
+      />
       <Answer busy={isFetching} failed={isError}>
         {!data ? null : 'problem' in data ? (
           <Note>{TOWED_TROUBLE[data.problem]}</Note>
@@ -147,6 +163,16 @@ export function Behind({ request }: { request: PlanRequest }) {
                 <Say>{passSentence(pass, units)}</Say>
               </Card>
             ))}
+            <Button
+              title={`Tow it at ${say.speed(now, units)}`}
+              onPress={() =>
+                fish({
+                  way: 'behind',
+                  ...(speedMps === null ? {} : { speedMps }),
+                  ...(inlineKg > 0 ? { inlineKg } : {}),
+                })
+              }
+            />
             {unreachedText(data.unreachedM, units) ? <Note>{unreachedText(data.unreachedM, units)}</Note> : null}
             <Say kind="label" tone="soft">
               The depths of the fish are the marks you tapped on the Water page, or else the band they should hold in.
@@ -157,6 +183,16 @@ export function Behind({ request }: { request: PlanRequest }) {
       </Answer>
     </>
   );
+}
+
+/** Takes it as the plan in hand: what is logged from now on was fished like that. */
+function useFish(): (below: Below) => void {
+  const actions = useActions();
+  const router = useRouter();
+  return (below) => {
+    actions.setSettings({ below });
+    router.navigate('/retrieve');
+  };
 }
 
 function Answer({ busy, failed, children }: { busy: boolean; failed: boolean; children: ReactNode }) {
