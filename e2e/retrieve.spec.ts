@@ -192,7 +192,7 @@ test.describe('on a phone', () => {
     expect(await settings(page)).toHaveProperty('held.castM');
     await place(page, 'Retrieve').click();
     await expect(page.getByRole('button', { name: `hang, yours: ${now} s. Change` })).toBeVisible();
-    await expect(page.getByText(/The hang was changed for it/)).toBeVisible();
+    await expect(page.getByText(/That was changed for it/)).toBeVisible();
     await page.getByRole('button', { name: `Hang ${now} s: take back` }).tap();
     await expect.poll(async () => Object.keys(await settings(page))).toEqual([]);
   });

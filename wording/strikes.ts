@@ -52,6 +52,7 @@ const KEEP: Record<HandsAsked['by'], string> = {
   deflection: 'It knocks as it should: keep it knocking.',
   boat: 'They come after it: stop it a rod’s length out and let it hang before you lift it out.',
   short: 'Hang it as long as it goes.',
+  behind: 'Stop it for as long as it goes.',
 };
 
 const OWN: Record<'longer' | 'shorter' | 'other', string> = {
@@ -73,22 +74,24 @@ export function insteadText({ style, pauseS }: Extract<Answer, { kind: 'set' }>,
  */
 export function askedText(a: HandsAsked): { fact: string; advice: string; does: string | null } {
   const { by, count, of, answer } = a;
-  const fact =
-    by === 'short'
-      ? `${count} of ${of} on this lure bumped it or missed the hook. Look at the hook points first.`
-      : `${count === of ? (of === 2 ? 'Both' : `All ${of}`) : `${count} of ${of}`} on this lure came ${TAKEN[by]}.`;
+  const comesShort = by === 'short' || by === 'behind';
+  const howMany = count === of ? (of === 2 ? 'Both' : `All ${of}`) : `${count} of ${of}`;
+  const came = { short: 'bumped it or missed the hook', behind: 'came up behind it and missed' };
+  const fact = comesShort
+    ? `${howMany} on this lure ${came[by]}. Look at the hook points first.`
+    : `${howMany} on this lure came ${TAKEN[by]}.`;
   switch (answer.kind) {
     case 'set': {
       const longer = answer.pauseS !== undefined && answer.pauseS > a.now.pauseS;
       if (a.own) return { fact, advice: OWN[answer.style ? 'other' : longer ? 'longer' : 'shorter'], does: null };
       const what = insteadText(answer, a.now);
-      return by === 'short'
+      return comesShort
         ? { fact, advice: 'They follow and do not commit: give them longer.', does: `Give them longer: ${what}` }
         : { fact, advice: 'Do more of what they take.', does: `Work it like that: ${what}` };
     }
     case 'given': {
       const given = answer.casts === 0 ? 'Now give it a few casts.' : `Since then: ${castsText(answer.casts)}.`;
-      return { fact, advice: `The hang was changed for it. ${given}`, does: null };
+      return { fact, advice: `That was changed for it. ${given}`, does: null };
     }
     case 'keep':
       return { fact, advice: KEEP[by], does: null };

@@ -41,7 +41,7 @@ const SECONDS: Record<Phase, number> = { splash: 1, fall: 4, pause: 8, move: 14,
 const block = (id: string, w: Worked): EffortBlock =>
   ({ id, phaseS: SECONDS, presentation: planOf(w).presentation }) as unknown as EffortBlock;
 
-type Bite = readonly [block: string, kind: EventKind, phase: Phase | null];
+type Bite = readonly [block: string, kind: EventKind, phase: Phase | null, side?: 'behind' | null];
 const asked = (
   blocks: Record<string, Worked>,
   bites: readonly Bite[],
@@ -52,7 +52,9 @@ const asked = (
     {
       blocks: Object.entries(blocks).map(([id, w]) => block(id, w)),
       castsOf: Object.fromEntries(Object.keys(blocks).map((id) => [id, 10])),
-      events: bites.map(([blockId, kind, phase], seq) => ({ blockId, kind, phase, seq }) as StrikeEvent),
+      events: bites.map(
+        ([blockId, kind, phase, side = null], seq) => ({ blockId, kind, phase, side, seq }) as StrikeEvent,
+      ),
       casts: 10 * Object.keys(blocks).length,
       strikes: bites.length,
       hooked: 0,
@@ -174,6 +176,16 @@ describe('short strikes', () => {
         smallLonger,
       )!.answer,
     ).toEqual({ kind: 'trailing-hook' });
+  });
+  test('most of them from behind it: said so, and the same ladder', () => {
+    const from = (side: 'behind' | null, n: number): Bite[] => missed('b', n).map(([b, k, ph]) => [b, k, ph, side]);
+    expect(asked({ b: GO }, [...from('behind', 2), ...from(null, 1)], GO)).toMatchObject({
+      by: 'behind',
+      count: 2,
+      of: 3,
+      answer: { kind: 'set', pauseS: 3 },
+    });
+    expect(asked({ b: GO }, [...from('behind', 1), ...from(null, 2)], GO)!.by).toBe('short');
   });
   test('where no longer hang is left: smaller at once', () => {
     expect(asked({ b: GO }, missed('b', 2), GO, { hangLimitS: 2 })!.answer).toEqual({ kind: 'smaller' });

@@ -43,8 +43,8 @@ export type Answer =
 
 /** What the bites on a lure say of the way it is worked. */
 export interface HandsAsked {
-  /** They come short of it; or the part of the cast in which they take it. */
-  by: 'short' | Phase;
+  /** They come short of it, or from behind it; or the part of the cast in which they take it. */
+  by: 'short' | 'behind' | Phase;
   /** Bites that say so, of all on this lure today (of those whose moment is known, where it is a moment). */
   count: number;
   of: number;
@@ -134,7 +134,10 @@ export function handsAsked(
         : lengthened
           ? smaller
           : (longer(f, style, pauseS, hangLimitS) ?? smaller);
-    return asked('short', short.length, strikes.length, answer);
+    const behind = short.filter((e) => e.side === 'behind').length;
+    return behind >= FEWEST && 2 * behind > short.length
+      ? asked('behind', behind, strikes.length, answer)
+      : asked('short', short.length, strikes.length, answer);
   }
 
   const placed = strikes.filter((e) => e.phase !== null);

@@ -21,6 +21,8 @@ export interface LogActions {
   /** The id of the event, for telling its phase; null without a plan in hand. */
   logEvent: (kind: EventKind) => string | null;
   setPhase: (eventId: string, phase: Phase) => void;
+  /** It came from behind the lure. */
+  setBehind: (eventId: string) => void;
   takeBack: (id: string) => void;
   /** For keys, which may be quicker than the store: they mean the last touch, stored or not. */
   takeBackLast: () => void;
@@ -86,6 +88,12 @@ export function logActions({ record, current, now }: ActionPorts, inHand: () => 
       return e ? [put('event', { ...e, phase })] : [];
     });
 
+  const setBehind = (eventId: string): void =>
+    void record((book) => {
+      const e = book.event[eventId];
+      return e ? [put('event', { ...e, side: 'behind' })] : [];
+    });
+
   return {
     logCast: () => void log('cast', (at) => put('cast', { ...at, count: 1 })),
     logEvent: (kind) =>
@@ -93,6 +101,7 @@ export function logActions({ record, current, now }: ActionPorts, inHand: () => 
         put('event', { ...at, kind, phase: null, place: null, side: null, depthM: null, lengthM: null }),
       ),
     setPhase,
+    setBehind,
     takeBack,
     takeBackLast: () => {
       const touch = touchInReach();

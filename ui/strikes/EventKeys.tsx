@@ -21,6 +21,34 @@ const KEYS: readonly { kind: EventKind; more: string; look: 'copper' | 'mossLine
   { kind: 'lure-lost', more: 'broke off', look: 'plain' },
 ];
 
+/** What may come up behind the lure without taking it. */
+const FROM_BEHIND: readonly EventKind[] = ['missed', 'bump', 'follow'];
+
+function WhenKey({ label, name, onPress }: { label: string; name: string; onPress: () => void }) {
+  const { p, scale } = useTheme();
+  return (
+    <Press
+      label={label}
+      onPress={onPress}
+      style={{
+        flexGrow: 1,
+        flexBasis: 90 * scale,
+        minHeight: 56,
+        alignItems: 'center',
+        borderRadius: 12,
+        borderWidth: 1.5 * p.stroke,
+        borderColor: p.moss,
+        backgroundColor: p.card,
+        paddingHorizontal: 8,
+      }}
+    >
+      <Say kind="strong" style={{ textAlign: 'center' }}>
+        {name}
+      </Say>
+    </Press>
+  );
+}
+
 export function EventKeys() {
   const actions = useActions();
   const book = useBook();
@@ -36,7 +64,7 @@ export function EventKeys() {
   };
   return (
     <View style={{ gap: 10 }}>
-      {last && last.phase === null ? (
+      {last && last.phase === null && last.side === null ? (
         <View
           style={{
             backgroundColor: p.mossWash,
@@ -50,27 +78,16 @@ export function EventKeys() {
           <Say kind="strong">{`${EVENT_NAME[last.kind]}. When?`}</Say>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             {PHASES.map((ph) => (
-              <Press
+              <WhenKey
                 key={ph}
                 label={`On the ${PHASE_NAME[ph]}`.replace('On the at', 'At')}
+                name={capital(PHASE_NAME[ph])}
                 onPress={() => actions.setPhase(last.id, ph)}
-                style={{
-                  flexGrow: 1,
-                  flexBasis: 90 * scale,
-                  minHeight: 56,
-                  alignItems: 'center',
-                  borderRadius: 12,
-                  borderWidth: 1.5 * p.stroke,
-                  borderColor: p.moss,
-                  backgroundColor: p.card,
-                  paddingHorizontal: 8,
-                }}
-              >
-                <Say kind="strong" style={{ textAlign: 'center' }}>
-                  {capital(PHASE_NAME[ph])}
-                </Say>
-              </Press>
+              />
             ))}
+            {FROM_BEHIND.includes(last.kind) ? (
+              <WhenKey label="From behind it" name="Behind it" onPress={() => actions.setBehind(last.id)} />
+            ) : null}
           </View>
         </View>
       ) : null}

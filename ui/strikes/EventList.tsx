@@ -28,7 +28,7 @@ export function EventList() {
             <MarkIcon kind={e.kind} size={32} />
           </View>
           <View style={{ flex: 1, minWidth: 0 }}>
-            <Say kind="strong">{`${EVENT_NAME[e.kind]}${e.phase ? ` · ${PHASE_NAME[e.phase]}` : ''}`}</Say>
+            <Say kind="strong">{`${EVENT_NAME[e.kind]}${e.phase ? ` · ${PHASE_NAME[e.phase]}` : ''}${e.side === 'behind' ? ' · from behind' : ''}`}</Say>
             <Say
               kind="label"
               tone="soft"
