@@ -27,6 +27,9 @@ export function interpolate(table: readonly (readonly [number, number])[], x: nu
   return table[table.length - 1]![1];
 }
 
+/** To the nearest half: seconds that a hand can count. */
+export const toHalf = (x: number): number => Math.round(x * 2) / 2;
+
 /** Rounds to a number of decimals, for values that become part of an identity. */
 export const roundTo = (x: number, decimals: number): number => {
   const k = 10 ** decimals;

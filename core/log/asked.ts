@@ -2,14 +2,18 @@
  * What the bites on the lure in hand ask of the hands: more of what they came on, or, where they come short, a longer
  * hang, then a smaller lure, then a trailing hook. Reads one trip's log; changes nothing by itself.
  */
+import { toHalf } from '../base/numbers';
+import { sinksByItself } from '../simulation/sink';
 import { PHASES, type Cadence, type Phase } from '../planning/cadence/cadence';
 import { hangs } from '../planning/cadence/library';
 import type { Plan } from '../planning/plan/plan';
 import { changedTo, type PlanSettings } from '../planning/task/request';
 import type { Family } from '../lures/family';
 import type { CadenceStyle } from '../lures/styles';
-import { isHooked, isStrike } from './events';
+import { isHooked, isShort, isStrike } from './events';
 import type { TripTally } from './tally';
+import type { EffortBlock } from '../records/block';
+import type { StrikeEvent } from '../records/event';
 
 /** One bite is chance: so many must say the same. prior: judgement. */
 const FEWEST = 2;
@@ -20,8 +24,9 @@ const FEWEST = 2;
 const STANDS_OUT = 0.84;
 /** So many bites, spread over the cast as its time is, are believed beforehand. prior: judgement. */
 const BELIEVED = 2;
-/** Lures shorter than this share of the one that they missed are smaller. */
+/** A lure shorter than this share of the one that they missed is smaller: lengths in m. prior: judgement. */
 const SMALLER = 0.9;
+export const isSmaller = (sizeM: number, thanM: number): boolean => sizeM < SMALLER * thanM;
 /** Hangs that differ by less are the same, s. */
 const SAME_S = 0.2;
 /** By which a hang grows and shrinks; no hang grows by less than half a second. prior: judgement. */
@@ -55,8 +60,6 @@ export interface HandsAsked {
   answer: Answer;
 }
 
-const toHalf = (s: number): number => Math.round(s * 2) / 2;
-
 /** How long one round of a cadence leaves the lure alone or lets it fall, s. */
 const restS = (c: Cadence): number =>
   c.steps.reduce((s, x) => s + (x.kind === 'pause' || x.kind === 'drop' ? x.durationS : 0), 0);
@@ -71,113 +74,137 @@ function standsOutBy(count: number, of: number, timeShare: number): number {
 }
 
 /** The same way with a hang of at least half a second more, as long as the lure can be left alone; null: no longer. */
-function longer(f: Family, style: CadenceStyle, pauseS: number, limitS: number): Answer | null {
+function longer(f: Family, { hands: { style, pauseS }, wish: { hangLimitS } }: Plan): Answer | null {
   if (!hangs(style))
     return {
       kind: 'set',
       style: f.styles.find(hangs) ?? 'stop-and-go',
-      pauseS: Math.min(FIRST_HANG_S, Math.max(0.5, toHalf(limitS))),
+      pauseS: Math.min(FIRST_HANG_S, Math.max(0.5, toHalf(hangLimitS))),
     };
-  const next = Math.min(Math.max(pauseS + 0.5, toHalf(HANG_LONGER * pauseS)), toHalf(limitS));
+  const next = Math.min(Math.max(pauseS + 0.5, toHalf(HANG_LONGER * pauseS)), toHalf(hangLimitS));
   return next > pauseS ? { kind: 'set', pauseS: next } : null;
 }
 
 const falls = (style: CadenceStyle): boolean => style === 'yo-yo' || style === 'hop';
 
-const sinks = (plan: Plan): boolean => plan.presentation.lure.massKg > 1050 * plan.presentation.lure.volumeM3;
+/** The bites of the trip on the lure in hand, and how it was worked when they came against how it is worked now. */
+interface Past {
+  strikes: readonly StrikeEvent[];
+  blockOf: (e: StrikeEvent) => EffortBlock;
+  /** It was left alone for less then, or for more, and the angler changed that. */
+  lessThen: (b: EffortBlock) => boolean;
+  moreThen: (b: EffortBlock) => boolean;
+  /** Casts with it in blocks that are such. */
+  castsIn: (are: (b: EffortBlock) => boolean) => number;
+  /** Seconds in a part of the cast, over all its casts. */
+  secondsIn: (phase: Phase) => number;
+  /** Its way or its hang was set by hand: only then anything was done since. */
+  byHand: boolean;
+}
 
-/**
- * What the trip's bites on the lure of this plan ask; null: too few, or none stands out. `f`: the kind of lure; `set`:
- * what the angler set: only what was set counts as done since.
- */
-export function handsAsked(
-  { blocks, events, castsOf }: TripTally,
-  plan: Plan,
-  f: Family,
-  set: PlanSettings,
-): HandsAsked | null {
-  const { lureId, cadence, rig } = plan.presentation;
+function pastOf({ blocks, events, castsOf }: TripTally, plan: Plan, set: PlanSettings): Past {
+  const { lureId, cadence } = plan.presentation;
   const mine = blocks.filter((b) => b.presentation.lureId === lureId);
-  const blockOf = new Map(mine.map((b) => [b.id, b]));
-  const strikes = events.filter((e) => isStrike(e.kind) && blockOf.has(e.blockId));
-  const { style, pauseS } = plan.hands;
-  const { hangLimitS } = plan.wish;
-  const nowRestS = restS(cadence);
-  const restOf = (id: string): number => restS(blockOf.get(id)!.presentation.cadence as Cadence);
+  const byId = new Map(mine.map((b) => [b.id, b]));
   const byHand = set.pauseS !== undefined || set.style !== undefined;
-  const longerThanThen = (id: string): boolean => byHand && restOf(id) < nowRestS - SAME_S;
-  const shorterThanThen = (id: string): boolean => byHand && restOf(id) > nowRestS + SAME_S;
-  const castsWhere = (is: (id: string) => boolean): number =>
-    mine.filter((b) => is(b.id)).reduce((s, b) => s + (castsOf[b.id] ?? 0), 0);
-  const asked = (by: HandsAsked['by'], count: number, of: number, answer: Answer): HandsAsked => ({
-    by,
-    count,
-    of,
-    now: { style, pauseS },
-    own: plan.own,
-    answer,
-  });
+  const nowS = restS(cadence);
+  const thenS = (b: EffortBlock): number => restS(b.presentation.cadence as Cadence);
+  const casts = (b: EffortBlock): number => castsOf[b.id] ?? 0;
+  return {
+    strikes: events.filter((e) => isStrike(e.kind) && byId.has(e.blockId)),
+    blockOf: (e) => byId.get(e.blockId)!,
+    lessThen: (b) => byHand && thenS(b) < nowS - SAME_S,
+    moreThen: (b) => byHand && thenS(b) > nowS + SAME_S,
+    castsIn: (are) => mine.filter(are).reduce((s, b) => s + casts(b), 0),
+    // What bit before a cast was counted took one.
+    secondsIn: (phase) => mine.reduce((s, b) => s + Math.max(1, casts(b)) * (b.phaseS[phase] ?? 0), 0),
+    byHand,
+  };
+}
 
-  const short = strikes.filter((e) => e.kind === 'bump' || e.kind === 'missed');
-  const hooked = strikes.filter((e) => isHooked(e.kind)).length;
-  if (short.length >= FEWEST && short.length > hooked) {
-    const since = short.filter((e) => !longerThanThen(e.blockId));
-    const larger = blocks.filter((b) => b.presentation.rig.sizeM * SMALLER > rig.sizeM).map((b) => b.id);
-    const shortOfLarger = events.filter(
-      (e) => larger.includes(e.blockId) && (e.kind === 'bump' || e.kind === 'missed'),
-    );
-    const smaller: Answer = shortOfLarger.length >= FEWEST ? { kind: 'trailing-hook' } : { kind: 'smaller' };
+type Asked = Pick<HandsAsked, 'by' | 'count' | 'of' | 'answer'>;
+
+/** They come short of it: a longer hang, then smaller, then a trailing hook; null: they do not. */
+function askedByShort(past: Past, { blocks, events }: TripTally, plan: Plan, f: Family): Asked | null {
+  const { strikes, blockOf, lessThen, castsIn } = past;
+  const short = strikes.filter((e) => isShort(e.kind));
+  if (short.length < FEWEST || short.length <= strikes.filter((e) => isHooked(e.kind)).length) return null;
+  const since = short.filter((e) => !lessThen(blockOf(e)));
+  const answer = (): Answer => {
     const lengthened = since.length < short.length;
-    const answer: Answer =
-      lengthened && since.length < FEWEST
-        ? { kind: 'given', casts: castsWhere((id) => !longerThanThen(id)) }
-        : lengthened
-          ? smaller
-          : (longer(f, style, pauseS, hangLimitS) ?? smaller);
-    const behind = short.filter((e) => e.side === 'behind').length;
-    return behind >= FEWEST && 2 * behind > short.length
-      ? asked('behind', behind, strikes.length, answer)
-      : asked('short', short.length, strikes.length, answer);
-  }
+    if (lengthened && since.length < FEWEST) return { kind: 'given', casts: castsIn((b) => !lessThen(b)) };
+    const more = lengthened ? null : longer(f, plan);
+    if (more) return more;
+    const { sizeM } = plan.presentation.rig;
+    const larger = new Set(blocks.filter((b) => isSmaller(sizeM, b.presentation.rig.sizeM)).map((b) => b.id));
+    const ofLarger = events.filter((e) => larger.has(e.blockId) && isShort(e.kind));
+    return { kind: ofLarger.length >= FEWEST ? 'trailing-hook' : 'smaller' };
+  };
+  const behind = short.filter((e) => e.side === 'behind').length;
+  const mostly = behind >= FEWEST && 2 * behind > short.length;
+  return {
+    by: mostly ? 'behind' : 'short',
+    count: mostly ? behind : short.length,
+    of: strikes.length,
+    answer: answer(),
+  };
+}
 
-  const placed = strikes.filter((e) => e.phase !== null);
-  const seconds = (ph: Phase): number => mine.reduce((s, b) => s + (castsOf[b.id] || 1) * (b.phaseS[ph] ?? 0), 0);
-  const allS = PHASES.reduce((s, ph) => s + seconds(ph), 0);
+/** The part of the cast in which bites come quicker than in the rest: more of it; null: none. */
+function askedByPlace(past: Past, plan: Plan, f: Family): Asked | null {
+  const placed = past.strikes.filter((e) => e.phase !== null);
+  const allS = PHASES.reduce((s, ph) => s + past.secondsIn(ph), 0);
   const [top] = PHASES.map((phase) => {
     const bites = placed.filter((e) => e.phase === phase);
-    const share = allS > 0 ? seconds(phase) / allS : 1 / PHASES.length;
+    const share = allS > 0 ? past.secondsIn(phase) / allS : 1 / PHASES.length;
     return { phase, bites, by: standsOutBy(bites.length, placed.length, share) };
   })
     .filter((x) => x.bites.length >= FEWEST && x.by >= STANDS_OUT)
     .sort((a, b) => b.by - a.by);
   if (!top) return null;
   const { phase, bites } = top;
-  const given = (is: (id: string) => boolean): Answer | null =>
-    bites.every((e) => is(e.blockId)) ? { kind: 'given', casts: castsWhere((id) => !is(id)) } : null;
-  const moreOfIt = (): Answer => {
-    switch (phase) {
-      case 'pause':
-        return given(longerThanThen) ?? longer(f, style, pauseS, hangLimitS) ?? { kind: 'keep' };
-      case 'fall':
-        if (falls(style))
-          return (
-            given((id) => (byHand && !falls(blockOf.get(id)!.presentation.style)) || longerThanThen(id)) ??
-            longer(f, style, pauseS, hangLimitS) ?? { kind: 'keep' }
-          );
-        if (f.mode === 'bottom') return { kind: 'set', style: 'hop' };
-        return f.mode === 'swim' && sinks(plan) ? { kind: 'set', style: 'yo-yo' } : { kind: 'keep' };
-      case 'move': {
-        const less = Math.max(0.5, toHalf(pauseS / HANG_SHORTER));
-        if (!hangs(style) || less >= pauseS) return { kind: 'keep' };
-        return given(shorterThanThen) ?? { kind: 'set', pauseS: less };
+  return { by: phase, count: bites.length, of: placed.length, answer: moreOf(phase, bites, past, plan, f) };
+}
+
+/** How to give them more of what they take. */
+function moreOf(phase: Phase, bites: readonly StrikeEvent[], past: Past, plan: Plan, f: Family): Answer {
+  const { style, pauseS } = plan.hands;
+  const { lessThen, moreThen } = past;
+  const given = (other: (b: EffortBlock) => boolean): Answer | null =>
+    bites.every((e) => other(past.blockOf(e))) ? { kind: 'given', casts: past.castsIn((b) => !other(b)) } : null;
+  switch (phase) {
+    case 'pause':
+      return given(lessThen) ?? longer(f, plan) ?? { kind: 'keep' };
+    case 'fall':
+      if (falls(style)) {
+        const fellNot = (b: EffortBlock): boolean => past.byHand && !falls(b.presentation.style);
+        return given((b) => fellNot(b) || lessThen(b)) ?? longer(f, plan) ?? { kind: 'keep' };
       }
-      case 'deflection':
-        return hangs(style) && f.styles.includes('steady') ? { kind: 'set', style: 'steady' } : { kind: 'keep' };
-      default:
-        return { kind: 'keep' };
+      if (f.mode === 'bottom') return { kind: 'set', style: 'hop' };
+      return f.mode === 'swim' && sinksByItself(plan.presentation.lure)
+        ? { kind: 'set', style: 'yo-yo' }
+        : { kind: 'keep' };
+    case 'move': {
+      const less = Math.max(0.5, toHalf(pauseS / HANG_SHORTER));
+      if (!hangs(style) || less >= pauseS) return { kind: 'keep' };
+      return given(moreThen) ?? { kind: 'set', pauseS: less };
     }
-  };
-  return asked(phase, bites.length, placed.length, moreOfIt());
+    case 'deflection':
+      return hangs(style) && f.styles.includes('steady') ? { kind: 'set', style: 'steady' } : { kind: 'keep' };
+    default:
+      return { kind: 'keep' };
+  }
+}
+
+/**
+ * What the trip's bites on the lure of this plan ask; null: too few, or none stands out. `f`: the kind of lure; `set`:
+ * what the angler set: only what was set counts as done since.
+ */
+export function handsAsked(tally: TripTally, plan: Plan, f: Family, set: PlanSettings): HandsAsked | null {
+  const past = pastOf(tally, plan, set);
+  const asked = askedByShort(past, tally, plan, f) ?? askedByPlace(past, plan, f);
+  const { style, pauseS } = plan.hands;
+  return asked && { ...asked, now: { style, pauseS }, own: plan.own };
 }
 
 /**

@@ -7,6 +7,8 @@ import type { Sign, SignKind } from '../water/terms';
 export const isStrike = (k: EventKind): boolean => k === 'bump' || k === 'missed' || k === 'lost' || k === 'landed';
 /** Hooked: lost or landed. */
 export const isHooked = (k: EventKind): boolean => k === 'lost' || k === 'landed';
+/** Bumped it or missed the hook. */
+export const isShort = (k: EventKind): boolean => k === 'bump' || k === 'missed';
 /** In the hand. */
 export const isLanded = (k: EventKind): boolean => k === 'landed';
 
@@ -41,7 +43,7 @@ export function signsFromLog(events: readonly LoggedEvent[], casts: number, zone
   for (const e of events) {
     if (isStrike(e.kind)) strikes++;
     if (e.kind === 'follow') add('follow', e.atMs);
-    if (e.kind === 'bump' || e.kind === 'missed') add('short-strike', e.atMs);
+    if (isShort(e.kind)) add('short-strike', e.atMs);
     if (e.kind === 'missed' || isHooked(e.kind)) {
       if (e.phase) add(BITE_SIGN[e.phase], e.atMs);
       if (e.phase === 'splash') add('hit-at-once', e.atMs);

@@ -8,7 +8,7 @@ import { FRESH_KG_M3 } from '../water/fluid';
 import type { Family, Trailer } from './family';
 import { AREA_POWER, dragScale } from './weights';
 
-const LEAD_KG_M3 = 10_700;
+export const LEAD_KG_M3 = 10_700;
 const TRAILER_DRAG: Record<Trailer, number> = { none: 0.8, flat: 1, flapping: 1.2, paddle: 1.1, curl: 1.1 };
 
 /** Mass, volume and areas of a family's lure at a weight, kg, with a trailer. */

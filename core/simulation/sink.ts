@@ -3,6 +3,7 @@
  * v_t = √(W/k), τ = M/√(W·k), k = ½ρ·CdA, M = m + Ca·ρ·V, W = (m − ρV)·g.
  * Example: 1/4-oz jig with compact tail (W 65 mN, CdA 2.03 cm²) → v_t = 0.80 m/s. A floater has no sink: null.
  */
+import { FRESH_KG_M3 } from '../water/fluid';
 import { GRAVITY } from './medium';
 import type { LurePhysics } from './types';
 
@@ -15,6 +16,11 @@ export interface FreeSink {
 /** Weight less buoyancy, N; below 0 it floats. */
 export const netWeightN = (lure: LurePhysics, waterDensityKgM3: number): number =>
   (lure.massKg - waterDensityKgM3 * lure.volumeM3) * GRAVITY;
+
+/** Heavier than the fresh water it displaces by more than this: left alone it sinks, where a suspended lure stays. */
+const SINKS = 1.05;
+export const sinksByItself = (lure: Pick<LurePhysics, 'massKg' | 'volumeM3'>): boolean =>
+  lure.massKg > SINKS * FRESH_KG_M3 * lure.volumeM3;
 
 /** Terminal speed and time constant of a lure sinking on nothing; null for what floats. */
 export function freeSink(lure: LurePhysics, waterDensityKgM3: number): FreeSink | null {

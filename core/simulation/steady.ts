@@ -77,6 +77,8 @@ interface Hung {
   pullN: Plane;
 }
 
+const pulled = (s: State, { pullN: [x, z] }: Hung): State => ({ ...s, tx: s.tx + x, tz: s.tz + z });
+
 /** The state at every step along `lengthM` of line, first to last. */
 function follow(start: State, f: Flow, lengthM: number, hung: Hung | null = null): State[] {
   const out = [start];
@@ -84,8 +86,7 @@ function follow(start: State, f: Flow, lengthM: number, hung: Hung | null = null
   const here = hung === null ? -1 : Math.min(STEPS - 1, Math.floor(hung.atM / h));
   for (let i = 0; i < STEPS; i++) {
     const s = out[i]!;
-    const [px, pz] = i === here ? hung!.pullN : [0, 0];
-    out.push(step({ ...s, tx: s.tx + px, tz: s.tz + pz }, f, h));
+    out.push(step(i === here ? pulled(s, hung!) : s, f, h));
   }
   return out;
 }

@@ -28,8 +28,9 @@ export function useCounted({ box }: BookWithoutLog, { basis }: NamedBasis): Read
     [box, basis],
   );
   const any = Object.keys(asked).length > 0;
+  const identity = useMemo(() => contentHash(asked), [asked]);
   const { data, isError } = useQuery({
-    queryKey: queryKeys.counted(contentHash(asked)),
+    queryKey: queryKeys.counted(identity),
     queryFn: ({ signal }) => compute.counted(signal, asked),
     enabled: any,
     gcTime: 300_000,

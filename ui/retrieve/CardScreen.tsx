@@ -15,7 +15,7 @@ import { Say } from '../parts/Say';
 import { Screen } from '../shell/Screen';
 import { useTheme } from '../theme/theme';
 import { CadenceLine } from './CadenceLine';
-import { hungIn, useHookSet } from './useHookSet';
+import { useHookSet } from './useHookSet';
 
 const SPAN_S = 12;
 
@@ -24,7 +24,7 @@ export function CardScreen() {
   const { day, nowMs } = useConditions();
   const { units } = useTheme();
   const router = useRouter();
-  const set = useHookSet(lure, tackle, plan?.hands.castM ?? 0, plan?.presentation.rig, plan ? hungIn(plan) : null);
+  const set = useHookSet(lure, tackle, plan);
   if (!plan || !lure || !tackle || !day || !set)
     return (
       <Screen title="Plan card" section={false}>

@@ -18,13 +18,11 @@ interface Asked {
 
 export function HookSetPart({ lure, tackle, plan }: Asked) {
   const { units } = useTheme();
-  const hung = hungIn(plan);
-  const down = hung === 'straight-down';
-  const set = useHookSet(lure, tackle, down ? plan.depthM : plan.hands.castM, plan.presentation.rig, hung);
+  const set = useHookSet(lure, tackle, plan);
   if (!set) return null;
   const { advice, tied } = set;
   const { line } = tackle;
-  const [how, far] = hookSetSentences(advice, line.material, units, down);
+  const [how, far] = hookSetSentences(advice, line.material, units, hungIn(plan) === 'straight-down');
   return (
     <Part title="When it takes">
       <Say>{how}</Say>

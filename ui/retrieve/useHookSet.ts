@@ -2,7 +2,6 @@
 import type { Family } from '../../core/lures/family';
 import { withHook } from '../../core/lures/hookSnag';
 import { familyOfLure, thrownKg, tiedOn } from '../../core/lures/own';
-import type { Rig } from '../../core/ranking/rig';
 import { adviseHookSet, type HookSetAdvice } from '../../core/planning/hookset/advice';
 import type { Lure } from '../../core/records/lure';
 import { speciesProfile } from '../../core/water/species';
@@ -16,18 +15,19 @@ import { useTied, type Tied } from '../lures/useTied';
 export const hungIn = (plan: Plan): 'below-float' | 'straight-down' | null =>
   plan.belowFloatM !== null ? 'below-float' : planWay(plan) === 'down' ? 'straight-down' : null;
 
-/** `castM`: how far out the fish may take it, m; `rig`: as it was planned. Null before the day's reading is there. */
+/** Null before the day's reading is there. */
 export function useHookSet(
   lure: Lure | null,
   tackle: Tackle | null,
-  castM: number,
-  rig?: Rig,
-  hung: 'below-float' | 'straight-down' | null = null,
+  plan: Plan | null,
 ): { advice: HookSetAdvice; tied: Tied } | null {
   const { day } = useConditions();
   const tiedWith = useTied();
-  if (!lure || !tackle || !day) return null;
-  const made = lure.bare && rig ? rig : { hook: lure.hook, sizeM: lure.lengthM, weightKg: thrownKg(lure) };
+  if (!lure || !tackle || !day || !plan) return null;
+  const hung = hungIn(plan);
+  // How far out the fish may take it.
+  const castM = hung === 'straight-down' ? plan.depthM : plan.hands.castM;
+  const made = lure.bare ? plan.presentation.rig : { hook: lure.hook, sizeM: lure.lengthM, weightKg: thrownKg(lure) };
   const thrown = lure.bare ? withHook(tiedOn(lure, lure.family, made.weightKg), made.hook) : familyOfLure(lure);
   const family: Family = hung === null ? thrown : { ...thrown, mode: hung === 'below-float' ? 'float' : 'vertical' };
   const { rod, line } = tackle;

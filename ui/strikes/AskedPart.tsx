@@ -1,17 +1,15 @@
 /** What the bites on the lure in hand ask of the hands; one touch does it, another takes it back. */
 import { useState } from 'react';
 import { View } from 'react-native';
+import { contentHash } from '../../core/base/hash';
 import { familyById } from '../../core/lures/families';
-import { handsAsked, workedLikeThat } from '../../core/log/asked';
+import { handsAsked, isSmaller, workedLikeThat } from '../../core/log/asked';
 import type { PlanSettings } from '../../core/planning/task/request';
 import { askedText, insteadText } from '../../wording/strikes';
 import { useActions, useConditions, useLog, usePlan, useRanking, useBookWithoutLog } from '../day/contexts';
 import { Card } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Say } from '../parts/Say';
-
-/** A lure is smaller from this share of the length on. */
-const SMALLER = 0.85;
 
 interface Done {
   text: string;
@@ -30,7 +28,7 @@ export function AskedPart() {
   const [done, setDone] = useState<Done | null>(null);
   if (!tally || !plan || !lure || !day || plan.presentation.lureId !== lure.id) return null;
   const set = day.trip.settings;
-  if (done && done.lureId === lure.id && JSON.stringify(done.after) === JSON.stringify(set))
+  if (done && done.lureId === lure.id && contentHash(done.after) === contentHash(set))
     return (
       <Card tone="wash">
         <Say role="status">{`Now ${done.text}. All else stays as it was.`}</Say>
@@ -50,7 +48,7 @@ export function AskedPart() {
   const after = workedLikeThat(plan, set, answer);
   const smaller =
     answer.kind === 'smaller'
-      ? ranking?.ranked.find((r) => r.lureId && lures[r.lureId] && r.rig.sizeM < SMALLER * plan.presentation.rig.sizeM)
+      ? ranking?.ranked.find((r) => r.lureId && lures[r.lureId] && isSmaller(r.rig.sizeM, plan.presentation.rig.sizeM))
       : undefined;
   const smallerLure = smaller?.lureId ? lures[smaller.lureId] : undefined;
   return (

@@ -3,6 +3,7 @@
  * is.
  */
 import { quantile } from '../../base/numbers';
+import { LEAD_KG_M3 } from '../../lures/physics';
 import type { PlanRequest } from '../task/request';
 import { AHEAD_M } from './inline';
 import { towedMps } from '../../ranking/working';
@@ -56,7 +57,6 @@ const FIRST_ABOVE_M = 3;
 const ROOM_M = 4;
 /** Depths nearer together than this are one pass, m. */
 const APART_M = 1;
-const LEAD_KG_M3 = 11_000;
 /** The task, and what pulls the line down. */
 type Pulled = PlanTask & { inlineKg: number };
 const MAX_LINE_M = 150;

@@ -7,7 +7,7 @@ import type { PlanSettings } from '../task/request';
 import { twentieth } from './search';
 import { MIN_TURNS_PER_S, maxTurnsPerS, setUpTask, type RetrieveSettings, type PlanTask } from '../task/setup';
 import { canHangBelowFloat } from '../../lures/family';
-import { FRESH_KG_M3 } from '../../water/fluid';
+import { sinksByItself } from '../../simulation/sink';
 
 /** What one might change about a plan, one thing at a time. */
 export const CHANGES = [
@@ -132,7 +132,7 @@ export function trials(p: PlanTask, h: RetrieveSettings): Trial[] {
     const float = mode !== 'float';
     add(float ? 'float' : 'no-float', {}, { float }, {}, other({ float }));
   }
-  if (p.family.build.kind === 'head' || p.lure.massKg > 1.05 * FRESH_KG_M3 * p.lure.volumeM3) {
+  if (p.family.build.kind === 'head' || sinksByItself(p.lure)) {
     const [light, , heavy] = p.family.weightKg;
     const weight = (kind: PlanChangeKind, weightKg: number): void => {
       const kg = Math.round(weightKg * 10_000) / 10_000;

@@ -2,7 +2,7 @@
  * The plan of a lure that is not cast: let straight down and worked in one place, or towed in passes over the fish.
  * Nothing is searched: the line sets the depth. One "cast" is a drop and back, or a pass and round again.
  */
-import { clamp } from '../../base/numbers';
+import { clamp, toHalf } from '../../base/numbers';
 import { planTowed, type TowedPass } from '../below/towed';
 import { hungOn, planVertical, type VerticalPlan } from '../below/vertical';
 import { compileCadence, type Cadence, type Phase } from '../cadence/cadence';
@@ -103,7 +103,7 @@ function down(p: PlanTask, effort: PlanStage): Plan {
   const hands: RetrieveSettings = { ...firstSettings(p), castM: 0, angleDeg: 0 };
   if ('problem' in v)
     return planOf(p, effort, { hands, track: still(p, [], 0), depthM: 0, low: 0, high: 0, speedMps: 0, misses: true });
-  hands.countdownS = p.request.set?.countdownS ?? Math.round(v.countS.mean * 2) / 2;
+  hands.countdownS = p.request.set?.countdownS ?? toHalf(v.countS.mean);
   const track = letDown(p, v, hands.countdownS);
   const share = (countS: number): number =>
     clamp((track.zoneShare * track.castS + v.countS.mean - countS) / track.castS, 0, 1);

@@ -4,7 +4,7 @@
  * the planner.
  */
 import { DRAW_COUNT, uniformDraw } from '../../base/draws';
-import { clamp, roundTo } from '../../base/numbers';
+import { clamp, roundTo, toHalf } from '../../base/numbers';
 import { seededRandom } from '../../base/random';
 import { hangs } from '../cadence/library';
 import { TELLING_CURRENT_MPS, tipSetting, type TipPosition } from '../../tackle/stand';
@@ -51,7 +51,6 @@ export interface FreeParameter {
   step?: number;
 }
 
-const HALF = (x: number): number => Math.round(x * 2) / 2;
 /** Handle speeds a hand can tell apart. */
 export const twentieth = (turns: number): number => roundTo(Math.round(turns * 20) / 20, 2);
 
@@ -101,17 +100,17 @@ export function freeParameters(p: PlanTask, start: RetrieveSettings): FreeParame
     const most = clamp(1.8 * Math.max(start.countdownS, p.sinkS), 2, 60);
     out.push({
       step: 0.15,
-      at: (h, u) => ({ ...h, countdownS: HALF(most * u) }),
+      at: (h, u) => ({ ...h, countdownS: toHalf(most * u) }),
       of: (h) => clamp(h.countdownS / most, 0, 1),
     });
   }
   if (set.pauseS === undefined && !set.cadence && hangs(start.style) && p.wantedPauseS >= 1) {
     // From hardly a rest to the one that the fish want, as far as the lure can be left alone.
-    const longest = Math.max(1, HALF(Math.min(p.wantedPauseS, p.hangLimitS)));
+    const longest = Math.max(1, toHalf(Math.min(p.wantedPauseS, p.hangLimitS)));
     const range = between(0.5, longest);
     out.push({
       step: 0.25,
-      at: (h, u) => ({ ...h, pauseS: Math.max(0.5, HALF(range.at(u))) }),
+      at: (h, u) => ({ ...h, pauseS: Math.max(0.5, toHalf(range.at(u))) }),
       of: (h) => range.of(h.pauseS),
     });
   }
@@ -148,7 +147,7 @@ export function openings(p: PlanTask, start: RetrieveSettings, free: readonly Fr
   const set = p.request.set ?? {};
   const fromTable = tableStarts(p).map((o) => ({
     ...start,
-    countdownS: set.countdownS ?? HALF(o.countdownS),
+    countdownS: set.countdownS ?? toHalf(o.countdownS),
     turnsPerS: set.turnsPerS ?? turnsFor(p, o.speedMps, p.style, p.pauseS),
     tip: set.tip ? start.tip : tipSetting(nearestTip(p, o.tipM > 1 ? 'up' : 'down'), p.request.rod, p.reading.access),
   }));

@@ -11,7 +11,7 @@ import { asHooked, chooseRig, type Rig } from '../../ranking/rig';
 import { withDefaults } from '../../ranking/schools';
 import type { MoodJudgement } from '../../mood/filter';
 import { overMoods } from '../../mood/states';
-import { clamp } from '../../base/numbers';
+import { clamp, toHalf } from '../../base/numbers';
 import { speciesProfile, type SpeciesProfile } from '../../water/species';
 import type { Belief } from '../calibrate/belief';
 import { triedLure } from '../calibrate/assess';
@@ -177,8 +177,6 @@ const FIRST_REST_S = [1, 6] as const;
 
 /** A lure that hangs for as long as it can be left alone in the band is out of it for so much of the cast. */
 const LEAVES_SHARE = 0.6;
-
-const toHalf = (s: number): number => Math.round(s * 2) / 2;
 
 /**
  * The hang to start from, s: up to the one that the fish want, but no longer than pays. A cast that stands still most
