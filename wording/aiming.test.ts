@@ -21,7 +21,7 @@ test('out of reach: go closer; pitched onto it: nothing to say', () => {
 test('over what rises: cleared as it is, lifted over, brushed, or struck', () => {
   const rise = { atM: 12, topM: 2, upFromM: 16, clearM: 0.4 };
   expect(overText(rise, METRIC)).toBe(
-    'Over what rises 12 m off to 2.0 m below the top: rod up when the lure is 16 m from you, kept up until it is over, then down again. So it clears it by 0.4 m.',
+    'Over what rises 12 m off to 2.0 m below the surface: rod up when the lure is 16 m from you, kept up until it is over, then down again. So it clears it by 0.4 m.',
   );
   expect(overText({ ...rise, upFromM: null }, METRIC)).toContain('the rod stays where it is');
   expect(overText({ ...rise, clearM: -0.1 }, METRIC)).toContain('only just');

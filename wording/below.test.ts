@@ -71,6 +71,8 @@ test('a pass, its pace, and what is out of reach', () => {
   expect(passSentence({ ...pass, fasterCostsM: -0.3, touches: false }, METRIC)).toContain('deeper');
   expect(paceSentence(t, METRIC)).toContain('Over ground');
   expect(paceSentence({ ...t, groundMps: { with: 1, against: 1 } }, METRIC)).not.toContain('Over ground');
+  expect(paceSentence(t, METRIC)).not.toContain('shallower pass first');
+  expect(paceSentence({ ...t, passes: [pass, pass] }, METRIC)).toContain('shallower pass first');
   expect(unreachedText([9], METRIC)).toContain('9.0 m');
   expect(unreachedText([], METRIC)).toBeNull();
   for (const text of [...Object.values(VERTICAL_TROUBLE), ...Object.values(TOWED_TROUBLE)]) expect(text).toMatch(/\.$/);

@@ -76,7 +76,9 @@ export function paceSentence(t: TowedPlan, u: UnitPrefs): string {
     Math.abs(t.groundMps.with - t.groundMps.against) > 0.05
       ? ` Over ground that is ${say.speed(t.groundMps.with, u)} with the current and ${say.speed(t.groundMps.against, u)} against it: it is the water that the lure feels.`
       : '';
-  return `Keep ${say.speed(t.speedMps, u)} through the water.${ground} The shallower pass first, so that the deeper fish are not run over before their turn.`;
+  const order =
+    t.passes.length > 1 ? ' The shallower pass first, so that the deeper fish are not run over before their turn.' : '';
+  return `Keep ${say.speed(t.speedMps, u)} through the water.${ground}${order}`;
 }
 
 export const unreachedText = (depths: readonly number[], u: UnitPrefs): string | null =>

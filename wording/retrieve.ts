@@ -163,7 +163,7 @@ const BRUSHES_M = 0.15;
 
 /** How to bring the lure over what rises on its way. */
 export function overText({ atM, topM, upFromM, clearM }: Climb, u: UnitPrefs): string {
-  const what = `what rises ${say.distance(atM, u)} off to ${say.depth(topM, u)} below the top`;
+  const what = `what rises ${say.distance(atM, u)} off to ${say.depth(topM, u)} below the surface`;
   const how = Math.abs(clearM) <= BRUSHES_M ? 'only just' : `by ${say.depth(Math.abs(clearM), u)}`;
   if (clearM < -BRUSHES_M)
     return `${upFromM === null ? 'Like this' : 'Even with the rod high'} it strikes ${what}: count less, turn quicker, or take one that runs higher.`;

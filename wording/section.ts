@@ -86,7 +86,7 @@ export function describeSection(s: SectionFacts, u: UnitPrefs): string {
   if (s.targetM !== null) parts.push(`A flag marks what you aim at, ${say.distance(s.targetM, u)} off.`);
   if (s.over !== null)
     parts.push(
-      `On the way, ${say.distance(s.over.atM, u)} off, it rises to ${say.depth(s.over.topM, u)} below the top.`,
+      `On the way, ${say.distance(s.over.atM, u)} off, it rises to ${say.depth(s.over.topM, u)} below the surface.`,
     );
   if (s.path?.range) {
     const deepest = (d: readonly number[]): string => say.depth(Math.max(0, ...d), u);

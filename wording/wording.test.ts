@@ -161,7 +161,7 @@ describe('the section in words', () => {
       'Wind 9 mph, away',
       'from 4 ft to 6 ft',
       'A flag marks what you aim at, 59 ft off',
-      'On the way, 33 ft off, it rises to 6½ ft below the top',
+      'On the way, 33 ft off, it rises to 6½ ft below the surface',
       'touches the bottom',
       'put aside, the thin line, runs down to 6½ ft',
       'Popper',
