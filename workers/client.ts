@@ -103,6 +103,12 @@ function answerFrom<T>(desk: Channel, signal: AbortSignal, question: (api: Api) 
   });
 }
 
+/** Helpers of the long plan, at the most. */
+const MAX_HELPERS = 3;
+/** One core is the page's, one the planner's own; the first answer is over before a helper has started. */
+const helpersFor = (effort: 'first' | 'settled'): number =>
+  effort === 'first' ? 0 : Math.max(0, Math.min(MAX_HELPERS, (navigator.hardwareConcurrency || 2) - 2));
+
 type Args<K extends keyof ComputeApi> = Parameters<ComputeApi[K]>;
 type DayArgs = Parameters<AlmanacApi['day']>;
 
@@ -116,7 +122,9 @@ export const compute = {
       effort,
       signal,
       (api) =>
-        (tell ? api.plan(request, effort, proxy(tell)) : api.plan(request, effort)) as ReturnType<ComputeApi['plan']>,
+        (tell
+          ? api.plan(request, effort, helpersFor(effort), proxy(tell))
+          : api.plan(request, effort, helpersFor(effort))) as ReturnType<ComputeApi['plan']>,
     ),
   /** Not to be ended half way: it is over before another worker would have begun. */
   cast: (...args: Args<'cast'>) =>

@@ -5,6 +5,8 @@ import { schoolEffects } from '../core/ranking/schoolEffects';
 import { assessLure, assessReel, countedLures } from '../core/planning/calibrate/assess';
 import { planTowed } from '../core/planning/below/towed';
 import { planVertical } from '../core/planning/below/vertical';
+import { castNow, type CastJob } from '../core/planning/plan/casting';
+import { castAll, type CastApi } from './casts';
 import { planInSteps, type PlanStage, type Plan, type Progress } from '../core/planning/plan/plan';
 import { lacksForDay, planRodsForDay } from '../core/rods/plan';
 import { simulateSettings, type Track } from '../core/planning/plan/track';
@@ -33,18 +35,31 @@ async function breathe(): Promise<void> {
 /** How often at the most it is told how far a plan is, ms. */
 const TELL_MS = 150;
 
-async function plan(request: PlanRequest, effort: PlanStage, tell?: (p: Progress) => void): Promise<Plan> {
+/** A plan, its casts made with so many helpers. */
+async function plan(
+  request: PlanRequest,
+  effort: PlanStage,
+  helpers: number,
+  tell?: (p: Progress) => void,
+): Promise<Plan> {
   const steps = planInSteps(request, effort);
   let toldMs = performance.now();
-  for (;;) {
-    const s = steps.next();
-    if (s.done) return s.value;
-    if (tell && performance.now() - toldMs > TELL_MS) {
-      toldMs = performance.now();
-      tell(s.value);
-    }
-    await breathe();
+  let step = steps.next();
+  while (!step.done) {
+    const { jobs, done, of } = step.value;
+    let cast = 0;
+    step = steps.next(
+      await castAll(jobs, helpers, async () => {
+        cast++;
+        if (tell && performance.now() - toldMs > TELL_MS) {
+          toldMs = performance.now();
+          tell({ done: Math.min(done + cast, of - 1), of });
+        }
+        await breathe();
+      }),
+    );
   }
+  return step.value;
 }
 
 /** One cast with these hands, for the picture: on the middle mesh, with the shapes of the line. */
@@ -60,6 +75,7 @@ export const computeApi = {
   rods: planRodsForDay,
   lacks: lacksForDay,
   plan,
+  casts: (jobs: readonly CastJob[]): Track[] => jobs.map(castNow),
   cast,
   vertical: planVertical,
   towed: planTowed,
@@ -70,5 +86,5 @@ export const computeApi = {
   hold: (ms: number): void => {
     heldUntilMs = performance.now() + ms;
   },
-};
+} satisfies CastApi & Record<string, unknown>;
 export type ComputeApi = typeof computeApi;

@@ -57,7 +57,13 @@ const ERROR_SHARE = 0.3;
  */
 const LINE_WEIGHT = 0.2;
 const GROWTH = { most: 2, least: 0.3, safety: 0.85 } as const;
-const NEWTON = { most: 40, free: 12, searches: 4 } as const;
+/**
+ * A step that takes more corrections than this is taken again, shorter: segments that change between slack and taut
+ * keep Newton going round, and half the step ends that sooner than a search along the correction.
+ */
+const NEWTON = { most: 12, shorter: 0.5 } as const;
+/** What a node of the line may still move when Newton has settled counts this much: as LINE_WEIGHT, more cautiously. */
+const LINE_SETTLE = 0.5;
 const MIN_STEP_S = 1e-6;
 const MIN_SEGMENT_M = 0.02;
 
@@ -77,8 +83,6 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
   const v1 = new Float64Array(size);
   const acceleration = new Float64Array(size);
   const guess = new Float64Array(size);
-  const trial = new Float64Array(size);
-  const move = new Float64Array(size);
   const closing: Closing = { rate: 1, velocity0: new Float64Array(size), acceleration0: new Float64Array(size) };
   const tip = new Float64Array(3);
   const lastOf = (): number => dim * chain.n;
@@ -107,36 +111,27 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
   setMasses(chain);
   forces.turnLure(x);
 
-  /** Newton at fixed step; false when it does not settle. `x` holds the first guess and then the answer. */
+  /**
+   * Newton at fixed step; false when it does not settle. `x` holds the first guess and then the answer. It has settled
+   * when the correction, or what is to be expected of the next at the rate at which they shrink, is below what matters.
+   */
   function settle(): boolean {
     const free = lastOf();
-    let norm = forces.assemble(x, closing, true);
+    let before = Infinity;
     for (let iteration = 0; iteration < NEWTON.most; iteration++) {
+      forces.assemble(x, closing);
       forces.solve();
       let furthest = 0;
       for (let q = 0; q < free; q++) {
         const d = forces.correction[q]!;
-        move[q] = d;
-        furthest = max(furthest, d < 0 ? -d : d);
+        x[q]! += d;
+        furthest = max(furthest, (q < dim ? 1 : LINE_SETTLE) * abs(d));
       }
-      if (!Number.isFinite(furthest)) return false;
-      if (iteration >= 1 && furthest < mesh.settleM) {
-        // The last correction is taken without asking what it leaves: it is below what matters.
-        for (let q = 0; q < free; q++) x[q]! += move[q]!;
-        return true;
-      }
-      let scale = 1;
-      for (let tries = 1; ; tries++) {
-        trial.set(x);
-        for (let q = 0; q < free; q++) trial[q]! += scale * move[q]!;
-        const left = forces.assemble(trial, closing, true);
-        if (iteration < NEWTON.free || left <= norm || norm < 1e-14 || furthest < 1e-5 || tries === NEWTON.searches) {
-          norm = left;
-          break;
-        }
-        scale /= 2;
-      }
-      x.set(trial);
+      if (!(furthest < Infinity)) return false;
+      const rate = furthest / before;
+      before = furthest;
+      if (iteration === 0) continue;
+      if (furthest < mesh.settleM || (rate < 0.5 && rate * furthest < (1 - rate) * mesh.settleM)) return true;
     }
     return false;
   }
@@ -198,7 +193,7 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
       x.set(x0);
       ell[chain.n - 1]! += taken;
       if (h <= MIN_STEP_S) return 0;
-      h *= settled ? max(GROWTH.least, GROWTH.safety / cbrt(error)) : 0.25;
+      h *= settled ? max(GROWTH.least, GROWTH.safety / cbrt(error)) : NEWTON.shorter;
       if (!settled) stepBefore = 0;
     }
   }

@@ -2,7 +2,16 @@
  * Forces and the Newton correction in the plane of the cast: x, z a node; block-tridiagonal with symmetric 2×2 blocks
  * but for the lure's lift.
  */
-import { GAUSS_NEAR, segmentStiffness, type Body, type Chain, type Closing, type Forces } from './chain';
+import {
+  createForetold,
+  foretell,
+  GAUSS_NEAR,
+  segmentStiffness,
+  type Body,
+  type Chain,
+  type Closing,
+  type Forces,
+} from './chain';
 import { crossDrag, floorFriction, floorNpm, type Slope } from './law';
 import { FLOOR, GRAVITY, RAMP_M, wetness, windShare } from './medium';
 
@@ -14,6 +23,8 @@ export function planeForces(c: Chain): Forces {
   const [wetAt, windAt, stiffnessOf, rampM, gaussNear] = [wetness, windShare, segmentStiffness, RAMP_M, GAUSS_NEAR];
   const dragOf = crossDrag;
   const law: Slope = { slope: 0 };
+  const foretold = createForetold(c);
+  const { stretch, from, direction } = foretold;
   const rhs = new Float64Array(2 * c.n);
   const vel = new Float64Array(2 * (c.n + 1));
   // Symmetric blocks as xx, xz, zz: of node i, and between nodes i and i + 1.
@@ -23,7 +34,7 @@ export function planeForces(c: Chain): Forces {
   let tension0 = 0;
   let facing = -1;
 
-  function assemble(p: Float64Array, { rate, velocity0, acceleration0 }: Closing, matrix: boolean): number {
+  function assemble(p: Float64Array, { rate, velocity0, acceleration0 }: Closing): void {
     const {
       n,
       ell,
@@ -51,13 +62,12 @@ export function planeForces(c: Chain): Forces {
     }
     vel[2 * n] = rate * p[2 * n]! + velocity0[2 * n]!;
     vel[2 * n + 1] = rate * p[2 * n + 1]! + velocity0[2 * n + 1]!;
-    if (matrix)
-      for (let i = 0; i < n; i++) {
-        const m = mass[i]! * rate * rate;
-        diag[3 * i] = m;
-        diag[3 * i + 1] = 0;
-        diag[3 * i + 2] = m;
-      }
+    for (let i = 0; i < n; i++) {
+      const m = mass[i]! * rate * rate;
+      diag[3 * i] = m;
+      diag[3 * i + 1] = 0;
+      diag[3 * i + 2] = m;
+    }
     for (let i = 0; i < n; i++) {
       const a = 2 * i;
       const b = a + 2;
@@ -84,16 +94,20 @@ export function planeForces(c: Chain): Forces {
       let nearZ = 0,
         farZ = 0,
         midZ = 0;
-      if (e > 0) {
+      from[i] = e;
+      direction[a] = tx;
+      direction[a + 1] = tz;
+      const tight = stretch[i]!;
+      if (tight > 0) {
         const ea = stiffnessOf(c, i);
         const t = ea * e;
-        if (i === 0) tension0 = t;
+        if (i === 0) tension0 = ea * tight;
         ax = t * tx;
         az = t * tz;
         bx = -ax;
         bz = -az;
         nearK = farK = ea / l;
-        nearQ = farQ = t / len;
+        nearQ = farQ = (ea * tight) / len;
         midK = -nearK;
         midQ = -nearQ;
       } else if (i === 0) tension0 = 0;
@@ -122,22 +136,20 @@ export function planeForces(c: Chain): Forces {
           az += r * fz;
           bx += s * fx;
           bz += s * fz;
-          if (matrix) {
-            const k = 2 * kt * rate,
-              q = base * law.slope * rate;
-            nearK += r * r * k;
-            nearQ += r * r * q;
-            farK += s * s * k;
-            farQ += s * s * q;
-            midK += r * s * k;
-            midQ += r * s * q;
-            if (wet < 1) {
-              // Buoyancy changes with depth while the segment lies in the surface.
-              const b0 = (displaced[i]! * half) / (2 * rampM);
-              nearZ += r * r * b0;
-              farZ += s * s * b0;
-              midZ += r * s * b0;
-            }
+          const k = 2 * kt * rate,
+            q = base * law.slope * rate;
+          nearK += r * r * k;
+          nearQ += r * r * q;
+          farK += s * s * k;
+          farQ += s * s * q;
+          midK += r * s * k;
+          midQ += r * s * q;
+          if (wet < 1) {
+            // Buoyancy changes with depth while the segment lies in the surface.
+            const b0 = (displaced[i]! * half) / (2 * rampM);
+            nearZ += r * r * b0;
+            farZ += s * s * b0;
+            midZ += r * s * b0;
           }
         }
         if (wind && wet < 1) {
@@ -152,48 +164,39 @@ export function planeForces(c: Chain): Forces {
           az -= r * fn * tx;
           bx += s * fn * tz;
           bz -= s * fn * tx;
-          if (matrix) {
-            const q = base * law.slope * rate;
-            nearQ += r * r * q;
-            farQ += s * s * q;
-            midQ += r * s * q;
-          }
+          const q = base * law.slope * rate;
+          nearQ += r * r * q;
+          farQ += s * s * q;
+          midQ += r * s * q;
         }
       }
       rhs[a]! += ax;
       rhs[a + 1]! += az;
-      if (matrix) {
-        const d = nearK - nearQ,
-          o = 3 * i;
-        diag[o]! += nearQ + d * tx * tx;
-        diag[o + 1]! += d * tx * tz;
-        diag[o + 2]! += nearQ + d * tz * tz + nearZ;
-      }
+      const d = nearK - nearQ,
+        o = 3 * i;
+      diag[o]! += nearQ + d * tx * tx;
+      diag[o + 1]! += d * tx * tz;
+      diag[o + 2]! += nearQ + d * tz * tz + nearZ;
       if (!last) {
         rhs[b]! += bx;
         rhs[b + 1]! += bz;
-        if (matrix) {
-          const d = farK - farQ,
-            o = 3 * i + 3;
-          diag[o]! += farQ + d * tx * tx;
-          diag[o + 1]! += d * tx * tz;
-          diag[o + 2]! += farQ + d * tz * tz + farZ;
-          const m = midK - midQ;
-          off[o - 3] = midQ + m * tx * tx;
-          off[o - 2] = m * tx * tz;
-          off[o - 1] = midQ + m * tz * tz + midZ;
-        }
+        const d = farK - farQ,
+          o = 3 * i + 3;
+        diag[o]! += farQ + d * tx * tx;
+        diag[o + 1]! += d * tx * tz;
+        diag[o + 2]! += farQ + d * tz * tz + farZ;
+        const m = midK - midQ;
+        off[o - 3] = midQ + m * tx * tx;
+        off[o - 2] = m * tx * tz;
+        off[o - 1] = midQ + m * tz * tz + midZ;
       }
-      if (p[a + 1]! < floorZ) touchFloor(i, p, rate, matrix);
+      if (p[a + 1]! < floorZ) touchFloor(i, p, rate);
     }
     lureBlock.fill(0);
-    for (const b of c.bodies) pushBody(b, p, rate, matrix);
-    let norm = 0;
-    for (let q = 0; q < 2 * n; q++) norm += rhs[q]! * rhs[q]!;
-    return norm;
+    for (const b of c.bodies) pushBody(b, p, rate);
   }
 
-  function touchFloor(i: number, p: Float64Array, rate: number, matrix: boolean): void {
+  function touchFloor(i: number, p: Float64Array, rate: number): void {
     const q = 2 * i;
     const k = floorNpm(i);
     const push = k * (c.floorZ - p[q + 1]!);
@@ -201,18 +204,17 @@ export function planeForces(c: Chain): Forces {
     const grip = (floorFriction(i, c.bodies[0]!) * push) / sqrt(speed * speed + FLOOR.creepMps * FLOOR.creepMps);
     rhs[q]! -= grip * speed;
     rhs[q + 1]! += push;
-    if (!matrix) return;
     diag[3 * i]! += grip * rate;
     diag[3 * i + 2]! += k;
   }
 
-  function pushBody(b: Body, p: Float64Array, rate: number, matrix: boolean): void {
+  function pushBody(b: Body, p: Float64Array, rate: number): void {
     const q = 2 * b.node;
     const z = p[q + 1]!;
     const phi = wetAt(z, b.rampM);
     rhs[q + 1]! += b.buoyancyN * phi - b.massKg * GRAVITY;
     const o = 3 * b.node;
-    if (matrix && phi > 0 && phi < 1) diag[o + 2]! += b.buoyancyN / (2 * b.rampM);
+    if (phi > 0 && phi < 1) diag[o + 2]! += b.buoyancyN / (2 * b.rampM);
     if (phi === 0) return;
     const ux = vel[q]! - c.current[0]!,
       uz = vel[q + 1]! - c.current[1]!;
@@ -222,7 +224,6 @@ export function planeForces(c: Chain): Forces {
     // U × ê with ê = (0, facing): (−uz, ux)·facing.
     rhs[q]! -= u * (kd * ux + kl * uz);
     rhs[q + 1]! -= u * (kd * uz - kl * ux);
-    if (!matrix) return;
     const iu = u > 1e-9 ? 1 / u : 0;
     const xx = ux * ux * iu,
       xz = ux * uz * iu,
@@ -287,6 +288,7 @@ export function planeForces(c: Chain): Forces {
       rhs[q] = diag[d3]! * x + diag[d3 + 1]! * z;
       rhs[q + 1] = diag[d3 + 1]! * x + diag[d3 + 2]! * z;
     }
+    foretell(c, foretold, rhs);
   }
 
   return {

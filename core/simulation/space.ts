@@ -2,7 +2,16 @@
  * Forces and the Newton correction in space: x, y, z a node; as plane.ts, with what current, wind and the hands do
  * across the cast.
  */
-import { GAUSS_NEAR, segmentStiffness, type Body, type Chain, type Closing, type Forces } from './chain';
+import {
+  createForetold,
+  foretell,
+  GAUSS_NEAR,
+  segmentStiffness,
+  type Body,
+  type Chain,
+  type Closing,
+  type Forces,
+} from './chain';
 import { crossDrag, floorFriction, floorNpm, type Slope } from './law';
 import { FLOOR, GRAVITY, RAMP_M, wetness, windShare } from './medium';
 
@@ -44,6 +53,8 @@ export function spaceForces(c: Chain): Forces {
   const [wetAt, windAt, stiffnessOf, rampM, gaussNear] = [wetness, windShare, segmentStiffness, RAMP_M, GAUSS_NEAR];
   const dragOf = crossDrag;
   const law: Slope = { slope: 0 };
+  const foretold = createForetold(c);
+  const { stretch, from, direction } = foretold;
   const rhs = new Float64Array(3 * c.n);
   const vel = new Float64Array(3 * (c.n + 1));
   const diag = new Float64Array(6 * c.n);
@@ -55,7 +66,7 @@ export function spaceForces(c: Chain): Forces {
   let ex = 0;
   let ey = 1;
 
-  function assemble(p: Float64Array, { rate, velocity0, acceleration0 }: Closing, matrix: boolean): number {
+  function assemble(p: Float64Array, { rate, velocity0, acceleration0 }: Closing): void {
     const {
       n,
       ell,
@@ -84,15 +95,13 @@ export function spaceForces(c: Chain): Forces {
         rhs[q] = -mass[i]! * (rate * u + acceleration0[q]!);
       }
     for (let q = 3 * n; q < 3 * n + 3; q++) vel[q] = rate * p[q]! + velocity0[q]!;
-    if (matrix) {
-      diag.fill(0, 0, 6 * n);
-      off.fill(0, 0, 6 * n);
-      for (let i = 0; i < n; i++) {
-        const m = mass[i]! * rate * rate;
-        diag[6 * i] = m;
-        diag[6 * i + 3] = m;
-        diag[6 * i + 5] = m;
-      }
+    diag.fill(0, 0, 6 * n);
+    off.fill(0, 0, 6 * n);
+    for (let i = 0; i < n; i++) {
+      const m = mass[i]! * rate * rate;
+      diag[6 * i] = m;
+      diag[6 * i + 3] = m;
+      diag[6 * i + 5] = m;
     }
     for (let i = 0; i < n; i++) {
       const a = 3 * i,
@@ -120,10 +129,15 @@ export function spaceForces(c: Chain): Forces {
         farQ = 0,
         midK = 0,
         midQ = 0;
-      if (e > 0) {
+      from[i] = e;
+      direction[a] = tx;
+      direction[a + 1] = ty;
+      direction[a + 2] = tz;
+      const tight = stretch[i]!;
+      if (tight > 0) {
         const ea = stiffnessOf(c, i);
         const t = ea * e;
-        if (i === 0) tension0 = t;
+        if (i === 0) tension0 = ea * tight;
         ax = t * tx;
         ay = t * ty;
         az = t * tz;
@@ -131,7 +145,7 @@ export function spaceForces(c: Chain): Forces {
         by = -ay;
         bz = -az;
         nearK = farK = ea / l;
-        nearQ = farQ = t / len;
+        nearQ = farQ = (ea * tight) / len;
         midK = -nearK;
         midQ = -nearQ;
       } else if (i === 0) tension0 = 0;
@@ -173,7 +187,6 @@ export function spaceForces(c: Chain): Forces {
           bx += s * fx;
           by += s * fy;
           bz += s * fz;
-          if (!matrix) continue;
           const k = 2 * kt * rate,
             q = kn * rate;
           nearK += r * r * k;
@@ -204,48 +217,42 @@ export function spaceForces(c: Chain): Forces {
       rhs[a]! += ax;
       rhs[a + 1]! += ay;
       rhs[a + 2]! += az;
-      if (matrix) addTo(diag, o, nearQ, nearK - nearQ, tx, ty, tz);
+      addTo(diag, o, nearQ, nearK - nearQ, tx, ty, tz);
       if (!last) {
         rhs[b]! += bx;
         rhs[b + 1]! += by;
         rhs[b + 2]! += bz;
-        if (matrix) {
-          addTo(diag, o + 6, farQ, farK - farQ, tx, ty, tz);
-          addTo(off, o, midQ, midK - midQ, tx, ty, tz);
-        }
+        addTo(diag, o + 6, farQ, farK - farQ, tx, ty, tz);
+        addTo(off, o, midQ, midK - midQ, tx, ty, tz);
       }
-      if (p[a + 2]! < floorZ) touchFloor(i, p, rate, matrix);
+      if (p[a + 2]! < floorZ) touchFloor(i, p, rate);
     }
     lureBlock.fill(0);
-    for (const b of c.bodies) pushBody(b, p, rate, matrix);
-    let norm = 0;
-    for (let q = 0; q < 3 * n; q++) norm += rhs[q]! * rhs[q]!;
-    return norm;
+    for (const b of c.bodies) pushBody(b, p, rate);
   }
 
-  function touchFloor(i: number, p: Float64Array, rate: number, matrix: boolean): void {
+  function touchFloor(i: number, p: Float64Array, rate: number): void {
     const q = 3 * i;
     const k = floorNpm(i);
     const push = k * (c.floorZ - p[q + 2]!);
     const vx = vel[q]!,
       vy = vel[q + 1]!;
-    const grip = (floorFriction(i, c.bodies[0]!) * push) / hypot(vx, vy, FLOOR.creepMps);
+    const grip = (floorFriction(i, c.bodies[0]!) * push) / sqrt(vx * vx + vy * vy + FLOOR.creepMps * FLOOR.creepMps);
     rhs[q]! -= grip * vx;
     rhs[q + 1]! -= grip * vy;
     rhs[q + 2]! += push;
-    if (!matrix) return;
     diag[6 * i]! += grip * rate;
     diag[6 * i + 3]! += grip * rate;
     diag[6 * i + 5]! += k;
   }
 
-  function pushBody(b: Body, p: Float64Array, rate: number, matrix: boolean): void {
+  function pushBody(b: Body, p: Float64Array, rate: number): void {
     const q = 3 * b.node;
     const z = p[q + 2]!;
     const phi = wetAt(z, b.rampM);
     rhs[q + 2]! += b.buoyancyN * phi - b.massKg * GRAVITY;
     const o = 6 * b.node;
-    if (matrix && phi > 0 && phi < 1) diag[o + 5]! += b.buoyancyN / (2 * b.rampM);
+    if (phi > 0 && phi < 1) diag[o + 5]! += b.buoyancyN / (2 * b.rampM);
     if (phi === 0) return;
     const ux = vel[q]! - c.current[0]!,
       uy = vel[q + 1]! - c.current[1]!,
@@ -260,7 +267,6 @@ export function spaceForces(c: Chain): Forces {
     rhs[q]! += u * (kl * lx - kd * ux);
     rhs[q + 1]! += u * (kl * ly - kd * uy);
     rhs[q + 2]! += u * (kl * lz - kd * uz);
-    if (!matrix) return;
     const iu = u > 1e-9 ? 1 / u : 0;
     addTo(diag, o, rate * kd * u, rate * kd * iu, ux, uy, uz);
     if (kl === 0) return;
@@ -326,6 +332,7 @@ export function spaceForces(c: Chain): Forces {
       rhs[q + 1] = diag[d + 1]! * x + diag[d + 3]! * y + diag[d + 4]! * z;
       rhs[q + 2] = diag[d + 2]! * x + diag[d + 4]! * y + diag[d + 5]! * z;
     }
+    foretell(c, foretold, rhs);
   }
 
   /** The lure's own full 3×3 block, by cofactors. */

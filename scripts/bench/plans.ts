@@ -35,7 +35,9 @@ const ASKED: readonly (readonly [string, PlanRequest])[] = [
 
 interface Timed {
   firstMs: number;
+  /** Settled with no helper, and with one. */
   settledMs: number;
+  helpedMs: number;
   castS: number;
   candidates: number;
   simulations: number;
@@ -43,7 +45,7 @@ interface Timed {
 
 /**
  * Asks a worker of the page's own build, as the page does; a fresh worker a question, so nothing is warm that would not
- * be.
+ * be; the helper has been opened by a plan before, as after the first tap.
  */
 const ask = (page: Page, request: PlanRequest): Promise<Timed> =>
   page.evaluate(async (r) => {
@@ -53,7 +55,7 @@ const ask = (page: Page, request: PlanRequest): Promise<Timed> =>
     const worker = new Worker(script);
     type Answer = { castS: number; candidates: number; simulations: number };
     let n = 0;
-    const call = (effort: string): Promise<Answer> =>
+    const call = (effort: string, helpers: number): Promise<Answer> =>
       new Promise((resolve, reject) => {
         const id = `bench-${n++}`;
         worker.onerror = (e) => reject(new Error(e.message));
@@ -65,17 +67,21 @@ const ask = (page: Page, request: PlanRequest): Promise<Timed> =>
           id,
           type: 'APPLY',
           path: ['plan'],
-          argumentList: [r, effort].map((value) => ({ type: 'RAW', value })),
+          argumentList: [r, effort, helpers].map((value) => ({ type: 'RAW', value })),
         });
       });
     const from = performance.now();
-    await call('first');
+    await call('first', 0);
     const firstMs = performance.now() - from;
     const again = performance.now();
-    const { castS, candidates, simulations } = await call('settled');
+    const { castS, candidates, simulations } = await call('settled', 0);
     const settledMs = performance.now() - again;
+    await call('settled', 1);
+    const helped = performance.now();
+    await call('settled', 1);
+    const helpedMs = performance.now() - helped;
     worker.terminate();
-    return { firstMs, settledMs, castS, candidates, simulations };
+    return { firstMs, settledMs, helpedMs, castS, candidates, simulations };
   }, request);
 
 /**
@@ -125,6 +131,7 @@ new PerformanceObserver((l) => { for (const e of l.getEntries()) globalThis.long
       `${all[0]!.castS.toFixed(0)} s`,
       spreadText(spread(all.map((x) => x.firstMs))),
       spreadText(spread(all.map((x) => x.settledMs))),
+      spreadText(spread(all.map((x) => x.helpedMs))),
       String(all[0]!.candidates),
       String(all[0]!.simulations),
     ]);
@@ -136,7 +143,7 @@ new PerformanceObserver((l) => { for (const e of l.getEntries()) globalThis.long
 Each question to a fresh worker of the build, ${RUNS} times, median and range. “First” is the best of a handful of guesses; “settled” is searched among so many
 different hands, the best cast again on finer meshes, with its range and what each change would buy (all simulations counted).
 
-${table(['what', 'the cast lasts', 'first', 'settled', 'hands tried', 'simulations'], rows)}
+${table(['what', 'the cast lasts', 'first', 'settled, alone', 'with one helper', 'hands tried', 'simulations'], rows)}
 
 On the page, the length of the cast changed by hand: the path is drawn anew after ${spreadText(spread(hand.map((h) => h.firstMs)))}, the settled plan stands after ${spreadText(spread(hand.map((h) => h.settledMs)))};
 the longest task of the main thread that the browser calls long in between: ${hand.some((h) => h.longestMs > 0) ? spreadText(spread(hand.map((h) => h.longestMs))) : 'none'}.`;

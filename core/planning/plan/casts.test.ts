@@ -2,6 +2,7 @@
 import { usualRequest as request } from '../../fixtures/usualRequest';
 import { MESH } from '../../simulation/types';
 import { STANDS, tipSetting } from '../../tackle/stand';
+import { castNow } from './casting';
 import { planInSteps, planRetrieve, type Plan } from './plan';
 import { MIN_CANDIDATES } from './search';
 import { setUpTask } from '../task/setup';
@@ -16,16 +17,14 @@ describe('a hundred casts on the model', () => {
       const r = request(family, family === 'football-jig' ? { fishDepthM: 3.3 } : {});
       const steps = planInSteps(r, 'settled');
       let last = 0;
-      for (;;) {
-        const s = steps.next();
-        if (s.done) {
-          expect(s.value.candidates).toBeGreaterThanOrEqual(MIN_CANDIDATES);
-          break;
-        }
+      let s = steps.next();
+      while (!s.done) {
         expect(s.value.done).toBeGreaterThanOrEqual(last);
         expect(s.value.done).toBeLessThan(s.value.of);
         last = s.value.done;
+        s = steps.next(s.value.jobs.map(castNow));
       }
+      expect(s.value.candidates).toBeGreaterThanOrEqual(MIN_CANDIDATES);
     },
   );
 

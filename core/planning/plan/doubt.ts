@@ -33,6 +33,13 @@ export const DRAWS = Array.from({ length: DRAW_COUNT }, (_, n) => n);
 /** Shares that differ by less than this differ by the mesh and the steps in time, as likely as not. */
 export const MESH_DOUBT = 0.025;
 
+/**
+ * Where the coarsest mesh is this far off for the likeliest tackle (a lure that hangs is in the band by it and out of
+ * it by a finer one), the draws are cast on the middle mesh: to move them all by one cast's error told a share of 0.76
+ * that was 0.52.
+ */
+export const COARSE_TRUSTED = 0.08;
+
 /** A difference of two shares: each may be off by as much. */
 export const DIFFERENCE_DOUBT = 2 * MESH_DOUBT;
 

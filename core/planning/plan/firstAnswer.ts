@@ -8,11 +8,12 @@ import { MESH } from '../../simulation/types';
 import type { Planned } from '../../ranking/planned';
 import type { PlanRequest } from '../task/request';
 import { firstSettings, setUpTask, type PlanTask, type RetrieveSettings } from '../task/setup';
-import { corners, type TackleDraw } from '../task/tackleDraws';
+import { corners } from '../task/tackleDraws';
 import { shareRange, type ShareRange } from './doubt';
 import { isNotCast, planNotCast } from './notCast';
-import { around, atOnce, freeParameters, openings, type Candidate, type Progress } from './search';
-import { simulateSettings, type Track } from './track';
+import { atOnce, type Steps } from './casting';
+import { around, bestOf, freeParameters, openings, type Candidate } from './search';
+import type { Track } from './track';
 import { meanDepthM, movingSpeedMps, plannedAsIn, workedSpeedMps } from './pace';
 import { bestWay } from './ways';
 import { worth } from './worth';
@@ -28,9 +29,6 @@ const LOOKS = [1, 0.5, 0.25] as const;
  */
 const FIRST_DOUBT = 0.06;
 
-/** One cast on the coarsest mesh. */
-export type ScanCast = (h: RetrieveSettings, draw?: TackleDraw) => Generator<Progress, Track>;
-
 /** The hands that are likely to be best, their cast, and their share with its range. */
 export interface FirstAnswer {
   hands: RetrieveSettings;
@@ -40,31 +38,31 @@ export interface FirstAnswer {
   candidates: number;
 }
 
-/** The first answer of a lure that is cast. `cast` may rest in between. */
-export function* firstAnswer(p: PlanTask, cast: ScanCast): Generator<Progress, FirstAnswer> {
+/** The first answer of a lure that is cast. */
+export function* firstAnswer(p: PlanTask): Steps<FirstAnswer> {
   let candidates = 0;
-  function* tried(hands: RetrieveSettings): Generator<Progress, Candidate> {
-    const track = yield* cast(hands);
-    candidates++;
-    return { hands, track, worth: worth(p, hands, track) };
+  function* tried(all: readonly RetrieveSettings[]): Steps<Candidate[]> {
+    const tracks = yield all.map((hands) => ({ task: p, hands, how: { mesh: MESH.scan } }));
+    candidates += all.length;
+    return all.map((hands, i) => ({ hands, track: tracks[i]!, worth: worth(p, hands, tracks[i]!) }));
   }
   const start = firstSettings(p);
-  let best = yield* tried(start);
   const swims = p.family.mode === 'swim';
   // A lure on top is on top whatever the hands do: nothing to search.
   const free = p.family.mode === 'surface' ? [] : freeParameters(p, start);
-  if (free.length > 0) {
-    for (const h of openings(p, start, free).slice(0, swims ? OPENINGS.swim : OPENINGS.other)) {
-      const c = yield* tried(h);
-      if (c.worth > best.worth) best = c;
-    }
-    if (swims) for (const step of LOOKS) best = yield* around(free, best, step, tried);
-  }
-  const atCorners: number[] = [];
-  // What lies on the bottom or hangs from a float is there whatever its drag.
-  if (swims) for (const corner of corners(p)) atCorners.push((yield* cast(best.hands, corner)).zoneShare);
+  const guesses = free.length > 0 ? openings(p, start, free).slice(0, swims ? OPENINGS.swim : OPENINGS.other) : [];
+  let best = bestOf(yield* tried([start, ...guesses]));
+  if (swims) for (const step of LOOKS) best = yield* around(free, best, step, tried);
   const { hands, track } = best;
-  const share = shareRange(track.zoneShare, track.zoneShare, atCorners);
+  // What lies on the bottom or hangs from a float is there whatever its drag.
+  const atCorners = swims
+    ? yield corners(p).map((corner) => ({ task: p, hands, how: { mesh: MESH.scan, ...corner } }))
+    : [];
+  const share = shareRange(
+    track.zoneShare,
+    track.zoneShare,
+    atCorners.map((t) => t.zoneShare),
+  );
   return {
     hands,
     track,
@@ -77,16 +75,8 @@ export function* firstAnswer(p: PlanTask, cast: ScanCast): Generator<Progress, F
 export function plannedOf(request: PlanRequest): Planned {
   const asked = setUpTask(request);
   if (isNotCast(asked)) return plannedAsIn(planNotCast(asked, 'first'));
-  const p = atOnce(
-    bestWay(asked, function* (q, h) {
-      return simulateSettings(q, h, { mesh: MESH.scan });
-    }),
-  );
-  const { hands, track, zoneShare } = atOnce(
-    firstAnswer(p, function* (h, draw) {
-      return simulateSettings(p, h, { mesh: MESH.scan, ...draw });
-    }),
-  );
+  const p = atOnce(bestWay(asked));
+  const { hands, track, zoneShare } = atOnce(firstAnswer(p));
   return {
     weightKg: p.family.weightKg[1],
     zoneShare: zoneShare.mean,

@@ -8,35 +8,30 @@ import { BETWEEN_CASTS_S } from '../../tackle/cast';
 import { MESH, type Mesh } from '../../simulation/types';
 import { wishOf, type PlanStage, type Plan } from './answer';
 import { canFloat, trials, type PlanChange } from './changes';
-import { DRAWS, depthRange, gainRange, mean, shareRange, type ShareRange } from './doubt';
+import { castNow, type CastJob, type Progress, type Steps } from './casting';
+import { COARSE_TRUSTED, DRAWS, depthRange, gainRange, mean, shareRange, type ShareRange } from './doubt';
 import { firstAnswer } from './firstAnswer';
 import { isNotCast, planNotCast } from './notCast';
 import { WORTH_SAYING, type PlanRequest } from '../task/request';
-import {
-  around,
-  atOnce,
-  MIN_CANDIDATES,
-  freeParameters,
-  search,
-  type Candidate,
-  type FreeParameter,
-  type Progress,
-} from './search';
+import { around, bestOf, MIN_CANDIDATES, freeParameters, search, type Candidate, type Evaluate } from './search';
 import { firstSettings, presentationOf, setUpTask, turnM, type RetrieveSettings, type PlanTask } from '../task/setup';
-import { belowFloatM, simulateSettings, type Track } from './track';
+import { belowFloatM, type Track, type TrackOptions } from './track';
 import { workedSpeedMps } from './pace';
 import { bestWay } from './ways';
 import { worth } from './worth';
-import { corners, drawTackle } from '../task/tackleDraws';
+import { corners, drawTackle, type TackleDraw } from '../task/tackleDraws';
 
 export type { PlanStage, Plan, Wish } from './answer';
 export type { PlanChange, PlanChangeKind } from './changes';
 export type { DepthRange } from './doubt';
-export type { Progress } from './search';
+export type { Progress } from './casting';
 
 /** The whole plan in one go. */
 export function planRetrieve(request: PlanRequest, effort: PlanStage = 'settled'): Plan {
-  return atOnce(planInSteps(request, effort));
+  const steps = planInSteps(request, effort);
+  let step = steps.next();
+  while (!step.done) step = steps.next(step.value.jobs.map(castNow));
+  return step.value;
 }
 
 /** So many of the sifted candidates are cast again on the middle mesh, and so many of these on the fine one. */
@@ -45,30 +40,95 @@ const FINALISTS = { quick: 8, plan: 2 } as const;
 /** Casts for the other looks at the finalists and for what some ten changes buy, five each: for the progress alone. */
 const ABOUT_AFTERWARDS = 95;
 
-/** The same, pausing after every simulation with how far it is: whoever runs it may rest, show that, or give up. */
-export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator<Progress, Plan> {
+/** A step of a plan: the casts it waits for, and how far it is. */
+export interface PlanStep extends Progress {
+  jobs: readonly CastJob[];
+}
+
+/**
+ * The same in steps: whoever runs it casts what each wants, alone or with others, may rest, show how far it is, or give
+ * up.
+ */
+export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator<PlanStep, Plan, readonly Track[]> {
   const asked = setUpTask(request);
   if (isNotCast(asked)) return planNotCast(asked, effort);
-  let simulations = 0;
   // A lure on top is on top whatever the hands do: nothing to search.
   const searched = effort === 'settled' && asked.family.mode !== 'surface' && !asked.onBed;
-  const about = searched ? MIN_CANDIDATES + FINALISTS.quick + FINALISTS.plan + DRAWS.length + ABOUT_AFTERWARDS : 1;
-  function* cast(
-    q: PlanTask,
-    h: RetrieveSettings,
-    mesh: Mesh,
-    o: Omit<Parameters<typeof simulateSettings>[2], 'mesh'> = {},
-  ): Generator<Progress, Track> {
-    const t = simulateSettings(q, h, { mesh, ...o });
-    simulations++;
-    yield { done: Math.min(simulations, about - 1), of: about };
-    return t;
+  const of = searched ? MIN_CANDIDATES + FINALISTS.quick + FINALISTS.plan + DRAWS.length + ABOUT_AFTERWARDS : 1;
+  const steps = planSteps(asked, effort, searched);
+  let simulations = 0;
+  let step = steps.next();
+  while (!step.done) {
+    const jobs = step.value;
+    const tracks = yield { jobs, done: Math.min(simulations, of - 1), of };
+    simulations += jobs.length;
+    step = steps.next(tracks);
   }
-  const p = yield* bestWay(asked, (q, h) => cast(q, h, MESH.scan));
-  const on = (mesh: Mesh, lineShapes = false) =>
-    function* (hands: RetrieveSettings): Generator<Progress, Candidate> {
-      const track = yield* cast(p, hands, mesh, { lineShapes });
-      return { hands, track, worth: worth(p, hands, track) };
+  return { ...step.value, simulations };
+}
+
+/** Casts the same hands once with each of these tackle draws. */
+function* castWith(
+  task: PlanTask,
+  hands: RetrieveSettings,
+  how: TrackOptions,
+  draws: readonly TackleDraw[],
+): Steps<readonly Track[]> {
+  return yield draws.map((draw) => ({ task, hands, how: { ...how, ...draw } }));
+}
+
+/** The share with what nobody knows exactly drawn, from the finely solved cast, and the draws' casts. */
+function* sureShare(task: PlanTask, hands: RetrieveSettings, fine: Track): Steps<[ShareRange, readonly Track[]]> {
+  const { workedToM } = fine;
+  let mesh: Mesh = MESH.scan;
+  const once = (): CastJob[] => [{ task, hands, how: { mesh, workedToM } }];
+  let [coarse] = yield once();
+  if (Math.abs(coarse!.zoneShare - fine.zoneShare) > COARSE_TRUSTED) {
+    mesh = MESH.quick;
+    [coarse] = yield once();
+  }
+  const draws = DRAWS.map((n) => drawTackle(task, n));
+  const casts = yield* castWith(task, hands, { mesh, workedToM }, draws);
+  const shares = casts.map((t) => t.zoneShare);
+  return [shareRange(fine.zoneShare, coarse!.zoneShare, shares), casts];
+}
+
+/** What each single change would do to the share, best first; `now` is the share of the plan itself. */
+function* changesOf(p: PlanTask, hands: RetrieveSettings, now: ShareRange): Steps<PlanChange[]> {
+  const all = trials(p, hands);
+  const scan = { mesh: MESH.scan };
+  // Of the plan, then of every change: the likeliest tackle and the corners.
+  const casts = yield [{ problem: p, hands }, ...all].flatMap(({ problem: task, hands: h }) => [
+    { task, hands: h, how: scan },
+    ...corners(task).map((corner) => ({ task, hands: h, how: { ...scan, ...corner } })),
+  ]);
+  const each = casts.length / (all.length + 1);
+  const shareAt = (n: number, k: number): number => casts[n * each + k]!.zoneShare;
+  const buys: PlanChange[] = [];
+  for (const [i, { change, problem, hands: h }] of all.entries()) {
+    const gains = Array.from({ length: each }, (_, k) => shareAt(i + 1, k) - shareAt(0, k));
+    const likely = { ...change, ...gainRange(gains.slice(1), gains[0]!) };
+    if (likely.gain < WORTH_SAYING) {
+      buys.push(likely);
+      continue;
+    }
+    // What is held out must be what doing it brings: worked out as the plan itself is.
+    const [fine] = yield [{ task: problem, hands: h, how: { mesh: MESH.plan } }];
+    const [after] = yield* sureShare(problem, h, fine!);
+    const by = after.mean - now.mean - likely.gain;
+    buys.push({ ...likely, gain: likely.gain + by, low: likely.low + by, high: likely.high + by });
+  }
+  return buys.sort((a, b) => b.gain - a.gain);
+}
+
+/** The steps of a plan for a lure that is cast. */
+function* planSteps(asked: PlanTask, effort: PlanStage, searched: boolean): Steps<Omit<Plan, 'simulations'>> {
+  const { request } = asked;
+  const p = yield* bestWay(asked);
+  const on = (mesh: Mesh, lineShapes = false): Evaluate =>
+    function* (all) {
+      const tracks = yield all.map((hands) => ({ task: p, hands, how: { mesh, lineShapes } }));
+      return all.map((hands, i) => ({ hands, track: tracks[i]!, worth: worth(p, hands, tracks[i]!) }));
     };
 
   const start = firstSettings(p);
@@ -78,52 +138,20 @@ export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator
   if (searched) {
     const sifted = yield* search(p, start, on(MESH.scan));
     candidates = sifted.length;
-    best = yield* finest(freeParameters(p, start), sifted, start, on(MESH.quick), on(MESH.plan, true), function* (h) {
-      const worths: number[] = [];
-      for (const corner of corners(p)) worths.push(worth(p, h, yield* cast(p, h, MESH.scan, corner)));
-      return worths;
-    });
+    best = yield* finest(p, sifted, start, on);
   } else if (effort === 'first') {
-    const first = yield* firstAnswer(p, (h, draw) => cast(p, h, MESH.scan, draw));
+    const first = yield* firstAnswer(p);
     ({ candidates, zoneShare } = first);
-    best = yield* on(MESH.quick, true)(first.hands);
-  } else best = yield* on(MESH.plan, true)(start);
-
-  /** The share with what nobody knows exactly drawn, from the finely solved cast. */
-  function* sureShare(q: PlanTask, h: RetrieveSettings, fine: Track): Generator<Progress, [ShareRange, Track[]]> {
-    const { workedToM } = fine;
-    const coarse = yield* cast(q, h, MESH.scan, { workedToM });
-    const casts: Track[] = [];
-    for (const n of DRAWS) casts.push(yield* cast(q, h, MESH.scan, { workedToM, ...drawTackle(q, n) }));
-    const shares = casts.map((t) => t.zoneShare);
-    return [shareRange(fine.zoneShare, coarse.zoneShare, shares), casts];
-  }
+    [best] = (yield* on(MESH.quick, true)([first.hands])) as [Candidate];
+  } else [best] = (yield* on(MESH.plan, true)([start])) as [Candidate];
 
   const { hands, track } = best;
   const { workedToM } = track;
-  let drawn: Track[] = [];
-  const buys: PlanChange[] = [];
+  let drawn: readonly Track[] = [];
+  let buys: PlanChange[] = [];
   if (searched) {
     [zoneShare, drawn] = yield* sureShare(p, hands, track);
-    const atCorners: number[] = [];
-    for (const corner of corners(p)) atCorners.push((yield* cast(p, hands, MESH.scan, corner)).zoneShare);
-    const free = yield* cast(p, hands, MESH.scan);
-    for (const { change, problem, hands: h } of trials(p, hands)) {
-      const likeliest = (yield* cast(problem, h, MESH.scan)).zoneShare - free.zoneShare;
-      const gains: number[] = [];
-      for (const [i, corner] of corners(problem).entries())
-        gains.push((yield* cast(problem, h, MESH.scan, corner)).zoneShare - atCorners[i]!);
-      const likely = { ...change, ...gainRange(gains, likeliest) };
-      if (likely.gain < WORTH_SAYING) {
-        buys.push(likely);
-        continue;
-      }
-      // What is held out must be what doing it brings: worked out as the plan itself is.
-      const [after] = yield* sureShare(problem, h, yield* cast(problem, h, MESH.plan));
-      const by = after.mean - zoneShare.mean - likely.gain;
-      buys.push({ ...likely, gain: likely.gain + by, low: likely.low + by, high: likely.high + by });
-    }
-    buys.sort((a, b) => b.gain - a.gain);
+    buys = yield* changesOf(p, hands, zoneShare);
   }
 
   zoneShare ??= shareRange(track.zoneShare, 0, []);
@@ -161,7 +189,6 @@ export function* planInSteps(request: PlanRequest, effort: PlanStage): Generator
     known: p.known,
     buys,
     candidates,
-    simulations,
     effort,
   };
 }
@@ -177,30 +204,33 @@ const POLISH_STEPS = [0.5, 0.25] as const;
  * too.
  */
 function* finest(
-  free: readonly FreeParameter[],
+  p: PlanTask,
   sifted: readonly Candidate[],
   start: RetrieveSettings,
-  quick: (h: RetrieveSettings) => Generator<Progress, Candidate>,
-  plan: (h: RetrieveSettings) => Generator<Progress, Candidate>,
-  atCorners: (h: RetrieveSettings) => Generator<Progress, number[]>,
-): Generator<Progress, Candidate> {
+  on: (mesh: Mesh, lineShapes?: boolean) => Evaluate,
+): Steps<Candidate> {
   const better = (a: Candidate, b: Candidate): number => b.worth - a.worth;
-  const again: Candidate[] = [];
-  for (const c of sifted.slice(0, FINALISTS.quick)) again.push(yield* quick(c.hands));
+  const free = freeParameters(p, start);
+  const again = yield* on(MESH.quick)(sifted.slice(0, FINALISTS.quick).map((c) => c.hands));
   // The coarsest mesh may be a step off: another look around on the middle one.
   for (const step of POLISH_STEPS) {
-    const polished = yield* around(free, again.sort(better)[0]!, step, quick);
+    const polished = yield* around(free, again.sort(better)[0]!, step, on(MESH.quick));
     if (!again.includes(polished)) again.push(polished);
   }
   const [top] = again.sort(better);
-  const asGood: { c: Candidate; hope: number }[] = [];
-  for (const c of again) if (c.worth >= AS_GOOD * top!.worth) asGood.push({ c, hope: mean(yield* atCorners(c.hands)) });
-  asGood.sort((a, b) => b.hope - a.hope);
-  const chosen = asGood.map((x) => x.c);
-  const last: Candidate[] = [];
-  for (const c of [...chosen, ...again.filter((x) => !chosen.includes(x))].slice(0, FINALISTS.plan))
-    last.push(yield* plan(c.hands));
-  if (last.every((c) => c.hands !== start)) last.push(yield* plan(start));
-  const [best] = [...last].sort(better);
-  return last[0]!.worth >= AS_GOOD * best!.worth ? last[0]! : best!;
+  const asGood = again.filter((c) => c.worth >= AS_GOOD * top!.worth);
+  const atCorners = corners(p);
+  const casts = yield asGood.flatMap(({ hands }) =>
+    atCorners.map((corner) => ({ task: p, hands, how: { mesh: MESH.scan, ...corner } })),
+  );
+  const hopeOf = ({ hands }: Candidate, i: number): number =>
+    mean(atCorners.map((_, k) => worth(p, hands, casts[i * atCorners.length + k]!)));
+  const chosen = asGood
+    .map((c, i) => ({ c, hope: hopeOf(c, i) }))
+    .sort((a, b) => b.hope - a.hope)
+    .map((x) => x.c);
+  const last = [...chosen, ...again.filter((c) => !chosen.includes(c))].slice(0, FINALISTS.plan).map((c) => c.hands);
+  const finals = yield* on(MESH.plan, true)(last.includes(start) ? last : [...last, start]);
+  const best = bestOf(finals);
+  return finals[0]!.worth >= AS_GOOD * best.worth ? finals[0]! : best;
 }

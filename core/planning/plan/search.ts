@@ -17,21 +17,8 @@ import {
   type RetrieveSettings,
   type PlanTask,
 } from '../task/setup';
+import type { Steps } from './casting';
 import type { Track } from './track';
-
-/** How far a plan under way is: simulations done, of about how many. */
-export interface Progress {
-  done: number;
-  of: number;
-}
-
-/** All the steps of a plan in one go. */
-export function atOnce<T>(steps: Generator<Progress, T>): T {
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
-}
 
 /** One setting of the hands, its track, and what it is worth. */
 export interface Candidate {
@@ -157,26 +144,25 @@ export function openings(p: PlanTask, start: RetrieveSettings, free: readonly Fr
   return [...fromTable, ...scattered];
 }
 
-/** All candidates, best first. `evaluate` casts one and may rest in between. */
-export function* search(
-  p: PlanTask,
-  start: RetrieveSettings,
-  evaluate: (h: RetrieveSettings) => Generator<Progress, Candidate>,
-): Generator<Progress, Candidate[]> {
+/** Casts all these hands, each on the same task and mesh. */
+export type Evaluate = (hands: readonly RetrieveSettings[]) => Steps<Candidate[]>;
+
+/** Hands tried a time where each builds on the best so far. */
+const AT_A_TIME = 4;
+
+/** All candidates, best first. */
+export function* search(p: PlanTask, start: RetrieveSettings, evaluate: Evaluate): Steps<Candidate[]> {
   const free = freeParameters(p, start);
   const seen = new Map<string, Candidate>();
-  function* tried(h: RetrieveSettings): Generator<Progress, Candidate> {
-    const known = seen.get(keyOf(h));
-    if (known) return known;
-    const c = yield* evaluate(h);
-    seen.set(keyOf(h), c);
-    return c;
+  function* tried(hands: readonly RetrieveSettings[]): Steps<Candidate[]> {
+    const fresh = new Map(hands.map((h) => [keyOf(h), h] as const).filter(([key]) => !seen.has(key)));
+    for (const c of yield* evaluate([...fresh.values()])) seen.set(keyOf(c.hands), c);
+    return hands.map((h) => seen.get(keyOf(h))!);
   }
   const best = (): Candidate[] => [...seen.values()].sort((a, b) => b.worth - a.worth);
 
-  yield* tried(start);
+  yield* tried(free.length === 0 ? [start] : [start, ...openings(p, start, free)]);
   if (free.length === 0) return best();
-  for (const h of openings(p, start, free)) yield* tried(h);
 
   const more = (): boolean => seen.size < MAX_CANDIDATES;
   let front = spread(best(), KEPT[0]!);
@@ -195,10 +181,14 @@ export function* search(
   }
   // What is left of the hundred goes around the best, then anywhere.
   const random = seededRandom(7);
-  for (let n = 0; seen.size < MIN_CANDIDATES && n < 4 * MIN_CANDIDATES; n++) {
+  for (let n = 0; seen.size < MIN_CANDIDATES && n < 4 * MIN_CANDIDATES; n += AT_A_TIME) {
     const at = best()[0]!.hands;
     const width = n < MIN_CANDIDATES ? 0.3 : 1;
-    yield* tried(free.reduce((h, f) => f.at(h, clamp(f.of(at) + (random() - 0.5) * width, 0, 0.999)), at));
+    yield* tried(
+      Array.from({ length: AT_A_TIME }, () =>
+        free.reduce((h, f) => f.at(h, clamp(f.of(at) + (random() - 0.5) * width, 0, 0.999)), at),
+      ),
+    );
   }
   return best();
 }
@@ -208,27 +198,25 @@ export function* around(
   free: readonly FreeParameter[],
   from: Candidate,
   scale: number,
-  tried: (h: RetrieveSettings) => Generator<Progress, Candidate>,
+  tried: Evaluate,
   more: () => boolean = () => true,
-): Generator<Progress, Candidate> {
+): Steps<Candidate> {
   let at = from;
   for (const f of free) {
     const u = f.of(at.hands);
     const to = f.settings
       ? Array.from({ length: f.settings }, (_, i) => (i + 0.5) / f.settings!)
       : [u + f.step! * scale, u - f.step! * scale].map((x) => clamp(x, 0, 1));
-    let better = at;
-    for (const x of to) {
-      const h = f.at(at.hands, x);
-      if (sameSettings(h, at.hands)) continue;
-      if (!more()) return better;
-      const c = yield* tried(h);
-      if (c.worth > better.worth) better = c;
-    }
-    at = better;
+    if (!more()) return at;
+    const hands = to.map((x) => f.at(at.hands, x)).filter((h) => !sameSettings(h, at.hands));
+    at = bestOf([at, ...(yield* tried(hands))]);
   }
   return at;
 }
+
+/** The first of those that are worth most. */
+export const bestOf = (candidates: readonly Candidate[]): Candidate =>
+  candidates.reduce((best, c) => (c.worth > best.worth ? c : best));
 
 const nearestTip = (p: PlanTask, wished: TipPosition): TipPosition =>
   p.stand.tips.includes(wished) ? wished : p.stand.tips[0]!;

@@ -1,22 +1,20 @@
 import { usualRequest as request } from '../../fixtures/usualRequest';
-import { atOnce } from './search';
+import { castNow } from './casting';
 import { planRetrieve } from './plan';
 import { setUpTask } from '../task/setup';
-import { simulateSettings } from './track';
 import { bestWay } from './ways';
-import { MESH } from '../../simulation/types';
 import type { PlanRequest } from '../task/request';
 
 /** Its way, and how many casts it took to find it. */
 function wayOf(r: PlanRequest): { style: string; casts: number } {
   let casts = 0;
-  const p = atOnce(
-    bestWay(setUpTask(r), function* (q, h) {
-      casts++;
-      return simulateSettings(q, h, { mesh: MESH.scan });
-    }),
-  );
-  return { style: p.style, casts };
+  const steps = bestWay(setUpTask(r));
+  let step = steps.next();
+  while (!step.done) {
+    casts += step.value.length;
+    step = steps.next(step.value.map(castNow));
+  }
+  return { style: step.value.style, casts };
 }
 const deep = { depthM: 10, fishDepthM: 6, cover: { kind: 'none', density: 0 } } as const;
 const shallow = { depthM: 3, fishDepthM: 1.5, cover: { kind: 'none', density: 0 } } as const;

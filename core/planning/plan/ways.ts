@@ -3,9 +3,10 @@
  * metal over deep fish drawn along, or lifted and let fall.
  */
 import type { CadenceStyle } from '../../lures/styles';
-import { firstSettings, setUpTask, type PlanTask, type RetrieveSettings } from '../task/setup';
-import { freeParameters, openings, type Progress } from './search';
-import type { Track } from './track';
+import { MESH } from '../../simulation/types';
+import { firstSettings, setUpTask, type PlanTask } from '../task/setup';
+import type { CastJob, Steps } from './casting';
+import { freeParameters, openings } from './search';
 import { worth } from './worth';
 
 /** Ways that a lip can go: where it knocks a stop only lifts it off; where it touches nothing it wants one. */
@@ -33,19 +34,19 @@ function waysOf(p: PlanTask): PlanTask[] {
 }
 
 /** The way that is worth most by a few casts on the coarsest mesh; of equals the one that the mood asks for. */
-export function* bestWay(
-  p: PlanTask,
-  cast: (q: PlanTask, h: RetrieveSettings) => Generator<Progress, Track>,
-): Generator<Progress, PlanTask> {
+export function* bestWay(p: PlanTask): Steps<PlanTask> {
   const ways = waysOf(p);
   if (ways.length === 1) return p;
+  const jobs: CastJob[] = ways.flatMap((task) => {
+    const start = firstSettings(task);
+    const guesses = openings(task, start, freeParameters(task, start)).slice(0, GUESSES);
+    return [start, ...guesses].map((hands) => ({ task, hands, how: { mesh: MESH.scan } }));
+  });
+  const tracks = yield jobs;
   let best = { way: p, worth: -1 };
-  for (const way of ways) {
-    const start = firstSettings(way);
-    for (const h of [start, ...openings(way, start, freeParameters(way, start)).slice(0, GUESSES)]) {
-      const value = worth(way, h, yield* cast(way, h));
-      if (value > best.worth) best = { way, worth: value };
-    }
+  for (const [i, { task, hands }] of jobs.entries()) {
+    const value = worth(task, hands, tracks[i]!);
+    if (value > best.worth) best = { way: task, worth: value };
   }
   return best.way;
 }

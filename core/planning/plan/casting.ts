@@ -1,0 +1,36 @@
+/**
+ * How a plan asks for its casts: as steps, each of which wants a few simulated and goes on with their tracks. Whoever
+ * runs it simulates them here and now, or hands them out to several workers: a cast is a value, and its track the same
+ * wherever it is made.
+ */
+import type { PlanTask, RetrieveSettings } from '../task/setup';
+import { simulateSettings, type Track, type TrackOptions } from './track';
+
+/** One cast: the task, the hands, how finely. */
+export interface CastJob {
+  task: PlanTask;
+  hands: RetrieveSettings;
+  how: TrackOptions;
+}
+
+/** How far a plan under way is: simulations done, of about how many. */
+export interface Progress {
+  done: number;
+  of: number;
+}
+
+/** Work that asks for casts and is given their tracks, in the same order. */
+export type Steps<T> = Generator<readonly CastJob[], T, readonly Track[]>;
+
+export const castNow = ({ task, hands, how }: CastJob): Track => simulateSettings(task, hands, how);
+
+/** All the steps in one go. */
+export function atOnce<T>(steps: Steps<T>): T {
+  let step = steps.next();
+  while (!step.done) step = steps.next(step.value.map(castNow));
+  return step.value;
+}
+
+/** A cast as it can be sent to another worker: without what is a function, which no simulation asks for. */
+export const sendable = ({ task: { worthOf: _, ...task }, ...rest }: CastJob): CastJob =>
+  ({ task, ...rest }) as CastJob;
