@@ -33,6 +33,34 @@ module.exports = [
     },
   },
   {
+    // Controls come from the interface library; what wraps them stands in ui/parts. Not its dialog: on the web it lets the
+    // focus out.
+    files: ['ui/**', 'app/**'],
+    rules: {
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        {
+          paths: [
+            {
+              name: 'react-native',
+              importNames: [
+                'Pressable',
+                'TextInput',
+                'Button',
+                'Switch',
+                'TouchableOpacity',
+                'TouchableHighlight',
+                'TouchableWithoutFeedback',
+                'ActivityIndicator',
+              ],
+              message: 'Take the control of react-native-paper, or its wrapper in ui/parts.',
+            },
+          ],
+        },
+      ],
+    },
+  },
+  {
     // What shows the water, the lures or the plan is not drawn anew for a cast.
     files: ['ui/{water,lures,retrieve,kit/box}/**'],
     rules: {

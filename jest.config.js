@@ -7,7 +7,7 @@ module.exports = {
     {
       displayName: 'core',
       testEnvironment: 'node',
-      testMatch: ['<rootDir>/{core,wording,cli,demo,data,server}/**/*.test.ts'],
+      testMatch: ['<rootDir>/{core,wording,cli,demo,data,server,workers}/**/*.test.ts'],
       transform: { '^.+\\.tsx?$': swc },
     },
     {

@@ -213,7 +213,7 @@ test('through ice: its own lures, a drop instead of a cast, and it is logged', a
   await page.getByLabel('Name').first().fill('White Kettle');
   await page.getByRole('radio', { name: 'Ice', exact: true }).first().click();
   await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByRole('button', { name: /^White Kettle,/ })).toBeVisible();
+  await expect(page.getByRole('radio', { name: 'White Kettle' })).toBeChecked();
   for (const [kind, name, family] of [
     ['rod', 'Short rod', null],
     ['reel', 'Small reel', null],

@@ -44,7 +44,7 @@ test('a beginner comes from the demo world to a mood with reasons within a minut
   await expect(page.getByRole('heading', { name: 'The mood of the fish' })).toBeVisible();
   await t.tap(page.getByRole('button', { name: 'Why this mood?' }));
   await expect(page.getByText(/A front has just passed: that lowers the mood/)).toBeVisible();
-  await expect(page.getByText(/Follow, no bite ×1/)).toBeVisible();
+  await expect(page.getByText(/Follow, no bite: they are/)).toBeVisible();
   expect(t.taps()).toBeLessThanOrEqual(12);
   expect(Date.now() - from).toBeLessThan(60_000);
   await stored(page, (d) => [
@@ -158,7 +158,7 @@ test.describe('a station that fails', () => {
     await page.getByRole('radio', { name: 'Overcast', exact: true }).tap();
     await stored(page, (d) => d.readings.sky.cloud).toBe(1);
     await page.goto('/today');
-    await page.getByRole('button', { name: 'Let the station fail' }).tap();
+    await page.getByRole('button', { name: 'For trying out: make the station fail' }).tap();
     await page.getByRole('radio', { name: fault }).tap();
   }
   /** The day goes on: what was entered stands, and a cast is logged. */

@@ -41,6 +41,27 @@ const names = async (page: Page): Promise<string[]> =>
     Promise.resolve([]),
   );
 
+test('on a device with cores to spare the long plan has helpers, and is the same plan', async ({ page }) => {
+  const shares: string[] = [];
+  for (const cores of [2, 4]) {
+    await page.addInitScript(
+      (n) => Object.defineProperty(navigator, 'hardwareConcurrency', { get: () => n, configurable: true }),
+      cores,
+    );
+    await openPlan(page);
+    shares.push(
+      await page
+        .getByText(/of the cast among the fish/)
+        .first()
+        .innerText(),
+    );
+    if (cores === 2) expect(page.workers().length).toBeLessThanOrEqual(5);
+  }
+  // Rank, head, first, settled; and of four cores two are left for helpers.
+  expect(page.workers().length).toBeGreaterThanOrEqual(6);
+  expect(shares[1]).toBe(shares[0]);
+});
+
 test.describe('on a phone', () => {
   test.use({ viewport: PHONE, hasTouch: true });
 
@@ -170,7 +191,7 @@ test.describe('on a phone', () => {
     await page.goto('/retrieve');
     await settled(page);
     expect(await hang()).toBeGreaterThan(before);
-    await expect(page.getByText(/^The fish are (shut|reluctant)/)).toContainText('one step more shut');
+    await expect(page.getByText(/^The fish are (shut|reluctant)/)).toContainText('if they are slower to bite');
   });
 
   test('short strikes: one touch gives them longer and says so; another takes it back; the page says the same', async ({
@@ -220,14 +241,17 @@ test.describe('on a phone', () => {
     await page.goto('/retrieve/cadence');
     await expect(page.getByText('Add after it')).toBeVisible({ timeout: 60_000 });
     await steps(page).last().tap();
-    const length = page.getByRole('textbox', { name: 'How long' });
+    const type = page.getByRole('button', { name: 'How long: type it' });
+    const length = page.getByRole('textbox', { name: 'How long: type it' });
+    await type.tap();
     await length.fill('2,5');
     await length.press('Enter');
     await expect.poll(async () => (await names(page)).at(-1)).toMatch(/2\.5 s/);
     await expect(page.getByText(/^Like this: about \d+ % of the cast among the fish/)).toBeVisible();
+    await type.tap();
     await length.fill('soon');
     await length.press('Enter');
-    await expect(page.getByText('Type a number, such as 1.5.')).toBeVisible();
+    await expect(page.getByText('Type a number, such as 1.5 or 3/8.')).toBeVisible();
     await expect(length).toHaveValue('soon');
     await expect.poll(async () => (await names(page)).at(-1)).toMatch(/2\.5 s/);
   });

@@ -43,7 +43,7 @@ export const breakEvenSentence = (t: BreakEven, name: NameOf, leader: string, u:
 /** Where nothing near would change the lead. */
 export const leadText = (leader: string | null, able: number, name: NameOf, turned: string | null = null): string =>
   turned
-    ? `Their anger alone: once it turns, the ${name(turned)} comes first.`
+    ? `Only how angry they are: once that changes, the ${name(turned)} comes first.`
     : !leader
       ? 'Nothing leads here.'
       : able < 2
@@ -55,10 +55,10 @@ export const minutesText = (min: number): string => (min < 1.5 ? 'a minute' : `$
 /** One rung: for what it is shown, and when to step. */
 export function rungSentence(r: Rung, next: string | null, branch: 'cast' | 'drop', upwards: boolean): string {
   const unit = branch === 'drop' ? 'drops' : 'casts';
-  if (r.casts === null || next === null) return `Nothing on that either: move, or rest the spot.`;
+  if (r.casts === null || next === null) return `Nothing on that either: move on, or let the spot rest.`;
   return upwards
-    ? `${r.casts} ${unit} (about ${minutesText(r.minutes!)}) without a touch: by then it should have drawn one. Then the ${next}.`
-    : `${r.casts} ${unit} through them (about ${minutesText(r.minutes!)}) without a sign, and fish in a mood for it are half as likely. Then the ${next}.`;
+    ? `${r.casts} ${unit} (about ${minutesText(r.minutes!)}) without a bite or a follow: one should have come by then. Change to the ${next}.`
+    : `${r.casts} ${unit} through them (about ${minutesText(r.minutes!)}) without a bite or a follow: then fish that want it are only half as likely to be there. Change to the ${next}.`;
 }
 /** What is believed of them by then; null while it is as before. */
 export const rungMood = (r: Rung, before: Rung): string | null => {

@@ -50,8 +50,8 @@ test('the day in words: when, why, sun, tide, moon', () => {
     clean(text);
     for (const part of ['Best two hours', 'Sunrise', 'high', 'low', 'Moon']) expect(text).toContain(part);
   }
-  expect(bestText(line.best!, ZONE)).toMatch(/because/);
-  clean(bestShort(line.best!, ZONE));
+  expect(bestText(line.best!, ZONE, METRIC)).toMatch(/because/);
+  clean(bestShort(line.best!, ZONE, METRIC));
   expect(dayLineWords({ ...line, best: null, turns: [] }, ZONE, IMPERIAL)).toContain('No two hours are left');
 });
 
@@ -122,10 +122,10 @@ test('ages, files, rest, spots', () => {
   expect(importText(0, 2)).toContain('Nothing');
   const at = Date.parse('2026-07-04T06:00:00-05:00');
   const r = { spotId: 'a', kind: 'missed' as const, sinceMs: at, readyAtMs: at + 75 * 60_000 };
-  expect(restText(r, 'Shell elbow', ZONE, at)).toBe(
+  expect(restText(r, 'Shell elbow', ZONE, at, METRIC)).toBe(
     'Leave Shell elbow until 7:15: a fish was missed and not stung at 6:00.',
   );
-  expect(restText(r, 'Shell elbow', ZONE, at + 80 * 60_000)).toContain('Go back now');
+  expect(restText(r, 'Shell elbow', ZONE, at + 80 * 60_000, METRIC)).toContain('Go back now');
   expect(
     spotFeatures({
       bait: true,
@@ -158,9 +158,9 @@ test('what follows from the readings, in a few words each', () => {
   expect([50_000, 5000, 300, 40, 3, 0.1, 0.001].map(lightWord)).toEqual([
     'full daylight',
     'shade',
-    'a dull room',
-    'dusk',
-    'deep dusk',
+    'as in a dim room',
+    'half light',
+    'nearly dark',
     'moonlight',
     'dark',
   ]);

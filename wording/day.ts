@@ -33,16 +33,16 @@ function timesText(times: number): string {
   return `${say.percent(more)} better than the day as a whole`;
 }
 
-export function bestText(b: BestTime, zone: string): string {
+export function bestText(b: BestTime, zone: string, u: UnitPrefs): string {
   const why = list(b.because.slice(0, 3).map((x) => FACTOR_TEXT[x.factor]));
-  return `Best two hours: ${clockText(b.fromMs, zone)} to ${clockText(b.toMs, zone)}, ${timesText(b.times)}${why ? `, because ${why}` : ''}.`;
+  return `Best two hours: ${clockText(b.fromMs, zone, u)} to ${clockText(b.toMs, zone, u)}, ${timesText(b.times)}${why ? `, because ${why}` : ''}.`;
 }
 
 const FACTOR_SHORT: Record<DayFactor, string> = {
   comfort: 'warmest water',
   trend: 'water turning',
   front: 'the front',
-  light: 'good light at their depth',
+  light: 'the light they like at their depth',
   current: 'running water',
   bait: 'bait',
   pressure: 'quiet',
@@ -53,9 +53,9 @@ const FACTOR_SHORT: Record<DayFactor, string> = {
   moon: 'moon',
 };
 /** One line for the Water page. */
-export function bestShort(b: BestTime, zone: string): string {
+export function bestShort(b: BestTime, zone: string, u: UnitPrefs): string {
   const why = b.because.slice(0, 2).map((x) => FACTOR_SHORT[x.factor]);
-  return `Best ${clockText(b.fromMs, zone)}–${clockText(b.toMs, zone)}${why.length > 0 ? `: ${list(why)}` : ''}`;
+  return `Best ${clockText(b.fromMs, zone, u)}–${clockText(b.toMs, zone, u)}${why.length > 0 ? `: ${list(why)}` : ''}`;
 }
 
 /** "12 min", "3 h", "2 days". */
@@ -102,11 +102,11 @@ const REST_WHY: Record<RestingSpot['kind'], string> = {
   follow: 'a fish followed',
   lost: 'a fish felt the hook',
 };
-export function restText(r: RestingSpot, name: string, zone: string, nowMs: number): string {
+export function restText(r: RestingSpot, name: string, zone: string, nowMs: number, u: UnitPrefs): string {
   const ready = r.readyAtMs <= nowMs;
   return ready
-    ? `${name} has rested: ${REST_WHY[r.kind]} at ${clockText(r.sinceMs, zone)}. Go back now.`
-    : `Leave ${name} until ${clockText(r.readyAtMs, zone)}: ${REST_WHY[r.kind]} at ${clockText(r.sinceMs, zone)}.`;
+    ? `${name} has rested: ${REST_WHY[r.kind]} at ${clockText(r.sinceMs, zone, u)}. Go back now.`
+    : `Leave ${name} until ${clockText(r.readyAtMs, zone, u)}: ${REST_WHY[r.kind]} at ${clockText(r.sinceMs, zone, u)}.`;
 }
 
 /** One or two short sentences; facts as the caution carries them. */
@@ -114,7 +114,7 @@ export function cautionText(c: Caution, u: UnitPrefs, zone: string): string {
   const n = (key: string): number => Number(c.facts[key]);
   const TEXT: Record<CautionCode, () => string> = {
     lightning: () =>
-      `Thunder${c.facts.distanceM === undefined ? '' : `, about ${say.far(n('distanceM'), u)} off`}: off the water and away from tall things, rod down. Wait until ${clockText(n('clearMs'), zone)}, ${n('leftMin')} min more; every new thunder starts the half hour again.`,
+      `Thunder${c.facts.distanceM === undefined ? '' : `, about ${say.far(n('distanceM'), u)} off`}: off the water and away from tall things, rod down. Wait until ${clockText(n('clearMs'), zone, u)}, ${n('leftMin')} min more; every new thunder starts the half hour again.`,
     'thunder-likely': () => 'Thunder is likely about here: stay near shelter, and leave at the first sign.',
     'ice-unknown': () => 'How thick is the ice? Drill as you go and set it below. No ice is safe.',
     'ice-thin': () =>
@@ -128,7 +128,7 @@ export function cautionText(c: Caution, u: UnitPrefs, zone: string): string {
     waves: () =>
       `Waves of ${say.size(n('waveM'), u)} are ${c.weight === 3 ? 'more than' : 'near'} what people turn back at here (${say.size(n('limitM'), u)}).`,
     'rising-tide': () =>
-      `The tide comes up another ${say.depth(n('byM'), u)} until ${clockText(n('highAtMs'), zone)}: have your way back open by ${clockText(n('backMs'), zone)}.`,
+      `The tide comes up another ${say.depth(n('byM'), u)} until ${clockText(n('highAtMs'), zone, u)}: have your way back open by ${clockText(n('backMs'), zone, u)}.`,
     wading: () =>
       n('salt')
         ? 'Shuffle your feet for stingrays; mind soft mud and channels.'
@@ -146,7 +146,7 @@ export const flashText = (seconds: number, distanceM: number, u: UnitPrefs): str
 
 /** The day line for those who do not see it. */
 export function dayLineWords(line: DayLine, zone: string, u: UnitPrefs): string {
-  const at = (ms: number): string => clockText(ms, zone);
+  const at = (ms: number): string => clockText(ms, zone, u);
   const a = line.almanac;
   const sun =
     a.sunriseMs !== null && a.sunsetMs !== null
@@ -159,7 +159,7 @@ export function dayLineWords(line: DayLine, zone: string, u: UnitPrefs): string 
       ? ` Tide: ${list(line.turns.map((t) => `${t.kind} ${say.depth(t.heightM, u)} at ${at(t.atMs)}`))}.`
       : '';
   const moon = ` Moon ${say.percent(a.moonIllumination)} lit; periods ${list(a.periods.map((m) => `${at(m.fromMs)} to ${at(m.toMs)}${m.kind === 'minor' ? ' (minor)' : ''}`))}.`;
-  return `The day ahead. ${line.best ? bestText(line.best, zone) : 'No two hours are left today.'} ${sun}${tide}${moon}`;
+  return `The day ahead. ${line.best ? bestText(line.best, zone, u) : 'No two hours are left today.'} ${sun}${tide}${moon}`;
 }
 
 /** How good a stay should be; 1 is the day's mean at a spot with everything. */
@@ -212,3 +212,7 @@ export const importText = (taken: number, problems: number): string =>
   taken === 0
     ? 'Nothing could be read from it.'
     : `${taken} reading${taken === 1 ? '' : 's'} taken${problems > 0 ? `, ${problems} line${problems === 1 ? '' : 's'} left out` : ''}.`;
+
+/** A day that was ended and may be gone on with. */
+export const endedText = (water: string, endedAtMs: number, zone: string, u: UnitPrefs): string =>
+  `Your day at ${water} ended at ${clockText(endedAtMs, zone, u)}.`;

@@ -1,7 +1,7 @@
 import { checkWith } from '../core/schemas/check';
 import { RECORDS } from '../core/records';
-import { fieldProblem, formProblems, type FieldWords } from './form';
-import { IMPERIAL, METRIC, say } from './units';
+import { fieldProblem, notSavedText, type FieldWords } from './form';
+import { IMPERIAL, METRIC, say, type UnitPrefs } from './units';
 
 const rod = {
   id: 'r',
@@ -30,14 +30,16 @@ const fields = (u: typeof IMPERIAL): Record<string, FieldWords> => ({
 });
 
 test('a rod that is wrong in two places says so in words and in the angler’s own units', () => {
-  expect(formProblems(problemsOf({ minLureKg: 0.01 }), (path) => fields(IMPERIAL)[path])).toBe(
-    'Not saved yet. Name: give it a name. Length: at least 1½ ft.',
-  );
-  expect(formProblems(problemsOf({ minLureKg: 0.01 }), (path) => fields(METRIC)[path])).toBe(
-    'Not saved yet. Name: give it a name. Length: at least 0.4 m.',
-  );
+  const said = (u: UnitPrefs): string[] =>
+    problemsOf({ minLureKg: 0.01 }).map((p) => fieldProblem(p, fields(u)[p.path] ?? { label: p.path }));
+  expect(said(IMPERIAL)).toEqual(['Give it a name.', 'At least 1½ ft.']);
+  expect(said(METRIC)).toEqual(['Give it a name.', 'At least 0.4 m.']);
 });
 
+test('below the form stands which fields want another look', () => {
+  expect(notSavedText(['name'])).toBe('Not saved yet: look at name.');
+  expect(notSavedText(['name', 'lightest lure'])).toBe('Not saved yet: look at name and lightest lure.');
+});
 test('a rule between two fields is a sentence too', () => {
   const [p] = problemsOf({ name: 'Twig', lengthM: 2 });
   expect(p!.path).toBe('maxLureKg');

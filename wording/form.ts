@@ -1,5 +1,6 @@
 /** What is wrong with a field of a form, in the angler's words and units. */
 import type { Problem } from '../core/base/problems';
+import { list } from './names';
 
 export interface FieldWords {
   label: string;
@@ -31,8 +32,7 @@ export function fieldProblem(p: Problem, { text, onSteps = (si) => si }: FieldWo
   }
 }
 
-/** All of them in one line, each with its field's name. */
-export const formProblems = (problems: readonly Problem[], fieldOf: (path: string) => FieldWords | undefined): string =>
-  `Not saved yet. ${problems.map((p) => `${fieldOf(p.path)?.label ?? p.path}: ${lower(fieldProblem(p, fieldOf(p.path) ?? { label: p.path }))}`).join(' ')}`;
+/** Which fields want another look, below the form. */
+export const notSavedText = (labels: readonly string[]): string => `Not saved yet: look at ${list(labels)}.`;
 
-const lower = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);
+export const savedText = (name: string): string => `Saved: ${name}`;

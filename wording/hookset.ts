@@ -48,7 +48,7 @@ export function dragSentences(a: HookSetAdvice, material: LineMaterial, u: UnitP
   return [
     `Drag at ${pull(a.dragN)}, ${by}. Pull it off against a hand scale or a full bottle.`,
     material === 'braid'
-      ? `Looser than on nylon: a lunge of ${say.fine(1, u)} close by adds ${pull(a.lungeN)} on braid, ${pull(a.lungeOnNylonN)} on nylon of that strength.`
-      : `The stretch is your cushion: a lunge of ${say.fine(1, u)} close by adds ${pull(a.lungeN)}.`,
+      ? `Looser than on nylon: a last run of ${say.fine(1, u)} close to you adds ${pull(a.lungeN)} on braid, ${pull(a.lungeOnNylonN)} on nylon of that strength.`
+      : `The line’s stretch is your cushion: a last run of ${say.fine(1, u)} close to you adds only ${pull(a.lungeN)}.`,
   ];
 }

@@ -28,7 +28,7 @@ export function whyLine(x: RankedLure, all: readonly RankedLure[], u: UnitPrefs)
   const best = tellingReasons(x, all, 2);
   return best.length > 0
     ? best.map((w) => reasonSentence(w, u)).join(' ')
-    : 'Nothing sets it apart here; it does everything fairly.';
+    : 'It has no special strength here, and no weakness.';
 }
 
 export function rigLine(r: Rig, u: UnitPrefs): string {

@@ -27,7 +27,7 @@ export const GUARDING_CARE =
   'Fish on beds keep the young alive: where it is allowed at all, release at once, right there. Local law may close the season or the place.';
 
 export const fullText = (chance: number): string =>
-  `Likely full (${say.percent(chance)}): bait is thick and the water warm and steady. Either very slow and natural, long among them, or very fast and loud through their faces; the middle fails, and they will not rise far.`;
+  `Likely full (${say.percent(chance)}): bait is thick and the water steady. Either very slow and natural, long among them, or very fast and loud through their faces; the middle fails, and they will not rise far.`;
 
 /** A few words for the line above the mood bars. */
 export function moodShort(m: MoodReason, r: ResolvedConditions): string {
@@ -42,7 +42,10 @@ export function moodShort(m: MoodReason, r: ResolvedConditions): string {
       r.tempChange3dC > 0 ? 'getting hotter' : 'a falling temperature',
     ],
     front: ['front coming', 'front just passed'],
-    light: ['good light', r.sunElevationDeg < 0 ? 'dark down there' : 'harsh light'],
+    light: [
+      r.sunElevationDeg < 5 ? 'low light' : 'soft light',
+      r.sunElevationDeg < 0 ? 'dark down there' : 'harsh light',
+    ],
     current: ['current moving', 'slack current'],
     bait: [
       r.forageAbundance === 'thick' ? 'bait thick' : 'bait about',
@@ -114,10 +117,10 @@ export function moodSentences(m: MoodJudgement, r: ResolvedConditions, u: UnitPr
     ...(m.full >= FULL_ENOUGH ? [fullText(m.full)] : []),
     ...mainReasons(m, 7).map((x) => moodReasonSentence(x, r, u)),
     ...m.signs
-      .filter((s) => Math.abs(s.shift) > 0.02)
+      .filter((s) => Math.abs(s.shift) >= 0.05)
       .map(
         (s) =>
-          `${capital(SIGN_NAME[s.kind])} ×${s.count} ${s.shift > 0 ? 'lifts' : 'lowers'} it by ${Math.abs(s.shift).toFixed(1)} of a step.`,
+          `${capital(SIGN_NAME[s.kind])}${s.count > 1 ? ` ×${s.count}` : ''}: they are ${Math.abs(s.shift) < 0.2 ? 'a little ' : Math.abs(s.shift) < 0.6 ? '' : 'much '}${s.shift > 0 ? 'more willing' : 'less willing'} than they looked.`,
       ),
     ...(m.nextSign ? [`Worth watching for: ${SIGN_NAME[m.nextSign.kind]}.`] : []),
   ];

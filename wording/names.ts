@@ -326,6 +326,9 @@ export const EVENT_NAME: Record<EventKind, string> = {
   'lure-lost': 'Lure gone',
 };
 
+/** “1 lure”, “21 lures”. */
+export const luresText = (n: number): string => `${n} lure${n === 1 ? '' : 's'}`;
+
 export const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 /** "a, b and c". */
 export const list = (words: readonly string[]): string =>

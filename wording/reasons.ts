@@ -37,7 +37,7 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
     }
     case 'travel':
       return num(f.gapM) < 0.05
-        ? 'It comes past at their own depth, so they need not move.'
+        ? 'It runs at their depth: they do not have to move for it.'
         : `The fish must move ${say.depth(num(f.gapM), u)} up or down for it; in this mood they move about ${say.depth(num(f.reachM), u)}.`;
     case 'speed':
       return speedSentence(num(f.speedMps), num(f.chaseMps), u);

@@ -180,8 +180,7 @@ export function wishSentence(plan: Plan, style: CadenceStyle, u: UnitPrefs): str
   if (wish.onBed)
     return `They guard and do not feed. Throw past the bed, bring it onto it, let it lie and shake it where it lies: about ${say.seconds(Math.round(hands.pauseS * 2) / 2)} still between two shakes. Watch the fish, not the line.`;
   const hang = hangs(style);
-  const pace =
-    wish.speedMps < 0.25 ? 'something that crawls' : wish.speedMps < 0.6 ? 'an easy pace' : 'something quick';
+  const pace = wish.speedMps < 0.25 ? 'a slow crawl' : wish.speedMps < 0.6 ? 'an easy pace' : 'a quick pace';
   const wants = hang
     ? `hangs of about ${say.seconds(Math.round(wish.pauseS * 2) / 2)} and ${pace}, ${say.speed(wish.speedMps, u)}`
     : `${pace}, ${say.speed(wish.speedMps, u)}`;
@@ -200,7 +199,7 @@ export function wishSentence(plan: Plan, style: CadenceStyle, u: UnitPrefs): str
       ? ` It reaches the ground here: keep it knocking and do not stop it; it knocks for ${say.seconds(Math.round(plan.phaseS.deflection))} of the cast.`
       : '';
   const others = hang
-    ? ` Were they one step livelier it would be ${say.seconds(Math.round(wish.livelyPauseS * 2) / 2)}; one step more shut, ${say.seconds(Math.round(wish.shutPauseS * 2) / 2)}.`
+    ? ` If they are livelier than that, ${say.seconds(Math.round(wish.livelyPauseS * 2) / 2)}; if they are slower to bite, ${say.seconds(Math.round(wish.shutPauseS * 2) / 2)}.`
     : '';
   return `The fish are ${MOOD_NAME[wish.mood]}: they want ${wants}.${limited}${shorter}${digs}${others}`;
 }

@@ -60,7 +60,7 @@ const COLOUR_WHY: Record<Extract<RigReason, { part: 'colour' }>['why'], string> 
   clear: 'in clear water they look twice',
 };
 const SIZE_WHY: Record<Extract<RigReason, { part: 'size' }>['why'], (best: string) => string> = {
-  own: (best) => `the size it is; a favourite mouthful is ${best}`,
+  own: (best) => `its own size; what they like best is ${best}`,
   thick: (best) => `bait is thick: a size up on ${best} stands out`,
   scarce: (best) => `bait is scarce: under ${best}, nothing to refuse`,
   cold: (best) => `cold: smaller than the usual ${best}`,
@@ -73,7 +73,7 @@ export function rigReasonText(r: RigReason, u: UnitPrefs): { what: string; why: 
     case 'weight': {
       const falls = r.fallMps === null ? '' : `; falls about ${fallText(r.fallMps, u)}`;
       const why = r.only
-        ? `the weight it is${falls}`
+        ? `its own weight${falls}`
         : `${[r.notLighter && LIGHTER_WOULD[r.notLighter], r.notHeavier && HEAVIER_WOULD[r.notHeavier]].filter(Boolean).join('; ') || 'the usual weight'}${falls}`;
       return {
         what: say.weight(r.value, u),

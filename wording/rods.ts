@@ -110,7 +110,7 @@ export function ledgerSentence(l: Ledger, priceMinor: number, hours: number): st
       ? `one lost in about ${Math.max(2, Math.round(1 / l.lostInDay))} such days`
       : `about ${l.lostInDay.toFixed(l.lostInDay < 3 ? 1 : 0)} lost in ${hours} hours`;
   return priceMinor > 0
-    ? `${lost}, ${moneyText(l.costInDayMinor)} of your money; ${moneyText(l.costPerStrikeMinor)} for each fish hooked.`
+    ? `${lost}, which costs ${moneyText(l.costInDayMinor)}: ${moneyText(l.costPerStrikeMinor)} for each fish hooked.`
     : `${lost}; say its price in the Kit to know the cost.`;
 }
 

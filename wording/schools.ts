@@ -128,7 +128,7 @@ export const SCHOOL_WORDS: {
     },
   },
   price: {
-    title: 'Dear lures where lures die?',
+    title: 'Expensive lures where you often lose them?',
     ways: {
       'works-better': { title: 'The one that works better', why: 'Time on the water costs more than tackle.' },
       'cheap-where-lures-die': {

@@ -1,8 +1,10 @@
 /** Times in the water's own zone. */
-type Wanted = 'clock' | 'day' | 'month' | 'date';
+import type { UnitPrefs } from './units';
+type Wanted = 'clock' | 'clock12' | 'day' | 'month' | 'date';
 
 const OPTIONS: Record<Wanted, Intl.DateTimeFormatOptions> = {
   clock: { hour: 'numeric', minute: '2-digit', hour12: false },
+  clock12: { hour: 'numeric', minute: '2-digit', hourCycle: 'h12' },
   day: { weekday: 'short', day: 'numeric', month: 'short' },
   month: { month: 'numeric' },
   date: { year: 'numeric', month: '2-digit', day: '2-digit' },
@@ -17,7 +19,19 @@ function format(wanted: Wanted, ms: number, zone: string): string {
   return f.format(ms);
 }
 
-export const clockText = (ms: number, zone: string): string => format('clock', ms, zone).replace(/^0(\d:)/, '$1');
+/** "17:05"; with miles an hour, "5:05 pm". */
+export const clockText = (ms: number, zone: string, u: Pick<UnitPrefs, 'speed'>): string =>
+  u.speed === 'mph'
+    ? format('clock12', ms, zone).replace(/\s*([ap])m$/i, (_, half: string) => ` ${half.toLowerCase()}m`)
+    : format('clock', ms, zone).replace(/^0(\d:)/, '$1');
+/** A full hour below a line of the day: "18:00"; with miles an hour "6 pm", "noon". */
+export const hourText = (ms: number, zone: string, u: Pick<UnitPrefs, 'speed'>): string =>
+  u.speed === 'mph'
+    ? clockText(ms, zone, u)
+        .replace(/^12(:00)? am$/, 'midnight')
+        .replace(/^12(:00)? pm$/, 'noon')
+        .replace(':00', '')
+    : clockText(ms, zone, u);
 export const dayText = (ms: number, zone: string): string => format('day', ms, zone);
 export const monthOf = (ms: number, zone: string): number => Number(format('month', ms, zone));
 

@@ -19,6 +19,7 @@ export const INCH = 0.0254;
 export const YARD = 0.9144;
 export const MILE = 1609.344;
 export const OUNCE = 0.028349523;
+export const POUND = 16 * OUNCE;
 export const MPH = 1 / 2.23694;
 export const KMH = 1 / 3.6;
 export const toFahrenheit = (c: number): number => c * 1.8 + 32;
@@ -136,3 +137,10 @@ export const say = {
   /** Rates: two honest digits. */
   rate: (x: number) => (x < 0.005 ? 'under 0.01' : fixed(x, x < 0.095 ? 2 : x < 9.95 ? 1 : 0)),
 } as const;
+
+/** A position as it is typed back: degrees with their side, to about ten metres. */
+export const positionText = ({ latDeg, lonDeg }: { latDeg: number; lonDeg: number }): string => {
+  const side = (v: number, [minus, plus]: readonly [string, string]): string =>
+    `${Number(Math.abs(v).toFixed(4))}° ${v < 0 ? minus : plus}`;
+  return `${side(latDeg, ['S', 'N'])}, ${side(lonDeg, ['W', 'E'])}`;
+};

@@ -1,4 +1,5 @@
 /** What the water means, in a sentence. */
+import type { Odd } from '../core/water/odd';
 import { computeHolding } from '../core/water/holding';
 import { sensesOf } from '../core/water/senses';
 import { seasonPhase, type SeasonPhase } from '../core/water/season';
@@ -46,11 +47,11 @@ export const lightWord = (lux: number): string =>
     : lux > 1000
       ? 'shade'
       : lux > 100
-        ? 'a dull room'
+        ? 'as in a dim room'
         : lux > 10
-          ? 'dusk'
+          ? 'half light'
           : lux > 0.5
-            ? 'deep dusk'
+            ? 'nearly dark'
             : lux > 0.02
               ? 'moonlight'
               : 'dark';
@@ -69,7 +70,7 @@ export function waterWords(r: ResolvedConditions, p: SpeciesProfile, u: UnitPref
     sees: say.depth(sensesOf(r).seesM, u),
     where: `${say.depthBand(r.fishBandM, u)} down, ${holdingPhrase(holding.place, r.cover.kind)}`,
     season: SEASON_NAME[seasonPhase(p, r.surfaceTempC, r.month)],
-    comfort: `${say.temp(r.surfaceTempC, u)} gives a ${SPECIES_NAME[p.id]} ${say.percent(comfort)} of its best.`,
+    comfort: `${say.temp(r.surfaceTempC, u)} makes a ${SPECIES_NAME[p.id]} ${say.percent(comfort)} as lively as it gets.`,
   };
 }
 
@@ -91,7 +92,7 @@ export function derivedFacts(r: ResolvedConditions, p: SpeciesProfile, u: UnitPr
     { id: 'sees', name: 'sees a lure from', value: say.depth(s.seesM, u) },
     { id: 'feels', name: 'feels a thump from', value: say.depth(s.feelsM, u) },
     { id: 'hears', name: 'hears a rattle from', value: say.depth(s.hearsM, u) },
-    { id: 'comfort', name: 'of its best vigour', value: say.percent(thermalComfort(p, r.surfaceTempC)) },
+    { id: 'comfort', name: 'as lively as they get', value: say.percent(thermalComfort(p, r.surfaceTempC)) },
     { id: 'season', name: 'season', value: SEASON_NAME[seasonPhase(p, r.surfaceTempC, r.month)] },
   ];
 }
@@ -121,4 +122,15 @@ export function holdingReasons(r: ResolvedConditions, u: UnitPrefs): string[] {
     `Of the light at the top, ${say.percent(lightShare)} is left at ${say.depth(r.fishDepthM, u)}: as bright as ${lightWord(luxAtFish)}.`,
   );
   return out;
+}
+
+/** A question about readings that hardly go together. */
+export function oddText(odd: Odd, r: ResolvedConditions, u: UnitPrefs): string {
+  const TEXT: Record<Odd, string> = {
+    'warm-under-ice': `${say.temp(r.surfaceTempC, u)} and ice hardly go together: is the temperature right?`,
+    'waves-under-ice': 'Waves and ice hardly go together: is one of them from another day?',
+    'frozen-no-ice': `Fresh water at ${say.temp(r.surfaceTempC, u)} would be ice: is the temperature right?`,
+    'waves-without-wind': `Waves of ${say.size(r.waveHeightM, u)} without wind: is one of them misread?`,
+  };
+  return TEXT[odd];
 }

@@ -34,7 +34,7 @@ import {
 } from './retrieve';
 import { describeSection, holdingPhrase } from './section';
 import { castsText, strikesHeadline } from './strikes';
-import { clockText, dayText, monthOf, untilText } from './time';
+import { clockText, dayText, hourText, monthOf, untilText } from './time';
 import { fraction, IMPERIAL, METRIC, quantity, say } from './units';
 import { holdingReasons, waterWords } from './water';
 import { MEASUREMENTS } from '../core/records/measurement';
@@ -337,7 +337,7 @@ describe('retrieve, strikes and lessons', () => {
       );
     const cold = ask('suspending-jerkbait', 6);
     expect(wishSentence(cold, cold.hands.style, IMPERIAL)).toMatch(
-      /^The fish are .*: they want hangs of about [\d.]+ s and something that crawls/,
+      /^The fish are .*: they want hangs of about [\d.]+ s and a slow crawl/,
     );
     expect(wishSentence(ask('sinking-twitchbait', 6), 'twitch-pause', IMPERIAL)).toContain('so it hangs no longer');
     expect(wishSentence(ask('spinnerbait', 20), 'steady', IMPERIAL)).not.toContain('hang');
@@ -411,7 +411,13 @@ describe('retrieve, strikes and lessons', () => {
 
 test('times are told in the water’s own zone', () => {
   const at = Date.parse('2026-10-08T05:49:00-05:00');
-  expect(clockText(at, 'Etc/GMT+5')).toBe('5:49');
+  expect(clockText(at, 'Etc/GMT+5', METRIC)).toBe('5:49');
+  expect(clockText(at + 12 * 3_600_000, 'Etc/GMT+5', METRIC)).toBe('17:49');
+  expect(clockText(at, 'Etc/GMT+5', IMPERIAL)).toBe('5:49 am');
+  expect(clockText(at + 12 * 3_600_000, 'Etc/GMT+5', IMPERIAL)).toBe('5:49 pm');
+  const hours = [0, 6, 12, 18].map((h) => Date.parse('2026-10-08T00:00:00-05:00') + h * 3_600_000);
+  expect(hours.map((ms) => hourText(ms, 'Etc/GMT+5', IMPERIAL))).toEqual(['midnight', '6 am', 'noon', '6 pm']);
+  expect(hours.map((ms) => hourText(ms, 'Etc/GMT+5', METRIC)).slice(1)).toEqual(['6:00', '12:00', '18:00']);
   expect(dayText(at, 'Etc/GMT+5')).toContain('8 Oct');
   expect(monthOf(at, 'Etc/GMT+5')).toBe(10);
   expect([untilText(12 * 60_000), untilText(200 * 60_000), untilText(-5)]).toEqual([

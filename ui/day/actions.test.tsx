@@ -148,3 +148,18 @@ test('a new day ends the old one', async () => {
   await act(async () => t.hook.result.current.endTrip());
   expect(t.book().preferences.mine!.activeTripId).toBeNull();
 });
+
+test('where it is fished from belongs to the day that begins; an ended day goes on as it was, a running one is left alone', async () => {
+  const t = setUp();
+  const before = t.book().trip['trip-today']!;
+  await act(async () => t.hook.result.current.startTrip('water-sedge', 'crappie', 'ice'));
+  expect(t.book().trip['trip-today']!.readings.access).toBe(before.readings.access);
+  const id = t.book().preferences.mine!.activeTripId!;
+  expect(t.book().trip[id]!.readings.access).toBe('ice');
+  await act(async () => t.hook.result.current.takeUpTrip('trip-today'));
+  expect(t.book().preferences.mine!.activeTripId).toBe(id);
+  await act(async () => t.hook.result.current.endTrip());
+  await act(async () => t.hook.result.current.takeUpTrip('trip-today'));
+  expect(t.book().preferences.mine!.activeTripId).toBe('trip-today');
+  expect(t.book().trip['trip-today']).toEqual({ ...before, endedAtMs: null });
+});

@@ -1,4 +1,8 @@
-import { applyPuts, emptyBook } from '../../core/records';
+import { FAMILIES } from '../../core/lures/family';
+import { thrownKg } from '../../core/lures/own';
+import { RECORDS, applyPuts, emptyBook } from '../../core/records';
+import { rodFit } from '../../core/tackle/rod';
+import { isOfKind, lureById } from './usual';
 import { DEFAULT_PREFERENCES } from '../../core/records/preferences';
 import { buildDemoWorld } from '../../demo/world';
 import { chooseLine, chooseTackle, tackleOn } from './tackle';
@@ -25,4 +29,25 @@ test('what was chosen for the day goes on the rod in hand, and on no other that 
   >[2];
   const line = (rod: string): string => tackleOn(book.rod[rod]!, book, day, prefs)!.line.id;
   expect([line('rod-middle'), line('rod-light')]).toEqual(['line-braid40', 'line-nylon6']);
+});
+
+test('what the Kit has none of is assumed, as usual for the lure, and said to be', () => {
+  const none = { ...book, rod: {}, reel: {}, line: {} };
+  const t = chooseTackle(none, null, prefs, book.lure['lure-frog']!)!;
+  expect(t.assumed).toEqual(['rod', 'reel', 'line']);
+  expect(rodFit(t.rod, thrownKg(book.lure['lure-frog']!))).toBe('fits');
+  expect(t.rod.name).toContain('usual');
+  expect(chooseTackle({ ...book, reel: {} }, null, prefs, book.lure['lure-frog']!)!.assumed).toEqual(['reel']);
+  expect(chooseTackle(none, null, prefs, null)).toBeNull();
+});
+
+test('every kind can be worked without owning one; what is neither lure nor kind cannot', () => {
+  for (const family of FAMILIES) {
+    const lure = lureById(book.lure, family)!;
+    expect(RECORDS.lure.schema.safeParse(lure).success).toBe(true);
+    expect(isOfKind(lure)).toBe(true);
+    expect(chooseTackle({ ...book, rod: {}, reel: {}, line: {} }, null, prefs, lure)).not.toBeNull();
+  }
+  expect(isOfKind(lureById(book.lure, 'lure-frog')!)).toBe(false);
+  expect(lureById(book.lure, 'gone')).toBeUndefined();
 });

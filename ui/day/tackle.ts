@@ -9,16 +9,20 @@ import type { Outfit } from '../../core/tackle/outfit';
 import { thrownKg } from '../../core/lures/own';
 import { rodFit } from '../../core/tackle/rod';
 import type { Day } from '../../core/trip/day';
+import type { TacklePiece } from '../../wording/tackle';
 import type { BookWithoutLog } from './useBookWithoutLog';
+import { usualTackle } from './usual';
 
 export interface Tackle {
   rod: Rod;
   reel: Reel;
   line: Line;
+  /** Of these the Kit has none: what is usual stands in. */
+  assumed: readonly TacklePiece[];
 }
 
 /** What the planner needs to know of it. */
-export const outfitOf = ({ rod, reel, line }: Tackle): Outfit => ({
+export const outfitOf = ({ rod, reel, line }: Omit<Tackle, 'assumed'>): Outfit => ({
   rod: { lengthM: rod.lengthM, minLureKg: rod.minLureKg, maxLureKg: rod.maxLureKg, action: rod.action },
   reel: { ratio: reel.ratio, spoolM: reel.spoolM, arborM: reel.arborM, capacityM: reel.capacityM },
   line: { material: line.material, strengthLb: line.strengthLb },
@@ -47,7 +51,7 @@ export function tackleOn(rod: Rod, book: BookWithoutLog, day: Day | null, prefs:
   const today = trip?.rodId === rod.id ? trip : null;
   const reel = pick(inUse(book.reel), today?.reelId, rod.reelId, trip?.reelId, prefs.lastReelId);
   const line = pick(inUse(book.line), today?.lineId, rod.lineId, trip?.lineId, prefs.lastLineId);
-  return reel && line ? { rod, reel, line } : null;
+  return reel && line ? { rod, reel, line, assumed: [] } : null;
 }
 
 function chooseRod(book: BookWithoutLog, day: Day | null, prefs: Preferences, lure: Lure | null): Rod | undefined {
@@ -70,5 +74,13 @@ export function chooseTackle(
   const rod = chooseRod(book, day, prefs, lure);
   const reel = pick(inUse(book.reel), day?.trip.reelId, rod?.reelId, prefs.lastReelId);
   const line = lineOn(rod, book, day, prefs);
-  return rod && reel && line ? { rod, reel, line } : null;
+  if (rod && reel && line) return { rod, reel, line, assumed: [] };
+  if (!lure) return null;
+  const usual = usualTackle(thrownKg(lure), prefs.units);
+  const assumed = [
+    ...(rod ? [] : ['rod' as const]),
+    ...(reel ? [] : ['reel' as const]),
+    ...(line ? [] : ['line' as const]),
+  ];
+  return { rod: rod ?? usual.rod, reel: reel ?? usual.reel, line: line ?? usual.line, assumed };
 }

@@ -1,4 +1,5 @@
 /** The day itself: begun and ended, read, signs tapped, the lure and the settings of its plan. */
+import { lureById } from './usual';
 import { blocksOfTrip } from '../../core/log/tally';
 import type { FamilyId } from '../../core/lures/family';
 import type { PlanSettings } from '../../core/planning/task/request';
@@ -6,7 +7,7 @@ import { activeTrip, preferencesOf, put, type Book, type Put } from '../../core/
 import type { Trip } from '../../core/records/trip';
 import type { EnteredReadings } from '../../core/schemas/conditions';
 import { readingsNow } from '../../core/trip/day';
-import type { SignKind, SpeciesId } from '../../core/water/terms';
+import type { Access, SignKind, SpeciesId } from '../../core/water/terms';
 import { newId } from '../platform/ids';
 import type { ActionPorts } from './ports';
 
@@ -17,7 +18,10 @@ export interface TripActions {
   takeSign: (kind: SignKind) => void;
   setSettings: (change: PlanSettings | null) => void;
   chooseLure: (id: string | null) => void;
-  startTrip: (waterId: string, species: SpeciesId) => void;
+  /** `access`: where it is fished from, where that is known. */
+  startTrip: (waterId: string, species: SpeciesId, access?: Access | null) => void;
+  /** A day that was ended goes on. */
+  takeUpTrip: (id: string) => void;
   endTrip: () => void;
 }
 
@@ -30,7 +34,7 @@ export const forTrip = (book: Book, puts: (t: Trip) => Put[]): Put[] => {
 /** The kind of lure that fish on a bed are being shown: picked by hand, else the one last cast. */
 function shownOnBed(book: Book, t: Trip): FamilyId | undefined {
   if (t.readings.behaviour !== 'guarding') return undefined;
-  return book.lure[t.lureId ?? '']?.family ?? blocksOfTrip(book, t.id).at(-1)?.presentation.rig.family;
+  return lureById(book.lure, t.lureId ?? '')?.family ?? blocksOfTrip(book, t.id).at(-1)?.presentation.rig.family;
 }
 
 const newTrip = (id: string, waterId: string, species: SpeciesId, startedAtMs: number): Trip => ({
@@ -88,15 +92,25 @@ export function tripActions({ commit, now }: ActionPorts): TripActions {
     setSettings: (change) =>
       changeTrip((t) => ({ ...t, settings: change === null ? {} : { ...t.settings, ...change } })),
     chooseLure: (id) => changeTrip((t) => ({ ...t, lureId: id, settings: {} })),
-    startTrip: (waterId, species) => {
+    startTrip: (waterId, species, access) => {
       const atMs = now();
-      const trip = newTrip(newId(), waterId, species, atMs);
+      const begun = newTrip(newId(), waterId, species, atMs);
+      const trip = access ? { ...begun, readings: { ...begun.readings, access } } : begun;
       void commit((book) => [
         ...forTrip(book, (old) => [put('trip', { ...old, endedAtMs: atMs })]),
         put('trip', trip),
         put('preferences', { ...preferencesOf(book), activeTripId: trip.id }),
       ]);
     },
+    takeUpTrip: (id) =>
+      void commit((book) => {
+        const ended = book.trip[id];
+        if (!ended || activeTrip(book)) return [];
+        return [
+          put('trip', { ...ended, endedAtMs: null }),
+          put('preferences', { ...preferencesOf(book), activeTripId: id }),
+        ];
+      }),
     endTrip: () => {
       const atMs = now();
       void commit((book) =>

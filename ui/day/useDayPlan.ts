@@ -19,6 +19,7 @@ import { measuredFor } from './planFor';
 import type { PlanWater } from './usePlanWater';
 import type { Conditions } from '../../core/water/conditions';
 import { chooseTackle, outfitOf, type Tackle } from './tackle';
+import { lureById } from './usual';
 import type { DayConditions } from './useDayConditions';
 import type { BookWithoutLog } from './useBookWithoutLog';
 
@@ -84,10 +85,10 @@ export function useDayPlan(
 ): DayPlan {
   const startLure = useMemo(() => {
     const key = ranking?.plan?.start ?? ranking?.ranked[0]?.key;
-    return (key && book.lure[key]) || null;
+    return (key && lureById(book.lure, key)) || null;
   }, [book.lure, ranking]);
   // What is lost cannot be in hand.
-  const pinned = day?.trip.lureId ? book.lure[day.trip.lureId] : undefined;
+  const pinned = day?.trip.lureId ? lureById(book.lure, day.trip.lureId) : undefined;
   const picked = pinned && pinned.lostAtMs === null ? pinned : null;
   const lure = picked ?? startLure;
   const tackle = useMemo(() => chooseTackle(book, day, prefs, lure), [book, day, prefs, lure]);

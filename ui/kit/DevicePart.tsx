@@ -37,7 +37,7 @@ export function DevicePart() {
               title="Save the problem report to a file"
               onPress={() => {
                 saveProblemReport(list);
-                setSaid('The report was handed to the browser as a file.');
+                setSaid('The report is saved as a file, with your downloads.');
               }}
             />
             <Button title="Forget these problems" onPress={forgetTroubles} />

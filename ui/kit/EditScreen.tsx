@@ -1,41 +1,37 @@
 /** Add or change one thing of the kit. What is wrong is said beside its field and nothing typed is lost. */
-import { fieldProblem, formProblems, type FieldWords } from '../../wording/form';
+import { notSavedText, type FieldWords } from '../../wording/form';
 import { useDayClock } from '../day/useDayClock';
 import { useCommitter } from '../../data/useBook';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
+import { get } from 'react-hook-form';
 import { View } from 'react-native';
-import { TextInput } from 'react-native-paper';
-import { checkWith } from '../../core/schemas/check';
-import type { Problem } from '../../core/base/problems';
-import { inUse, put, RECORDS } from '../../core/records';
+import { inUse, put } from '../../core/records';
 import type { FamilyId } from '../../core/lures/family';
-import { capital } from '../../wording/names';
 import { useBook, useBookWithoutLog } from '../day/contexts';
-import { Note, Part, Row } from '../parts/Box';
-import { Button, Choices, Picks } from '../parts/Buttons';
-import { Glyph } from '../parts/Glyph';
-import { Press } from '../parts/Press';
+import { Note, Row } from '../parts/Box';
+import { Button } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { deviceZone } from '../platform/clock';
 import { newId } from '../platform/ids';
+import { tellSaved } from '../shell/saved';
 import { Screen } from '../shell/Screen';
-import { onSteps, stepBy } from '../theme/stepping';
+import { onSteps } from '../theme/stepping';
 import { useTheme } from '../theme/theme';
 import { MeasureLure, MeasureReel } from './MeasurePart';
-import { PaperFrame } from './PaperFrame';
+import { FieldView } from './form/FieldView';
 import {
   EDITABLE,
   fieldsOf,
-  getAt,
   KIND_NAME,
   lureDefaults,
   newDraft,
-  setAt,
+  POSITION_KEYS,
   type FormDraft,
   type EditableKind,
   type Field,
-} from './fields';
+} from './form/fields';
+import { problemsIn, useRecordForm } from './form/useRecordForm';
 import type { Lure } from '../../core/records/lure';
 import type { Reel } from '../../core/records/reel';
 
@@ -49,11 +45,7 @@ export function EditScreen() {
   const existing = id === 'new' ? null : (book[k] as Record<string, FormDraft>)[id];
   if (id !== 'new' && !existing)
     return <Missing text={`This ${KIND_NAME[k]} is not in the Kit any more.`} onBack={() => router.navigate('/kit')} />;
-  return (
-    <PaperFrame>
-      <Editor key={`${k}/${id}`} kind={k} existing={existing ?? null} waterId={water ?? null} />
-    </PaperFrame>
-  );
+  return <Editor key={`${k}/${id}`} kind={k} existing={existing ?? null} waterId={water ?? null} />;
 }
 
 function Missing({ text, onBack }: { text: string; onBack: () => void }) {
@@ -79,90 +71,110 @@ function Editor({
   const book = useBook();
   const { units } = useTheme();
   const router = useRouter();
-  const [draft, setDraft] = useState<FormDraft>(
+  const [start] = useState<FormDraft>(
     () =>
       existing ??
       newDraft(kind, newId(), deviceZone(), (waterId ? book.water[waterId] : null) ?? inUse(book.water)[0] ?? null),
   );
-  const [problems, setProblems] = useState<Problem[]>([]);
-  const back = (): void => router.navigate(kind === 'spot' ? '/today' : '/kit');
-  const change = (key: string, value: unknown): void => {
-    setProblems((old) => old.filter((x) => x.path !== key));
-    setDraft((d) => {
-      const next = setAt(d, key, value);
-      if (key === 'usual.cover.kind') return setAt(next, 'usual.cover.density', value === 'none' ? 0 : 0.4);
-      return kind === 'lure' && key === 'family' && !existing ? { ...next, ...lureDefaults(value as FamilyId) } : next;
-    });
-  };
-  const save = (data: FormDraft): void => {
-    const r = checkWith(RECORDS[kind].schema as never, data);
-    if (!r.ok) {
-      setProblems(r.problems);
-      return;
-    }
-    // The form stays until the device has it; what the device refuses is told in an alert and held.
-    void committer
-      .record(() => [put(kind, r.value as never)])
-      .then((stored) => {
-        if (stored) back();
-      });
-  };
   const named = (all: readonly { id: string; name: string }[]) => all.map((x) => ({ value: x.id, title: x.name }));
   const fields = fieldsOf(kind, units, {
     water: named(inUse(book.water)),
     reel: named(inUse(book.reel)),
     line: named(inUse(book.line)),
   });
+  const form = useRecordForm(kind, existing ? String(start.id) : 'new', start, (path) =>
+    wordsOf(fields.find((f) => keysOf(f).includes(path))),
+  );
+  const [tried, setTried] = useState(false);
+  const [unread, setUnread] = useState<readonly string[]>([]);
+  const problems = problemsIn(form.formState.errors, fields.flatMap(keysOf));
+  // After one's first water comes the day on it.
+  const [first] = useState(() => kind === 'water' && inUse(book.water).length === 0);
+  const back = (): void => router.navigate(kind === 'spot' ? '/today' : first ? '/' : '/kit');
+  const change = (f: Field, value: unknown): void => {
+    const put = (key: string, v: unknown): void =>
+      form.setValue(key, v, { shouldDirty: true, shouldValidate: tried && f.type !== 'flags' });
+    if (f.type === 'flags' || f.type === 'position')
+      for (const [key, v] of Object.entries(value as FormDraft)) put(key, v);
+    else put(f.key, value);
+    if (f.key === 'usual.cover.kind') put('usual.cover.density', value === 'none' ? 0 : 0.4);
+    if (kind === 'lure' && f.key === 'family' && !existing)
+      for (const [key, v] of Object.entries(lureDefaults(value as FamilyId))) put(key, v);
+  };
+  // The form stays until the device has it; what the device refuses is told in an alert and held.
+  const save = (more: FormDraft = {}): void => {
+    setTried(true);
+    if (unread.length > 0) return;
+    void form.handleSubmit(async (values) => {
+      const record = { ...values, ...more };
+      const stored = await committer.record(() => [put(kind, record as never)]);
+      if (!stored) return;
+      form.forget();
+      tellSaved(String(record.name), `/kit/${kind}/${String(record.id)}`);
+      back();
+    })();
+  };
+  const draft = form.values;
   const retired = draft.retiredAtMs !== null || (kind === 'lure' && draft.lostAtMs !== null);
   const used = kind === 'lure' && Object.values(book.block).some((b) => b.presentation.lureId === draft.id);
+  const wrong = fields
+    .filter((f) => keysOf(f).some((k) => problems[k]) || (tried && unread.includes(f.key)))
+    .map((f) => f.label.toLowerCase());
   return (
     <Screen
       title={existing ? String(existing.name) : `A new ${KIND_NAME[kind]}`}
       sub={existing ? `Change this ${KIND_NAME[kind]}` : undefined}
       section={false}
     >
+      {form.takenUp ? (
+        <Row wrap>
+          <Say role="status" style={{ flexShrink: 1 }}>
+            This goes on where you left it.
+          </Say>
+          <Button title="Begin anew" onPress={form.beginAnew} />
+        </Row>
+      ) : null}
       {existing && kind === 'lure' && !existing.bare ? <MeasureLure lure={existing as unknown as Lure} /> : null}
       {existing && kind === 'reel' ? <MeasureReel reel={existing as unknown as Reel} /> : null}
       {fields.map((f) => (
         <FieldView
           key={f.key || f.label}
           f={f}
-          value={f.type === 'flags' ? draft : getAt(draft, f.key)}
-          problem={problems.find((x) => x.path === f.key)}
-          onChange={(v) => (f.type === 'flags' ? setDraft((d) => ({ ...d, ...(v as FormDraft) })) : change(f.key, v))}
+          value={f.type === 'flags' || f.type === 'position' ? draft : (get(draft, f.key) as unknown)}
+          problem={keysOf(f)
+            .map((k) => problems[k])
+            .find((x) => x !== undefined)}
+          onChange={(v) => change(f, v)}
+          onTrouble={(yes) => setUnread((all) => [...all.filter((k) => k !== f.key), ...(yes ? [f.key] : [])])}
         />
       ))}
-      {problems.length > 0 ? (
+      {wrong.length > 0 ? (
         <View role="alert">
           <Say tone="bad" kind="strong">
-            {formProblems(problems, (path) => wordsOf(fields.find((f) => f.key === path)))}
+            {notSavedText(wrong)}
           </Say>
         </View>
       ) : null}
-      <Button kind="solid" title="Save" onPress={() => save(draft)} />
-      <Button title="Back without saving" onPress={back} />
+      <Button kind="solid" title="Save" onPress={() => save()} />
+      <Button
+        title="Back without saving"
+        onPress={() => {
+          form.forget();
+          back();
+        }}
+      />
       {existing ? (
         <View style={{ gap: 6 }}>
           <Button
             title={retired ? `Bring this ${KIND_NAME[kind]} back` : `Retire this ${KIND_NAME[kind]}`}
             onPress={() =>
-              save({
-                ...draft,
-                retiredAtMs: retired ? null : now(),
-                ...(kind === 'lure' && retired ? { lostAtMs: null } : {}),
-              })
+              save({ retiredAtMs: retired ? null : now(), ...(kind === 'lure' && retired ? { lostAtMs: null } : {}) })
             }
           />
           {kind === 'lure' && !retired ? (
             <Button
               title={Number(draft.count) > 1 ? 'One was lost' : 'It was lost'}
-              onPress={() =>
-                save(
-                  Number(draft.count) > 1
-                    ? { ...draft, count: Number(draft.count) - 1 }
-                    : { ...draft, lostAtMs: now() },
-                )
-              }
+              onPress={() => save(Number(draft.count) > 1 ? { count: Number(draft.count) - 1 } : { lostAtMs: now() })}
             />
           ) : null}
           <Say kind="label" tone="soft">
@@ -174,113 +186,9 @@ function Editor({
   );
 }
 
-/** Nothing chosen. */
-const NONE = 'none';
+/** The stored values that a field stands for. */
+const keysOf = (f: Field): readonly string[] =>
+  f.type === 'flags' ? f.options.map((o) => o.value) : f.type === 'position' ? POSITION_KEYS : [f.key];
 
 const wordsOf = (f: Field | undefined): FieldWords | undefined =>
   f?.type === 'number' ? { label: f.label, text: f.text, onSteps: (si, way) => onSteps(f.stepper, si, way) } : f;
-
-function FieldView({
-  f,
-  value,
-  problem,
-  onChange,
-}: {
-  f: Field;
-  value: unknown;
-  problem: Problem | undefined;
-  onChange: (v: unknown) => void;
-}) {
-  const { p } = useTheme();
-  const wrong = problem ? (
-    <Say kind="label" tone="bad">
-      {fieldProblem(problem, wordsOf(f)!)}
-    </Say>
-  ) : null;
-  if (f.type === 'text')
-    return (
-      <View style={{ gap: 4 }}>
-        <TextInput
-          mode="outlined"
-          label={f.label}
-          accessibilityLabel={f.label}
-          value={String(value ?? '')}
-          onChangeText={onChange}
-          multiline={f.multiline}
-          error={!!problem}
-          style={{ backgroundColor: p.card, minHeight: 56 }}
-        />
-        {wrong}
-      </View>
-    );
-  if (f.type === 'choice')
-    return (
-      <Part title={f.label}>
-        <Choices
-          label={f.label}
-          options={f.none ? [{ value: NONE, title: f.none }, ...f.options] : f.options}
-          value={(value as string) ?? (f.none ? NONE : null)}
-          onChange={(v) => onChange(v === NONE ? null : v)}
-        />
-        {wrong}
-      </Part>
-    );
-  if (f.type === 'flags') {
-    const flags = value as FormDraft;
-    return (
-      <Part title={f.label}>
-        <Picks
-          label={f.label}
-          options={f.options}
-          value={f.options.map((o) => o.value).filter((k) => flags[k] === true)}
-          onChange={(v) => onChange(Object.fromEntries(f.options.map((o) => [o.value, v.includes(o.value)])))}
-        />
-      </Part>
-    );
-  }
-  if (f.type === 'many')
-    return (
-      <Part title={f.label}>
-        <Picks label={f.label} options={f.options} value={(value as string[]) ?? []} onChange={onChange} />
-      </Part>
-    );
-  const number = typeof value === 'number' ? value : 0;
-  const key = {
-    borderRadius: 14,
-    borderWidth: 1.5 * p.stroke,
-    borderColor: p.edge,
-    backgroundColor: p.card,
-    width: 60,
-    alignItems: 'center' as const,
-  };
-  return (
-    <View style={{ gap: 4 }}>
-      <Row style={{ justifyContent: 'space-between' }} wrap>
-        <View style={{ flexShrink: 1 }}>
-          <Say kind="strong">{f.label}</Say>
-          {f.hint ? (
-            <Say kind="label" tone="soft">
-              {f.hint}
-            </Say>
-          ) : null}
-        </View>
-        <Row gap={10}>
-          <Press label={`${f.label}: less`} onPress={() => onChange(stepBy(f.stepper, number, -1))} style={key}>
-            <Glyph name="minus" />
-          </Press>
-          <Say
-            kind="figure"
-            style={{ minWidth: 84, textAlign: 'center' }}
-            aria-label={`${capital(f.label)}: ${f.text(number)}`}
-          >
-            {f.text(number)}
-          </Say>
-          <Press label={`${f.label}: more`} onPress={() => onChange(stepBy(f.stepper, number, 1))} style={key}>
-            <Glyph name="plus" />
-          </Press>
-        </Row>
-      </Row>
-      {wrong}
-    </View>
-  );
-}

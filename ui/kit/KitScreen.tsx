@@ -14,7 +14,7 @@ import { Say } from '../parts/Say';
 import { LurePicture } from '../lures/LurePicture';
 import { Screen } from '../shell/Screen';
 import { useTheme } from '../theme/theme';
-import type { EditableKind } from './fields';
+import type { EditableKind } from './form/fields';
 import { DevicePart } from './DevicePart';
 import { RecordPart } from './RecordPart';
 import { SettingsPart } from './SettingsPart';
@@ -139,7 +139,7 @@ const SHELVES: readonly Shelf[] = [
 
 export function KitScreen() {
   return (
-    <Screen title="Kit" sub="What I own, where I fish, how the app behaves" section={false}>
+    <Screen title="Kit" sub="What I own, where I fish, how the app behaves" section={false} columns>
       {SHELVES.map((s) => (
         <Items key={s.kind} book={s} />
       ))}

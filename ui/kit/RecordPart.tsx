@@ -29,7 +29,7 @@ export function RecordPart() {
 
   const exportAll = (): void => {
     saveRecord(deviceKeeper().withRefused());
-    setSaid('The record was handed to the browser as a file.');
+    setSaid('The record is saved as a file, with your downloads.');
   };
   const importFile = async (): Promise<void> => {
     const text = await pickTextFile('.json,application/json');

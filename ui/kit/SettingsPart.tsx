@@ -101,7 +101,7 @@ export function SettingsPart() {
       </Part>
       <Part title="Where good anglers disagree">
         <Say>Peg the weight? Loud first or quiet? Trebles near wood? Ten questions, each way with its reason.</Say>
-        <Button title="Choose your schools" onPress={() => router.navigate('/lures/schools' as never)} />
+        <Button title="Choose where anglers disagree" onPress={() => router.navigate('/lures/schools' as never)} />
       </Part>
     </>
   );

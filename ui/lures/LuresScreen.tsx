@@ -7,7 +7,7 @@ import type { RankedLure } from '../../core/ranking/ranked';
 import { simpleThree } from '../../core/ranking/simple';
 import { queryKeys } from '../../data/keys';
 import { followText, refusalText, reworkedText, WHEREABOUTS_LINE } from '../../wording/lures';
-import { capital, list } from '../../wording/names';
+import { capital, list, luresText } from '../../wording/names';
 import { exclusionSentence } from '../../wording/reasons';
 import { compute } from '../../workers/client';
 import {
@@ -64,11 +64,16 @@ export function LuresScreen() {
   return (
     <Screen
       title="Tie this on"
-      sub={`${day.water.name} · ${box.length > 0 ? `${box.length} lures in the box` : 'every kind of lure, as the box is empty'}`}
+      sub={`${day.water.name} · ${box.length > 0 ? `${luresText(box.length)} in the box` : 'every kind of lure, as the box is empty'}`}
     >
       {rankingError ? <Note>The ranking could not be worked out. Change a reading to try again.</Note> : null}
       {!ranking && !rankingError ? <Say role="status">Weighing up the box…</Say> : null}
       {ranking && ranking.branch !== 'ice' ? <Say>{WHEREABOUTS_LINE[ranking.reading.whereabouts]}</Say> : null}
+      {!simple && ranking && ranking.ranked.length > 1 ? (
+        <Say kind="label" tone="soft">
+          In the picture, by number: the bar is where a lure can be kept, the lure itself where it does best.
+        </Say>
+      ) : null}
       {ranking ? (
         <PaleWhileRanking>
           {simple && ranking.plan ? <Simple casts={ranking.plan.casts} /> : null}
@@ -167,6 +172,8 @@ function Everything() {
     queryFn: ({ signal }) => compute.rank(signal, conditions!, kinds),
     enabled: every,
     staleTime: Infinity,
+    // While the water moves on the list stays: what is open in it stays open.
+    placeholderData: (old) => old,
   });
   const shown = every ? (all.data ?? null) : ranking;
   return (

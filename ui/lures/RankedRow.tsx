@@ -2,6 +2,7 @@
  * One ranked lure: how many strikes, every factor that made the number, what it costs here, and how it stands against
  * another.
  */
+import { lureById } from '../day/usual';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -41,7 +42,7 @@ export function RankedRow({ x, place, all }: { x: RankedLure; place: number; all
   const router = useRouter();
   const nameOf = useNames();
   const [open, setOpen] = useState(false);
-  const own = book.lure[x.key];
+  const own = lureById(book.lure, x.key);
   const name = capital(nameOf(x.key));
   const inHand = !!own && lure?.id === own.id;
   const hooked = hookedPerHour(x);

@@ -10,6 +10,7 @@ import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
+import { isOfKind, lureById } from '../day/usual';
 import { LurePicture } from './LurePicture';
 import { Faults, RigPart } from './RigPart';
 import { useNames } from './useNames';
@@ -22,7 +23,7 @@ export function RoleCard({ title, more, x }: { title: string; more: string; x: R
   const { units, p } = useTheme();
   const router = useRouter();
   const name = capital(useNames()(x.key));
-  const own = book.lure[x.key];
+  const own = lureById(book.lure, x.key);
   const inHand = !!own && lure?.id === own.id;
   return (
     <Card style={inHand ? { borderColor: p.moss, borderWidth: 2 } : undefined}>
@@ -42,7 +43,7 @@ export function RoleCard({ title, more, x }: { title: string; more: string; x: R
           <Say kind="heading" level={2}>
             {name}
           </Say>
-          {own ? (
+          {own && !isOfKind(own) ? (
             <Say kind="label" tone="soft">
               {FAMILY_NAME[x.family]}
             </Say>

@@ -1,8 +1,9 @@
 /**
  * Minus, value, plus: the quick way to set a number with a wet thumb. Steps are in the angler's units; presets below.
  */
-import type { ReactNode } from 'react';
+import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
+import type { Typed } from '../../wording/typed';
 import { useTheme } from '../theme/theme';
 import { Row } from './Box';
 import { Button, Choices, type Option } from './Buttons';
@@ -10,6 +11,10 @@ import { Glyph } from './Glyph';
 import { Press } from './Press';
 import { Say } from './Say';
 import { Slider } from './Slider';
+import { StepKey } from './StepKey';
+
+/** Read in when a value is first touched: the library's field is no part of the first screen. */
+const NumberField = lazy(() => import('./NumberField').then((m) => ({ default: m.NumberField })));
 
 export interface AdjusterProps {
   label: string;
@@ -32,8 +37,8 @@ export interface AdjusterProps {
   };
   /** Stands in for the text while it is dragged. */
   live?: ReactNode;
-  /** A field to type it in, in the place of the text (NumberField; only who needs one loads it). */
-  field?: ReactNode;
+  /** It can be typed as well: the value is touched and becomes a field. */
+  typed?: Typed & { onNumber: (v: number) => void };
 }
 
 export function Adjuster({
@@ -49,18 +54,9 @@ export function Adjuster({
   clearTitle = 'Not read',
   drag,
   live,
-  field,
+  typed,
 }: AdjusterProps) {
   const { p } = useTheme();
-  const key = {
-    borderRadius: 14,
-    borderWidth: 1.5 * p.stroke,
-    borderColor: p.edge,
-    backgroundColor: p.ground,
-    width: 64,
-    minHeight: 56,
-    alignItems: 'center' as const,
-  };
   return (
     <View
       style={{
@@ -76,17 +72,9 @@ export function Adjuster({
         {hint ?? label}
       </Say>
       <Row style={{ justifyContent: 'space-between' }}>
-        <Press label={`${label}: less`} onPress={onLess} style={key}>
-          <Glyph name="minus" />
-        </Press>
-        {field ?? (
-          <Say kind="title" role="status" aria-live="polite" style={{ textAlign: 'center', flexShrink: 1 }}>
-            {live ?? text}
-          </Say>
-        )}
-        <Press label={`${label}: more`} onPress={onMore} style={key}>
-          <Glyph name="plus" />
-        </Press>
+        <StepKey of={label} way={-1} onPress={onLess} width={64} />
+        <Value label={label} text={text} live={live} typed={typed} />
+        <StepKey of={label} way={1} onPress={onMore} width={64} />
       </Row>
       {drag ? <Slider label={label} {...drag} onStep={(way) => (way > 0 ? onMore() : onLess())} /> : null}
       {presets && onPreset ? (
@@ -96,5 +84,40 @@ export function Adjuster({
         <Button kind="plain" title={clearTitle} onPress={onClear} style={{ alignSelf: 'flex-start' }} />
       ) : null}
     </View>
+  );
+}
+
+/** The number as it stands; touched, a field to type another in. */
+function Value({ label, text, live, typed }: Pick<AdjusterProps, 'label' | 'text' | 'live' | 'typed'>) {
+  const { p } = useTheme();
+  const [open, setOpen] = useState(false);
+  if (open && typed)
+    return (
+      <Suspense fallback={<Say kind="title">{text}</Say>}>
+        <NumberField
+          centred
+          autoFocus
+          label={`${label}: type it`}
+          text={text}
+          typed={typed}
+          onNumber={typed.onNumber}
+          onLeave={() => setOpen(false)}
+          style={{ flexGrow: 1 }}
+        />
+      </Suspense>
+    );
+  const value = (
+    <Say kind="title" role="status" aria-live="polite" style={{ textAlign: 'center', flexShrink: 1 }}>
+      {live ?? text}
+    </Say>
+  );
+  if (!typed) return value;
+  return (
+    <Row gap={2} style={{ flexShrink: 1 }}>
+      {value}
+      <Press label={`${label}: type it`} onPress={() => setOpen(true)} style={{ alignItems: 'center' }}>
+        <Glyph name="pen" size={20} color={p.soft} />
+      </Press>
+    </Row>
   );
 }

@@ -1,58 +1,68 @@
-/** Buttons and choices in our own shapes. */
+/** Buttons and choices in our shapes. */
 import type { ReactNode } from 'react';
-import { View, type StyleProp, type ViewStyle } from 'react-native';
+import { View, type StyleProp, type TextStyle, type ViewStyle } from 'react-native';
+import { Button as PaperButton } from 'react-native-paper';
 import { useTheme } from '../theme/theme';
 import { Row } from './Box';
 import { Glyph } from './Glyph';
-import { Press, type PressProps } from './Press';
-import { Say } from './Say';
+import { Press } from './Press';
+import { Say, useSayStyle } from './Say';
 
+/**
+ * A button of the library. Its label may take several lines (large type, narrow screens), which the library's own would
+ * cut off.
+ */
 export function Button({
   title,
+  label,
   kind = 'outline',
   icon,
-  ...rest
-}: Omit<PressProps, 'children'> & {
+  disabled,
+  onPress,
+  style,
+}: {
   title: string;
+  /** For a screen reader, where the title alone does not say enough. */
+  label?: string;
   kind?: 'solid' | 'outline' | 'plain' | 'copper';
   icon?: ReactNode;
+  disabled?: boolean;
+  onPress: () => void;
+  style?: StyleProp<ViewStyle>;
 }) {
-  const { p } = useTheme();
-  const look = {
-    solid: { backgroundColor: p.moss, borderColor: p.moss },
-    copper: { backgroundColor: p.copper, borderColor: p.copper },
-    outline: { backgroundColor: p.card, borderColor: p.edge },
-    plain: { backgroundColor: 'transparent', borderColor: 'transparent' },
-  }[kind];
-  const tone = kind === 'solid' ? 'onMoss' : kind === 'copper' ? 'onCopper' : 'ink';
+  const { p, scale } = useTheme();
+  const words = useSayStyle('strong');
   return (
-    <Press
-      label={title}
-      {...rest}
+    <PaperButton
+      mode={kind === 'plain' ? 'text' : kind === 'outline' ? 'outlined' : 'contained'}
+      buttonColor={{ solid: p.moss, copper: p.copper, outline: p.card, plain: 'transparent' }[kind]}
+      textColor={{ solid: p.onMoss, copper: p.onCopper, outline: p.ink, plain: p.ink }[kind]}
+      icon={icon ? () => icon : undefined}
+      disabled={disabled}
+      onPress={onPress}
+      accessibilityLabel={label ?? title}
       style={[
-        {
-          borderWidth: 1.5 * p.stroke,
-          borderRadius: 12,
-          paddingHorizontal: kind === 'plain' ? 8 : 16,
-          paddingVertical: 8,
-          alignItems: 'center',
-          maxWidth: '100%',
-        },
-        look,
-        rest.style,
+        { borderRadius: 12, maxWidth: '100%', opacity: disabled ? 0.55 : 1 },
+        kind === 'outline' && { borderWidth: 1.5 * p.stroke, borderColor: p.edge },
+        style,
       ]}
+      contentStyle={{ minHeight: 48 }}
+      labelStyle={
+        {
+          fontFamily: words.fontFamily,
+          fontSize: words.fontSize,
+          lineHeight: words.lineHeight,
+          letterSpacing: 0,
+          marginVertical: 8,
+          marginHorizontal: kind === 'plain' ? 8 : 16 * Math.min(scale, 1.25),
+          flexShrink: 1,
+          whiteSpace: 'normal',
+          textDecorationLine: kind === 'plain' ? 'underline' : 'none',
+        } as TextStyle
+      }
     >
-      <Row gap={8}>
-        {icon}
-        <Say
-          kind="strong"
-          tone={tone}
-          style={{ textAlign: 'center', flexShrink: 1, textDecorationLine: kind === 'plain' ? 'underline' : 'none' }}
-        >
-          {title}
-        </Say>
-      </Row>
-    </Press>
+      {title}
+    </PaperButton>
   );
 }
 

@@ -18,6 +18,8 @@ const PATHS = {
   play: 'M8 5.5v13l10-6.5z',
   stop: 'M7 7h10v10H7z',
   check: 'M5 12.5l4.5 4.5L19 7.5',
+  pen: 'M4 20l1-5L16 4l4 4L9 19zM14 6l4 4',
+  search: 'M10.5 4a6.5 6.5 0 1 0 .01 0M15.5 15.5 21 21',
   close: 'M6 6l12 12M18 6L6 18',
   leaf: 'M5 19C4 10 10 5 20 4c0 9-5 15-13 14.5M5 20c2-5 5-8 9-10',
 } as const;

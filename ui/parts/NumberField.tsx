@@ -1,69 +1,107 @@
-/** A number to be typed, in the angler's units; what cannot be read as one is said and kept. */
+/**
+ * A measure to be typed, as the page shows it or in any other unit; what cannot be read is said and kept. Its label
+ * stands above it: the library's own shrinks to 12 whatever the size of the text.
+ */
 import { useState } from 'react';
-import { TextInput, View } from 'react-native';
-import { typedNumber } from '../../wording/typed';
-import { FONT, useTheme } from '../theme/theme';
-import { Row } from './Box';
-import { Say } from './Say';
+import { View, type StyleProp, type ViewStyle } from 'react-native';
+import { HelperText, TextInput } from 'react-native-paper';
+import { typedMeasure, type Typed } from '../../wording/typed';
+import { FIELD_OUTLINE, FONT, useTheme } from '../theme/theme';
 
 interface NumberFieldProps {
   label: string;
-  /** As it stands, with no more digits than a hand means. */
+  /** As it stands. */
   text: string;
-  unit: string;
-  range: readonly [number, number];
+  typed: Typed;
   onNumber: (v: number) => void;
+  /** Whether what stands there cannot be read. */
+  onTrouble?: (wrong: boolean) => void;
+  /** Typed into at once, and told when that is over. */
+  autoFocus?: boolean;
+  onLeave?: () => void;
+  /** What is wrong with the value itself, and what else there is to say. */
+  problem?: string | null;
+  hint?: string;
+  /** In the middle, as the figure that it stands for. */
+  centred?: boolean;
+  style?: StyleProp<ViewStyle>;
 }
 
-export function NumberField({ label, text, unit, range, onNumber }: NumberFieldProps) {
+export function NumberField({
+  label,
+  text,
+  typed: how,
+  onNumber,
+  onTrouble,
+  autoFocus,
+  onLeave,
+  problem = null,
+  hint,
+  centred = false,
+  style,
+}: NumberFieldProps) {
   const { p, scale } = useTheme();
   // What is typed lives here until it is left or entered.
   const [typed, setTyped] = useState<string | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);
   const done = (): void => {
-    if (typed === null) return;
-    const read = typedNumber(typed, range);
-    if (typeof read === 'number') {
+    if (typed === null || typed === text) {
       setTyped(null);
-      setWrong(null);
-      onNumber(read);
-    } else setWrong(read.trouble);
+      onLeave?.();
+      return;
+    }
+    const read = typedMeasure(typed, how);
+    if (typeof read !== 'number') {
+      setWrong(read.trouble);
+      onTrouble?.(true);
+      return;
+    }
+    setTyped(null);
+    setWrong(null);
+    onTrouble?.(false);
+    onNumber(read);
+    onLeave?.();
   };
+  const said = wrong ?? problem;
   return (
-    <View style={{ flexShrink: 1, gap: 4 }}>
-      <Row gap={8} style={{ justifyContent: 'center' }}>
-        <TextInput
-          aria-label={label}
-          aria-invalid={wrong !== null}
-          value={typed ?? text}
-          onChangeText={(t) => {
-            setTyped(t);
-            setWrong(null);
-          }}
-          onBlur={done}
-          onSubmitEditing={done}
-          inputMode="decimal"
-          selectTextOnFocus
-          style={{
-            width: 84 * Math.min(scale, 1.5),
-            minHeight: 56,
-            borderWidth: 1.5 * p.stroke,
-            borderColor: wrong ? p.bad : p.edge,
-            borderRadius: 12,
-            paddingHorizontal: 8,
-            textAlign: 'center',
-            color: p.ink,
-            backgroundColor: p.card,
-            fontFamily: FONT.dataBold,
-            fontSize: 20 * Math.min(scale, 1.5),
-          }}
-        />
-        <Say>{unit}</Say>
-      </Row>
-      {wrong ? (
-        <Say kind="label" tone="bad" role="alert" style={{ textAlign: 'center' }}>
-          {wrong}
-        </Say>
+    <View style={[{ flexShrink: 1, minWidth: 0 }, style]}>
+      <TextInput
+        mode="outlined"
+        outlineStyle={FIELD_OUTLINE}
+        aria-label={label}
+        value={typed ?? text}
+        error={said !== null}
+        autoFocus={autoFocus}
+        selectTextOnFocus
+        onChangeText={(t) => {
+          setTyped(t);
+          setWrong(null);
+          onTrouble?.(false);
+        }}
+        onBlur={done}
+        onSubmitEditing={done}
+        onKeyPress={(e) => {
+          if (e.nativeEvent.key !== 'Escape') return;
+          setTyped(null);
+          setWrong(null);
+          onLeave?.();
+        }}
+        style={{
+          backgroundColor: p.card,
+          minHeight: 56,
+          fontFamily: FONT.dataBold,
+          fontSize: 19 * Math.min(scale, 1.5),
+          textAlign: centred ? 'center' : 'left',
+        }}
+      />
+      {said || hint ? (
+        <HelperText
+          type={said ? 'error' : 'info'}
+          role={said ? 'alert' : undefined}
+          style={{ fontSize: 14 * scale, lineHeight: 19 * scale, color: said ? p.bad : p.soft }}
+        >
+          {said ?? hint}
+        </HelperText>
       ) : null}
     </View>
   );

@@ -1,7 +1,12 @@
-/** The one pressable: at least 48 high, visible focus, pressed state. */
-import { useState, type ReactNode } from 'react';
-import { Pressable, type PressableProps, type StyleProp, type ViewStyle } from 'react-native';
-import { useTheme } from '../theme/theme';
+/** The one pressable, on the library's: at least 48 high, pressed state. The ring of the focus: public/index.html. */
+import type { ReactNode } from 'react';
+import type { PressableProps, StyleProp, ViewStyle } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
+
+/** The library lets a new ground come in slowly; a change of light is there at once, text and ground together. */
+const STILL = { transition: 'none' } as unknown as ViewStyle;
+
+const nothing = (): void => undefined;
 
 export interface PressProps extends Omit<PressableProps, 'style' | 'children'> {
   children: ReactNode;
@@ -14,8 +19,6 @@ export interface PressProps extends Omit<PressableProps, 'style' | 'children'> {
 }
 
 export function Press({ children, label, selected, expanded, as = 'button', style, ...rest }: PressProps) {
-  const { p } = useTheme();
-  const [focus, setFocus] = useState(false);
   const state =
     as === 'radio' || as === 'checkbox'
       ? { 'aria-checked': !!selected }
@@ -36,22 +39,23 @@ export function Press({ children, label, selected, expanded, as = 'button', styl
           rest.onPress?.(e as never);
         };
   return (
-    <Pressable
+    <TouchableRipple
       role={as}
       aria-label={label}
       aria-expanded={expanded}
       {...(state as object)}
       {...({ onKeyDown } as object)}
-      {...rest}
-      onFocus={() => setFocus(true)}
-      onBlur={() => setFocus(false)}
+      {...(rest as object)}
+      // Without one the library takes it for switched off, though it may go by its other touches.
+      onPress={rest.onPress ?? nothing}
       style={({ pressed }) => [
+        STILL,
         { minHeight: 48, minWidth: 48, justifyContent: 'center', opacity: rest.disabled ? 0.55 : pressed ? 0.75 : 1 },
         style,
-        focus && ({ outlineColor: p.copper, outlineWidth: 3, outlineStyle: 'solid', outlineOffset: 1 } as ViewStyle),
       ]}
     >
-      {children}
-    </Pressable>
+      {/* The library wants one child; several stand as they would without it. */}
+      <>{children}</>
+    </TouchableRipple>
   );
 }

@@ -14,7 +14,7 @@ import { Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { Tile } from '../parts/Tile';
-import { stepBy, STEPPERS, type Stepper } from '../theme/stepping';
+import { stepBy, STEPPERS, type Stepper, typedBy } from '../theme/stepping';
 import type { Palette } from '../theme/palette';
 import { useTheme } from '../theme/theme';
 import { CADENCE_STYLES } from '../../core/lures/styles';
@@ -55,6 +55,10 @@ export function HandsPart({ plan }: { plan: Plan }) {
       text={text(set[key] ?? planned)}
       onLess={() => step(key, planned, stepper, -1)}
       onMore={() => step(key, planned, stepper, 1)}
+      typed={{
+        ...typedBy(stepper, text),
+        onNumber: (v) => actions.changeTrip((t) => ({ ...t, settings: { ...t.settings, [key]: v } })),
+      }}
       onClear={set[key] === undefined ? undefined : drop(key)}
       clearTitle="Let the plan choose"
     />

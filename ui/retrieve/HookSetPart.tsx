@@ -29,7 +29,7 @@ export function HookSetPart({ lure, tackle, plan }: Asked) {
       <Say>{dragSentences(advice, line.material, units)[0]}</Say>
       <Say>{jointSentences(tied.joints, units)[0]}</Say>
       {lure.bare ? <Say>{hookSentence(tied.hooks, units)}</Say> : null}
-      <Disclosure title="Why so hard, and why so tight?">
+      <Disclosure title="Why set it so, and why this drag?">
         <Say>{far}</Say>
         <Say>{dragSentences(advice, line.material, units)[1]}</Say>
         <Say kind="label" tone="soft">

@@ -1,5 +1,6 @@
 /** How far the settled plan is, as a line and a bar; nothing when none is under way. */
 import { View } from 'react-native';
+import { ProgressBar } from 'react-native-paper';
 import { planProgressText } from '../../wording/retrieve';
 import { useConditions } from '../day/contexts';
 import { usePlanProgress } from '../day/planProgress';
@@ -24,9 +25,15 @@ export function PlanProgress() {
         aria-valuemin={0}
         aria-valuemax={100}
         aria-valuenow={Math.round(100 * share)}
-        style={{ height: 6, borderRadius: 3, backgroundColor: p.rule, overflow: 'hidden' }}
       >
-        <View style={{ width: `${100 * share}%`, height: 6, backgroundColor: p.moss }} />
+        {/* The library's bar tells a screen reader nothing on the web: what stands around it does. */}
+        <View aria-hidden>
+          <ProgressBar
+            progress={share}
+            color={p.moss}
+            style={{ height: 6, borderRadius: 3, backgroundColor: p.rule }}
+          />
+        </View>
       </View>
       <Say kind="label" tone="soft" style={{ minHeight: 20 }}>
         {progress ? planProgressText(progress) : ''}

@@ -20,8 +20,10 @@ import {
   styleTitle,
   wishSentence,
 } from '../../wording/retrieve';
+import { assumedTackleText, ofKindText } from '../../wording/tackle';
 import { say } from '../../wording/units';
 import { useActions, useConditions, usePlan, useBookWithoutLog } from '../day/contexts';
+import { isOfKind } from '../day/usual';
 import { useKeptPlan } from '../day/keptPlan';
 import { useCadenceName } from '../day/useCadenceName';
 import { Card, Note, Part } from '../parts/Box';
@@ -55,7 +57,7 @@ export function RetrieveScreen() {
       ? 'Start a day on the Water page first.'
       : !lure
         ? 'There is no lure in the box that works here yet. Add one in the Kit.'
-        : 'Add a rod, a reel and a line in the Kit: the plan needs to know what throws the lure.';
+        : 'Choose a lure on Lures first.';
     return (
       <Screen title="Retrieve" sub="How do I work it?">
         <Note>{missing}</Note>
@@ -97,6 +99,31 @@ export function RetrieveScreen() {
         <Note>This plan could not be worked out. Change the cast, the line or the lure and it will try again.</Note>
       ) : null}
       {!plan && !planError ? <Say role="status">Casting it on the model…</Say> : null}
+      {isOfKind(lure) || tackle.assumed.length > 0 ? (
+        <Card>
+          {isOfKind(lure) ? (
+            <Say>
+              {ofKindText(
+                FAMILY_NAME[lure.family],
+                book.box.some((l) => l.family === lure.family),
+              )}
+            </Say>
+          ) : null}
+          {tackle.assumed.length > 0 ? <Say>{assumedTackleText(tackle.assumed)}</Say> : null}
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            {isOfKind(lure) ? (
+              <Button title="Add the lure" onPress={() => router.navigate('/kit/lure/new' as never)} />
+            ) : null}
+            {tackle.assumed.map((piece) => (
+              <Button
+                key={piece}
+                title={`Add a ${piece}`}
+                onPress={() => router.navigate(`/kit/${piece}/new` as never)}
+              />
+            ))}
+          </View>
+        </Card>
+      ) : null}
       {fit !== 'fits' ? (
         <Note>{`${capital(say.weight(weightKg, units))} is ${fit === 'too-heavy' ? 'heavier' : 'lighter'} than ${tackle.rod.name} is rated for (${say.weight(tackle.rod.minLureKg, units)}–${say.weight(tackle.rod.maxLureKg, units)}). Choose another rod below.`}</Note>
       ) : null}
@@ -124,7 +151,7 @@ export function RetrieveScreen() {
             ) : null}
             <Sureness
               plan={plan}
-              lureId={lure.bare ? null : lure.id}
+              lureId={lure.bare || isOfKind(lure) ? null : lure.id}
               measured={measurementsOf(book, lure.id).length > 0}
             />
             {way === 'cast' && day.trip.aimM !== null ? <Say>{aimText(plan, day.trip.aimM, units)}</Say> : null}

@@ -24,6 +24,8 @@ interface Props {
   /** Moment of the path to show, s; null shows where it spends its time best. */
   atS: number | null;
   showSight?: boolean;
+  /** The wind over the water: not where the picture is of many days. */
+  showWind?: boolean;
 }
 
 /** Not drawn at all when nothing that it shows has changed. */
@@ -35,11 +37,12 @@ export const SectionDrawing = memo(
     a.height === b.height &&
     a.atS === b.atS &&
     a.showSight === b.showSight &&
+    a.showWind === b.showWind &&
     (a.model === b.model ||
       (Object.keys(b.model) as (keyof SectionModel)[]).every((k) => same(a.model[k], b.model[k]))),
 );
 
-function WholeSection({ model: m, words, width, height, atS, showSight = false }: Props) {
+function WholeSection({ model: m, words, width, height, atS, showSight = false, showWind = true }: Props) {
   const { p, scale } = useTheme();
   const { depthM, castM } = m;
   const f = useMemo(() => frameOf({ depthM, castM }, width, height), [depthM, castM, width, height]);
@@ -68,7 +71,7 @@ function WholeSection({ model: m, words, width, height, atS, showSight = false }
         <EventMark key={k.id} kind={k.kind} x={f.x(k.xM)} y={f.y(k.depthM)} p={p} />
       ))}
       <AimPart m={m} f={f} label={label} />
-      <WindPart m={m} f={f} label={label} />
+      {showWind ? <WindPart m={m} f={f} label={label} /> : null}
       <AnglerPart m={m} f={f} label={label} />
       <TicksPart m={m} f={f} label={label} />
     </Svg>

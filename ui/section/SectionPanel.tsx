@@ -50,6 +50,7 @@ export function SectionPanel({ fill = false }: { fill?: boolean }) {
           height={height}
           atS={place === 'retrieve' || place === 'strikes' ? atS : null}
           showSight={place === 'water'}
+          showWind={place !== 'lessons'}
         />
       ) : (
         <View style={{ height: fill ? 300 : 120, backgroundColor: p.water[0], justifyContent: 'center', padding: 20 }}>

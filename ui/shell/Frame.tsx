@@ -14,6 +14,7 @@ import { SectionPanel } from '../section/SectionPanel';
 import { useTheme } from '../theme/theme';
 import { SectionBoundary } from './Boundary';
 import { Notices } from './Notices';
+import { SavedBar } from './SavedBar';
 import { rememberGround } from '../platform/ground';
 import { PLACES, placeOfPath } from './places';
 import { Shortcuts } from './Shortcuts';
@@ -23,9 +24,10 @@ import { useWide } from './useWide';
 export function Frame({ children }: { children: ReactNode }) {
   const { p } = useTheme();
   const wide = useWide();
+  const inKit = placeOfPath(usePathname()) === 'kit';
   const status = useStatus();
   const loadingDemo = useFirstStart();
-  useDocumentColours(p.ground, p.dark);
+  useDocumentColours(p.ground, p.copper, p.dark);
   useDocumentTitle();
   const waiting = loadingDemo
     ? 'Setting out the demo world…'
@@ -40,6 +42,7 @@ export function Frame({ children }: { children: ReactNode }) {
       {waiting ? <Waiting text={waiting} failed={status === 'error'} /> : null}
       {/* Kept mounted while waiting, so that the page asked for is not forgotten. */}
       <View style={{ flex: 1, display: waiting ? 'none' : 'flex' }}>{children}</View>
+      <SavedBar />
       <Shortcuts />
     </View>
   );
@@ -53,14 +56,17 @@ export function Frame({ children }: { children: ReactNode }) {
   return (
     <View style={{ flex: 1, flexDirection: 'row', backgroundColor: p.ground }}>
       <Rail />
-      <View style={{ flex: 1.25, borderRightWidth: p.stroke, borderRightColor: p.rule, minWidth: 0 }}>
-        {status === 'ready' ? (
-          <SectionBoundary>
-            <SectionPanel fill />
-          </SectionBoundary>
-        ) : null}
-      </View>
-      <View style={{ flex: 1, minWidth: 0, maxWidth: 640 }}>{place}</View>
+      {inKit ? null : (
+        <View style={{ flex: 1.25, borderRightWidth: p.stroke, borderRightColor: p.rule, minWidth: 0 }}>
+          {status === 'ready' ? (
+            <SectionBoundary>
+              <SectionPanel fill />
+            </SectionBoundary>
+          ) : null}
+        </View>
+      )}
+      {/* The Kit is no place on the water: it has the width to itself. */}
+      <View style={{ flex: 1, minWidth: 0, maxWidth: inKit ? 1180 : 640 }}>{place}</View>
     </View>
   );
 }
@@ -158,14 +164,15 @@ function Rail() {
   );
 }
 
-/** Page colour behind the application, for overscroll and the browser's own edges. */
-function useDocumentColours(ground: string, dark: boolean): void {
+/** Page colour behind the application, for overscroll and the browser's own edges; the ring of what has the focus. */
+function useDocumentColours(ground: string, focus: string, dark: boolean): void {
   useEffect(() => {
+    document.documentElement.style.setProperty('--focus', focus);
     document.body.style.backgroundColor = ground;
     document.documentElement.style.colorScheme = dark ? 'dark' : 'light';
     document.querySelector('meta[name="theme-color"]')?.setAttribute('content', ground);
     rememberGround(ground);
-  }, [ground, dark]);
+  }, [ground, focus, dark]);
 }
 
 /** The page's name in the tab and for a screen reader. */

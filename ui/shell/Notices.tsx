@@ -81,6 +81,7 @@ function RefusedNotice() {
 function ThunderNotice() {
   const { day } = useConditions();
   const prefs = usePrefs();
+  const { units } = useTheme();
   const now = useNow(prefs.demoClock, 15_000);
   const path = usePathname();
   const clearMs = day ? thunderClearMs(day.trip.thunder) : null;
@@ -88,7 +89,7 @@ function ThunderNotice() {
   if (!day || clearMs === null || now >= clearMs || path === '/') return null;
   return (
     <Band tone="copperWash" role="status">
-      <Say kind="strong">{`Thunder: off the water until ${clockText(clearMs, day.water.zone)}.`}</Say>
+      <Say kind="strong">{`Thunder: off the water until ${clockText(clearMs, day.water.zone, units)}.`}</Say>
     </Band>
   );
 }

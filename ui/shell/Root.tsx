@@ -10,6 +10,7 @@ import { PlaybackProvider } from '../section/Playback';
 import { realNowMs } from '../platform/clock';
 import { watchUpdates } from '../platform/updates';
 import { whenDrawn } from '../platform/idle';
+import { PaperFrame } from '../theme/PaperFrame';
 import { ThemeProvider } from '../theme/ThemeProvider';
 import { RootBoundary } from './Boundary';
 import { Frame } from './Frame';
@@ -39,7 +40,7 @@ function Themed({ children }: { children: ReactNode }) {
   const prefs = usePrefs();
   return (
     <ThemeProvider light={prefs.light} scale={prefs.textScale} units={prefs.units}>
-      {children}
+      <PaperFrame>{children}</PaperFrame>
     </ThemeProvider>
   );
 }

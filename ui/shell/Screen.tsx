@@ -20,18 +20,24 @@ const MIN_SECTIONS_HIGH = 2.6;
 // Sticking is the browser's own; the library's types do not know it.
 const STICKING = { position: 'sticky', top: 0, zIndex: 2 } as unknown as ViewStyle;
 
+// Columns, and parts that stay whole in them, are the browser's own too.
+const COLUMNS = { display: 'block', columnCount: 2, columnGap: 32 } as unknown as ViewStyle;
+const UNBROKEN = { breakInside: 'avoid', marginBottom: 24 };
+
 interface ScreenProps {
   title: string;
   sub?: string;
   right?: ReactNode;
   /** Show the section above the content on a phone. */
   section?: boolean;
+  /** Wide: the parts in two columns, one below the other. */
+  columns?: boolean;
   /** Keys that stay in reach of the thumb, below the scrolling part. */
   foot?: ReactNode;
   children: ReactNode;
 }
 
-export function Screen({ title, sub, right, section = true, foot, children }: ScreenProps) {
+export function Screen({ title, sub, right, section = true, columns = false, foot, children }: ScreenProps) {
   const { p, scale } = useTheme();
   const wide = useWide();
   const router = useRouter();
@@ -100,7 +106,17 @@ export function Screen({ title, sub, right, section = true, foot, children }: Sc
           </View>
         ) : null}
         <HoldProvider value={hold}>
-          <View style={{ padding: 16, gap: 20 }}>{parts.slice(0, Math.max(0, drawn - 1))}</View>
+          <View style={[{ padding: 16, gap: 20 }, columns && wide && COLUMNS]}>
+            {parts.slice(0, Math.max(0, drawn - 1)).map((part, i) =>
+              columns && wide ? (
+                <View key={i} style={UNBROKEN as ViewStyle}>
+                  {part}
+                </View>
+              ) : (
+                part
+              ),
+            )}
+          </View>
         </HoldProvider>
       </ScrollView>
       {drawn > 0 && foot ? (

@@ -17,7 +17,7 @@ export function EventList() {
   const { day } = useConditions();
   const book = useBook();
   const actions = useActions();
-  const { p } = useTheme();
+  const { p, units } = useTheme();
   if (!tally || !day || tally.events.length === 0) return null;
   const events = [...tally.events].reverse();
   return (
@@ -32,10 +32,10 @@ export function EventList() {
             <Say
               kind="label"
               tone="soft"
-            >{`${clockText(e.atMs, day.water.zone)} · ${book.block[e.blockId]?.presentation.lureName ?? ''}`}</Say>
+            >{`${clockText(e.atMs, day.water.zone, units)} · ${book.block[e.blockId]?.presentation.lureName ?? ''}`}</Say>
           </View>
           <Press
-            label={`Strike out: ${EVENT_NAME[e.kind]} at ${clockText(e.atMs, day.water.zone)}`}
+            label={`Strike out: ${EVENT_NAME[e.kind]} at ${clockText(e.atMs, day.water.zone, units)}`}
             onPress={() => actions.takeBack(e.id)}
             style={{ alignItems: 'center' }}
           >

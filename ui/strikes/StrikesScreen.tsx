@@ -57,7 +57,7 @@ export function StrikesScreen() {
       title={castsText(tally.casts)}
       sub={
         ready
-          ? `${lure.name} · ${named ?? STYLE_NAME[plan.hands.style]} · ${say.depth(plan.depthM, units)}`
+          ? `In hand: ${lure.name} · ${named ?? STYLE_NAME[plan.hands.style]} · ${say.depth(plan.depthM, units)}`
           : 'No plan yet'
       }
       right={

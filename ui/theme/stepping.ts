@@ -1,6 +1,7 @@
 /**
  * One step up or down in the angler's own units, landing on round numbers, clamped to what is possible. SI in, SI out.
  */
+import type { Dimension, Typed } from '../../wording/typed';
 import { FT, fromFahrenheit, INCH, KMH, MPH, OUNCE, toFahrenheit, YARD, type UnitPrefs } from '../../wording/units';
 
 export interface Stepper {
@@ -9,6 +10,8 @@ export interface Stepper {
   step: (user: number) => number;
   min: number;
   max: number;
+  /** What is measured, for what is typed; absent: a plain number, or none that anyone would type. */
+  dimension?: Dimension;
 }
 
 const linear = (unit: number, step: number | ((user: number) => number), min: number, max: number): Stepper => ({
@@ -19,41 +22,73 @@ const linear = (unit: number, step: number | ((user: number) => number), min: nu
   max,
 });
 
+const of = (dimension: Dimension, s: Stepper): Stepper => ({ ...s, dimension });
+
+/** How a value on these steps is typed. */
+export const typedBy = ({ dimension = 'plain', from, min, max }: Stepper, text: (si: number) => string): Typed => ({
+  dimension,
+  fromPlain: from,
+  range: [min, max],
+  text,
+});
+
 const coarse = (u: UnitPrefs, max: number): Stepper =>
   u.size === 'in' ? linear(INCH, 1, 0, max) : linear(0.01, 2, 0, max);
 
 export const STEPPERS = {
   temp: (u: UnitPrefs): Stepper =>
-    u.temp === 'F'
-      ? { to: toFahrenheit, from: fromFahrenheit, step: () => 1, min: -2, max: 38 }
-      : linear(1, 0.5, -2, 38),
-  tempChange: (u: UnitPrefs): Stepper => (u.temp === 'F' ? linear(1 / 1.8, 1, -10, 10) : linear(1, 0.5, -10, 10)),
+    of(
+      'temperature',
+      u.temp === 'F'
+        ? { to: toFahrenheit, from: fromFahrenheit, step: () => 1, min: -2, max: 38 }
+        : linear(1, 0.5, -2, 38),
+    ),
+  tempChange: (u: UnitPrefs): Stepper =>
+    of('degrees', u.temp === 'F' ? linear(1 / 1.8, 1, -10, 10) : linear(1, 0.5, -10, 10)),
   depth: (u: UnitPrefs, max = 60): Stepper =>
-    u.depth === 'ft'
-      ? linear(FT, (v) => (v < 10 ? 0.5 : v < 30 ? 1 : 5), 0.1, max)
-      : linear(1, (v) => (v < 3 ? 0.1 : v < 10 ? 0.5 : 1), 0.1, max),
+    of(
+      'length',
+      u.depth === 'ft'
+        ? linear(FT, (v) => (v < 10 ? 0.5 : v < 30 ? 1 : 5), 0.1, max)
+        : linear(1, (v) => (v < 3 ? 0.1 : v < 10 ? 0.5 : 1), 0.1, max),
+    ),
   clarity: (u: UnitPrefs): Stepper =>
-    u.depth === 'ft'
-      ? linear(FT, (v) => (v < 1.5 ? 0.25 : v < 6 ? 0.5 : 1), 0.07, 12)
-      : linear(1, (v) => (v < 0.5 ? 0.05 : v < 2 ? 0.1 : 0.5), 0.05, 12),
-  distance: (u: UnitPrefs): Stepper => (u.depth === 'ft' ? linear(FT, 5, 3, 90) : linear(1, 1, 3, 90)),
+    of(
+      'length',
+      u.depth === 'ft'
+        ? linear(FT, (v) => (v < 1.5 ? 0.25 : v < 6 ? 0.5 : 1), 0.07, 12)
+        : linear(1, (v) => (v < 0.5 ? 0.05 : v < 2 ? 0.1 : 0.5), 0.05, 12),
+    ),
+  distance: (u: UnitPrefs): Stepper => of('length', u.depth === 'ft' ? linear(FT, 5, 3, 90) : linear(1, 1, 3, 90)),
   far: (u: UnitPrefs): Stepper =>
-    u.depth === 'ft'
-      ? linear(YARD, (v) => (v < 200 ? 25 : v < 1200 ? 100 : 500), 0, 20_000)
-      : linear(1, (v) => (v < 200 ? 25 : v < 1000 ? 100 : 500), 0, 20_000),
-  size: (u: UnitPrefs): Stepper => (u.size === 'in' ? linear(INCH, 0.25, 0.005, 0.4) : linear(0.01, 0.5, 0.005, 0.4)),
+    of(
+      'length',
+      u.depth === 'ft'
+        ? linear(YARD, (v) => (v < 200 ? 25 : v < 1200 ? 100 : 500), 0, 20_000)
+        : linear(1, (v) => (v < 200 ? 25 : v < 1000 ? 100 : 500), 0, 20_000),
+    ),
+  size: (u: UnitPrefs): Stepper =>
+    of('length', u.size === 'in' ? linear(INCH, 0.25, 0.005, 0.4) : linear(0.01, 0.5, 0.005, 0.4)),
   weight: (u: UnitPrefs, min = 0.0004): Stepper =>
-    u.weight === 'oz'
-      ? linear(OUNCE, (v) => (v < 0.25 ? 1 / 32 : v < 1 ? 1 / 16 : 0.25), min, 0.15)
-      : linear(0.001, (v) => (v < 5 ? 0.5 : v < 30 ? 1 : 5), min, 0.15),
+    of(
+      'mass',
+      u.weight === 'oz'
+        ? linear(OUNCE, (v) => (v < 0.25 ? 1 / 32 : v < 1 ? 1 / 16 : 0.25), min, 0.15)
+        : linear(0.001, (v) => (v < 5 ? 0.5 : v < 30 ? 1 : 5), min, 0.15),
+    ),
   /** A weight on the line of what is towed: whole ounces, or 25 g. */
-  inline: (u: UnitPrefs): Stepper => (u.weight === 'oz' ? linear(OUNCE, 1, 0, 0.35) : linear(0.001, 25, 0, 0.35)),
-  speed: (u: UnitPrefs): Stepper => (u.speed === 'mph' ? linear(MPH, 0.1, 0, 4) : linear(KMH, 0.2, 0, 4)),
+  inline: (u: UnitPrefs): Stepper =>
+    of('mass', u.weight === 'oz' ? linear(OUNCE, 1, 0, 0.35) : linear(0.001, 25, 0, 0.35)),
+  speed: (u: UnitPrefs): Stepper => of('speed', u.speed === 'mph' ? linear(MPH, 0.1, 0, 4) : linear(KMH, 0.2, 0, 4)),
   /** Height of waves, thickness of ice: whole inches, or two centimetres. */
-  waves: (u: UnitPrefs): Stepper => coarse(u, 2),
-  ice: (u: UnitPrefs): Stepper => coarse(u, 1.5),
-  wind: (u: UnitPrefs): Stepper => (u.speed === 'mph' ? linear(MPH, 1, 0, 25) : linear(KMH, 1, 0, 25)),
-  seconds: (): Stepper => linear(1, (v) => (v < 5 ? 0.5 : 1), 0, 90),
+  waves: (u: UnitPrefs): Stepper => of('length', coarse(u, 2)),
+  ice: (u: UnitPrefs): Stepper => of('length', coarse(u, 1.5)),
+  wind: (u: UnitPrefs): Stepper => of('speed', u.speed === 'mph' ? linear(MPH, 1, 0, 25) : linear(KMH, 1, 0, 25)),
+  seconds: (): Stepper =>
+    of(
+      'time',
+      linear(1, (v) => (v < 5 ? 0.5 : 1), 0, 90),
+    ),
   plain: (step: number, min: number, max: number): Stepper => linear(1, step, min, max),
 } as const;
 

@@ -21,3 +21,6 @@ export interface Theme {
 
 export const ThemeContext = createContext<Theme>({ p: SHADE, scale: 1, units: IMPERIAL });
 export const useTheme = (): Theme => useContext(ThemeContext);
+
+/** The frame of the library's text fields, as round as everything else. */
+export const FIELD_OUTLINE = { borderRadius: 12 } as const;

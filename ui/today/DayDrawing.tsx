@@ -6,7 +6,7 @@ import { useId } from 'react';
 import { ClipPath, Defs, G, Path, Rect, SvgText, Svg } from '../platform/shapes';
 import type { DayLine } from '../../core/forecast/line';
 import { dayLineWords } from '../../wording/day';
-import { clockText } from '../../wording/time';
+import { clockText, hourText } from '../../wording/time';
 import { useTheme, FONT } from '../theme/theme';
 import { mix } from '../theme/palette';
 
@@ -101,7 +101,7 @@ export function DayDrawing({ line, width, height, zone, nowMs, full }: Props) {
               fill={p.soft}
               textAnchor={i === 0 ? 'start' : i === marks.length - 1 ? 'end' : 'middle'}
             >
-              {i === marks.length - 1 && hours === 24 ? '24:00' : clockText(t, zone)}
+              {i === marks.length - 1 && hours === 24 && units.speed !== 'mph' ? '24:00' : hourText(t, zone, units)}
             </SvgText>
           ))}
           {line.best ? (
@@ -113,7 +113,7 @@ export function DayDrawing({ line, width, height, zone, nowMs, full }: Props) {
               fill={p.copper}
               textAnchor="middle"
             >
-              {`${clockText(line.best.fromMs, zone)}–${clockText(line.best.toMs, zone)}`}
+              {`${clockText(line.best.fromMs, zone, units)}–${clockText(line.best.toMs, zone, units)}`}
             </SvgText>
           ) : null}
         </G>

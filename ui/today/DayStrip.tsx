@@ -55,7 +55,7 @@ export function DayStrip() {
         <Say style={{ flex: 1, minWidth: 0 }}>
           {line
             ? line.best
-              ? bestShort(line.best, zone)
+              ? bestShort(line.best, zone, prefs.units)
               : 'The good hours of today are over: look at tomorrow.'
             : 'Working out the day…'}
         </Say>

@@ -20,7 +20,7 @@ export function SpotsPart({ answer, ahead }: { answer: DayAnswer | null; ahead: 
   const book = useBookWithoutLog();
   const actions = useActions();
   const router = useRouter();
-  const { p } = useTheme();
+  const { p, units } = useTheme();
   if (!day) return null;
   const spots = spotsOf(book, day.water.id);
   const { zone } = day.water;
@@ -51,11 +51,11 @@ export function SpotsPart({ answer, ahead }: { answer: DayAnswer | null; ahead: 
             <Say
               kind="label"
               tone="soft"
-            >{`${clockText(round.stays[i - 1]!.toMs, zone)}–${clockText(s.fromMs, zone)}: the slack of the day. Rest, eat, look for new water.`}</Say>
+            >{`${clockText(round.stays[i - 1]!.toMs, zone, units)}–${clockText(s.fromMs, zone, units)}: the slack of the day. Rest, eat, look for new water.`}</Say>
           ) : null}
           <Row gap={10} style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule, paddingVertical: 6 }} wrap>
             <View style={{ minWidth: 96 }}>
-              <Say kind="strong">{`${clockText(s.fromMs, zone)}–${clockText(s.toMs, zone)}`}</Say>
+              <Say kind="strong">{`${clockText(s.fromMs, zone, units)}–${clockText(s.toMs, zone, units)}`}</Say>
               {s.travelMin > 0 ? (
                 <Say kind="small" tone="soft">
                   {`${s.travelMin} min to get there`}
@@ -106,7 +106,7 @@ export function SpotsPart({ answer, ahead }: { answer: DayAnswer | null; ahead: 
                       <Say
                         kind="label"
                         tone="soft"
-                      >{`At its best from ${clockText(ranked.bestAtMs, zone)}: ${worthText(ranked.promise)}. ${s.note}`}</Say>
+                      >{`At its best from ${clockText(ranked.bestAtMs, zone, units)}: ${worthText(ranked.promise)}. ${s.note}`}</Say>
                     ) : null}
                   </View>
                   <Glyph name="right" size={18} color={p.soft} />

@@ -38,7 +38,7 @@ export function StationPart() {
           </Say>
           <Button title={station.asking ? 'Asking…' : 'Ask again'} disabled={station.asking} onPress={station.ask} />
           {prefs.demoClock ? (
-            <Disclosure title="Let the station fail">
+            <Disclosure title="For trying out: make the station fail">
               <Say>
                 The station is a stand-in made for trying things out. See how the day goes on when it is slow, broken,
                 old or wrong.

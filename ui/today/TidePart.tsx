@@ -30,7 +30,7 @@ export function TidePart({ turns }: { turns: readonly Turn[] }) {
           ? turns
               .map(
                 (t) =>
-                  `${t.kind === 'high' ? 'High' : 'Low'} ${say.depth(t.heightM, units)} at ${clockText(t.atMs, zone)}`,
+                  `${t.kind === 'high' ? 'High' : 'Low'} ${say.depth(t.heightM, units)} at ${clockText(t.atMs, zone, units)}`,
               )
               .join(', ') + '.'
           : 'Nothing is known of the tide here: enter high and low water from your table.'}
@@ -71,7 +71,7 @@ function TurnForm() {
   if (!day) return null;
   const { zone, id } = day.water;
   const entered = [...(book.tides[id]?.turns ?? [])];
-  const when = (ms: number): string => `${dayText(ms, zone)}, ${clockText(ms, zone)}`;
+  const when = (ms: number): string => `${dayText(ms, zone)}, ${clockText(ms, zone, units)}`;
   const store = (turns: { atMs: number; heightM: number }[]): void =>
     void committer.record(() => [put('tides', { id, turns: [...turns].sort((a, b) => a.atMs - b.atMs) })]);
   const key = {

@@ -54,7 +54,7 @@ export function TodayScreen() {
         {shown && width > 0 ? (
           <>
             <Say kind="strong">
-              {shown.best ? bestText(shown.best, zone) : 'No two hours are left today: look at tomorrow.'}
+              {shown.best ? bestText(shown.best, zone, prefs.units) : 'No two hours are left today: look at tomorrow.'}
             </Say>
             <DayDrawing line={shown} width={width} height={210} zone={zone} nowMs={ahead === 0 ? nowMs : null} full />
             <Say kind="label" tone="soft">
@@ -62,7 +62,7 @@ export function TodayScreen() {
             </Say>
             <Say kind="label" tone="soft">
               {shown.almanac.sunriseMs !== null && shown.almanac.sunsetMs !== null
-                ? `Sunrise ${clockText(shown.almanac.sunriseMs, zone)}, sunset ${clockText(shown.almanac.sunsetMs, zone)}.`
+                ? `Sunrise ${clockText(shown.almanac.sunriseMs, zone, prefs.units)}, sunset ${clockText(shown.almanac.sunsetMs, zone, prefs.units)}.`
                 : 'The sun does not cross the horizon on this day.'}
             </Say>
           </>

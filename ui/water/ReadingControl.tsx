@@ -6,6 +6,7 @@ import { useActions, useConditions } from '../day/contexts';
 import { Adjuster } from '../parts/Adjuster';
 import { Button, Choices, Picks } from '../parts/Buttons';
 import { Say } from '../parts/Say';
+import { typedBy } from '../theme/stepping';
 import { useTheme } from '../theme/theme';
 import { View } from 'react-native';
 import {
@@ -92,6 +93,11 @@ function NumberControl({
       onLess={() => actions.setReadings(stepReading(c, -1))}
       onMore={() => actions.setReadings(stepReading(c, 1))}
       drag={{ value: c.value, range: dragRange(c), text: (v) => c.text(onGrid(c, v)), onDrag: drag, onDone: done }}
+      typed={
+        c.stepper.dimension
+          ? { ...typedBy(c.stepper, c.text), onNumber: (v) => actions.setReadings((r) => c.set(r, v)) }
+          : undefined
+      }
       presets={c.presets}
       preset={nearPreset(c)}
       onPreset={onPreset}

@@ -9,9 +9,10 @@ import { lastVisit } from '../../core/trip/day';
 import { capital } from '../../wording/names';
 import { ageText } from '../../wording/day';
 import { dayText } from '../../wording/time';
-import { sourceText, turnedText } from '../../wording/water';
+import { oddReadings } from '../../core/water/odd';
+import { oddText, sourceText, turnedText } from '../../wording/water';
 import { useActions, useConditions, usePrefs, useBookWithoutLog } from '../day/contexts';
-import { Part, Row } from '../parts/Box';
+import { Note, Part, Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Glyph } from '../parts/Glyph';
@@ -57,6 +58,9 @@ export function ReadingSheet() {
       </View>
       <FromBefore />
       {day.turned ? <Say>{turnedText(reading.currentAngleDeg)}</Say> : null}
+      {oddReadings(reading).map((odd) => (
+        <Note key={odd}>{oddText(odd, reading, units)}</Note>
+      ))}
       {assumed > 0 ? (
         <Say
           kind="label"

@@ -1,19 +1,32 @@
 /** Which water, which fish: a day starts with two touches. */
+import type { Trip } from '../../core/records/trip';
+import { endedText } from '../../wording/day';
+import { deviceZone, useNow } from '../platform/clock';
+import { useTheme } from '../theme/theme';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { inUse } from '../../core/records';
 import { speciesIn, speciesProfile } from '../../core/water/species';
 import { legalText } from '../../wording/species';
 import { ACCESS_NAME, capital, SPECIES_NAME } from '../../wording/names';
-import { useActions, useConditions, useBookWithoutLog } from '../day/contexts';
+import { useActions, useConditions, useBookWithoutLog, usePrefs } from '../day/contexts';
 import { Card, Note } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { useDemoWorld } from '../kit/useDemoWorld';
-import { ACCESSES, type SpeciesId } from '../../core/water/terms';
+import { ACCESSES, type Access, type SpeciesId } from '../../core/water/terms';
+
+/** Ended by mistake, or too early: a day can be gone on with for so long, ms. */
+const TAKEN_UP_MS = 12 * 3_600_000;
+function lastEnded(trips: readonly Trip[], nowMs: number): Trip | null {
+  const ended = trips.filter((t) => t.endedAtMs !== null && nowMs - t.endedAtMs < TAKEN_UP_MS);
+  return ended.sort((a, b) => b.endedAtMs! - a.endedAtMs!)[0] ?? null;
+}
 
 export function StartDay() {
   const { day } = useConditions();
+  const nowMs = useNow(usePrefs().demoClock, 60_000);
+  const { units } = useTheme();
   const book = useBookWithoutLog();
   const actions = useActions();
   const router = useRouter();
@@ -21,6 +34,7 @@ export function StartDay() {
   const waters = inUse(book.water);
   const [waterId, setWaterId] = useState<string | null>(day?.water.id ?? waters[0]?.id ?? null);
   const [species, setSpecies] = useState<SpeciesId>(day?.trip.species ?? 'largemouth-bass');
+  const [from, setFrom] = useState<Access | null>(null);
   if (waters.length === 0) {
     return (
       <Card>
@@ -45,8 +59,22 @@ export function StartDay() {
   const there = book.water[chosen]!;
   const fish = speciesIn(there.setting, there.salinity);
   const fishSought = fish.includes(species) ? species : (fish[0] ?? species);
+  const last = day ? null : lastEnded(Object.values(book.trip), nowMs);
   return (
     <Card>
+      {last ? (
+        <>
+          <Say>
+            {endedText(
+              book.water[last.waterId]?.name ?? 'your water',
+              last.endedAtMs!,
+              book.water[last.waterId]?.zone ?? deviceZone(),
+              units,
+            )}
+          </Say>
+          <Button title="Go on with it" onPress={() => actions.takeUpTrip(last.id)} />
+        </>
+      ) : null}
       <Say kind="heading" level={2}>
         Which water?
       </Say>
@@ -65,23 +93,19 @@ export function StartDay() {
         value={fishSought}
         onChange={(s) => setSpecies(s as SpeciesId)}
       />
-      {day ? (
-        <>
-          <Say kind="heading" level={2}>
-            Fishing from
-          </Say>
-          <Choices
-            label="Fishing from"
-            options={ACCESSES.map((a) => ({ value: a, title: capital(ACCESS_NAME[a]) }))}
-            value={day.conditions.access ?? null}
-            onChange={(a) => actions.setReadings((r) => ({ ...r, access: a as (typeof ACCESSES)[number] }))}
-          />
-        </>
-      ) : null}
+      <Say kind="heading" level={2}>
+        Fishing from
+      </Say>
+      <Choices
+        label="Fishing from"
+        options={ACCESSES.map((a) => ({ value: a, title: capital(ACCESS_NAME[a]) }))}
+        value={from ?? there.usual.access}
+        onChange={(a) => setFrom(a as Access)}
+      />
       <Button
         kind="solid"
         title={day ? 'End this day and start a new one there' : 'Start the day'}
-        onPress={() => actions.startTrip(chosen, fishSought)}
+        onPress={() => actions.startTrip(chosen, fishSought, from)}
       />
       <Button kind="plain" title="Add another water" onPress={() => router.navigate('/kit/water/new')} />
       <Say kind="label" tone="soft">

@@ -40,7 +40,7 @@ export function WaterScreen() {
   return (
     <Screen
       title={day.water.name}
-      sub={`${spot ? spot.name : capital(SETTING_NAME[day.water.setting])} · ${SPECIES_NAME[reading.species]} · ${dayText(now, day.water.zone)}, ${clockText(now, day.water.zone)}`}
+      sub={`${spot ? spot.name : capital(SETTING_NAME[day.water.setting])} · ${SPECIES_NAME[reading.species]} · ${dayText(now, day.water.zone)}, ${clockText(now, day.water.zone, prefs.units)}`}
       right={
         sun ? (
           <View style={{ alignItems: 'flex-end' }}>
@@ -61,7 +61,7 @@ export function WaterScreen() {
       <MoodPart />
       <View style={{ gap: 8 }}>
         <Button
-          title={changing ? 'Keep this day' : `Another water, fish or day (now ${ACCESS_NAME[reading.access]})`}
+          title={changing ? 'Cancel' : `Another water, fish or day (now ${ACCESS_NAME[reading.access]})`}
           onPress={() => setChangingTrip(changing ? null : day.trip.id)}
         />
         {changing ? <StartDay /> : null}

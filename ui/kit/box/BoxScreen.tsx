@@ -4,12 +4,12 @@ import { useCommitter } from '../../../data/useBook';
 import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { TextInput, View } from 'react-native';
+import { View } from 'react-native';
 import { duplicatesIn } from '../../../core/box/duplicates';
 import { contentHash } from '../../../core/base/hash';
 import { inBox, put } from '../../../core/records';
 import { queryKeys } from '../../../data/keys';
-import { capital, FAMILY_NAME } from '../../../wording/names';
+import { capital, FAMILY_NAME, luresText } from '../../../wording/names';
 import { lackSentence } from '../../../wording/rods';
 import { say } from '../../../wording/units';
 import { compute } from '../../../workers/client';
@@ -19,11 +19,12 @@ import { useLight } from '../../lures/rods/useRods';
 import { Note, Part, Row } from '../../parts/Box';
 import { Button, Choices } from '../../parts/Buttons';
 import { Disclosure } from '../../parts/Disclosure';
+import { Find } from '../../parts/Find';
 import { Glyph } from '../../parts/Glyph';
 import { Press } from '../../parts/Press';
 import { Say } from '../../parts/Say';
 import { Screen } from '../../shell/Screen';
-import { FONT, useTheme } from '../../theme/theme';
+import { useTheme } from '../../theme/theme';
 import { FilePart } from './FilePart';
 import type { Lure } from '../../../core/records/lure';
 
@@ -43,7 +44,6 @@ const byFavour = (a: Lure, b: Lure): number =>
 
 export function BoxScreen() {
   const book = useBookWithoutLog();
-  const { p, scale } = useTheme();
   const router = useRouter();
   const [search, setSearch] = useState('');
   const [view, setView] = useState<View_>('all');
@@ -58,29 +58,11 @@ export function BoxScreen() {
   return (
     <Screen
       title="The box"
-      sub={`${box.length} lures${all.length > box.length ? `, ${all.length - box.length} retired or lost` : ''}`}
+      sub={`${luresText(box.length)}${all.length > box.length ? `, ${all.length - box.length} retired or lost` : ''}`}
       section={false}
     >
       <View style={{ gap: 10 }}>
-        <TextInput
-          aria-label="Find by name, kind or note"
-          placeholder="Find by name, kind or note"
-          placeholderTextColor={p.soft}
-          value={search}
-          onChangeText={setSearch}
-          inputMode="search"
-          style={{
-            minHeight: 56,
-            borderWidth: 1.5 * p.stroke,
-            borderColor: p.edge,
-            borderRadius: 12,
-            paddingHorizontal: 14,
-            backgroundColor: p.card,
-            color: p.ink,
-            fontFamily: FONT.data,
-            fontSize: 16 * scale,
-          }}
-        />
+        <Find label="Find by name, kind or note" value={search} onChange={setSearch} />
         <Choices label="Which lures" options={VIEWS} value={view} onChange={setView} />
         <Say kind="label" tone="soft">
           Press the leaf of your favourites; they stand first.

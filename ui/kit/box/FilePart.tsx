@@ -1,4 +1,5 @@
 /** The box out to a file and in from one: what can be read, what cannot and why, before anything is taken. */
+import { luresText } from '../../../wording/names';
 import { useCommitter } from '../../../data/useBook';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -38,7 +39,7 @@ export function FilePart() {
     setBusy(false);
     if (!stored) return;
     setSaid(
-      `${read.lures.length} lures are in the box.${read.bad.length > 0 ? ` The ${read.bad.length} other lines are still here: save them, mend them, read them again.` : ''}`,
+      `${luresText(read.lures.length)} ${read.lures.length === 1 ? 'is' : 'are'} in the box.${read.bad.length > 0 ? ` The ${read.bad.length} other lines are still here: save them, mend them, read them again.` : ''}`,
     );
     setFile(read.bad.length > 0 ? { ...read, lures: [] } : null);
   };
@@ -110,7 +111,7 @@ export function FilePart() {
               {file.lures.length > 0 ? (
                 <Button
                   kind="copper"
-                  title={`Put ${file.lures.length} lures into the box`}
+                  title={`Put ${luresText(file.lures.length)} into the box`}
                   disabled={busy}
                   onPress={() => void take(file)}
                 />

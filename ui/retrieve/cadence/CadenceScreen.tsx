@@ -36,7 +36,6 @@ import { useLivePath } from '../../day/livePath';
 import { Adjuster } from '../../parts/Adjuster';
 import { Note, Part, Row } from '../../parts/Box';
 import { Button, Picks } from '../../parts/Buttons';
-import { NumberField } from '../../parts/NumberField';
 import { Say } from '../../parts/Say';
 import { Screen } from '../../shell/Screen';
 import { stepBy, STEPPERS } from '../../theme/stepping';
@@ -167,15 +166,13 @@ function Editor({ plan }: { plan: Plan }) {
           text={say.seconds(step.durationS)}
           onLess={() => longer(-1)}
           onMore={() => longer(1)}
-          field={
-            <NumberField
-              label="How long"
-              text={String(step.durationS)}
-              unit="s"
-              range={STEP_S}
-              onNumber={(v) => change(setLength(c, at, v))}
-            />
-          }
+          typed={{
+            dimension: 'time',
+            fromPlain: (s) => s,
+            range: STEP_S,
+            text: say.seconds,
+            onNumber: (v) => change(setLength(c, at, v)),
+          }}
         />
         {step.handleTurns !== undefined ? (
           <Adjuster
@@ -184,15 +181,13 @@ function Editor({ plan }: { plan: Plan }) {
             text={turnsText(step.handleTurns)}
             onLess={() => change(setTurns(c, at, stepBy(TURNS, step.handleTurns!, -1)))}
             onMore={() => change(setTurns(c, at, stepBy(TURNS, step.handleTurns!, 1)))}
-            field={
-              <NumberField
-                label="Turns of the handle"
-                text={turnsText(step.handleTurns)}
-                unit="turns"
-                range={[0, MAX_TURNS]}
-                onNumber={(v) => change(setTurns(c, at, v))}
-              />
-            }
+            typed={{
+              dimension: 'plain',
+              fromPlain: (n) => n,
+              range: [0, MAX_TURNS],
+              text: turnsText,
+              onNumber: (v) => change(setTurns(c, at, v)),
+            }}
           />
         ) : null}
         <Row gap={8} wrap>

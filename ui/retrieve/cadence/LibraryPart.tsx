@@ -5,7 +5,8 @@
 import { useDayClock } from '../../day/useDayClock';
 import { useCommitter } from '../../../data/useBook';
 import { useState } from 'react';
-import { TextInput, View } from 'react-native';
+import { View } from 'react-native';
+import { TextInput } from 'react-native-paper';
 import type { Family } from '../../../core/lures/family';
 import { inUse, put } from '../../../core/records';
 import type { Cadence } from '../../../core/planning/cadence/cadence';
@@ -22,7 +23,7 @@ import { Disclosure } from '../../parts/Disclosure';
 import { Press } from '../../parts/Press';
 import { Say } from '../../parts/Say';
 import { newId } from '../../platform/ids';
-import { FONT, useTheme } from '../../theme/theme';
+import { FIELD_OUTLINE, useTheme } from '../../theme/theme';
 import type { OwnCadence } from '../../../core/records/cadence';
 
 interface LibraryProps {
@@ -85,11 +86,12 @@ export function LibraryPart({ family, plan, cadence, saved, onSaved, onBegin }: 
       <Part title="Keep it under a name">
         <Row gap={8} wrap>
           <TextInput
+            mode="outlined"
+            outlineStyle={FIELD_OUTLINE}
             value={name}
             onChangeText={setName}
             aria-label="Name of this cadence"
             placeholder="such as “cold morning”"
-            placeholderTextColor={p.soft}
             maxLength={60}
             onSubmitEditing={() => trimmed && !taken && save()}
             style={{
@@ -98,15 +100,9 @@ export function LibraryPart({ family, plan, cadence, saved, onSaved, onBegin }: 
               flexBasis: 180,
               minWidth: 0,
               maxWidth: '100%',
-              minHeight: 48,
-              borderWidth: 1.5 * p.stroke,
-              borderColor: p.edge,
-              borderRadius: 12,
-              paddingHorizontal: 12,
-              color: p.ink,
+              minHeight: 56,
               backgroundColor: p.card,
-              fontFamily: FONT.data,
-              fontSize: 17 * Math.min(scale, 1.5),
+              fontSize: 16 * Math.min(scale, 1.5),
             }}
           />
           <Button title="Keep it" disabled={!trimmed || taken} onPress={save} />
@@ -118,7 +114,7 @@ export function LibraryPart({ family, plan, cadence, saved, onSaved, onBegin }: 
             <View style={{ flex: 1, minWidth: 0 }}>
               <Choice title={o.name} why={null} cadence={o.cadence} onPress={() => onBegin(o.cadence)} />
             </View>
-            <Button kind="plain" title="Let go" label={`Let go of ${o.name}`} onPress={() => retire(o)} />
+            <Button kind="plain" title="Delete" label={`Delete ${o.name}`} onPress={() => retire(o)} />
           </Row>
         ))}
       </Part>

@@ -1,10 +1,10 @@
 /** The fields of each kind of kit, and what a new one starts as. */
-import { FAMILIES, COLOURS, HOOKS, type FamilyId } from '../../core/lures/family';
-import { HOOK_SIZES, TERMINAL_PARTS } from '../../core/lures/terminal';
-import { familyById } from '../../core/lures/families';
-import { LINE_MATERIALS, LINE_CLASSES_LB } from '../../core/tackle/line';
-import { ROD_ACTIONS } from '../../core/tackle/rod';
-import { STATION_IDS, STATIONS } from '../../core/stations/places';
+import { FAMILIES, COLOURS, HOOKS, type FamilyId } from '../../../core/lures/family';
+import { HOOK_SIZES, TERMINAL_PARTS } from '../../../core/lures/terminal';
+import { familyById } from '../../../core/lures/families';
+import { LINE_MATERIALS, LINE_CLASSES_LB } from '../../../core/tackle/line';
+import { ROD_ACTIONS } from '../../../core/tackle/rod';
+import { STATION_IDS, STATIONS } from '../../../core/stations/places';
 import {
   ACCESS_NAME,
   BOTTOM_NAME,
@@ -17,12 +17,12 @@ import {
   SETTING_NAME,
   TERMINAL_NAME,
   TIDE_NAME,
-} from '../../wording/names';
-import { say, type UnitPrefs } from '../../wording/units';
-import type { Option } from '../parts/Buttons';
-import { STEPPERS, type Stepper } from '../theme/stepping';
-import type { WaterPlace } from '../../core/records/water';
-import { ACCESSES, BOTTOMS, COVER_KINDS, FORAGES, SALINITIES, SETTINGS, TIDE_STAGES } from '../../core/water/terms';
+} from '../../../wording/names';
+import { say, type UnitPrefs } from '../../../wording/units';
+import type { Option } from '../../parts/Buttons';
+import { STEPPERS, type Stepper } from '../../theme/stepping';
+import type { WaterPlace } from '../../../core/records/water';
+import { ACCESSES, BOTTOMS, COVER_KINDS, FORAGES, SALINITIES, SETTINGS, TIDE_STAGES } from '../../../core/water/terms';
 
 export const EDITABLE = ['lure', 'terminal', 'rod', 'reel', 'line', 'water', 'spot'] as const;
 export type EditableKind = (typeof EDITABLE)[number];
@@ -41,6 +41,8 @@ export type FormDraft = Record<string, unknown>;
 export type Field =
   | { type: 'text'; key: string; label: string; hint?: string; multiline?: boolean }
   | { type: 'number'; key: string; label: string; hint?: string; stepper: Stepper; text: (v: number) => string }
+  /** Both degrees at once, typed, pasted or from the device. */
+  | { type: 'position'; key: string; label: string; hint?: string }
   /** `none` stands for nothing chosen. */
   | { type: 'choice'; key: string; label: string; options: Option<string>[]; none?: string }
   | { type: 'flags'; key: string; label: string; options: Option<string>[] }
@@ -250,29 +252,19 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, kept: Kept = {}): Fie
         },
         { type: 'many', key: 'usual.forage', label: 'What they eat there', options: options(FORAGES, FORAGE_NAME) },
         {
-          type: 'number',
-          key: 'latDeg',
-          label: 'Latitude',
-          hint: 'For sunrise and sunset; a degree is near enough',
-          stepper: STEPPERS.plain(1, -90, 90),
-          text: (v) => `${Math.abs(v).toFixed(0)}° ${v < 0 ? 'south' : 'north'}`,
-        },
-        {
-          type: 'number',
-          key: 'lonDeg',
-          label: 'Longitude',
-          stepper: STEPPERS.plain(1, -180, 180),
-          text: (v) => `${Math.abs(v).toFixed(0)}° ${v < 0 ? 'west' : 'east'}`,
+          type: 'position',
+          key: POSITION,
+          label: 'Where it is',
+          hint: 'For sunrise, sunset and the moon; a degree is near enough',
         },
         { type: 'text', key: 'note', label: 'Note', multiline: true },
       ];
   }
 }
 
-/** A place on the map by its own degrees, to about a hundred metres. */
-const SPOT_STEP_DEG = 0.001;
-const degrees = (v: number, [minus, plus]: readonly [string, string]): string =>
-  `${Math.abs(v).toFixed(3)}° ${v < 0 ? minus : plus}`;
+/** A position stands for two stored values. */
+export const POSITION = 'latDeg+lonDeg';
+export const POSITION_KEYS = ['latDeg', 'lonDeg'] as const;
 
 function spotFields(name: Field, waters: readonly Option<string>[]): Field[] {
   return [
@@ -306,19 +298,10 @@ function spotFields(name: Field, waters: readonly Option<string>[]): Field[] {
       ],
     },
     {
-      type: 'number',
-      key: 'latDeg',
-      label: 'North or south',
-      hint: 'A step is about a hundred metres; the ways between spots come from it',
-      stepper: STEPPERS.plain(SPOT_STEP_DEG, -90, 90),
-      text: (v) => degrees(v, ['S', 'N']),
-    },
-    {
-      type: 'number',
-      key: 'lonDeg',
-      label: 'East or west',
-      stepper: STEPPERS.plain(SPOT_STEP_DEG, -180, 180),
-      text: (v) => degrees(v, ['W', 'E']),
+      type: 'position',
+      key: POSITION,
+      label: 'Where it is',
+      hint: 'The ways between your spots are worked out from it',
     },
     { type: 'text', key: 'note', label: 'Note', multiline: true },
   ];
@@ -390,13 +373,4 @@ export function newDraft(kind: EditableKind, id: string, zone: string, water: Wa
 export function lureDefaults(family: FamilyId): FormDraft {
   const f = familyById(family);
   return { weightKg: f.weightKg[1], lengthM: f.lengthM[1], hook: f.hook };
-}
-
-export function getAt(d: FormDraft, key: string): unknown {
-  return key.split('.').reduce<unknown>((v, k) => (v && typeof v === 'object' ? (v as FormDraft)[k] : undefined), d);
-}
-
-export function setAt(d: FormDraft, key: string, value: unknown): FormDraft {
-  const [head, ...rest] = key.split('.');
-  return { ...d, [head!]: rest.length === 0 ? value : setAt((d[head!] ?? {}) as FormDraft, rest.join('.'), value) };
 }

@@ -1,15 +1,23 @@
-import { RECORDS } from '../../core/records';
-import { buildDemoWorld } from '../../demo/world';
-import { IMPERIAL, METRIC } from '../../wording/units';
-import { stepBy } from '../theme/stepping';
-import { DEMO_WATERS } from '../../demo/season';
-import { DEMO_LINES, DEMO_REELS } from '../../demo/tackle';
-import { EDITABLE, fieldsOf, getAt, lureDefaults, newDraft, setAt, type Field } from './fields';
+import { RECORDS } from '../../../core/records';
+import { buildDemoWorld } from '../../../demo/world';
+import { IMPERIAL, METRIC } from '../../../wording/units';
+import { stepBy } from '../../theme/stepping';
+import { DEMO_WATERS } from '../../../demo/season';
+import { DEMO_LINES, DEMO_REELS } from '../../../demo/tackle';
+import { get, set } from 'react-hook-form';
+import { EDITABLE, fieldsOf, lureDefaults, newDraft, POSITION_KEYS, type Field, type FormDraft } from './fields';
 
 const named = (all: readonly { id: string; name: string }[]) => all.map((x) => ({ value: x.id, title: x.name }));
 const KEPT = { water: named(DEMO_WATERS), reel: named(DEMO_REELS), line: named(DEMO_LINES) };
 /** What a field stands for: one stored value, or a flag each. */
-const keysOf = (f: Field): string[] => (f.type === 'flags' ? f.options.map((o) => o.value) : [f.key]);
+const keysOf = (f: Field): readonly string[] =>
+  f.type === 'flags' ? f.options.map((o) => o.value) : f.type === 'position' ? POSITION_KEYS : [f.key];
+const getAt = (d: FormDraft, key: string): unknown => get(d, key) as unknown;
+function setAt(d: FormDraft, key: string, value: unknown): FormDraft {
+  const copy = structuredClone(d);
+  set(copy, key, value);
+  return copy;
+}
 
 describe.each(EDITABLE)('a new %s', (kind) => {
   const draft = newDraft(kind, 'x', 'UTC', DEMO_WATERS[0]);

@@ -1,0 +1,80 @@
+/** A figure that stands on several screens is one figure. The demo's day is walked and what they say is compared. */
+import type { Page } from '@playwright/test';
+import { expect, openDemo, PHONE, place, test } from './kit';
+
+test.use({ viewport: PHONE, hasTouch: true });
+
+const textOf = async (page: Page): Promise<string> => (await page.getByRole('main').innerText()).replace(/\s+/g, ' ');
+/** The text of the screen, once everything in it has come: what is drawn last is drawn. */
+const textWith = async (page: Page, last: RegExp): Promise<string> => {
+  await expect.poll(() => textOf(page), { timeout: 60_000 }).toMatch(last);
+  return textOf(page);
+};
+const found = (text: string, what: RegExp): string => {
+  const m = what.exec(text);
+  expect(m, `${what} in: ${text.slice(0, 400)}`).not.toBeNull();
+  return m![1]!;
+};
+
+test('the lure, its casts, its depth and its pace are the same on Lures, Retrieve, Strikes and the card', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await place(page, 'Lures').tap();
+  const lures = await textWith(page, / (?:\d+\.\d+ \d[\d.]*–[\d.]+ .*){8}/);
+  const first = found(lures, /Start with(?: in hand)? ([A-Z][a-z]+ [a-z]+)/);
+  // The list is sorted by the number that it shows, and begins with what one starts with.
+  const rates = [...lures.matchAll(/ (\d+\.\d+) \d[\d.]*–/g)].map((m) => Number(m[1]));
+  expect(rates.length).toBeGreaterThan(3);
+  expect([...rates].sort((a, b) => b - a)).toEqual(rates);
+  const casts = found(lures, /once (\d+) casts drew nothing/);
+
+  await place(page, 'Retrieve').tap();
+  await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
+  const retrieve = await textWith(page, /of the cast at .* ft/);
+  expect(retrieve.startsWith(first)).toBe(true);
+  const share = found(retrieve, /in the zone (\d+) %/);
+  expect(found(retrieve, /(\d+) % of the cast at/)).toBe(share);
+  const band = found(retrieve, /of the cast at ([\d½¼¾–]+) ft/);
+  const line = found(retrieve, /⅜ oz · (\S+ \d+)/);
+
+  await page.getByRole('button', { name: 'Plan card for the pocket' }).tap();
+  await expect(page.getByRole('heading', { level: 1, name: 'Plan card' })).toBeVisible();
+  const card = await textWith(page, new RegExp(first));
+  expect(card).toContain(`${share} %`);
+  expect(card.toLowerCase()).toContain(line.toLowerCase());
+
+  await place(page, 'Strikes').tap();
+  await expect(page.getByText(new RegExp(`In hand: ${first}`))).toBeVisible();
+  await page.getByRole('button', { name: 'Cast: add one' }).tap();
+  await expect(page.getByText(`Give it ${casts} casts before you judge it.`)).toBeVisible();
+
+  await place(page, 'Water').tap();
+  const water = await textWith(page, /Expect them/);
+  expect(found(water, /Expect them ([\d½¼¾–]+) ft down/)).toBe(band);
+});
+
+test('the best hours are the same on Water and on the day ahead, in words that fit the light', async ({ page }) => {
+  await openDemo(page);
+  await expect(page.getByText(/^Best \d/)).toBeVisible({ timeout: 30_000 });
+  const water = await textWith(page, /Best \d.*sunrise in|sunrise in.*Best \d/);
+  const [from, to] = /Best (\d+:\d\d [ap]m)–(\d+:\d\d [ap]m)/.exec(water)!.slice(1);
+  // It is before sunrise: nothing on the page calls that dusk, or good light.
+  expect(water).toContain('sunrise in');
+  expect(water).not.toMatch(/dusk|good light/);
+  await page.getByRole('link', { name: /^The day ahead/ }).tap();
+  await expect(page.getByText(`Best two hours: ${from} to ${to}`, { exact: false })).toBeVisible({ timeout: 30_000 });
+});
+
+test('in metres nothing is told in feet, nor the other way round', async ({ page }) => {
+  await openDemo(page);
+  await page.getByRole('link', { name: 'Kit' }).tap();
+  await page.getByRole('radio', { name: '°C, metres, grams' }).tap();
+  for (const name of ['Water', 'Lures', 'Retrieve', 'Strikes'] as const) {
+    await place(page, name).tap();
+    await page.waitForTimeout(1500);
+    if (name === 'Retrieve') await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
+    expect(await textOf(page), name).not.toMatch(/\d\s?(ft|oz|mph|°F|yd|lb)\b/);
+  }
+});

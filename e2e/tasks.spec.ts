@@ -1,0 +1,263 @@
+/**
+ * What a new user comes to do, by the names on the screen alone, each in no more touches than one would expect
+ * (docs/TASKS.md). A touch is a tap, or a value typed.
+ */
+import type { Locator, Page } from '@playwright/test';
+import { emptyServer, expect, openDemo, PHONE, place, test, WIDE } from './kit';
+
+/** A hand that finds things by what is written on them and counts its touches. */
+class Hand {
+  touches = 0;
+  constructor(
+    readonly page: Page,
+    private readonly press: (l: Locator) => Promise<void>,
+  ) {}
+
+  async on(l: Locator): Promise<void> {
+    this.touches++;
+    await l.scrollIntoViewIfNeeded();
+    await this.press(l);
+  }
+  button = (name: string | RegExp): Promise<void> => this.on(this.page.getByRole('button', { name }).first());
+  choice = (name: string | RegExp): Promise<void> =>
+    this.on(this.page.getByRole('radio', { name, exact: true }).first());
+  place = (name: string): Promise<void> => this.on(place(this.page, name));
+  link = (name: string | RegExp): Promise<void> => this.on(this.page.getByRole('link', { name }).first());
+
+  /** Into the field of this name, as one touch with what is typed. */
+  async type(label: string | RegExp, text: string): Promise<void> {
+    this.touches++;
+    const field = this.page.getByLabel(label, { exact: true }).first();
+    await field.fill(text);
+    await field.press('Enter');
+  }
+  sees = (text: string | RegExp): Promise<void> =>
+    expect(this.page.getByText(text).first()).toBeVisible({ timeout: 30_000 });
+}
+
+interface Task {
+  name: string;
+  /** Touches that one would expect. */
+  within: number;
+  /** Where it begins: the first screen, unless said. */
+  from?: string;
+  does: (h: Hand) => Promise<void>;
+}
+
+const TASKS: readonly Task[] = [
+  {
+    name: 'know what to tie on, why, and how to work it',
+    within: 2,
+    does: async (h) => {
+      await h.button('What to tie on');
+      await h.sees('Start with');
+      await h.button(/^How to work the |^Take the /);
+      await h.sees('Your hands');
+    },
+  },
+  {
+    name: 'read the water: 64 °F and 3 ft',
+    within: 6,
+    does: async (h) => {
+      await h.button(/^surface: /);
+      await h.button('Surface: type it');
+      await h.type('Surface: type it', '64');
+      await h.button(/^clarity: /);
+      await h.button('Clarity: type it');
+      await h.type('Clarity: type it', '3');
+      await expect(h.page.getByRole('button', { name: 'surface: 64 °F. Change' })).toBeVisible();
+      await expect(h.page.getByRole('button', { name: 'clarity: 3 ft. Change' })).toBeVisible();
+    },
+  },
+  {
+    name: 'fish for something else on another water',
+    within: 4,
+    does: async (h) => {
+      await h.button(/^Another water, fish or day/);
+      await h.choice('Thrum Creek');
+      await h.choice('Red drum');
+      await h.button('End this day and start a new one there');
+      await expect(h.page.getByRole('heading', { level: 1, name: 'Thrum Creek' })).toBeVisible();
+      await h.sees(/red drum/);
+    },
+  },
+  {
+    name: 'add a lure of ⅜ oz',
+    within: 7,
+    does: async (h) => {
+      await h.link('Kit');
+      await h.button('Add a lure');
+      await h.type('Name', 'Peat stomper');
+      await h.type('Kind of lure: find one', 'football');
+      await h.choice('Football jig');
+      await h.type('Weight', '3/8');
+      await h.button('Save');
+      await h.sees('Saved: Peat stomper');
+    },
+  },
+  {
+    name: 'put a reel and a line on a rod',
+    within: 5,
+    does: async (h) => {
+      await h.link('Kit');
+      await h.button(/^Whip, /);
+      await h.choice('Fixed spool, 6.2 to 1');
+      await h.choice('Braid 15');
+      await h.button('Save');
+      await expect(h.page.getByRole('button', { name: /^Whip, .*Fixed spool, 6.2 to 1.*Braid 15/ })).toBeVisible();
+    },
+  },
+  {
+    name: 'work it with another hang, and take that back',
+    within: 4,
+    from: 'Retrieve',
+    does: async (h) => {
+      await h.sees('What one change would buy');
+      await h.button(/^hang: /);
+      await h.button('Hang: more');
+      await h.sees(/hang, yours/);
+      await h.button('Let the plan choose');
+      await expect(h.page.getByText(/hang, yours/)).toHaveCount(0);
+    },
+  },
+  {
+    name: 'make a cadence of one’s own and fish it',
+    within: 5,
+    from: 'Retrieve',
+    does: async (h) => {
+      await h.button('Change the cadence step by step');
+      await h.button('All of it slower');
+      await h.type('Name of this cadence', 'cold morning');
+      await h.sees('Kept. It is below, for any lure.');
+      await h.button('Fish it like this');
+      await h.sees(/cold morning/);
+    },
+  },
+  {
+    name: 'log a cast, a miss with its moment, and take the miss back',
+    within: 4,
+    from: 'Strikes',
+    does: async (h) => {
+      await h.button('Cast: add one');
+      await h.button(/^Missed: /);
+      await h.button(/^On the hang|^On the move|^Hang/);
+      await h.button('Undo the missed');
+      await expect(h.page.getByRole('heading', { level: 1, name: '1 cast' })).toBeVisible();
+    },
+  },
+  {
+    name: 'see tomorrow, and add a spot there',
+    within: 6,
+    does: async (h) => {
+      await h.link(/^The day ahead/);
+      await h.choice('Tomorrow');
+      await h.sees(/Best two hours/);
+      await h.button('Add a spot');
+      await h.type('Name', 'Heron stump');
+      await h.type('Where it is', '45.12, -84.31');
+      await h.button('Save');
+      await h.sees('Saved: Heron stump');
+    },
+  },
+  {
+    name: 'hear thunder and know until when to stay off',
+    within: 1,
+    does: async (h) => {
+      await h.button('Heard thunder');
+      await h.sees(/off the water/i);
+      await h.sees(/Wait until \d+:\d\d am/);
+    },
+  },
+  {
+    name: 'end the day by mistake, and go on with it',
+    within: 4,
+    from: 'Strikes',
+    does: async (h) => {
+      await h.button('End the day…');
+      await h.button(/^End the day$/);
+      await h.place('Water');
+      await h.button('Go on with it');
+      await expect(h.page.getByRole('heading', { level: 1, name: 'Lantern Kettle' })).toBeVisible();
+    },
+  },
+  {
+    name: 'pack for few rods',
+    within: 3,
+    from: 'Lures',
+    does: async (h) => {
+      await h.button('Few rods: what to take along');
+      await h.choice('2');
+      await h.button('Packing list');
+      await expect(h.page.getByRole('checkbox', { name: 'Licence' })).toBeVisible();
+    },
+  },
+  {
+    name: 'work a kind of lure that is not in the box',
+    within: 3,
+    from: 'Lures',
+    does: async (h) => {
+      await h.choice('Every kind');
+      await h.button(/^\d+\. Bucktail jig, .*Reasons/);
+      await h.button('Take the Bucktail jig');
+      await h.sees(/in your box: one as it is usually sold|as it is usually sold, not one of yours/);
+      await h.sees('Your hands');
+    },
+  },
+];
+
+for (const [size, viewport, touch] of [
+  ['phone, touch', PHONE, true],
+  ['wide, mouse', WIDE, false],
+] as const)
+  test.describe(size, () => {
+    test.use({ viewport, hasTouch: touch });
+    for (const task of TASKS)
+      test(`${task.name}: at most ${task.within} touches`, async ({ page }) => {
+        await openDemo(page);
+        if (task.from) await place(page, task.from).click();
+        const hand = new Hand(page, (l) => (touch ? l.tap() : l.click()));
+        await task.does(hand);
+        expect(hand.touches).toBeLessThanOrEqual(task.within);
+      });
+  });
+
+test('a first day from nothing to a plan, with usual tackle assumed: at most 7 touches', async ({ page }) => {
+  await page.setViewportSize(PHONE);
+  await page.goto(emptyServer);
+  const hand = new Hand(page, (l) => l.click());
+  await hand.button('Add my first water');
+  await hand.type('Name', 'Bracken Pool');
+  await hand.button('Save');
+  await hand.choice('Largemouth bass');
+  await hand.button('Start the day');
+  await hand.button('What to tie on');
+  await hand.button(/^How to work the /);
+  await hand.sees(/No tackle of yours is in the Kit yet/);
+  await hand.sees(/in your box: one as it is usually sold is assumed/);
+  await hand.sees('Your hands');
+  await place(page, 'Strikes').click();
+  await page.getByRole('button', { name: 'Cast: add one' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: '1 cast' })).toBeVisible();
+  expect(hand.touches).toBeLessThanOrEqual(7);
+});
+
+test('by keys alone: what to tie on, and how to work it', async ({ page }) => {
+  await page.setViewportSize(WIDE);
+  await openDemo(page);
+  const reach = async (name: RegExp): Promise<void> => {
+    for (let n = 0; n < 60; n++) {
+      await page.keyboard.press('Tab');
+      const label = await page.evaluate(
+        () => document.activeElement?.getAttribute('aria-label') ?? document.activeElement?.textContent ?? '',
+      );
+      if (name.test(label)) return;
+    }
+    throw new Error(`no way by keys to ${name}`);
+  };
+  await reach(/^What to tie on$/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Start with').first()).toBeVisible();
+  await reach(/^(How to work|Take) the /);
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Your hands')).toBeVisible({ timeout: 30_000 });
+});

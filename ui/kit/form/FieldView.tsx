@@ -1,0 +1,164 @@
+/** One field of a form, by what it holds. What is wrong with it stands below it. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { TextInput } from 'react-native-paper';
+import { Part, Row } from '../../parts/Box';
+import { Choices, Picks, type Option } from '../../parts/Buttons';
+import { Find } from '../../parts/Find';
+import { NumberField } from '../../parts/NumberField';
+import { Say } from '../../parts/Say';
+import { StepKey } from '../../parts/StepKey';
+import { stepBy, typedBy } from '../../theme/stepping';
+import { FIELD_OUTLINE, useTheme } from '../../theme/theme';
+import type { Field, FormDraft } from './fields';
+import { PositionField } from './PositionField';
+import { Wrong } from './Wrong';
+
+interface FieldViewProps {
+  f: Field;
+  value: unknown;
+  problem: string | undefined;
+  onChange: (v: unknown) => void;
+  /** Whether what is typed there cannot be read: it must not be saved over. */
+  onTrouble: (wrong: boolean) => void;
+}
+
+export function FieldView({ f, value, problem, onChange, onTrouble }: FieldViewProps) {
+  const { p, scale } = useTheme();
+  switch (f.type) {
+    case 'text':
+      return (
+        <View style={{ maxWidth: 720, gap: 4 }}>
+          <Say kind="strong">{f.label}</Say>
+          <TextInput
+            mode="outlined"
+            outlineStyle={FIELD_OUTLINE}
+            aria-label={f.label}
+            value={String(value ?? '')}
+            onChangeText={onChange}
+            multiline={f.multiline}
+            error={!!problem}
+            style={{ backgroundColor: p.card, minHeight: 56, fontSize: 16 * scale }}
+          />
+          <Wrong text={problem} />
+        </View>
+      );
+    case 'choice':
+      return (
+        <Part title={f.label}>
+          <ManyChoices f={f} value={(value as string | null) ?? (f.none ? NONE : null)} onChange={onChange} />
+          <Wrong text={problem} />
+        </Part>
+      );
+    case 'flags': {
+      const flags = value as FormDraft;
+      return (
+        <Part title={f.label}>
+          <Picks
+            label={f.label}
+            options={f.options}
+            value={f.options.map((o) => o.value).filter((k) => flags[k] === true)}
+            onChange={(v) => onChange(Object.fromEntries(f.options.map((o) => [o.value, v.includes(o.value)])))}
+          />
+        </Part>
+      );
+    }
+    case 'many':
+      return (
+        <Part title={f.label}>
+          <Picks label={f.label} options={f.options} value={(value as string[]) ?? []} onChange={onChange} />
+        </Part>
+      );
+    case 'position':
+      return (
+        <PositionField
+          f={f}
+          value={value as { latDeg: number; lonDeg: number }}
+          problem={problem}
+          onChange={onChange}
+        />
+      );
+    case 'number':
+      return (
+        <NumberRow
+          f={f}
+          value={typeof value === 'number' ? value : 0}
+          problem={problem}
+          onChange={onChange}
+          onTrouble={onTrouble}
+        />
+      );
+  }
+}
+
+/** Nothing chosen. */
+const NONE = 'none';
+/** More choices than this are searched. */
+const MANY = 12;
+
+function ManyChoices({
+  f,
+  value,
+  onChange,
+}: {
+  f: Extract<Field, { type: 'choice' }>;
+  value: string | null;
+  onChange: (v: string | null) => void;
+}) {
+  const [search, setSearch] = useState('');
+  const all: Option<string>[] = f.none ? [{ value: NONE, title: f.none }, ...f.options] : f.options;
+  const word = search.trim().toLowerCase();
+  const found = all.filter((o) => o.value === value || o.title.toLowerCase().includes(word));
+  return (
+    <View style={{ gap: 8 }}>
+      {all.length > MANY ? (
+        <Find
+          label={`${f.label}: find one`}
+          placeholder={`Find one of ${all.length}`}
+          value={search}
+          onChange={setSearch}
+        />
+      ) : null}
+      <Choices label={f.label} options={found} value={value} onChange={(v) => onChange(v === NONE ? null : v)} />
+      {word !== '' && found.every((o) => o.value === value) ? (
+        <Say kind="label" tone="soft" role="status">
+          None of that name.
+        </Say>
+      ) : null}
+    </View>
+  );
+}
+
+function NumberRow({
+  f,
+  value,
+  problem,
+  onChange,
+  onTrouble,
+}: {
+  f: Extract<Field, { type: 'number' }>;
+  value: number;
+  problem: string | undefined;
+  onChange: (v: number) => void;
+  onTrouble: (wrong: boolean) => void;
+}) {
+  return (
+    <View style={{ gap: 4, maxWidth: 520 }}>
+      <Say kind="strong">{f.label}</Say>
+      <Row gap={8} style={{ alignItems: 'flex-start' }}>
+        <NumberField
+          label={f.label}
+          text={f.text(value)}
+          typed={typedBy(f.stepper, f.text)}
+          onNumber={onChange}
+          onTrouble={onTrouble}
+          problem={problem}
+          hint={f.hint}
+          style={{ flexGrow: 1, flexBasis: 140 }}
+        />
+        <StepKey of={f.label} way={-1} onPress={() => onChange(stepBy(f.stepper, value, -1))} width={56} />
+        <StepKey of={f.label} way={1} onPress={() => onChange(stepBy(f.stepper, value, 1))} width={56} />
+      </Row>
+    </View>
+  );
+}

@@ -1,0 +1,15 @@
+/** An address that leads nowhere. */
+import { useRouter } from 'expo-router';
+import { Note } from '../parts/Box';
+import { Button } from '../parts/Buttons';
+import { Screen } from './Screen';
+
+export function NoSuchPage() {
+  const router = useRouter();
+  return (
+    <Screen title="No such page" section={false}>
+      <Note>There is no page at this address. Your record is untouched.</Note>
+      <Button kind="solid" title="To the water" onPress={() => router.navigate('/')} />
+    </Screen>
+  );
+}
