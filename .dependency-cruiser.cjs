@@ -24,6 +24,7 @@ const ROOMS = [
   ['holdtable'],
   ['mood'],
   ['ranking'],
+  ['learning'],
   ['planning/cadence', 'planning/hookset'],
   ['planning/beat', 'planning/calibrate'],
   ['planning/task'],

@@ -5,21 +5,23 @@ import { readBoxCsv, writeBoxCsv } from '../core/exchange/boxCsv';
 import { boxSchema, documentLure, lureAt, lureOf, ownLureOf } from '../core/exchange/boxDocument';
 import { conditionsSchema } from '../core/schemas/conditions';
 import { coverDocument, coverDocumentSchema } from '../core/exchange/coverDocument';
+import { hereSchema, historySchema, logQuestionOf, trialSchema } from '../core/exchange/historyDocument';
 import { learnSchema } from '../core/exchange/learnDocument';
 import { planSchema, schoolsSchema } from '../core/schemas/plan';
 import { skyDocument, skyDocumentSchema } from '../core/exchange/skyDocument';
 import { tideDocument, tideSchema } from '../core/exchange/tideDocument';
 import { simulateDocument, simulateSchema } from '../core/exchange/simulateDocument';
 import { learn, PRIOR_WEIGHT_CASTS } from '../core/lessons/learn';
+import { learnRanking } from '../core/learning/learned';
 import { choosingOf } from '../core/ranking/choosing';
 import { familyById } from '../core/lures/families';
-import { rankLures } from '../core/ranking/rank';
+import { rankLures, rankWithGrounds } from '../core/ranking/rank';
 import { styleFor } from '../core/ranking/working';
 import { AGITATIONS } from '../core/mood/guarding';
 import type { MoodDistribution } from '../core/mood/states';
 import type { Problem, Result } from '../core/base/problems';
 import { ROD_ACTIONS } from '../core/tackle/rod';
-import { rankPlanned } from '../core/planning/head/planHead';
+import { planHead } from '../core/planning/head/planHead';
 import { planRetrieve } from '../core/planning/plan/plan';
 import { badRowText, FAMILY_OF_NAME, FILE_FAULT } from '../wording/box';
 import { moodSentences } from '../wording/mood';
@@ -42,13 +44,22 @@ const rankSchema = conditionsSchema.extend({
   schools: schoolsSchema.nullish(),
   /** Also what would change its mind, and the ladder. */
   detail: z.boolean().nullish(),
+  /** The angler's own log: past blocks, where one is, and whether a trial is asked for. */
+  history: historySchema.nullish(),
+  here: hereSchema.nullish(),
+  trial: trialSchema.nullish(),
 });
 
 const moodObject = (p: MoodDistribution) => Object.fromEntries(MOODS.map((m, i) => [m, p[i]]));
 
 function rank(d: z.infer<typeof rankSchema>) {
   const options = { rods: d.rods ?? null, schools: d.schools, lures: d.box?.map(ownLureOf) ?? null };
-  const { ranking: r, planned } = rankPlanned(d, options);
+  const { log, notes } = logQuestionOf(d, d.box ?? []);
+  // A season of trials is asked for block by block: it is answered by the table of holds, no cast simulated.
+  const quick = !!d.trial && log.history.length > 0;
+  const planned = quick ? {} : planHead(d, options, { log });
+  const asked = { ...options, planned };
+  const r = learnRanking(rankWithGrounds(d, asked), asked, log);
   const more = d.detail ? choosingOf(d, { ...options, planned }) : null;
   const named = (key: string) => (d.box ? { lure: lureAt(d.box, key)?.name ?? null, key } : {});
   const familyOf = (key: string): string => r.ranked.find((x) => x.key === key)!.family;
@@ -62,6 +73,8 @@ function rank(d: z.infer<typeof rankSchema>) {
       low: x.low,
       high: x.high,
       score: x.score,
+      prior: x.prior,
+      evidence: x.evidence,
       why: x.why.map((w) => ({ factor: w.factor, ln: w.ln, text: reasonSentence(w, IMPERIAL) })),
       rig: x.rig,
       working: {
@@ -86,8 +99,10 @@ function rank(d: z.infer<typeof rankSchema>) {
       gentler: r.plan.gentler,
     },
     ...(more ? { changes: more.turns, ladder: more.ladder } : {}),
+    level: r.level,
+    trial: r.trial,
     assumed: r.reading.assumed,
-    notes: [],
+    notes,
   };
 }
 

@@ -271,6 +271,7 @@ export const FACTOR_NAME: Record<Factor, string> = {
   anger: 'what their anger wants',
   stays: 'staying on the bed',
   called: 'calling fish in',
+  log: 'your log',
 };
 
 export const TERMINAL_NAME: Record<TerminalPart, string> = {

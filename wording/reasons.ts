@@ -20,6 +20,8 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
   switch (w.factor) {
     case 'zone':
       return `It spends about ${Math.round(num(f.minutes))} minutes of each hour working ${num(f.depthM) < 0.05 ? 'on top' : `at ${say.depth(num(f.depthM), u)}`}: ${num(f.planned) ? '' : 'about '}${say.percent(num(f.share))} of every cast${num(f.planned) ? ', as planned here' : ''}.`;
+    case 'log':
+      return logSentence(num(f.times), num(f.strikes), num(f.hours), num(f.expected));
     case 'noticed': {
       const how =
         num(f.rattle) >= 0.5
@@ -227,4 +229,15 @@ export function exclusionSentence(x: Exclusion, u: UnitPrefs): string {
     case 'needs-boat':
       return 'towed behind a boat';
   }
+}
+
+/** Fish in an hour and strikes are counted; what was expected is not. */
+const hoursText = (hours: number): string =>
+  hours < 0.95 ? `${Math.max(1, Math.round(hours * 60))} min` : `${hours.toFixed(1)} h`;
+
+function logSentence(times: number, strikes: number, hours: number, expected: number): string {
+  const moved = Math.abs(times - 1) < 0.025 ? 'leaves it as it was' : `makes it × ${times.toFixed(2)}`;
+  if (hours < 0.02) return `Your log ${moved}: nothing was caught or missed on this kind, but on others like it.`;
+  const counted = Math.round(strikes);
+  return `Your log ${moved}: ${counted === 1 ? 'one strike' : `${counted} strikes`} in ${hoursText(hours)} with this kind, where ${expected.toFixed(1)} were to be expected.`;
 }

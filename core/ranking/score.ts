@@ -33,7 +33,7 @@ export const FACTORS = [
   'snags',
 ] as const;
 /** Besides those of feeding fish, the ones that count for fish on their beds (guarding.ts) and under ice (ice.ts). */
-export type Factor = (typeof FACTORS)[number] | 'passes' | 'anger' | 'stays' | 'called';
+export type Factor = (typeof FACTORS)[number] | 'passes' | 'anger' | 'stays' | 'called' | 'log';
 
 /** What one factor multiplies the score by, and why. */
 export interface Contribution {

@@ -3,7 +3,8 @@
  * the hold table's estimate. Who comes to the head by it is planned too, so that the first three and those in hand all
  * stand on their own casts.
  */
-import { rankLures, type Ranking, type RankOptions } from '../../ranking/rank';
+import { learnRanking, type LogQuestion } from '../../learning/learned';
+import { rankLures, rankWithGrounds, type Ranking, type RankOptions } from '../../ranking/rank';
 import type { RankedLure } from '../../ranking/ranked';
 import { nextToPlan } from '../../ranking/head';
 import type { Planned } from '../../ranking/planned';
@@ -25,6 +26,8 @@ export interface PlanBasis {
   conditions?: Conditions;
   /** By key; absent: the first of the rods that throws it, and what is usual for its weight. */
   tackle?: Readonly<Record<string, PlanTackle>>;
+  /** The angler's log, where it moves the ranking: the head is what it makes of it. */
+  log?: LogQuestion | null;
 }
 
 /** No more than so many at a time. */
@@ -67,7 +70,9 @@ export function planHead(
 ): Record<string, Planned> {
   const planned: Record<string, Planned> = { ...options.planned };
   for (let n = 0; n < MAX_PLANNED; n++) {
-    const next = nextToPlan(rankLures(conditions, { ...options, planned, withoutRange: true }));
+    const asked = { ...options, planned, withoutRange: true };
+    const grounds = rankWithGrounds(conditions, asked);
+    const next = nextToPlan(basis.log ? learnRanking(grounds, asked, { ...basis.log, trial: null }) : grounds.ranking);
     if (!next) break;
     planned[next.key] = plan(requestFor(next, conditions, options, basis));
   }

@@ -1,0 +1,203 @@
+/** Blocks of past fishing as the fit takes them: what the model expected of each, and what may have moved it. */
+import { contentHash } from '../base/hash';
+import { allFamilies, familyById } from '../lures/families';
+import type { Colour, Family, FamilyId, Hook } from '../lures/family';
+import { familyOfLure, type OwnLure } from '../lures/own';
+import { contextOptions, type RankOptions } from '../ranking/rank';
+import type { Score } from '../ranking/score';
+import { scoringOf, type Scoring } from '../ranking/scoring';
+import { weigh } from '../ranking/weighing';
+import type { Conditions } from '../water/conditions';
+import { resolveConditions, type ResolvedConditions } from '../water/resolve';
+import { speciesProfile } from '../water/species';
+import { effectsOf, type Whereabouts } from './effects';
+import type { Row } from './fit';
+
+/** How a lure was presented, as far as it is known. SI. */
+export interface PastPresentation {
+  family: FamilyId;
+  weightKg?: number | null;
+  sizeM?: number | null;
+  colour?: Colour | null;
+  hook?: Hook | null;
+  /** The key of the lure in the box. */
+  lure?: string | null;
+}
+
+/** Time fished one way in one water, and what came of it. */
+export interface PastBlock extends Whereabouts {
+  conditions: Conditions;
+  presentation: PastPresentation;
+  /** Minutes fished, rests left out. */
+  minutes: number;
+  casts?: number | null;
+  strikes: number;
+  /** Of the strikes; absent: not noted. */
+  hooked?: number | null;
+  landed?: number | null;
+  follows?: number | null;
+  daysAgo?: number | null;
+}
+
+/** Half of what was learned is forgotten in so many days. prior: judgement. */
+const HALF_LIFE_DAYS = 730;
+/** How much a block of so many days ago counts, 0–1. */
+export const freshness = (daysAgo: number | null | undefined): number =>
+  0.5 ** (Math.max(0, daysAgo ?? 0) / HALF_LIFE_DAYS);
+
+/** The lure of a block as a family: an own one where its weight and length are known. */
+export function familyOfBlock(p: PastPresentation): Family {
+  const kind = familyById(p.family);
+  if (p.weightKg == null && p.sizeM == null && p.hook == null) return kind;
+  const own: OwnLure = {
+    id: '',
+    family: p.family,
+    weightKg: p.weightKg ?? kind.weightKg[1],
+    lengthM: p.sizeM ?? kind.lengthM[1],
+    hook: p.hook ?? kind.hook,
+    colour: p.colour ?? null,
+    priceMinor: 0,
+  };
+  const f = familyOfLure(own);
+  // The kind comes in any weight: the best of them, as the ranking takes it.
+  return p.weightKg == null ? { ...kind, lengthM: f.lengthM, hook: f.hook, weedlessToo: f.weedlessToo } : f;
+}
+
+/** Kinds that stand for lures in general, one of each way of working, thrown or let down. */
+const PANEL: readonly FamilyId[] = [
+  'walking-bait',
+  'suspending-jerkbait',
+  'spinnerbait',
+  'paddletail',
+  'small-swimbait',
+  'casting-spoon',
+  'bucktail-jig',
+  'texas-rig',
+  'panfish-jig-straight',
+];
+const ICE_PANEL = allFamilies()
+  .filter((f) => f.forIce)
+  .map((f) => f.id);
+
+/** A water with what it takes to say what is expected there. */
+export interface Expecting {
+  reading: ResolvedConditions;
+  scoring: Scoring;
+  /** What is expected of lures in general there, strikes an hour. */
+  usual: number;
+}
+
+/** Strikes an hour below which an expectation is as good as none. */
+const LEAST = 1e-4;
+
+/** What lures in general draw in a water. */
+export function expectingIn(scoring: Scoring): Expecting {
+  const panel = scoring.branch === 'ice' ? ICE_PANEL : PANEL;
+  const mean = panel.reduce((sum, id) => sum + scoring.score(familyById(id)).strikesPerHour, 0) / panel.length;
+  return { reading: scoring.reading, scoring, usual: Math.max(mean, LEAST) };
+}
+
+/** ln of what is expected of a lure over what is of lures in general. */
+export const leadOf = (strikesPerHour: number, e: Expecting): number =>
+  Math.log(Math.max(strikesPerHour, LEAST) / e.usual);
+
+/** Everything about a block that its content alone decides. */
+interface Judged {
+  score: Score;
+  f: Family;
+  e: Expecting;
+}
+/** Blocks never change once fished: what was worked out for one is kept, the oldest given up first. */
+const MAX_KEPT = 6000;
+
+/** Remembers what was worked out by content. */
+function keeper<T>(): (key: string, make: () => T) => T {
+  const kept = new Map<string, T>();
+  return (key, make) => {
+    const known = kept.get(key);
+    if (known !== undefined) return known;
+    const made = make();
+    kept.set(key, made);
+    if (kept.size > MAX_KEPT) kept.delete(kept.keys().next().value!);
+    return made;
+  };
+}
+const waters = keeper<Expecting>();
+const blocks = keeper<Omit<Judged, 'e'>>();
+
+/** What the model expects of a block's lure in its water. */
+function judge({ conditions, presentation }: PastBlock, options: Pick<RankOptions, 'schools'>): Judged {
+  const { signs, ...water } = conditions;
+  void signs;
+  const waterKey = contentHash([water, options.schools ?? null]);
+  // Without the signs: they are what the blocks themselves tell.
+  const e = waters(waterKey, () =>
+    expectingIn(scoringOf(resolveConditions(water), speciesProfile(water.species), contextOptions(options))),
+  );
+  const made = blocks(`${waterKey} ${contentHash(presentation)}`, () => {
+    const { f, score } = weigh(familyOfBlock(presentation), e.scoring.score);
+    return { f, score };
+  });
+  return { ...made, e };
+}
+
+/** What was fished of one kind, added up as it counts. */
+export interface RowOfHistory extends Row {
+  family: FamilyId;
+  lure: string | null;
+  reading: ResolvedConditions;
+  hours: number;
+  water: string | null;
+  hooked: number;
+  /** Of these strikes it was noted whether they were hooked, and so many were expected to be. */
+  hookedExpected: number;
+}
+
+/** Chance that a strike is hooked, as the model has it. */
+export const hookedShare = (score: Pick<Score, 'why'>): number =>
+  Math.min(1, Math.exp(score.why.find((w) => w.factor === 'hooked')?.ln ?? 0));
+
+/**
+ * The blocks of this fish as rows, in an order of their own and like ones added up: neither the order of a history nor
+ * how it was cut into blocks can change an answer.
+ */
+export function rowsOf(
+  history: readonly PastBlock[],
+  species: Conditions['species'],
+  options: Pick<RankOptions, 'schools'> = {},
+): RowOfHistory[] {
+  const rows = new Map<string, RowOfHistory>();
+  for (const b of history) {
+    if (b.conditions.species !== species || (b.minutes <= 0 && b.strikes === 0)) continue;
+    const { f, score, e } = judge(b, options);
+    const { presentation: p } = b;
+    const lure = p.lure ?? null;
+    const o = { water: b.water ?? null, trip: b.trip ?? null };
+    const weight = freshness(b.daysAgo);
+    const hours = (b.minutes / 60) * weight;
+    const noted = b.hooked == null ? 0 : b.strikes * weight;
+    const key = contentHash([{ ...b.conditions, signs: null }, p, o]);
+    const row = rows.get(key);
+    const expected = hours * Math.max(score.strikesPerHour, LEAST);
+    if (row) {
+      row.hours += hours;
+      row.expected += expected;
+      row.strikes += b.strikes * weight;
+      row.hooked += (b.hooked ?? 0) * weight;
+      row.hookedExpected += noted * hookedShare(score);
+    } else
+      rows.set(key, {
+        expected,
+        strikes: b.strikes * weight,
+        hours,
+        family: f.id,
+        lure,
+        reading: e.reading,
+        water: o.water,
+        hooked: (b.hooked ?? 0) * weight,
+        hookedExpected: noted * hookedShare(score),
+        effects: effectsOf(f, { lead: leadOf(score.strikesPerHour, e), colour: p.colour, lure, ...o }, e.reading),
+      });
+  }
+  return [...rows].sort(([a], [b]) => (a < b ? -1 : 1)).map(([, row]) => row);
+}

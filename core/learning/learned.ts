@@ -1,0 +1,198 @@
+/**
+ * A ranking moved by the log: every lure's strikes times what past fishing says of it, with the range that is left, and
+ * what one would try next. Without a log of this fish the ranking is as it was.
+ */
+import { OWN_SPREAD } from '../ranking/scoring';
+import { chooseThree } from '../ranking/three';
+import { byScore, type RankedLure } from '../ranking/ranked';
+import type { Ranking, RankingWithGrounds, RankOptions } from '../ranking/rank';
+import type { FamilyId } from '../lures/family';
+import type { ResolvedConditions } from '../water/resolve';
+import { effectsOf, type Effect, type Whereabouts } from './effects';
+import { fit } from './fit';
+import { hookingOf } from './hooking';
+import { expectingIn, hookedShare, leadOf, rowsOf, type PastBlock, type RowOfHistory } from './history';
+import { nextTrial, type Trial, type TrialQuestion } from './trial';
+
+/** What stands behind a lure's rate. */
+export interface Evidence {
+  /** Hours that this kind was fished for this fish, and how many of them were like now, here. */
+  hours: number;
+  effectiveHours: number;
+  strikes: number;
+  /** Strikes that the model expected in those hours. */
+  expected: number;
+  tooThin: boolean;
+}
+
+/** A rate and its 5–95 % range, strikes an hour. */
+export interface RateRange {
+  strikesPerHour: number;
+  low: number;
+  high: number;
+}
+
+/** A ranked lure with what the log did to it. */
+export interface LearnedLure extends RankedLure {
+  prior: RateRange;
+  evidence: Evidence;
+}
+
+/** How many times what the model expects is caught here, by this angler, today: a guess and its 5–95 % range. */
+export interface Level {
+  ratio: number;
+  low: number;
+  high: number;
+}
+
+/** A ranking that has heard the log. */
+export interface LearnedRanking extends Omit<Ranking, 'ranked'> {
+  ranked: LearnedLure[];
+  level: Level;
+  trial: Trial | null;
+  /** Blocks of this fish that counted. */
+  blocks: number;
+}
+
+/** What is asked of the log besides the ranking. */
+export interface LogQuestion {
+  history: readonly PastBlock[];
+  here?: Whereabouts | null;
+  trial?: TrialQuestion | null;
+}
+
+/** 5 and 95 % of a normal distribution lie so many spreads from its middle. */
+const NINETY = 1.6449;
+/** Under so many hours like these a rate is mostly the model's. prior: judgement. */
+const THIN_HOURS = 2;
+const LIKE = { tempC: 5, lnClarity: 0.7, sunDeg: 20 };
+/** What another water's hours count for. prior: judgement. */
+const ELSEWHERE = 0.5;
+
+/** How much an hour in one water tells of another, 0–1. */
+function likeness(row: RowOfHistory, r: ResolvedConditions, water: string | null | undefined): number {
+  const off = [
+    (row.reading.surfaceTempC - r.surfaceTempC) / LIKE.tempC,
+    Math.log(row.reading.clarityM / r.clarityM) / LIKE.lnClarity,
+    (row.reading.sunElevationDeg - r.sunElevationDeg) / LIKE.sunDeg,
+  ];
+  const same = water && row.water === water ? 1 : ELSEWHERE;
+  return same * Math.exp(-0.5 * off.reduce((sum, d) => sum + d * d, 0));
+}
+
+function evidenceOf(
+  rows: readonly RowOfHistory[],
+  family: FamilyId,
+  r: ResolvedConditions,
+  water: string | null | undefined,
+): Evidence {
+  const own = rows.filter((x) => x.family === family);
+  const sum = (of: (x: RowOfHistory) => number): number => own.reduce((total, x) => total + of(x), 0);
+  const effectiveHours = sum((x) => x.hours * likeness(x, r, water));
+  return {
+    hours: sum((x) => x.hours),
+    effectiveHours,
+    strikes: sum((x) => x.strikes),
+    expected: sum((x) => x.expected),
+    tooThin: effectiveHours < THIN_HOURS,
+  };
+}
+
+/** A day that nobody fished yet. */
+const NEW_DAY = '(today)';
+/** Deviations that say how good the fishing is, whatever is tied on. */
+const levelEffects = (here: Whereabouts): Effect[] => [
+  { group: 'level', name: 'level', x: 1 },
+  ...(here.water ? [{ group: 'water', name: here.water, x: 1 } as const] : []),
+  { group: 'trip', name: here.trip!, x: 1 },
+];
+
+/** The range that is left: the doubt of the readings stays, that of the rate itself is what the fit leaves. */
+function rangeLeft(x: RankedLure, times: number, variance: number): Pick<RankedLure, 'low' | 'high'> {
+  const middle = x.strikesPerHour;
+  const now = middle * times;
+  if (!(middle > 0)) return { low: x.low * times, high: x.high * times };
+  const left = (end: number): number => {
+    const before = Math.log(Math.max(end, 1e-9) / middle);
+    const ofReadings = Math.max(0, (before / NINETY) ** 2 - OWN_SPREAD ** 2);
+    return Math.sign(before) * NINETY * Math.sqrt(ofReadings + variance);
+  };
+  return x.high > x.low
+    ? { low: now * Math.exp(left(x.low)), high: now * Math.exp(left(x.high)) }
+    : { low: now, high: now };
+}
+
+/** The ranking with the log of past blocks in it. `inHand`: the key of what is tied on. */
+export function learnRanking(
+  { ranking, able, scoring }: RankingWithGrounds,
+  options: RankOptions,
+  { history, here, trial }: LogQuestion,
+): LearnedRanking {
+  const { ranked, reading } = ranking;
+  const rows = rowsOf(history, reading.species, options);
+  const place = { water: here?.water ?? null, trip: here?.trip ?? NEW_DAY };
+  const expecting = expectingIn(scoring);
+  const queries = ranked.map((x) =>
+    effectsOf(
+      able.find((e) => e.key === x.key)!.f,
+      {
+        lead: leadOf(x.strikesPerHour, expecting),
+        colour: x.rig.colour,
+        lure: x.lureId,
+        ...place,
+      },
+      reading,
+    ),
+  );
+  const n = ranked.length + 1;
+  const p = fit(rows, [...queries, levelEffects(place)]);
+  const varianceOf = (i: number): number => p.covariance[i * n + i]!;
+  const hooking = hookingOf(rows);
+  const told = rows.length > 0;
+  const learned = ranked.map((x, i): LearnedLure => {
+    const evidence = evidenceOf(rows, x.family, reading, place.water);
+    const prior = { strikesPerHour: x.strikesPerHour, low: x.low, high: x.high };
+    if (!told) return { ...x, prior, evidence };
+    const ln = p.mean[i]!;
+    const times = Math.exp(ln);
+    const hooked = hooking(x.family, hookedShare(x));
+    const log = {
+      factor: 'log' as const,
+      ln,
+      facts: { times, strikes: evidence.strikes, hours: evidence.hours, expected: evidence.expected },
+    };
+    return {
+      ...x,
+      strikesPerHour: x.strikesPerHour * times,
+      score: x.score * times * hooked,
+      ...rangeLeft(x, times, varianceOf(i)),
+      why: [
+        ...x.why.slice(0, -2),
+        log,
+        ...x.why.slice(-2).map((w) => (w.factor === 'hooked' ? { ...w, ln: w.ln + Math.log(hooked) } : w)),
+      ],
+      prior,
+      evidence,
+    };
+  });
+  const order = learned.map((x, i) => ({ x, i })).sort((a, b) => byScore(a.x, b.x));
+  const sorted = order.map(({ x }) => x);
+  const moved = new Map(sorted.map((x) => [x.key, x.score / ranked.find((o) => o.key === x.key)!.score]));
+  const level = p.mean[n - 1]!;
+  const spread = NINETY * Math.sqrt(varianceOf(n - 1));
+  return {
+    ...ranking,
+    ranked: sorted,
+    plan: told
+      ? chooseThree(
+          sorted,
+          able.map((e) => ({ ...e, byPlan: (e.byPlan ?? 1) * (moved.get(e.key) ?? 1) })),
+          scoring,
+          options.inHand ?? null,
+        )
+      : ranking.plan,
+    level: { ratio: Math.exp(level), low: Math.exp(level - spread), high: Math.exp(level + spread) },
+    trial: trial ? nextTrial(order, p, n, trial) : null,
+    blocks: rows.length,
+  };
+}
