@@ -27,7 +27,7 @@ describe.each([
   ['hooks', HOOKS, names.HOOK_NAME],
   ['noises', NOISES, names.NOISE_NAME],
   ['tips', TIP_POSITIONS, names.TIP_NAME],
-  ['factors', [...new Set([...FACTORS, ...GUARDING_FACTORS, 'called'])], names.FACTOR_NAME],
+  ['factors', [...new Set([...FACTORS, ...GUARDING_FACTORS, 'called', 'log'])], names.FACTOR_NAME],
   ['styles', CADENCE_STYLES, names.STYLE_NAME],
   ['steps', STEP_KINDS, names.STEP_NAME],
   ['phases', PHASES, names.PHASE_NAME],

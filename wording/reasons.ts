@@ -231,13 +231,18 @@ export function exclusionSentence(x: Exclusion, u: UnitPrefs): string {
   }
 }
 
-/** Fish in an hour and strikes are counted; what was expected is not. */
-const hoursText = (hours: number): string =>
+/** Hours fished; minutes under an hour. */
+export const hoursText = (hours: number): string =>
   hours < 0.95 ? `${Math.max(1, Math.round(hours * 60))} min` : `${hours.toFixed(1)} h`;
 
 function logSentence(times: number, strikes: number, hours: number, expected: number): string {
-  const moved = Math.abs(times - 1) < 0.025 ? 'leaves it as it was' : `makes it × ${times.toFixed(2)}`;
-  if (hours < 0.02) return `Your log ${moved}: nothing was caught or missed on this kind, but on others like it.`;
+  const by = (x: number): string => x.toFixed(x < 0.095 ? 2 : x < 9.5 ? 1 : 0);
+  const moved =
+    Math.abs(times - 1) < 0.05
+      ? 'By your log it is worth what it looks'
+      : `By your log it is worth ${times < 1 ? 'only ' : ''}${by(times)} times as much`;
+  if (hours < 0.02) return `${moved}: you had not fished this kind, but others like it.`;
   const counted = Math.round(strikes);
-  return `Your log ${moved}: ${counted === 1 ? 'one strike' : `${counted} strikes`} in ${hoursText(hours)} with this kind, where ${expected.toFixed(1)} were to be expected.`;
+  const had = counted === 0 ? 'no strike' : counted === 1 ? 'one strike' : `${counted} strikes`;
+  return `${moved}: ${had} in ${hoursText(hours)} with this kind, where ${expected.toFixed(1)} were to be expected.`;
 }

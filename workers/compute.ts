@@ -1,6 +1,7 @@
 /** What the worker can do: plain core functions. Results are values; nothing is thrown on purpose. */
 import { choosingOf } from '../core/ranking/choosing';
-import { rankLures, type RankOptions } from '../core/ranking/rank';
+import { rankWithLog } from '../core/learning/learned';
+import type { RankOptions } from '../core/ranking/rank';
 import { schoolEffects } from '../core/ranking/schoolEffects';
 import { assessLure, assessReel, countedLures } from '../core/planning/calibrate/assess';
 import { planTowed } from '../core/planning/below/towed';
@@ -67,7 +68,7 @@ const cast = (request: PlanRequest, hands: RetrieveSettings): Track =>
   simulateSettings(setUpTask(request), hands, { mesh: MESH.quick, lineShapes: true });
 
 export const computeApi = {
-  rank: rankLures,
+  rank: rankWithLog,
   /** What the planner finds for the head of the ranking, with what is known already. */
   planHead: (conditions: Conditions, options: RankOptions, basis: PlanBasis) => planHead(conditions, options, basis),
   choosing: choosingOf,

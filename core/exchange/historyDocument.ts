@@ -38,8 +38,11 @@ const blockSchema = z
     path: ['minutes'],
     message: 'more than 0 where there are strikes',
   })
-  .refine((b) => (b.hooked ?? 0) <= b.strikes, { path: ['hooked'], message: 'no more than strikes' })
-  .refine((b) => (b.landed ?? 0) <= (b.hooked ?? b.strikes), { path: ['landed'], message: 'no more than hooked' });
+  .refine((b) => b.hooked == null || b.hooked <= b.strikes, { path: ['hooked'], message: 'no more than strikes' })
+  .refine((b) => b.landed == null || b.landed <= (b.hooked ?? b.strikes), {
+    path: ['landed'],
+    message: 'no more than hooked',
+  });
 
 /** At most 20,000 blocks. */
 export const historySchema = z.array(blockSchema).max(20_000);

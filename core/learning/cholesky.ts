@@ -1,9 +1,9 @@
 /**
- * Symmetric positive definite systems, dense, in typed arrays by rows. A package for this would weigh more than the rest
- * of the worker's learning; only the lower triangle is read and written.
+ * Symmetric positive definite systems, dense, in typed arrays by rows. A package for this would weigh more than the
+ * rest of the worker's learning; only the lower triangle is read and written.
  */
 
-/** The factor L of A = L·Lᵀ, in place of A; entries above the diagonal stay as they were. Throws where A is not such. */
+/** The factor L of A = L·Lᵀ, in place of A; above the diagonal nothing is changed. Throws if A is not such. */
 export function factorise(a: Float64Array, n: number): void {
   for (let i = 0; i < n; i++) {
     const ri = i * n;

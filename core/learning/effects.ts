@@ -1,6 +1,7 @@
 /**
  * What the strikes of a block may owe to besides what the model expects: the angler, the water, the day, the kind of
- * lure, and what lures and waters have in common. Each is a deviation in ln, normal about 0 with the spread of its group.
+ * lure, and what lures and waters have in common. Each is a deviation in ln, normal about 0 with the spread of its
+ * group.
  */
 import { clamp } from '../base/numbers';
 import type { Colour, Family, WorkingMode } from '../lures/family';

@@ -1,9 +1,9 @@
 /**
- * Strikes of blocks are Poisson about what the model expects times e^(sum of deviations), the deviations normal about 0:
- * a generalised linear mixed model with the model as offset. The most likely deviations by Newton's method, their
- * covariance by Laplace; the spreads of the groups by expectation and maximisation of the marginal likelihood, each held
- * by the judgement it starts from. Days gone by are eliminated one by one, so that the cost grows with their number and
- * not with its cube.
+ * Strikes of blocks are Poisson about what the model expects times e^(sum of deviations), the deviations normal about
+ * 0: a generalised linear mixed model with the model as offset. The most likely deviations by Newton's method, their
+ * covariance by Laplace; the spreads of the groups by expectation and maximisation of the marginal likelihood, each
+ * held by the judgement it starts from. Days gone by are eliminated one by one, so that the cost grows with their
+ * number and not with its cube.
  */
 import { factorise, inverse, solve } from './cholesky';
 import { GROUPS, type Effect, type Group } from './effects';

@@ -1,5 +1,6 @@
 /**
- * What becomes of strikes: hooked against what the model expects, by kind of lure, held by what the angler hooks in all.
+ * What becomes of strikes: hooked against what the model expects, by kind of lure, held by what the angler hooks in
+ * all.
  * Gamma–Poisson in both steps; equal to the model without a log.
  */
 import { clamp } from '../base/numbers';

@@ -54,7 +54,7 @@ const SEASONS = [1, 2, 3, 4, 5, 6].map((seed) => season(seed));
 test('without a log of this fish the ranking is as it was, to the digit', () => {
   for (const history of [[], [block('spinnerbait', 9, { conditions: { ...WATER, species: 'walleye' } })]]) {
     const r = ask(history);
-    expect(r.ranked.map(({ prior, evidence, ...x }) => [x, prior.low, evidence.strikes])).toEqual(
+    expect(r.ranked.map(({ prior, evidence, byLog, ...x }) => [x, prior.low, evidence.strikes * byLog])).toEqual(
       GROUNDS.ranking.ranked.map((x) => [x, x.low, 0]),
     );
     expect(r.plan).toEqual(GROUNDS.ranking.plan);

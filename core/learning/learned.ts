@@ -5,8 +5,9 @@
 import { OWN_SPREAD } from '../ranking/scoring';
 import { chooseThree } from '../ranking/three';
 import { byScore, type RankedLure } from '../ranking/ranked';
-import type { Ranking, RankingWithGrounds, RankOptions } from '../ranking/rank';
+import { rankWithGrounds, type Ranking, type RankingWithGrounds, type RankOptions } from '../ranking/rank';
 import type { FamilyId } from '../lures/family';
+import type { Conditions } from '../water/conditions';
 import type { ResolvedConditions } from '../water/resolve';
 import { effectsOf, type Effect, type Whereabouts } from './effects';
 import { fit } from './fit';
@@ -36,6 +37,8 @@ export interface RateRange {
 export interface LearnedLure extends RankedLure {
   prior: RateRange;
   evidence: Evidence;
+  /** How many times its score it is worth by the log; 1 without one. */
+  byLog: number;
 }
 
 /** How many times what the model expects is caught here, by this angler, today: a guess and its 5–95 % range. */
@@ -152,7 +155,7 @@ export function learnRanking(
   const learned = ranked.map((x, i): LearnedLure => {
     const evidence = evidenceOf(rows, x.family, reading, place.water);
     const prior = { strikesPerHour: x.strikesPerHour, low: x.low, high: x.high };
-    if (!told) return { ...x, prior, evidence };
+    if (!told) return { ...x, prior, evidence, byLog: 1 };
     const ln = p.mean[i]!;
     const times = Math.exp(ln);
     const hooked = hooking(x.family, hookedShare(x));
@@ -165,6 +168,7 @@ export function learnRanking(
       ...x,
       strikesPerHour: x.strikesPerHour * times,
       score: x.score * times * hooked,
+      byLog: times * hooked,
       ...rangeLeft(x, times, varianceOf(i)),
       why: [
         ...x.why.slice(0, -2),
@@ -177,7 +181,7 @@ export function learnRanking(
   });
   const order = learned.map((x, i) => ({ x, i })).sort((a, b) => byScore(a.x, b.x));
   const sorted = order.map(({ x }) => x);
-  const moved = new Map(sorted.map((x) => [x.key, x.score / ranked.find((o) => o.key === x.key)!.score]));
+  const moved = new Map(sorted.map((x) => [x.key, x.byLog]));
   const level = p.mean[n - 1]!;
   const spread = NINETY * Math.sqrt(varianceOf(n - 1));
   return {
@@ -196,3 +200,11 @@ export function learnRanking(
     blocks: rows.length,
   };
 }
+
+/** The ranking for conditions, moved by the log; without one as `rankLures`, with the fields of the log. */
+export const rankWithLog = (conditions: Conditions, options: RankOptions, log: LogQuestion | null): LearnedRanking =>
+  learnRanking(rankWithGrounds(conditions, options), options, log ?? { history: [] });
+
+/** How many times its score each lure is worth by the log, by key: for who asks more about the same ranking. */
+export const learnedByKey = (r: LearnedRanking): Record<string, number> | null =>
+  r.blocks === 0 ? null : Object.fromEntries(r.ranked.map((x) => [x.key, x.byLog]));

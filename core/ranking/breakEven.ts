@@ -72,12 +72,13 @@ export function breakEvens(conditions: Conditions, options: RankOptions = {}, le
   const here = sift(entries, s, options.rods).able;
   // Each at the weight that is tied on now: who is near the lead there is weighed anew.
   const now = new Map(here.map((e) => [e.key, weigh(e.f, s.score, options.rods).f]));
-  // What a plan found of a lure goes with it.
+  // What a plan found of a lure, and what the log says of it, go with it.
   const byPlan = new Map(
     here.map((e) => {
       const f = now.get(e.key)!;
       const planned = plannedAt(f, options.planned?.[e.key]);
-      return [e.key, planned ? timesOf(s.score(f, planned), s.score(f)).score : 1];
+      const learned = options.learned?.[e.key] ?? 1;
+      return [e.key, learned * (planned ? timesOf(s.score(f, planned), s.score(f)).score : 1)];
     }),
   );
   const best = (able: readonly RankEntry[], score: Scoring['score']): string | null =>

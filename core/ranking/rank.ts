@@ -48,6 +48,8 @@ export interface RankOptions {
   lineDiameterM?: number;
   /** What the planner found for some of them, by key. */
   planned?: PlannedByKey;
+  /** How many times its score each is worth by the log, by key. */
+  learned?: Readonly<Record<string, number>>;
   /** The lure that is tied on: kept where another is hardly better. */
   inHand?: string | null;
   /** Leave out the ranges (low = high = middle); ten times quicker. */
@@ -115,13 +117,15 @@ export function rankWithGrounds(conditions: Conditions, options: RankOptions = {
     const planned = branch === 'feeding' ? plannedAt(f, options.planned?.[e.key]) : null;
     const score = planned ? s.score(f, planned) : byTable;
     const times = timesOf(score, byTable);
-    able.push({ ...e, f, ...(planned ? { byPlan: times.score, castsPerHour: planned.castsPerHour } : {}) });
+    const learned = options.learned?.[e.key] ?? 1;
+    able.push({ ...e, f, byPlan: times.score * learned, ...(planned ? { castsPerHour: planned.castsPerHour } : {}) });
     const [low, high] = range?.(f, byTable.strikesPerHour) ?? [byTable.strikesPerHour, byTable.strikesPerHour];
     return {
       key: e.key,
       family: e.f.id,
       lureId: e.lure?.id ?? null,
       ...score,
+      score: score.score * learned,
       low: low * times.strikes,
       high: high * times.strikes,
       rig: chooseRig(f, reading, species, mood.mean, schools),

@@ -17,6 +17,7 @@ import { plannerBench } from './planner';
 import { plansBench } from './plans';
 import { promisesBench } from './promises';
 import { machine, writePart } from './report';
+import { seasonsBench } from './seasons';
 import { simulatorBench } from './simulator';
 import { longTaskBench, loggingBench } from './walk';
 
@@ -33,6 +34,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   choosing: inBrowser(choosingBench),
   core: coreBench,
   agreement: agreementBench,
+  seasons: seasonsBench,
   simulator: simulatorBench,
   planner: plannerBench,
   promises: promisesBench,

@@ -7,6 +7,7 @@ import { useActionsOfDay } from './actions';
 import { DAY_CONTEXTS, useConditions, type DayParts } from './contexts';
 import { useDraftEnds } from './draft';
 import { useCounted } from './useCounted';
+import { useDayHistory } from './dayHistory';
 import { useDayConditions } from './useDayConditions';
 import { useDayLog } from './useDayLog';
 import { useDayMood } from './useDayMood';
@@ -32,7 +33,8 @@ function useParts(): DayParts {
   const planWater = usePlanWater(conditions.day);
   const basis = usePlanBasis(bookWithoutLog, conditions, prefs, planWater);
   const counted = useCounted(bookWithoutLog, basis);
-  const question = useQuestion(bookWithoutLog, conditions, prefs, log.signs, basis.id, counted);
+  const history = useDayHistory(book, conditions.day?.trip ?? null, conditions.day?.trip.lureId ?? null);
+  const question = useQuestion(bookWithoutLog, conditions, prefs, log.signs, basis.id, counted, history);
   const { ranking, rankingBusy } = useDayRanking(question, basis);
   const plan = useDayPlan(bookWithoutLog, conditions, prefs, ranking.ranking, basis.id, planWater);
   const station = useStation(bookWithoutLog, conditions.day, prefs, nowMs, committer);

@@ -4,7 +4,7 @@ import { placeInLog, type Opening } from '../../core/log/effort';
 import type { Phase } from '../../core/planning/cadence/cadence';
 import type { Plan } from '../../core/planning/plan/plan';
 import type { PlanRequest } from '../../core/planning/task/request';
-import type { Ranking } from '../../core/ranking/rank';
+import type { LearnedRanking } from '../../core/learning/learned';
 import { activeTrip, put, type Put } from '../../core/records';
 import type { EventKind } from '../../core/records/event';
 import type { Lure } from '../../core/records/lure';
@@ -36,7 +36,7 @@ export interface InHand {
   /** The water of this moment, where it has moved on from the plan's. */
   movedTo?: Conditions | null;
   lure: Lure | null;
-  ranking: Ranking | null;
+  ranking: LearnedRanking | null;
 }
 
 export function logActions({ record, current, now }: ActionPorts, inHand: () => InHand): LogActions {
@@ -53,7 +53,9 @@ export function logActions({ record, current, now }: ActionPorts, inHand: () => 
     if (!book || !activeTrip(book) || !plan || !request || !lure) return null;
     const id = newId();
     const atMs = now();
-    const ranked = ranking?.ranked.find((r) => r.lureId === lure.id) ?? null;
+    const x = ranking?.ranked.find((r) => r.lureId === lure.id);
+    // What the model expects, without the log: it is what the log is held against later.
+    const ranked = x ? { ...x, ...x.prior } : null;
     const asOf = movedTo ? { ...request, conditions: movedTo } : request;
     const opening: Opening = { blockId: newId(), atMs, plan, request: asOf, lureId: lure.id, ranked };
     const touch: LastTouch = { id, what, untilRealMs: realNowMs() + UNDO_MS };

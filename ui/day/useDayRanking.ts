@@ -7,7 +7,8 @@ import { useMemo } from 'react';
 import { contentHash } from '../../core/base/hash';
 import type { PlanBasis } from '../../core/planning/head/planHead';
 import { nextToPlan } from '../../core/ranking/head';
-import type { RankOptions, Ranking } from '../../core/ranking/rank';
+import type { LearnedRanking } from '../../core/learning/learned';
+import type { RankOptions } from '../../core/ranking/rank';
 import { inUse } from '../../core/records';
 import type { Preferences } from '../../core/records/preferences';
 import { familyById } from '../../core/lures/families';
@@ -21,6 +22,7 @@ import type { Conditions } from '../../core/water/conditions';
 import type { Sign } from '../../core/water/terms';
 import { queryKeys } from '../../data/keys';
 import { compute } from '../../workers/client';
+import type { NamedLog } from './dayHistory';
 import { learnFirst, useKnownPlans } from './planned';
 import { measuredFor } from './planFor';
 import type { PlanWater } from './usePlanWater';
@@ -32,10 +34,12 @@ export interface RankingQuestion {
   /** With what the log says of the mood; null without a day. */
   conditions: Conditions | null;
   options: RankOptions;
+  /** What the angler's own log is asked. */
+  log: NamedLog;
 }
 
 export interface DayRanking {
-  ranking: Ranking | null;
+  ranking: LearnedRanking | null;
   rankingError: boolean;
 }
 
@@ -85,6 +89,7 @@ export function useQuestion(
   logSigns: readonly Sign[],
   basisId: string,
   counted: Readonly<Record<string, Counted>> | null,
+  log: NamedLog,
 ): RankingQuestion {
   const { box } = book;
   const line = chooseLine(book, day, prefs);
@@ -121,20 +126,20 @@ export function useQuestion(
     () => (day && counted ? { ...day.conditions, signs: [...(day.conditions.signs ?? []), ...logSigns] } : null),
     [day, logSigns, counted],
   );
-  return useMemo(() => ({ conditions, options }), [conditions, options]);
+  return useMemo(() => ({ conditions, options, log }), [conditions, options, log]);
 }
 
 /**
  * The order by what is known, at once; then the head is planned, and the order asked anew by what the plans found.
  */
 export function useDayRanking(
-  { conditions, options }: RankingQuestion,
+  { conditions, options, log }: RankingQuestion,
   { id, basis }: NamedBasis,
 ): { ranking: DayRanking; rankingBusy: boolean } {
-  const identity = conditions ? contentHash({ c: conditions, rankOptions: options }) : 'none';
+  const identity = conditions ? contentHash({ c: conditions, rankOptions: options, log: log.id }) : 'none';
   const query = useQuery({
     queryKey: queryKeys.ranking(identity),
-    queryFn: ({ signal }) => compute.rank(signal, conditions!, options),
+    queryFn: ({ signal }) => compute.rank(signal, conditions!, options, log.log),
     enabled: !!conditions,
     placeholderData: keepPreviousData,
     gcTime: 60_000,
@@ -146,7 +151,7 @@ export function useDayRanking(
   useQuery({
     queryKey: queryKeys.planHead(contentHash([identity, id])),
     queryFn: async ({ signal }) => {
-      learnFirst(id, await compute.planHead(signal, conditions!, options, basis));
+      learnFirst(id, await compute.planHead(signal, conditions!, options, { ...basis, log: log.log }));
       return true;
     },
     enabled: lacking,

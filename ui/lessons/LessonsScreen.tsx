@@ -8,6 +8,7 @@ import { Note, Part } from '../parts/Box';
 import { Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { Screen } from '../shell/Screen';
+import { TodayPart } from './TodayPart';
 import { PatternRow } from './PatternRow';
 import { PhaseChart } from './PhaseChart';
 import type { SpeciesId } from '../../core/water/terms';
@@ -56,6 +57,7 @@ export function LessonsScreen() {
         </Note>
       ) : (
         <>
+          {day?.trip.species === chosen ? <TodayPart /> : null}
           <Part title="Strikes by pattern">
             <Say kind="label" tone="soft">
               A pattern is one lure worked one way. The dot is the best guess, the bar holds the truth nine times in

@@ -26,6 +26,7 @@ import { Gradual } from '../parts/Gradual';
 import { Say } from '../parts/Say';
 import { Screen } from '../shell/Screen';
 import { useTheme } from '../theme/theme';
+import { LogSwitch, TrialCard } from './LogPart';
 import { LadderPart, MindPart } from './MindPart';
 import { RankedRow } from './RankedRow';
 import { RoleCard } from './RoleCard';
@@ -100,6 +101,7 @@ export function LuresScreen() {
               })}
             </Gradual>
           ) : null}
+          {!simple ? <TrialCard /> : null}
         </PaleWhileRanking>
       ) : null}
       {ranking && ranking.ranked.length === 0 ? (
@@ -115,6 +117,7 @@ export function LuresScreen() {
           value={prefs.choosing}
           onChange={(v) => actions.savePrefs({ choosing: v as 'all' | 'simple' })}
         />
+        <LogSwitch />
         <Button title="Few rods: what to take along" onPress={() => router.navigate('/lures/rods' as never)} />
         <Button title="Where good anglers disagree" onPress={() => router.navigate('/lures/schools' as never)} />
       </View>
@@ -163,13 +166,13 @@ function Simple({ casts }: { casts: number }) {
 function Everything() {
   const { ranking } = useRanking();
   const { box } = useBookWithoutLog();
-  const { conditions, options: rankOptions } = useRankingQuestion();
+  const { conditions, options: rankOptions, log } = useRankingQuestion();
   const [every, setEvery] = useState(false);
   const kinds = { ...rankOptions, lures: null };
-  const identity = contentHash({ c: conditions!, kinds });
+  const identity = contentHash({ c: conditions!, kinds, log: log.id });
   const all = useQuery({
     queryKey: queryKeys.choosing('every-kind', identity),
-    queryFn: ({ signal }) => compute.rank(signal, conditions!, kinds),
+    queryFn: ({ signal }) => compute.rank(signal, conditions!, kinds, log.log),
     enabled: every,
     staleTime: Infinity,
     // While the water moves on the list stays: what is open in it stays open.

@@ -1,7 +1,9 @@
 /** What would change the choice, and the way from loud to quiet. */
 import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import { contentHash } from '../../core/base/hash';
+import { learnedByKey } from '../../core/learning/learned';
 import { queryKeys } from '../../data/keys';
 import { breakEvenSentence, LADDER_LEAD, leadText, rungMood, rungSentence } from '../../wording/choosing';
 import { capital } from '../../wording/names';
@@ -14,7 +16,10 @@ import { LurePicture } from './LurePicture';
 import { useNames } from './useNames';
 
 function useChoosing() {
-  const { conditions, options: rankOptions } = useRankingQuestion();
+  const { conditions, options } = useRankingQuestion();
+  const { ranking } = useRanking();
+  const learned = useMemo(() => (ranking ? learnedByKey(ranking) : null), [ranking]);
+  const rankOptions = learned ? { ...options, learned } : options;
   const identity = contentHash({ c: conditions, rankOptions });
   return useQuery({
     queryKey: queryKeys.choosing('turns', identity),

@@ -1,0 +1,65 @@
+/**
+ * The log as the ranking learns from it: the days gone by, gathered anew only when a block was opened or a touch taken
+ * back, and today. Whether it counts is a switch of this visit.
+ */
+import { useMemo } from 'react';
+import { useStore } from 'zustand';
+import { createStore } from 'zustand/vanilla';
+import { contentHash } from '../../core/base/hash';
+import type { LogQuestion } from '../../core/learning/learned';
+import type { PastBlock } from '../../core/learning/history';
+import { historyOf, historyOfDay } from '../../core/lessons/history';
+import type { Book } from '../../core/records';
+import type { Trip } from '../../core/records/trip';
+
+/** What is asked of the log, and its name. */
+export interface NamedLog {
+  id: string;
+  log: LogQuestion | null;
+}
+
+const counts = createStore<{ on: boolean }>(() => ({ on: true }));
+export const useLogCounts = (): boolean => useStore(counts, (s) => s.on);
+export const letLogCount = (on: boolean): void => counts.setState({ on });
+
+interface Past {
+  tombstone: Book['tombstone'];
+  today: string;
+  species: Trip['species'];
+  blocks: PastBlock[];
+  id: string;
+}
+const pastByBlocks = new WeakMap<Book['block'], Past>();
+
+function pastOf(book: Book, trip: Trip): Past {
+  const { tombstone, block } = book;
+  const kept = pastByBlocks.get(block);
+  if (kept?.tombstone === tombstone && kept.today === trip.id && kept.species === trip.species) return kept;
+  const blocks = historyOf(book, trip.species, trip.startedAtMs, trip.id);
+  const past = { tombstone, today: trip.id, species: trip.species, blocks, id: contentHash(blocks) };
+  pastByBlocks.set(block, past);
+  return past;
+}
+
+const NOTHING: NamedLog = { id: 'none', log: null };
+const SEEDS = 2 ** 31;
+
+export function useDayHistory(book: Book, trip: Trip | null, onNow: string | null): NamedLog {
+  const on = useLogCounts();
+  return useMemo(() => {
+    if (!trip || !on) return NOTHING;
+    const past = pastOf(book, trip);
+    const today = historyOfDay(book, trip, trip.startedAtMs);
+    const id = contentHash([past.id, today, onNow]);
+    if (past.blocks.length + today.length === 0) return NOTHING;
+    return {
+      id,
+      log: {
+        history: [...past.blocks, ...today],
+        here: { water: trip.waterId, trip: trip.id },
+        // A new trial with every block, the same one while nothing new is known.
+        trial: { seed: parseInt(contentHash([past.id, today.length]), 36) % SEEDS, onNow },
+      },
+    };
+  }, [book, trip, on, onNow]);
+}
