@@ -21,16 +21,20 @@ const ranking = (change: object = {}): LearnedRanking =>
 const nameOf = (key: string): string => `tin ${key}`;
 
 test('how the fishing is against what is expected, sure or not', () => {
-  expect(levelText(ranking())).toContain('about as well as expected: 1.3 times (0.6 to 3.2)');
-  expect(levelText(ranking({ level: { ratio: 2.1, low: 1.2, high: 3.6 } }))).toContain('better here than expected');
-  expect(levelText(ranking({ level: { ratio: 0.4, low: 0.2, high: 0.9 } }))).toContain('worse here than expected');
+  expect(levelText(ranking())).toContain('about the strikes expected here: 1.3 times as many (0.6 to 3.2)');
+  expect(levelText(ranking({ level: { ratio: 2.1, low: 1.2, high: 3.6 } }))).toContain(
+    'more strikes here than expected',
+  );
+  expect(levelText(ranking({ level: { ratio: 0.4, low: 0.2, high: 0.9 } }))).toContain(
+    'fewer strikes here than expected',
+  );
   expect(levelText(ranking({ blocks: 0 }))).toBeNull();
 });
 
 test('the kinds that were fished, the most fished first, with what was expected', () => {
   expect(movedLines(ranking(), nameOf)).toEqual([
-    'Tin a: 9 strikes in 6.0 h, 4.2 expected; here and now 1.6 times as good as it looks without the log.',
-    'Tin b: no strike in 30 min, 0.4 expected; here and now 0.8 times as good as it looks without the log, on little.',
+    'Tin a: 9 strikes in 6.0 h, 4.2 expected. Now 1.6 times as good.',
+    'Tin b: no strike in 30 min, 0.4 expected. Now 0.8 times as good; not enough yet to be sure.',
   ]);
 });
 

@@ -2,7 +2,7 @@
 import type { LearnedRanking } from '../core/learning/learned';
 import type { NameOf } from './choosing';
 import { capital } from './names';
-import { hoursText } from './reasons';
+import { hoursText, strikesText } from './reasons';
 import { say } from './units';
 
 const times = (x: number): string => (x < 1.95 ? x.toFixed(1) : x.toFixed(x < 9.5 ? 1 : 0));
@@ -10,14 +10,10 @@ const times = (x: number): string => (x < 1.95 ? x.toFixed(1) : x.toFixed(x < 9.
 /** How the fishing is against what is expected; null where the log holds nothing of this fish. */
 export function levelText({ level, blocks }: Pick<LearnedRanking, 'level' | 'blocks'>): string | null {
   if (blocks === 0) return null;
-  const range = `(${times(level.low)} to ${times(level.high)})`;
-  const like =
-    level.low > 1
-      ? `you do better here than expected: about ${times(level.ratio)} times as well ${range}`
-      : level.high < 1
-        ? `you do worse here than expected: about ${times(level.ratio)} times as well ${range}`
-        : `you do here about as well as expected: ${times(level.ratio)} times ${range}`;
-  return `By your log ${like}. How it moves each lure is among its reasons.`;
+  const many = `${times(level.ratio)} times as many (${times(level.low)} to ${times(level.high)})`;
+  if (level.low > 1) return `By your log you draw more strikes here than expected: ${many}.`;
+  if (level.high < 1) return `By your log you draw fewer strikes here than expected: ${many}.`;
+  return `By your log you draw about the strikes expected here: ${many}.`;
 }
 
 /** A trial that is worth a few casts, and what it costs; null where there is none but what one starts with. */
@@ -35,9 +31,13 @@ export function trialText(r: LearnedRanking, nameOf: NameOf): { title: string; t
 }
 
 /** On Lessons. */
-export const TODAY_TITLE = 'What it makes of today';
+export const TODAY_TITLE = 'What your log makes of today';
+export const MOVED_LEAD =
+  'Kind by kind: what you drew in hours like these and others, what was expected, and what the log makes of it here now.';
 export const NO_LOG_YET =
   'Your log does not move the choice: it holds nothing of this fish, or it is switched off on Lures.';
+
+export const AMONG_REASONS = 'How it moves each lure is among its reasons.';
 
 /** The two ways to rank. */
 export const LOG_CHOICES = { label: 'Your log', on: 'With my log', off: 'Without it' } as const;
@@ -53,8 +53,7 @@ export function movedLines(r: LearnedRanking, nameOf: NameOf): string[] {
 /** The strikes of a kind against what the model expected, and what the log makes of the lure now. */
 function movedText({ evidence, byLog }: LearnedRanking['ranked'][number]): string {
   const { strikes, expected, hours, tooThin } = evidence;
-  const counted = Math.round(strikes);
-  const now =
-    Math.abs(byLog - 1) < 0.05 ? 'as good as it looks' : `${times(byLog)} times as good as it looks without the log`;
-  return `${counted === 0 ? 'no strike' : counted === 1 ? 'one strike' : `${counted} strikes`} in ${hoursText(hours)}, ${expected.toFixed(1)} expected; here and now ${now}${tooThin ? ', on little' : ''}.`;
+  const wanted = expected < 0.05 ? 'hardly any' : expected.toFixed(1);
+  const now = Math.abs(byLog - 1) < 0.05 ? 'as it was' : `${times(byLog)} times as good`;
+  return `${strikesText(strikes)} in ${hoursText(hours)}, ${wanted} expected. Now ${now}${tooThin ? '; not enough yet to be sure' : ''}.`;
 }

@@ -235,6 +235,12 @@ export function exclusionSentence(x: Exclusion, u: UnitPrefs): string {
 export const hoursText = (hours: number): string =>
   hours < 0.95 ? `${Math.max(1, Math.round(hours * 60))} min` : `${hours.toFixed(1)} h`;
 
+/** Strikes, those of long ago counting in part. */
+export function strikesText(strikes: number): string {
+  const counted = Math.round(strikes);
+  return counted === 0 ? 'no strike' : counted === 1 ? 'one strike' : `${counted} strikes`;
+}
+
 function logSentence(times: number, strikes: number, hours: number, expected: number): string {
   const by = (x: number): string => x.toFixed(x < 0.095 ? 2 : x < 9.5 ? 1 : 0);
   const moved =
@@ -242,7 +248,5 @@ function logSentence(times: number, strikes: number, hours: number, expected: nu
       ? 'By your log it is worth what it looks'
       : `By your log it is worth ${times < 1 ? 'only ' : ''}${by(times)} times as much`;
   if (hours < 0.02) return `${moved}: you had not fished this kind, but others like it.`;
-  const counted = Math.round(strikes);
-  const had = counted === 0 ? 'no strike' : counted === 1 ? 'one strike' : `${counted} strikes`;
-  return `${moved}: ${had} in ${hoursText(hours)} with this kind, where ${expected.toFixed(1)} were to be expected.`;
+  return `${moved}: ${strikesText(strikes)} in ${hoursText(hours)} with this kind, where ${expected.toFixed(1)} were to be expected.`;
 }

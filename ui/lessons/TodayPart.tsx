@@ -1,5 +1,5 @@
 /** What the log makes of today's choice: the level, what each kind did against what was expected, and a trial. */
-import { levelText, movedLines, NO_LOG_YET, TODAY_TITLE } from '../../wording/learning';
+import { levelText, MOVED_LEAD, movedLines, NO_LOG_YET, TODAY_TITLE } from '../../wording/learning';
 import { useRanking } from '../day/contexts';
 import { TrialCard } from '../lures/LogPart';
 import { useNames } from '../lures/useNames';
@@ -20,6 +20,11 @@ export function TodayPart() {
   return (
     <Part title={TODAY_TITLE}>
       <Say>{level ?? NO_LOG_YET}</Say>
+      {lines.length > 0 ? (
+        <Say kind="label" tone="soft">
+          {MOVED_LEAD}
+        </Say>
+      ) : null}
       {lines.slice(0, SHOWN).map(say)}
       {lines.length > SHOWN ? (
         <Disclosure title={`${lines.length - SHOWN} more`}>{lines.slice(SHOWN).map(say)}</Disclosure>

@@ -1,7 +1,7 @@
 /** What the log does to the choice, with its switch, and what is worth a try. */
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { levelText, LOG_CHOICES, trialText } from '../../wording/learning';
+import { AMONG_REASONS, levelText, LOG_CHOICES, trialText } from '../../wording/learning';
 import { useActions, useBookWithoutLog, useRanking } from '../day/contexts';
 import { letLogCount, useLogCounts } from '../day/dayHistory';
 import { Card } from '../parts/Box';
@@ -29,7 +29,7 @@ export function LogSwitch() {
       />
       {level ? (
         <Say kind="label" tone="soft">
-          {level}
+          {`${level} ${AMONG_REASONS}`}
         </Say>
       ) : null}
     </View>
