@@ -25,6 +25,9 @@ test('rank: the lures of the box by name, their reasons adding up to the score',
     expect(x.lure).toBeTruthy();
     expect(x.why.reduce((s: number, w: Loose) => s + w.ln, 0)).toBeCloseTo(Math.log(x.score), 9);
   }
+  const minnow = r.ranked.find((x: Loose) => x.lure === 'Alder minnow');
+  expect(minnow.evidence).toMatchObject({ strikes: expect.closeTo(3, 1), tooThin: true });
+  expect(r.trial.pBest).toBeGreaterThan(0);
 });
 
 test('mood: a distribution, and the sign to look for next', () => {

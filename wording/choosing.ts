@@ -66,6 +66,7 @@ export const rungMood = (r: Rung, before: Rung): string | null => {
   return then === now ? null : `By then they are taken to be ${then}, no longer ${now}.`;
 };
 
+export const LADDER_BY_KIND = 'Of all kinds for the ice, as the box holds no two of them.';
 export const LADDER_LEAD = {
   down: 'From the lure you start with to the quietest worth showing. The counts come from how fast empty casts lower the mood.',
   up: 'From the quietest up, as your school has it: each until it should have drawn a strike.',

@@ -85,3 +85,12 @@ export const reworkedText = (name: string, role: 'follow' | 'refusal'): string =
   role === 'follow'
     ? `Nothing else in the box is worth tying on next. Keep the ${name} and work it another way: another depth, another pace.`
     : `Nothing in the box is gentler and worth tying on. Keep the ${name} and work it lighter, slower or smaller, or in another colour.`;
+
+/** What a change of the readings did to the choice; null where nothing that is told has moved. */
+export function turnedText(t: { moved: readonly string[]; before: string; after: string }): string | null {
+  if (t.moved.length === 0) return null;
+  const what = capital(t.moved.join(', '));
+  return t.before === t.after
+    ? `${what}: the ${t.after} still comes first.`
+    : `${what}: now the ${t.after} comes first, before it was the ${t.before}.`;
+}

@@ -249,26 +249,35 @@ export function pathSureness(p: Plan, measured: boolean, u: UnitPrefs): string |
 export const asideText = (p: Plan, u: UnitPrefs): string | null =>
   p.asideM > 0.4 ? `Wind and current carry it ${say.depth(p.asideM, u)} aside: aim that much the other way.` : null;
 
-/** What has moved on since a plan was made; the plan itself stands. */
-export function movedOnText(then: Conditions, now: Conditions, u: UnitPrefs): string {
-  const a = { ...then.water, ...then.sky };
-  const b = { ...now.water, ...now.sky };
-  const number = (key: keyof typeof a): [number, number] | null => {
-    const [x, y] = [a[key], b[key]];
-    return typeof x === 'number' && typeof y === 'number' && x !== y ? [x, y] : null;
+type Read = Partial<
+  Record<'windMps' | 'surfaceTempC' | 'currentMps' | 'depthM' | 'clarityM' | 'fishDepthM', number | null>
+>;
+
+/** What is read otherwise than before, each with its two values: “clarity 5 ft → 2 ft”. */
+export function readingsMoved(then: Read, now: Read, u: UnitPrefs): string[] {
+  const went = (key: keyof Read, name: string, text: (v: number) => string): string[] => {
+    const [x, y] = [then[key], now[key]];
+    return typeof x === 'number' && typeof y === 'number' && text(x) !== text(y)
+      ? [`${name} ${text(x)} → ${text(y)}`]
+      : [];
   };
-  const went = (key: keyof typeof a, name: string, text: (v: number) => string): string[] => {
-    const moved = number(key);
-    return moved && text(moved[0]) !== text(moved[1]) ? [`${name} ${text(moved[0])} → ${text(moved[1])}`] : [];
-  };
-  const sun = number('sunElevationDeg');
-  const all = [
+  return [
     ...went('windMps', 'wind', (v) => say.wind(v, u)),
     ...went('surfaceTempC', 'water', (v) => say.temp(v, u)),
     ...went('currentMps', 'current', (v) => say.speed(v, u)),
     ...went('depthM', 'depth', (v) => say.depth(v, u)),
     ...went('clarityM', 'clarity', (v) => say.depth(v, u)),
-    ...(sun ? [`the sun is ${sun[1] > sun[0] ? 'higher' : 'lower'}`] : []),
+    ...went('fishDepthM', 'fish', (v) => say.depth(v, u)),
+  ];
+}
+
+/** What has moved on since a plan was made; the plan itself stands. */
+export function movedOnText(then: Conditions, now: Conditions, u: UnitPrefs): string {
+  const [a, b] = [then.sky?.sunElevationDeg, now.sky?.sunElevationDeg];
+  const sun = typeof a === 'number' && typeof b === 'number' && a !== b;
+  const all = [
+    ...readingsMoved(then.water, now.water, u),
+    ...(sun ? [`the sun is ${b > a ? 'higher' : 'lower'}`] : []),
   ];
   const what = all.length > 0 ? ` (${all.join('; ')})` : '';
   return `The water has changed since this plan was made${what}. It stands as it is until you plan anew.`;

@@ -101,3 +101,14 @@ export function askedText(a: HandsAsked): { fact: string; advice: string; does: 
       return { fact, advice: 'Smaller did not hook them either: hang a trailing hook behind it.', does: null };
   }
 }
+
+/** Another lure or spot, from the page where one logs. */
+export const CHANGE_TEXTS = {
+  title: 'Another lure, another spot',
+  lure: 'Tie on',
+  find: 'Find a lure of the box',
+  spot: 'Where you are',
+  noSpot: 'Nowhere in particular',
+  emptyBox: 'The box is empty: add the lure in the Kit, or work any kind from Lures.',
+} as const;
+export const noSuchLureText = (wanted: string): string => `No lure in the box is called “${wanted.trim()}”.`;

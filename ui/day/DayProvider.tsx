@@ -15,6 +15,7 @@ import { useDayPlan } from './useDayPlan';
 import { usePlanWater } from './usePlanWater';
 import { useDayRanking, usePlanBasis, useQuestion } from './useDayRanking';
 import { useStoredWithoutLog } from './useBookWithoutLog';
+import { useWatchTurns } from './turned';
 import { useStation } from './useStation';
 
 /** The day's own time, to five minutes; screens that show a clock keep their own. */
@@ -36,6 +37,7 @@ function useParts(): DayParts {
   const history = useDayHistory(book, conditions.day?.trip ?? null, conditions.day?.trip.lureId ?? null);
   const question = useQuestion(bookWithoutLog, conditions, prefs, log.signs, basis.id, counted, history);
   const { ranking, rankingBusy } = useDayRanking(question, basis);
+  useWatchTurns(conditions.day?.trip.id ?? null, ranking.ranking);
   const plan = useDayPlan(bookWithoutLog, conditions, prefs, ranking.ranking, basis.id, planWater);
   const station = useStation(bookWithoutLog, conditions.day, prefs, nowMs, committer);
   const actions = useActionsOfDay({ ...plan, movedTo: planWater.movedTo, ranking: ranking.ranking }, committer);

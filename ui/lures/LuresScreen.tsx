@@ -6,7 +6,8 @@ import { contentHash } from '../../core/base/hash';
 import type { RankedLure } from '../../core/ranking/ranked';
 import { simpleThree } from '../../core/ranking/simple';
 import { queryKeys } from '../../data/keys';
-import { followText, refusalText, reworkedText, WHEREABOUTS_LINE } from '../../wording/lures';
+import { followText, refusalText, reworkedText, turnedText, WHEREABOUTS_LINE } from '../../wording/lures';
+import { readingsMoved } from '../../wording/retrieve';
 import { capital, list, luresText } from '../../wording/names';
 import { exclusionSentence } from '../../wording/reasons';
 import { compute } from '../../workers/client';
@@ -19,6 +20,7 @@ import {
   useRankingQuestion,
   useBookWithoutLog,
 } from '../day/contexts';
+import { useTurned } from '../day/turned';
 import { Card, Note, Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -70,6 +72,7 @@ export function LuresScreen() {
       {rankingError ? <Note>The ranking could not be worked out. Change a reading to try again.</Note> : null}
       {!ranking && !rankingError ? <Say role="status">Weighing up the box…</Say> : null}
       {ranking && ranking.branch !== 'ice' ? <Say>{WHEREABOUTS_LINE[ranking.reading.whereabouts]}</Say> : null}
+      <TurnedLine />
       {!simple && ranking && ranking.ranked.length > 1 ? (
         <Say kind="label" tone="soft">
           In the picture, by number: the bar is where a lure can be kept, the lure itself where it does best.
@@ -127,6 +130,21 @@ export function LuresScreen() {
       {!simple && ranking && ranking.excluded.length > 0 ? <LeftOut /> : null}
     </Screen>
   );
+}
+
+/** What the last change of a reading did to the choice. */
+function TurnedLine() {
+  const turned = useTurned();
+  const { units } = useTheme();
+  const nameOf = useNames();
+  if (!turned) return null;
+  const { then, now, before, after } = turned;
+  const text = turnedText({
+    moved: readingsMoved(then, now, units),
+    before: nameOf(before),
+    after: nameOf(after),
+  });
+  return text ? <Say role="status">{text}</Say> : null;
 }
 
 /** By itself, so that asking anew redraws nothing inside. */

@@ -5,7 +5,15 @@ import { View } from 'react-native';
 import { contentHash } from '../../core/base/hash';
 import { learnedByKey } from '../../core/learning/learned';
 import { queryKeys } from '../../data/keys';
-import { breakEvenSentence, LADDER_LEAD, leadText, rungMood, rungSentence } from '../../wording/choosing';
+import type { FamilyId } from '../../core/lures/family';
+import {
+  breakEvenSentence,
+  LADDER_BY_KIND,
+  LADDER_LEAD,
+  leadText,
+  rungMood,
+  rungSentence,
+} from '../../wording/choosing';
 import { capital } from '../../wording/names';
 import { compute } from '../../workers/client';
 import { useConditions, useRanking, useRankingQuestion } from '../day/contexts';
@@ -19,32 +27,40 @@ function useChoosing() {
   const { conditions, options } = useRankingQuestion();
   const { ranking } = useRanking();
   const learned = useMemo(() => (ranking ? learnedByKey(ranking) : null), [ranking]);
-  const rankOptions = learned ? { ...options, learned } : options;
+  // Under ice a box without two lures for it teaches no ladder: the kinds do.
+  const byKind = !!ranking && ranking.branch === 'ice' && ranking.ranked.length < 2;
+  const own = learned ? { ...options, learned } : options;
+  const rankOptions = byKind ? { ...options, lures: null } : own;
   const identity = contentHash({ c: conditions, rankOptions });
-  return useQuery({
+  const { data, isError } = useQuery({
     queryKey: queryKeys.choosing('turns', identity),
     queryFn: ({ signal }) => compute.choosing(signal, conditions!, rankOptions),
     staleTime: Infinity,
     placeholderData: (old) => old,
   });
+  return { data, isError, byKind };
 }
 
 export function MindPart() {
   const { ranking } = useRanking();
   const { units } = useTheme();
   const nameOf = useNames();
-  const { data, isError } = useChoosing();
+  const { data, isError, byKind } = useChoosing();
   const turned = ranking?.branch === 'guarding' ? (ranking.plan?.follow ?? null) : null;
   return (
     <Part title="What would change its mind">
       {isError ? <Say tone="soft">This could not be worked out just now.</Say> : null}
       {!data && !isError ? <Say role="status">Trying other waters…</Say> : null}
-      {data && data.turns.length === 0 ? (
-        <Say>{leadText(data.leader, ranking?.ranked.length ?? 0, nameOf, turned)}</Say>
+      {data && (byKind || data.turns.length === 0) ? (
+        <Say>
+          {leadText(byKind ? (ranking?.plan?.start ?? null) : data.leader, ranking?.ranked.length ?? 0, nameOf, turned)}
+        </Say>
       ) : null}
-      {data?.turns.map((t) => (
-        <Say key={`${t.reading}${t.way}`}>{breakEvenSentence(t, nameOf, data.leader!, units)}</Say>
-      ))}
+      {data && !byKind
+        ? data.turns.map((t) => (
+            <Say key={`${t.reading}${t.way}`}>{breakEvenSentence(t, nameOf, data.leader!, units)}</Say>
+          ))
+        : null}
     </Part>
   );
 }
@@ -54,18 +70,18 @@ export function LadderPart() {
   const { schools } = useConditions();
   const { p } = useTheme();
   const nameOf = useNames();
-  const { data } = useChoosing();
+  const { data, byKind } = useChoosing();
   if (!data || data.ladder.length < 2) return null;
   const upwards = schools.order === 'quiet-first';
   const branch = ranking?.branch === 'ice' ? 'drop' : 'cast';
   return (
     <Part title={upwards ? 'From quiet to loud' : 'From loud to quiet'}>
       <Say kind="label" tone="soft">
-        {upwards ? LADDER_LEAD.up : LADDER_LEAD.down}
+        {`${upwards ? LADDER_LEAD.up : LADDER_LEAD.down}${byKind ? ` ${LADDER_BY_KIND}` : ''}`}
       </Say>
       {data.ladder.map((r, i) => {
         const next = data.ladder[i + 1];
-        const family = ranking?.ranked.find((x) => x.key === r.key)?.family;
+        const family = byKind ? (r.key as FamilyId) : ranking?.ranked.find((x) => x.key === r.key)?.family;
         return (
           <Row key={r.key} gap={12} style={{ alignItems: 'flex-start' }}>
             <View style={{ width: 44, alignItems: 'center', paddingTop: 2 }}>

@@ -20,6 +20,7 @@ import { useTheme } from '../theme/theme';
 import { RestPart } from '../today/RestPart';
 import { Signs } from '../water/Signs';
 import { AskedPart } from './AskedPart';
+import { ChangePart } from './ChangePart';
 import { EventKeys } from './EventKeys';
 import { EventList } from './EventList';
 import { UndoKey } from './UndoKey';
@@ -98,6 +99,7 @@ export function StrikesScreen() {
         </Note>
       )}
       <AskedPart />
+      <ChangePart />
       <RestPart quiet />
       <EventList />
       <Disclosure title="Tell what the fish showed">
