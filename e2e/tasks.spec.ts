@@ -146,6 +146,30 @@ const TASKS: readonly Task[] = [
     },
   },
   {
+    name: 'tie on another lure while logging',
+    within: 3,
+    from: 'Strikes',
+    does: async (h) => {
+      await h.sees(/In hand: Alder minnow/);
+      await h.button('Another lure, another spot');
+      await h.choice('Humming skirt');
+      await h.sees(/In hand: Humming skirt/);
+    },
+  },
+  {
+    name: 'change a reading, and hear what it did to the choice',
+    within: 4,
+    from: 'Lures',
+    does: async (h) => {
+      await h.sees('Start with');
+      await h.place('Water');
+      await h.button(/^clarity: /);
+      await h.button('Clarity: less');
+      await h.place('Lures');
+      await h.sees(/^Clarity \S+ ft → \S+ ft: (the|now the) /);
+    },
+  },
+  {
     name: 'see tomorrow, and add a spot there',
     within: 6,
     does: async (h) => {

@@ -36,10 +36,14 @@ interface Placed {
   x: number[];
   day: number;
   inDay: number[];
+  /** Its common deviations by their place among those that the day touches. */
+  touches: number[];
 }
 interface Day {
   groups: Group[];
   rows: number[];
+  /** Places of the common deviations that its rows touch. */
+  touched: number[];
 }
 interface Design {
   groups: Group[];
@@ -72,6 +76,17 @@ function designOf(rows: readonly Row[], queries: readonly (readonly Effect[])[])
   const days: Day[] = [];
   const dayOf = new Map<string, number>();
   const inDays: Map<string, number>[] = [];
+  const touchedBy: Map<number, number>[] = [];
+  const touch = (day: number, at: number): number => {
+    const known = touchedBy[day]!;
+    let seat = known.get(at);
+    if (seat === undefined) {
+      seat = known.size;
+      known.set(at, seat);
+      days[day]!.touched.push(at);
+    }
+    return seat;
+  };
   const designed = rows.map((row, n): Placed => {
     const trip = row.effects.find((e) => e.group === 'trip');
     const local = trip && !asked.has(seatOf(trip)) ? trip.name : null;
@@ -82,8 +97,9 @@ function designOf(rows: readonly Row[], queries: readonly (readonly Effect[])[])
       day = dayOf.get(local) ?? days.length;
       if (day === days.length) {
         dayOf.set(local, day);
-        days.push({ groups: [], rows: [] });
+        days.push({ groups: [], rows: [], touched: [] });
         inDays.push(new Map());
+        touchedBy.push(new Map());
       }
       days[day]!.rows.push(n);
     }
@@ -96,13 +112,15 @@ function designOf(rows: readonly Row[], queries: readonly (readonly Effect[])[])
       }
       return seat;
     });
+    const at = common.map(place);
     return {
       lnExpected: Math.log(Math.max(row.expected, 1e-12)),
       strikes: row.strikes,
-      at: common.map(place),
+      at,
       x: common.map((e) => e.x),
       day,
       inDay,
+      touches: local === null ? [] : at.map((seat) => touch(day, seat)),
     };
   });
   const placed = queries.map((q): Query => {
@@ -143,7 +161,7 @@ interface Eliminated {
   l: Float64Array;
   /** Places of the common deviations that the day's rows touch. */
   touched: number[];
-  /** C⁻¹·B: a row of the touched for each of the day's own. */
+  /** C⁻¹·B, a row of the day's own for each of the touched. */
   through: Float64Array;
   gradient: Float64Array;
 }
@@ -177,9 +195,7 @@ function system(d: Design, s: State, precision: Record<Group, number>) {
       l[i * k + i] = precision[g];
       own[i] = -precision[g] * s.local[number]![i]!;
     });
-    const seat = new Map<number, number>();
-    for (const at of day.rows) for (const i of d.rows[at]!.at) if (!seat.has(i)) seat.set(i, seat.size);
-    const touched = [...seat.keys()];
+    const { touched } = day;
     const m = touched.length;
     const b = new Float64Array(k * m);
     for (const at of day.rows) {
@@ -188,30 +204,27 @@ function system(d: Design, s: State, precision: Record<Group, number>) {
       for (const i of r.inDay) {
         own[i]! += r.strikes - lambda;
         for (const j of r.inDay) l[i * k + j]! += lambda;
-        for (let q = 0; q < r.at.length; q++) b[i * m + seat.get(r.at[q]!)!]! += lambda * r.x[q]!;
+        for (let q = 0; q < r.at.length; q++) b[r.touches[q]! * k + i]! += lambda * r.x[q]!;
       }
     }
     factorise(l, k);
-    const through = new Float64Array(k * m);
-    const column = new Float64Array(k);
-    for (let q = 0; q < m; q++) {
-      for (let i = 0; i < k; i++) column[i] = b[i * m + q]!;
-      solve(l, k, column);
-      for (let i = 0; i < k; i++) through[i * m + q] = column[i]!;
-    }
+    const through = Float64Array.from(b);
+    for (let q = 0; q < m; q++) solve(l, k, through.subarray(q * k, (q + 1) * k));
     const eased = Float64Array.from(own);
     solve(l, k, eased);
     for (let p = 0; p < m; p++) {
       const i = touched[p]!;
+      const bp = p * k;
       for (let q = 0; q < m; q++) {
         const j = touched[q]!;
         if (j > i) continue;
+        const tq = q * k;
         let sum = 0;
-        for (let c = 0; c < k; c++) sum += b[c * m + p]! * through[c * m + q]!;
+        for (let c = 0; c < k; c++) sum += b[bp + c]! * through[tq + c]!;
         h[i * n + j]! -= sum;
       }
       let g = 0;
-      for (let c = 0; c < k; c++) g += b[c * m + p]! * eased[c]!;
+      for (let c = 0; c < k; c++) g += b[bp + c]! * eased[c]!;
       gradient[i]! -= g;
     }
     return { l, touched, through, gradient: eased };
@@ -226,19 +239,20 @@ const moved = (s: State, common: Float64Array, local: Float64Array[], by: number
 });
 
 const MAX_STEPS = 30;
-const SETTLED = 1e-9;
+/** A gain of ln below this is none: the next would be its square. */
+const SETTLED = 1e-6;
 
 /** The most likely deviations with these spreads, and the factorised system there. */
 function climb(d: Design, from: State, precision: Record<Group, number>) {
   let s = from;
   let value = objective(d, s, precision);
-  for (let step = 0; step < MAX_STEPS; step++) {
-    const { l, gradient, eliminated } = system(d, s, precision);
-    const common = Float64Array.from(gradient);
-    solve(l, d.groups.length, common);
-    const local = eliminated.map(({ touched, through, gradient: own }) => {
-      const m = touched.length;
-      return own.map((v, i) => touched.reduce((sum, at, q) => sum - through[i * m + q]! * common[at]!, v));
+  for (let step = 0; ; step++) {
+    const made = system(d, s, precision);
+    const common = Float64Array.from(made.gradient);
+    solve(made.l, d.groups.length, common);
+    const local = made.eliminated.map(({ touched, through, gradient: own }) => {
+      const k = own.length;
+      return own.map((v, i) => touched.reduce((sum, at, q) => sum - through[q * k + i]! * common[at]!, v));
     });
     let by = 1;
     let next = moved(s, common, local, by);
@@ -249,12 +263,11 @@ function climb(d: Design, from: State, precision: Record<Group, number>) {
       better = objective(d, next, precision);
     }
     const gain = better - value;
-    if (!(gain >= 0)) break;
+    if (!(gain >= 0)) return { s, ...made };
+    if (gain < SETTLED || step >= MAX_STEPS) return { s: next, ...made };
     s = next;
     value = better;
-    if (gain < SETTLED) break;
   }
-  return { s, ...system(d, s, precision) };
 }
 
 const precisionsOf = (spreads: Record<Group, number>): Record<Group, number> =>
@@ -279,16 +292,19 @@ function spreadsOf(d: Design, { s, l, eliminated }: ReturnType<typeof climb>): R
     const k = d.days[number]!.groups.length;
     const m = touched.length;
     const unit = new Float64Array(k);
+    const variance = new Float64Array(k);
     for (let i = 0; i < k; i++) {
       unit.fill(0);
       unit[i] = 1;
       solve(own, k, unit);
-      let v = unit[i]!;
-      for (let p = 0; p < m; p++)
-        for (let q = 0; q < m; q++)
-          v += through[i * m + p]! * covariance[touched[p]! * n + touched[q]!]! * through[i * m + q]!;
-      add(d.days[number]!.groups[i]!, s.local[number]![i]!, v);
+      variance[i] = unit[i]!;
     }
+    for (let p = 0; p < m; p++)
+      for (let q = 0; q <= p; q++) {
+        const c = (p === q ? 1 : 2) * covariance[touched[p]! * n + touched[q]!]!;
+        for (let i = 0; i < k; i++) variance[i]! += c * through[p * k + i]! * through[q * k + i]!;
+      }
+    variance.forEach((v, i) => add(d.days[number]!.groups[i]!, s.local[number]![i]!, v));
   });
   return Object.fromEntries(GROUP_NAMES.map((g) => [g, Math.sqrt(squares[g].sum / squares[g].of)])) as Record<
     Group,

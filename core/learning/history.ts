@@ -143,6 +143,8 @@ function judge({ conditions, presentation }: PastBlock, options: Pick<RankOption
 
 /** What was fished of one kind, added up as it counts. */
 export interface RowOfHistory extends Row {
+  /** What was fished, where and how: rows of one name have one expectation. */
+  key: string;
   family: FamilyId;
   lure: string | null;
   reading: ResolvedConditions;
@@ -187,6 +189,7 @@ export function rowsOf(
       row.hookedExpected += noted * hookedShare(score);
     } else
       rows.set(key, {
+        key,
         expected,
         strikes: b.strikes * weight,
         hours,
@@ -199,5 +202,5 @@ export function rowsOf(
         effects: effectsOf(f, { lead: leadOf(score.strikesPerHour, e), colour: p.colour, lure, ...o }, e.reading),
       });
   }
-  return [...rows].sort(([a], [b]) => (a < b ? -1 : 1)).map(([, row]) => row);
+  return [...rows.values()].sort((a, b) => (a.key < b.key ? -1 : 1));
 }

@@ -3,9 +3,10 @@ import { seededRandom } from '../base/random';
 import { familyById } from '../lures/families';
 import type { FamilyId } from '../lures/family';
 import { rankWithGrounds } from '../ranking/rank';
+import { choosingOf } from '../ranking/choosing';
 import type { Conditions } from '../water/conditions';
 import type { PastBlock } from './history';
-import { learnRanking, type LearnedRanking, type LogQuestion } from './learned';
+import { learnedByKey, learnRanking, type LearnedRanking, type LogQuestion } from './learned';
 
 const WATER: Conditions = {
   species: 'largemouth-bass',
@@ -196,4 +197,16 @@ test('a lure of the box is moved by what was caught on it more than another of i
   });
   expect(r.ranked.map((x) => x.key)).toEqual(['mine', 'other']);
   expect(r.ranked[0]!.strikesPerHour).toBeGreaterThan(r.ranked[1]!.strikesPerHour);
+});
+
+test('what would change its mind and the ladder are asked of the same ranking', () => {
+  expect(learnedByKey(ask([]))).toBeNull();
+  const last = GROUNDS.ranking.ranked.at(-1)!.family;
+  const r = ask([0, 1, 2, 3].flatMap((i) => KINDS.map((k) => block(k, k === last ? 7 : 0, { trip: `day ${i}` }))));
+  expect(r.plan!.start).toBe(last);
+  const choosing = choosingOf(WATER, { ...OPTIONS, learned: learnedByKey(r)! });
+  expect(choosing.leader).toBe(last);
+  expect(choosing.ladder[0]!.key).toBe(last);
+  expect(choosing.turns.every((t) => t.rival !== last)).toBe(true);
+  expect(choosingOf(WATER, OPTIONS).leader).not.toBe(last);
 });

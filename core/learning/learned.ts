@@ -2,6 +2,7 @@
  * A ranking moved by the log: every lure's strikes times what past fishing says of it, with the range that is left, and
  * what one would try next. Without a log of this fish the ranking is as it was.
  */
+import { contentHash } from '../base/hash';
 import { OWN_SPREAD } from '../ranking/scoring';
 import { chooseThree } from '../ranking/three';
 import { byScore, type RankedLure } from '../ranking/ranked';
@@ -10,7 +11,7 @@ import type { FamilyId } from '../lures/family';
 import type { Conditions } from '../water/conditions';
 import type { ResolvedConditions } from '../water/resolve';
 import { effectsOf, type Effect, type Whereabouts } from './effects';
-import { fit } from './fit';
+import { fit, type Posterior } from './fit';
 import { hookingOf } from './hooking';
 import { expectingIn, hookedShare, leadOf, rowsOf, type PastBlock, type RowOfHistory } from './history';
 import { nextTrial, type Trial, type TrialQuestion } from './trial';
@@ -125,6 +126,20 @@ function rangeLeft(x: RankedLure, times: number, variance: number): Pick<RankedL
     : { low: now, high: now };
 }
 
+/** The last fits by what they were made of: the same log is asked again for every lure that is planned. */
+const fits = new Map<string, Posterior>();
+const MAX_FITS = 4;
+
+function fitted(rows: readonly RowOfHistory[], queries: readonly (readonly Effect[])[]): Posterior {
+  const key = contentHash([rows.map((r) => [r.key, r.expected, r.strikes]), queries]);
+  const known = fits.get(key);
+  if (known) return known;
+  const made = fit(rows, queries);
+  fits.set(key, made);
+  if (fits.size > MAX_FITS) fits.delete(fits.keys().next().value!);
+  return made;
+}
+
 /** The ranking with the log of past blocks in it. `inHand`: the key of what is tied on. */
 export function learnRanking(
   { ranking, able, scoring }: RankingWithGrounds,
@@ -139,7 +154,8 @@ export function learnRanking(
     effectsOf(
       able.find((e) => e.key === x.key)!.f,
       {
-        lead: leadOf(x.strikesPerHour, expecting),
+        // As the table has it, as for the blocks: what a plan found of it lies in its rate already.
+        lead: leadOf(x.strikesPerHour / (x.byPlan ?? 1), expecting),
         colour: x.rig.colour,
         lure: x.lureId,
         ...place,
@@ -148,7 +164,7 @@ export function learnRanking(
     ),
   );
   const n = ranked.length + 1;
-  const p = fit(rows, [...queries, levelEffects(place)]);
+  const p = fitted(rows, [...queries, levelEffects(place)]);
   const varianceOf = (i: number): number => p.covariance[i * n + i]!;
   const hooking = hookingOf(rows);
   const told = rows.length > 0;
