@@ -158,13 +158,14 @@ const TASKS: readonly Task[] = [
   },
   {
     name: 'change a reading, and hear what it did to the choice',
-    within: 4,
+    within: 5,
     from: 'Lures',
     does: async (h) => {
       await h.sees('Start with');
       await h.place('Water');
       await h.button(/^clarity: /);
-      await h.button('Clarity: less');
+      await h.button('Clarity: type it');
+      await h.type('Clarity: type it', '2');
       await h.place('Lures');
       await h.sees(/^Clarity \S+ ft → \S+ ft: (the|now the) /);
     },
