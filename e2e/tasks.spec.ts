@@ -15,7 +15,8 @@ class Hand {
 
   async on(l: Locator): Promise<void> {
     this.touches++;
-    await l.scrollIntoViewIfNeeded();
+    // A page that is still coming may draw it anew in between.
+    await expect(() => l.scrollIntoViewIfNeeded({ timeout: 5000 })).toPass({ timeout: 30_000 });
     await this.press(l);
   }
   button = (name: string | RegExp): Promise<void> => this.on(this.page.getByRole('button', { name }).first());
