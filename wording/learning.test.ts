@@ -1,5 +1,6 @@
 import type { LearnedRanking } from '../core/learning/learned';
-import { levelText, movedLines, trialText } from './learning';
+import { levelText, trialText } from './learning';
+import { movedLines } from './lessons';
 import { reasonSentence } from './reasons';
 import { IMPERIAL } from './units';
 

@@ -1,7 +1,10 @@
 /** What the record says, and plainly when it does not know. */
 import { THIN_CASTS, type Comparison } from '../core/lessons/learn';
 import type { Lessons, Pattern } from '../core/lessons/patterns';
-import { STYLE_NAME, FAMILY_NAME } from './names';
+import type { LearnedRanking } from '../core/learning/learned';
+import type { NameOf } from './choosing';
+import { capital, STYLE_NAME, FAMILY_NAME } from './names';
+import { hoursText, isAsBefore, strikesText, timesAsMuch, wasFished } from './reasons';
 import { castsText } from './strikes';
 import { say } from './units';
 
@@ -41,4 +44,27 @@ export function comparisonText(c: Comparison, nameOf: (id: string) => string): s
 export function lessonsHeadline(l: Lessons): string {
   if (l.casts === 0) return 'No casts yet.';
   return `${castsText(l.casts)} on ${l.trips} day${l.trips === 1 ? '' : 's'}, ${l.strikes} strike${l.strikes === 1 ? '' : 's'}${l.blankTrips > 0 ? `; ${l.blankTrips} blank${l.blankTrips === 1 ? '' : 's'}, which count as much` : ''}.`;
+}
+
+/** What the log makes of today. */
+export const TODAY_TITLE = 'What your log makes of today';
+export const MOVED_LEAD =
+  'Kind by kind: what you drew in hours like these and others, what was expected, and what the log makes of it here now.';
+export const NO_LOG_YET =
+  'Your log does not move the choice: it holds nothing of this fish, or it is switched off on Lures.';
+
+/** What the log holds of the ranked lures, the most fished first: what came, what was expected, what follows. */
+export function movedLines(r: LearnedRanking, nameOf: NameOf): string[] {
+  return [...r.ranked]
+    .filter((x) => wasFished(x.evidence.hours))
+    .sort((a, b) => b.evidence.hours - a.evidence.hours || (a.key < b.key ? -1 : 1))
+    .map((x) => `${capital(nameOf(x.key))}: ${movedText(x)}`);
+}
+
+/** The strikes of a kind against what the model expected, and what the log makes of the lure now. */
+function movedText({ evidence, byLog }: LearnedRanking['ranked'][number]): string {
+  const { strikes, expected, hours, tooThin } = evidence;
+  const wanted = expected < 0.05 ? 'hardly any' : expected.toFixed(1);
+  const now = isAsBefore(byLog) ? 'as it was' : `${timesAsMuch(byLog)} times as good`;
+  return `${strikesText(strikes)} in ${hoursText(hours)}, ${wanted} expected. Now ${now}${tooThin ? '; not enough yet to be sure' : ''}.`;
 }

@@ -241,12 +241,17 @@ export function strikesText(strikes: number): string {
   return counted === 0 ? 'no strike' : counted === 1 ? 'one strike' : `${counted} strikes`;
 }
 
+/** How many times as much, as it is read aloud: 0.04, 0.6, 3.4, 12. */
+export const timesAsMuch = (x: number): string => x.toFixed(x < 0.095 ? 2 : x < 9.5 ? 1 : 0);
+/** What the log changes less than this is as it was. */
+export const isAsBefore = (times: number): boolean => Math.abs(times - 1) < 0.05;
+/** A kind fished for less than a minute was not fished. */
+export const wasFished = (hours: number): boolean => hours >= 0.02;
+
 function logSentence(times: number, strikes: number, hours: number, expected: number): string {
-  const by = (x: number): string => x.toFixed(x < 0.095 ? 2 : x < 9.5 ? 1 : 0);
-  const moved =
-    Math.abs(times - 1) < 0.05
-      ? 'By your log it is worth what it looks'
-      : `By your log it is worth ${times < 1 ? 'only ' : ''}${by(times)} times as much`;
-  if (hours < 0.02) return `${moved}: you had not fished this kind, but others like it.`;
+  const moved = isAsBefore(times)
+    ? 'By your log it is worth what it looks'
+    : `By your log it is worth ${times < 1 ? 'only ' : ''}${timesAsMuch(times)} times as much`;
+  if (!wasFished(hours)) return `${moved}: you had not fished this kind, but others like it.`;
   return `${moved}: ${strikesText(strikes)} in ${hoursText(hours)} with this kind, where ${expected.toFixed(1)} were to be expected.`;
 }

@@ -1,4 +1,5 @@
 /** The plan in words: what each change would buy, how sure the share is. */
+import { readingsMoved } from './moved';
 import type { Conditions } from '../core/water/conditions';
 import type { PlanChange, Plan, Progress } from '../core/planning/plan/plan';
 import type { Climb } from '../core/planning/plan/climb';
@@ -248,28 +249,6 @@ export function pathSureness(p: Plan, measured: boolean, u: UnitPrefs): string |
 /** What wind and current do across the cast; null when it is nothing to speak of. */
 export const asideText = (p: Plan, u: UnitPrefs): string | null =>
   p.asideM > 0.4 ? `Wind and current carry it ${say.depth(p.asideM, u)} aside: aim that much the other way.` : null;
-
-type Read = Partial<
-  Record<'windMps' | 'surfaceTempC' | 'currentMps' | 'depthM' | 'clarityM' | 'fishDepthM', number | null>
->;
-
-/** What is read otherwise than before, each with its two values: “clarity 5 ft → 2 ft”. */
-export function readingsMoved(then: Read, now: Read, u: UnitPrefs): string[] {
-  const went = (key: keyof Read, name: string, text: (v: number) => string): string[] => {
-    const [x, y] = [then[key], now[key]];
-    return typeof x === 'number' && typeof y === 'number' && text(x) !== text(y)
-      ? [`${name} ${text(x)} → ${text(y)}`]
-      : [];
-  };
-  return [
-    ...went('windMps', 'wind', (v) => say.wind(v, u)),
-    ...went('surfaceTempC', 'water', (v) => say.temp(v, u)),
-    ...went('currentMps', 'current', (v) => say.speed(v, u)),
-    ...went('depthM', 'depth', (v) => say.depth(v, u)),
-    ...went('clarityM', 'clarity', (v) => say.depth(v, u)),
-    ...went('fishDepthM', 'fish', (v) => say.depth(v, u)),
-  ];
-}
 
 /** What has moved on since a plan was made; the plan itself stands. */
 export function movedOnText(then: Conditions, now: Conditions, u: UnitPrefs): string {

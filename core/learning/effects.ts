@@ -37,7 +37,7 @@ export interface Effect {
 }
 
 /** Where and on what day: absent where it is not known. */
-export interface Whereabouts {
+export interface WaterAndDay {
   water?: string | null;
   trip?: string | null;
 }
@@ -78,7 +78,7 @@ const MAX_LEAD = 4;
  */
 export function effectsOf(
   f: Family,
-  o: { lead: number; colour?: Colour | null; lure?: string | null } & Whereabouts,
+  o: { lead: number; colour?: Colour | null; lure?: string | null } & WaterAndDay,
   r: ResolvedConditions,
 ): Effect[] {
   const effects: Effect[] = [

@@ -3,7 +3,8 @@ import { poisson, seededRandom } from '../base/random';
 import { drawnSeason, normal } from '../fixtures/anySeason';
 import { factorise, inverse, solve } from './cholesky';
 import { GROUPS, type Effect, type Group } from './effects';
-import { fit, type Row } from './fit';
+import type { Row } from './design';
+import { fit } from './fit';
 
 const effect = (group: Group, name: string, x = 1): Effect => ({ group, name, x });
 

@@ -1,5 +1,6 @@
 /** Blocks of past fishing as the fit takes them: what the model expected of each, and what may have moved it. */
 import { contentHash } from '../base/hash';
+import { keeper } from '../base/keeper';
 import { allFamilies, familyById } from '../lures/families';
 import type { Colour, Family, FamilyId, Hook } from '../lures/family';
 import { familyOfLure, type OwnLure } from '../lures/own';
@@ -10,8 +11,8 @@ import { weigh } from '../ranking/weighing';
 import type { Conditions } from '../water/conditions';
 import { resolveConditions, type ResolvedConditions } from '../water/resolve';
 import { speciesProfile } from '../water/species';
-import { effectsOf, type Whereabouts } from './effects';
-import type { Row } from './fit';
+import { effectsOf, type WaterAndDay } from './effects';
+import type { Row } from './design';
 
 /** How a lure was presented, as far as it is known. SI. */
 export interface PastPresentation {
@@ -25,7 +26,7 @@ export interface PastPresentation {
 }
 
 /** Time fished one way in one water, and what came of it. */
-export interface PastBlock extends Whereabouts {
+export interface PastBlock extends WaterAndDay {
   conditions: Conditions;
   presentation: PastPresentation;
   /** Minutes fished, rests left out. */
@@ -103,6 +104,8 @@ export const leadOf = (strikesPerHour: number, e: Expecting): number =>
 
 /** Everything about a block that its content alone decides. */
 interface Judged {
+  /** Names its water and its presentation. */
+  key: string;
   score: Score;
   f: Family;
   e: Expecting;
@@ -110,35 +113,22 @@ interface Judged {
 /** Blocks never change once fished: what was worked out for one is kept, the oldest given up first. */
 const MAX_KEPT = 6000;
 
-/** Remembers what was worked out by content. */
-function keeper<T>(): (key: string, make: () => T) => T {
-  const kept = new Map<string, T>();
-  return (key, make) => {
-    const known = kept.get(key);
-    if (known !== undefined) return known;
-    const made = make();
-    kept.set(key, made);
-    if (kept.size > MAX_KEPT) kept.delete(kept.keys().next().value!);
-    return made;
-  };
-}
-const waters = keeper<Expecting>();
-const blocks = keeper<Omit<Judged, 'e'>>();
+const waters = keeper<Expecting>(MAX_KEPT);
+const blocks = keeper<Pick<Judged, 'f' | 'score'>>(MAX_KEPT);
 
-/** What the model expects of a block's lure in its water. */
+/** What the model expects of a block's lure in its water; without the signs, which are what the blocks tell. */
 function judge({ conditions, presentation }: PastBlock, options: Pick<RankOptions, 'schools'>): Judged {
-  const { signs, ...water } = conditions;
-  void signs;
+  const water = { ...conditions, signs: null };
   const waterKey = contentHash([water, options.schools ?? null]);
-  // Without the signs: they are what the blocks themselves tell.
   const e = waters(waterKey, () =>
     expectingIn(scoringOf(resolveConditions(water), speciesProfile(water.species), contextOptions(options))),
   );
-  const made = blocks(`${waterKey} ${contentHash(presentation)}`, () => {
+  const key = `${waterKey} ${contentHash(presentation)}`;
+  const made = blocks(key, () => {
     const { f, score } = weigh(familyOfBlock(presentation), e.scoring.score);
     return { f, score };
   });
-  return { ...made, e };
+  return { ...made, e, key };
 }
 
 /** What was fished of one kind, added up as it counts. */
@@ -171,14 +161,14 @@ export function rowsOf(
   const rows = new Map<string, RowOfHistory>();
   for (const b of history) {
     if (b.conditions.species !== species || (b.minutes <= 0 && b.strikes === 0)) continue;
-    const { f, score, e } = judge(b, options);
+    const { f, score, e, key: judged } = judge(b, options);
     const { presentation: p } = b;
     const lure = p.lure ?? null;
     const o = { water: b.water ?? null, trip: b.trip ?? null };
     const weight = freshness(b.daysAgo);
     const hours = (b.minutes / 60) * weight;
     const noted = b.hooked == null ? 0 : b.strikes * weight;
-    const key = contentHash([{ ...b.conditions, signs: null }, p, o]);
+    const key = contentHash([judged, o]);
     const row = rows.get(key);
     const expected = hours * Math.max(score.strikesPerHour, LEAST);
     if (row) {

@@ -3,6 +3,7 @@
  * what one would try next. Without a log of this fish the ranking is as it was.
  */
 import { contentHash } from '../base/hash';
+import { keeper } from '../base/keeper';
 import { OWN_SPREAD } from '../ranking/scoring';
 import { chooseThree } from '../ranking/three';
 import { byScore, type RankedLure } from '../ranking/ranked';
@@ -10,7 +11,7 @@ import { rankWithGrounds, type Ranking, type RankingWithGrounds, type RankOption
 import type { FamilyId } from '../lures/family';
 import type { Conditions } from '../water/conditions';
 import type { ResolvedConditions } from '../water/resolve';
-import { effectsOf, type Effect, type Whereabouts } from './effects';
+import { effectsOf, type Effect, type WaterAndDay } from './effects';
 import { fit, type Posterior } from './fit';
 import { hookingOf } from './hooking';
 import { expectingIn, hookedShare, leadOf, rowsOf, type PastBlock, type RowOfHistory } from './history';
@@ -61,7 +62,7 @@ export interface LearnedRanking extends Omit<Ranking, 'ranked'> {
 /** What is asked of the log besides the ranking. */
 export interface LogQuestion {
   history: readonly PastBlock[];
-  here?: Whereabouts | null;
+  here?: WaterAndDay | null;
   trial?: TrialQuestion | null;
 }
 
@@ -105,7 +106,7 @@ function evidenceOf(
 /** A day that nobody fished yet. */
 const NEW_DAY = '(today)';
 /** Deviations that say how good the fishing is, whatever is tied on. */
-const levelEffects = (here: Whereabouts): Effect[] => [
+const levelEffects = (here: WaterAndDay): Effect[] => [
   { group: 'level', name: 'level', x: 1 },
   ...(here.water ? [{ group: 'water', name: here.water, x: 1 } as const] : []),
   { group: 'trip', name: here.trip!, x: 1 },
@@ -127,18 +128,10 @@ function rangeLeft(x: RankedLure, times: number, variance: number): Pick<RankedL
 }
 
 /** The last fits by what they were made of: the same log is asked again for every lure that is planned. */
-const fits = new Map<string, Posterior>();
-const MAX_FITS = 4;
+const fits = keeper<Posterior>(4);
 
-function fitted(rows: readonly RowOfHistory[], queries: readonly (readonly Effect[])[]): Posterior {
-  const key = contentHash([rows.map((r) => [r.key, r.expected, r.strikes]), queries]);
-  const known = fits.get(key);
-  if (known) return known;
-  const made = fit(rows, queries);
-  fits.set(key, made);
-  if (fits.size > MAX_FITS) fits.delete(fits.keys().next().value!);
-  return made;
-}
+const fitted = (rows: readonly RowOfHistory[], queries: readonly (readonly Effect[])[]): Posterior =>
+  fits(contentHash([rows.map((r) => [r.key, r.expected, r.strikes]), queries]), () => fit(rows, queries));
 
 /** The ranking with the log of past blocks in it. `inHand`: the key of what is tied on. */
 export function learnRanking(
@@ -150,7 +143,10 @@ export function learnRanking(
   const rows = rowsOf(history, reading.species, options);
   const place = { water: here?.water ?? null, trip: here?.trip ?? NEW_DAY };
   const expecting = expectingIn(scoring);
-  const queries = ranked.map((x) =>
+  const told = rows.length > 0;
+  // Without a log nothing is asked of the lures, but by a trial.
+  const asked = told || trial ? ranked : [];
+  const queries = asked.map((x) =>
     effectsOf(
       able.find((e) => e.key === x.key)!.f,
       {
@@ -163,11 +159,10 @@ export function learnRanking(
       reading,
     ),
   );
-  const n = ranked.length + 1;
+  const n = queries.length + 1;
   const p = fitted(rows, [...queries, levelEffects(place)]);
   const varianceOf = (i: number): number => p.covariance[i * n + i]!;
   const hooking = hookingOf(rows);
-  const told = rows.length > 0;
   const learned = ranked.map((x, i): LearnedLure => {
     const evidence = evidenceOf(rows, x.family, reading, place.water);
     const prior = { strikesPerHour: x.strikesPerHour, low: x.low, high: x.high };

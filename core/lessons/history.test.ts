@@ -2,6 +2,7 @@
 import { buildDemoWorld } from '../../demo/world';
 import { rankWithLog } from '../learning/learned';
 import { isStrike } from '../log/events';
+import { tallyTrip } from '../log/tally';
 import { applyPuts, emptyBook, put, standing } from '../records';
 import type { Conditions } from '../water/conditions';
 import { historyOf, historyOfDay } from './history';
@@ -26,7 +27,7 @@ test('every strike and cast of this fish is in it, and of no other', () => {
 test('a day can be left out, and is the rest by itself', () => {
   const day = world.trip[all[0]!.trip!]!;
   const without = historyOf(world, today.species, today.startedAtMs, day.id);
-  const itself = historyOfDay(world, day, today.startedAtMs);
+  const itself = historyOfDay(day, tallyTrip(world, day.id, 0), today.startedAtMs);
   expect(itself.length).toBeGreaterThan(0);
   expect(without.length + itself.length).toBe(all.length);
   expect(without.some((b) => b.trip === day.id)).toBe(false);

@@ -3,17 +3,13 @@ import type { PastBlock } from '../learning/history';
 import type { Book } from '../records';
 import type { EffortBlock } from '../records/block';
 import type { Trip } from '../records/trip';
-import { blocksOfTrip, tallyByBlock, type Tally } from '../log/tally';
-import { BETWEEN_CASTS_S } from '../tackle/cast';
+import { minutesOf } from '../log/effort';
+import { tallyByBlock, tallyOf, type Tally, type TripTally } from '../log/tally';
 import type { Conditions } from '../water/conditions';
 
 const DAY_MS = 86_400_000;
 /** Blocks that are looked at, newest first: some twenty seasons. */
 const MAX_BLOCKS = 2000;
-
-/** Minutes that so many casts of a block took. */
-const minutesOf = (b: EffortBlock, casts: number): number =>
-  (casts * (Object.values(b.phaseS).reduce((sum, v) => sum + v, 0) + BETWEEN_CASTS_S)) / 60;
 
 function pastBlock(b: EffortBlock, trip: Trip, t: Tally, nowMs: number): PastBlock {
   const { rig, lureId } = b.presentation;
@@ -54,11 +50,12 @@ export function historyOf(book: Book, species: Trip['species'], nowMs: number, b
     .slice(0, MAX_BLOCKS);
 }
 
-/** The blocks of one day. */
-export function historyOfDay(book: Book, trip: Trip, nowMs: number): PastBlock[] {
-  const tallies = tallyByBlock(book);
-  return blocksOfTrip(book, trip.id).flatMap((b) => {
-    const t = tallies.get(b.id)!;
+/** The blocks of one day, from its tally. */
+export const historyOfDay = (trip: Trip, { blocks, castsOf, events }: TripTally, nowMs: number): PastBlock[] =>
+  blocks.flatMap((b) => {
+    const t = tallyOf(
+      [{ count: castsOf[b.id] ?? 0 }],
+      events.filter((e) => e.blockId === b.id),
+    );
     return t.casts + t.strikes > 0 ? [pastBlock(b, trip, t, nowMs)] : [];
   });
-}

@@ -1,9 +1,9 @@
 /** The record grouped into patterns (one presentation each), ready to learn from. */
 import { PHASES, type Phase } from '../planning/cadence/cadence';
-import { BETWEEN_CASTS_S } from '../tackle/cast';
 import type { FamilyId } from '../lures/family';
 import type { Book } from '../records';
 import { isStrike } from '../log/events';
+import { minutesOf } from '../log/effort';
 import { tallyByBlock } from '../log/tally';
 import { learn, PRIOR_WEIGHT_CASTS, type Comparison, type PatternEffort, type LearnedRate } from './learn';
 import type { CadenceStyle } from '../lures/styles';
@@ -81,8 +81,7 @@ export function learnFromBook(book: Book, filter: LessonFilter = {}): Lessons {
     g.effort.landed += t.landed;
     g.expectedCasts += b.expectedPerCast * Math.max(1, t.casts);
     g.tripIds.add(b.tripId);
-    const seconds = Object.values(b.phaseS).reduce((s, v) => s + v, 0);
-    g.facts.minutes += (t.casts * (seconds + BETWEEN_CASTS_S)) / 60;
+    g.facts.minutes += minutesOf(b, t.casts);
     for (const p of PHASES) g.facts.byPhase[p].seconds += t.casts * (b.phaseS[p] ?? 0);
     for (const e of t.events) if (e.phase && isStrike(e.kind)) g.facts.byPhase[e.phase].strikes++;
   }

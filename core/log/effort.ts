@@ -1,6 +1,7 @@
 /** Opening effort blocks: a change of presentation, water, spot or reading opens a new one. */
 import { contentHash } from '../base/hash';
 import type { RankedLure } from '../ranking/ranked';
+import { BETWEEN_CASTS_S } from '../tackle/cast';
 import { put, type Book, type Put } from '../records';
 import type { Trip } from '../records/trip';
 import type { Plan } from '../planning/plan/plan';
@@ -93,3 +94,7 @@ export function placeInLog(book: Book, trip: Trip, o: Opening): LogPlace {
     puts.push(put('block', { ...previous, endedAtMs: Math.max(previous.startedAtMs, o.atMs) }));
   return { blockId: block.id, seq: next + 1, puts: [...puts, put('block', block)] };
 }
+
+/** Minutes that so many casts of a block take, with what lies between casts. */
+export const minutesOf = ({ phaseS }: Pick<EffortBlock, 'phaseS'>, casts: number): number =>
+  (casts * (Object.values(phaseS).reduce((sum, v) => sum + v, 0) + BETWEEN_CASTS_S)) / 60;

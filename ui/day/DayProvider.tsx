@@ -34,7 +34,7 @@ function useParts(): DayParts {
   const planWater = usePlanWater(conditions.day);
   const basis = usePlanBasis(bookWithoutLog, conditions, prefs, planWater);
   const counted = useCounted(bookWithoutLog, basis);
-  const history = useDayHistory(book, conditions.day?.trip ?? null, conditions.day?.trip.lureId ?? null);
+  const history = useDayHistory(book, conditions.day?.trip ?? null, log.tally);
   const question = useQuestion(bookWithoutLog, conditions, prefs, log.signs, basis.id, counted, history);
   const { ranking, rankingBusy } = useDayRanking(question, basis);
   useWatchTurns(conditions.day?.trip.id ?? null, ranking.ranking);

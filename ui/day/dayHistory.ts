@@ -9,6 +9,7 @@ import { contentHash } from '../../core/base/hash';
 import type { LogQuestion } from '../../core/learning/learned';
 import type { PastBlock } from '../../core/learning/history';
 import { historyOf, historyOfDay } from '../../core/lessons/history';
+import type { TripTally } from '../../core/log/tally';
 import type { Book } from '../../core/records';
 import type { Trip } from '../../core/records/trip';
 
@@ -44,12 +45,13 @@ function pastOf(book: Book, trip: Trip): Past {
 const NOTHING: NamedLog = { id: 'none', log: null };
 const SEEDS = 2 ** 31;
 
-export function useDayHistory(book: Book, trip: Trip | null, onNow: string | null): NamedLog {
+export function useDayHistory(book: Book, trip: Trip | null, tally: TripTally | null): NamedLog {
+  const onNow = trip?.lureId ?? null;
   const on = useLogCounts();
   return useMemo(() => {
-    if (!trip || !on) return NOTHING;
+    if (!trip || !tally || !on) return NOTHING;
     const past = pastOf(book, trip);
-    const today = historyOfDay(book, trip, trip.startedAtMs);
+    const today = historyOfDay(trip, tally, trip.startedAtMs);
     const id = contentHash([past.id, today, onNow]);
     if (past.blocks.length + today.length === 0) return NOTHING;
     return {
@@ -61,5 +63,5 @@ export function useDayHistory(book: Book, trip: Trip | null, onNow: string | nul
         trial: { seed: parseInt(contentHash([past.id, today.length]), 36) % SEEDS, onNow },
       },
     };
-  }, [book, trip, on, onNow]);
+  }, [book, trip, tally, on, onNow]);
 }

@@ -31,6 +31,9 @@ export const forTrip = (book: Book, puts: (t: Trip) => Put[]): Put[] => {
   return t ? puts(t) : [];
 };
 
+/** The trip at another spot, or at none: what was aimed at and what rose on the way stay behind. */
+export const atSpot = (t: Trip, spotId: string | null): Trip => ({ ...t, spotId, aimM: null, over: null });
+
 /** The kind of lure that fish on a bed are being shown: picked by hand, else the one last cast. */
 function shownOnBed(book: Book, t: Trip): FamilyId | undefined {
   if (t.readings.behaviour !== 'guarding') return undefined;

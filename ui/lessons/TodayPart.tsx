@@ -1,5 +1,6 @@
 /** What the log makes of today's choice: the level, what each kind did against what was expected, and a trial. */
-import { levelText, MOVED_LEAD, movedLines, NO_LOG_YET, TODAY_TITLE } from '../../wording/learning';
+import { levelText } from '../../wording/learning';
+import { MOVED_LEAD, movedLines, NO_LOG_YET, TODAY_TITLE } from '../../wording/lessons';
 import { useRanking } from '../day/contexts';
 import { TrialCard } from '../lures/LogPart';
 import { useNames } from '../lures/useNames';

@@ -1,7 +1,7 @@
 /** What the log does to the choice, with its switch, and what is worth a try. */
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { AMONG_REASONS, levelText, LOG_CHOICES, trialText } from '../../wording/learning';
+import { AMONG_REASONS, levelText, LOG_CHOICES, TRIAL_TITLE, trialText, TRY_IT } from '../../wording/learning';
 import { useActions, useBookWithoutLog, useRanking } from '../day/contexts';
 import { letLogCount, useLogCounts } from '../day/dayHistory';
 import { Card } from '../parts/Box';
@@ -49,13 +49,13 @@ export function TrialCard() {
   return (
     <Card>
       <Say kind="label" tone="copper">
-        Worth a try
+        {TRIAL_TITLE}
       </Say>
       <Say kind="strong">{trial.title}</Say>
       <Say>{trial.text}</Say>
       {own ? (
         <Button
-          title="Try it"
+          title={TRY_IT}
           label={`Try the ${nameOf(trial.key)}`}
           onPress={() => {
             actions.chooseLure(own.id);

@@ -7,7 +7,7 @@ import type { RankedLure } from '../../core/ranking/ranked';
 import { simpleThree } from '../../core/ranking/simple';
 import { queryKeys } from '../../data/keys';
 import { followText, refusalText, reworkedText, turnedText, WHEREABOUTS_LINE } from '../../wording/lures';
-import { readingsMoved } from '../../wording/retrieve';
+import { readingsMoved } from '../../wording/moved';
 import { capital, list, luresText } from '../../wording/names';
 import { exclusionSentence } from '../../wording/reasons';
 import { compute } from '../../workers/client';

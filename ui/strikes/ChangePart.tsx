@@ -4,6 +4,7 @@ import { spotsOf } from '../../core/forecast/ahead';
 import type { Lure } from '../../core/records/lure';
 import { CHANGE_TEXTS, noSuchLureText } from '../../wording/strikes';
 import { useActions, useBookWithoutLog, useConditions, usePlan, useRanking } from '../day/contexts';
+import { atSpot } from '../day/tripActions';
 import { Choices } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Find } from '../parts/Find';
@@ -73,7 +74,7 @@ export function ChangePart() {
               { value: NO_SPOT, title: CHANGE_TEXTS.noSpot },
             ]}
             value={day.trip.spotId ?? NO_SPOT}
-            onChange={(id) => actions.changeTrip((t) => ({ ...t, spotId: id || null, aimM: null, over: null }))}
+            onChange={(id) => actions.changeTrip((t) => atSpot(t, id || null))}
           />
         </>
       ) : null}

@@ -7,6 +7,7 @@ import { capital } from '../../wording/names';
 import { clockText } from '../../wording/time';
 import { useActions, useConditions, useBookWithoutLog } from '../day/contexts';
 import { Note, Part, Row } from '../parts/Box';
+import { atSpot } from '../day/tripActions';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Press } from '../parts/Press';
@@ -76,7 +77,7 @@ export function SpotsPart({ answer, ahead }: { answer: DayAnswer | null; ahead: 
               <Button
                 title="Be there"
                 label={`Be at ${nameOf(s.id)}`}
-                onPress={() => actions.changeTrip((t) => ({ ...t, spotId: s.id, aimM: null, over: null }))}
+                onPress={() => actions.changeTrip((t) => atSpot(t, s.id))}
               />
             )}
           </Row>
