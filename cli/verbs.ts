@@ -11,7 +11,7 @@ import { planSchema, schoolsSchema } from '../core/schemas/plan';
 import { skyDocument, skyDocumentSchema } from '../core/exchange/skyDocument';
 import { tideDocument, tideSchema } from '../core/exchange/tideDocument';
 import { simulateDocument, simulateSchema } from '../core/exchange/simulateDocument';
-import { learn, PRIOR_WEIGHT_CASTS } from '../core/lessons/learn';
+import { compare, PRIOR_WEIGHT_CASTS, ratesOf } from '../core/lessons/learn';
 import { learnRanking } from '../core/learning/learned';
 import { choosingOf } from '../core/ranking/choosing';
 import { familyById } from '../core/lures/families';
@@ -131,7 +131,7 @@ function learnVerb(d: z.infer<typeof learnSchema>) {
   const casts = d.efforts.reduce((s, e) => s + e.casts, 0);
   // Without a stated prior each is shrunk towards the mean of them all.
   const prior = d.prior ?? { meanPerCast: (strikes + 0.5) / (casts + 10), weightCasts: PRIOR_WEIGHT_CASTS };
-  const { rates, comparisons } = learn(d.efforts, () => prior);
+  const rates = ratesOf(d.efforts, () => prior);
   return {
     rates: rates.map((r) => ({
       presentation: r.presentation,
@@ -141,7 +141,7 @@ function learnVerb(d: z.infer<typeof learnSchema>) {
       landed: r.landedShare,
       tooThin: r.tooThin,
     })),
-    comparisons,
+    comparisons: compare(rates),
   };
 }
 

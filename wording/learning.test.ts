@@ -8,7 +8,7 @@ const lure = (key: string, score: number, strikes: number, hours: number, expect
   key,
   score,
   byLog,
-  evidence: { strikes, hours, effectiveHours: hours, expected, tooThin: hours < 2 },
+  evidence: { strikes, hours, effectiveHours: hours, expected, landedShare: 0.75, tooThin: hours < 2 },
 });
 const ranking = (change: object = {}): LearnedRanking =>
   ({

@@ -14,8 +14,19 @@ export function levelText({ level, blocks }: Pick<LearnedRanking, 'level' | 'blo
   return `By your log you draw about the strikes expected here: ${many}.`;
 }
 
+/** A trial that is worth a few casts, in words, and what is kept of it once it is fished. Rates in strikes an hour. */
+export interface TrialOffer {
+  title: string;
+  text: string;
+  key: string;
+  casts: number;
+  pBest: number;
+  strikesPerHour: number;
+  against: { key: string; strikesPerHour: number };
+}
+
 /** A trial that is worth a few casts, and what it costs; null where there is none but what one starts with. */
-export function trialText(r: LearnedRanking, nameOf: NameOf): { title: string; text: string; key: string } | null {
+export function trialText(r: LearnedRanking, nameOf: NameOf): TrialOffer | null {
   const { trial, plan, ranked } = r;
   if (!trial || !plan || trial.why !== 'may-be-best' || trial.key === plan.start) return null;
   const [first, x] = [ranked[0]!, ranked.find((l) => l.key === trial.key)!];
@@ -23,8 +34,12 @@ export function trialText(r: LearnedRanking, nameOf: NameOf): { title: string; t
   const known = x.evidence.tooThin ? 'your log knows little of it in water like this' : 'your log does not rule it out';
   return {
     key: trial.key,
+    casts: plan.casts,
+    pBest: trial.pBest,
+    strikesPerHour: x.strikesPerHour,
+    against: { key: first.key, strikesPerHour: first.strikesPerHour },
     title: `${capital(nameOf(trial.key))} may be better than it looks`,
-    text: `${capital(say.percent(trial.pBest))} likely to be the best of all here: ${known}. Give it ${plan.casts} casts. If it is no better than it looks, that costs ${costs < 0.095 ? 'hardly a fish' : `${costs.toFixed(1)} fish an hour`} against the first.`,
+    text: `${capital(say.percent(trial.pBest))} likely to be the best of all here: ${known}. Give it ${plan.casts} casts, then compare. If it is no better than it looks, that costs ${costs < 0.095 ? 'hardly a fish' : `${costs.toFixed(1)} fish an hour`} against the first.`,
   };
 }
 

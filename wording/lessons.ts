@@ -1,12 +1,11 @@
 /** What the record says, and plainly when it does not know. */
-import { THIN_CASTS, type Comparison } from '../core/lessons/learn';
+import { THIN_CASTS } from '../core/lessons/learn';
 import type { Lessons, Pattern } from '../core/lessons/patterns';
 import type { LearnedRanking } from '../core/learning/learned';
 import type { NameOf } from './choosing';
 import { capital, STYLE_NAME, FAMILY_NAME } from './names';
 import { hoursText, isAsBefore, strikesText, timesAsMuch, wasFished } from './reasons';
 import { castsText } from './strikes';
-import { say } from './units';
 
 const per100 = (x: number): string => (x * 100 < 9.95 ? (x * 100).toFixed(1) : (x * 100).toFixed(0));
 
@@ -32,13 +31,6 @@ export function againstModel(p: Pattern): string {
     : p.perCast.high < p.expectedPerCast
       ? `${expected}: it does worse than that for you.`
       : `${expected}: the record agrees so far.`;
-}
-
-export function comparisonText(c: Comparison, nameOf: (id: string) => string): string {
-  const sure = Math.max(c.aBeatsB, 1 - c.aBeatsB);
-  const [better, other] = c.aBeatsB >= 0.5 ? [c.a, c.b] : [c.b, c.a];
-  if (sure < 0.75) return `${nameOf(better)} or ${nameOf(other)}: cannot tell them apart yet (${say.percent(sure)}).`;
-  return `${nameOf(better)} beats ${nameOf(other)}: ${say.percent(sure)} sure.`;
 }
 
 export function lessonsHeadline(l: Lessons): string {
@@ -68,3 +60,9 @@ function movedText({ evidence, byLog }: LearnedRanking['ranked'][number]): strin
   const now = isAsBefore(byLog) ? 'as it was' : `${timesAsMuch(byLog)} times as good`;
   return `${strikesText(strikes)} in ${hoursText(hours)}, ${wanted} expected. Now ${now}${tooThin ? '; not enough yet to be sure' : ''}.`;
 }
+
+export const NOTHING_YET =
+  'Nothing to learn from yet. Count your casts and touch what happens on the Strikes page, blanks too: after thirty casts of one pattern this page starts to say something.';
+export const SECTION_NOTE = (fish: string): string =>
+  `In the section: strikes in 100 casts by the depth fished, for ${fish}; pale bars rest on fewer than thirty casts.`;
+export const ALL_WATERS = 'All waters';

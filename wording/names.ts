@@ -317,6 +317,16 @@ export const PHASE_NAME: Record<Phase, string> = {
   boat: 'at your feet',
 };
 
+/** Below a bar. */
+export const PHASE_SHORT: Record<Phase, string> = {
+  splash: 'splash',
+  fall: 'fall',
+  pause: 'hang',
+  move: 'move',
+  deflection: 'knock',
+  boat: 'feet',
+};
+
 export const EVENT_NAME: Record<EventKind, string> = {
   follow: 'Follow',
   bump: 'Bump',

@@ -112,3 +112,7 @@ export const CHANGE_TEXTS = {
   emptyBox: 'The box is empty: add the lure in the Kit, or work any kind from Lures.',
 } as const;
 export const noSuchLureText = (wanted: string): string => `No lure in the box is called “${wanted.trim()}”.`;
+
+/** A trial under way. */
+export const trialOfText = (lure: string): string => `A trial: the ${lure}`;
+export const backToText = (lure: string): string => `Back to the ${lure}`;

@@ -1,11 +1,12 @@
 /** Times in the water's own zone. */
 import type { UnitPrefs } from './units';
-type Wanted = 'clock' | 'clock12' | 'day' | 'month' | 'date';
+type Wanted = 'clock' | 'clock12' | 'day' | 'shortDay' | 'month' | 'date';
 
 const OPTIONS: Record<Wanted, Intl.DateTimeFormatOptions> = {
   clock: { hour: 'numeric', minute: '2-digit', hour12: false },
   clock12: { hour: 'numeric', minute: '2-digit', hourCycle: 'h12' },
   day: { weekday: 'short', day: 'numeric', month: 'short' },
+  shortDay: { day: 'numeric', month: 'short' },
   month: { month: 'numeric' },
   date: { year: 'numeric', month: '2-digit', day: '2-digit' },
 };
@@ -33,6 +34,8 @@ export const hourText = (ms: number, zone: string, u: Pick<UnitPrefs, 'speed'>):
         .replace(':00', '')
     : clockText(ms, zone, u);
 export const dayText = (ms: number, zone: string): string => format('day', ms, zone);
+/** “8 Oct”. */
+export const shortDayText = (ms: number, zone: string): string => format('shortDay', ms, zone);
 export const monthOf = (ms: number, zone: string): number => Number(format('month', ms, zone));
 
 /** "2026-10-08", in the water's own zone. */

@@ -8,7 +8,7 @@ import { speciesProfile } from '../core/water/species';
 import { applyPuts, emptyBook } from '../core/records';
 import { learnFromBook } from '../core/lessons/patterns';
 import { buildDemoWorld } from '../demo/world';
-import { comparisonText, effortText, lessonsHeadline, rateText, thinText } from './lessons';
+import { effortText, lessonsHeadline, rateText, thinText } from './lessons';
 import { rateLine, rigLine, whyLine } from './lures';
 import { moodHeadline, moodSentences } from './mood';
 import { FAMILY_NAME, list } from './names';
@@ -404,8 +404,6 @@ describe('retrieve, strikes and lessons', () => {
       const thin = thinText(p);
       if (p.tooThin) expect(thin).toContain('Not enough yet');
     }
-    expect(comparisonText({ a: 'x', b: 'y', aBeatsB: 0.9 }, (id) => id.toUpperCase())).toBe('X beats Y: 90 % sure.');
-    expect(comparisonText({ a: 'x', b: 'y', aBeatsB: 0.4 }, (id) => id)).toContain('cannot tell them apart');
   });
 });
 

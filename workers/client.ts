@@ -9,7 +9,7 @@ import type { Progress } from '../core/planning/plan/plan';
 import type { AlmanacApi } from './almanac';
 import type { ComputeApi } from './compute';
 
-type Channel = 'rank' | 'head' | 'first' | 'settled' | 'assess' | 'choose' | 'live' | 'day';
+type Channel = 'rank' | 'lessons' | 'head' | 'first' | 'settled' | 'assess' | 'choose' | 'live' | 'day';
 /** All that the workers answer; each desk's worker knows its own part. */
 type Api = Remote<ComputeApi & AlmanacApi>;
 
@@ -55,6 +55,7 @@ function close(desk: Channel, r: Running): void {
  */
 const SETTLE_MS: Record<Channel, number> = {
   rank: 200,
+  lessons: 0,
   head: 60,
   first: 30,
   settled: 30,
@@ -115,6 +116,8 @@ type DayArgs = Parameters<AlmanacApi['day']>;
 export const compute = {
   rank: (signal: AbortSignal, ...args: Args<'rank'>) =>
     ask('rank', signal, (api) => api.rank(...args) as Promise<ReturnType<ComputeApi['rank']>>),
+  lookBack: (signal: AbortSignal, ...args: Args<'lookBack'>) =>
+    ask('lessons', signal, (api) => api.lookBack(...args) as Promise<ReturnType<ComputeApi['lookBack']>>),
   planHead: (signal: AbortSignal, ...args: Args<'planHead'>) =>
     ask('head', signal, (api) => api.planHead(...args) as Promise<ReturnType<ComputeApi['planHead']>>),
   plan: (signal: AbortSignal, request: Args<'plan'>[0], effort: 'first' | 'settled', tell?: (p: Progress) => void) =>

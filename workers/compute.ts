@@ -1,5 +1,6 @@
 /** What the worker can do: plain core functions. Results are values; nothing is thrown on purpose. */
 import { choosingOf } from '../core/ranking/choosing';
+import { lookBack } from '../core/learning/likeness';
 import { rankWithLog } from '../core/learning/learned';
 import type { RankOptions } from '../core/ranking/rank';
 import { schoolEffects } from '../core/ranking/schoolEffects';
@@ -69,6 +70,7 @@ const cast = (request: PlanRequest, hands: RetrieveSettings): Track =>
 
 export const computeApi = {
   rank: rankWithLog,
+  lookBack,
   /** What the planner finds for the head of the ranking, with what is known already. */
   planHead: (conditions: Conditions, options: RankOptions, basis: PlanBasis) => planHead(conditions, options, basis),
   choosing: choosingOf,

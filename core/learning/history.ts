@@ -131,6 +131,10 @@ function judge({ conditions, presentation }: PastBlock, options: Pick<RankOption
   return { ...made, e, key };
 }
 
+/** Strikes that the model expects of each block, not knowing the signs. */
+export const expectedOf = (history: readonly PastBlock[], options: Pick<RankOptions, 'schools'> = {}): number[] =>
+  history.map((b) => (b.minutes / 60) * Math.max(judge(b, options).score.strikesPerHour, LEAST));
+
 /** What was fished of one kind, added up as it counts. */
 export interface RowOfHistory extends Row {
   /** What was fished, where and how: rows of one name have one expectation. */
@@ -138,11 +142,16 @@ export interface RowOfHistory extends Row {
   family: FamilyId;
   lure: string | null;
   reading: ResolvedConditions;
+  /** As it counts by now, and as it was. */
   hours: number;
+  was: { hours: number; strikes: number; expected: number };
   water: string | null;
   hooked: number;
   /** Of these strikes it was noted whether they were hooked, and so many were expected to be. */
   hookedExpected: number;
+  /** Hooked of which it was noted whether they were landed, and the landed. */
+  landable: number;
+  landed: number;
 }
 
 /** Chance that a strike is hooked, as the model has it. */
@@ -169,26 +178,38 @@ export function rowsOf(
     const hours = (b.minutes / 60) * weight;
     const noted = b.hooked == null ? 0 : b.strikes * weight;
     const key = contentHash([judged, o]);
+    const landable = b.landed == null ? 0 : (b.hooked ?? b.strikes) * weight;
+    const landed = (b.landed ?? 0) * weight;
     const row = rows.get(key);
-    const expected = hours * Math.max(score.strikesPerHour, LEAST);
+    const perHour = Math.max(score.strikesPerHour, LEAST);
+    const was = { hours: b.minutes / 60, strikes: b.strikes, expected: (b.minutes / 60) * perHour };
+    const expected = hours * perHour;
     if (row) {
       row.hours += hours;
+      row.was.hours += was.hours;
+      row.was.strikes += was.strikes;
+      row.was.expected += was.expected;
       row.expected += expected;
       row.strikes += b.strikes * weight;
       row.hooked += (b.hooked ?? 0) * weight;
       row.hookedExpected += noted * hookedShare(score);
+      row.landable += landable;
+      row.landed += landed;
     } else
       rows.set(key, {
         key,
         expected,
         strikes: b.strikes * weight,
         hours,
+        was,
         family: f.id,
         lure,
         reading: e.reading,
         water: o.water,
         hooked: (b.hooked ?? 0) * weight,
         hookedExpected: noted * hookedShare(score),
+        landable,
+        landed,
         effects: effectsOf(f, { lead: leadOf(score.strikesPerHour, e), colour: p.colour, lure, ...o }, e.reading),
       });
   }

@@ -210,3 +210,16 @@ test('what would change its mind and the ladder are asked of the same ranking', 
   expect(choosing.turns.every((t) => t.rival !== last)).toBe(true);
   expect(choosingOf(WATER, OPTIONS).leader).not.toBe(last);
 });
+
+test('landed is a stage of its own: it moves its share, by kind, and no order', () => {
+  const landed = (n: number) =>
+    ask([0, 1, 2].map((i) => block('swim-jig', 5, { trip: `day ${i}`, hooked: 4, landed: n })));
+  const [none, most] = [landed(0), landed(4)];
+  const shareOf = (r: LearnedRanking, k: FamilyId) => r.ranked.find((x) => x.family === k)!.evidence.landedShare;
+  expect(shareOf(none, 'swim-jig')).toBeLessThan(0.3);
+  expect(shareOf(most, 'swim-jig')).toBeGreaterThan(0.85);
+  // Another kind hears of it, and less.
+  expect(shareOf(none, 'texas-rig')).toBeGreaterThan(shareOf(none, 'swim-jig'));
+  expect(shareOf(ask([]), 'swim-jig')).toBeCloseTo(0.75, 9);
+  expect(none.ranked.map((x) => [x.key, x.score])).toEqual(most.ranked.map((x) => [x.key, x.score]));
+});

@@ -13,8 +13,9 @@ import type { Conditions } from '../water/conditions';
 import type { ResolvedConditions } from '../water/resolve';
 import { effectsOf, type Effect, type WaterAndDay } from './effects';
 import { fit, type Posterior } from './fit';
-import { hookingOf } from './hooking';
+import { hookingOf, landingOf } from './hooking';
 import { expectingIn, hookedShare, leadOf, rowsOf, type PastBlock, type RowOfHistory } from './history';
+import { likeness } from './likeness';
 import { nextTrial, type Trial, type TrialQuestion } from './trial';
 
 /** What stands behind a lure's rate. */
@@ -25,6 +26,8 @@ export interface Evidence {
   strikes: number;
   /** Strikes that the model expected in those hours. */
   expected: number;
+  /** Landed of what is hooked on this kind, 0–1. */
+  landedShare: number;
   tooThin: boolean;
 }
 
@@ -69,36 +72,23 @@ export interface LogQuestion {
 /** 5 and 95 % of a normal distribution lie so many spreads from its middle. */
 const NINETY = 1.6449;
 /** Under so many hours like these a rate is mostly the model's. prior: judgement. */
-const THIN_HOURS = 2;
-const LIKE = { tempC: 5, lnClarity: 0.7, sunDeg: 20 };
-/** What another water's hours count for. prior: judgement. */
-const ELSEWHERE = 0.5;
-
-/** How much an hour in one water tells of another, 0–1. */
-function likeness(row: RowOfHistory, r: ResolvedConditions, water: string | null | undefined): number {
-  const off = [
-    (row.reading.surfaceTempC - r.surfaceTempC) / LIKE.tempC,
-    Math.log(row.reading.clarityM / r.clarityM) / LIKE.lnClarity,
-    (row.reading.sunElevationDeg - r.sunElevationDeg) / LIKE.sunDeg,
-  ];
-  const same = water && row.water === water ? 1 : ELSEWHERE;
-  return same * Math.exp(-0.5 * off.reduce((sum, d) => sum + d * d, 0));
-}
-
+export const THIN_HOURS = 2;
 function evidenceOf(
   rows: readonly RowOfHistory[],
   family: FamilyId,
   r: ResolvedConditions,
   water: string | null | undefined,
+  landing: (family: FamilyId) => number,
 ): Evidence {
   const own = rows.filter((x) => x.family === family);
   const sum = (of: (x: RowOfHistory) => number): number => own.reduce((total, x) => total + of(x), 0);
-  const effectiveHours = sum((x) => x.hours * likeness(x, r, water));
+  const effectiveHours = sum((x) => x.hours * likeness(x, { reading: r, water }));
   return {
-    hours: sum((x) => x.hours),
+    hours: sum((x) => x.was.hours),
     effectiveHours,
-    strikes: sum((x) => x.strikes),
-    expected: sum((x) => x.expected),
+    strikes: sum((x) => x.was.strikes),
+    expected: sum((x) => x.was.expected),
+    landedShare: landing(family),
     tooThin: effectiveHours < THIN_HOURS,
   };
 }
@@ -163,8 +153,9 @@ export function learnRanking(
   const p = fitted(rows, [...queries, levelEffects(place)]);
   const varianceOf = (i: number): number => p.covariance[i * n + i]!;
   const hooking = hookingOf(rows);
+  const landing = landingOf(rows);
   const learned = ranked.map((x, i): LearnedLure => {
-    const evidence = evidenceOf(rows, x.family, reading, place.water);
+    const evidence = evidenceOf(rows, x.family, reading, place.water, landing);
     const prior = { strikesPerHour: x.strikesPerHour, low: x.low, high: x.high };
     if (!told) return { ...x, prior, evidence, byLog: 1 };
     const ln = p.mean[i]!;

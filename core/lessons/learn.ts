@@ -1,5 +1,13 @@
 /** From effort by presentation to rates, comparisons and what is still too thin to say. */
-import { betaInterval, chanceGreater, gammaInterval, gammaRate, type Interval, type RatePrior } from './rates';
+import {
+  betaInterval,
+  chanceGreater,
+  gammaInterval,
+  gammaRate,
+  type GammaRate,
+  type Interval,
+  type RatePrior,
+} from './rates';
 
 /** What was put into one pattern, and what came of it. */
 export interface PatternEffort {
@@ -12,6 +20,7 @@ export interface PatternEffort {
 
 /** A pattern with its rates, 5–95 %. */
 export interface LearnedRate extends PatternEffort {
+  posterior: GammaRate;
   perCast: Interval;
   hookedShare: Interval;
   landedShare: Interval;
@@ -26,31 +35,54 @@ export interface Comparison {
   aBeatsB: number;
 }
 
+/** So sure that one beats the other, and nobody casts longer than that for it. */
+const SURE = 0.9;
+const MOST_CASTS = 3000;
+
+/** Casts more of each until it is plain which is better, if both go on as they look; null: more than anybody makes. */
+export function castsToTell(a: GammaRate, b: GammaRate): number | null {
+  const after = (n: number): boolean => {
+    const grown = (g: GammaRate): GammaRate => ({ shape: g.shape * (1 + n / g.rate), rate: g.rate + n });
+    return Math.abs(chanceGreater(grown(a), grown(b)) - 0.5) >= SURE - 0.5;
+  };
+  if (!after(MOST_CASTS)) return null;
+  let [low, high] = [0, MOST_CASTS];
+  while (high - low > 5) {
+    const middle = (low + high) / 2;
+    if (after(middle)) high = middle;
+    else low = middle;
+  }
+  return after(0) ? 0 : Math.ceil(high / 10) * 10;
+}
+
 /** Weight given to the model's own expectation, casts: about a morning. prior: judgement. */
 export const PRIOR_WEIGHT_CASTS = 50;
 /** Below this many casts a rate says mostly what the prior said. */
 export const THIN_CASTS = 30;
 
-/** Posterior rates of each effort, in the order given, and the chance that one beats another for every pair. */
-export function learn(
-  efforts: readonly PatternEffort[],
-  priorOf: (e: PatternEffort) => RatePrior,
-): { rates: LearnedRate[]; comparisons: Comparison[] } {
-  const posterior = efforts.map((e) => gammaRate(e.strikes, e.casts, priorOf(e)));
-  const rates = efforts.map((e, i) => ({
-    ...e,
-    perCast: gammaInterval(posterior[i]!),
-    hookedShare: betaInterval(e.hooked, e.strikes),
-    landedShare: betaInterval(e.landed, e.hooked),
-    tooThin: e.casts < THIN_CASTS,
-  }));
-  const comparisons: Comparison[] = [];
-  for (let i = 0; i < efforts.length; i++)
-    for (let j = i + 1; j < efforts.length; j++)
-      comparisons.push({
-        a: efforts[i]!.presentation,
-        b: efforts[j]!.presentation,
-        aBeatsB: chanceGreater(posterior[i]!, posterior[j]!),
-      });
-  return { rates, comparisons };
-}
+/** Posterior rates of each effort, in the order given. */
+export const ratesOf = <E extends PatternEffort>(
+  efforts: readonly E[],
+  priorOf: (e: E) => RatePrior,
+): (E & LearnedRate)[] =>
+  efforts.map((e) => {
+    const posterior = gammaRate(e.strikes, e.casts, priorOf(e));
+    return {
+      ...e,
+      posterior,
+      perCast: gammaInterval(posterior),
+      hookedShare: betaInterval(e.hooked, e.strikes),
+      landedShare: betaInterval(e.landed, e.hooked),
+      tooThin: e.casts < THIN_CASTS,
+    };
+  });
+
+/** The chance that one beats another, for every pair in its order. */
+export const compare = (rates: readonly LearnedRate[]): Comparison[] =>
+  rates.flatMap((a, i) =>
+    rates.slice(i + 1).map((b) => ({
+      a: a.presentation,
+      b: b.presentation,
+      aBeatsB: chanceGreater(a.posterior, b.posterior),
+    })),
+  );

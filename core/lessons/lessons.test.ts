@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { normalDraw } from '../base/draws';
 import { poisson, seededRandom } from '../base/random';
-import { learn, type PatternEffort } from './learn';
+import { castsToTell, compare, ratesOf, type PatternEffort } from './learn';
 import { betaInterval, chanceGreater, gammaInterval, gammaRate, type Interval, type RatePrior } from './rates';
 
 interface Case {
@@ -15,7 +15,8 @@ interface Case {
 const [reference] = JSON.parse(readFileSync(path.join(__dirname, '../fixtures/learn.json'), 'utf8')) as Case[];
 
 test('the reference efforts give the reference rates and comparison', () => {
-  const { rates, comparisons } = learn(reference!.given.efforts, () => reference!.given.prior);
+  const rates = ratesOf(reference!.given.efforts, () => reference!.given.prior);
+  const comparisons = compare(rates);
   reference!.expect.rates.forEach((want, i) => {
     const got = rates[i]!;
     for (const k of ['mean', 'low', 'high'] as const) {
@@ -38,7 +39,7 @@ test('more casts narrow the interval, strikes move it', () => {
 });
 
 test('without any effort the rate is the prior, and it is called thin', () => {
-  const { rates } = learn([{ presentation: 'x', casts: 0, strikes: 0, hooked: 0, landed: 0 }], () => ({
+  const rates = ratesOf([{ presentation: 'x', casts: 0, strikes: 0, hooked: 0, landed: 0 }], () => ({
     meanPerCast: 0.05,
     weightCasts: 50,
   }));
@@ -48,8 +49,10 @@ test('without any effort the rate is the prior, and it is called thin', () => {
 
 test('a rate is thin below thirty casts and not from there on, whatever it caught', () => {
   const thin = (casts: number, strikes: number) =>
-    learn([{ presentation: 'x', casts, strikes, hooked: 0, landed: 0 }], () => ({ meanPerCast: 0.05, weightCasts: 50 }))
-      .rates[0]!.tooThin;
+    ratesOf([{ presentation: 'x', casts, strikes, hooked: 0, landed: 0 }], () => ({
+      meanPerCast: 0.05,
+      weightCasts: 50,
+    }))[0]!.tooThin;
   expect([thin(29, 9), thin(30, 0), thin(31, 2)]).toEqual([true, false, false]);
 });
 
@@ -81,4 +84,16 @@ test('nine intervals in ten hold the truth when truths come from the prior (seed
   }
   expect(inside / rounds).toBeGreaterThan(0.86);
   expect(inside / rounds).toBeLessThan(0.94);
+});
+
+test('casts more until two are told apart: none where they are, ever more the nearer they lie', () => {
+  const at = (strikes: number, casts: number) => ({ shape: 2 + strikes, rate: 50 + casts });
+  expect(castsToTell(at(20, 100), at(2, 100))).toBe(0);
+  const far = castsToTell(at(6, 60), at(1, 60))!;
+  const near = castsToTell(at(6, 60), at(4, 60))!;
+  expect(far).toBeLessThan(near);
+  // As promised: with so many more at the same rates the better one is nine times in ten the better.
+  const grown = (g: { shape: number; rate: number }) => ({ shape: g.shape * (1 + near / g.rate), rate: g.rate + near });
+  expect(chanceGreater(grown(at(6, 60)), grown(at(4, 60)))).toBeCloseTo(0.9, 1);
+  expect(castsToTell(at(4, 60), at(4, 60))).toBeNull();
 });

@@ -33,7 +33,8 @@ export function tallyByBlock(book: Book): Map<string, Tally> {
   return new Map(Object.keys(book.block).map((id) => [id, tallyOf(casts.get(id) ?? [], events.get(id) ?? [])]));
 }
 
-function groupBy<T>(items: readonly T[], key: (t: T) => string): Map<string, T[]> {
+/** Things by what they belong to, in their order. */
+export function groupBy<T>(items: readonly T[], key: (t: T) => string): Map<string, T[]> {
   const out = new Map<string, T[]>();
   for (const x of items) {
     const k = key(x);

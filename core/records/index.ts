@@ -16,6 +16,7 @@ import { stationReportRecord } from './stationReport';
 import { terminalRecord } from './terminal';
 import { tidesRecord } from './tides';
 import { tombstoneRecord } from './tombstone';
+import { trialRecord } from './trial';
 import { tripRecord, type Trip } from './trip';
 import { waterRecord } from './water';
 import { waterLogRecord } from './waterLog';
@@ -36,6 +37,7 @@ export const RECORDS = {
   tides: tidesRecord,
   waterLog: waterLogRecord,
   trip: tripRecord,
+  trial: trialRecord,
   block: blockRecord,
   event: eventRecord,
   cast: castRecord,

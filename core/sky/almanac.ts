@@ -4,6 +4,7 @@
  * refraction at the horizon). Everything within the local day [00:00, 24:00).
  */
 import { Body, Illumination, Observer, SearchAltitude, SearchHourAngle, SearchRiseSet } from 'astronomy-engine';
+import { offsetMs } from '../base/zone';
 
 /** Sun and moon of a local day, ms; null where the sun does not cross the horizon. */
 export interface Almanac {
@@ -29,25 +30,6 @@ const HOUR_MS = 3_600_000;
 const CIVIL_DEG = -6;
 /** Half of a period, h. prior: custom among those who plan by them. */
 const HALF_H = { major: 1, minor: 0.5 } as const;
-
-/** How far the clock of a zone is ahead of UTC at a moment, ms. */
-function offsetMs(atMs: number, zone: string): number {
-  const parts = new Intl.DateTimeFormat('en-US', {
-    timeZone: zone,
-    hourCycle: 'h23',
-    year: 'numeric',
-    month: 'numeric',
-    day: 'numeric',
-    hour: 'numeric',
-    minute: 'numeric',
-    second: 'numeric',
-  }).formatToParts(atMs);
-  const partOf = (type: string): number => Number(parts.find((p) => p.type === type)!.value);
-  return (
-    Date.UTC(partOf('year'), partOf('month') - 1, partOf('day'), partOf('hour'), partOf('minute'), partOf('second')) -
-    Math.floor(atMs / 1000) * 1000
-  );
-}
 
 /**
  * The moment at which the clock of a zone shows midnight at the beginning of a date (the first such moment; where

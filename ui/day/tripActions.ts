@@ -4,6 +4,7 @@ import { blocksOfTrip } from '../../core/log/tally';
 import type { FamilyId } from '../../core/lures/family';
 import type { PlanSettings } from '../../core/planning/task/request';
 import { activeTrip, preferencesOf, put, type Book, type Put } from '../../core/records';
+import type { LureTrial } from '../../core/records/trial';
 import type { Trip } from '../../core/records/trip';
 import type { EnteredReadings } from '../../core/schemas/conditions';
 import { readingsNow } from '../../core/trip/day';
@@ -18,6 +19,8 @@ export interface TripActions {
   takeSign: (kind: SignKind) => void;
   setSettings: (change: PlanSettings | null) => void;
   chooseLure: (id: string | null) => void;
+  /** Ties a lure on to find out, and says so in the record. */
+  startTrial: (trial: Omit<LureTrial, 'id' | 'tripId' | 'startedAtMs'>) => void;
   /** `access`: where it is fished from, where that is known. */
   startTrip: (waterId: string, species: SpeciesId, access?: Access | null) => void;
   /** A day that was ended goes on. */
@@ -95,6 +98,16 @@ export function tripActions({ commit, now }: ActionPorts): TripActions {
     setSettings: (change) =>
       changeTrip((t) => ({ ...t, settings: change === null ? {} : { ...t.settings, ...change } })),
     chooseLure: (id) => changeTrip((t) => ({ ...t, lureId: id, settings: {} })),
+    startTrial: (trial) => {
+      const startedAtMs = now();
+      const id = newId();
+      void commit((book) =>
+        forTrip(book, (t) => [
+          put('trial', { ...trial, id, tripId: t.id, startedAtMs }),
+          put('trip', { ...t, lureId: trial.lureId, settings: {} }),
+        ]),
+      );
+    },
     startTrip: (waterId, species, access) => {
       const atMs = now();
       const begun = newTrip(newId(), waterId, species, atMs);

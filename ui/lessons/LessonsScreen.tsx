@@ -1,46 +1,45 @@
 import { useMemo, useState } from 'react';
-import { View } from 'react-native';
-import { learnFromBook } from '../../core/lessons/patterns';
-import { comparisonText, lessonsHeadline } from '../../wording/lessons';
+import { View, type ViewStyle } from 'react-native';
+import { learnFrom } from '../../core/lessons/patterns';
+import type { SpeciesId } from '../../core/water/terms';
+import { ALL_WATERS, lessonsHeadline, NOTHING_YET, SECTION_NOTE } from '../../wording/lessons';
+import { AS_LOGGED, TOPICS, type TopicId } from '../../wording/lessonTopics';
 import { capital, SPECIES_NAME } from '../../wording/names';
 import { useBook, useConditions } from '../day/contexts';
-import { Note, Part } from '../parts/Box';
+import { Note } from '../parts/Box';
 import { Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { Screen } from '../shell/Screen';
+import { useWide } from '../shell/useWide';
 import { TodayPart } from './TodayPart';
-import { PatternRow } from './PatternRow';
-import { PhaseChart } from './PhaseChart';
-import type { SpeciesId } from '../../core/water/terms';
+import { TopicBody, TopicHead, type TopicOf } from './Topic';
+import { useLessons } from './useLessons';
+import { useTopics } from './useTopics';
 
-const COMPARED = 4;
+/** Wide, the numbers stay in sight while the list is read. */
+const STAYS = { position: 'sticky', top: 16, alignSelf: 'flex-start' } as unknown as ViewStyle;
 
 export function LessonsScreen() {
   const { day } = useConditions();
   const book = useBook();
+  const wide = useWide();
   const species = useMemo(() => [...new Set(Object.values(book.trip).map((t) => t.species))], [book.trip]);
   const [picked, setPicked] = useState<string | null>(null);
+  const [waterId, setWaterId] = useState<string | null>(null);
   const chosen = picked ?? (day && species.includes(day.trip.species) ? day.trip.species : (species[0] ?? null));
-  const lessons = useMemo(() => learnFromBook(book, { species: chosen }), [book, chosen]);
-  const { patterns } = lessons;
-  const highest = Math.max(0.01, ...patterns.map((x) => x.perCast.high));
-  const nameOf = (id: string): string => patterns.find((x) => x.presentation === id)?.lureName ?? id;
-  const compared = new Set(
-    patterns
-      .filter((x) => !x.tooThin)
-      .slice(0, COMPARED)
-      .map((x) => x.presentation),
+  const waters = useMemo(
+    () => [...new Set(Object.values(book.trip).flatMap((t) => (t.species === chosen ? [t.waterId] : [])))],
+    [book.trip, chosen],
   );
-  const comparisons = lessons.comparisons
-    .filter((c) => compared.has(c.a) && compared.has(c.b))
-    .sort((a, b) => Math.abs(b.aBeatsB - 0.5) - Math.abs(a.aBeatsB - 0.5));
+  const read = useLessons(chosen, waters.includes(waterId ?? '') ? waterId : null);
+  const topics = useTopics(read);
+  const today = day?.trip.species === chosen;
   return (
-    <Screen title="What works" sub={lessonsHeadline(lessons)} section={!!day}>
-      {day ? (
-        <Say
-          kind="label"
-          tone="soft"
-        >{`In the section: strikes in 100 casts by the depth fished, for ${SPECIES_NAME[day.trip.species]}; pale bars rest on fewer than thirty casts.`}</Say>
+    <Screen title="What works" sub={lessonsHeadline(learnFrom(read.fished))} section={!!day && !wide}>
+      {day && !wide ? (
+        <Say kind="label" tone="soft">
+          {SECTION_NOTE(SPECIES_NAME[day.trip.species])}
+        </Say>
       ) : null}
       {species.length > 1 ? (
         <Choices
@@ -50,40 +49,63 @@ export function LessonsScreen() {
           onChange={setPicked}
         />
       ) : null}
-      {patterns.length === 0 ? (
-        <Note>
-          Nothing to learn from yet. Count your casts and touch what happens on the Strikes page, blanks too: after
-          thirty casts of one pattern this page starts to say something.
-        </Note>
+      {waters.length > 1 ? (
+        <Choices
+          label="Water"
+          options={[
+            { value: '', title: ALL_WATERS },
+            ...waters.map((id) => ({ value: id, title: book.water[id]?.name ?? id })),
+          ]}
+          value={waterId ?? ''}
+          onChange={(id) => setWaterId(id || null)}
+        />
+      ) : null}
+      {read.fished.length === 0 ? (
+        <Note>{NOTHING_YET}</Note>
       ) : (
         <>
-          {day?.trip.species === chosen ? <TodayPart /> : null}
-          <Part title="Strikes by pattern">
-            <Say kind="label" tone="soft">
-              A pattern is one lure worked one way. The dot is the best guess, the bar holds the truth nine times in
-              ten, the tick is what the model expected.
-            </Say>
-            <View>
-              {patterns.map((x) => (
-                <PatternRow key={x.presentation} x={x} highest={highest} />
-              ))}
-            </View>
-          </Part>
-          {comparisons.length > 0 ? (
-            <Part title="Which beats which">
-              {comparisons.slice(0, 5).map((c) => (
-                <Say key={`${c.a}${c.b}`}>{comparisonText(c, nameOf)}</Say>
-              ))}
-              <Say kind="label" tone="soft">
-                With many pairs, one in ten that looks 90 % sure is luck.
-              </Say>
-            </Part>
-          ) : (
-            <Note>Not enough yet to compare patterns: two need thirty casts each.</Note>
-          )}
-          <PhaseChart patterns={patterns} />
+          {read.failed ? <Note>{AS_LOGGED}</Note> : null}
+          {wide ? <Workplace topics={topics} today={today} /> : <Listed topics={topics} today={today} />}
         </>
       )}
     </Screen>
+  );
+}
+
+function Listed({ topics, today }: { topics: readonly TopicOf[]; today: boolean }) {
+  const [open, setOpen] = useState<ReadonlySet<TopicId>>(new Set());
+  const turn = (id: TopicId): void => {
+    const next = new Set(open);
+    if (!next.delete(id)) next.add(id);
+    setOpen(next);
+  };
+  return (
+    <View style={{ gap: 12 }}>
+      {today ? <TodayPart /> : null}
+      {topics.map((t) => (
+        <View key={t.id}>
+          <TopicHead topic={t} open={open.has(t.id)} beside={false} onPress={() => turn(t.id)} />
+          {open.has(t.id) ? <TopicBody topic={t} /> : null}
+        </View>
+      ))}
+    </View>
+  );
+}
+
+function Workplace({ topics, today }: { topics: readonly TopicOf[]; today: boolean }) {
+  const [shown, setShown] = useState<TopicId>('patterns');
+  const topic = topics.find((t) => t.id === shown) ?? topics[0]!;
+  return (
+    <View style={{ flexDirection: 'row', gap: 28 }}>
+      <View style={{ flex: 1, gap: 6, minWidth: 0 }}>
+        {today ? <TodayPart /> : null}
+        {topics.map((t) => (
+          <TopicHead key={t.id} topic={t} open={t.id === topic.id} beside onPress={() => setShown(t.id)} />
+        ))}
+      </View>
+      <View style={[{ flex: 1.2, minWidth: 0 }, STAYS]} role="region" aria-label={TOPICS[topic.id]}>
+        <TopicBody topic={topic} />
+      </View>
+    </View>
   );
 }

@@ -58,7 +58,14 @@ export function TrialCard() {
           title={TRY_IT}
           label={`Try the ${nameOf(trial.key)}`}
           onPress={() => {
-            actions.chooseLure(own.id);
+            actions.startTrial({
+              lureId: own.id,
+              againstId: lureById(lure, trial.against.key)?.id ?? null,
+              casts: trial.casts,
+              strikesPerHour: trial.strikesPerHour,
+              againstPerHour: trial.against.strikesPerHour,
+              pBest: trial.pBest,
+            });
             router.navigate('/retrieve');
           }}
         />

@@ -24,7 +24,9 @@ import { useWide } from './useWide';
 export function Frame({ children }: { children: ReactNode }) {
   const { p } = useTheme();
   const wide = useWide();
-  const inKit = placeOfPath(usePathname()) === 'kit';
+  // The Kit and the Lessons are no places on the water: they have the width to themselves.
+  const where = placeOfPath(usePathname());
+  const alone = where === 'kit' || where === 'lessons';
   const status = useStatus();
   const loadingDemo = useFirstStart();
   useDocumentColours(p.ground, p.copper, p.dark);
@@ -56,7 +58,7 @@ export function Frame({ children }: { children: ReactNode }) {
   return (
     <View style={{ flex: 1, flexDirection: 'row', backgroundColor: p.ground }}>
       <Rail />
-      {inKit ? null : (
+      {alone ? null : (
         <View style={{ flex: 1.25, borderRightWidth: p.stroke, borderRightColor: p.rule, minWidth: 0 }}>
           {status === 'ready' ? (
             <SectionBoundary>
@@ -65,8 +67,7 @@ export function Frame({ children }: { children: ReactNode }) {
           ) : null}
         </View>
       )}
-      {/* The Kit is no place on the water: it has the width to itself. */}
-      <View style={{ flex: 1, minWidth: 0, maxWidth: inKit ? 1180 : 640 }}>{place}</View>
+      <View style={{ flex: 1, minWidth: 0, maxWidth: alone ? 1180 : 640 }}>{place}</View>
     </View>
   );
 }

@@ -23,6 +23,7 @@ import { AskedPart } from './AskedPart';
 import { ChangePart } from './ChangePart';
 import { EventKeys } from './EventKeys';
 import { EventList } from './EventList';
+import { TrialPart } from './TrialPart';
 import { UndoKey } from './UndoKey';
 
 /** Until the ranking is there. */
@@ -98,6 +99,7 @@ export function StrikesScreen() {
             : 'Choose a lure first: a strike is logged with what you were throwing.'}
         </Note>
       )}
+      <TrialPart />
       <AskedPart />
       <ChangePart />
       <RestPart quiet />

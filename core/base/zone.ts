@@ -1,0 +1,20 @@
+/** Clocks of time zones, from the runtime's own tables. */
+
+/** How far the clock of a zone is ahead of UTC at a moment, ms. */
+export function offsetMs(atMs: number, zone: string): number {
+  const parts = new Intl.DateTimeFormat('en-US', {
+    timeZone: zone,
+    hourCycle: 'h23',
+    year: 'numeric',
+    month: 'numeric',
+    day: 'numeric',
+    hour: 'numeric',
+    minute: 'numeric',
+    second: 'numeric',
+  }).formatToParts(atMs);
+  const partOf = (type: string): number => Number(parts.find((p) => p.type === type)!.value);
+  return (
+    Date.UTC(partOf('year'), partOf('month') - 1, partOf('day'), partOf('hour'), partOf('minute'), partOf('second')) -
+    Math.floor(atMs / 1000) * 1000
+  );
+}

@@ -1,0 +1,57 @@
+/** The record as all lessons take it: every block that was fished, with its day, its casts and what came of them. */
+import { minutesOf } from '../log/effort';
+import { groupBy, tallyOf, type Tally } from '../log/tally';
+import { standing, type Book } from '../records';
+import type { EffortBlock } from '../records/block';
+import type { CastTally } from '../records/cast';
+import type { Trip } from '../records/trip';
+
+/** A block with its day and its tally. */
+export interface Fished {
+  block: EffortBlock;
+  trip: Trip;
+  tally: Tally;
+  casts: readonly CastTally[];
+  /** Minutes that the casts took, rests left out. */
+  minutes: number;
+  /** Strikes that the model expected of it. */
+  expected: number;
+}
+
+/** The part of the record to learn from; null or absent: all of it. */
+export interface LessonFilter {
+  species?: string | null;
+  waterId?: string | null;
+}
+
+/** Blocks in which something was cast or happened, days in their order and blocks within them. */
+export function fishedIn(book: Book, { species, waterId }: LessonFilter = {}): Fished[] {
+  const castsOf = groupBy(standing(book, 'cast'), (c) => c.blockId);
+  const eventsOf = groupBy(standing(book, 'event'), (e) => e.blockId);
+  return Object.values(book.block)
+    .flatMap((block): Fished[] => {
+      const trip = book.trip[block.tripId];
+      if (!trip || (species && trip.species !== species) || (waterId && trip.waterId !== waterId)) return [];
+      const casts = castsOf.get(block.id) ?? [];
+      const tally = tallyOf(casts, eventsOf.get(block.id) ?? []);
+      if (tally.casts === 0 && tally.events.length === 0) return [];
+      // A strike that was logged without its cast was a cast.
+      const made = Math.max(tally.casts, tally.strikes);
+      return [{ block, trip, tally, casts, minutes: minutesOf(block, made), expected: block.expectedPerCast * made }];
+    })
+    .sort(
+      (a, b) =>
+        a.trip.startedAtMs - b.trip.startedAtMs ||
+        (a.trip.id < b.trip.id ? -1 : a.trip.id > b.trip.id ? 1 : 0) ||
+        a.block.seq - b.block.seq ||
+        a.block.startedAtMs - b.block.startedAtMs,
+    );
+}
+
+/** The same with what the model expects of each block, strikes by the block's id; others keep what they had. */
+export const withExpected = (fished: readonly Fished[], expected: Readonly<Record<string, number>>): Fished[] =>
+  fished.map((f) => (expected[f.block.id] === undefined ? f : { ...f, expected: expected[f.block.id]! }));
+
+/** A number added up over blocks. */
+export const total = (fished: readonly Fished[], of: (f: Fished) => number): number =>
+  fished.reduce((sum, f) => sum + of(f), 0);

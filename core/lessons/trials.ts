@@ -1,0 +1,81 @@
+/** What came of trials. */
+import { minutesOf } from '../log/effort';
+import { isLanded, isStrike } from '../log/events';
+import { standing, type Book } from '../records';
+import type { LureTrial } from '../records/trial';
+import { luckOf } from './luck';
+
+/** `cut-short`: ended early; `better`, `worse`: more, fewer strikes than luck brings on the other lure; else `open`. */
+export type TrialOutcome = 'running' | 'cut-short' | 'better' | 'worse' | 'open';
+
+export interface TrialReport {
+  trial: LureTrial;
+  casts: number;
+  hours: number;
+  strikes: number;
+  landed: number;
+  /** Strikes that were expected of it in that time, and of the other lure. */
+  expected: number;
+  against: number;
+  outcome: TrialOutcome;
+}
+
+type TrialBook = Pick<Book, 'trial' | 'trip' | 'block' | 'cast' | 'event' | 'tombstone'>;
+
+/** Under this share of its casts a trial says nothing. */
+const ENOUGH = 0.5;
+
+function reportOf(book: TrialBook, trial: LureTrial): TrialReport {
+  const blocks = Object.values(book.block).filter(
+    (b) => b.tripId === trial.tripId && b.presentation.lureId === trial.lureId,
+  );
+  const blockOf = new Map(blocks.map((b) => [b.id, b]));
+  const since = (x: { blockId: string; atMs: number }): boolean =>
+    blockOf.has(x.blockId) && x.atMs >= trial.startedAtMs;
+  const made = standing(book, 'cast').filter(since);
+  const events = standing(book, 'event').filter(since);
+  const casts = made.reduce((sum, c) => sum + c.count, 0);
+  const hours = made.reduce((sum, c) => sum + minutesOf(blockOf.get(c.blockId)!, c.count), 0) / 60;
+  const strikes = events.filter((e) => isStrike(e.kind)).length;
+  const against = trial.againstPerHour * hours;
+  const [fewest, most] = luckOf(against);
+  const trip = book.trip[trial.tripId];
+  const goesOn = !!trip && trip.endedAtMs === null && trip.lureId === trial.lureId && casts < trial.casts;
+  return {
+    trial,
+    casts,
+    hours,
+    strikes,
+    landed: events.filter((e) => isLanded(e.kind)).length,
+    expected: trial.strikesPerHour * hours,
+    against,
+    outcome:
+      strikes > most
+        ? 'better'
+        : goesOn
+          ? 'running'
+          : casts < ENOUGH * trial.casts
+            ? 'cut-short'
+            : strikes < fewest
+              ? 'worse'
+              : 'open',
+  };
+}
+
+/** All trials that were not taken back, the newest first. */
+export function trialsOf(book: TrialBook): TrialReport[] {
+  const undone = new Set(Object.values(book.tombstone).map((t) => t.of));
+  return Object.values(book.trial)
+    .filter((t) => !undone.has(t.id))
+    .sort((a, b) => b.startedAtMs - a.startedAtMs)
+    .map((t) => reportOf(book, t));
+}
+
+/** The trial under way on a trip with what is tied on; null without one. */
+export function trialUnderWay(book: TrialBook, tripId: string): TrialReport | null {
+  const lureId = book.trip[tripId]?.lureId;
+  const newest = Object.values(book.trial)
+    .filter((t) => t.tripId === tripId)
+    .reduce<LureTrial | null>((a, t) => (a && a.startedAtMs > t.startedAtMs ? a : t), null);
+  return newest && newest.lureId === lureId ? reportOf(book, newest) : null;
+}
