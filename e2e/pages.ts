@@ -42,6 +42,8 @@ export async function settle(page: Page, path: string): Promise<void> {
     await expect(page.getByRole('region', { name: 'The answer' })).toHaveAttribute('aria-busy', 'false', {
       timeout: 60_000,
     });
+  if (path === '/lessons')
+    await expect(page.getByText('Asking the model', { exact: false })).toHaveCount(0, { timeout: 60_000 });
   if (path === '/strikes')
     await expect(page.getByRole('button', { name: 'Cast: add one' })).toBeVisible({ timeout: 60_000 });
   await quiet(page);
@@ -68,7 +70,7 @@ const quiet = (page: Page): Promise<void> =>
   );
 
 /** Pages of many rows alike: so much opened shows each kind of row. */
-const ENOUGH: Partial<Record<string, number>> = { '/lures': 5 };
+const ENOUGH: Partial<Record<string, number>> = { '/lures': 5, '/lessons': 32 };
 const MOST_OPENED = 13;
 
 /** Opens everything that opens, so that what is folded away is looked at too. */

@@ -2,5 +2,5 @@
 
 /** "1 strike", "3 strikes". */
 export const counted = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
-/** "0", "0.4", "7.2", "13". */
-export const few = (x: number): string => (x < 0.05 ? '0' : x.toFixed(x < 9.95 ? 1 : 0));
+/** "0", "under 0.1", "0.4", "7.2", "13". */
+export const few = (x: number): string => (x <= 0 ? '0' : x < 0.05 ? 'under 0.1' : x.toFixed(x < 9.95 ? 1 : 0));

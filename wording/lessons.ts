@@ -45,11 +45,11 @@ export const MOVED_LEAD =
 export const NO_LOG_YET =
   'Your log does not move the choice: it holds nothing of this fish, or it is switched off on Lures.';
 
-/** What the log holds of the ranked lures, the most fished first: what came, what was expected, what follows. */
+/** What the log holds of the ranked lures, those first of which it tells most for now: what came, what follows. */
 export function movedLines(r: LearnedRanking, nameOf: NameOf): string[] {
   return [...r.ranked]
     .filter((x) => wasFished(x.evidence.hours))
-    .sort((a, b) => b.evidence.hours - a.evidence.hours || (a.key < b.key ? -1 : 1))
+    .sort((a, b) => b.evidence.effectiveHours - a.evidence.effectiveHours || (a.key < b.key ? -1 : 1))
     .map((x) => `${capital(nameOf(x.key))}: ${movedText(x)}`);
 }
 

@@ -39,6 +39,7 @@ function reportOf(book: TrialBook, trial: LureTrial): TrialReport {
   const strikes = events.filter((e) => isStrike(e.kind)).length;
   const against = trial.againstPerHour * hours;
   const [fewest, most] = luckOf(against);
+  const enough = casts >= ENOUGH * trial.casts;
   const trip = book.trip[trial.tripId];
   const goesOn = !!trip && trip.endedAtMs === null && trip.lureId === trial.lureId && casts < trial.casts;
   return {
@@ -50,11 +51,11 @@ function reportOf(book: TrialBook, trial: LureTrial): TrialReport {
     expected: trial.strikesPerHour * hours,
     against,
     outcome:
-      strikes > most
+      enough && strikes > most
         ? 'better'
         : goesOn
           ? 'running'
-          : casts < ENOUGH * trial.casts
+          : !enough
             ? 'cut-short'
             : strikes < fewest
               ? 'worse'

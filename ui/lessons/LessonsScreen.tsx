@@ -73,7 +73,7 @@ export function LessonsScreen() {
 }
 
 function Listed({ topics, today }: { topics: readonly TopicOf[]; today: boolean }) {
-  const [open, setOpen] = useState<ReadonlySet<TopicId>>(new Set());
+  const [open, setOpen] = useState<ReadonlySet<TopicId>>(new Set<TopicId>(['patterns']));
   const turn = (id: TopicId): void => {
     const next = new Set(open);
     if (!next.delete(id)) next.add(id);

@@ -31,7 +31,7 @@ export function TopicHead({
   return (
     <View role="heading" aria-level={2}>
       <Press
-        label={`${TOPICS[id]}. ${told.answer}`}
+        label={`${TOPICS[id].replace(/\?$/, '')}. ${told.answer}`}
         {...(beside ? { selected: open } : { expanded: open })}
         onPress={onPress}
         style={{
