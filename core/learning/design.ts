@@ -9,31 +9,37 @@ export interface Row {
   effects: readonly Effect[];
 }
 
-const seatOf = (e: Effect): string => `${e.group}/${e.name}`;
 const LOCAL: ReadonlySet<Group> = new Set(['trip', 'familyTrip']);
 
 /** A row with its deviations by place: those of all (`at`), and those of a day gone by (`inDay`, of its list). */
 export interface Placed {
   lnExpected: number;
   strikes: number;
-  at: number[];
-  x: number[];
+  /** Ascending. */
+  at: Int32Array;
+  x: Float64Array;
   day: number;
   inDay: number[];
   /** Its common deviations by their place among those that the day touches. */
-  touches: number[];
+  touches: Int32Array;
 }
 export interface Day {
   groups: Group[];
+  /** Names of its own deviations. */
+  seats: string[];
   rows: number[];
-  /** Places of the common deviations that its rows touch. */
-  touched: number[];
+  /** Places of the common deviations that its rows touch, ascending. */
+  touched: Int32Array;
 }
 export interface Design {
   groups: Group[];
+  /** Names of the common deviations. */
+  seats: string[];
   rows: Placed[];
   days: Day[];
   queries: Query[];
+  /** For each common deviation the first that it meets, in a row or by way of a day. */
+  first: Int32Array;
 }
 /** A question: deviations that the rows know by place, and those that they know nothing of. */
 export interface Query {
@@ -42,12 +48,29 @@ export interface Query {
   fresh: Effect[];
 }
 
+/** Of a kind in a water: the name of its water. */
+const waterOf = (seat: string): string => seat.slice(seat.indexOf(' ') + 1);
+
+/**
+ * Seats in the order in which the system has the fewest entries: kinds by water, which meet none of another water,
+ * before all else.
+ */
+function inOrder(seats: readonly string[], groups: readonly Group[]): number[] {
+  const key = (i: number): string => (groups[i] === 'familyWater' ? `0 ${waterOf(seats[i]!)}` : '1');
+  return seats
+    .map((_, i) => i)
+    .sort((a, b) => {
+      const [x, y] = [key(a), key(b)];
+      return x < y ? -1 : x > y ? 1 : a - b;
+    });
+}
+
 /** The places of all deviations. What a question shares with a day keeps that day's deviations among those of all. */
 export function designOf(rows: readonly Row[], queries: readonly (readonly Effect[])[]): Design {
   const seats = new Map<string, number>();
   const groups: Group[] = [];
   const place = (e: Effect): number => {
-    const key = seatOf(e);
+    const key = e.seat;
     let at = seats.get(key);
     if (at === undefined) {
       at = groups.length;
@@ -56,60 +79,80 @@ export function designOf(rows: readonly Row[], queries: readonly (readonly Effec
     }
     return at;
   };
-  const asked = new Set(queries.flatMap((q) => q.filter((e) => e.group === 'trip').map(seatOf)));
+  const asked = new Set(queries.flatMap((q) => q.filter((e) => e.group === 'trip').map((e) => e.seat)));
   const days: Day[] = [];
   const dayOf = new Map<string, number>();
   const inDays: Map<string, number>[] = [];
-  const touchedBy: Map<number, number>[] = [];
-  const touch = (day: number, at: number): number => {
-    const known = touchedBy[day]!;
-    let seat = known.get(at);
-    if (seat === undefined) {
-      seat = known.size;
-      known.set(at, seat);
-      days[day]!.touched.push(at);
-    }
-    return seat;
-  };
   const designed = rows.map((row, n): Placed => {
     const trip = row.effects.find((e) => e.group === 'trip');
-    const local = trip && !asked.has(seatOf(trip)) ? trip.name : null;
+    const local = trip && !asked.has(trip.seat) ? trip.name : null;
     const own = row.effects.filter((e) => local !== null && LOCAL.has(e.group));
-    const common = row.effects.filter((e) => !own.includes(e));
+    const common = row.effects.filter((e) => !own.includes(e)).map((e) => ({ at: place(e), x: e.x }));
     let day = -1;
     if (local !== null) {
       day = dayOf.get(local) ?? days.length;
       if (day === days.length) {
         dayOf.set(local, day);
-        days.push({ groups: [], rows: [], touched: [] });
+        days.push({ groups: [], seats: [], rows: [], touched: new Int32Array() });
         inDays.push(new Map());
-        touchedBy.push(new Map());
       }
       days[day]!.rows.push(n);
     }
     const inDay = own.map((e) => {
-      const key = seatOf(e);
+      const key = e.seat;
       const seat = inDays[day]!.get(key) ?? days[day]!.groups.length;
       if (seat === days[day]!.groups.length) {
         inDays[day]!.set(key, seat);
         days[day]!.groups.push(e.group);
+        days[day]!.seats.push(key);
       }
       return seat;
     });
-    const at = common.map(place);
     return {
       lnExpected: Math.log(Math.max(row.expected, 1e-12)),
       strikes: row.strikes,
-      at,
-      x: common.map((e) => e.x),
+      at: Int32Array.from(common.map((e) => e.at)),
+      x: Float64Array.from(common.map((e) => e.x)),
       day,
       inDay,
-      touches: local === null ? [] : at.map((seat) => touch(day, seat)),
+      touches: new Int32Array(),
     };
   });
+  const order = inOrder([...seats.keys()], groups);
+  const moved = new Int32Array(groups.length);
+  order.forEach((old, at) => (moved[old] = at));
+  for (const r of designed) {
+    const sorted = [...r.at].map((old, i) => ({ at: moved[old]!, x: r.x[i]! })).sort((a, b) => a.at - b.at);
+    sorted.forEach((e, i) => ([r.at[i], r.x[i]] = [e.at, e.x]));
+  }
+  const first = Int32Array.from(groups, (_, i) => i);
+  const meet = (places: Int32Array): void => {
+    for (const at of places) first[at] = Math.min(first[at]!, places[0]!);
+  };
+  for (const r of designed) meet(r.at);
+  for (const day of days) {
+    const own = day.rows.map((n) => designed[n]!);
+    const touched = [...new Set(own.flatMap((r) => [...r.at]))].sort((a, b) => a - b);
+    const seat = new Map(touched.map((at, i) => [at, i]));
+    day.touched = Int32Array.from(touched);
+    for (const r of own) r.touches = r.at.map((at) => seat.get(at)!);
+    meet(day.touched);
+  }
   const placed = queries.map((q): Query => {
-    const known = q.filter((e) => seats.has(seatOf(e)));
-    return { at: known.map(place), x: known.map((e) => e.x), fresh: q.filter((e) => !known.includes(e)) };
+    const known = q.filter((e) => seats.has(e.seat));
+    return {
+      at: known.map((e) => moved[seats.get(e.seat)!]!),
+      x: known.map((e) => e.x),
+      fresh: q.filter((e) => !known.includes(e)),
+    };
   });
-  return { groups, rows: designed, days, queries: placed };
+  const names = [...seats.keys()];
+  return {
+    groups: order.map((old) => groups[old]!),
+    seats: order.map((old) => names[old]!),
+    rows: designed,
+    days,
+    queries: placed,
+    first,
+  };
 }

@@ -29,12 +29,14 @@ export const GROUPS = {
 } as const;
 export type Group = keyof typeof GROUPS;
 
-/** One deviation that counts in a block, and how much. */
+/** One deviation that counts in a block, and how much; `seat` tells it from all others. */
 export interface Effect {
   group: Group;
   name: string;
+  seat: string;
   x: number;
 }
+export const effect = (group: Group, name: string, x = 1): Effect => ({ group, name, seat: `${group}/${name}`, x });
 
 /** Where and on what day: absent where it is not known. */
 export interface WaterAndDay {
@@ -82,20 +84,20 @@ export function effectsOf(
   r: ResolvedConditions,
 ): Effect[] {
   const effects: Effect[] = [
-    { group: 'level', name: 'level', x: 1 },
-    { group: 'slope', name: 'slope', x: clamp(o.lead, -MAX_LEAD, MAX_LEAD) },
-    { group: 'family', name: f.id, x: 1 },
+    effect('level', 'level'),
+    effect('slope', 'slope', clamp(o.lead, -MAX_LEAD, MAX_LEAD)),
+    effect('family', f.id),
   ];
-  if (o.water) effects.push({ group: 'water', name: o.water, x: 1 });
-  if (o.water) effects.push({ group: 'familyWater', name: `${f.id} ${o.water}`, x: 1 });
-  if (o.trip) effects.push({ group: 'trip', name: o.trip, x: 1 });
-  if (o.trip) effects.push({ group: 'familyTrip', name: `${f.id} ${o.trip}`, x: 1 });
-  if (o.lure) effects.push({ group: 'lure', name: `${f.id} ${o.lure}`, x: 1 });
+  if (o.water) effects.push(effect('water', o.water));
+  if (o.water) effects.push(effect('familyWater', `${f.id} ${o.water}`));
+  if (o.trip) effects.push(effect('trip', o.trip));
+  if (o.trip) effects.push(effect('familyTrip', `${f.id} ${o.trip}`));
+  if (o.lure) effects.push(effect('lure', `${f.id} ${o.lure}`));
   const waters = Object.entries(watersOf(r));
   for (const [feature, x] of Object.entries(featuresOf(f, o.colour))) {
     if (x === 0) continue;
-    effects.push({ group: 'feature', name: feature, x });
-    for (const [water, z] of waters) effects.push({ group: 'crossed', name: `${feature} ${water}`, x: x * z });
+    effects.push(effect('feature', feature, x));
+    for (const [water, z] of waters) effects.push(effect('crossed', `${feature} ${water}`, x * z));
   }
   return effects;
 }

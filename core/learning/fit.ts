@@ -5,15 +5,16 @@
  * held by the judgement it starts from. Days gone by are eliminated one by one, so that the cost grows with their
  * number and not with its cube.
  */
-import { factorise, inverse, solve } from './cholesky';
-import { designOf, type Design, type Placed, type Row } from './design';
+import { dense, factorise, inverseWithin, solve } from './cholesky';
+import { designOf, type Day, type Design, type Placed, type Row } from './design';
 import { GROUPS, type Effect, type Group } from './effects';
 
 /** What is thought of the deviations after the rows. */
 export interface Posterior {
-  /** Mean and covariance (n × n, by rows) of the sums of deviations asked about, ln. */
+  /** Mean and variance of the sums of deviations asked about, ln, and the covariance of two of them. */
   mean: number[];
-  covariance: Float64Array;
+  variance: Float64Array;
+  between: (i: number, j: number) => number;
   spreads: Readonly<Record<Group, number>>;
 }
 
@@ -45,118 +46,159 @@ function objective(d: Design, s: State, precision: Record<Group, number>): numbe
   return sum;
 }
 
-/** A day's own part, factorised, and what of all deviations it touches. */
+/** A day's own part of the curvature, factorised, and what of all deviations it touches. */
 interface Eliminated {
   l: Float64Array;
   /** Places of the common deviations that the day's rows touch. */
-  touched: number[];
+  touched: Int32Array;
   /** C⁻¹·B, a row of the day's own for each of the touched. */
   through: Float64Array;
-  gradient: Float64Array;
 }
 
-/** The system of one Newton step: what is left for the common deviations once every day was eliminated. */
-function system(d: Design, s: State, precision: Record<Group, number>) {
+/** The curvature at one set of deviations, factorised: of the common ones once every day was eliminated. */
+interface Factors {
+  l: Float64Array;
+  first: Int32Array;
+  eliminated: Eliminated[];
+}
+
+function addRow(h: Float64Array, n: number, { at, x }: Placed, lambda: number): void {
+  for (let a = 0; a < at.length; a++) {
+    const row = at[a]! * n;
+    const w = lambda * x[a]!;
+    for (let b = 0; b <= a; b++) h[row + at[b]!]! += w * x[b]!;
+  }
+}
+
+/** Takes a day's own deviations out of the curvature `h`; `lambdas`: what is expected of each row. */
+function eliminate(
+  h: Float64Array,
+  d: Design,
+  { groups, rows, touched }: Day,
+  precision: Record<Group, number>,
+  lambdas: Float64Array,
+): Eliminated {
+  const n = d.groups.length;
+  const k = groups.length;
+  const m = touched.length;
+  const l = new Float64Array(k * k);
+  for (let i = 0; i < k; i++) l[i * k + i] = precision[groups[i]!];
+  const b = new Float64Array(k * m);
+  for (const at of rows) {
+    const r = d.rows[at]!;
+    const lambda = lambdas[at]!;
+    for (const i of r.inDay) {
+      for (const j of r.inDay) l[i * k + j]! += lambda;
+      for (let q = 0; q < r.at.length; q++) b[r.touches[q]! * k + i]! += lambda * r.x[q]!;
+    }
+  }
+  const gapless = dense(k);
+  factorise(l, k, gapless);
+  const through = b.slice();
+  for (let q = 0; q < m; q++) solve(l, k, gapless, through, q * k);
+  // By rows of the day's own, so that what it does to one deviation lies side by side; most of `b` is nothing.
+  const across = new Float64Array(k * m);
+  for (let q = 0; q < m; q++) for (let c = 0; c < k; c++) across[c * m + q] = through[q * k + c]!;
+  const taken = new Float64Array(m);
+  for (let p = 0; p < m; p++) {
+    taken.fill(0);
+    for (let c = 0; c < k; c++) {
+      const v = b[p * k + c]!;
+      if (v !== 0) for (let q = 0; q <= p; q++) taken[q]! += v * across[c * m + q]!;
+    }
+    const row = touched[p]! * n;
+    for (let q = 0; q <= p; q++) h[row + touched[q]!]! -= taken[q]!;
+  }
+  return { l, touched, through };
+}
+
+function factorsAt(d: Design, s: State, precision: Record<Group, number>): Factors {
   const n = d.groups.length;
   const h = new Float64Array(n * n);
-  const gradient = new Float64Array(n);
-  d.groups.forEach((g, i) => {
-    h[i * n + i] = precision[g];
-    gradient[i] = -precision[g] * s.common[i]!;
-  });
-  const add = (r: Placed, lambda: number): void => {
-    for (let a = 0; a < r.at.length; a++) {
-      const i = r.at[a]!;
-      const w = lambda * r.x[a]!;
-      gradient[i]! += (r.strikes - lambda) * r.x[a]!;
-      for (let b = 0; b < r.at.length; b++) {
-        const j = r.at[b]!;
-        if (j <= i) h[i * n + j]! += w * r.x[b]!;
-      }
-    }
-  };
-  for (const r of d.rows) add(r, Math.exp(etaOf(r, s)));
-  const eliminated = d.days.map((day, number): Eliminated => {
-    const k = day.groups.length;
-    const l = new Float64Array(k * k);
-    const own = new Float64Array(k);
-    day.groups.forEach((g, i) => {
-      l[i * k + i] = precision[g];
-      own[i] = -precision[g] * s.local[number]![i]!;
-    });
-    const { touched } = day;
-    const m = touched.length;
-    const b = new Float64Array(k * m);
-    for (const at of day.rows) {
-      const r = d.rows[at]!;
-      const lambda = Math.exp(etaOf(r, s));
-      for (const i of r.inDay) {
-        own[i]! += r.strikes - lambda;
-        for (const j of r.inDay) l[i * k + j]! += lambda;
-        for (let q = 0; q < r.at.length; q++) b[r.touches[q]! * k + i]! += lambda * r.x[q]!;
-      }
-    }
-    factorise(l, k);
-    const through = Float64Array.from(b);
-    for (let q = 0; q < m; q++) solve(l, k, through.subarray(q * k, (q + 1) * k));
-    const eased = Float64Array.from(own);
-    solve(l, k, eased);
-    for (let p = 0; p < m; p++) {
-      const i = touched[p]!;
-      const bp = p * k;
-      for (let q = 0; q < m; q++) {
-        const j = touched[q]!;
-        if (j > i) continue;
-        const tq = q * k;
-        let sum = 0;
-        for (let c = 0; c < k; c++) sum += b[bp + c]! * through[tq + c]!;
-        h[i * n + j]! -= sum;
-      }
-      let g = 0;
-      for (let c = 0; c < k; c++) g += b[bp + c]! * eased[c]!;
-      gradient[i]! -= g;
-    }
-    return { l, touched, through, gradient: eased };
-  });
-  factorise(h, n);
-  return { l: h, gradient, eliminated };
+  for (let i = 0; i < n; i++) h[i * n + i] = precision[d.groups[i]!];
+  const lambdas = new Float64Array(d.rows.length);
+  for (let at = 0; at < d.rows.length; at++) {
+    lambdas[at] = Math.exp(etaOf(d.rows[at]!, s));
+    addRow(h, n, d.rows[at]!, lambdas[at]!);
+  }
+  const eliminated = d.days.map((day) => eliminate(h, d, day, precision, lambdas));
+  factorise(h, n, d.first);
+  return { l: h, first: d.first, eliminated };
 }
 
-const moved = (s: State, common: Float64Array, local: Float64Array[], by: number): State => ({
-  common: s.common.map((v, i) => v + by * common[i]!),
-  local: s.local.map((day, n) => day.map((v, i) => v + by * local[n]![i]!)),
+/** How steep the objective is in every deviation. */
+function slopesAt(d: Design, s: State, precision: Record<Group, number>): State {
+  const against = (groups: readonly Group[], at: Float64Array): Float64Array =>
+    at.map((v, i) => -precision[groups[i]!] * v);
+  const common = against(d.groups, s.common);
+  const local = d.days.map((day, n) => against(day.groups, s.local[n]!));
+  for (const r of d.rows) {
+    const off = r.strikes - Math.exp(etaOf(r, s));
+    for (let a = 0; a < r.at.length; a++) common[r.at[a]!]! += off * r.x[a]!;
+    for (const i of r.inDay) local[r.day]![i]! += off;
+  }
+  return { common, local };
+}
+
+/** Newton's step: the slopes over the curvature. */
+function stepOf({ l, first, eliminated }: Factors, slopes: State): State {
+  const common = slopes.common.slice();
+  eliminated.forEach(({ touched, through }, day) => {
+    const own = slopes.local[day]!;
+    const k = own.length;
+    for (let q = 0; q < touched.length; q++)
+      for (let i = 0; i < k; i++) common[touched[q]!]! -= through[q * k + i]! * own[i]!;
+  });
+  solve(l, common.length, first, common);
+  const local = eliminated.map(({ l: own, touched, through }, day) => {
+    const step = slopes.local[day]!.slice();
+    const k = step.length;
+    solve(own, k, dense(k), step);
+    for (let q = 0; q < touched.length; q++)
+      for (let i = 0; i < k; i++) step[i]! -= through[q * k + i]! * common[touched[q]!]!;
+    return step;
+  });
+  return { common, local };
+}
+
+const moved = (s: State, step: State, by: number): State => ({
+  common: s.common.map((v, i) => v + by * step.common[i]!),
+  local: s.local.map((day, n) => day.map((v, i) => v + by * step.local[n]![i]!)),
 });
 
-const MAX_STEPS = 30;
-/** A gain of ln below this is none: the next would be its square. */
-const SETTLED = 1e-6;
+const MAX_STEPS = 60;
+/** A gain of ln below this is none. */
+const SETTLED = 1e-9;
+/** A curvature serves for further steps as long as each gains less than this of the one before. */
+const STILL_GOOD = 0.1;
 
-/** The most likely deviations with these spreads, and the factorised system there. */
-function climb(d: Design, from: State, precision: Record<Group, number>) {
+/** The most likely deviations with these spreads, and the curvature near there; `exact`: right there. */
+function climb(d: Design, from: State, precision: Record<Group, number>, exact: boolean): { s: State; f: Factors } {
   let s = from;
   let value = objective(d, s, precision);
-  for (let step = 0; ; step++) {
-    const made = system(d, s, precision);
-    const common = Float64Array.from(made.gradient);
-    solve(made.l, d.groups.length, common);
-    const local = made.eliminated.map(({ touched, through, gradient: own }) => {
-      const k = own.length;
-      return own.map((v, i) => touched.reduce((sum, at, q) => sum - through[q * k + i]! * common[at]!, v));
-    });
+  let f = factorsAt(d, s, precision);
+  let fresh = true;
+  let before = Infinity;
+  for (let n = 0; n < MAX_STEPS; n++) {
+    const step = stepOf(f, slopesAt(d, s, precision));
     let by = 1;
-    let next = moved(s, common, local, by);
+    let next = moved(s, step, by);
     let better = objective(d, next, precision);
     while (!(better >= value) && by > 1e-4) {
       by /= 2;
-      next = moved(s, common, local, by);
+      next = moved(s, step, by);
       better = objective(d, next, precision);
     }
     const gain = better - value;
-    if (!(gain >= 0)) return { s, ...made };
-    if (gain < SETTLED || step >= MAX_STEPS) return { s: next, ...made };
-    s = next;
-    value = better;
+    if (gain > 0) [s, value] = [next, better];
+    if (!(gain >= SETTLED)) {
+      if (fresh || gain >= 0) break;
+    }
+    fresh = !(gain < STILL_GOOD * before);
+    before = fresh ? Infinity : gain;
+    if (fresh) f = factorsAt(d, s, precision);
   }
+  return { s, f: exact ? factorsAt(d, s, precision) : f };
 }
 
 const precisionsOf = (spreads: Record<Group, number>): Record<Group, number> =>
@@ -166,7 +208,7 @@ const precisionsOf = (spreads: Record<Group, number>): Record<Group, number> =>
 const ROUNDS = 2;
 
 /** Spreads as the deviations have them, each held by its judgement. */
-function spreadsOf(d: Design, { s, l, eliminated }: ReturnType<typeof climb>): Record<Group, number> {
+function spreadsOf(d: Design, { s, f: { l, first, eliminated } }: ReturnType<typeof climb>): Record<Group, number> {
   const n = d.groups.length;
   const squares = Object.fromEntries(
     GROUP_NAMES.map((g) => [g, { sum: GROUPS[g].weight * GROUPS[g].spread ** 2, of: GROUPS[g].weight }]),
@@ -175,17 +217,18 @@ function spreadsOf(d: Design, { s, l, eliminated }: ReturnType<typeof climb>): R
     squares[g].sum += mean * mean + variance;
     squares[g].of += 1;
   };
-  const covariance = inverse(l, n);
+  const covariance = inverseWithin(l, n, first);
   d.groups.forEach((g, i) => add(g, s.common[i]!, covariance[i * n + i]!));
   eliminated.forEach(({ l: own, touched, through }, number) => {
     const k = d.days[number]!.groups.length;
     const m = touched.length;
     const unit = new Float64Array(k);
+    const gapless = dense(k);
     const variance = new Float64Array(k);
     for (let i = 0; i < k; i++) {
       unit.fill(0);
       unit[i] = 1;
-      solve(own, k, unit);
+      solve(own, k, gapless, unit);
       variance[i] = unit[i]!;
     }
     for (let p = 0; p < m; p++)
@@ -201,42 +244,64 @@ function spreadsOf(d: Design, { s, l, eliminated }: ReturnType<typeof climb>): R
   >;
 }
 
-/** What the rows say of each sum of deviations asked about. `learnSpreads: false` keeps the judged spreads. */
+/** Spreads, and deviations from which the search for the most likely ones sets out. */
+export interface Spreads {
+  spreads: Readonly<Record<Group, number>>;
+  from: ReadonlyMap<string, number>;
+}
+
+/** Before anything is learned. */
+export const JUDGED: Spreads = {
+  spreads: Object.fromEntries(GROUP_NAMES.map((g) => [g, GROUPS[g].spread])) as Record<Group, number>,
+  from: new Map(),
+};
+
+const stateFrom = ({ seats, days }: Design, from: ReadonlyMap<string, number>): State => ({
+  common: Float64Array.from(seats, (seat) => from.get(seat) ?? 0),
+  local: days.map((day) => Float64Array.from(day.seats, (seat) => from.get(seat) ?? 0)),
+});
+
+/** What the rows say of the spreads. */
+export function learnSpreads(rows: readonly Row[]): Spreads {
+  const d = designOf(rows, []);
+  let { spreads } = JUDGED;
+  let at = climb(d, stateFrom(d, JUDGED.from), precisionsOf(spreads), false);
+  for (let round = 0; round < ROUNDS; round++) {
+    spreads = spreadsOf(d, at);
+    at = climb(d, at.s, precisionsOf(spreads), false);
+  }
+  const from = new Map<string, number>();
+  d.seats.forEach((seat, i) => from.set(seat, at.s.common[i]!));
+  d.days.forEach((day, n) => day.seats.forEach((seat, i) => from.set(seat, at.s.local[n]![i]!)));
+  return { spreads, from };
+}
+
+/** What the rows say of each sum of deviations asked about. */
 export function fit(
   rows: readonly Row[],
   queries: readonly (readonly Effect[])[],
-  { learnSpreads = true }: { learnSpreads?: boolean } = {},
+  known: Spreads = learnSpreads(rows),
 ): Posterior {
   const d = designOf(rows, queries);
   const n = d.groups.length;
-  let spreads = Object.fromEntries(GROUP_NAMES.map((g) => [g, GROUPS[g].spread])) as Record<Group, number>;
-  let at = climb(
-    d,
-    { common: new Float64Array(n), local: d.days.map((day) => new Float64Array(day.groups.length)) },
-    precisionsOf(spreads),
-  );
-  for (let round = 0; learnSpreads && round < ROUNDS; round++) {
-    spreads = spreadsOf(d, at);
-    at = climb(d, at.s, precisionsOf(spreads));
-  }
+  const { spreads } = known;
+  const at = climb(d, stateFrom(d, known.from), precisionsOf(spreads), true);
   const mean = d.queries.map((q) => q.at.reduce((sum, i, k) => sum + at.s.common[i]! * q.x[k]!, 0));
   const solved = d.queries.map((q) => {
     const b = new Float64Array(n);
     q.at.forEach((i, k) => (b[i]! += q.x[k]!));
-    solve(at.l, n, b);
+    solve(at.f.l, n, at.f.first, b);
     return b;
   });
-  const covariance = new Float64Array(queries.length ** 2);
-  d.queries.forEach((q, i) =>
-    solved.forEach((b, j) => {
-      let sum = 0;
-      q.at.forEach((place, k) => (sum += b[place]! * q.x[k]!));
-      for (const e of q.fresh) {
-        const shared = d.queries[j]!.fresh.find((o) => o.group === e.group && o.name === e.name);
-        if (shared) sum += spreads[e.group] ** 2 * e.x * shared.x;
-      }
-      covariance[i * queries.length + j] = sum;
-    }),
-  );
-  return { mean, covariance, spreads };
+  const between = (i: number, j: number): number => {
+    const [q, o] = [d.queries[i]!, d.queries[j]!];
+    let sum = 0;
+    q.at.forEach((place, k) => (sum += solved[j]![place]! * q.x[k]!));
+    for (const e of q.fresh) {
+      const shared = o.fresh.find((x) => x.seat === e.seat);
+      if (shared) sum += spreads[e.group] ** 2 * e.x * shared.x;
+    }
+    return sum;
+  };
+  return { mean, variance: Float64Array.from(queries, (_, i) => between(i, i)), between, spreads };
 }

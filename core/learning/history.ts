@@ -11,7 +11,7 @@ import { weigh } from '../ranking/weighing';
 import type { Conditions } from '../water/conditions';
 import { resolveConditions, type ResolvedConditions } from '../water/resolve';
 import { speciesProfile } from '../water/species';
-import { effectsOf, type WaterAndDay } from './effects';
+import { effectsOf, type Effect, type WaterAndDay } from './effects';
 import type { Row } from './design';
 
 /** How a lure was presented, as far as it is known. SI. */
@@ -115,10 +115,15 @@ const MAX_KEPT = 6000;
 
 const waters = keeper<Expecting>(MAX_KEPT);
 const blocks = keeper<Pick<Judged, 'f' | 'score'>>(MAX_KEPT);
+const effectsByRow = keeper<Effect[]>(MAX_KEPT);
 
 /** What the model expects of a block's lure in its water; without the signs, which are what the blocks tell. */
-function judge({ conditions, presentation }: PastBlock, options: Pick<RankOptions, 'schools'>): Judged {
-  const water = { ...conditions, signs: null };
+function judge(
+  { conditions, presentation }: PastBlock,
+  options: Pick<RankOptions, 'schools'>,
+  signs: Conditions['signs'] = null,
+): Judged {
+  const water = { ...conditions, signs };
   const waterKey = contentHash([water, options.schools ?? null]);
   const e = waters(waterKey, () =>
     expectingIn(scoringOf(resolveConditions(water), speciesProfile(water.species), contextOptions(options))),
@@ -131,9 +136,17 @@ function judge({ conditions, presentation }: PastBlock, options: Pick<RankOption
   return { ...made, e, key };
 }
 
+const perHourOf = (score: Score): number => Math.max(score.strikesPerHour, LEAST);
+
+/** The day under way, and the signs that its ranking knows of. */
+export interface Today {
+  trip: string;
+  signs: Conditions['signs'];
+}
+
 /** Strikes that the model expects of each block, not knowing the signs. */
 export const expectedOf = (history: readonly PastBlock[], options: Pick<RankOptions, 'schools'> = {}): number[] =>
-  history.map((b) => (b.minutes / 60) * Math.max(judge(b, options).score.strikesPerHour, LEAST));
+  history.map((b) => (b.minutes / 60) * perHourOf(judge(b, options).score));
 
 /** What was fished of one kind, added up as it counts. */
 export interface RowOfHistory extends Row {
@@ -166,6 +179,7 @@ export function rowsOf(
   history: readonly PastBlock[],
   species: Conditions['species'],
   options: Pick<RankOptions, 'schools'> = {},
+  today: Today | null = null,
 ): RowOfHistory[] {
   const rows = new Map<string, RowOfHistory>();
   for (const b of history) {
@@ -181,9 +195,12 @@ export function rowsOf(
     const landable = b.landed == null ? 0 : (b.hooked ?? b.strikes) * weight;
     const landed = (b.landed ?? 0) * weight;
     const row = rows.get(key);
-    const perHour = Math.max(score.strikesPerHour, LEAST);
+    const perHour = perHourOf(score);
     const was = { hours: b.minutes / 60, strikes: b.strikes, expected: (b.minutes / 60) * perHour };
-    const expected = hours * perHour;
+    // What today's signs say of the mood lies in what is expected now: of today's blocks it is expected too, or one
+    // bad hour would count twice.
+    const ofToday = today?.signs && b.trip === today.trip;
+    const expected = ofToday ? hours * perHourOf(judge(b, options, today.signs).score) : hours * perHour;
     if (row) {
       row.hours += hours;
       row.was.hours += was.hours;
@@ -210,7 +227,9 @@ export function rowsOf(
         hookedExpected: noted * hookedShare(score),
         landable,
         landed,
-        effects: effectsOf(f, { lead: leadOf(score.strikesPerHour, e), colour: p.colour, lure, ...o }, e.reading),
+        effects: effectsByRow(key, () =>
+          effectsOf(f, { lead: leadOf(score.strikesPerHour, e), colour: p.colour, lure, ...o }, e.reading),
+        ),
       });
   }
   return [...rows.values()].sort((a, b) => (a.key < b.key ? -1 : 1));

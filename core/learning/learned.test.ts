@@ -223,3 +223,33 @@ test('landed is a stage of its own: it moves its share, by kind, and no order', 
   expect(shareOf(ask([]), 'swim-jig')).toBeCloseTo(0.75, 9);
   expect(none.ranked.map((x) => [x.key, x.score])).toEqual(most.ranked.map((x) => [x.key, x.score]));
 });
+
+test('what today’s signs say of the mood is not said again by today’s blocks', () => {
+  const signs = [{ kind: 'empty-cast' as const, count: 60, zoneShare: 0.7 }];
+  const shut = { ...WATER, signs };
+  const blank = [block('spinnerbait', 0, { minutes: 90, trip: HERE.trip })];
+  const level = (conditions: Conditions) =>
+    learnRanking(rankWithGrounds(conditions, OPTIONS), OPTIONS, { history: blank, here: HERE }).level.ratio;
+  // Where the mood has heard of the blank hour, less is left for the day's luck.
+  expect(level(shut)).toBeGreaterThan(level(WATER));
+  expect(level(shut)).toBeLessThan(1);
+  // Of another day the signs of now say nothing.
+  const yesterday = [block('spinnerbait', 0, { minutes: 90, trip: 'yesterday' })];
+  const levelAfter = (conditions: Conditions) =>
+    learnRanking(rankWithGrounds(conditions, OPTIONS), OPTIONS, { history: yesterday, here: HERE }).level.ratio;
+  expect(levelAfter(shut)).toBeCloseTo(levelAfter(WATER), 9);
+});
+
+test('a log beyond all measure still gives an answer', () => {
+  const wild = [
+    ...Array.from({ length: 40 }, (_, i) => block('spinnerbait', 0, { minutes: 10_080, trip: `blank ${i}` })),
+    ...KINDS.map((k) => block(k, 10_000, { minutes: 1, trip: 'feast' })),
+    block('texas-rig', 0, { minutes: 0.001, trip: null, water: null }),
+  ];
+  const r = ask(wild, { trial: { seed: 1 } });
+  for (const x of r.ranked) {
+    expect(Number.isFinite(x.score)).toBe(true);
+    expect(x.low).toBeLessThanOrEqual(x.high);
+  }
+  expect(r.trial).not.toBeNull();
+});

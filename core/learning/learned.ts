@@ -11,8 +11,8 @@ import { rankWithGrounds, type Ranking, type RankingWithGrounds, type RankOption
 import type { FamilyId } from '../lures/family';
 import type { Conditions } from '../water/conditions';
 import type { ResolvedConditions } from '../water/resolve';
-import { effectsOf, type Effect, type WaterAndDay } from './effects';
-import { fit, type Posterior } from './fit';
+import { effect, effectsOf, type Effect, type WaterAndDay } from './effects';
+import { fit, JUDGED, learnSpreads, type Posterior, type Spreads } from './fit';
 import { hookingOf, landingOf } from './hooking';
 import { expectingIn, hookedShare, leadOf, rowsOf, type PastBlock, type RowOfHistory } from './history';
 import { likeness } from './likeness';
@@ -97,9 +97,9 @@ function evidenceOf(
 const NEW_DAY = '(today)';
 /** Deviations that say how good the fishing is, whatever is tied on. */
 const levelEffects = (here: WaterAndDay): Effect[] => [
-  { group: 'level', name: 'level', x: 1 },
-  ...(here.water ? [{ group: 'water', name: here.water, x: 1 } as const] : []),
-  { group: 'trip', name: here.trip!, x: 1 },
+  effect('level', 'level'),
+  ...(here.water ? [effect('water', here.water)] : []),
+  effect('trip', here.trip!),
 ];
 
 /** The range that is left: the doubt of the readings stays, that of the rate itself is what the fit leaves. */
@@ -119,9 +119,16 @@ function rangeLeft(x: RankedLure, times: number, variance: number): Pick<RankedL
 
 /** The last fits by what they were made of: the same log is asked again for every lure that is planned. */
 const fits = keeper<Posterior>(4);
+/** Spreads by the days that they were learned from: today's blocks come one by one and teach them tomorrow. */
+const spreads = keeper<Spreads>(4);
 
-const fitted = (rows: readonly RowOfHistory[], queries: readonly (readonly Effect[])[]): Posterior =>
-  fits(contentHash([rows.map((r) => [r.key, r.expected, r.strikes]), queries]), () => fit(rows, queries));
+const named = (rows: readonly RowOfHistory[]): unknown[] => rows.map((r) => [r.key, r.expected, r.strikes]);
+
+function fitted(rows: readonly RowOfHistory[], queries: readonly (readonly Effect[])[], today: string): Posterior {
+  const past = rows.filter((r) => !r.effects.some((e) => e.group === 'trip' && e.name === today));
+  const known = past.length > 0 ? spreads(contentHash(named(past)), () => learnSpreads(past)) : JUDGED;
+  return fits(contentHash([named(rows), queries]), () => fit(rows, queries, known));
+}
 
 /** The ranking with the log of past blocks in it. `inHand`: the key of what is tied on. */
 export function learnRanking(
@@ -130,8 +137,8 @@ export function learnRanking(
   { history, here, trial }: LogQuestion,
 ): LearnedRanking {
   const { ranked, reading } = ranking;
-  const rows = rowsOf(history, reading.species, options);
   const place = { water: here?.water ?? null, trip: here?.trip ?? NEW_DAY };
+  const rows = rowsOf(history, reading.species, options, { trip: place.trip, signs: reading.signs });
   const expecting = expectingIn(scoring);
   const told = rows.length > 0;
   // Without a log nothing is asked of the lures, but by a trial.
@@ -149,9 +156,8 @@ export function learnRanking(
       reading,
     ),
   );
-  const n = queries.length + 1;
-  const p = fitted(rows, [...queries, levelEffects(place)]);
-  const varianceOf = (i: number): number => p.covariance[i * n + i]!;
+  const p = fitted(rows, [...queries, levelEffects(place)], place.trip);
+  const ofLevel = queries.length;
   const hooking = hookingOf(rows);
   const landing = landingOf(rows);
   const learned = ranked.map((x, i): LearnedLure => {
@@ -171,7 +177,7 @@ export function learnRanking(
       strikesPerHour: x.strikesPerHour * times,
       score: x.score * times * hooked,
       byLog: times * hooked,
-      ...rangeLeft(x, times, varianceOf(i)),
+      ...rangeLeft(x, times, p.variance[i]!),
       why: [
         ...x.why.slice(0, -2),
         log,
@@ -184,8 +190,8 @@ export function learnRanking(
   const order = learned.map((x, i) => ({ x, i })).sort((a, b) => byScore(a.x, b.x));
   const sorted = order.map(({ x }) => x);
   const moved = new Map(sorted.map((x) => [x.key, x.byLog]));
-  const level = p.mean[n - 1]!;
-  const spread = NINETY * Math.sqrt(varianceOf(n - 1));
+  const level = p.mean[ofLevel]!;
+  const spread = NINETY * Math.sqrt(p.variance[ofLevel]!);
   return {
     ...ranking,
     ranked: sorted,
@@ -198,7 +204,7 @@ export function learnRanking(
         )
       : ranking.plan,
     level: { ratio: Math.exp(level), low: Math.exp(level - spread), high: Math.exp(level + spread) },
-    trial: trial ? nextTrial(order, p, n, trial) : null,
+    trial: trial ? nextTrial(order, p, trial) : null,
     blocks: rows.length,
   };
 }

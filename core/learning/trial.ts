@@ -4,9 +4,9 @@
  */
 import { seededRandom, type Random } from '../base/random';
 import { normalQuantile } from '../base/draws';
-import { factorise } from './cholesky';
+import { dense, factorise } from './cholesky';
 import type { Posterior } from './fit';
-import type { RankedLure } from '../ranking/ranked';
+import { byScore, type RankedLure } from '../ranking/ranked';
 
 /** What is asked: the same seed, the same trial; what is tied on is one change away from everything else. */
 export interface TrialQuestion {
@@ -34,23 +34,36 @@ const RIDGE = 1e-9;
 
 const normal = (random: Random): number => normalQuantile(Math.min(1 - 1e-12, Math.max(1e-12, random())));
 
+/** Of more lures than that only the most promising are drawn for. */
+const MOST_DRAWN = 120;
+/** Promising: what it may well be worth, spreads above its mean. */
+const MAY_WELL = 2;
+
 /**
- * The next trial among the ranked (`order`: by what the log made of them, `i` the place asked about in the posterior,
- * whose covariance is `n` wide); null where nothing is ranked.
+ * The next trial among the ranked (`order`: by what the log made of them, `i` the place asked about in the posterior);
+ * null where nothing is ranked.
  */
 export function nextTrial(
-  order: readonly { x: RankedLure; i: number }[],
+  ranked: readonly { x: RankedLure; i: number }[],
   p: Posterior,
-  n: number,
   { seed, onNow }: TrialQuestion,
 ): Trial | null {
+  const lnOf = (x: RankedLure): number => Math.log(Math.max(x.score, 1e-12));
+  const promise = ({ x, i }: (typeof ranked)[number]): number => lnOf(x) + MAY_WELL * Math.sqrt(p.variance[i]!);
+  const order =
+    ranked.length > MOST_DRAWN
+      ? [...ranked]
+          .sort((a, b) => promise(b) - promise(a))
+          .slice(0, MOST_DRAWN)
+          .sort((a, b) => byScore(a.x, b.x))
+      : ranked;
   const m = order.length;
   if (m === 0) return null;
   const l = new Float64Array(m * m);
-  order.forEach(({ i }, a) => order.forEach(({ i: j }, b) => (l[a * m + b] = p.covariance[i * n + j]!)));
+  order.forEach(({ i }, a) => order.forEach(({ i: j }, b) => (l[a * m + b] = p.between(i, j))));
   for (let a = 0; a < m; a++) l[a * m + a]! += RIDGE;
-  factorise(l, m);
-  const ln = order.map(({ x }) => Math.log(Math.max(x.score, 1e-12)));
+  factorise(l, m, dense(m));
+  const ln = order.map(({ x }) => lnOf(x));
   const random = seededRandom(seed);
   const z = new Float64Array(m);
   const bestOfDraw = (temper: number): number => {

@@ -13,6 +13,7 @@ import { coreBench } from './core';
 import { crashBench } from './crashes';
 import { firstScreenBench } from './firstScreen';
 import { dragBench } from './drag';
+import { learningBench } from './learning';
 import { plannerBench } from './planner';
 import { plansBench } from './plans';
 import { promisesBench } from './promises';
@@ -35,6 +36,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   core: coreBench,
   agreement: agreementBench,
   seasons: seasonsBench,
+  learning: learningBench,
   simulator: simulatorBench,
   planner: plannerBench,
   promises: promisesBench,

@@ -1,0 +1,142 @@
+/** How long a long log takes: the model's look at it, the fit, and what the Lessons add up. */
+import { buildDemoWorld } from '../../demo/world';
+import { seededRandom } from '../../core/base/random';
+import { calibrationOf } from '../../core/lessons/calibration';
+import { fishedIn } from '../../core/lessons/fished';
+import { funnelOf } from '../../core/lessons/funnel';
+import { pastBlock, teaching } from '../../core/lessons/history';
+import { byTime } from '../../core/lessons/hours';
+import { learnFrom } from '../../core/lessons/patterns';
+import { byPhase } from '../../core/lessons/phases';
+import { seasonOf } from '../../core/lessons/season';
+import { byWater } from '../../core/lessons/waterMap';
+import { rowsOf, type PastBlock } from '../../core/learning/history';
+import { rankWithLog, type LearnedLure } from '../../core/learning/learned';
+import { applyPuts, emptyBook, put, type Put } from '../../core/records';
+import type { EffortBlock } from '../../core/records/block';
+import type { Conditions } from '../../core/water/conditions';
+import { table } from './report';
+
+const NOW: Conditions = {
+  species: 'largemouth-bass',
+  water: { setting: 'lake', surfaceTempC: 20, clarityM: 1.2, depthM: 3, fishDepthM: 2, windMps: 2 },
+  sky: { cloud: 0.4, sunElevationDeg: 30 },
+  month: 6,
+};
+const WATERS = 12;
+const A_DAY = 5;
+
+const KINDS = 25;
+
+/** As the application logs it: with the weight and size that were tied on. */
+const presented = ({ family, rig }: LearnedLure): PastBlock['presentation'] => ({
+  family,
+  weightKg: rig.weightKg,
+  sizeM: rig.sizeM,
+  colour: rig.colour,
+  hook: rig.hook,
+  lure: `my ${family}`,
+});
+
+/** So many blocks of all kinds on many days, each day in water of its own. */
+function longLog(blocks: number): PastBlock[] {
+  const random = seededRandom(blocks);
+  const kinds = rankWithLog(NOW, {}, null).ranked.slice(0, KINDS);
+  return Array.from({ length: blocks }, (_, i): PastBlock => {
+    const day = Math.floor(i / A_DAY);
+    const draw = seededRandom(day + 1);
+    const water = { ...NOW.water, surfaceTempC: 6 + 20 * draw(), clarityM: 0.3 + 3 * draw() };
+    return {
+      conditions: { ...NOW, water, sky: { cloud: 0.4, sunElevationDeg: 60 * draw() } },
+      presentation: presented(kinds[Math.floor(random() * kinds.length)]!),
+      minutes: 20 + 40 * random(),
+      strikes: Math.floor(random() ** 3 * 5),
+      trip: `day ${day}`,
+      water: `water ${day % WATERS}`,
+      daysAgo: 900 - (day % 900),
+    };
+  });
+}
+
+function timed(work: () => unknown): number {
+  const from = performance.now();
+  work();
+  return performance.now() - from;
+}
+const ms = (x: number): string => (x < 10 ? x.toFixed(1) : String(Math.round(x)));
+
+function fits(blocks: number): string[] {
+  const history = longLog(blocks);
+  const here = { water: 'water 1', trip: 'today' };
+  const ask = (h: PastBlock[]): number => timed(() => rankWithLog(NOW, {}, { history: h, here }));
+  const alone = timed(() => rankWithLog(NOW, {}, null));
+  const looked = timed(() => rowsOf(history, history[0]!.conditions.species));
+  const cold = ask(history) - alone;
+  const again = ask(history) - alone;
+  const one = { ...history[0]!, trip: 'today', strikes: 1, daysAgo: 0 };
+  const oneMore = ask([...history, one]) - alone;
+  return [String(blocks), ms(looked), ms(cold), ms(Math.max(0, again)), ms(oneMore)];
+}
+
+function season(events: number): string[] {
+  const world = buildDemoWorld(0);
+  const some = (applyPuts(emptyBook(), world).block as Record<string, EffortBlock>)['trip-01-b1']!;
+  const base = applyPuts(emptyBook(), world);
+  const trip = base.trip['trip-01']!;
+  const random = seededRandom(3);
+  const puts: Put[] = [];
+  const blocks = Math.ceil(events / 10);
+  for (let b = 0; b < blocks; b++) {
+    const day = Math.floor(b / A_DAY);
+    const startedAtMs = trip.startedAtMs - day * 86_400_000;
+    if (b % A_DAY === 0) puts.push(put('trip', { ...trip, id: `long-${day}`, startedAtMs }));
+    const id = `long-${day}-${b}`;
+    puts.push(put('block', { ...some, id, tripId: `long-${day}`, startedAtMs, presentationId: `p${b % 60}` }));
+    for (let n = 0; n < 9; n++)
+      puts.push(put('cast', { id: `${id}-c${n}`, blockId: id, seq: n, atMs: startedAtMs + n * 60_000, count: 1 }));
+    puts.push(
+      put('event', {
+        id: `${id}-e`,
+        blockId: id,
+        seq: 10,
+        atMs: startedAtMs + 5 * 60_000,
+        kind: random() < 0.5 ? 'landed' : 'missed',
+        phase: random() < 0.5 ? 'pause' : 'move',
+        place: null,
+        side: null,
+        depthM: null,
+        lengthM: null,
+      }),
+    );
+  }
+  const book = applyPuts(base, puts);
+  let fished = fishedIn(book);
+  const joined = timed(() => (fished = fishedIn(book)));
+  const added = timed(() => {
+    learnFrom(fished);
+    byPhase(fished);
+    byWater(fished);
+    funnelOf(fished);
+    seasonOf(fished);
+    calibrationOf(fished);
+  });
+  const hours = timed(() => byTime(fished, book));
+  const sent = timed(() => structuredClone(teaching(fished).map((f) => pastBlock(f, 0))));
+  return [String(events), String(blocks), ms(joined), ms(added), ms(hours), ms(sent)];
+}
+
+export function learningBench(): string {
+  fits(60);
+  season(1000);
+  return [
+    '## A long log',
+    '',
+    'Milliseconds in one thread, beyond the ranking itself. Looked at: what the model expected of every block, each day in water of its own, for the first time. Fitted: the first answer with that log; asked again; and with one block more.',
+    '',
+    table(['blocks', 'looked at', 'fitted', 'again', 'one block more'], [60, 600, 2000, 5000].map(fits)),
+    '',
+    'What the Lessons add up, on the page’s own thread: blocks with their casts and events joined; the topics; the hours (sun and tide); and the blocks copied to the worker.',
+    '',
+    table(['casts and events', 'blocks', 'joined', 'topics', 'hours', 'copied'], [1000, 10_000, 50_000].map(season)),
+  ].join('\n');
+}
