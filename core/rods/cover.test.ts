@@ -122,6 +122,23 @@ describe('a day', () => {
     expect(none.needLb).toBe(12);
     expect(none.setUps.length).toBe(planRods({ scenarios, k: 3, rods }).setUps.length);
   });
+  test('what the log lifts is rigged, and counts in what the day should bring', () => {
+    const scenarios = dayScenarios(day);
+    const families = ['spinnerbait', 'texas-rig', 'square-bill'] as const;
+    const plan = (learned?: Record<string, number>) =>
+      planRods({ scenarios, k: 1, families, ...(learned ? { learned } : {}) });
+    const without = plan();
+    const last = [...families].find((f) => f !== without.setUps[0]!.key)!;
+    const lifted = plan({ [without.setUps[0]!.key]: 1, [last]: 30 });
+    expect(lifted.setUps[0]!.key).toBe(last);
+    expect(lifted.perHour).toBeGreaterThan(without.perHour);
+    // All alike: the same set, twice as much.
+    const twice = plan(Object.fromEntries(families.map((f) => [f, 2])));
+    expect(twice.setUps.map((s) => s.key)).toEqual(without.setUps.map((s) => s.key));
+    expect(twice.perHour).toBeCloseTo(2 * without.perHour, 9);
+    // One that today's ranking left out moves as the others do.
+    expect(plan({ 'texas-rig': 2 }).perHour).toBeCloseTo(2 * without.perHour, 9);
+  });
   test('of rods that cast both, trebles go on the softer one with the thinner line', () => {
     const own = (id: string, family: 'suspending-jerkbait' | 'spinnerbait') => ({
       id,

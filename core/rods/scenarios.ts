@@ -112,6 +112,14 @@ export function entriesFor(scenarios: readonly Scenario[], options: RankOptions)
 
 const MOOD_SPREAD = 0.8;
 
+/** What the log makes of a lure; one that today's ranking left out is moved as the others are on the whole. */
+function byLogOf(learned: RankOptions['learned']): (key: string) => number {
+  const all = Object.values(learned ?? {});
+  const usual =
+    all.length > 0 ? Math.exp(all.reduce((sum, x) => sum + Math.log(Math.max(x, 1e-6)), 0) / all.length) : 1;
+  return (key) => learned?.[key] ?? usual;
+}
+
 /**
  * Expected strikes an hour, hooked and kept fishing, of each entry (rows) in each scenario (columns); 0 where a hard
  * limit keeps it in the box.
@@ -119,8 +127,9 @@ const MOOD_SPREAD = 0.8;
 export function valuesOf(
   entries: readonly RankEntry[],
   scenarios: readonly Scenario[],
-  options: Pick<RankOptions, 'schools' | 'lineDiameterM'>,
+  options: Pick<RankOptions, 'schools' | 'lineDiameterM' | 'learned'>,
 ): number[][] {
+  const byLog = byLogOf(options.learned);
   const rows = entries.map(() => scenarios.map(() => 0));
   const at = new Map(entries.map((e, i) => [e.key, i]));
   scenarios.forEach(({ conditions, moodMean }, j) => {
@@ -131,7 +140,7 @@ export function valuesOf(
       moodMean === null
         ? scoringOf(reading, species, s.options).score
         : scorerFor(s, spreadMood(moodMean, MOOD_SPREAD));
-    for (const e of sift(entries, s, null).able) rows[at.get(e.key)!]![j] = score(e.f).score;
+    for (const e of sift(entries, s, null).able) rows[at.get(e.key)!]![j] = byLog(e.key) * score(e.f).score;
   });
   return rows;
 }

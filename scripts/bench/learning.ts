@@ -1,4 +1,5 @@
 /** How long a long log takes: the model's look at it, the fit, and what the Lessons add up. */
+import type { Browser } from '@playwright/test';
 import { buildDemoWorld } from '../../demo/world';
 import { seededRandom } from '../../core/base/random';
 import { calibrationOf } from '../../core/lessons/calibration';
@@ -12,9 +13,11 @@ import { seasonOf } from '../../core/lessons/season';
 import { byWater } from '../../core/lessons/waterMap';
 import { rowsOf, type PastBlock } from '../../core/learning/history';
 import { rankWithLog, type LearnedLure } from '../../core/learning/learned';
-import { applyPuts, emptyBook, put, type Put } from '../../core/records';
+import { applyPuts, emptyBook, put, RECORDS, storageKey, type Put } from '../../core/records';
+import { encodeRecord } from '../../core/records/define';
 import type { EffortBlock } from '../../core/records/block';
 import type { Conditions } from '../../core/water/conditions';
+import { ORIGIN, phone } from './browser';
 import { table } from './report';
 
 const NOW: Conditions = {
@@ -58,6 +61,12 @@ function longLog(blocks: number): PastBlock[] {
   });
 }
 
+async function inTurn<A, B>(all: readonly A[], work: (a: A) => Promise<B>): Promise<B[]> {
+  const out: B[] = [];
+  for (const x of all) out.push(await work(x));
+  return out;
+}
+
 function timed(work: () => unknown): number {
   const from = performance.now();
   work();
@@ -78,20 +87,24 @@ function fits(blocks: number): string[] {
   return [String(blocks), ms(looked), ms(cold), ms(Math.max(0, again)), ms(oneMore)];
 }
 
-function season(events: number): string[] {
-  const world = buildDemoWorld(0);
-  const some = (applyPuts(emptyBook(), world).block as Record<string, EffortBlock>)['trip-01-b1']!;
-  const base = applyPuts(emptyBook(), world);
+/** So many casts and events on the first lures of the demo season, ten a block, each day in water of its own. */
+function longSeason(events: number): Put[] {
+  const base = applyPuts(emptyBook(), buildDemoWorld(0));
   const trip = base.trip['trip-01']!;
+  const some = Object.values(base.block).filter((b) => b.conditions.species === trip.species);
   const random = seededRandom(3);
   const puts: Put[] = [];
-  const blocks = Math.ceil(events / 10);
-  for (let b = 0; b < blocks; b++) {
+  for (let b = 0; b < events / 10; b++) {
     const day = Math.floor(b / A_DAY);
-    const startedAtMs = trip.startedAtMs - day * 86_400_000;
-    if (b % A_DAY === 0) puts.push(put('trip', { ...trip, id: `long-${day}`, startedAtMs }));
-    const id = `long-${day}-${b}`;
-    puts.push(put('block', { ...some, id, tripId: `long-${day}`, startedAtMs, presentationId: `p${b % 60}` }));
+    const tripId = `long-${day}`;
+    const startedAtMs = trip.startedAtMs - (day + 1) * 86_400_000 + (b % A_DAY) * 3_600_000;
+    if (b % A_DAY === 0) puts.push(put('trip', { ...trip, id: tripId, startedAtMs }));
+    const draw = seededRandom(day + 1);
+    const like = some[Math.floor(random() * some.length)]!;
+    const water = { ...like.conditions.water, surfaceTempC: 6 + 20 * draw(), clarityM: 0.3 + 3 * draw() };
+    const id = `${tripId}-${b}`;
+    const conditions = { ...like.conditions, water } as EffortBlock['conditions'];
+    puts.push(put('block', { ...like, id, tripId, startedAtMs, conditions, endedAtMs: startedAtMs + 3_000_000 }));
     for (let n = 0; n < 9; n++)
       puts.push(put('cast', { id: `${id}-c${n}`, blockId: id, seq: n, atMs: startedAtMs + n * 60_000, count: 1 }));
     puts.push(
@@ -100,7 +113,7 @@ function season(events: number): string[] {
         blockId: id,
         seq: 10,
         atMs: startedAtMs + 5 * 60_000,
-        kind: random() < 0.5 ? 'landed' : 'missed',
+        kind: random() < 0.2 ? 'landed' : random() < 0.5 ? 'missed' : 'follow',
         phase: random() < 0.5 ? 'pause' : 'move',
         place: null,
         side: null,
@@ -109,7 +122,11 @@ function season(events: number): string[] {
       }),
     );
   }
-  const book = applyPuts(base, puts);
+  return puts;
+}
+
+function season(events: number): string[] {
+  const book = applyPuts(applyPuts(emptyBook(), buildDemoWorld(0)), longSeason(events));
   let fished = fishedIn(book);
   const joined = timed(() => (fished = fishedIn(book)));
   const added = timed(() => {
@@ -122,10 +139,52 @@ function season(events: number): string[] {
   });
   const hours = timed(() => byTime(fished, book));
   const sent = timed(() => structuredClone(teaching(fished).map((f) => pastBlock(f, 0))));
-  return [String(events), String(blocks), ms(joined), ms(added), ms(hours), ms(sent)];
+  return [String(events), String(events / 10), ms(joined), ms(added), ms(hours), ms(sent)];
 }
 
-export function learningBench(): string {
+/** On the phone of the other measurements, with a log of so many casts and events in it. */
+async function opened(b: Browser, events: number): Promise<string[]> {
+  const context = await phone(b);
+  const page = await context.newPage();
+  await page.goto(ORIGIN);
+  await page.getByRole('button', { name: /^clarity: .*Change$/ }).waitFor({ timeout: 90_000 });
+  await page.waitForTimeout(1500);
+  await page.evaluate(
+    (entries) =>
+      new Promise<void>((ok, no) => {
+        const r = indexedDB.open('moss-kettle');
+        r.onerror = () => no(r.error as Error);
+        r.onsuccess = () => {
+          const tx = r.result.transaction('entries', 'readwrite');
+          for (const [key, value] of entries) tx.objectStore('entries').put(value, key);
+          tx.oncomplete = () => ok(r.result.close());
+          tx.onerror = () => no(tx.error as Error);
+        };
+      }),
+    longSeason(events).map((p): [string, string] => [
+      storageKey(p),
+      encodeRecord(RECORDS[p.kind] as never, p.data as never),
+    ]),
+  );
+  const until = async (path: string, seen: () => Promise<void>): Promise<number> => {
+    const from = performance.now();
+    await page.goto(`${ORIGIN}${path}`);
+    await seen();
+    return performance.now() - from;
+  };
+  const patient = { timeout: 120_000 };
+  const lures = await until('/lures', () => page.getByText('Start with').waitFor(patient));
+  const from = performance.now();
+  await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Lessons' }).tap();
+  await page.getByText('From cast to landed').waitFor(patient);
+  const lessons = performance.now() - from;
+  await page.getByText(/^The model expected/).waitFor(patient);
+  const model = performance.now() - from;
+  await context.close();
+  return [String(events), ms(lures), ms(lessons), ms(model)];
+}
+
+export async function learningBench(b: Browser): Promise<string> {
   fits(60);
   season(1000);
   return [
@@ -138,5 +197,12 @@ export function learningBench(): string {
     'What the Lessons add up, on the page’s own thread: blocks with their casts and events joined; the topics; the hours (sun and tide); and the blocks copied to the worker.',
     '',
     table(['casts and events', 'blocks', 'joined', 'topics', 'hours', 'copied'], [1000, 10_000, 50_000].map(season)),
+    '',
+    'In the browser: from the address to the first lure on Lures, all read and ranked; from there to the first picture of the Lessons, and to what the model expected.',
+    '',
+    table(
+      ['casts and events', 'Lures', 'Lessons', 'with the model'],
+      await inTurn([100, 10_000, 50_000], (n) => opened(b, n)),
+    ),
   ].join('\n');
 }

@@ -36,7 +36,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   core: coreBench,
   agreement: agreementBench,
   seasons: seasonsBench,
-  learning: learningBench,
+  learning: inBrowser(learningBench),
   simulator: simulatorBench,
   planner: plannerBench,
   promises: promisesBench,

@@ -46,6 +46,14 @@ export function Bars({
   const every = Math.max(1, Math.ceil(longest / slot));
   const dotted = bars.some((b) => b.dot !== undefined);
   const below = dotted ? 24 * scale : 6;
+  // The library lifts the dots with the room below the bars.
+  const dots = (color: string, radius: number) => ({
+    color,
+    thickness: 0,
+    dataPointsColor: color,
+    dataPointsRadius: radius,
+    shiftY: -below,
+  });
   return (
     <View style={{ gap: 4 }}>
       <View
@@ -89,15 +97,11 @@ export function Bars({
             {...(dotted
               ? {
                   showLine: true,
-                  lineData: bars.map((b) => ({ value: b.dot ?? 0 })),
-                  lineConfig: {
-                    color: p.copper,
-                    thickness: 0,
-                    dataPointsColor: p.copper,
-                    dataPointsRadius: 5,
-                    // The library lifts the dots with the room below the bars.
-                    shiftY: -below,
-                  },
+                  // A dot with a ring around it, so that it is seen on a bar as beside it.
+                  lineData: bars.map((x) => ({ value: x.dot ?? 0 })),
+                  lineConfig: dots(p.card, 8),
+                  lineData2: bars.map((x) => ({ value: x.dot ?? 0 })),
+                  lineConfig2: dots(p.copper, 5),
                 }
               : {})}
             width={room + GAP_PX}

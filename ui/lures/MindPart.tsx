@@ -1,9 +1,7 @@
 /** What would change the choice, and the way from loud to quiet. */
 import { useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
 import { View } from 'react-native';
 import { contentHash } from '../../core/base/hash';
-import { learnedByKey } from '../../core/learning/learned';
 import { queryKeys } from '../../data/keys';
 import type { FamilyId } from '../../core/lures/family';
 import {
@@ -16,21 +14,20 @@ import {
 } from '../../wording/choosing';
 import { capital } from '../../wording/names';
 import { compute } from '../../workers/client';
-import { useConditions, useRanking, useRankingQuestion } from '../day/contexts';
+import { useConditions, useRanking } from '../day/contexts';
 import { Part, Row } from '../parts/Box';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 import { LurePicture } from './LurePicture';
+import { useLearnedOptions } from './useLearnedOptions';
 import { useNames } from './useNames';
 
 function useChoosing() {
-  const { conditions, options } = useRankingQuestion();
+  const { conditions, options } = useLearnedOptions();
   const { ranking } = useRanking();
-  const learned = useMemo(() => (ranking ? learnedByKey(ranking) : null), [ranking]);
   // Under ice a box without two lures for it teaches no ladder: the kinds do.
   const byKind = !!ranking && ranking.branch === 'ice' && ranking.ranked.length < 2;
-  const own = learned ? { ...options, learned } : options;
-  const rankOptions = byKind ? { ...options, lures: null } : own;
+  const rankOptions = byKind ? { ...options, lures: null } : options;
   const identity = contentHash({ c: conditions, rankOptions });
   const { data, isError } = useQuery({
     queryKey: queryKeys.choosing('turns', identity),

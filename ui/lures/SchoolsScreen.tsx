@@ -10,7 +10,7 @@ import { queryKeys } from '../../data/keys';
 import { SPECIES_NAME } from '../../wording/names';
 import { effectSentence, SCHOOL_WORDS } from '../../wording/schools';
 import { compute } from '../../workers/client';
-import { useActions, useConditions, usePrefs, useRankingQuestion } from '../day/contexts';
+import { useActions, useConditions, usePrefs } from '../day/contexts';
 import { Note, Part, Row } from '../parts/Box';
 import { Button, RadioGroup } from '../parts/Buttons';
 import { Gradual } from '../parts/Gradual';
@@ -19,12 +19,13 @@ import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { Screen } from '../shell/Screen';
 import { useTheme } from '../theme/theme';
+import { useLearnedOptions } from './useLearnedOptions';
 import { useNames } from './useNames';
 
 export function SchoolsScreen() {
   const { day } = useConditions();
   const prefs = usePrefs();
-  const { conditions, options: rankOptions } = useRankingQuestion();
+  const { conditions, options: rankOptions } = useLearnedOptions();
   const router = useRouter();
   const identity = conditions ? contentHash({ c: conditions, rankOptions }) : 'none';
   const effects = useQuery({

@@ -6,7 +6,8 @@ import { lightAhead, type LightShares } from '../../../core/rods/light';
 import { inUse } from '../../../core/records';
 import { queryKeys } from '../../../data/keys';
 import { compute } from '../../../workers/client';
-import { useConditions, usePrefs, useRankingQuestion, useBookWithoutLog } from '../../day/contexts';
+import { useConditions, usePrefs, useBookWithoutLog } from '../../day/contexts';
+import { useLearnedOptions } from '../useLearnedOptions';
 import { useRodChoice } from './choice';
 import type { Rod } from '../../../core/records/rod';
 import { outfitOf, tackleOn, type Tackle } from '../../day/tackle';
@@ -36,7 +37,7 @@ export function useRods(): Rods {
   const { day } = useConditions();
   const book = useBookWithoutLog();
   const prefs = usePrefs();
-  const { conditions, options: rankOptions } = useRankingQuestion();
+  const { conditions, options: rankOptions } = useLearnedOptions();
   const { k: wished, hours, chosen } = useRodChoice();
   const light = useLight(hours);
   const rods = inUse(book.rod).sort((a, b) => a.name.localeCompare(b.name));
