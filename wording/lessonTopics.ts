@@ -404,12 +404,11 @@ export function watersTold(
 const outcomeRow = (name: string, o: Outcome): string[] => [
   name,
   String(o.strikes),
-  String(o.bumps),
-  String(o.missed),
+  String(o.bumps + o.missed),
   String(o.lost),
   String(o.landed),
 ];
-const OUTCOME_HEAD = ['Struck', 'Bumped', 'Missed', 'Came off', 'Landed'] as const;
+const OUTCOME_HEAD = ['Struck', 'Not hooked', 'Came off', 'Landed'] as const;
 const likely = (x: { low: number; high: number }): string =>
   `likely ${say.percent(x.low).replace(' %', '')}–${say.percent(x.high)}`;
 
@@ -544,14 +543,13 @@ export function trialsTold(
     tables: [
       {
         label: 'Trials',
-        head: ['Day', 'Lure', 'Casts', 'Strikes', 'Expected', 'Of the other', 'Outcome'],
+        head: ['Day', 'Lure', 'Casts', 'Strikes', 'Expected (the other)', 'Outcome'],
         rows: trials.map((t) => [
           dayOf(t),
           lureName(t.trial.lureId),
           `${t.casts} of ${t.trial.casts}`,
           String(t.strikes),
-          few(t.expected),
-          few(t.against),
+          `${few(t.expected)} (${few(t.against)})`,
           OUTCOME_TEXT[t.outcome],
         ]),
       },

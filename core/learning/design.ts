@@ -65,6 +65,20 @@ function inOrder(seats: readonly string[], groups: readonly Group[]): number[] {
     });
 }
 
+/** Puts a row's deviations at their new places, ascending: few, and mostly in their order. */
+function sortRow({ at, x }: Placed, moved: Int32Array): void {
+  for (let i = 0; i < at.length; i++) {
+    const [place, value] = [moved[at[i]!]!, x[i]!];
+    let k = i;
+    for (; k > 0 && at[k - 1]! > place; k--) {
+      at[k] = at[k - 1]!;
+      x[k] = x[k - 1]!;
+    }
+    at[k] = place;
+    x[k] = value;
+  }
+}
+
 /** The places of all deviations. What a question shares with a day keeps that day's deviations among those of all. */
 export function designOf(rows: readonly Row[], queries: readonly (readonly Effect[])[]): Design {
   const seats = new Map<string, number>();
@@ -83,36 +97,45 @@ export function designOf(rows: readonly Row[], queries: readonly (readonly Effec
   const days: Day[] = [];
   const dayOf = new Map<string, number>();
   const inDays: Map<string, number>[] = [];
+  const seatInDay = (day: number, e: Effect): number => {
+    const own = inDays[day]!;
+    let seat = own.get(e.seat);
+    if (seat === undefined) {
+      seat = own.size;
+      own.set(e.seat, seat);
+      days[day]!.groups.push(e.group);
+      days[day]!.seats.push(e.seat);
+    }
+    return seat;
+  };
+  const dayNamed = (name: string): number => {
+    let day = dayOf.get(name);
+    if (day === undefined) {
+      day = days.length;
+      dayOf.set(name, day);
+      days.push({ groups: [], seats: [], rows: [], touched: new Int32Array() });
+      inDays.push(new Map());
+    }
+    return day;
+  };
   const designed = rows.map((row, n): Placed => {
     const trip = row.effects.find((e) => e.group === 'trip');
-    const local = trip && !asked.has(trip.seat) ? trip.name : null;
-    const own = row.effects.filter((e) => local !== null && LOCAL.has(e.group));
-    const common = row.effects.filter((e) => !own.includes(e)).map((e) => ({ at: place(e), x: e.x }));
-    let day = -1;
-    if (local !== null) {
-      day = dayOf.get(local) ?? days.length;
-      if (day === days.length) {
-        dayOf.set(local, day);
-        days.push({ groups: [], seats: [], rows: [], touched: new Int32Array() });
-        inDays.push(new Map());
+    const day = trip && !asked.has(trip.seat) ? dayNamed(trip.name) : -1;
+    if (day >= 0) days[day]!.rows.push(n);
+    const at: number[] = [];
+    const x: number[] = [];
+    const inDay: number[] = [];
+    for (const e of row.effects)
+      if (day >= 0 && LOCAL.has(e.group)) inDay.push(seatInDay(day, e));
+      else {
+        at.push(place(e));
+        x.push(e.x);
       }
-      days[day]!.rows.push(n);
-    }
-    const inDay = own.map((e) => {
-      const key = e.seat;
-      const seat = inDays[day]!.get(key) ?? days[day]!.groups.length;
-      if (seat === days[day]!.groups.length) {
-        inDays[day]!.set(key, seat);
-        days[day]!.groups.push(e.group);
-        days[day]!.seats.push(key);
-      }
-      return seat;
-    });
     return {
       lnExpected: Math.log(Math.max(row.expected, 1e-12)),
       strikes: row.strikes,
-      at: Int32Array.from(common.map((e) => e.at)),
-      x: Float64Array.from(common.map((e) => e.x)),
+      at: Int32Array.from(at),
+      x: Float64Array.from(x),
       day,
       inDay,
       touches: new Int32Array(),
@@ -121,10 +144,7 @@ export function designOf(rows: readonly Row[], queries: readonly (readonly Effec
   const order = inOrder([...seats.keys()], groups);
   const moved = new Int32Array(groups.length);
   order.forEach((old, at) => (moved[old] = at));
-  for (const r of designed) {
-    const sorted = [...r.at].map((old, i) => ({ at: moved[old]!, x: r.x[i]! })).sort((a, b) => a.at - b.at);
-    sorted.forEach((e, i) => ([r.at[i], r.x[i]] = [e.at, e.x]));
-  }
+  for (const r of designed) sortRow(r, moved);
   const first = Int32Array.from(groups, (_, i) => i);
   const meet = (places: Int32Array): void => {
     for (const at of places) first[at] = Math.min(first[at]!, places[0]!);

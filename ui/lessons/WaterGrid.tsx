@@ -1,5 +1,5 @@
 /** Strikes by warmth and clarity, as a map: its numbers stand in the table beside it. */
-import { View } from 'react-native';
+import { useWindowDimensions, View } from 'react-native';
 import { CLEAR_EDGES_M, liesIn, WARM_EDGES_C, type WaterCell } from '../../core/lessons/waterMap';
 import { clearText, GRID_TEXTS, gridCellText, warmText } from '../../wording/lessonTopics';
 import { Say } from '../parts/Say';
@@ -9,6 +9,8 @@ const bands = (edges: readonly number[]): [number, number][] =>
   edges.slice(0, -1).map((from, i) => [from, edges[i + 1]!]);
 /** So far from what was expected a cell is coloured, times. */
 const OFF = 1.25;
+/** The narrowest screen for it at usual text size. */
+const LEAST_PX = 310;
 
 export function WaterGrid({
   cells,
@@ -18,6 +20,9 @@ export function WaterGrid({
   now: { tempC: number; clarityM: number } | null;
 }) {
   const { p, units, scale } = useTheme();
+  const { width } = useWindowDimensions();
+  // Where its cells would hold no number the table says it all.
+  if (width < LEAST_PX * scale) return null;
   const warm = bands(WARM_EDGES_C);
   const clear = bands(CLEAR_EDGES_M);
   const at = (w: [number, number], c: [number, number]): WaterCell | undefined =>
