@@ -103,6 +103,11 @@ const towed = async (page) => {
     .waitFor({ timeout: 60_000 });
 };
 
+const showModel = async (page) => {
+  await page.getByText('Asking the model', { exact: false }).first().waitFor({ state: 'detached', timeout: 60_000 });
+  await page.getByRole('button', { name: /^Was the model right/ }).click();
+};
+
 const compare = async (page) => {
   await page.getByRole('button', { name: /^More: compare plans/ }).click();
   await page.getByRole('button', { name: 'Put this plan aside' }).click();
@@ -134,8 +139,8 @@ try {
     ['water-wide', '/'],
     ['lures-wide', '/lures'],
     ['retrieve-wide', '/retrieve', compare],
+    ['lessons-wide', '/lessons', showModel],
   ]);
-  await session(WIDE, 'Noon', [['retrieve-wide-noon', '/retrieve']]);
 } finally {
   await browser.close();
   server.kill();
