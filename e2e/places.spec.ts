@@ -141,6 +141,18 @@ test.describe('on a phone', () => {
     await expect(page.getByText('Strikes by pattern')).toBeVisible();
   });
 
+  test('Water: its head opens where one is, and another spot is two touches away', async ({ page }) => {
+    await openDemo(page);
+    const head = page.getByRole('button', { name: 'Another spot, water or fish' });
+    await expect(head).toHaveText(/^North arm alders · largemouth bass/);
+    await head.click();
+    await expect(page.getByRole('button', { name: 'End this day and start a new one there' })).toBeVisible();
+    await page.getByRole('radio', { name: 'Three boulders' }).click();
+    await expect(head).toHaveText(/^Three boulders · /);
+    await head.click();
+    await expect(page.getByRole('radio', { name: 'Three boulders' })).toHaveCount(0);
+  });
+
   test('Lessons: another fish, a pattern opened, thin ones named as thin', async ({ page }) => {
     await openDemo(page);
     await place(page, 'Lessons').click();

@@ -216,3 +216,6 @@ export const importText = (taken: number, problems: number): string =>
 /** A day that was ended and may be gone on with. */
 export const endedText = (water: string, endedAtMs: number, zone: string, u: UnitPrefs): string =>
   `Your day at ${water} ended at ${clockText(endedAtMs, zone, u)}.`;
+
+/** Under the name of the water. */
+export const CHANGE_DAY = 'Another spot, water or fish';

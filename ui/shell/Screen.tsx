@@ -27,6 +27,8 @@ const UNBROKEN = { breakInside: 'avoid', marginBottom: 24 };
 interface ScreenProps {
   title: string;
   sub?: string;
+  /** What the title opens. */
+  opens?: { label: string; expanded: boolean; onPress: () => void };
   right?: ReactNode;
   /** Show the section above the content on a phone. */
   section?: boolean;
@@ -37,7 +39,7 @@ interface ScreenProps {
   children: ReactNode;
 }
 
-export function Screen({ title, sub, right, section = true, columns = false, foot, children }: ScreenProps) {
+export function Screen({ title, sub, opens, right, section = true, columns = false, foot, children }: ScreenProps) {
   const { p, scale } = useTheme();
   const wide = useWide();
   const router = useRouter();
@@ -67,7 +69,21 @@ export function Screen({ title, sub, right, section = true, columns = false, foo
               <Say kind="title" level={1}>
                 {title}
               </Say>
-              {sub ? (
+              {opens ? (
+                <Press
+                  label={opens.label}
+                  expanded={opens.expanded}
+                  onPress={opens.onPress}
+                  style={{ alignItems: 'flex-start' }}
+                >
+                  <Row gap={4}>
+                    <Say kind="label" tone="soft" style={{ flexShrink: 1, textDecorationLine: 'underline' }}>
+                      {sub}
+                    </Say>
+                    <Glyph name={opens.expanded ? 'up' : 'down'} size={18} />
+                  </Row>
+                </Press>
+              ) : sub ? (
                 <Say kind="label" tone="soft">
                   {sub}
                 </Say>

@@ -1,16 +1,14 @@
 /** Another lure or another spot, from where the log is kept: the next cast opens a new block. */
 import { useState } from 'react';
-import { spotsOf } from '../../core/forecast/ahead';
 import type { Lure } from '../../core/records/lure';
 import { CHANGE_TEXTS, noSuchLureText } from '../../wording/strikes';
 import { useActions, useBookWithoutLog, useConditions, usePlan, useRanking } from '../day/contexts';
-import { atSpot } from '../day/tripActions';
 import { Choices } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Find } from '../parts/Find';
 import { Say } from '../parts/Say';
+import { SpotChoice } from '../water/SpotChoice';
 
-const NO_SPOT = '';
 /** Lures that are offered at once, and found by a word. */
 const SHOWN = 6;
 
@@ -40,7 +38,6 @@ export function ChangePart() {
   const [wanted, setWanted] = useState('');
   if (!day) return null;
   const lures = lureChoices(book.box, ranking?.ranked ?? [], lure?.id ?? null, wanted);
-  const spots = spotsOf(book, day.trip.waterId);
   return (
     <Disclosure title={CHANGE_TEXTS.title}>
       {book.box.length > 0 ? (
@@ -64,20 +61,7 @@ export function ChangePart() {
       ) : (
         <Say>{CHANGE_TEXTS.emptyBox}</Say>
       )}
-      {spots.length > 0 ? (
-        <>
-          <Say kind="strong">{CHANGE_TEXTS.spot}</Say>
-          <Choices
-            label={CHANGE_TEXTS.spot}
-            options={[
-              ...spots.map((s) => ({ value: s.id, title: s.name })),
-              { value: NO_SPOT, title: CHANGE_TEXTS.noSpot },
-            ]}
-            value={day.trip.spotId ?? NO_SPOT}
-            onChange={(id) => actions.changeTrip((t) => atSpot(t, id || null))}
-          />
-        </>
-      ) : null}
+      <SpotChoice />
     </Disclosure>
   );
 }

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { nextSunEvent } from '../../core/sky/sun';
 import { ACCESS_NAME, capital, SETTING_NAME, SPECIES_NAME } from '../../wording/names';
-import { stationText } from '../../wording/day';
+import { CHANGE_DAY, stationText } from '../../wording/day';
 import { clockText, dayText, untilText } from '../../wording/time';
 import { useConditions, usePrefs, useBookWithoutLog, useStationState } from '../day/contexts';
 import { Note } from '../parts/Box';
@@ -16,6 +16,7 @@ import { CautionsPart } from './CautionsPart';
 import { Derived } from './Derived';
 import { MoodPart } from './MoodPart';
 import { ReadingSheet } from './ReadingSheet';
+import { SpotChoice } from './SpotChoice';
 import { StartDay } from './StartDay';
 
 export function WaterScreen() {
@@ -25,8 +26,8 @@ export function WaterScreen() {
   const station = useStationState();
   const router = useRouter();
   const now = useNow(prefs.demoClock, 60_000);
-  // Open for one trip only: a new day closes it.
-  const [changingTrip, setChangingTrip] = useState<string | null>(null);
+  // Open for one trip only: a new day closes it. From the head it opens below the head, from the foot at the foot.
+  const [changing, setChanging] = useState<{ tripId: string; at: 'head' | 'foot' } | null>(null);
   if (!day || !reading) {
     return (
       <Screen title="Water" sub="What have I got in front of me?">
@@ -34,13 +35,15 @@ export function WaterScreen() {
       </Screen>
     );
   }
-  const changing = changingTrip === day.trip.id;
+  const open = changing?.tripId === day.trip.id ? changing.at : null;
+  const turn = (at: 'head' | 'foot') => (): void => setChanging(open ? null : { tripId: day.trip.id, at });
   const sun = nextSunEvent(now, day.water);
   const spot = day.trip.spotId ? book.spot[day.trip.spotId] : null;
   return (
     <Screen
       title={day.water.name}
       sub={`${spot ? spot.name : capital(SETTING_NAME[day.water.setting])} · ${SPECIES_NAME[reading.species]} · ${dayText(now, day.water.zone)}, ${clockText(now, day.water.zone, prefs.units)}`}
+      opens={{ label: CHANGE_DAY, expanded: open === 'head', onPress: turn('head') }}
       right={
         sun ? (
           <View style={{ alignItems: 'flex-end' }}>
@@ -52,6 +55,12 @@ export function WaterScreen() {
         ) : null
       }
     >
+      {open === 'head' ? (
+        <View style={{ gap: 10 }}>
+          <SpotChoice />
+          <StartDay />
+        </View>
+      ) : null}
       <Derived />
       <Button title="What to tie on" kind="copper" onPress={() => router.navigate('/lures')} />
       <CautionsPart />
@@ -61,10 +70,10 @@ export function WaterScreen() {
       <MoodPart />
       <View style={{ gap: 8 }}>
         <Button
-          title={changing ? 'Cancel' : `Another water, fish or day (now ${ACCESS_NAME[reading.access]})`}
-          onPress={() => setChangingTrip(changing ? null : day.trip.id)}
+          title={open === 'foot' ? 'Cancel' : `Another water, fish or day (now ${ACCESS_NAME[reading.access]})`}
+          onPress={turn('foot')}
         />
-        {changing ? <StartDay /> : null}
+        {open === 'foot' ? <StartDay /> : null}
       </View>
     </Screen>
   );
