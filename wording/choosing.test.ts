@@ -92,7 +92,9 @@ test.each(WATERS)('$species: everything beside the ranking is said cleanly, in e
           chooseJoints(familyById(x.family), { material, strengthLb: 15 }, species, reading, DEFAULT_SCHOOLS),
           u,
         ).forEach(clean);
-      clean(ledgerSentence(ledgerOf(x, EVERYDAY[x.family].priceMinor, 5, null), EVERYDAY[x.family].priceMinor, 5));
+      clean(
+        ledgerSentence(ledgerOf(x, EVERYDAY[x.family].priceMinor, 5, null), EVERYDAY[x.family].priceMinor, 5, IMPERIAL),
+      );
     }
     for (const e of effects) clean(effectSentence(e, nameOf, u));
   }
@@ -134,13 +136,13 @@ test('dear against cheap: it pays where it brings more than it costs', () => {
       costInDayMinor: 5 * costPerHourMinor,
     },
   });
-  expect(dearCheapSentence(priced('dear one', 300, 4), priced('cheap one', 100, 1))).toMatch(
+  expect(dearCheapSentence(priced('dear one', 300, 4), priced('cheap one', 100, 1), IMPERIAL)).toMatch(
     /3\.0 times as much.*4\.0 times the fish: it pays/,
   );
-  expect(dearCheapSentence(priced('cheap one', 100, 1), priced('dear one', 300, 2))).toMatch(
+  expect(dearCheapSentence(priced('cheap one', 100, 1), priced('dear one', 300, 2), IMPERIAL)).toMatch(
     /would have to bring.*should bring 2\.0 times/,
   );
-  expect(dearCheapSentence(priced('a', 0, 1), priced('b', 0, 1))).toBeNull();
+  expect(dearCheapSentence(priced('a', 0, 1), priced('b', 0, 1), IMPERIAL)).toBeNull();
 });
 
 test('few rods in words', () => {

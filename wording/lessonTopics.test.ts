@@ -78,7 +78,7 @@ function topicsOf(species: string): Told[] {
     hoursTold(byTime(fished, world), u),
     watersTold(byWater(fished), { tempC: 12, clarityM: 1.4 }, u),
     funnelTold(funnelOf(fished)),
-    ledgerTold(accountsOf(fished, world.lure)),
+    ledgerTold(accountsOf(fished, world.lure), u),
     seasonTold(seasonOf(fished), name),
     trialsTold(fished.length > 0 ? [report({})] : [], lureName, () => '4 Jul'),
   ]);

@@ -15,11 +15,10 @@ import { CLEAR_EDGES_M, liesIn, nearest, WARM_EDGES_C, type WaterCell } from '..
 import { counted, few } from './count';
 import { capital, list, PHASE_NAME, TIDE_NAME } from './names';
 import { hoursText, strikesText } from './reasons';
-import { moneyText } from './rods';
 import { castsText } from './strikes';
 import { hourText } from './time';
 import { trialTold, type LureName } from './trials';
-import { say, type UnitPrefs } from './units';
+import { moneyText, say, type UnitPrefs } from './units';
 
 /** Numbers in rows; the first of a row says what it is of. */
 export interface Table {
@@ -464,7 +463,7 @@ export function funnelTold(f: Funnel): Told {
   };
 }
 
-export function ledgerTold(accounts: readonly LureAccount[]): Told {
+export function ledgerTold(accounts: readonly LureAccount[], u: Pick<UnitPrefs, 'money'>): Told {
   const sum = (of: (a: LureAccount) => number): number => accounts.reduce((total, a) => total + of(a), 0);
   const [lost, snags, landed, hours] = [
     sum((a) => a.lost),
@@ -474,13 +473,13 @@ export function ledgerTold(accounts: readonly LureAccount[]): Told {
   ];
   const cost = sum((a) => a.costMinor ?? 0);
   const unpriced = accounts.filter((a) => a.costMinor === null).length;
-  const fish = landed > 0 ? `, ${moneyText(cost / landed)} for each fish landed` : '';
+  const fish = landed > 0 ? `, ${moneyText(cost / landed, u)} for each fish landed` : '';
   const price = unpriced > 0 ? ` ${counted(unpriced, 'lost lure has', 'lost lures have')} no price in the Kit.` : '';
   return {
     answer:
       lost === 0
         ? `No lure lost in ${hoursText(hours)}, with ${counted(snags, 'snag')}.`
-        : `${counted(lost, 'lure')} lost in ${hoursText(hours)}${cost > 0 ? `: ${moneyText(cost)} in all${fish}` : ''}.${price}`,
+        : `${counted(lost, 'lure')} lost in ${hoursText(hours)}${cost > 0 ? `: ${moneyText(cost, u)} in all${fish}` : ''}.${price}`,
     tables: [
       {
         label: 'Lure by lure',
@@ -490,8 +489,8 @@ export function ledgerTold(accounts: readonly LureAccount[]): Told {
           hoursText(a.minutes / 60),
           `${a.strikes} (${a.landed})`,
           `${a.snags} (${a.lost})`,
-          a.costMinor === null ? 'no price' : a.costMinor > 0 ? moneyText(a.costMinor) : '–',
-          a.costMinor !== null && a.costMinor > 0 && a.landed > 0 ? moneyText(a.costMinor / a.landed) : '–',
+          a.costMinor === null ? 'no price' : a.costMinor > 0 ? moneyText(a.costMinor, u) : '–',
+          a.costMinor !== null && a.costMinor > 0 && a.landed > 0 ? moneyText(a.costMinor / a.landed, u) : '–',
         ]),
       },
     ],

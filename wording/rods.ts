@@ -5,7 +5,7 @@ import type { Lack, Scenario } from '../core/rods/scenarios';
 import { FAMILY_NAME } from './names';
 import type { FamilyId } from '../core/lures/family';
 import type { NameOf } from './choosing';
-import { say, type UnitPrefs } from './units';
+import { moneyText, say, type UnitPrefs } from './units';
 
 const MOOD_STAGE = { sluggish: 'sluggish fish', middling: 'middling fish', lively: 'lively fish' } as const;
 const LIGHT_STAGE = { low: 'at low light', day: 'in daylight', night: 'in the dark' } as const;
@@ -101,16 +101,14 @@ export interface Priced {
   score: number;
 }
 
-export const moneyText = (minor: number): string => (minor / 100).toFixed(2);
-
-export function ledgerSentence(l: Ledger, priceMinor: number, hours: number): string {
+export function ledgerSentence(l: Ledger, priceMinor: number, hours: number, u: Pick<UnitPrefs, 'money'>): string {
   if (l.lostInDay < 0.05) return 'Hardly ever lost here.';
   const lost =
     l.lostInDay < 0.95
       ? `one lost in about ${Math.max(2, Math.round(1 / l.lostInDay))} such days`
       : `about ${l.lostInDay.toFixed(l.lostInDay < 3 ? 1 : 0)} lost in ${hours} hours`;
   return priceMinor > 0
-    ? `${lost}, which costs ${moneyText(l.costInDayMinor)}: ${moneyText(l.costPerStrikeMinor)} for each fish hooked.`
+    ? `${lost}, which costs ${moneyText(l.costInDayMinor, u)}: ${moneyText(l.costPerStrikeMinor, u)} for each fish hooked.`
     : `${lost}; say its price in the Kit to know the cost.`;
 }
 
@@ -118,12 +116,12 @@ export function ledgerSentence(l: Ledger, priceMinor: number, hours: number): st
  * Dear against cheap: how many times the fish the dear one must bring, and whether it does. Null where neither costs
  * anything.
  */
-export function dearCheapSentence(a: Priced, b: Priced): string | null {
+export function dearCheapSentence(a: Priced, b: Priced, u: Pick<UnitPrefs, 'money'>): string | null {
   const [dear, cheap] = a.ledger.costPerHourMinor >= b.ledger.costPerHourMinor ? [a, b] : [b, a];
   const needs = breakEvenAdvantage(dear.ledger, cheap.ledger);
   if (needs === null || needs < 1.05) return null;
   const brings = dear.score / cheap.score;
-  const each = `${moneyText(dear.ledger.costPerStrikeMinor)} against ${moneyText(cheap.ledger.costPerStrikeMinor)} for each fish`;
+  const each = `${moneyText(dear.ledger.costPerStrikeMinor, u)} against ${moneyText(cheap.ledger.costPerStrikeMinor, u)} for each fish`;
   return brings >= needs
     ? `In lost lures the ${dear.name} costs ${needs.toFixed(1)} times as much an hour and brings ${brings.toFixed(1)} times the fish: it pays (${each}).`
     : `In lost lures the ${dear.name} costs ${needs.toFixed(1)} times as much an hour; it would have to bring that many times the fish, and should bring ${brings.toFixed(1)} times (${each}).`;

@@ -8,11 +8,28 @@ export const UNIT_CHOICES = {
   weight: ['oz', 'g'],
   line: ['lb', 'kg'],
   speed: ['mph', 'kmh'],
+  money: ['$', '€', '£', 'kr'],
 } as const;
 export type UnitPrefs = { [K in keyof typeof UNIT_CHOICES]: (typeof UNIT_CHOICES)[K][number] };
 
-export const IMPERIAL: UnitPrefs = { temp: 'F', depth: 'ft', size: 'in', weight: 'oz', line: 'lb', speed: 'mph' };
-export const METRIC: UnitPrefs = { temp: 'C', depth: 'm', size: 'cm', weight: 'g', line: 'kg', speed: 'kmh' };
+export const IMPERIAL: UnitPrefs = {
+  temp: 'F',
+  depth: 'ft',
+  size: 'in',
+  weight: 'oz',
+  line: 'lb',
+  speed: 'mph',
+  money: '$',
+};
+export const METRIC: UnitPrefs = {
+  temp: 'C',
+  depth: 'm',
+  size: 'cm',
+  weight: 'g',
+  line: 'kg',
+  speed: 'kmh',
+  money: '€',
+};
 
 export const FT = 0.3048;
 export const INCH = 0.0254;
@@ -143,4 +160,10 @@ export const positionText = ({ latDeg, lonDeg }: { latDeg: number; lonDeg: numbe
   const side = (v: number, [minus, plus]: readonly [string, string]): string =>
     `${Number(Math.abs(v).toFixed(4))}° ${v < 0 ? minus : plus}`;
   return `${side(latDeg, ['S', 'N'])}, ${side(lonDeg, ['W', 'E'])}`;
+};
+
+/** A sum in the angler's own money, from its hundredths: “$4.50”, “4.50 kr”. */
+export const moneyText = (minor: number, { money }: Pick<UnitPrefs, 'money'>): string => {
+  const sum = (minor / 100).toFixed(2);
+  return money.length > 1 ? `${sum} ${money}` : `${money}${sum}`;
 };

@@ -157,7 +157,8 @@ describe('the next trial', () => {
   test('same log and seed, same trial; other seeds try other things', () => {
     const history = SEASONS[1]!;
     expect(trialOf(7, history)).toEqual(trialOf(7, history));
-    const tried = new Set(Array.from({ length: 40 }, (_, seed) => trialOf(seed, history).family));
+    // Where little is known the draw decides.
+    const tried = new Set(Array.from({ length: 40 }, (_, seed) => trialOf(seed, []).family));
     expect(tried.size).toBeGreaterThan(1);
   });
 

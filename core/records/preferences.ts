@@ -14,6 +14,7 @@ const unitsSchema = z.strictObject({
   weight: z.enum(['oz', 'g']),
   line: z.enum(['lb', 'kg']),
   speed: z.enum(['mph', 'kmh']),
+  money: z.enum(['$', '€', '£', 'kr']),
 });
 
 /** Noon: strongest contrast, thick strokes; Shade: the default; Night: dim and warm. */
@@ -64,6 +65,10 @@ export const preferencesRecord = defineRecord(
       up: ({ peg, moon, ...rest }) => ({ ...rest, schools: { all: { peg, moon }, bySpecies: {} }, choosing: 'all' }),
     },
     onlyWidened('one more school'),
+    {
+      change: 'the sign of the money',
+      up: (old) => ({ ...old, units: { ...(old.units as Record<string, unknown>), money: '$' } }),
+    },
   ],
 );
 export type Preferences = z.infer<typeof preferencesRecord.schema>;
@@ -71,7 +76,7 @@ export type Preferences = z.infer<typeof preferencesRecord.schema>;
 /** What holds until the angler says otherwise. */
 export const DEFAULT_PREFERENCES: Preferences = {
   id: 'mine',
-  units: { temp: 'F', depth: 'ft', size: 'in', weight: 'oz', line: 'lb', speed: 'mph' },
+  units: { temp: 'F', depth: 'ft', size: 'in', weight: 'oz', line: 'lb', speed: 'mph', money: '$' },
   light: 'shade',
   textScale: 1,
   shortcuts: true,

@@ -60,6 +60,7 @@ OLDER.preferences[3] = {
 {
   const { peg, moon, ...rest } = OLDER.preferences[3]!;
   OLDER.preferences[4] = { ...rest, schools: { all: { peg, moon }, bySpecies: {} }, choosing: 'all' };
+  OLDER.preferences[5] = OLDER.preferences[4];
 }
 OLDER.trip = { 1: first('trip'), 2: { ...first('trip'), readAtMs: 5, thunder: [], cautionsSeen: [] } };
 OLDER.trip[3] = OLDER.trip[2]!;

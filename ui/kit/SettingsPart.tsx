@@ -14,6 +14,7 @@ const UNIT_TITLE: Record<keyof UnitPrefs, string> = {
   size: 'Small lengths',
   weight: 'Lure weight',
   line: 'Line strength',
+  money: 'Money',
   speed: 'Speed',
 };
 const UNIT_NAME: Record<string, string> = {
@@ -29,9 +30,14 @@ const UNIT_NAME: Record<string, string> = {
   kg: 'kilograms',
   mph: 'mph',
   kmh: 'km/h',
+  $: '$',
+  '€': '€',
+  '£': '£',
+  kr: 'kr',
 };
+/** Whatever the money is. */
 const same = (a: UnitPrefs, b: UnitPrefs): boolean =>
-  Object.keys(a).every((k) => a[k as keyof UnitPrefs] === b[k as keyof UnitPrefs]);
+  Object.keys(a).every((k) => k === 'money' || a[k as keyof UnitPrefs] === b[k as keyof UnitPrefs]);
 
 export function SettingsPart() {
   const prefs = usePrefs();
@@ -84,7 +90,7 @@ export function SettingsPart() {
             { value: 'metric', title: '°C, metres, grams' },
           ]}
           value={same(set, IMPERIAL) ? 'imperial' : same(set, METRIC) ? 'metric' : null}
-          onChange={(v) => actions.savePrefs({ units: v === 'metric' ? METRIC : IMPERIAL })}
+          onChange={(v) => actions.savePrefs({ units: { ...(v === 'metric' ? METRIC : IMPERIAL), money: set.money } })}
         />
         <Disclosure title="One by one">
           {(Object.keys(UNIT_CHOICES) as (keyof UnitPrefs)[]).map((k) => (

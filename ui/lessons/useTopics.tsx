@@ -172,7 +172,7 @@ export function useTopics({ fished, like, asking }: LessonsRead): TopicOf[] {
           { name: 'landed', value: funnel.landed, top: String(funnel.landed) },
         ]),
       },
-      { id: 'ledger', told: ledgerTold(accountsOf(fished, book.lure)) },
+      { id: 'ledger', told: ledgerTold(accountsOf(fished, book.lure), units) },
       {
         id: 'season',
         told: seasonSaid,

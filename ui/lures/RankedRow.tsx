@@ -13,8 +13,8 @@ import { compareSentence, factorLeads } from '../../wording/choosing';
 import { hookedPerHour, rateLine } from '../../wording/lures';
 import { capital, FACTOR_NAME, FAMILY_NAME } from '../../wording/names';
 import { reasonSentence, timesText } from '../../wording/reasons';
-import { dearCheapSentence, ledgerSentence, moneyText } from '../../wording/rods';
-import { say } from '../../wording/units';
+import { dearCheapSentence, ledgerSentence } from '../../wording/rods';
+import { moneyText, say } from '../../wording/units';
 import { useActions, usePlan, useBookWithoutLog } from '../day/contexts';
 import { Row } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
@@ -174,12 +174,13 @@ function useLedger(): (x: RankedLure) => { priceMinor: number; ledger: Ledger } 
 
 /** Snags, broken lines and the price of it, beside the score and never in it. */
 function Cost({ x }: { x: RankedLure }) {
+  const { units } = useTheme();
   const book = useBookWithoutLog();
   const own = book.lure[x.key];
   const { priceMinor, ledger: l } = useLedger()(x);
   return (
     <Say kind="label">
-      {`What it costs: ${ledgerSentence(l, priceMinor, HOURS)}${own || l.lostInDay < 0.05 ? '' : ` Reckoned with a usual price of ${moneyText(priceMinor)}.`}`}
+      {`What it costs: ${ledgerSentence(l, priceMinor, HOURS, units)}${own || l.lostInDay < 0.05 ? '' : ` Reckoned with a usual price of ${moneyText(priceMinor, units)}.`}`}
     </Say>
   );
 }
@@ -192,7 +193,7 @@ function Compare({ x, all }: { x: RankedLure; all: readonly RankedLure[] }) {
   const [key, setKey] = useState(others[0]!.key);
   const other = others.find((o) => o.key === key) ?? others[0]!;
   const priced = (o: RankedLure) => ({ name: nameOf(o.key), ledger: ledger(o).ledger, score: o.score });
-  const money = dearCheapSentence(priced(x), priced(other));
+  const money = dearCheapSentence(priced(x), priced(other), units);
   return (
     <View style={{ gap: 8 }}>
       <Choices

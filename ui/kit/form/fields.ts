@@ -18,7 +18,7 @@ import {
   TERMINAL_NAME,
   TIDE_NAME,
 } from '../../../wording/names';
-import { say, type UnitPrefs } from '../../../wording/units';
+import { moneyText, say, type UnitPrefs } from '../../../wording/units';
 import type { Option } from '../../parts/Buttons';
 import { STEPPERS, type Stepper } from '../../theme/stepping';
 import type { WaterPlace } from '../../../core/records/water';
@@ -86,9 +86,9 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, kept: Kept = {}): Fie
           type: 'number',
           key: 'priceMinor',
           label: 'Price each',
-          hint: 'In your own money',
+          hint: `In ${u.money}`,
           stepper: STEPPERS.plain(50, 0, 100_000),
-          text: (v) => (v / 100).toFixed(2),
+          text: (v) => moneyText(v, u),
         },
         { type: 'text', key: 'note', label: 'Note', multiline: true },
       ];
