@@ -538,7 +538,7 @@ export function trialsTold(
     };
   const newest = trials[0]!;
   return {
-    answer: `${counted(trials.length, 'trial')}. The last, of the ${lureName(newest.trial.lureId)}: ${trialTold(newest, lureName)}`,
+    answer: `${counted(trials.length, 'trial')}. The last, of the ${lureName(newest.trial.lureId)}. ${trialTold(newest, lureName)}`,
     tables: [
       {
         label: 'Trials',
