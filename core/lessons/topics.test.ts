@@ -320,6 +320,13 @@ describe('trials', () => {
     expect(trialsOf(fishing(20))[0]).toMatchObject({ casts: 20, outcome: 'open' });
   });
 
+  test('a strike without its cast was a cast; a trial that was left before a cast was none', () => {
+    const struck = trialUnderWay(fishing(0, event('before', 1, 'landed', 'move', 150)), 't')!;
+    expect(struck).toMatchObject({ casts: 1, strikes: 1, outcome: 'running' });
+    expect(struck.hours).toBeGreaterThan(0);
+    expect(trialsOf(fishing(0, trip('t', { lureId: 'other', endedAtMs: null })))).toEqual([]);
+  });
+
   test('more than luck brings on the other is better; ended early says nothing; taken back is gone', () => {
     const many = [1, 2, 3, 4, 5].map((n) => event('before', n, 'landed', 'move', 150 + n));
     expect(trialsOf(fishing(20, ...many))[0]).toMatchObject({ strikes: 5, landed: 5, outcome: 'better' });

@@ -1,7 +1,7 @@
 /** What came of trials. */
 import { minutesOf } from '../log/effort';
 import { isLanded, isStrike } from '../log/events';
-import { standing, type Book } from '../records';
+import { takenBack, type Book } from '../records';
 import type { LureTrial } from '../records/trial';
 import { luckOf } from './luck';
 
@@ -30,13 +30,17 @@ function reportOf(book: TrialBook, trial: LureTrial): TrialReport {
     (b) => b.tripId === trial.tripId && b.presentation.lureId === trial.lureId,
   );
   const blockOf = new Map(blocks.map((b) => [b.id, b]));
-  const since = (x: { blockId: string; atMs: number }): boolean =>
-    blockOf.has(x.blockId) && x.atMs >= trial.startedAtMs;
-  const made = standing(book, 'cast').filter(since);
-  const events = standing(book, 'event').filter(since);
-  const casts = made.reduce((sum, c) => sum + c.count, 0);
-  const hours = made.reduce((sum, c) => sum + minutesOf(blockOf.get(c.blockId)!, c.count), 0) / 60;
+  const undone = takenBack(book);
+  const counts = (x: { id: string; blockId: string; atMs: number }): boolean =>
+    x.atMs >= trial.startedAtMs && blockOf.has(x.blockId) && !undone.has(x.id);
+  const made = Object.values(book.cast).filter(counts);
+  const events = Object.values(book.event).filter(counts);
   const strikes = events.filter((e) => isStrike(e.kind)).length;
+  const counted = made.reduce((sum, c) => sum + c.count, 0);
+  // A strike that was logged without its cast was a cast.
+  const casts = Math.max(counted, strikes);
+  const minutes = made.reduce((sum, c) => sum + minutesOf(blockOf.get(c.blockId)!, c.count), 0);
+  const hours = (minutes + (casts > counted ? minutesOf(blocks.at(-1)!, casts - counted) : 0)) / 60;
   const against = trial.againstPerHour * hours;
   const [fewest, most] = luckOf(against);
   const enough = casts >= ENOUGH * trial.casts;
@@ -63,13 +67,14 @@ function reportOf(book: TrialBook, trial: LureTrial): TrialReport {
   };
 }
 
-/** All trials that were not taken back, the newest first. */
+/** All trials that were not taken back, the newest first; one that was left before a cast was none. */
 export function trialsOf(book: TrialBook): TrialReport[] {
-  const undone = new Set(Object.values(book.tombstone).map((t) => t.of));
+  const undone = takenBack(book);
   return Object.values(book.trial)
     .filter((t) => !undone.has(t.id))
     .sort((a, b) => b.startedAtMs - a.startedAtMs)
-    .map((t) => reportOf(book, t));
+    .map((t) => reportOf(book, t))
+    .filter((r) => r.casts > 0 || r.outcome === 'running');
 }
 
 /** The trial under way on a trip with what is tied on; null without one. */

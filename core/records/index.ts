@@ -81,7 +81,8 @@ export function applyPuts(book: Book, puts: readonly Put[]): Book {
   return next as unknown as Book;
 }
 
-const takenBack = (book: Pick<Book, 'tombstone'>): ReadonlySet<string> =>
+/** Ids of what was taken back. */
+export const takenBack = (book: Pick<Book, 'tombstone'>): ReadonlySet<string> =>
   new Set(Object.values(book.tombstone).map((t) => t.of));
 
 /** Casts and events that were not taken back, in the order they were made. */

@@ -33,9 +33,10 @@ export function LessonsScreen() {
   );
   const read = useLessons(chosen, waters.includes(waterId ?? '') ? waterId : null);
   const topics = useTopics(read);
+  const headline = useMemo(() => lessonsHeadline(learnFrom(read.fished)), [read.fished]);
   const today = day?.trip.species === chosen;
   return (
-    <Screen title="What works" sub={lessonsHeadline(learnFrom(read.fished))} section={!!day && !wide}>
+    <Screen title="What works" sub={headline} section={!!day && !wide}>
       {day && !wide ? (
         <Say kind="label" tone="soft">
           {SECTION_NOTE(SPECIES_NAME[day.trip.species])}
