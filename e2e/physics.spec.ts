@@ -15,7 +15,7 @@ async function openWith(page: Page, lureId: string, settings: Record<string, unk
     await putValue(page, key, JSON.stringify({ version, data: { ...data, ...more } }));
   };
   await change('trip/trip-today', { lureId, settings });
-  const metric = { temp: 'C', depth: 'm', size: 'cm', weight: 'g', line: 'kg', speed: 'kmh' };
+  const metric = { temp: 'C', depth: 'm', size: 'cm', weight: 'g', line: 'kg', speed: 'kmh', money: '€' };
   await change('preferences/mine', { units: metric });
   await page.goto('/retrieve');
 }
