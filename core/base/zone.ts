@@ -1,17 +1,28 @@
 /** Clocks of time zones, from the runtime's own tables. */
 
+/** Making a formatter costs far more than using it. */
+const made = new Map<string, Intl.DateTimeFormat>();
+function clockOf(zone: string): Intl.DateTimeFormat {
+  let f = made.get(zone);
+  if (!f) {
+    f = new Intl.DateTimeFormat('en-US', {
+      timeZone: zone,
+      hourCycle: 'h23',
+      year: 'numeric',
+      month: 'numeric',
+      day: 'numeric',
+      hour: 'numeric',
+      minute: 'numeric',
+      second: 'numeric',
+    });
+    made.set(zone, f);
+  }
+  return f;
+}
+
 /** How far the clock of a zone is ahead of UTC at a moment, ms. */
 export function offsetMs(atMs: number, zone: string): number {
-  const parts = new Intl.DateTimeFormat('en-US', {
-    timeZone: zone,
-    hourCycle: 'h23',
-    year: 'numeric',
-    month: 'numeric',
-    day: 'numeric',
-    hour: 'numeric',
-    minute: 'numeric',
-    second: 'numeric',
-  }).formatToParts(atMs);
+  const parts = clockOf(zone).formatToParts(atMs);
   const partOf = (type: string): number => Number(parts.find((p) => p.type === type)!.value);
   return (
     Date.UTC(partOf('year'), partOf('month') - 1, partOf('day'), partOf('hour'), partOf('minute'), partOf('second')) -

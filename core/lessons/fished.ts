@@ -24,14 +24,20 @@ export interface LessonFilter {
   waterId?: string | null;
 }
 
-/** Blocks in which something was cast or happened, days in their order and blocks within them. */
-export function fishedIn(book: Book, { species, waterId }: LessonFilter = {}): Fished[] {
+type Log = Pick<Book, 'block' | 'trip' | 'cast' | 'event' | 'tombstone'>;
+/** The last book added up: the section, the ranking's log and the Lessons ask for the same. */
+const joined = new WeakMap<Book['block'], { of: Log; all: readonly Fished[] }>();
+
+function join(book: Log): readonly Fished[] {
+  const kept = joined.get(book.block);
+  const same = kept && (['trip', 'cast', 'event', 'tombstone'] as const).every((k) => kept.of[k] === book[k]);
+  if (same) return kept.all;
   const castsOf = groupBy(standing(book, 'cast'), (c) => c.blockId);
   const eventsOf = groupBy(standing(book, 'event'), (e) => e.blockId);
-  return Object.values(book.block)
+  const all = Object.values(book.block)
     .flatMap((block): Fished[] => {
       const trip = book.trip[block.tripId];
-      if (!trip || (species && trip.species !== species) || (waterId && trip.waterId !== waterId)) return [];
+      if (!trip) return [];
       const casts = castsOf.get(block.id) ?? [];
       const tally = tallyOf(casts, eventsOf.get(block.id) ?? []);
       if (tally.casts === 0 && tally.events.length === 0) return [];
@@ -46,7 +52,13 @@ export function fishedIn(book: Book, { species, waterId }: LessonFilter = {}): F
         a.block.seq - b.block.seq ||
         a.block.startedAtMs - b.block.startedAtMs,
     );
+  joined.set(book.block, { of: { ...book }, all });
+  return all;
 }
+
+/** Blocks in which something was cast or happened, days in their order and blocks within them. */
+export const fishedIn = (book: Log, { species, waterId }: LessonFilter = {}): Fished[] =>
+  join(book).filter(({ trip }) => (!species || trip.species === species) && (!waterId || trip.waterId === waterId));
 
 /** The same with what the model expects of each block, strikes by the block's id; others keep what they had. */
 export const withExpected = (fished: readonly Fished[], expected: Readonly<Record<string, number>>): Fished[] =>
