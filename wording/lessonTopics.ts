@@ -3,15 +3,15 @@ import type { Calibration } from '../core/lessons/calibration';
 import type { Funnel, Outcome } from '../core/lessons/funnel';
 import type { ByTime, Effort, Light } from '../core/lessons/hours';
 import type { DepthLayer } from '../core/lessons/layers';
-import { castsToTell, compare, THIN_CASTS, type LearnedRate } from '../core/lessons/learn';
+import { castsToTell, compare, THIN_CASTS } from '../core/lessons/learn';
 import type { LureAccount } from '../core/lessons/ledger';
 import type { LikeNow } from '../core/lessons/like';
 import type { Pattern } from '../core/lessons/patterns';
-import type { PhaseRate } from '../core/lessons/phases';
+import { FEW_STRIKES, type PhaseRate } from '../core/lessons/phases';
 import type { DayOfSeason } from '../core/lessons/season';
 import { PLAIN, standingOut, type Share } from '../core/lessons/standingOut';
 import type { TrialOutcome, TrialReport } from '../core/lessons/trials';
-import { CLEAR_EDGES_M, liesIn, nearest, WARM_EDGES_C, type WaterCell } from '../core/lessons/waterMap';
+import { CLEAR_EDGES_M, KNOWN_MIN, liesIn, nearest, WARM_EDGES_C, type WaterCell } from '../core/lessons/waterMap';
 import { counted, few } from './count';
 import { capital, list, PHASE_NAME, TIDE_NAME } from './names';
 import { hoursText, strikesText } from './reasons';
@@ -138,7 +138,7 @@ export function compareTold(patterns: readonly Pattern[]): Told {
   if (chosen.length < 2)
     return { answer: `Not enough yet to compare: two patterns need ${THIN_CASTS} casts each.`, tables: [] };
   const of = (id: string): Pattern => chosen.find((x) => x.presentation === id)!;
-  const pairs = compare(chosen as readonly LearnedRate[])
+  const pairs = compare(chosen)
     .map((c) =>
       c.aBeatsB >= 0.5
         ? { better: of(c.a), other: of(c.b), sure: c.aBeatsB }
@@ -241,7 +241,7 @@ export function phasesTold(rates: readonly PhaseRate[]): Told {
         ]),
       },
     ],
-    note: 'Strikes for each hour spent in that part of the cast; the number on a bar is how many strikes made it. A pale bar rests on fewer than three and may be luck.',
+    note: `Strikes for each hour spent in that part of the cast; the number on a bar is how many strikes made it. A pale bar rests on fewer than ${FEW_STRIKES} and may be luck.`,
   };
 }
 
@@ -271,7 +271,7 @@ export function depthsTold(layers: readonly DepthLayer[], u: UnitPrefs): Told {
         ]),
       },
     ],
-    note: 'Strikes in 100 casts by the middle of the depth that the lure was worked at; the dot is what was expected. Below each depth its strikes; a pale bar rests on fewer than thirty casts.',
+    note: `Strikes in 100 casts by the middle of the depth that the lure was worked at; the dot is what was expected. Below each depth its strikes; a pale bar rests on fewer than ${THIN_CASTS} casts.`,
   };
 }
 
@@ -347,9 +347,6 @@ export const warmText = (band: readonly [number, number], u: UnitPrefs): string 
   bandText(WARM_EDGES_C, band, (c) => say.temp(c, u));
 export const clearText = (band: readonly [number, number], u: UnitPrefs): string =>
   bandText(CLEAR_EDGES_M, band, (m) => say.depth(m, u));
-
-/** Less than this in a water tells nothing of it, min. */
-const KNOWN_MIN = 60;
 
 const tookText = (c: WaterCell): string => {
   const took = c.byLure.filter((l) => l.strikes > 0).slice(0, 2);

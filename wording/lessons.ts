@@ -61,8 +61,7 @@ function movedText({ evidence, byLog }: LearnedRanking['ranked'][number]): strin
   return `${strikesText(strikes)} in ${hoursText(hours)}, ${wanted} expected. Now ${now}${tooThin ? '; not enough yet to be sure' : ''}.`;
 }
 
-export const NOTHING_YET =
-  'Nothing to learn from yet. Count your casts and touch what happens on the Strikes page, blanks too: after thirty casts of one pattern this page starts to say something.';
+export const NOTHING_YET = `Nothing to learn from yet. Count your casts and touch what happens on the Strikes page, blanks too: after ${THIN_CASTS} casts of one pattern this page starts to say something.`;
 export const SECTION_NOTE = (fish: string): string =>
-  `In the section: strikes in 100 casts by the depth fished, for ${fish}; pale bars rest on fewer than thirty casts.`;
+  `In the section: strikes in 100 casts by the depth fished, for ${fish}; pale bars rest on fewer than ${THIN_CASTS} casts.`;
 export const ALL_WATERS = 'All waters';

@@ -72,7 +72,7 @@ export interface LogQuestion {
 /** 5 and 95 % of a normal distribution lie so many spreads from its middle. */
 const NINETY = 1.6449;
 /** Under so many hours like these a rate is mostly the model's. prior: judgement. */
-export const THIN_HOURS = 2;
+const THIN_HOURS = 2;
 function evidenceOf(
   rows: readonly RowOfHistory[],
   family: FamilyId,

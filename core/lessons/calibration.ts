@@ -1,7 +1,6 @@
 /** Whether the model was right: what it expected of the blocks against what came. */
 import { total, type Fished } from './fished';
 import { luckOf } from './luck';
-import { gammaInterval, type Interval } from './rates';
 
 /** Blocks of which about the same was expected an hour. */
 export interface Expectation {
@@ -17,8 +16,6 @@ export interface Expectation {
 /** How the record stands to the model, in all and from poor hours to good ones. */
 export interface Calibration {
   all: Expectation;
-  /** Strikes drawn for each one expected, 5–95 %. */
-  ratio: Interval;
   groups: Expectation[];
 }
 
@@ -55,7 +52,6 @@ export function calibrationOf(fished: readonly Fished[]): Calibration | null {
   }
   return {
     all,
-    ratio: gammaInterval({ shape: all.strikes + 0.5, rate: all.expected }),
     groups: cut.filter((of) => of.length > 0).map(expectationOf),
   };
 }

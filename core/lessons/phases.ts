@@ -14,6 +14,9 @@ export interface PhaseRate {
   perHour: number | null;
 }
 
+/** Fewer strikes than that in a part may be luck. */
+export const FEW_STRIKES = 3;
+
 /** Below this exposure a rate by phase is noise, s. */
 const ENOUGH_S = 120;
 

@@ -1,19 +1,14 @@
 /** What the record answers, question by question. */
 import { block, casts, event, someBlock, trip } from '../../demo/pieces';
 import { buildDemoWorld } from '../../demo/world';
-import { poisson, seededRandom } from '../base/random';
 import { applyPuts, emptyBook, put, type Book, type Put } from '../records';
-import { calibrationOf } from './calibration';
 import { fishedIn, total, withExpected } from './fished';
 import { funnelOf } from './funnel';
 import { byTime } from './hours';
 import { accountsOf } from './ledger';
 import { likeNow } from './like';
-import { luckOf } from './luck';
 import { byPhase } from './phases';
 import { seasonOf } from './season';
-import { standingOut } from './standingOut';
-import { trialsOf, trialUnderWay } from './trials';
 import { byWater, liesIn, nearest } from './waterMap';
 
 const world = applyPuts(emptyBook(), buildDemoWorld(0));
@@ -202,79 +197,6 @@ test('the season has a line for every day, blanks too', () => {
   expect(days.reduce((sum, d) => sum + d.casts, 0)).toBe(total(all, (f) => f.tally.casts));
 });
 
-describe('what luck does', () => {
-  test('the middle nine tenths of a Poisson number', () => {
-    expect(luckOf(0.02)).toEqual([0, 0]);
-    expect(luckOf(3)).toEqual([1, 6]);
-    expect(luckOf(10)).toEqual([5, 15]);
-    const [low, high] = luckOf(900);
-    expect([low, high]).toEqual([851, 949]);
-  });
-
-  test('a model that is right is found right nine times in ten, one that is off by half hardly ever', () => {
-    const random = seededRandom(4);
-    const season = (truth: number): boolean => {
-      const fished = Array.from({ length: 20 }, (_, i) => {
-        const strikes = poisson(random, 2 * truth);
-        return {
-          ...all[0]!,
-          block: { ...all[0]!.block, id: `b${i}` },
-          expected: 2,
-          tally: { ...all[0]!.tally, strikes },
-        };
-      });
-      return calibrationOf(fished)!.all.within;
-    };
-    const share = (truth: number): number =>
-      Array.from({ length: 200 }, () => season(truth)).filter(Boolean).length / 200;
-    expect(share(1)).toBeGreaterThan(0.85);
-    expect(share(0.5)).toBeLessThan(0.1);
-  });
-
-  test('groups go from poor hours to good ones, each with enough, and add up', () => {
-    const c = calibrationOf(all)!;
-    expect(c.groups.length).toBeGreaterThan(2);
-    const rates = c.groups.map((g) => g.expected / g.hours);
-    expect([...rates].sort((a, b) => a - b)).toEqual(rates);
-    expect(c.groups.reduce((sum, g) => sum + g.strikes, 0)).toBe(c.all.strikes);
-    expect(c.ratio.low).toBeLessThan(c.all.strikes / c.all.expected);
-    expect(calibrationOf([])).toBeNull();
-  });
-});
-
-describe('what stands out', () => {
-  test('nothing to compare is said; twenty times the strikes are plain', () => {
-    expect(standingOut([{ strikes: 4, effort: 10 }])).toBeNull();
-    expect(
-      standingOut([
-        { strikes: 0, effort: 10 },
-        { strikes: 0, effort: 10 },
-      ]),
-    ).toBeNull();
-    const plain = standingOut([
-      { strikes: 1, effort: 100 },
-      { strikes: 20, effort: 100 },
-    ])!;
-    expect(plain).toMatchObject({ at: 1, enoughAt: 1 });
-    expect(plain.sure).toBeGreaterThan(0.99);
-    const open = standingOut([
-      { strikes: 2, effort: 100 },
-      { strikes: 4, effort: 100 },
-    ])!;
-    expect(open.at).toBe(1);
-    expect(open.sure).toBeLessThan(0.9);
-    expect(open.enoughAt === null || open.enoughAt > 1).toBe(true);
-  });
-
-  test('of six parts that are alike one is called plainly better once in ten at the most', () => {
-    const random = seededRandom(9);
-    const called = Array.from({ length: 300 }, () =>
-      standingOut(Array.from({ length: 6 }, () => ({ strikes: poisson(random, 4), effort: 10 }))),
-    ).filter((x) => x && x.sure >= 0.9).length;
-    expect(called / 300).toBeLessThan(0.1);
-  });
-});
-
 test('hours like now: nothing of nothing, the near days first, no more hours than were fished', () => {
   expect(likeNow(all, {})).toBeNull();
   const like = Object.fromEntries(all.map((f, i) => [f.block.id, i === 3 ? 1 : 0.1]));
@@ -285,54 +207,4 @@ test('hours like now: nothing of nothing, the near days first, no more hours tha
   expect(likeNow(all, Object.fromEntries(all.map((f) => [f.block.id, 1])))!.strikes).toBe(
     total(all, (f) => f.tally.strikes),
   );
-});
-
-describe('trials', () => {
-  const trial = put('trial', {
-    id: 'try',
-    tripId: 't',
-    lureId: 'l',
-    againstId: 'm',
-    startedAtMs: 100,
-    casts: 20,
-    strikesPerHour: 2,
-    againstPerHour: 3,
-    pBest: 0.2,
-  });
-  const onLure = { presentation: { ...someBlock.presentation, lureId: 'l' } };
-  const fishing = (n: number, ...more: Put[]): Book =>
-    bookOf(
-      trial,
-      trip('t', { lureId: 'l', endedAtMs: null }),
-      block('before', 't', 'p', onLure),
-      casts('before', 30, 50),
-      block('other', 't', 'q'),
-      casts('other', 30, 200),
-      ...(n > 0 ? [casts('before', n, 150)] : []),
-      ...more,
-    );
-
-  test('only what is fished with it from then on counts, and it runs until it has its casts', () => {
-    expect(trialUnderWay(fishing(0), 't')).toMatchObject({ casts: 0, outcome: 'running' });
-    const half = trialUnderWay(fishing(12, event('before', 1, 'missed', 'move', 90)), 't')!;
-    expect(half).toMatchObject({ casts: 12, strikes: 0, outcome: 'running' });
-    expect(half.expected).toBeCloseTo(2 * half.hours, 9);
-    expect(trialsOf(fishing(20))[0]).toMatchObject({ casts: 20, outcome: 'open' });
-  });
-
-  test('a strike without its cast was a cast; a trial that was left before a cast was none', () => {
-    const struck = trialUnderWay(fishing(0, event('before', 1, 'landed', 'move', 150)), 't')!;
-    expect(struck).toMatchObject({ casts: 1, strikes: 1, outcome: 'running' });
-    expect(struck.hours).toBeGreaterThan(0);
-    expect(trialsOf(fishing(0, trip('t', { lureId: 'other', endedAtMs: null })))).toEqual([]);
-  });
-
-  test('more than luck brings on the other is better; ended early says nothing; taken back is gone', () => {
-    const many = [1, 2, 3, 4, 5].map((n) => event('before', n, 'landed', 'move', 150 + n));
-    expect(trialsOf(fishing(20, ...many))[0]).toMatchObject({ strikes: 5, landed: 5, outcome: 'better' });
-    const ended = trip('t', { lureId: 'other', endedAtMs: 900 });
-    expect(trialsOf(fishing(5, ended))[0]!.outcome).toBe('cut-short');
-    expect(trialUnderWay(fishing(5, ended), 't')).toBeNull();
-    expect(trialsOf(fishing(5, put('tombstone', { id: 'x', of: 'try', atMs: 1 })))).toEqual([]);
-  });
 });

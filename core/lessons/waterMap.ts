@@ -7,6 +7,9 @@ import { total, type Fished } from './fished';
 export const WARM_EDGES_C = [-2, 8, 13, 18, 23, 45] as const;
 export const CLEAR_EDGES_M = [0, 0.5, 1, 2, 60] as const;
 
+/** Less than this in a water tells nothing of it, min. */
+export const KNOWN_MIN = 60;
+
 /** Waters of like warmth and clarity: from, to. */
 export interface WaterCell {
   warmC: readonly [number, number];

@@ -1,8 +1,7 @@
 import { useMemo, useState } from 'react';
 import { View, type ViewStyle } from 'react-native';
-import { learnFrom } from '../../core/lessons/patterns';
 import type { SpeciesId } from '../../core/water/terms';
-import { ALL_WATERS, lessonsHeadline, NOTHING_YET, SECTION_NOTE } from '../../wording/lessons';
+import { ALL_WATERS, NOTHING_YET, SECTION_NOTE } from '../../wording/lessons';
 import { AS_LOGGED, TOPICS, type TopicId } from '../../wording/lessonTopics';
 import { capital, SPECIES_NAME } from '../../wording/names';
 import { useBook, useConditions } from '../day/contexts';
@@ -32,8 +31,7 @@ export function LessonsScreen() {
     [book.trip, chosen],
   );
   const read = useLessons(chosen, waters.includes(waterId ?? '') ? waterId : null);
-  const topics = useTopics(read);
-  const headline = useMemo(() => lessonsHeadline(learnFrom(read.fished)), [read.fished]);
+  const { topics, headline } = useTopics(read);
   const today = day?.trip.species === chosen;
   return (
     <Screen title="What works" sub={headline} section={!!day && !wide}>

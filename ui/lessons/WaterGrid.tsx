@@ -1,6 +1,6 @@
 /** Strikes by warmth and clarity, as a map: its numbers stand in the table beside it. */
 import { useWindowDimensions, View } from 'react-native';
-import { CLEAR_EDGES_M, liesIn, WARM_EDGES_C, type WaterCell } from '../../core/lessons/waterMap';
+import { CLEAR_EDGES_M, KNOWN_MIN, liesIn, WARM_EDGES_C, type WaterCell } from '../../core/lessons/waterMap';
 import { clearText, GRID_TEXTS, gridCellText, warmText } from '../../wording/lessonTopics';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
@@ -28,7 +28,7 @@ export function WaterGrid({
   const at = (w: [number, number], c: [number, number]): WaterCell | undefined =>
     cells.find((x) => x.warmC[0] === w[0] && x.clearM[0] === c[0]);
   const ground = (c: WaterCell | undefined): string =>
-    !c || c.minutes < 60
+    !c || c.minutes < KNOWN_MIN
       ? 'transparent'
       : c.strikes > OFF * c.expected
         ? p.mossWash

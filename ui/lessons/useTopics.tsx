@@ -9,7 +9,7 @@ import { THIN_CASTS } from '../../core/lessons/learn';
 import { accountsOf } from '../../core/lessons/ledger';
 import { likeNow } from '../../core/lessons/like';
 import { learnFrom } from '../../core/lessons/patterns';
-import { byPhase } from '../../core/lessons/phases';
+import { byPhase, FEW_STRIKES } from '../../core/lessons/phases';
 import { seasonOf } from '../../core/lessons/season';
 import { trialsOf } from '../../core/lessons/trials';
 import { byWater } from '../../core/lessons/waterMap';
@@ -32,6 +32,7 @@ import {
   watersTold,
   type Told,
 } from '../../wording/lessonTopics';
+import { lessonsHeadline } from '../../wording/lessons';
 import { PHASE_SHORT } from '../../wording/names';
 import { shortDayText } from '../../wording/time';
 import { say } from '../../wording/units';
@@ -52,18 +53,19 @@ const picture = (told: Told, bars: readonly Bar[], keyOf?: { color: string; name
     <Bars bars={bars} said={said(told, bars)} {...(keyOf ? { keyOf } : {})} />
   ) : undefined;
 
-export function useTopics({ fished, like, asking }: LessonsRead): TopicOf[] {
+export function useTopics({ fished, like, asking }: LessonsRead): { topics: TopicOf[]; headline: string } {
   const book = useBook();
   const { day } = useConditions();
   const { p, units } = useTheme();
-  return useMemo((): TopicOf[] => {
+  return useMemo(() => {
     const zoneOf = (waterId: string): string => book.water[waterId]?.zone ?? 'UTC';
     const dayName = (d: { startedAtMs: number; waterId: string }) => ({
       day: shortDayText(d.startedAtMs, zoneOf(d.waterId)),
       water: book.water[d.waterId]?.name ?? '–',
     });
     const waiting = (id: TopicOf['id']): TopicOf => ({ id, told: { answer: ASKING, tables: [] } });
-    const { patterns } = learnFrom(fished);
+    const lessons = learnFrom(fished);
+    const { patterns } = lessons;
     const highest = Math.max(0.01, ...patterns.map((x) => x.perCast.high));
     const phases = byPhase(fished);
     const layers = byDepth(fished);
@@ -126,7 +128,14 @@ export function useTopics({ fished, like, asking }: LessonsRead): TopicOf[] {
           phases.flatMap((r) =>
             r.perHour === null
               ? []
-              : [{ name: PHASE_SHORT[r.phase], value: r.perHour, top: String(r.strikes), pale: r.strikes < 3 }],
+              : [
+                  {
+                    name: PHASE_SHORT[r.phase],
+                    value: r.perHour,
+                    top: String(r.strikes),
+                    pale: r.strikes < FEW_STRIKES,
+                  },
+                ],
           ),
         ),
       },
@@ -197,6 +206,6 @@ export function useTopics({ fished, like, asking }: LessonsRead): TopicOf[] {
         ),
       },
     ];
-    return topics.filter((t) => t !== null);
+    return { topics: topics.filter((t) => t !== null), headline: lessonsHeadline(lessons) };
   }, [fished, like, asking, book, day, units, p]);
 }
