@@ -55,6 +55,26 @@ test('the lure, its casts, its depth and its pace are the same on Lures, Retriev
   expect(found(water, /Expect them ([\d½¼¾–]+) ft down/)).toBe(band);
 });
 
+test('a retrieve set by hand is told on Lures with its own share, beside the one that is reckoned with', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await place(page, 'Retrieve').tap();
+  await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
+  await place(page, 'Lures').tap();
+  await expect(page.getByText(/^Start with/).first()).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/You chose the retrieve/)).toHaveCount(0);
+  await place(page, 'Retrieve').tap();
+  for (let n = 0; n < 4; n++) await page.getByRole('button', { name: 'Turns of the handle: more' }).tap();
+  await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
+  const retrieve = await textWith(page, /of the cast at .* ft/);
+  const share = found(retrieve, /in the zone (\d+) %/);
+  await place(page, 'Lures').tap();
+  await expect(page.getByText(`You chose the retrieve or the aim yourself: about ${share} %`)).toBeVisible({
+    timeout: 60_000,
+  });
+});
+
 test('the best hours are the same on Water and on the day ahead, in words that fit the light', async ({ page }) => {
   await openDemo(page);
   await expect(page.getByText(/^Best \d/)).toBeVisible({ timeout: 30_000 });

@@ -4,42 +4,36 @@
 import { writeFileSync } from 'node:fs';
 import { allFamilies } from '../core/lures/families';
 import type { Family } from '../core/lures/family';
+import { atWeight } from '../core/lures/weights';
 import { buildTable } from '../core/holdtable/build';
+import { written } from '../core/holdtable/cells';
+import { TABLE_WEIGHTS } from '../core/holdtable/grid';
 import { ZONE_TABLE } from '../core/holdtable/table';
 
 const named = process.argv.slice(2);
-type Rows = (typeof ZONE_TABLE)[string];
 
-function made(f: Family): Rows {
-  const table = buildTable(f);
-  console.log(f.id, table.map((cells) => Math.max(...cells.map((c) => c.shares[1]!)).toFixed(2)).join(' '));
-  return table.map((cells) =>
-    cells.map(
-      ({ countdownS, tipM, shares: [thin, middle, thick] }) => [countdownS, tipM, thin!, middle!, thick!] as const,
-    ),
-  );
+function made(f: Family): string[] {
+  return TABLE_WEIGHTS.map((share) => {
+    const table = buildTable(share === 1 ? f : atWeight(f, share * f.weightKg[1]));
+    console.log(f.id, share, table.map((cells) => Math.max(...cells.map((c) => c.shares[1]!)).toFixed(2)).join(' '));
+    return written(table);
+  });
 }
-
-const text = (rows: Rows): string =>
-  rows
-    .map((cells) => `    [${cells.map((c) => `[${c.map((x) => Number(x.toFixed(2))).join(',')}]`).join(',')}],`)
-    .join('\n');
 
 const rows = allFamilies()
   .filter((f) => f.mode === 'swim')
   .map((f) => {
     const kept = named.length > 0 && !named.includes(f.id) ? ZONE_TABLE[f.id] : undefined;
-    return `  '${f.id}': [\n${text(kept ?? made(f))}\n  ],`;
+    return `  '${f.id}': [\n${(kept ?? made(f)).map((text) => `    '${text}',`).join('\n')}\n  ],`;
   });
 
 writeFileSync(
   new URL('../core/holdtable/table.ts', import.meta.url),
   `/**
- * Made by \`npm run surrogate\`; do not edit. Per family, for each depth of DEPTH_GRID_M (rows) and each speed of
- * tableSpeeds (columns): countdown (s) and tip height (m) that gave the best share on the middle line, and the best
- * share of a cast in the default band on each of TABLE_LINES_M.
+ * Made by \`npm run surrogate\`; do not edit. Per family, for each of TABLE_WEIGHTS, what cells.ts reads: the best share
+ * of a cast in the default band by depth, speed and line, and the hands that gave it.
  */
-export const ZONE_TABLE: Readonly<Record<string, readonly (readonly (readonly [number, number, number, number, number])[])[]>> = {
+export const ZONE_TABLE: Readonly<Record<string, readonly string[]>> = {
 ${rows.join('\n')}
 };
 `,

@@ -58,6 +58,10 @@ export function rateLine(x: Parameters<typeof hookedPerHour>[0]): string {
   return `${mid} fish hooked an hour, likely ${range}`;
 }
 
+/** The lure in hand is worked otherwise than planned: shares of the cast among the fish, 0–1. */
+export const setByHandText = (byHand: number, reckoned: number): string =>
+  `You chose the retrieve or the aim yourself: about ${say.percent(byHand)} of every cast among the fish. The number here is for the plan’s own hands, ${say.percent(reckoned)}.`;
+
 /** What is known of where they are, and what follows from it. */
 export const WHEREABOUTS_LINE: Record<Whereabouts, string> = {
   searching: 'You are still searching: fresh water with every cast. A bite or a follow says: stay, and slow down.',

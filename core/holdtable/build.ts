@@ -1,7 +1,8 @@
 /**
  * Builds the table that ranking uses in place of a simulation: for each swimming family and depth, the best share of a
  * cast and speed that a plain retrieve keeps it within the default fish band there (countdown and rod tip chosen
- * freely), on three lines. Reference set-up: 22 m cast, tip 0.3 or 2.2 m up, braid, still fresh water, no bottom.
+ * freely), on three lines and in three weights. Reference set-up: 22 m cast, tip 0.3 or 2.2 m up, braid, still fresh
+ * water, no bottom.
  */
 import type { Family } from '../lures/family';
 import { lurePhysics } from '../lures/physics';
@@ -9,6 +10,7 @@ import { runRetrieve } from '../simulation/retrieve';
 import { freeSink, timeToSinkS } from '../simulation/sink';
 import { MESH, type Mesh, type RetrieveInput } from '../simulation/types';
 import { linePhysics } from '../tackle/line';
+import { MAX_COUNT_S, TABLE_TIPS_M, writtenCountS, type Cell } from './cells';
 import { DEPTH_GRID_M, TABLE_LINES_M, tableSpeeds } from './grid';
 import { FRESH_KG_M3, viscosityM2s } from '../water/fluid';
 import { defaultFishBandM } from '../water/usual';
@@ -57,27 +59,19 @@ function countdowns(f: Family): number[] {
   const sink = freeSink(lurePhysics(f, f.weightKg[1]), FRESH_KG_M3);
   if (!sink) return [0];
   const depths = DEPTH_GRID_M.filter((d) => d <= f.depthM[1]);
-  return [0, ...depths.flatMap((d) => [1.05, 1.3, 1.6].map((k) => k * timeToSinkS(sink, d)))].filter((t) => t < 45);
+  const counts = depths.flatMap((d) => [1.05, 1.3, 1.6].map((k) => writtenCountS(k * timeToSinkS(sink, d))));
+  return [...new Set([0, ...counts])].filter((t) => t < MAX_COUNT_S);
 }
 
-/** What holds the lure longest at a depth at one speed. */
-export interface Cell {
-  /** Best share on each of the table's lines. */
-  shares: number[];
-  /** How the middle one was had. */
-  countdownS: number;
-  tipM: number;
-}
-
-/** For each grid depth, for each table speed, the best shares and the hands. */
+/** For each grid depth, for each table speed, the best shares and the hands, of a lure of this one weight. */
 export function buildTable(f: Family, mesh: Mesh = MESH.plan): Cell[][] {
   const speeds = tableSpeeds(f);
   const table = DEPTH_GRID_M.map(() =>
-    speeds.map((): Cell => ({ shares: TABLE_LINES_M.map(() => 0), countdownS: 0, tipM: 0.3 })),
+    speeds.map((): Cell => ({ shares: TABLE_LINES_M.map(() => 0), countdownS: 0, tipM: TABLE_TIPS_M[0] })),
   );
   speeds.forEach((speedMps, k) => {
     for (const countdownS of countdowns(f))
-      for (const tipM of [0.3, 2.2])
+      for (const tipM of TABLE_TIPS_M)
         TABLE_LINES_M.forEach((line, l) =>
           sharesOf(f, { countdownS, speedMps, tipM }, line, mesh).forEach((share, i) => {
             const cell = table[i]![k]!;

@@ -7,11 +7,24 @@ export const DEPTH_GRID_M = [0.2, 0.5, 0.8, 1.2, 1.6, 2, 2.5, 3, 4, 5, 6.5, 8, 1
 /** What is cast and drawn along is hardly drawn slower, m/s; what is hung beside a piece is. */
 const DRAWN_MPS = 0.12;
 
-/** Five speeds between the slowest and nearly the fastest the family works at. */
+const BETWEEN = [0, 0.25, 0.5, 0.75, 0.95] as const;
+/** Speeds of a row. */
+export const SPEEDS = BETWEEN.length;
+
+/** Weights the table is made for, as shares of the kind's middle one; between them it is read by the logarithm. */
+export const TABLE_WEIGHTS = [0.5, 1, 2] as const;
+/** Where the kind's own weight stands among them. */
+export const MIDDLE_WEIGHT = 1;
+
+/** A sinker holds a depth at a speed that grows with these powers of its weight and its drag. */
+const SPEED_BY = { weight: 0.4, drag: -0.15 } as const;
+
+/** Five speeds between the slowest and nearly the fastest the kind works at, m/s: a heavy sinker's are faster. */
 export function tableSpeeds(f: Family): number[] {
   const [lo, hi] = f.speedMps;
   const slow = f.hungBeside ? lo : Math.max(lo, DRAWN_MPS);
-  return [0, 0.25, 0.5, 0.75, 0.95].map((k) => slow * (hi / slow) ** k);
+  const quicker = f.liftAreaM2 > 0 ? 1 : f.weightShare ** SPEED_BY.weight * f.counted.drag ** SPEED_BY.drag;
+  return BETWEEN.map((k) => quicker * slow * (hi / slow) ** k);
 }
 
 /** The table knows these lines, m thick, and all between them. */

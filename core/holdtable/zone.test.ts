@@ -1,10 +1,12 @@
 import { allFamilies, familyById } from '../lures/families';
 import { asCounted } from '../lures/family';
 import { familyOfLure } from '../lures/own';
+import { atWeight } from '../lures/weights';
 import { seededRandom } from '../base/random';
 import { MESH } from '../simulation/types';
 import { sharesOf } from './build';
-import { DEPTH_GRID_M, TABLE_LINES_M, tableSpeeds } from './grid';
+import { read, TABLE_TIPS_M, writtenCountS, written, type Cell } from './cells';
+import { DEPTH_GRID_M, MIDDLE_WEIGHT, SPEEDS, TABLE_LINES_M, TABLE_WEIGHTS, tableSpeeds } from './grid';
 import { ZONE_TABLE } from './table';
 import { estimateZone, hangLimitS, holdingOptions, reachM, shareAt } from './zone';
 
@@ -12,6 +14,29 @@ const swimmers = allFamilies().filter((f) => f.mode === 'swim');
 
 test('every swimming family has its row of the table', () => {
   expect(Object.keys(ZONE_TABLE).sort()).toEqual(swimmers.map((f) => f.id).sort());
+});
+
+test('what is written of cells is read again: shares within half a step, hands as they were, empty depths left out', () => {
+  const random = seededRandom(12);
+  const rows = DEPTH_GRID_M.map((_, d) =>
+    Array.from({ length: SPEEDS }, (): Cell => {
+      const counts = [0, writtenCountS(4.2), writtenCountS(11), writtenCountS(44.6)];
+      return {
+        countdownS: counts[Math.floor(random() * 4)]!,
+        tipM: TABLE_TIPS_M[random() < 0.5 ? 0 : 1],
+        shares: TABLE_LINES_M.map(() => (d > 9 ? 0 : random())),
+      };
+    }),
+  );
+  const text = written(rows);
+  expect(text).toHaveLength(10 * SPEEDS * (2 + TABLE_LINES_M.length));
+  read(text).forEach((cells, d) =>
+    cells.forEach((c, k) => {
+      const was = rows[d]![k]!;
+      c.shares.forEach((s, l) => expect(Math.abs(s - was.shares[l]!)).toBeLessThanOrEqual(0.5 / 63 + 1e-9));
+      if (d <= 9) expect([c.countdownS, c.tipM]).toEqual([expect.closeTo(was.countdownS, 9), was.tipM]);
+    }),
+  );
 });
 
 /**
@@ -26,13 +51,15 @@ test('the table keeps its stated error: cells drawn from all of it (seed 4)', ()
     const f = swimmers[Math.floor(random() * swimmers.length)]!;
     const speed = Math.floor(random() * 5);
     // A cell that holds something: an empty one is empty on any mesh.
-    const held = DEPTH_GRID_M.map((_, i) => i).filter((i) => ZONE_TABLE[f.id]![i]![speed]![3] > 0.05);
+    const weight = Math.floor(random() * TABLE_WEIGHTS.length);
+    const weighed = TABLE_WEIGHTS[weight] === 1 ? f : atWeight(f, TABLE_WEIGHTS[weight]! * f.weightKg[1]);
+    const cells = read(ZONE_TABLE[f.id]![weight]!);
+    const held = DEPTH_GRID_M.map((_, i) => i).filter((i) => cells[i]![speed]!.shares[1]! > 0.05);
     const depth = held[Math.floor(random() * held.length)] ?? 0;
-    const [countdownS, tipM, , share] = ZONE_TABLE[f.id]![depth]![speed]!;
-    const again = sharesOf(f, { countdownS, tipM, speedMps: tableSpeeds(f)[speed]! }, TABLE_LINES_M[1], MESH.fine)[
-      depth
-    ]!;
-    return Math.abs(again - share);
+    const { countdownS, tipM, shares } = cells[depth]![speed]!;
+    const hands = { countdownS, tipM, speedMps: tableSpeeds(weighed)[speed]! };
+    const again = sharesOf(weighed, hands, TABLE_LINES_M[1], MESH.fine)[depth]!;
+    return Math.abs(again - shares[1]!);
   }).sort((a, b) => a - b);
   expect(errors[Math.floor(0.9 * errors.length)]!).toBeLessThan(STATED_ERROR.mostly);
   expect(errors[errors.length - 1]!).toBeLessThan(STATED_ERROR.ever);
@@ -99,8 +126,8 @@ test('the order of two lures that the simulation parts by more than the stated e
   const pick = <T>(all: readonly T[]): T => all[Math.floor(random() * all.length)]!;
   const cellsOf = (f: (typeof swimmers)[number], depth: number) =>
     tableSpeeds(f)
-      .map((speedMps, k) => ({ speedMps, cell: ZONE_TABLE[f.id]![depth]![k]! }))
-      .filter((x) => x.cell[3] > 0.02);
+      .map((speedMps, k) => ({ speedMps, cell: read(ZONE_TABLE[f.id]![MIDDLE_WEIGHT]!)[depth]![k]! }))
+      .filter((x) => x.cell.shares[1]! > 0.02);
   let parted = 0;
   for (let tried = 0; tried < 100;) {
     const depth = Math.floor(random() * DEPTH_GRID_M.length);
@@ -110,7 +137,7 @@ test('the order of two lures that the simulation parts by more than the stated e
     const two = [first, pick(able.filter((f) => f !== first))];
     const [a, b] = two.map((f) => {
       const { speedMps, cell } = pick(cellsOf(f, depth));
-      const [countdownS, tipM] = cell;
+      const { countdownS, tipM } = cell;
       const told = shareAt(holdingOptions(f, DEPTH_GRID_M[depth]!, TABLE_LINES_M[1]), speedMps);
       return { told, found: sharesOf(f, { countdownS, tipM, speedMps }, TABLE_LINES_M[1], MESH.plan)[depth]! };
     });
@@ -128,6 +155,8 @@ test('a lure of another weight: nearer to its own table than the family’s is, 
     ['paddletail', 1.6],
     ['swim-jig', 0.6],
     ['lipless-vibrating', 1.6],
+    ['deep-crank', 0.6],
+    ['casting-spoon', 2.4],
   ] as const) {
     const f = familyById(id);
     const own = familyOfLure({

@@ -37,6 +37,8 @@ export const hardlySinks = (f: Family): boolean =>
 /** Needed weight as a share of the usual one: in no water at all, and more for each metre of it. */
 const ON_BOTTOM = { least: 0.5, perM: 0.09 } as const;
 const BELOW_THE_ROD = { least: 0.35, perM: 0.035 } as const;
+/** What is swum deep is felt through all the line that hangs down to it. prior: judgement. */
+const SWUM_PER_M = 0.05;
 /** Wind on the line lifts what lies on the bottom: this much more for each m/s above a breeze. */
 const WINDY = { fromMps: 3, perMps: 0.06 } as const;
 /** To go through a mat, kg; hardly anything between pads. */
@@ -49,7 +51,7 @@ export function neededKg(f: Family, r: ResolvedConditions): number {
   const drive = (r.currentMps ** 2 * 0.073 * depthM) / (depthM + 2);
   if (f.mode === 'vertical')
     return usualKg(f) * (BELOW_THE_ROD.least + BELOW_THE_ROD.perM * Math.min(depthM, MAX_FELT_M)) + drive;
-  if (f.mode !== 'bottom') return drive;
+  if (f.mode !== 'bottom') return usualKg(f) * SWUM_PER_M * depthM + drive;
   const wind = 1 + WINDY.perMps * Math.max(0, r.windMps - WINDY.fromMps);
   const { kind, density } = r.cover;
   const through = kind === 'matted-grass' ? THROUGH.mat * density : kind === 'pads' ? THROUGH.pads * density : 0;

@@ -1,7 +1,7 @@
 /** How a lure is worked here: the depth and the speed at which it is worth most. */
 import { clamp, lerp } from '../base/numbers';
-import { DEPTH_GRID_M } from '../holdtable/grid';
-import { heldSpeeds, holdingOptions, holdingTable, shareAt, swimHour, type HoldingOption } from '../holdtable/zone';
+import { DEPTH_GRID_M, tableSpeeds } from '../holdtable/grid';
+import { holdingOptions, holdingTable, shareAt, swimHour, type HoldingOption } from '../holdtable/zone';
 import type { Family } from '../lures/family';
 import type { CadenceStyle } from '../lures/styles';
 import { overMoods } from '../mood/states';
@@ -62,7 +62,7 @@ function bestSwim(f: Family, c: ReadContext, wish: Working, [shallowest, deepest
   const pause = pauseOf(f, c);
   const moods = c.mood.map((p, m) => p * noise.of(m) * pause.of(m));
   const senses = ranges(f, c);
-  const speeds = [wish.speedMps, ...heldSpeeds(f)].map((speedMps) => ({
+  const speeds = [wish.speedMps, ...tableSpeeds(f)].map((speedMps) => ({
     speedMps,
     liked: moods.map((p, m) => p * likedSpeed(speedMps, c, m)),
     sweep: sweepOf(speedMps, c),

@@ -111,8 +111,8 @@ const FAULTS: readonly Fault[] = [
   {
     name: 'snags cost nothing',
     file: 'core/ranking/score.ts',
-    was: 'why.slice(-2).reduce',
-    becomes: 'why.slice(-2, -1).reduce',
+    was: 'why.slice(AFTER_STRIKE).reduce',
+    becomes: 'why.slice(AFTER_STRIKE, -1).reduce',
     tests: 'core/ranking/rank.test.ts',
     killedBy: /./,
   },
@@ -135,8 +135,8 @@ const FAULTS: readonly Fault[] = [
   {
     name: 'a follow is a strike',
     file: 'core/log/events.ts',
-    was: "k === 'bump' || k === 'missed'",
-    becomes: "k === 'follow' || k === 'bump' || k === 'missed'",
+    was: "k === 'bump' || k === 'missed' || k === 'lost'",
+    becomes: "k === 'follow' || k === 'bump' || k === 'missed' || k === 'lost'",
     tests: 'core/log',
     killedBy: /./,
   },

@@ -1,8 +1,8 @@
 /**
- * npm run mutate [-- room … --share 0.1 --seed 3]: changes the code of a room in small ways, one at a time, and counts
- * how many of the changes its own tests notice (its own alone: a fault is told best beside its code). Large rooms are
- * sampled: windows of four lines, drawn with a seed. Minutes to hours; never part of the tests. docs/TESTING.md
- * holds the figures.
+ * npm run mutate [-- room … --share 0.1 --seed 3 --workers 2]: changes the code of a room in small ways, one at a time,
+ * and counts how many of the changes its own tests notice (its own alone: a fault is told best beside its code). Large
+ * rooms are sampled: windows of four lines, drawn with a seed. Minutes to hours; never part of the tests.
+ * docs/TESTING.md holds the figures.
  */
 import { spawnSync } from 'node:child_process';
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
@@ -18,6 +18,7 @@ const ROOMS: Record<string, { tests: readonly string[]; share: number; skip?: st
   mood: { tests: ['mood'], share: 1 },
   ranking: { tests: ['ranking'], share: 0.08, skip: '/(properties|practice|continuity)[.]test[.]ts$' },
   planning: { tests: ['planning'], share: 0.05, skip: '/(agreement|casts)[.]test[.]ts$' },
+  learning: { tests: ['learning'], share: 0.15 },
   log: { tests: ['log', 'box'], share: 1 },
   trip: { tests: ['trip'], share: 1 },
   lessons: { tests: ['lessons'], share: 1 },
@@ -32,6 +33,7 @@ const option = (name: string): number | null => {
 };
 const seed = option('seed') ?? 1;
 const shareAsked = option('share');
+const workers = option('workers') ?? 2;
 const rooms = args.length > 0 ? args : Object.keys(ROOMS);
 const unknown = rooms.filter((r) => !(r in ROOMS));
 if (unknown.length > 0) stop(`No such room: ${unknown.join(', ')}. There are: ${Object.keys(ROOMS).join(', ')}.`);
@@ -69,9 +71,9 @@ for (const room of rooms) {
       jsonReporter: { fileName: report },
       // Tables are read once, before any test: their values are held by tests of their own and by npm run faults.
       ignoreStatic: true,
-      concurrency: 2,
+      concurrency: workers,
       // Long enough for a machine that does other work: what is only slow must not count as noticed.
-      timeoutMS: 120000,
+      timeoutMS: 240000,
       ignorePatterns: ['dist', 'build', '.cache', 'docs', 'public', 'e2e', 'test-results', 'ui'],
       tempDirName: '.cache/stryker',
     }),

@@ -5,7 +5,7 @@ import { contentHash } from '../../core/base/hash';
 import type { Measured } from '../../core/planning/calibrate/known';
 import { plannedAsIn } from '../../core/planning/plan/pace';
 import type { Plan } from '../../core/planning/plan/plan';
-import type { PlanRequest } from '../../core/planning/task/request';
+import { isSetByHand, type PlanRequest } from '../../core/planning/task/request';
 import type { Ranking } from '../../core/ranking/rank';
 import type { Schools } from '../../core/ranking/schools';
 import type { Lure } from '../../core/records/lure';
@@ -127,8 +127,8 @@ export function useDayPlan(
   const plan = answers.find((x): x is Plan => !!x && x.presentation.lureId === lure?.id) ?? null;
 
   // The plan as the planner has it, not as set by hand, is what the ranking reckons with.
-  const free = Object.keys(day?.trip.settings ?? {}).length === 0 && day?.trip.aimM == null && day?.trip.over == null;
-  const known = free && plan?.effort === 'settled' && !settled.isPlaceholderData ? plan : null;
+  const known =
+    request && !isSetByHand(request) && plan?.effort === 'settled' && !settled.isPlaceholderData ? plan : null;
   useEffect(() => {
     if (known?.presentation.lureId) learnSettled(basisId, known.presentation.lureId, plannedAsIn(known));
   }, [known, basisId]);

@@ -1,8 +1,9 @@
 /** One lure to take in hand: why, how many strikes, how to rig it. */
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { isSetByHand } from '../../core/planning/task/request';
 import type { RankedLure } from '../../core/ranking/ranked';
-import { rateLine, whyLine } from '../../wording/lures';
+import { rateLine, setByHandText, whyLine } from '../../wording/lures';
 import { capital, FAMILY_NAME } from '../../wording/names';
 import { useActions, usePlan, useRanking, useBookWithoutLog } from '../day/contexts';
 import { Card, Row } from '../parts/Box';
@@ -17,7 +18,7 @@ import { useNames } from './useNames';
 
 export function RoleCard({ title, more, x }: { title: string; more: string; x: RankedLure }) {
   const { ranking } = useRanking();
-  const { lure } = usePlan();
+  const { lure, plan, request } = usePlan();
   const book = useBookWithoutLog();
   const actions = useActions();
   const { units, p } = useTheme();
@@ -52,6 +53,9 @@ export function RoleCard({ title, more, x }: { title: string; more: string; x: R
       </Row>
       <Say>{whyLine(x, ranking?.ranked ?? [x], units)}</Say>
       <Say kind="label" tone="soft">{`${rateLine(x)}. ${more}`}</Say>
+      {inHand && plan?.presentation.lureId === x.key && request && isSetByHand(request) ? (
+        <Say kind="label">{setByHandText(plan.zoneShare.mean, x.zone.share)}</Say>
+      ) : null}
       <Faults x={x} />
       <Disclosure title="How to rig it, and why">
         <RigPart x={x} />

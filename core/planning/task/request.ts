@@ -145,3 +145,7 @@ export function withoutSetting<S extends PlanSettings>(set: S, key: keyof PlanSe
 /** What was changed by hand, what it held apart. */
 export const changedByHand = (set: PlanSettings): (keyof PlanSettings)[] =>
   (Object.keys(set) as (keyof PlanSettings)[]).filter((k) => k !== 'held' && set[k] !== undefined);
+
+/** Whether the angler chose the hands, the aim or what to bring it over: then it is not the planner's own answer. */
+export const isSetByHand = ({ set, targetM, over }: Pick<PlanRequest, 'set' | 'targetM' | 'over'>): boolean =>
+  Object.keys(set ?? {}).length > 0 || targetM != null || over != null;
