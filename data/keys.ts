@@ -3,6 +3,7 @@ export const queryKeys = {
   ranking: (identity: string) => ['ranking', identity] as const,
   /** What the planner finds for the head of the ranking. */
   planHead: (identity: string) => ['plan-head', identity] as const,
+  hour: (identity: string) => ['hour', identity] as const,
   lookBack: (identity: string) => ['look-back', identity] as const,
   choosing: (what: 'turns' | 'schools' | 'rods' | 'lacks' | 'every-kind', identity: string) =>
     ['choosing', what, identity] as const,

@@ -65,7 +65,8 @@ test('a retrieve set by hand is told on Lures with its own share, beside the one
   await expect(page.getByText(/^Start with/).first()).toBeVisible({ timeout: 60_000 });
   await expect(page.getByText(/You chose the retrieve/)).toHaveCount(0);
   await place(page, 'Retrieve').tap();
-  for (let n = 0; n < 4; n++) await page.getByRole('button', { name: 'Turns of the handle: more' }).tap();
+  await page.getByRole('button', { name: /^handle/ }).tap();
+  for (let n = 0; n < 4; n++) await page.getByRole('button', { name: 'Handle: more' }).tap();
   await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
   const retrieve = await textWith(page, /of the cast at .* ft/);
   const share = found(retrieve, /in the zone (\d+) %/);

@@ -186,6 +186,44 @@ const TASKS: readonly Task[] = [
     },
   },
   {
+    name: 'work a lure that the choice leaves in the box, for water of 41 °F, and hear why it did',
+    within: 6,
+    does: async (h) => {
+      await h.button(/^surface: /);
+      await h.button('Surface: type it');
+      await h.type('Surface: type it', '41');
+      await h.place('Lures');
+      await h.button('Work one all the same');
+      await h.button(/^Work the .+ all the same$/);
+      await h.sees(/^The choice leaves it in the box: /);
+      await h.sees('Your hands');
+    },
+  },
+  {
+    name: 'put a lure on another rod, which is remembered of it',
+    within: 3,
+    from: 'Retrieve',
+    does: async (h) => {
+      await h.button('Change rod, reel or line');
+      await h.on(
+        h.page.getByRole('radiogroup', { name: 'Rod', exact: true }).getByRole('radio', { checked: false }).first(),
+      );
+      await h.sees(/^As you last threw the /);
+    },
+  },
+  {
+    name: 'ask what to start with tomorrow at four in the afternoon',
+    within: 4,
+    does: async (h) => {
+      await h.link(/^The day ahead/);
+      await h.choice('Tomorrow');
+      await h.button('Hour: type it');
+      await h.type('Hour: type it', '4 pm');
+      await h.sees('4:00 pm');
+      await h.sees(/^Start with the .+(as now|now it is the .+)\.$/);
+    },
+  },
+  {
     name: 'hear thunder and know until when to stay off',
     within: 1,
     does: async (h) => {

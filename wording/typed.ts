@@ -17,34 +17,35 @@ const SIGNS: Readonly<Record<string, number>> = {
 };
 
 /** What is measured, so that a unit of something else is noticed. */
-export type Dimension = 'length' | 'mass' | 'speed' | 'temperature' | 'degrees' | 'time' | 'plain';
+export type Dimension = 'length' | 'mass' | 'speed' | 'temperature' | 'degrees' | 'time' | 'clock' | 'plain';
 
 const KNOT = 1852 / 3600;
 /** A unit's value in SI; temperature has its own rule. */
-const UNITS: Readonly<Record<Exclude<Dimension, 'temperature' | 'plain'>, Readonly<Record<string, number>>>> = {
-  /** By how much it is warmer. */
-  degrees: { f: 1 / 1.8, c: 1 },
-  length: {
-    m: 1,
-    cm: 0.01,
-    mm: 0.001,
-    km: 1000,
-    ft: FT,
-    feet: FT,
-    foot: FT,
-    "'": FT,
-    in: INCH,
-    inch: INCH,
-    inches: INCH,
-    '"': INCH,
-    yd: YARD,
-    yards: YARD,
-    mi: MILE,
-  },
-  mass: { g: 0.001, kg: 1, oz: OUNCE, ounce: OUNCE, ounces: OUNCE, lb: POUND, lbs: POUND },
-  speed: { 'm/s': 1, mph: MPH, 'km/h': KMH, kmh: KMH, kn: KNOT, kt: KNOT, knots: KNOT },
-  time: { s: 1, sec: 1, seconds: 1, min: 60, minutes: 60 },
-};
+const UNITS: Readonly<Record<Exclude<Dimension, 'temperature' | 'clock' | 'plain'>, Readonly<Record<string, number>>>> =
+  {
+    /** By how much it is warmer. */
+    degrees: { f: 1 / 1.8, c: 1 },
+    length: {
+      m: 1,
+      cm: 0.01,
+      mm: 0.001,
+      km: 1000,
+      ft: FT,
+      feet: FT,
+      foot: FT,
+      "'": FT,
+      in: INCH,
+      inch: INCH,
+      inches: INCH,
+      '"': INCH,
+      yd: YARD,
+      yards: YARD,
+      mi: MILE,
+    },
+    mass: { g: 0.001, kg: 1, oz: OUNCE, ounce: OUNCE, ounces: OUNCE, lb: POUND, lbs: POUND },
+    speed: { 'm/s': 1, mph: MPH, 'km/h': KMH, kmh: KMH, kn: KNOT, kt: KNOT, knots: KNOT },
+    time: { s: 1, sec: 1, seconds: 1, min: 60, minutes: 60 },
+  };
 
 /** How what is typed becomes a value, and which are taken. */
 export interface Typed {
@@ -86,15 +87,29 @@ function piecesOf(text: string): Piece[] | null {
 
 function unitValue({ value, unit }: Piece, { dimension, fromPlain }: Typed): TypedValue {
   if (unit === '') return fromPlain(value);
-  if (dimension === 'plain') return { trouble: `A plain number, without “${unit}”.` };
+  if (dimension === 'plain' || dimension === 'clock') return { trouble: `A plain number, without “${unit}”.` };
   if (dimension === 'temperature')
     return unit === 'f' ? fromFahrenheit(value) : unit === 'c' ? value : { trouble: `Degrees: “${unit}” is none.` };
   const factor = UNITS[dimension][unit];
   return factor === undefined ? { trouble: `“${unit}” is no unit of it.` } : value * factor;
 }
 
+const CLOCK = /^(\d{1,2})(?:[:.h](\d{2}))?\s*(am|pm)?$/;
+const DAY_MIN = 24 * 60;
+
+/** “9”, “9:30 pm”, “21:30” as minutes after midnight. */
+function typedClock(text: string): TypedValue {
+  const [all, hours = '', minutes = '0', half] =
+    CLOCK.exec(text.trim().toLowerCase().replaceAll('.m', 'm').replaceAll('m.', 'm')) ?? [];
+  const h = Number(hours);
+  const isLegal = all !== undefined && Number(minutes) < 60 && (half ? h >= 1 && h <= 12 : h < 24);
+  if (!isLegal) return { trouble: 'Type a time, such as 9:00, 5:30 pm or 17:30.' };
+  return ((half ? (h % 12) + (half === 'pm' ? 12 : 0) : h) * 60 + Number(minutes)) % DAY_MIN;
+}
+
 /** What was typed as a value in SI within its range, or what is wrong with it. Nothing is guessed. */
 export function typedMeasure(text: string, typed: Typed): TypedValue {
+  if (typed.dimension === 'clock') return typedClock(text);
   const pieces = piecesOf(text);
   if (!pieces || pieces.length > 2) return { trouble: 'Type a number, such as 1.5 or 3/8.' };
   const [first, second] = pieces as [Piece, Piece?];

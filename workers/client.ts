@@ -118,6 +118,8 @@ export const compute = {
     ask('rank', signal, (api) => api.rank(...args) as Promise<ReturnType<ComputeApi['rank']>>),
   lookBack: (signal: AbortSignal, ...args: Args<'lookBack'>) =>
     ask('lessons', signal, (api) => api.lookBack(...args) as Promise<ReturnType<ComputeApi['lookBack']>>),
+  rankPlanned: (signal: AbortSignal, ...args: Args<'rankPlanned'>) =>
+    ask('choose', signal, (api) => api.rankPlanned(...args) as Promise<ReturnType<ComputeApi['rankPlanned']>>),
   planHead: (signal: AbortSignal, ...args: Args<'planHead'>) =>
     ask('head', signal, (api) => api.planHead(...args) as Promise<ReturnType<ComputeApi['planHead']>>),
   plan: (signal: AbortSignal, request: Args<'plan'>[0], effort: 'first' | 'settled', tell?: (p: Progress) => void) =>

@@ -1,7 +1,7 @@
 /** What the worker can do: plain core functions. Results are values; nothing is thrown on purpose. */
 import { choosingOf } from '../core/ranking/choosing';
 import { lookBack } from '../core/learning/likeness';
-import { rankWithLog } from '../core/learning/learned';
+import { rankWithLog, type LogQuestion } from '../core/learning/learned';
 import type { RankOptions } from '../core/ranking/rank';
 import { schoolEffects } from '../core/ranking/schoolEffects';
 import { assessLure, assessReel, countedLures } from '../core/planning/calibrate/assess';
@@ -73,6 +73,9 @@ export const computeApi = {
   lookBack,
   /** What the planner finds for the head of the ranking, with what is known already. */
   planHead: (conditions: Conditions, options: RankOptions, basis: PlanBasis) => planHead(conditions, options, basis),
+  /** Another hour, its head planned at once. */
+  rankPlanned: (conditions: Conditions, options: RankOptions, basis: PlanBasis, log: LogQuestion | null) =>
+    rankWithLog(conditions, { ...options, planned: planHead(conditions, options, { ...basis, log }) }, log),
   choosing: choosingOf,
   schools: schoolEffects,
   rods: planRodsForDay,

@@ -27,11 +27,16 @@ describe('the question of a day', () => {
     expect(q.date).toBe('2026-10-08');
     expect(q.reading).toMatchObject({ sunElevationDeg: 0, signs: [], assumed: [], surfaceTempC: 14 });
   });
-  test('brings the forecast’s cloud, but not over a sky that was read today', () => {
+  test('brings the forecast’s cloud; today the sky as it was read holds for two hours', () => {
     const report = world.stationReport[water.station!]!.report;
-    expect(question().cloud).toEqual(report.hours.map((h) => [Date.parse(h.time), h.cloud]));
+    const told = report.hours.map((h) => [Date.parse(h.time), h.cloud] as const);
+    expect(question().cloud).toEqual(told);
     const read = { ...today, readings: { water: {}, sky: { cloud: 0.2 } } };
-    expect(question({}, read).cloud).toEqual([]);
+    expect(question({}, read).cloud).toEqual([
+      [NOW, 0.2],
+      [NOW + 2 * HOUR, 0.2],
+      ...told.filter(([t]) => t > NOW + 2 * HOUR),
+    ]);
     expect(question({ daysAhead: 1 }, read).cloud).toHaveLength(report.hours.length);
   });
   test('lays the last day’s wave of temperature over the days around, through what was read now', () => {

@@ -15,6 +15,8 @@ import type { SpotCandidate, RoundOptions } from './spots';
 const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;
 const QUARTER_MS = HOUR_MS / 4;
+/** What was read of the sky holds for so long before the forecast knows better, ms. prior: judgement. */
+export const READ_HOLDS_MS = 2 * HOUR_MS;
 /** ln-worth of a moon period to those who plan by them. prior: judgement. */
 const MOON_GAIN = 0.15;
 /** Between spots, m/s. prior: judgement. */
@@ -58,10 +60,18 @@ export function dayQuestion(
   const fresh = stored && nowMs - Date.parse(stored.report.issuedAt) < TOO_OLD_MS;
   const read = day.sources.get('sky.cloud') === 'read';
   const then = nowMs + daysAhead * DAY_MS;
-  // The forecast's cloud, unless the sky was read; the water's daily wave about what was read, from the station's last
-  // days.
+  // The forecast's cloud, and for the next hours the sky as it was read; the water's daily wave about what was read,
+  // from the station's last days.
+  const forecast = fresh ? stored.report.hours.map((h) => [Date.parse(h.time), h.cloud] as const) : [];
+  const holdsToMs = nowMs + READ_HOLDS_MS;
   const hours =
-    fresh && !(read && daysAhead === 0) ? stored.report.hours.map((h) => [Date.parse(h.time), h.cloud] as const) : [];
+    forecast.length > 0 && read && daysAhead === 0
+      ? [
+          [nowMs, reading.cloud] as const,
+          [holdsToMs, reading.cloud] as const,
+          ...forecast.filter(([t]) => t > holdsToMs),
+        ]
+      : forecast;
   const waterC = fresh
     ? dailyWave(
         stored.report.waterTemps.map((x) => [Date.parse(x.time), x.tempC] as const),

@@ -11,11 +11,10 @@ import { freeSink, timeToSinkS } from '../simulation/sink';
 import { MESH, type Mesh, type RetrieveInput } from '../simulation/types';
 import { linePhysics } from '../tackle/line';
 import { MAX_COUNT_S, TABLE_TIPS_M, writtenCountS, type Cell } from './cells';
-import { DEPTH_GRID_M, TABLE_LINES_M, tableSpeeds } from './grid';
+import { DEPTH_GRID_M, REFERENCE_CAST_M as CAST_M, TABLE_LINES_M, tableSpeeds } from './grid';
 import { FRESH_KG_M3, viscosityM2s } from '../water/fluid';
 import { defaultFishBandM } from '../water/usual';
 
-const CAST_M = 22;
 const MIDDLE_LINE = 1;
 const SAMPLE_S = 0.2;
 

@@ -1,6 +1,9 @@
 /** Depths, m, speeds, m/s, and lines at which the zone table is kept. */
 import type { Family } from '../lures/family';
 
+/** The cast of the table, m. */
+export const REFERENCE_CAST_M = 22;
+
 /** Depths the table is made for, m; between them it is read in a straight line. */
 export const DEPTH_GRID_M = [0.2, 0.5, 0.8, 1.2, 1.6, 2, 2.5, 3, 4, 5, 6.5, 8, 10, 12] as const;
 

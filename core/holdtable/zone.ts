@@ -12,12 +12,10 @@ import { clamp, lerp } from '../base/numbers';
 import { BETWEEN_CASTS_S } from '../tackle/cast';
 import { freeSink, netWeightN, timeToSinkS } from '../simulation/sink';
 import { read, type Cell } from './cells';
-import { DEPTH_GRID_M, lineFor, TABLE_LINES_M, TABLE_WEIGHTS, tableSpeeds } from './grid';
+import { DEPTH_GRID_M, lineFor, REFERENCE_CAST_M, TABLE_LINES_M, TABLE_WEIGHTS, tableSpeeds } from './grid';
 import { ZONE_TABLE } from './table';
 import { FRESH_KG_M3 } from '../water/fluid';
 
-/** The cast of the table, m. */
-export const REFERENCE_CAST_M = 22;
 /** Nobody lets one cast last longer than this, s. */
 const MAX_CAST_S = 150;
 /**

@@ -6,7 +6,8 @@ import { rankWithGrounds } from '../ranking/rank';
 import { choosingOf } from '../ranking/choosing';
 import type { Conditions } from '../water/conditions';
 import type { PastBlock } from './history';
-import { learnedByKey, learnRanking, type LearnedRanking, type LogQuestion } from './learned';
+import { learnedByKey } from './byKey';
+import { learnRanking, type LearnedRanking, type LogQuestion } from './learned';
 
 const WATER: Conditions = {
   species: 'largemouth-bass',

@@ -212,7 +212,3 @@ export function learnRanking(
 /** The ranking for conditions, moved by the log; without one as `rankLures`, with the fields of the log. */
 export const rankWithLog = (conditions: Conditions, options: RankOptions, log: LogQuestion | null): LearnedRanking =>
   learnRanking(rankWithGrounds(conditions, options), options, log ?? { history: [] });
-
-/** How many times its score each lure is worth by the log, by key: for who asks more about the same ranking. */
-export const learnedByKey = (r: LearnedRanking): Record<string, number> | null =>
-  r.blocks === 0 ? null : Object.fromEntries(r.ranked.map((x) => [x.key, x.byLog]));

@@ -1,6 +1,6 @@
 /** What cover and bottom do: who can be shown a lure there, what it knocks against, what it hangs up on. */
 import { clamp, lerp, logistic } from '../base/numbers';
-import { REFERENCE_CAST_M } from '../holdtable/zone';
+import { REFERENCE_CAST_M } from '../holdtable/grid';
 import type { Family } from '../lures/family';
 import { overMoods } from '../mood/states';
 import type { PerMood } from '../water/moods';

@@ -7,7 +7,9 @@ import type { RodSpec } from '../tackle/rod';
 import type { Conditions } from '../water/conditions';
 import { speciesProfile } from '../water/species';
 import { allFamilies } from '../lures/families';
-import type { FamilyId } from '../lures/family';
+import type { Family, FamilyId } from '../lures/family';
+import { reachM } from '../holdtable/zone';
+import { snagChance } from './cover';
 import { findExclusion, type Exclusion } from './limits';
 import { familyOfLure, type OwnLure } from '../lures/own';
 import { asHooked, chooseRig } from './rig';
@@ -92,6 +94,16 @@ export function sift(
 export const atBestWeight = (able: readonly RankEntry[], s: Scoring, rods: RankOptions['rods']): RankEntry[] =>
   able.map((e) => ({ ...e, f: weigh(e.f, s.score, rods).f }));
 
+/** On the bottom a lure is worked from there up; else it has its own range. */
+function reachOf(f: Family, workingDepthM: number, { reading, options }: Scoring): RankedLure['reach'] {
+  const { depthM } = reading;
+  const [topM, bottomM] =
+    f.mode === 'bottom'
+      ? [Math.min(workingDepthM, depthM), depthM]
+      : [f.depthM[0], Math.min(depthM, reachM(f, options.lineDiameterM))];
+  return { topM, bottomM, snagPerCast: snagChance(f, reading) };
+}
+
 /** A ranking, and what it rests on: the same lures at the weights tied on, and the scoring. */
 export interface RankingWithGrounds {
   ranking: Ranking;
@@ -128,6 +140,7 @@ export function rankWithGrounds(conditions: Conditions, options: RankOptions = {
       score: score.score * learned,
       low: low * times.strikes,
       high: high * times.strikes,
+      reach: reachOf(f, score.workingDepthM, s),
       rig: chooseRig(f, reading, species, mood.mean, schools),
       byPlan: planned ? times.score : null,
       weighing: { ...choice, lacks: lackOf(e.f, byTable, s.score, options.rods) },

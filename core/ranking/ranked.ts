@@ -26,6 +26,8 @@ export interface RankedLure extends Score {
   low: number;
   high: number;
   rig: Rig;
+  /** Where it can be worked here, m, and the chance of a firm snag in one cast. */
+  reach: { topM: number; bottomM: number; snagPerCast: number };
   /** Its score by the plan over that by the table; null: the table's alone, about what a plan would find. */
   byPlan: number | null;
   /** Why it weighs what it does. */

@@ -47,6 +47,8 @@ export const preferencesRecord = defineRecord(
     lastRodId: id.nullable(),
     lastReelId: id.nullable(),
     lastLineId: id.nullable(),
+    /** The rod that a lure was last put on, by lure: it comes with its reel and line. */
+    rodByLure: z.record(id, id),
   }),
   [
     { change: 'a third light, and a switch for the keys', up: (old) => ({ ...old, shortcuts: true }) },
@@ -69,6 +71,7 @@ export const preferencesRecord = defineRecord(
       change: 'the sign of the money',
       up: (old) => ({ ...old, units: { ...(old.units as Record<string, unknown>), money: '$' } }),
     },
+    { change: 'the rod of each lure', up: (old) => ({ ...old, rodByLure: {} }) },
   ],
 );
 export type Preferences = z.infer<typeof preferencesRecord.schema>;
@@ -90,6 +93,7 @@ export const DEFAULT_PREFERENCES: Preferences = {
   lastRodId: null,
   lastReelId: null,
   lastLineId: null,
+  rodByLure: {},
 };
 
 /** The schools that hold for a fish: its own choices, over those for all, over the defaults. */

@@ -37,9 +37,12 @@ export function hourOf(r: StationReport, atMs: number): StationHour | null {
   return best;
 }
 
-/** Null where the report does not reach to that moment or is too old. */
-export function stationReading(r: StationReport, atMs: number): StationReading | null {
-  const ageMs = atMs - Date.parse(r.issuedAt);
+/**
+ * What it says of a moment, asked then or, of an hour to come, at `knownAtMs`; null where the report does not reach to
+ * that moment or is too old when it is asked.
+ */
+export function stationReading(r: StationReport, atMs: number, knownAtMs = atMs): StationReading | null {
+  const ageMs = knownAtMs - Date.parse(r.issuedAt);
   const hour = hourOf(r, atMs);
   if (!hour || ageMs > TOO_OLD_MS || ageMs < -HOUR_MS) return null;
   const before = hourOf(r, atMs - 3 * HOUR_MS);

@@ -149,9 +149,9 @@ export type DayBook = Pick<Book, 'water' | 'trip' | 'tides' | 'stationReport' | 
 
 /**
  * The day of a trip at a moment, local month 1–12; null where its water is gone. The signs are those tapped by hand:
- * the log's come beside (log/tally).
+ * the log's come beside (log/tally). Of an hour to come: what is known of it at `knownAtMs`.
  */
-export function composeDay(book: DayBook, asRead: Trip, nowMs: number, month: number): Day | null {
+export function composeDay(book: DayBook, asRead: Trip, nowMs: number, month: number, knownAtMs = nowMs): Day | null {
   const water = book.water[asRead.waterId];
   if (!water) return null;
   const r = readingsNow(book, asRead, nowMs);
@@ -160,7 +160,7 @@ export function composeDay(book: DayBook, asRead: Trip, nowMs: number, month: nu
     .map(({ atMs, ...x }) => ({ ...x, minutesAgo: Math.max(0, Math.round((nowMs - atMs) / 60_000)) }))
     .filter((x) => x.minutesAgo < FORGET_MIN);
   const stored = reportFor(book, water);
-  const station = stored && stationReading(stored.report, nowMs);
+  const station = stored && stationReading(stored.report, nowMs, knownAtMs);
   const tide = tideFor(book, water, nowMs);
   const { values, sources } = compose(sayingsOf(book, water, r, nowMs, station, tide));
   const conditions = {

@@ -35,8 +35,8 @@ function useParts(): DayParts {
   const basis = usePlanBasis(bookWithoutLog, conditions, prefs, planWater);
   const counted = useCounted(bookWithoutLog, basis);
   const history = useDayHistory(book, conditions.day?.trip ?? null, log.tally);
-  const question = useQuestion(bookWithoutLog, conditions, prefs, log.signs, basis.id, counted, history);
-  const { ranking, rankingBusy } = useDayRanking(question, basis);
+  const question = useQuestion(bookWithoutLog, conditions, prefs, log.signs, basis, counted, history);
+  const { ranking, rankingBusy } = useDayRanking(question, basis.id);
   useWatchTurns(conditions.day?.trip.id ?? null, ranking.ranking);
   const plan = useDayPlan(bookWithoutLog, conditions, prefs, ranking.ranking, basis.id, planWater);
   const station = useStation(bookWithoutLog, conditions.day, prefs, nowMs, committer);

@@ -23,6 +23,22 @@ test('a rod without any takes what was last used; a rod that throws the lure goe
   expect(chooseTackle(book, null, prefs, book.lure['lure-frog']!)!.rod.id).not.toBe('rod-light');
 });
 
+test('a lure goes on the rod it was last put on, with the reel and line of that rod, whatever was chosen for the day', () => {
+  const day = { trip: { rodId: 'rod-middle', reelId: null, lineId: 'line-braid40' } } as unknown as Parameters<
+    typeof chooseTackle
+  >[1];
+  const remembered = { ...prefs, rodByLure: { 'lure-frog': 'rod-light' } };
+  const of = (lure: string) => {
+    const t = chooseTackle(book, day, remembered, book.lure[lure]!)!;
+    return [t.rod.id, t.line.id];
+  };
+  expect(of('lure-frog')).toEqual(['rod-light', 'line-nylon6']);
+  const other = Object.keys(book.lure).find((id) => id !== 'lure-frog')!;
+  expect(of(other)).toEqual(['rod-middle', 'line-braid40']);
+  const gone = { ...remembered, rodByLure: { 'lure-frog': 'rod-gone' } };
+  expect(chooseTackle(book, day, gone, book.lure['lure-frog']!)!.rod.id).toBe('rod-middle');
+});
+
 test('what was chosen for the day goes on the rod in hand, and on no other that has its own', () => {
   const day = { trip: { rodId: 'rod-middle', reelId: null, lineId: 'line-braid40' } } as unknown as Parameters<
     typeof tackleOn

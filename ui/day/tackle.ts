@@ -1,4 +1,7 @@
-/** Which rod, reel and line are in hand: what was chosen for the day, else what was last used and fits the lure. */
+/**
+ * Which rod, reel and line are in hand: the rod that the lure was last put on, else what was chosen for the day, else
+ * what was last used and fits the lure.
+ */
 import { inUse } from '../../core/records';
 import type { Line } from '../../core/records/line';
 import type { Lure } from '../../core/records/lure';
@@ -37,20 +40,23 @@ function pick<T extends { id: string }>(all: readonly T[], ...wished: (string | 
   return all[0];
 }
 
-const lineOn = (rod: Rod | undefined, book: BookWithoutLog, day: Day | null, prefs: Preferences): Line | undefined =>
-  pick(inUse(book.line), day?.trip.lineId, rod?.lineId, prefs.lastLineId);
+/** What goes on a rod: what was chosen for the day goes on the rod that was chosen with it, and on no other. */
+function onRod(rod: Rod | undefined, book: BookWithoutLog, day: Day | null, prefs: Preferences) {
+  const trip = day?.trip;
+  const today = !trip?.rodId || trip.rodId === rod?.id ? trip : null;
+  return {
+    reel: pick(inUse(book.reel), today?.reelId, rod?.reelId, trip?.reelId, prefs.lastReelId),
+    line: pick(inUse(book.line), today?.lineId, rod?.lineId, trip?.lineId, prefs.lastLineId),
+  };
+}
 
 /** The line on the rod in hand. */
 export const chooseLine = (book: BookWithoutLog, day: Day | null, prefs: Preferences): Line | undefined =>
-  lineOn(chooseRod(book, day, prefs, null), book, day, prefs);
+  onRod(chooseRod(book, day, prefs, null), book, day, prefs).line;
 
 /** A rod with what is on it, or with what is in hand where nothing is. Null where there is no reel or no line. */
 export function tackleOn(rod: Rod, book: BookWithoutLog, day: Day | null, prefs: Preferences): Tackle | null {
-  const trip = day?.trip;
-  // What was chosen for the day was chosen for the rod in hand.
-  const today = trip?.rodId === rod.id ? trip : null;
-  const reel = pick(inUse(book.reel), today?.reelId, rod.reelId, trip?.reelId, prefs.lastReelId);
-  const line = pick(inUse(book.line), today?.lineId, rod.lineId, trip?.lineId, prefs.lastLineId);
+  const { reel, line } = onRod(rod, book, day, prefs);
   return reel && line ? { rod, reel, line, assumed: [] } : null;
 }
 
@@ -58,6 +64,7 @@ function chooseRod(book: BookWithoutLog, day: Day | null, prefs: Preferences, lu
   const rods = inUse(book.rod);
   const fits = (r: Rod): boolean => !lure || rodFit(r, thrownKg(lure)) === 'fits';
   return (
+    rods.find((r) => lure && r.id === prefs.rodByLure[lure.id]) ??
     rods.find((r) => r.id === day?.trip.rodId) ??
     rods.find((r) => r.id === prefs.lastRodId && fits(r)) ??
     rods.find(fits) ??
@@ -72,8 +79,7 @@ export function chooseTackle(
   lure: Lure | null,
 ): Tackle | null {
   const rod = chooseRod(book, day, prefs, lure);
-  const reel = pick(inUse(book.reel), day?.trip.reelId, rod?.reelId, prefs.lastReelId);
-  const line = lineOn(rod, book, day, prefs);
+  const { reel, line } = onRod(rod, book, day, prefs);
   if (rod && reel && line) return { rod, reel, line, assumed: [] };
   if (!lure) return null;
   const usual = usualTackle(thrownKg(lure), prefs.units);

@@ -34,6 +34,8 @@ export interface RankingQuestion {
   /** With what the log says of the mood; null without a day. */
   conditions: Conditions | null;
   options: RankOptions;
+  /** What the plans of the head are made for. */
+  basis: PlanBasis;
   /** What the angler's own log is asked. */
   log: NamedLog;
 }
@@ -87,7 +89,7 @@ export function useQuestion(
   { day, schools }: DayConditions,
   prefs: Preferences,
   logSigns: readonly Sign[],
-  basisId: string,
+  { id: basisId, basis }: NamedBasis,
   counted: Readonly<Record<string, Counted>> | null,
   log: NamedLog,
 ): RankingQuestion {
@@ -126,15 +128,15 @@ export function useQuestion(
     () => (day && counted ? { ...day.conditions, signs: [...(day.conditions.signs ?? []), ...logSigns] } : null),
     [day, logSigns, counted],
   );
-  return useMemo(() => ({ conditions, options, log }), [conditions, options, log]);
+  return useMemo(() => ({ conditions, options, basis, log }), [conditions, options, basis, log]);
 }
 
 /**
  * The order by what is known, at once; then the head is planned, and the order asked anew by what the plans found.
  */
 export function useDayRanking(
-  { conditions, options, log }: RankingQuestion,
-  { id, basis }: NamedBasis,
+  { conditions, options, basis, log }: RankingQuestion,
+  id: string,
 ): { ranking: DayRanking; rankingBusy: boolean } {
   const identity = conditions ? contentHash({ c: conditions, rankOptions: options, log: log.id }) : 'none';
   const query = useQuery({

@@ -225,28 +225,49 @@ function Everything() {
   );
 }
 
-/** Grouped by the reason, which many share. */
+/** Grouped by the reason, which many share; each can be worked all the same. */
 function LeftOut() {
   const { ranking } = useRanking();
+  const { box } = useBookWithoutLog();
+  const actions = useActions();
+  const router = useRouter();
   const { units } = useTheme();
   const nameOf = useNames();
   const groups = new Map<string, string[]>();
   for (const x of ranking!.excluded) {
     const why = exclusionSentence(x, units);
-    groups.set(why, [...(groups.get(why) ?? []), capital(nameOf(x.key))]);
+    groups.set(why, [...(groups.get(why) ?? []), x.key]);
   }
-  const row = ([why, names]: readonly [string, string[]]) => (
+  const rows = [...groups];
+  const shown = rows.map(([why, keys]) => (
     <Say key={why}>
-      <Say kind="strong">{list(names)}</Say>
+      <Say kind="strong">{list(keys.map((key) => capital(nameOf(key))))}</Say>
       {`: ${why}.`}
     </Say>
-  );
-  const rows = [...groups];
+  ));
+  const own = ranking!.excluded.filter((x) => box.some((l) => l.id === x.key));
   return (
     <Part title="Left in the box">
-      {rows.slice(0, SHOWN_OUT).map(row)}
-      {rows.length > SHOWN_OUT ? (
-        <Disclosure title={`${rows.length - SHOWN_OUT} more reasons`}>{rows.slice(SHOWN_OUT).map(row)}</Disclosure>
+      {shown.slice(0, SHOWN_OUT)}
+      {shown.length > SHOWN_OUT ? (
+        <Disclosure title={`${shown.length - SHOWN_OUT} more reasons`}>{shown.slice(SHOWN_OUT)}</Disclosure>
+      ) : null}
+      {own.length > 0 ? (
+        <Disclosure title="Work one all the same">
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            {own.map(({ key }) => (
+              <Button
+                key={key}
+                title={capital(nameOf(key))}
+                label={`Work the ${capital(nameOf(key))} all the same`}
+                onPress={() => {
+                  actions.chooseLure(key);
+                  router.navigate('/retrieve');
+                }}
+              />
+            ))}
+          </View>
+        </Disclosure>
       ) : null}
     </Part>
   );

@@ -1,6 +1,6 @@
 /** What the ranking is asked, and what the log made of its lures: for who asks more about the same water and box. */
 import { useMemo } from 'react';
-import { learnedByKey } from '../../core/learning/learned';
+import { learnedByKey } from '../../core/learning/byKey';
 import type { RankOptions } from '../../core/ranking/rank';
 import { useRanking, useRankingQuestion, type DayParts } from '../day/contexts';
 

@@ -20,9 +20,10 @@ import {
   styleTitle,
   wishSentence,
 } from '../../wording/retrieve';
+import { exclusionSentence } from '../../wording/reasons';
 import { assumedTackleText, ofKindText } from '../../wording/tackle';
 import { say } from '../../wording/units';
-import { useActions, useConditions, usePlan, useBookWithoutLog } from '../day/contexts';
+import { useActions, useConditions, usePlan, useRanking, useBookWithoutLog } from '../day/contexts';
 import { isOfKind } from '../day/usual';
 import { useKeptPlan } from '../day/keptPlan';
 import { useCadenceName } from '../day/useCadenceName';
@@ -46,6 +47,7 @@ import { TacklePart } from './TacklePart';
 export function RetrieveScreen() {
   const { day, reading } = useConditions();
   const { request, lure, plan, planBusy, planError, tackle, suggested, water } = usePlan();
+  const { ranking } = useRanking();
   const actions = useActions();
   const book = useBookWithoutLog();
   const { units } = useTheme();
@@ -74,6 +76,7 @@ export function RetrieveScreen() {
   const reelIn = plan && way === 'cast' ? reelInText(plan, units) : null;
   const weightKg = (lure.bare ? plan?.presentation.rig.weightKg : null) ?? thrownKg(lure);
   const fit = rodFit(tackle.rod, weightKg);
+  const leftOut = ranking?.excluded.find((x) => x.key === lure.id) ?? null;
   return (
     <Screen
       title={lure.name}
@@ -124,6 +127,7 @@ export function RetrieveScreen() {
           </View>
         </Card>
       ) : null}
+      {leftOut ? <Note>{`The choice leaves it in the box: ${exclusionSentence(leftOut, units)}.`}</Note> : null}
       {fit !== 'fits' ? (
         <Note>{`${capital(say.weight(weightKg, units))} is ${fit === 'too-heavy' ? 'heavier' : 'lighter'} than ${tackle.rod.name} is rated for (${say.weight(tackle.rod.minLureKg, units)}–${say.weight(tackle.rod.maxLureKg, units)}). Choose another rod below.`}</Note>
       ) : null}

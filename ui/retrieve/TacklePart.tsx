@@ -1,7 +1,7 @@
 /** Which rod, reel and line throw it; remembered for the next day. */
 import { View } from 'react-native';
 import { inUse } from '../../core/records';
-import { useActions, usePlan, useBookWithoutLog } from '../day/contexts';
+import { useActions, usePlan, usePrefs, useBookWithoutLog } from '../day/contexts';
 import { Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -15,7 +15,8 @@ const PIECES = [
 ] as const;
 
 export function TacklePart() {
-  const { tackle, request } = usePlan();
+  const { lure, tackle, request } = usePlan();
+  const prefs = usePrefs();
   const book = useBookWithoutLog();
   const actions = useActions();
   if (!tackle) return null;
@@ -23,6 +24,9 @@ export function TacklePart() {
   return (
     <Part title="Tackle">
       <Say>{`${tackle.rod.name}, ${tackle.reel.name}, ${tackle.line.name}.`}</Say>
+      {lure && prefs.rodByLure[lure.id] === tackle.rod.id ? (
+        <Say kind="label" tone="soft">{`As you last threw the ${lure.name}.`}</Say>
+      ) : null}
       <Disclosure title="Change rod, reel or line">
         {PIECES.map(({ kind, title, today, last }) => (
           <View key={kind} style={{ gap: 6 }}>
@@ -46,7 +50,10 @@ export function TacklePart() {
                   ...(reelId ? { reelId } : {}),
                   ...(lineId ? { lineId } : {}),
                 }));
-                actions.savePrefs({ [last]: id });
+                actions.savePrefs({
+                  [last]: id,
+                  ...(kind === 'rod' && lure ? { rodByLure: { ...prefs.rodByLure, [lure.id]: id } } : {}),
+                });
               }}
             />
           </View>

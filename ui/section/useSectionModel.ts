@@ -1,10 +1,6 @@
 /** Each place's answer, put into the same section. */
 import { usePathname } from 'expo-router';
 import { useMemo } from 'react';
-import { snagChance } from '../../core/ranking/cover';
-import { tiedOn } from '../../core/lures/own';
-import { reachM } from '../../core/holdtable/zone';
-import { lineDiameterM } from '../../core/tackle/line';
 import { strikesByDepth } from '../../core/lessons/layers';
 import { useBook, useLog, usePlan, useRanking } from '../day/contexts';
 import { placeOfPath } from '../shell/places';
@@ -19,7 +15,7 @@ const DEFAULT_TIP_M = 1.5;
 
 export function useSectionModel(reading: ResolvedConditions | null): SectionModel | null {
   const place = placeOfPath(usePathname());
-  const { plan, lure, tackle } = usePlan();
+  const { plan, lure } = usePlan();
   const { ranking } = useRanking();
   const { tally } = useLog();
   const book = useBook();
@@ -32,21 +28,18 @@ export function useSectionModel(reading: ResolvedConditions | null): SectionMode
     const castM = plan && (working || plan.hands.castM > 0) ? plan.hands.castM : DEFAULT_CAST_M;
     const base = sectionOfReading(reading, plan?.hands.tip.heightM ?? DEFAULT_TIP_M, castM);
     if (place === 'lures' && ranking) {
-      const line = tackle ? lineDiameterM(tackle.line) : undefined;
       return {
         ...base,
         reaches: ranking.ranked.slice(0, 5).map((r) => {
-          const own = book.lure[r.key];
-          const f = tiedOn(own, r.family, r.weightKg);
-          const at = r.workingDepthM;
+          const { topM, bottomM, snagPerCast } = r.reach;
           return {
             id: r.key,
-            name: own?.name ?? r.family,
-            topM: f.mode === 'bottom' ? Math.min(at, reading.depthM) : f.depthM[0],
-            bottomM: Math.min(reading.depthM, f.mode === 'bottom' ? reading.depthM : reachM(f, line)),
+            name: book.lure[r.key]?.name ?? r.family,
+            topM,
+            bottomM,
             family: r.family,
-            atM: at,
-            snag: snagChance(f, reading),
+            atM: r.workingDepthM,
+            snag: snagPerCast,
             chosen: lure?.id === r.key,
           };
         }),
@@ -79,5 +72,5 @@ export function useSectionModel(reading: ResolvedConditions | null): SectionMode
       };
     }
     return base;
-  }, [reading, plan, lure, ranking, tally, place, book, tackle, kept, live]);
+  }, [reading, plan, lure, ranking, tally, place, book, kept, live]);
 }

@@ -11,6 +11,7 @@ import { Say } from '../parts/Say';
 import { useNow } from '../platform/clock';
 import { Screen } from '../shell/Screen';
 import { DayDrawing } from './DayDrawing';
+import { HourPart } from './HourPart';
 import { RestPart } from './RestPart';
 import { SpotsPart } from './SpotsPart';
 import { StationPart } from './StationPart';
@@ -70,6 +71,7 @@ export function TodayScreen() {
           <Say role="status">Working out the day…</Say>
         )}
       </View>
+      {shown ? <HourPart key={ahead} line={shown} nowMs={nowMs} /> : null}
       <SpotsPart answer={answer} ahead={ahead} />
       <RestPart />
       <TidePart turns={shown?.turns ?? []} />

@@ -9,6 +9,7 @@ import {
   MAX_STEPS,
   nudgeStep,
   redo,
+  REMEMBERED,
   removeStep,
   setLength,
   setLoop,
@@ -112,6 +113,15 @@ test('a new change after an undo forgets what was undone', () => {
   const h = edit(undo(edit(startHistory(c), setLoop(c, false))), setLength(c, 2, 6));
   expect(h.future).toEqual([]);
   expect(redo(h)).toBe(h);
+});
+
+test('what changes nothing is no change; of many changes the oldest are forgotten', () => {
+  const h = edit(startHistory(c), setLoop(c, !c.loop));
+  expect(h.past).toEqual([c]);
+  expect(edit(h, setLoop(c, !c.loop))).toBe(h);
+  let long = h;
+  for (let n = 0; n < REMEMBERED + 3; n++) long = edit(long, setLoop(c, n % 2 === 0 ? c.loop : !c.loop));
+  expect(long.past).toHaveLength(REMEMBERED);
 });
 
 describe('what hands cannot do', () => {

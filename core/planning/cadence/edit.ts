@@ -108,13 +108,14 @@ export interface History {
   future: readonly Cadence[];
 }
 
-const REMEMBERED = 100;
+/** Changes that can be taken back. */
+export const REMEMBERED = 100;
 
 /** A history with nothing to undo. */
 export const startHistory = (now: Cadence): History => ({ past: [], now, future: [] });
 /** The history with a change made; what was undone before is gone. */
 export const edit = (h: History, next: Cadence): History =>
-  next === h.now || JSON.stringify(next) === JSON.stringify(h.now)
+  JSON.stringify(next) === JSON.stringify(h.now)
     ? h
     : { past: [...h.past, h.now].slice(-REMEMBERED), now: next, future: [] };
 /** One change back; the same where there is none. */

@@ -1,29 +1,15 @@
 /** What is known of a lure or a reel, before and after its measurements, in numbers an angler can picture. */
-import { lurePhysics } from '../../lures/physics';
-import { familyById } from '../../lures/families';
 import type { Counted, FamilyId } from '../../lures/family';
-import { DEFAULT_VISCOSITY_M2S } from '../../simulation/lineDrag';
 import { freeSink } from '../../simulation/sink';
-import { linePhysics, type LineSpec } from '../../tackle/line';
+import type { LineSpec } from '../../tackle/line';
 import { metresPerTurn, type ReelSpec } from '../../tackle/reel';
 import type { Belief } from './belief';
-import { deepestRunM, type LureMeasurement, type Tried, type TurnCount } from './calibrate';
+import { deepestRunM, type LureMeasurement, type TurnCount } from './calibrate';
 import { adjustedLure, knownLure, knownReel, UNKNOWN, type KnownLure } from './known';
-import { FRESH_KG_M3 } from '../../water/fluid';
+import { triedLure } from './tried';
 
-/** How high a tip is held while one counts a sink or feels for the bottom, m. */
-const COUNTING_TIP_M = 1;
 /** The run that a lip is told by. */
 export const REFERENCE_RUN = { castM: 25, speedMps: 1 } as const;
-
-/** The lure as the model has it, on this line, in fresh water at 16 °C: what counts are compared with. */
-export const triedLure = (family: FamilyId, weightKg: number, line: LineSpec): Tried => ({
-  lure: lurePhysics(familyById(family), weightKg),
-  line: linePhysics(line),
-  tipHeightM: COUNTING_TIP_M,
-  waterDensityKgM3: FRESH_KG_M3,
-  viscosityM2s: DEFAULT_VISCOSITY_M2S,
-});
 
 /** A quantity with its 5–95 % range. */
 export interface Told {

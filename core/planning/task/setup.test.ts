@@ -117,8 +117,12 @@ describe('onto a bed', () => {
     expect(p.longestS).toBeCloseTo(30 + p.sinkS, 6);
     expect(firstSettings(p).turnsPerS).toBe(MIN_TURNS_PER_S);
     expect(onBed('big-swimbait').style).toBe('shake');
+    // A lead head, solid metal and a soft body that is swum elsewhere lie as well.
+    for (const family of ['bladed-jig', 'casting-spoon', 'soft-jerk-weightless'] as const)
+      expect([family, onBed(family).style]).toEqual([family, 'shake']);
     // What floats up cannot be left to lie; what is worked on top is not let down.
-    expect(onBed('floating-minnow').style).not.toBe('shake');
+    for (const family of ['floating-minnow', 'square-bill', 'suspending-jerkbait'] as const)
+      expect([family, onBed(family).style]).not.toEqual([family, 'shake']);
     expect(onBed('popper').onBed).toBe(false);
     expect(problem('texas-rig').onBed).toBe(false);
   });

@@ -14,7 +14,7 @@ import { overMoods } from '../../mood/states';
 import { clamp, toHalf } from '../../base/numbers';
 import { speciesProfile, type SpeciesProfile } from '../../water/species';
 import type { Belief } from '../calibrate/belief';
-import { triedLure } from '../calibrate/assess';
+import { triedLure } from '../calibrate/tried';
 import { knownLure, knownReel, UNKNOWN } from '../calibrate/known';
 import type { Cadence } from '../cadence/cadence';
 import { defaultCadence, hangs } from '../cadence/library';
