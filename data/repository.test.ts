@@ -44,6 +44,38 @@ test('a damaged value is moved aside, reported, and stays reported', async () =>
   expect(Object.keys(second.book.lure)).toHaveLength(world.filter((p) => p.kind === 'lure').length - 1);
 });
 
+test.each([
+  ['a zone that there is not', 'water', { zone: 'Mars/Olympus' }],
+  ['a zone of one space', 'water', { zone: ' ' }],
+  ['a water whose name every object has', 'trip', { waterId: 'constructor' }],
+  ['a day begun in the year 275,000', 'trip', { startedAtMs: 8.6e15 }],
+  ['a wild clock', 'preferences', { demoClock: { demoAtMs: 8.6e15, realAtMs: 0 } }],
+  ['a lost day with the name of a habit of all objects', 'preferences', { activeTripId: '__proto__' }],
+] as const)('%s is put aside with its field named, and the rest opens', async (_what, kind, damage) => {
+  const store = memoryStore();
+  await savePuts(store, world, NEW);
+  const key = storageKey(world.find((p) => p.kind === kind)!);
+  const stored = JSON.parse(store.all.get(key)!) as { data: object };
+  // Defined, not set: “__proto__” as a value is plain text.
+  store.all.set(key, JSON.stringify({ ...stored, data: { ...stored.data, ...damage } }));
+  const { book, quarantined } = await loadBook(store);
+  expect(quarantined.map((q) => q.key)).toEqual([key]);
+  expect(quarantined[0]!.problems.map((x) => x.path).join()).toContain(Object.keys(damage)[0]);
+  expect(Object.keys(book.lure)).toHaveLength(world.filter((p) => p.kind === 'lure').length);
+});
+
+test('what was moved aside never takes the place of what was stored since', async () => {
+  const store = memoryStore();
+  const lure = world.find((p) => p.kind === 'lure')!;
+  await savePuts(store, [lure], NEW);
+  const key = storageKey(lure);
+  const now = JSON.parse(store.all.get(key)!) as { version: number; data: { id: string; name: string } };
+  store.all.set(QUARANTINE + key, JSON.stringify({ ...now, data: { ...now.data, name: 'Older' } }));
+  const { book } = await loadBook(store);
+  expect(book.lure[now.data.id]!.name).toBe(now.data.name);
+  expect(store.all.has(QUARANTINE + key)).toBe(true);
+});
+
 test('a value of a newer version waits aside until it can be read', async () => {
   const store = memoryStore({ 'lure/x': JSON.stringify({ version: 99, data: {} }) });
   const { quarantined } = await loadBook(store);

@@ -71,6 +71,7 @@ export async function loadBook(store: KeyValueStore): Promise<Loaded> {
   const puts: Put[] = [];
   const quarantined = new Map<string, Quarantined>();
   const moveAside: Quarantined[] = [];
+  const present = new Set(keys);
   for (const key of keys) {
     const text = values[key];
     if (text === null || text === undefined || key.startsWith(META)) continue;
@@ -78,7 +79,8 @@ export async function loadBook(store: KeyValueStore): Promise<Loaded> {
     const original = aside ? key.slice(QUARANTINE.length) : key;
     const r = decodeStored(original, text);
     if (r.ok) {
-      puts.push(r.put);
+      // What was moved aside never takes the place of what was stored since.
+      if (!aside || !present.has(original)) puts.push(r.put);
       continue;
     }
     const q = { key: original, text, problems: r.problems };

@@ -20,6 +20,16 @@ function clockOf(zone: string): Intl.DateTimeFormat {
   return f;
 }
 
+/** Whether there is such a zone. */
+export function isZone(zone: string): boolean {
+  try {
+    return zone.trim() !== '' && clockOf(zone) !== undefined;
+  } catch {
+    // The runtime refuses a name that it does not know.
+    return false;
+  }
+}
+
 /** How far the clock of a zone is ahead of UTC at a moment, ms. */
 export function offsetMs(atMs: number, zone: string): number {
   const parts = clockOf(zone).formatToParts(atMs);

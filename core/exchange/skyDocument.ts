@@ -1,15 +1,8 @@
 /** The almanac of a day as a document. */
 import * as z from 'zod';
+import { isZone } from '../base/zone';
 import { almanac } from '../sky/almanac';
 
-const isZone = (zone: string): boolean => {
-  try {
-    new Intl.DateTimeFormat('en', { timeZone: zone });
-    return true;
-  } catch {
-    return false;
-  }
-};
 const isDate = (text: string): boolean => {
   const t = Date.parse(`${text}T00:00:00Z`);
   return /^\d{4}-\d\d-\d\d$/.test(text) && Number.isFinite(t) && new Date(t).toISOString().startsWith(text);

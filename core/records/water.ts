@@ -3,7 +3,7 @@ import * as z from 'zod';
 import { coverSchema } from '../schemas/conditions';
 import { STATION_IDS } from '../stations/places';
 import { defineRecord } from './define';
-import { id, itemName, ms } from './fields';
+import { id, itemName, ms, zone } from './fields';
 import { ACCESSES, BOTTOMS, FORAGES, SALINITIES, SETTINGS } from '../water/terms';
 
 /** A water the angler fishes. */
@@ -16,7 +16,7 @@ export const waterRecord = defineRecord(
     salinity: z.enum(SALINITIES),
     latDeg: z.number().min(-90).max(90),
     lonDeg: z.number().min(-180).max(180),
-    zone: z.string().min(1).max(60),
+    zone,
     /** What it is usually like; stands in, marked assumed, for what was not read today. */
     usual: z.strictObject({
       depthM: z.number().min(0.1).max(300).nullable(),

@@ -18,6 +18,8 @@ import { useTheme } from '../theme/theme';
 
 const LOGGED = ['landed', 'lost', 'missed', 'bump'] as const;
 const reload = (): void => window.location.reload();
+/** A page outside the application, which opens whatever is stored. */
+const toRescue = (): void => window.location.assign('/rescue.html');
 const saveTroubles = (): void => saveProblemReport(troubles.getState().list);
 
 /** A page's script that did not come stays missing until everything is loaded again. */
@@ -62,6 +64,7 @@ export function PlaceStumbled({ error, retry }: { error: Error; retry: () => Pro
       ) : null}
       <Button title="Try this page again" onPress={() => (isMissingScript(error) ? reload() : void retry())} />
       <Button title="Save the problem report to a file" onPress={saveTroubles} />
+      <Button title="Look into what is stored" onPress={toRescue} />
     </ScrollView>
   );
 }
@@ -105,6 +108,7 @@ function EverythingStumbled() {
       <Button kind="solid" title="Load everything again" onPress={reload} />
       <Button title="Save my record to a file" onPress={() => saveRecord(deviceKeeper().withRefused())} />
       <Button title="Save the problem report to a file" onPress={saveTroubles} />
+      <Button title="Look into what is stored, and put aside what is wrong" onPress={toRescue} />
     </View>
   );
 }
