@@ -36,6 +36,24 @@ test('a bad document: exit 2, a line for each problem, nothing on stdout', () =>
 
 test.each([
   ['not JSON', ['rank'], '{', '(whole document): expected JSON'],
+  [
+    'a band upside down',
+    ['mood'],
+    JSON.stringify({ ...conditions, water: { ...conditions.water, fishBandM: [3, 1] } }),
+    'water.fishBandM: expected the top before the bottom',
+  ],
+  [
+    'more hooked than struck',
+    ['learn'],
+    '{"efforts":[{"presentation":"a","casts":9,"strikes":1,"hooked":2}]}',
+    'efforts[0].hooked: expected no more than strikes',
+  ],
+  [
+    'a day of the year 1',
+    ['sky'],
+    '{"latDeg":45,"lonDeg":-75,"date":"0001-01-01","zone":"Europe/Oslo"}',
+    'date: expected a date from 1900-01-01 to 2199-12-31',
+  ],
   ['an unknown verb', ['dance'], '{}', 'unknown verb dance'],
 ])('%s', (_name, args, input, says) => {
   const r = kettle(args, input);

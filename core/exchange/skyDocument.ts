@@ -8,11 +8,17 @@ const isDate = (text: string): boolean => {
   return /^\d{4}-\d\d-\d\d$/.test(text) && Number.isFinite(t) && new Date(t).toISOString().startsWith(text);
 };
 
+/** Days that sun and moon are reckoned for. */
+const [FIRST_DATE, LAST_DATE] = ['1900-01-01', '2199-12-31'] as const;
+
 /** The question of `sky`: a place, ° north and east, and a local date. */
 export const skyDocumentSchema = z.strictObject({
   latDeg: z.number().min(-90).max(90),
   lonDeg: z.number().min(-180).max(180),
-  date: z.string().refine(isDate, { error: 'a date such as 2026-07-04' }),
+  date: z
+    .string()
+    .refine(isDate, { error: 'a date such as 2026-07-04' })
+    .refine((text) => text >= FIRST_DATE && text <= LAST_DATE, { error: `a date from ${FIRST_DATE} to ${LAST_DATE}` }),
   zone: z.string().refine(isZone, { error: 'a time zone such as America/Detroit' }),
 });
 

@@ -53,6 +53,9 @@ export function drift(
   return next.map((v) => Math.max(0, v) / total);
 }
 
+/** Longer ago, min, is as if never: by then nothing of it is left. */
+const FORGOTTEN_MIN = 2 * 24 * 60;
+
 /** Something seen: how long ago, and how likely it is in each state. */
 export interface Seen {
   agoMin: number;
@@ -69,7 +72,9 @@ export function filterStates<T extends Seen>(
   stepsPerMin: number = STEPS_PER_MIN,
   onTaken: (one: T, before: readonly number[], after: readonly number[]) => void = () => {},
 ): number[] {
-  const inOrder = [...seen].sort((a, b) => b.agoMin - a.agoMin);
+  const inOrder = seen
+    .map((x) => ({ ...x, agoMin: Math.min(x.agoMin, FORGOTTEN_MIN) }))
+    .sort((a, b) => b.agoMin - a.agoMin);
   let p = [...rest];
   let agoMin = inOrder[0]?.agoMin ?? 0;
   for (const one of inOrder) {

@@ -27,7 +27,7 @@ import {
 } from './matches';
 import { knownOf, noticedBy, ranges, sweepOf } from './noticing';
 import type { Planned } from './planned';
-import { summed, type Contribution, type Score } from './score';
+import { LEAST, summed, type Contribution, type Score } from './score';
 import { bogOf, fallOf, holdOf, splashOf, windOf } from './weight';
 import { chooseWorking } from './working';
 
@@ -79,7 +79,7 @@ export function scoreFeeding(f: Family, c: ReadContext, planned?: Planned): Scor
     },
     {
       factor: 'noticed',
-      ln: Math.log(noticed),
+      ln: Math.log(Math.max(noticed, LEAST)),
       facts: { sightM: c.sightM, chance: noticed, rattle: f.rattle, thump: f.thump, known: r.whereabouts },
     },
     ...contributionsOf(matches, c),

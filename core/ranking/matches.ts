@@ -10,7 +10,7 @@ import { chaseMps, type ReadContext } from './context';
 import { belonging } from '../lures/belongs';
 import { COLOURS, type Colour, type Family, type PreyShape } from '../lures/family';
 import { chooseColour, chooseSizeM, colourWishes, favouriteSizeM } from './rig';
-import type { Contribution, Factor } from './score';
+import { LEAST, type Contribution, type Factor } from './score';
 import type { PerMood } from '../water/moods';
 import type { Forage } from '../water/terms';
 
@@ -53,7 +53,10 @@ export function contributionsOf(all: readonly Match[], c: ReadContext): Contribu
   let before = 1;
   return all.map(({ factor, of, facts }) => {
     for (let m = 0; m < product.length; m++) product[m]! *= of(m);
-    const after = product.reduce((s, v) => s + v, 0);
+    const after = Math.max(
+      product.reduce((s, v) => s + v, 0),
+      LEAST,
+    );
     const ln = (TASTES.has(factor) ? BELIEVED : 1) * Math.log(after / before);
     before = after;
     return { factor, ln, facts };

@@ -72,6 +72,9 @@ export function timesOf(a: Score, b: Score): { score: number; strikes: number } 
 /** No ratio is beyond this, ln: it stays a number. */
 const MAX_LEAD = 700;
 
+/** A chance smaller than this is told as this: what is never taken has a number too, and the last place. */
+export const LEAST = 1e-9;
+
 /** The last two factors come after the strike: hooked, and what snags leave. */
 const AFTER_STRIKE = -2;
 

@@ -41,7 +41,7 @@ function valueSchema({ kind, range = [-Infinity, Infinity], whole, choices = [] 
     case 'flag':
       return z.boolean();
     case 'band':
-      return z.tuple([inRange, inRange]);
+      return z.tuple([inRange, inRange]).refine(([top, bottom]) => top <= bottom, 'the top before the bottom');
     case 'cover':
       return coverSchema;
     case 'marks':

@@ -40,7 +40,8 @@ export function sinkDepthM(s: FreeSink, t: number): number {
   return s.terminalMps * s.timeConstantS * (q + Math.log1p(Math.exp(-2 * q)) - Math.LN2);
 }
 
-/** Seconds to fall a depth, s: inverse of the above. */
+/** Seconds to fall a depth, s: inverse of the above, arcosh(eˣ) written so that no depth is too great for it. */
 export function timeToSinkS(s: FreeSink, depthM: number): number {
-  return s.timeConstantS * Math.acosh(Math.exp(Math.max(0, depthM) / (s.terminalMps * s.timeConstantS)));
+  const x = Math.max(0, depthM) / (s.terminalMps * s.timeConstantS);
+  return s.timeConstantS * (x + Math.log1p(Math.sqrt(-Math.expm1(-2 * x))));
 }
