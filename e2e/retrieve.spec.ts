@@ -14,7 +14,7 @@ async function openPlan(page: Page): Promise<void> {
 
 async function settled(page: Page): Promise<void> {
   await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
-  await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
+  await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 100_000 });
 }
 
 const settings = async (page: Page): Promise<Record<string, unknown>> => {
@@ -219,6 +219,8 @@ test.describe('on a phone', () => {
   });
 
   test('aimed at something: the flag, how far past, and back to nothing', async ({ page }) => {
+    // Three settled plans, each of more than a hundred casts.
+    test.setTimeout(240_000);
     await openPlan(page);
     await page.getByRole('button', { name: 'I aim at something' }).tap();
     await expect(page.getByText(/^Throw .* past what you aim at: .* as it comes by\.$/).first()).toBeVisible({
