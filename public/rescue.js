@@ -131,7 +131,8 @@ async function draw() {
     if (key.startsWith(ASIDE)) aside.push([key, value]);
     else if (!key.startsWith('meta/')) {
       const kind = key.split('/')[0];
-      stored.set(kind, [...(stored.get(kind) ?? []), [key, value]]);
+      if (!stored.has(kind)) stored.set(kind, []);
+      stored.get(kind).push([key, value]);
     }
   }
   const nothing = document.createElement('p');

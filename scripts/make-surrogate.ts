@@ -14,7 +14,7 @@ const named = process.argv.slice(2);
 
 function made(f: Family): string[] {
   return TABLE_WEIGHTS.map((share) => {
-    const table = buildTable(share === 1 ? f : atWeight(f, share * f.weightKg[1]));
+    const table = buildTable(atWeight(f, share * f.weightKg[1]));
     console.log(f.id, share, table.map((cells) => Math.max(...cells.map((c) => c.shares[1]!)).toFixed(2)).join(' '));
     return written(table);
   });

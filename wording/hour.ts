@@ -1,4 +1,5 @@
 /** Another hour in words: what the water is like then, what to start with, and what is otherwise than now. */
+import { DAY_MIN } from '../core/base/zone';
 import type { Ranking } from '../core/ranking/rank';
 import type { ResolvedConditions } from '../core/water/resolve';
 import { likeliestMood } from '../core/mood/states';
@@ -8,11 +9,8 @@ import type { Typed } from './typed';
 import { say, type UnitPrefs } from './units';
 import { skyWord } from './water';
 
-const MINUTE_MS = 60_000;
-const DAY_MIN = 24 * 60;
-
 /** A time of the clock, minutes after midnight: “9:30 am”. */
-export const clockOfMinutes = (minutes: number, u: UnitPrefs): string => clockText(minutes * MINUTE_MS, 'UTC', u);
+export const clockOfMinutes = (minutes: number, u: UnitPrefs): string => clockText(minutes * 60_000, 'UTC', u);
 
 /** A time of the clock to be typed. */
 export const typedHour = (u: UnitPrefs): Typed => ({

@@ -2,6 +2,7 @@
  * Numbers as anglers type them: with a point or a comma, as fractions (3/8, 1 1/2, 6½), in feet and inches (6'6), with
  * a unit of any kind or none, which then is the one that the page shows.
  */
+import { DAY_MIN } from '../core/base/zone';
 import { FT, fromFahrenheit, INCH, KMH, MILE, MPH, OUNCE, POUND, YARD } from './units';
 
 const SIGNS: Readonly<Record<string, number>> = {
@@ -95,7 +96,6 @@ function unitValue({ value, unit }: Piece, { dimension, fromPlain }: Typed): Typ
 }
 
 const CLOCK = /^(\d{1,2})(?:[:.h](\d{2}))?\s*(am|pm)?$/;
-const DAY_MIN = 24 * 60;
 
 /** “9”, “9:30 pm”, “21:30” as minutes after midnight. */
 function typedClock(text: string): TypedValue {

@@ -1,7 +1,7 @@
 /** What the worker can do: plain core functions. Results are values; nothing is thrown on purpose. */
 import { choosingOf } from '../core/ranking/choosing';
 import { lookBack } from '../core/learning/likeness';
-import { rankWithLog, type LogQuestion } from '../core/learning/learned';
+import { rankWithLog } from '../core/learning/learned';
 import type { RankOptions } from '../core/ranking/rank';
 import { schoolEffects } from '../core/ranking/schoolEffects';
 import { assessLure, assessReel, countedLures } from '../core/planning/calibrate/assess';
@@ -15,7 +15,7 @@ import { simulateSettings, type Track } from '../core/planning/plan/track';
 import type { PlanRequest } from '../core/planning/task/request';
 import { setUpTask, type RetrieveSettings } from '../core/planning/task/setup';
 import { MESH } from '../core/simulation/types';
-import { planHead, type PlanBasis } from '../core/planning/head/planHead';
+import { planHead, rankPlanned, type PlanBasis } from '../core/planning/head/planHead';
 import type { Conditions } from '../core/water/conditions';
 
 let heldUntilMs = 0;
@@ -74,8 +74,8 @@ export const computeApi = {
   /** What the planner finds for the head of the ranking, with what is known already. */
   planHead: (conditions: Conditions, options: RankOptions, basis: PlanBasis) => planHead(conditions, options, basis),
   /** Another hour, its head planned at once. */
-  rankPlanned: (conditions: Conditions, options: RankOptions, basis: PlanBasis, log: LogQuestion | null) =>
-    rankWithLog(conditions, { ...options, planned: planHead(conditions, options, { ...basis, log }) }, log),
+  rankPlanned: (conditions: Conditions, options: RankOptions, basis: PlanBasis) =>
+    rankPlanned(conditions, options, basis).ranking,
   choosing: choosingOf,
   schools: schoolEffects,
   rods: planRodsForDay,

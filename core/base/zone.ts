@@ -30,6 +30,9 @@ export function isZone(zone: string): boolean {
   }
 }
 
+/** Minutes of a day's clock. */
+export const DAY_MIN = 24 * 60;
+
 /** How far the clock of a zone is ahead of UTC at a moment, ms. */
 export function offsetMs(atMs: number, zone: string): number {
   const parts = clockOf(zone).formatToParts(atMs);
@@ -39,3 +42,7 @@ export function offsetMs(atMs: number, zone: string): number {
     Math.floor(atMs / 1000) * 1000
   );
 }
+
+/** The clock of a zone at a moment, whole minutes after midnight. */
+export const clockMinutes = (atMs: number, zone: string): number =>
+  Math.floor((((atMs + offsetMs(atMs, zone)) / 60_000) % DAY_MIN) + DAY_MIN) % DAY_MIN;

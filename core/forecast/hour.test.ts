@@ -1,3 +1,4 @@
+import { clockMinutes } from '../base/zone';
 import { buildDemoWorld } from '../../demo/world';
 import { applyPuts, emptyBook } from '../records';
 import type { Trip } from '../records/trip';
@@ -5,7 +6,7 @@ import { sunElevationDeg } from '../sky/sun';
 import { composeDay } from '../trip/day';
 import { resolveConditions } from '../water/resolve';
 import { dayQuestion } from './ahead';
-import { clockMinutes, dayAtHour, stepAt } from './hour';
+import { dayAtHour, stepAt } from './hour';
 import { computeDayLine } from './line';
 
 const world = applyPuts(emptyBook(), buildDemoWorld(0));

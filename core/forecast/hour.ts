@@ -2,20 +2,13 @@
  * The water at another hour: as it was read, with what moves by itself. Sun, tide and warmth are the day line's own
  * (line.ts); wind and sky are the station's where its forecast reaches, else as they were read.
  */
-import { offsetMs } from '../base/zone';
+import { clockMinutes } from '../base/zone';
 import { hourOf } from '../stations/reading';
 import { composeDay, reportFor, type Day, type DayBook } from '../trip/day';
 import { READING_KEYS, readingAt, type ReadingKey } from '../water/readings';
 import type { EnteredReadings } from '../schemas/conditions';
 import { READ_HOLDS_MS } from './ahead';
 import type { DayLine, DayStep } from './line';
-
-const MINUTE_MS = 60_000;
-const DAY_MIN = 24 * 60;
-
-/** The clock of a water at a moment, minutes after midnight. */
-export const clockMinutes = (atMs: number, zone: string): number =>
-  Math.floor((((atMs + offsetMs(atMs, zone)) / MINUTE_MS) % DAY_MIN) + DAY_MIN) % DAY_MIN;
 
 /** The step of a day that begins at, or last before, a time on its clock, minutes after midnight. */
 export function stepAt(line: Pick<DayLine, 'steps'>, minutes: number, zone: string): DayStep {

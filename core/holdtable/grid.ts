@@ -16,8 +16,6 @@ export const SPEEDS = BETWEEN.length;
 
 /** Weights the table is made for, as shares of the kind's middle one; between them it is read by the logarithm. */
 export const TABLE_WEIGHTS = [0.5, 1, 2] as const;
-/** Where the kind's own weight stands among them. */
-export const MIDDLE_WEIGHT = 1;
 
 /** A sinker holds a depth at a speed that grows with these powers of its weight and its drag. */
 const SPEED_BY = { weight: 0.4, drag: -0.15 } as const;

@@ -6,7 +6,7 @@ import { seededRandom } from '../base/random';
 import { MESH } from '../simulation/types';
 import { sharesOf } from './build';
 import { read, TABLE_TIPS_M, writtenCountS, written, type Cell } from './cells';
-import { DEPTH_GRID_M, MIDDLE_WEIGHT, SPEEDS, TABLE_LINES_M, TABLE_WEIGHTS, tableSpeeds } from './grid';
+import { DEPTH_GRID_M, SPEEDS, TABLE_LINES_M, TABLE_WEIGHTS, tableSpeeds } from './grid';
 import { ZONE_TABLE } from './table';
 import { estimateZone, hangLimitS, holdingOptions, reachM, shareAt } from './zone';
 
@@ -52,7 +52,7 @@ test('the table keeps its stated error: cells drawn from all of it (seed 4)', ()
     const speed = Math.floor(random() * 5);
     // A cell that holds something: an empty one is empty on any mesh.
     const weight = Math.floor(random() * TABLE_WEIGHTS.length);
-    const weighed = TABLE_WEIGHTS[weight] === 1 ? f : atWeight(f, TABLE_WEIGHTS[weight]! * f.weightKg[1]);
+    const weighed = atWeight(f, TABLE_WEIGHTS[weight]! * f.weightKg[1]);
     const cells = read(ZONE_TABLE[f.id]![weight]!);
     const held = DEPTH_GRID_M.map((_, i) => i).filter((i) => cells[i]![speed]!.shares[1]! > 0.05);
     const depth = held[Math.floor(random() * held.length)] ?? 0;
@@ -126,7 +126,7 @@ test('the order of two lures that the simulation parts by more than the stated e
   const pick = <T>(all: readonly T[]): T => all[Math.floor(random() * all.length)]!;
   const cellsOf = (f: (typeof swimmers)[number], depth: number) =>
     tableSpeeds(f)
-      .map((speedMps, k) => ({ speedMps, cell: read(ZONE_TABLE[f.id]![MIDDLE_WEIGHT]!)[depth]![k]! }))
+      .map((speedMps, k) => ({ speedMps, cell: read(ZONE_TABLE[f.id]![TABLE_WEIGHTS.indexOf(1)]!)[depth]![k]! }))
       .filter((x) => x.cell.shares[1]! > 0.02);
   let parted = 0;
   for (let tried = 0; tried < 100;) {

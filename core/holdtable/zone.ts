@@ -169,7 +169,8 @@ const REACHED_SHARE = 0.1;
  */
 export function reachM(f: Family, lineDiameterM?: number): number {
   if (f.mode !== 'swim') return f.depthM[1];
-  const held = DEPTH_GRID_M.filter((d) => holdingOptions(f, d, lineDiameterM).some((o) => o.share >= REACHED_SHARE));
+  const table = holdingTable(f, lineDiameterM);
+  const held = DEPTH_GRID_M.filter((_, i) => table[i]!.some((o) => o.share >= REACHED_SHARE));
   return Math.max(f.depthM[0], ...held);
 }
 

@@ -43,9 +43,6 @@ export interface MoodJudgement {
 export const nextSignToWatch = (p: MoodDistribution): TellingSign | null =>
   mostTelling(p, WATCHABLE_SIGNS, chanceOfSign);
 
-/** Of each state against the likeliest, so that no number of signs makes all of them nothing. */
-const likelihoods = (ln: readonly number[]): number[] => ln.map((v) => Math.exp(v - Math.max(...ln)));
-
 /** Takes signs in, oldest first; what they said drifts back to `rest` until now. */
 export function filterSigns(
   rest: MoodDistribution,
@@ -54,7 +51,7 @@ export function filterSigns(
   const effects: SignEffect[] = [];
   const seen = signs.flatMap((s) => {
     const ln = s.count > 0 ? signLogLikelihood(s) : null;
-    return ln ? [{ s, agoMin: Math.max(0, s.minutesAgo ?? 0), likelihood: likelihoods(ln) }] : [];
+    return ln ? [{ s, agoMin: Math.max(0, s.minutesAgo ?? 0), ln }] : [];
   });
   const p = filterStates(rest, seen, undefined, ({ s, agoMin }, before, after) =>
     effects.push({ kind: s.kind, count: s.count, minutesAgo: agoMin, shift: mean(after) - mean(before) }),

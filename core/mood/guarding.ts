@@ -70,10 +70,11 @@ const PASSES_BEFORE_LEAVING = 30;
 export const chanceWhileGuarding = (kind: SignKind): number[] | null =>
   RATE[kind]?.map((v) => 1 - Math.exp(-0.35 * v)) ?? null;
 
-function likelihood(s: Sign): number[] | null {
-  if (s.kind === 'empty-cast') return ANSWERS_PER_PASS.map((rate) => Math.exp(-rate * temperedCount(s.count)));
+function logLikelihood(s: Sign): number[] | null {
+  const count = temperedCount(s.count);
+  if (s.kind === 'empty-cast') return ANSWERS_PER_PASS.map((rate) => -rate * count);
   const row = RATE[s.kind];
-  return row ? row.map((v) => v ** temperedCount(s.count)) : null;
+  return row ? row.map((v) => count * Math.log(v)) : null;
 }
 
 /** What provokes one fish leaves another cold: a lure counts as usual until about so many answers could have come. */
@@ -98,8 +99,8 @@ export function raisedBy(lure: string, signs: readonly Sign[]): number {
 /** Agitation of a fish on its bed from what it did, oldest first, and what to do about it. */
 export function judgeGuarding(signs: readonly Sign[]): Guarding {
   const seen = signs.flatMap((s) => {
-    const l = s.count > 0 ? likelihood(s) : null;
-    return l ? [{ s, agoMin: Math.max(0, s.minutesAgo ?? 0), likelihood: l }] : [];
+    const ln = s.count > 0 ? logLikelihood(s) : null;
+    return ln ? [{ s, agoMin: Math.max(0, s.minutesAgo ?? 0), ln }] : [];
   });
   const p = filterStates(AT_REST, seen, CALMS_PER_MIN);
   const passes = signs.filter((s) => s.kind === 'empty-cast').reduce((n, s) => n + s.count, 0);

@@ -56,10 +56,10 @@ export function drift(
 /** Longer ago, min, is as if never: by then nothing of it is left. */
 const FORGOTTEN_MIN = 2 * 24 * 60;
 
-/** Something seen: how long ago, and how likely it is in each state. */
+/** Something seen: how long ago, and how likely it is in each state, ln, to a constant. */
 export interface Seen {
   agoMin: number;
-  likelihood: readonly number[];
+  ln: readonly number[];
 }
 
 /**
@@ -80,7 +80,9 @@ export function filterStates<T extends Seen>(
   for (const one of inOrder) {
     const before = drift(p, rest, agoMin - one.agoMin, stepsPerMin);
     agoMin = one.agoMin;
-    const next = before.map((v, i) => v * one.likelihood[i]!);
+    // Against the likeliest, so that no number of signs makes every state nothing.
+    const likeliest = Math.max(...one.ln);
+    const next = before.map((v, i) => v * Math.exp(one.ln[i]! - likeliest));
     const total = next.reduce((s, v) => s + v, 0);
     p = next.map((v) => v / total);
     onTaken(one, before, p);

@@ -1,7 +1,7 @@
 /** Every number that leaves the ranking is one: for every species, setting and cover, to 300 m of water. */
 import { seededRandom } from '../base/random';
 import type { Conditions } from '../water/conditions';
-import { COVER_KINDS, SETTINGS, SPECIES } from '../water/terms';
+import { COVER_KINDS, SETTINGS, SIGN_KINDS, SPECIES } from '../water/terms';
 import { rankLures } from './rank';
 
 /** Where a number stands that is none. */
@@ -64,4 +64,18 @@ test('signs of any age and number are taken in', () => {
   expect(mood(2, 1e308)).toBeCloseTo(before, 6);
   expect(mood(2, 4 * 24 * 60)).toBeCloseTo(before, 6);
   expect(Number.isFinite(mood(10_000, 0))).toBe(true);
+  for (const kind of SIGN_KINDS) {
+    const { mood: judged } = rankLures(
+      {
+        species: 'largemouth-bass',
+        month: 5,
+        behaviour: 'guarding',
+        water,
+        sky: {},
+        signs: [{ kind, count: 10_000, minutesAgo: 0 }],
+      },
+      { withoutRange: true, families: [] },
+    );
+    expect({ kind, wrong: notFinite(judged) }).toEqual({ kind, wrong: [] });
+  }
 });

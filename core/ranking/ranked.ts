@@ -40,3 +40,7 @@ export const scoreOfEntry = (e: RankEntry, score: ScoreLure): number => score(e.
 /** Best first; of equals by key, so that an order never flickers. */
 export const byScore = (a: { score: number; key: string }, b: { score: number; key: string }): number =>
   b.score - a.score || (a.key < b.key ? -1 : 1);
+
+/** The lure one starts with, by key: the plan's, where there is none the first; null where nothing works. */
+export const startOf = (r: { plan: { start: string } | null; ranked: readonly { key: string }[] }): string | null =>
+  r.plan?.start ?? r.ranked[0]?.key ?? null;

@@ -39,6 +39,16 @@ test('a lure goes on the rod it was last put on, with the reel and line of that 
   expect(chooseTackle(book, day, gone, book.lure['lure-frog']!)!.rod.id).toBe('rod-middle');
 });
 
+test('a line chosen while no rod was goes on the rod in hand, and changes no other', () => {
+  const day = { trip: { rodId: null, reelId: null, lineId: 'line-braid40' } } as unknown as Parameters<
+    typeof tackleOn
+  >[2];
+  expect(chooseTackle(book, day, prefs, null)!.line.id).toBe('line-braid40');
+  expect(tackleOn(book.rod['rod-middle']!, book, day, prefs)!.line.id).toBe(
+    tackleOn(book.rod['rod-middle']!, book, null, prefs)!.line.id,
+  );
+});
+
 test('what was chosen for the day goes on the rod in hand, and on no other that has its own', () => {
   const day = { trip: { rodId: 'rod-middle', reelId: null, lineId: 'line-braid40' } } as unknown as Parameters<
     typeof tackleOn

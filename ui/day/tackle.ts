@@ -40,23 +40,27 @@ function pick<T extends { id: string }>(all: readonly T[], ...wished: (string | 
   return all[0];
 }
 
-/** What goes on a rod: what was chosen for the day goes on the rod that was chosen with it, and on no other. */
-function onRod(rod: Rod | undefined, book: BookWithoutLog, day: Day | null, prefs: Preferences) {
+/** What goes on a rod: what was chosen for the day where it was for this one (`chosenFor`), else what is on it. */
+function onRod(rod: Rod | undefined, chosenFor: boolean, book: BookWithoutLog, day: Day | null, prefs: Preferences) {
   const trip = day?.trip;
-  const today = !trip?.rodId || trip.rodId === rod?.id ? trip : null;
+  const today = chosenFor ? trip : null;
   return {
     reel: pick(inUse(book.reel), today?.reelId, rod?.reelId, trip?.reelId, prefs.lastReelId),
     line: pick(inUse(book.line), today?.lineId, rod?.lineId, trip?.lineId, prefs.lastLineId),
   };
 }
 
+/** The rod in hand with what is on it: where no rod was chosen for the day, what was chosen is for this one. */
+const inHand = (rod: Rod | undefined, book: BookWithoutLog, day: Day | null, prefs: Preferences) =>
+  onRod(rod, !day?.trip.rodId || day.trip.rodId === rod?.id, book, day, prefs);
+
 /** The line on the rod in hand. */
 export const chooseLine = (book: BookWithoutLog, day: Day | null, prefs: Preferences): Line | undefined =>
-  onRod(chooseRod(book, day, prefs, null), book, day, prefs).line;
+  inHand(chooseRod(book, day, prefs, null), book, day, prefs).line;
 
 /** A rod with what is on it, or with what is in hand where nothing is. Null where there is no reel or no line. */
 export function tackleOn(rod: Rod, book: BookWithoutLog, day: Day | null, prefs: Preferences): Tackle | null {
-  const { reel, line } = onRod(rod, book, day, prefs);
+  const { reel, line } = onRod(rod, day?.trip.rodId === rod.id, book, day, prefs);
   return reel && line ? { rod, reel, line, assumed: [] } : null;
 }
 
@@ -79,7 +83,7 @@ export function chooseTackle(
   lure: Lure | null,
 ): Tackle | null {
   const rod = chooseRod(book, day, prefs, lure);
-  const { reel, line } = onRod(rod, book, day, prefs);
+  const { reel, line } = inHand(rod, book, day, prefs);
   if (rod && reel && line) return { rod, reel, line, assumed: [] };
   if (!lure) return null;
   const usual = usualTackle(thrownKg(lure), prefs.units);

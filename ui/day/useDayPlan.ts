@@ -7,6 +7,7 @@ import { plannedAsIn } from '../../core/planning/plan/pace';
 import type { Plan } from '../../core/planning/plan/plan';
 import { isSetByHand, type PlanRequest } from '../../core/planning/task/request';
 import type { Ranking } from '../../core/ranking/rank';
+import { startOf } from '../../core/ranking/ranked';
 import type { Schools } from '../../core/ranking/schools';
 import type { Lure } from '../../core/records/lure';
 import type { Preferences } from '../../core/records/preferences';
@@ -84,7 +85,7 @@ export function useDayPlan(
   water: PlanWater,
 ): DayPlan {
   const startLure = useMemo(() => {
-    const key = ranking?.plan?.start ?? ranking?.ranked[0]?.key;
+    const key = ranking && startOf(ranking);
     return (key && lureById(book.lure, key)) || null;
   }, [book.lure, ranking]);
   // What is lost cannot be in hand.

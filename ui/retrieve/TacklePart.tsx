@@ -46,6 +46,8 @@ export function TacklePart() {
                 const { reelId, lineId } = on ?? {};
                 actions.changeTrip((t) => ({
                   ...t,
+                  // A reel or a line is chosen for the rod in hand, whichever was chosen for the day before.
+                  ...(book.rod[tackle.rod.id] ? { rodId: tackle.rod.id } : {}),
                   [today]: id,
                   ...(reelId ? { reelId } : {}),
                   ...(lineId ? { lineId } : {}),

@@ -3,8 +3,10 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { contentHash } from '../../core/base/hash';
-import { clockMinutes, dayAtHour, stepAt } from '../../core/forecast/hour';
+import { clockMinutes, DAY_MIN } from '../../core/base/zone';
+import { dayAtHour, stepAt } from '../../core/forecast/hour';
 import type { DayLine } from '../../core/forecast/line';
+import { startOf } from '../../core/ranking/ranked';
 import { resolveConditions } from '../../core/water/resolve';
 import { queryKeys } from '../../data/keys';
 import { compute } from '../../workers/client';
@@ -20,7 +22,6 @@ import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 
 const STEP_MIN = 30;
-const DAY_MIN = 24 * 60;
 const SHOWN = 3;
 
 /** The hour asked: until one is chosen, that of the best time or the next full hour. */
@@ -49,7 +50,7 @@ export function HourPart({ line, nowMs }: { line: DayLine; nowMs: number }) {
   const tackle = useMemo(() => ({ tackle: basis.tackle }), [basis.tackle]);
   const query = useQuery({
     queryKey: queryKeys.hour(contentHash([conditions, question, tackle, log.id])),
-    queryFn: ({ signal }) => compute.rankPlanned(signal, conditions!, question, tackle, log.log),
+    queryFn: ({ signal }) => compute.rankPlanned(signal, conditions!, question, { ...tackle, log: log.log }),
     enabled: !!conditions,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
@@ -58,8 +59,8 @@ export function HourPart({ line, nowMs }: { line: DayLine; nowMs: number }) {
   if (!at || !conditions) return null;
   const move = (way: number): void => setMinutes((minutes + way * STEP_MIN + DAY_MIN) % DAY_MIN);
   const then = query.data ?? null;
-  const start = then?.plan?.start ?? then?.ranked[0]?.key;
-  const startNow = now?.plan?.start ?? now?.ranked[0]?.key ?? null;
+  const start = then && startOf(then);
+  const startNow = now && startOf(now);
   return (
     <Part title="At another hour">
       <Adjuster

@@ -3,8 +3,8 @@
  * the hold table's estimate. Who comes to the head by it is planned too, so that the first three and those in hand all
  * stand on their own casts.
  */
-import { learnRanking, type LogQuestion } from '../../learning/learned';
-import { rankLures, rankWithGrounds, type Ranking, type RankOptions } from '../../ranking/rank';
+import { learnRanking, rankWithLog, type LearnedRanking, type LogQuestion } from '../../learning/learned';
+import { rankWithGrounds, type RankOptions } from '../../ranking/rank';
 import type { RankedLure } from '../../ranking/ranked';
 import { nextToPlan } from '../../ranking/head';
 import type { Planned } from '../../ranking/planned';
@@ -54,7 +54,7 @@ export function requestFor(x: RankedLure, conditions: Conditions, options: RankO
 
 /** A ranking and what was planned for it, by key. */
 export interface PlannedRanking {
-  ranking: Ranking;
+  ranking: LearnedRanking;
   planned: Record<string, Planned>;
 }
 
@@ -79,7 +79,7 @@ export function planHead(
   return planned;
 }
 
-/** The ranking with its head planned, in one go. */
+/** The ranking with its head planned, in one go, moved by the log of `basis`. */
 export function rankPlanned(
   conditions: Conditions,
   options: RankOptions = {},
@@ -87,5 +87,5 @@ export function rankPlanned(
   plan?: (r: PlanRequest) => Planned,
 ): PlannedRanking {
   const planned = planHead(conditions, options, basis, plan);
-  return { ranking: rankLures(conditions, { ...options, planned }), planned };
+  return { ranking: rankWithLog(conditions, { ...options, planned }, basis.log ?? null), planned };
 }
