@@ -2,7 +2,7 @@
 import type { HoldingPlace } from '../core/water/holding';
 import { COVER_NAME } from './names';
 import { say, type UnitPrefs } from './units';
-import type { CoverKind } from '../core/water/terms';
+import type { Access, CoverKind } from '../core/water/terms';
 
 export interface SectionFacts {
   depthM: number;
@@ -12,6 +12,7 @@ export interface SectionFacts {
   clarityM: number;
   tipM: number;
   castM: number;
+  access: Access;
   currentMps: number;
   currentAngleDeg: number;
   windMps: number;
@@ -56,6 +57,7 @@ export function holdingPhrase(place: HoldingPlace, kind: CoverKind): string {
     'submerged-grass': 'down in the grass',
     'matted-grass': 'under the mat',
   };
+  if (place === 'on-bed') return 'on their beds';
   if (place === 'open') return 'out in the open';
   if (place === 'outer-edge') return outer[kind] ?? 'on the edge';
   if (place === 'inside') return inner[kind] ?? 'inside the cover';
@@ -74,7 +76,7 @@ const wayText = (angleDeg: number): string =>
 
 export function describeSection(s: SectionFacts, u: UnitPrefs): string {
   const parts = [
-    `Section through the water: ${say.depth(s.depthM, u)} deep, ${s.cover.kind === 'none' ? 'open water' : `${COVER_NAME[s.cover.kind]} at the far end`}.`,
+    `Section through the water: ${say.depth(s.depthM, u)} deep, ${s.cover.kind === 'none' ? 'open water' : `${COVER_NAME[s.cover.kind]} at the far end`}${s.access === 'ice' ? ', under ice' : ''}.`,
     `Fish expected ${say.depthBand(s.bandM, u)} down, ${holdingPhrase(s.holding, s.cover.kind)}; one sees a lure from about ${say.depth(s.sightM, u)} and feels a thumping one from ${say.depth(s.feltM, u)}. A white lure goes out of sight at ${say.depth(s.clarityM, u)}.`,
   ];
   if (s.currentMps >= 0.02) parts.push(`Current ${say.speed(s.currentMps, u)}, ${wayText(s.currentAngleDeg)}.`);

@@ -1,3 +1,4 @@
+import { HOLDING_PLACES } from '../core/water/holding';
 import { terminalText } from './rig';
 import { defaultCadence } from '../core/planning/cadence/library';
 import { FAMILIES } from '../core/lures/family';
@@ -142,6 +143,7 @@ describe('the section in words', () => {
     holding: 'outer-edge' as const,
     lureName: 'Alder minnow',
     zoneShare: 0.46,
+    access: 'ice' as const,
     targetM: 18,
     over: { atM: 10, topM: 2 },
     path: { depthM: [0, 1.5], onBottom: [false, true], range: { shallowM: [0, 1.2], deepM: [0, 1.9] } },
@@ -154,6 +156,7 @@ describe('the section in words', () => {
     clean(text);
     for (const part of [
       '10 ft',
+      'under ice',
       'outer limbs',
       'Alder minnow',
       '46 %',
@@ -170,7 +173,7 @@ describe('the section in words', () => {
       expect(text).toContain(part);
   });
   test.each(COVER_KINDS)('a place on %s has a phrase', (kind) => {
-    for (const place of ['open', 'outer-edge', 'inside', 'deep-tight'] as const) clean(holdingPhrase(place, kind));
+    for (const place of HOLDING_PLACES) clean(holdingPhrase(place, kind));
   });
 });
 

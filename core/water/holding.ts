@@ -7,7 +7,7 @@ import { logistic } from '../base/numbers';
 import type { ResolvedConditions } from './resolve';
 
 /** Where about the cover fish sit. */
-export const HOLDING_PLACES = ['open', 'outer-edge', 'inside', 'deep-tight'] as const;
+export const HOLDING_PLACES = ['open', 'outer-edge', 'inside', 'deep-tight', 'on-bed'] as const;
 export type HoldingPlace = (typeof HOLDING_PLACES)[number];
 
 /** Where they sit now; light at the surface, lx. */
@@ -27,6 +27,7 @@ export function computeHolding(r: ResolvedConditions): Holding {
   const calm = 1 - logistic(r.waveHeightM, 0.15, 0.05);
   const cold = 1 - logistic(r.surfaceTempC, 9, 1.5);
   const tightness = Math.min(1, 0.15 + 0.55 * bright * (0.5 + 0.5 * calm) + 0.5 * cold);
+  if (r.behaviour === 'guarding') return { place: 'on-bed', tightness, lux };
   if (r.cover.kind === 'none') return { place: cold > 0.5 ? 'deep-tight' : 'open', tightness, lux };
   if (cold > 0.5) return { place: 'deep-tight', tightness, lux };
   return { place: tightness > 0.5 ? 'inside' : 'outer-edge', tightness, lux };

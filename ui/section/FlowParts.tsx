@@ -43,7 +43,8 @@ function Arrow({
 function Flow({ m, f, label }: PartProps) {
   const { p, units } = useTheme();
   if (m.currentMps < 0.02) return null;
-  const x = f.width * 0.42;
+  // Clear of the bars of the lures, which stand in the left two thirds.
+  const x = f.width * (m.reaches.length > 0 ? 0.82 : 0.42);
   const y = f.surfaceY + 0.16 * (f.bottomY - f.surfaceY);
   return (
     <G>
@@ -84,5 +85,5 @@ function Wind({ m, f, label }: PartProps) {
   );
 }
 
-export const FlowPart = drawnBy(Flow, (m) => [m.currentMps, m.currentAngleDeg]);
+export const FlowPart = drawnBy(Flow, (m) => [m.currentMps, m.currentAngleDeg, m.reaches.length > 0]);
 export const WindPart = drawnBy(Wind, (m) => [m.windMps, m.windAngleDeg]);

@@ -13,6 +13,7 @@ import { FlowPart, WindPart } from './FlowParts';
 import { frameOf, polyline, tipPoint } from './geometry';
 import { EventMark } from './Marks';
 import type { SectionModel } from './model';
+import { StandPart } from './StandPart';
 import { BandPart, BottomPart, SightedPart, TicksPart, WaterPart } from './WaterParts';
 
 interface Props {
@@ -72,6 +73,7 @@ function WholeSection({ model: m, words, width, height, atS, showSight = false, 
       ))}
       <AimPart m={m} f={f} label={label} />
       {showWind ? <WindPart m={m} f={f} label={label} /> : null}
+      <StandPart m={m} f={f} label={label} />
       <AnglerPart m={m} f={f} label={label} />
       <TicksPart m={m} f={f} label={label} />
     </Svg>
@@ -84,7 +86,6 @@ function Angler({ m, f, label }: PartProps) {
   const hand: [number, number] = [f.x(0) - 16, f.surfaceY - 14];
   return (
     <G strokeLinecap="round">
-      <Path d={`M0 ${f.surfaceY - 6}h${f.x(0) - 2}l-7 9H0z`} fill={p.line} />
       <Path d={polyline([hand, tip])} stroke={p.line} strokeWidth={3.4 * p.stroke} fill="none" />
       {!m.path ? (
         <Circle cx={tip[0]} cy={tip[1]} r={2.5} fill={p.line} />

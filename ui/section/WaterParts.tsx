@@ -134,7 +134,7 @@ function Sighted({ m, f, label }: PartProps) {
   const x = 64;
   const tenthM = Math.LN10 / m.attenuationPerM;
   const all: [number, string][] = [
-    [m.clarityM, 'white lure out of sight'],
+    [m.clarityM, 'lure out of sight'],
     [tenthM, '1/10 of the light'],
   ];
   const marks = all.filter(([d]) => d < m.depthM * 0.97).sort(([a], [b]) => a - b);

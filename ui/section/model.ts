@@ -8,7 +8,7 @@ import { attenuationPerM } from '../../core/water/light';
 import { sensesOf } from '../../core/water/senses';
 import type { FamilyId } from '../../core/lures/family';
 import type { EventKind } from '../../core/records/event';
-import type { CoverKind } from '../../core/water/terms';
+import type { Access, CoverKind } from '../../core/water/terms';
 import type { ResolvedConditions } from '../../core/water/resolve';
 
 export interface SectionPath {
@@ -66,6 +66,7 @@ export interface SectionModel {
   feltM: number;
   clarityM: number;
   waveM: number;
+  access: Access;
   currentMps: number;
   currentAngleDeg: number;
   windMps: number;
@@ -103,7 +104,8 @@ export function sectionOfReading(r: ResolvedConditions, tipM: number, castM: num
     sightM: senses.seesM,
     feltM: senses.feelsM,
     clarityM: r.clarityM,
-    waveM: r.waveHeightM,
+    waveM: r.access === 'ice' ? 0 : r.waveHeightM,
+    access: r.access,
     currentMps: r.currentMps,
     currentAngleDeg: r.currentAngleDeg,
     // A wind that nobody read is not drawn.

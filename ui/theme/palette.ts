@@ -33,6 +33,7 @@ export interface Palette {
   cover: string;
   coverFar: string;
   line: string;
+  ice: string;
   onWater: string;
   halo: string;
   dark: boolean;
@@ -68,6 +69,7 @@ export const SHADE: Palette = {
   cover: '#3A2C22',
   coverFar: '#6B5847',
   line: '#1D2A23',
+  ice: '#F7FAF6',
   onWater: '#FFFFFF',
   halo: '#17312F',
   dark: false,
@@ -102,6 +104,7 @@ export const NOON: Palette = {
   cover: '#160E08',
   coverFar: '#4B3A2C',
   line: '#050A07',
+  ice: '#FFFFFF',
   onWater: '#FFFFFF',
   halo: '#04100F',
   dark: false,
@@ -136,6 +139,7 @@ export const NIGHT: Palette = {
   cover: '#5A4A39',
   coverFar: '#453A2E',
   line: '#F0DEC4',
+  ice: '#4A4A42',
   onWater: '#F5E9D6',
   halo: '#0C0907',
   dark: true,
