@@ -6,6 +6,13 @@ import { Halo } from './Halo';
 import { LureShape } from './LureShape';
 import type { SectionModel } from './model';
 
+const FIRST_BAR_PX = 44;
+const barGap = (m: SectionModel, f: SectionFrame): number =>
+  (f.x(m.castM * 0.72) - f.x(0) - FIRST_BAR_PX) / m.reaches.length;
+/** Where the bar of the lure in place `i` stands, px. */
+export const barX = (m: SectionModel, f: SectionFrame, i: number): number =>
+  f.x(0) + FIRST_BAR_PX + barGap(m, f) * (i + 0.5);
+
 /**
  * Each lure at the depth it is worked, on a line from the shallowest to the deepest it holds; dashed where it often
  * hangs up.
@@ -13,12 +20,11 @@ import type { SectionModel } from './model';
 export function Reaches({ m, f, label }: { m: SectionModel; f: SectionFrame; label: number }) {
   const { p } = useTheme();
   if (m.reaches.length === 0) return null;
-  const from = f.x(0) + 44;
-  const gap = (f.x(m.castM * 0.72) - from) / m.reaches.length;
+  const gap = barGap(m, f);
   return (
     <G>
       {m.reaches.map((r, i) => {
-        const x = from + gap * (i + 0.5);
+        const x = barX(m, f, i);
         const top = f.y(r.topM);
         const bottom = Math.max(top + 4, Math.min(f.y(r.bottomM), f.bottomY));
         const colour = r.chosen ? p.copper : p.onWater;

@@ -36,7 +36,7 @@ const many = (m: SectionModel, atFull: number): number =>
   Math.max(1, Math.round(atFull * Math.max(m.cover.density, 0.15)));
 
 /** Where the cover begins, px from the left; it goes on to the right edge. */
-const leftOf = (m: SectionModel, f: SectionFrame): number => f.x(m.castM * 0.62);
+export const leftOf = (m: SectionModel, f: SectionFrame): number => f.x(m.castM * 0.62);
 
 /** A tree lying out from the far bank: the trunk slants down to the left, limbs hang from it. */
 function Wood({ m, f }: PartProps) {

@@ -15,7 +15,7 @@ const SHOAL_PX = 18;
 const CLEAR_PX = 7;
 
 /** Where on the cover the fish should be: pixels. */
-function fishAt(m: SectionModel, f: SectionFrame): [number, number] {
+export function fishAt(m: SectionModel, f: SectionFrame): [number, number] {
   const at = { open: 0.55, 'outer-edge': 0.66, inside: 0.86, 'deep-tight': 0.84, 'on-bed': 0.6 }[m.holding];
   // Let straight down, the fish that count are below the tip.
   return [

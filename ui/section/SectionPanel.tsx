@@ -1,18 +1,22 @@
 /** Fits the section into its space and gives it the moment that is shown. */
 import { usePathname } from 'expo-router';
-import { useMemo, useState, type ComponentProps } from 'react';
-import { View, useWindowDimensions } from 'react-native';
+import { lazy, Suspense, useMemo, useState, type ComponentProps } from 'react';
+import { ScrollView, View, useWindowDimensions } from 'react-native';
 import { describeSection } from '../../wording/section';
 import { useConditions } from '../day/contexts';
 import { useDraft } from '../day/draft';
+import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { placeOfPath, type PlaceId } from '../shell/places';
 import { useTheme } from '../theme/theme';
+import type { Asked } from './KeyPart';
 import { usePlayback } from './Playback';
 import { SectionDrawing } from './SectionDrawing';
 import { useSectionModel } from './useSectionModel';
 
-const MIN_WORDS_PX = 110;
+// Only who asks, and only the wide screen, fetches these.
+const KeyPart = lazy(() => import('./KeyPart').then((m) => ({ default: m.KeyPart })));
+const DayBoard = lazy(() => import('../shell/DayBoard').then((m) => ({ default: m.DayBoard })));
 
 /** How high the section is on a phone, px: lower where the thumbs need the room. */
 export const phoneSectionPx = (place: PlaceId, windowPx: number): number =>
@@ -21,6 +25,13 @@ export const phoneSectionPx = (place: PlaceId, windowPx: number): number =>
       ? Math.min(220, Math.max(140, windowPx * 0.18))
       : Math.min(300, Math.max(190, windowPx * (place === 'lessons' ? 0.24 : 0.31))),
   );
+
+/** Wide, the picture takes this share of the column; the day at a glance has the rest. */
+const WIDE_SHARE = 0.43;
+const SKY: Partial<Record<PlaceId, { sight: boolean; wind: boolean }>> = {
+  water: { sight: true, wind: true },
+  lessons: { sight: false, wind: false },
+};
 
 export function SectionPanel({ fill = false }: { fill?: boolean }) {
   const { p, units } = useTheme();
@@ -31,10 +42,14 @@ export function SectionPanel({ fill = false }: { fill?: boolean }) {
   const { atS } = usePlayback();
   const place = placeOfPath(usePathname());
   const window = useWindowDimensions();
-  // The words below take what they need; the drawing gets the rest.
-  const [wordsPx, setWordsPx] = useState(MIN_WORDS_PX);
   const [size, setSize] = useState({ width: fill ? 0 : window.width, height: 0 });
-  const height = fill ? Math.max(300, size.height - wordsPx) : phoneSectionPx(place, window.height);
+  const [asked, setAsked] = useState<Asked | null>(null);
+  const height = fill ? Math.max(280, size.height * WIDE_SHARE) : phoneSectionPx(place, window.height);
+  const { sight, wind } = SKY[place] ?? { sight: false, wind: true };
+  const ask = (e: MouseEvent & { currentTarget: HTMLElement }): void => {
+    const box = e.currentTarget.getBoundingClientRect();
+    setAsked({ x: e.clientX - box.left, y: e.clientY - box.top });
+  };
   return (
     <View
       style={{ flex: fill ? 1 : undefined, overflow: 'hidden' }}
@@ -43,31 +58,80 @@ export function SectionPanel({ fill = false }: { fill?: boolean }) {
       }
     >
       {model && size.width > 0 ? (
-        <LiveSection
-          model={model}
-          words={words}
-          width={size.width}
-          height={height}
-          atS={place === 'retrieve' || place === 'strikes' ? atS : null}
-          showSight={place === 'water'}
-          showWind={place !== 'lessons'}
-        />
+        <View>
+          {/* For a finger or a mouse; by keys and by ear the same is in the key. */}
+          <View {...({ onClick: ask } as object)}>
+            <LiveSection
+              model={model}
+              words={words}
+              width={size.width}
+              height={height}
+              atS={place === 'retrieve' || place === 'strikes' ? atS : null}
+              showSight={sight}
+              showWind={wind}
+            />
+          </View>
+          {asked && asked !== 'all' ? <Touched x={asked.x} y={asked.y} /> : null}
+          <Press
+            label="Key: what is in the picture"
+            expanded={asked === 'all'}
+            onPress={() => setAsked(asked === 'all' ? null : 'all')}
+            style={{ position: 'absolute', right: 4, bottom: 0, paddingHorizontal: 10 }}
+          >
+            <Say kind="labelStrong" style={{ color: p.onWater, textDecorationLine: 'underline' }}>
+              Key
+            </Say>
+          </Press>
+        </View>
       ) : (
         <View style={{ height: fill ? 300 : 120, backgroundColor: p.water[0], justifyContent: 'center', padding: 20 }}>
           <Say>No water yet: start a day on a water and the section through it appears here.</Say>
         </View>
       )}
+      {asked && model ? (
+        <Suspense fallback={null}>
+          <KeyPart
+            asked={asked}
+            model={model}
+            width={size.width}
+            height={height}
+            sight={sight}
+            wind={wind}
+            onAll={() => setAsked('all')}
+            onClose={() => setAsked(null)}
+          />
+        </Suspense>
+      ) : null}
       {fill && model ? (
-        <View
-          style={{ padding: 16, flexShrink: 0 }}
-          onLayout={(e) => setWordsPx(Math.max(MIN_WORDS_PX, Math.ceil(e.nativeEvent.layout.height)))}
-        >
-          <Say kind="label" tone="soft">
-            {words}
-          </Say>
-        </View>
+        <ScrollView style={{ flex: 1 }} tabIndex={-1}>
+          <Suspense fallback={null}>
+            <DayBoard />
+          </Suspense>
+        </ScrollView>
       ) : null}
     </View>
+  );
+}
+
+const TOUCH_PX = 28;
+
+/** Where the finger asked. */
+function Touched({ x, y }: { x: number; y: number }) {
+  const { p } = useTheme();
+  return (
+    <View
+      style={{
+        position: 'absolute',
+        left: x - TOUCH_PX / 2,
+        top: y - TOUCH_PX / 2,
+        width: TOUCH_PX,
+        height: TOUCH_PX,
+        borderRadius: TOUCH_PX / 2,
+        borderWidth: 2 * p.stroke,
+        borderColor: p.onWater,
+        pointerEvents: 'none',
+      }}
+    />
   );
 }
 

@@ -11,6 +11,7 @@ import { Button } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { useNow } from '../platform/clock';
 import { Screen } from '../shell/Screen';
+import { useWide } from '../shell/useWide';
 import { DayStrip } from '../today/DayStrip';
 import { CautionsPart } from './CautionsPart';
 import { Derived } from './Derived';
@@ -25,6 +26,7 @@ export function WaterScreen() {
   const book = useBookWithoutLog();
   const station = useStationState();
   const router = useRouter();
+  const wide = useWide();
   const now = useNow(prefs.demoClock, 60_000);
   // Open for one trip only: a new day closes it. From the head it opens below the head, from the foot at the foot.
   const [changing, setChanging] = useState<{ tripId: string; at: 'head' | 'foot' } | null>(null);
@@ -64,7 +66,8 @@ export function WaterScreen() {
       <Derived />
       <Button title="What to tie on" kind="copper" onPress={() => router.navigate('/lures')} />
       <CautionsPart />
-      <DayStrip />
+      {/* Wide, the hours stand below the section. */}
+      {wide ? null : <DayStrip />}
       <ReadingSheet />
       {station.problem || station.slow ? <Note>{stationText({ ...station, used: day.station !== null })}</Note> : null}
       <MoodPart />
