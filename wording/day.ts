@@ -6,7 +6,7 @@ import type { StationFault } from '../core/stations/answer';
 import type { StationReading } from '../core/stations/reading';
 import type { StationProblemCode } from './problems';
 import { FRONT_NAME, list } from './names';
-import { clockText } from './time';
+import { clockText, dayText } from './time';
 import { say, type UnitPrefs } from './units';
 import { skyWord } from './water';
 import type { TideStage, SpotLight } from '../core/water/terms';
@@ -32,6 +32,13 @@ function timesText(times: number): string {
   if (more < 0.04) return 'hardly better than the rest of the day';
   return `${say.percent(more)} better than the day as a whole`;
 }
+
+/** A day to choose: `ahead` days from today. */
+export const dayTitle = (ahead: number, atMs: number, zone: string): string =>
+  ahead === 0 ? 'Today' : ahead === 1 ? 'Tomorrow' : dayText(atMs, zone);
+
+export const BEYOND_FORECAST =
+  'The forecast does not reach this day: sky, wind and warmth are taken as they are now. Sun, moon and tide are worked out for the day itself.';
 
 export function bestText(b: BestTime, zone: string, u: UnitPrefs): string {
   const why = list(b.because.slice(0, 3).map((x) => FACTOR_TEXT[x.factor]));

@@ -1,5 +1,6 @@
 /** What was counted of a lure or a reel, and how sure that makes us. */
-import { type Narrowed, type Told, REFERENCE_RUN } from '../core/planning/calibrate/assess';
+import type { Narrowed, Told } from '../core/planning/calibrate/assess';
+import { REFERENCE_RUN } from '../core/planning/calibrate/reference';
 import { say, type UnitPrefs } from './units';
 import type { Measurement } from '../core/records/measurement';
 

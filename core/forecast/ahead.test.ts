@@ -56,7 +56,7 @@ describe('the question of a day', () => {
     expect(waterC.find(([t]) => t === first)![1]).toBeCloseTo(14 + past[0]!.tempC - past.at(-1)!.tempC, 9);
     // For tomorrow the same wave, a day later.
     expect(question({ daysAhead: 1 }).waterC[0]![0]).toBe(times[0]! + 24 * HOUR);
-    expect(question({ daysAhead: 3 }).waterC[0]![0]).toBe(times[0]! + 24 * HOUR);
+    expect(question({ daysAhead: 3 }).waterC[0]![0]).toBe(times[0]! + 72 * HOUR);
   });
   test('asks nothing of a report that is old, missing, or too short to show a day', () => {
     expect(question({ nowMs: NOW + 20 * HOUR })).toMatchObject({ cloud: [], waterC: [] });

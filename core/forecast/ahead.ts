@@ -103,7 +103,14 @@ function dailyWave(
   if (last.length < 6) return [];
   const atNow = last[last.length - 1]![1];
   const day = last.map(([t, c]) => [t, nowC + c - atNow] as const);
-  return [-1, 0, 1, 2].flatMap((k) => day.map(([t, c]) => [t + (k + Math.min(daysAhead, 1)) * DAY_MS, c] as const));
+  return [-1, 0, 1, 2].flatMap((k) => day.map(([t, c]) => [t + (k + daysAhead) * DAY_MS, c] as const));
+}
+
+/** Until when the station's forecast tells of the sky, ms; null without one that is fresh. */
+export function forecastToMs(book: DayBook, { water }: Pick<Day, 'water'>, nowMs: number): number | null {
+  const stored = reportFor(book, water);
+  if (!stored || nowMs - Date.parse(stored.report.issuedAt) >= TOO_OLD_MS) return null;
+  return Math.max(...stored.report.hours.map((h) => Date.parse(h.time)));
 }
 
 /** The spots to choose among; today those that rest are left alone until they are ready. */

@@ -35,7 +35,7 @@ import { Screen } from '../shell/Screen';
 import { AskedPart } from '../strikes/AskedPart';
 import { useTheme } from '../theme/theme';
 import { BeatPart } from './BeatPart';
-import { Behind, Down } from './below/BelowParts';
+import { Behind, Down } from './below/parts';
 import { AimPart } from './AimPart';
 import { BuysPart, YoursPart } from './BuysPart';
 import { ComparePart } from './ComparePart';

@@ -2,9 +2,10 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { bestText } from '../../wording/day';
+import { forecastToMs } from '../../core/forecast/ahead';
+import { bestText, BEYOND_FORECAST, dayTitle } from '../../wording/day';
 import { clockText, dayText } from '../../wording/time';
-import { useActions, useConditions, usePrefs } from '../day/contexts';
+import { useActions, useBookWithoutLog, useConditions, usePrefs } from '../day/contexts';
 import { Note, Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
@@ -19,12 +20,15 @@ import { TidePart } from './TidePart';
 import { useDayAhead } from './useDayAhead';
 
 const DAY_MS = 86_400_000;
+/** Days that can be asked, from today. */
+const DAYS = [0, 1, 2, 3, 4];
 
 export function TodayScreen() {
   const { day, schools } = useConditions();
   const prefs = usePrefs();
   const actions = useActions();
   const router = useRouter();
+  const book = useBookWithoutLog();
   const [ahead, setAhead] = useState(0);
   const nowMs = useNow(prefs.demoClock, 60_000);
   const { answer, failed } = useDayAhead(ahead);
@@ -38,16 +42,14 @@ export function TodayScreen() {
     );
   const { zone } = day.water;
   const line = answer?.line;
+  const toMs = forecastToMs(book, day, nowMs);
   const shown = line && line.fromMs <= nowMs + ahead * DAY_MS && line.toMs > nowMs + ahead * DAY_MS ? line : null;
   return (
     <Screen title="The day ahead" sub={`${day.water.name} · ${dayText(nowMs + ahead * DAY_MS, zone)}`} section={false}>
       <View style={{ gap: 8 }} onLayout={(e) => setWidth(Math.round(e.nativeEvent.layout.width))}>
         <Choices
           label="Which day"
-          options={[
-            { value: 0, title: 'Today' },
-            { value: 1, title: 'Tomorrow' },
-          ]}
+          options={DAYS.map((value) => ({ value, title: dayTitle(value, nowMs + value * DAY_MS, zone) }))}
           value={ahead}
           onChange={setAhead}
         />
@@ -57,6 +59,7 @@ export function TodayScreen() {
             <Say kind="strong">
               {shown.best ? bestText(shown.best, zone, prefs.units) : 'No two hours are left today: look at tomorrow.'}
             </Say>
+            {ahead > 0 && (toMs === null || shown.fished.fromMs > toMs) ? <Note>{BEYOND_FORECAST}</Note> : null}
             <DayDrawing line={shown} width={width} height={210} zone={zone} nowMs={ahead === 0 ? nowMs : null} full />
             <Say kind="label" tone="soft">
               {`The hill is how good each hour should be; copper, the best two. ${shown.turns.length > 0 ? 'Blue line: the tide. ' : ''}Bars at the foot: moon periods, ${schools.moon === 'counted' ? 'counted as you wish' : 'shown and not counted'}. Moon ${Math.round(100 * shown.almanac.moonIllumination)} % lit.`}

@@ -6,10 +6,8 @@ import { metresPerTurn, type ReelSpec } from '../../tackle/reel';
 import type { Belief } from './belief';
 import { deepestRunM, type LureMeasurement, type TurnCount } from './calibrate';
 import { adjustedLure, knownLure, knownReel, UNKNOWN, type KnownLure } from './known';
+import { REFERENCE_RUN } from './reference';
 import { triedLure } from './tried';
-
-/** The run that a lip is told by. */
-export const REFERENCE_RUN = { castM: 25, speedMps: 1 } as const;
 
 /** A quantity with its 5–95 % range. */
 export interface Told {

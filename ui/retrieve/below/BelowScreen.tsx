@@ -5,7 +5,7 @@ import { useConditions, usePlan } from '../../day/contexts';
 import { Note } from '../../parts/Box';
 import { Button, Choices } from '../../parts/Buttons';
 import { Screen } from '../../shell/Screen';
-import { Behind, Down } from './BelowParts';
+import { Behind, Down } from './parts';
 
 type Way = 'down' | 'behind';
 const DOWN_FIRST = ['ice', 'dock', 'kayak'];
