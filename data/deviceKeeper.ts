@@ -4,6 +4,8 @@ import { deviceStore } from './store';
 import { reportTrouble } from './troubles';
 
 const NAME = 'moss-kettle-record';
+/** A page that hangs with the lock keeps the others waiting so long, ms: then they take it over. */
+const LOCK_DEADLINE_MS = 10_000;
 let keeper: Keeper | null = null;
 
 export function deviceKeeper(): Keeper {
@@ -22,7 +24,7 @@ function openDeviceKeeper(): Keeper {
   };
   const k = createKeeper({
     store: deviceStore,
-    alone: (run) => (locks ? (locks.request(NAME, run) as ReturnType<typeof run>) : inTurn(run)),
+    alone: (run) => (locks ? lockedFor(locks, run) : inTurn(run)),
     tell: () => channel?.postMessage('changed'),
     hear: (changed) => {
       channel?.addEventListener('message', changed);
@@ -32,6 +34,29 @@ function openDeviceKeeper(): Keeper {
     },
     trouble: reportTrouble,
   });
+  // What the device has not taken yet lives on this page alone: closing it asks first.
+  if (typeof window !== 'undefined')
+    window.addEventListener('beforeunload', (e) => {
+      const { refused, storing } = k.snapshot();
+      if (refused + storing > 0) e.preventDefault();
+    });
   void k.open();
   return k;
+}
+
+/** Runs alone among the tabs; a tab that holds the lock without an end loses it, and what it then stores is merged. */
+async function lockedFor<T>(locks: LockManager, run: () => Promise<T>): Promise<T> {
+  const waited = new AbortController();
+  const timer = setTimeout(() => waited.abort(), LOCK_DEADLINE_MS);
+  const begun = (): Promise<T> => {
+    clearTimeout(timer);
+    return run();
+  };
+  try {
+    return (await locks.request(NAME, { signal: waited.signal }, begun)) as T;
+  } catch (e) {
+    if (!waited.signal.aborted) throw e;
+    reportTrouble('waiting for another page', new Error('it held the record for ten seconds; taken over'));
+    return (await locks.request(NAME, { steal: true }, run)) as T;
+  }
 }

@@ -98,7 +98,7 @@ test('a notice is enough for another tab to see it', async () => {
 test('two tabs change one trip: neither change is lost', async () => {
   const { keepers } = tabs(2);
   await keepers[0]!.open();
-  await keepers[0]!.replaceAll(world);
+  await keepers[0]!.replaceAll(world, { by: 'demo', atMs: 1000 });
   await keepers[1]!.open();
   const trip =
     (change: object): BookChange =>
@@ -187,11 +187,11 @@ test('reading that fails in the middle refuses the change rather than guess', as
 test('a replaced record reaches the other tab whole', async () => {
   const { keepers } = tabs(2);
   await Promise.all(keepers.map((k) => k.open()));
-  await keepers[0]!.replaceAll(world);
+  await keepers[0]!.replaceAll(world, { by: 'demo', atMs: 1000 });
   await quiet();
   await keepers[1]!.catchUp();
   expect(keepers[1]!.snapshot().book).toEqual(keepers[0]!.snapshot().book);
-  await keepers[1]!.replaceAll([]);
+  await keepers[1]!.replaceAll([], { by: 'clear', atMs: 1000 });
   await keepers[0]!.catchUp();
   expect(keepers[0]!.snapshot().book).toEqual(emptyBook());
 });
@@ -204,4 +204,60 @@ test('a damaged value found on the way is put aside and the rest goes on', async
   await keepers[1]!.catchUp();
   expect(keepers[1]!.snapshot().quarantined.map((q) => q.key)).toEqual(['cast/b/000000-a']);
   expect(await keepers[1]!.commit(oneMore('b'), 'when-stored')).toBe(true);
+});
+
+describe('a newer build in another tab', () => {
+  const newer = JSON.stringify({ version: 99, data: { anything: true } });
+  test('nothing is stored over it nor beside it; what was changed here is held, and goes through once it is readable', async () => {
+    const { keepers, store } = tabs(1);
+    const k = keepers[0]!;
+    await k.open();
+    await k.commit(oneMore('a'), 'when-stored');
+    // The other build stores, and moves the store's count on.
+    store.all.set('preferences/mine', newer);
+    store.all.set('meta/revision', JSON.stringify({ count: 9, recent: [] }));
+    await k.catchUp();
+    expect(k.snapshot().newer).toBe(1);
+    expect(await k.commit(oneMore('b'), 'when-stored')).toBe(false);
+    await expect(k.replaceAll(world, { by: 'import', atMs: 1000 })).rejects.toThrow('newer');
+    await expect(k.putBack(1000)).rejects.toThrow('newer');
+    expect(store.all.get('preferences/mine')).toBe(newer);
+    expect(seqs(k.withRefused())).toEqual(upTo(2));
+    expect(k.snapshot().refused).toBe(1);
+    // It is gone again: the change that was held is stored.
+    store.all.delete('preferences/mine');
+    store.all.set('meta/revision', JSON.stringify({ count: 10, recent: [] }));
+    await k.catchUp();
+    expect(await k.retryRefused()).toBe(true);
+    expect(seqs(k.snapshot().book)).toEqual(upTo(2));
+  });
+});
+
+test('a change that would make the record unreadable is dropped and told, not held', async () => {
+  const { keepers, store } = tabs(1);
+  const k = keepers[0]!;
+  await k.open();
+  const before = store.all.size;
+  const wrong: BookChange = () => [put('cast', { id: 'x', blockId: 'b', seq: 0, atMs: NaN, count: 1 })];
+  expect(await k.commit(wrong, 'at-once')).toBe(false);
+  expect(k.snapshot()).toMatchObject({ refused: 0, storing: 0 });
+  expect(k.snapshot().dropped).toContain('atMs');
+  expect(seqs(k.snapshot().book)).toEqual([]);
+  expect(store.all.size).toBe(before);
+  k.forgetDropped();
+  expect(k.snapshot().dropped).toBeNull();
+  expect(await k.commit(oneMore('a'), 'when-stored')).toBe(true);
+});
+
+test('a record that was replaced is put back, in every tab', async () => {
+  const { keepers } = tabs(2);
+  await Promise.all(keepers.map((k) => k.open()));
+  await keepers[0]!.replaceAll(world, { by: 'demo', atMs: 1000 });
+  expect(keepers[0]!.snapshot().before).toBeNull();
+  const book = keepers[0]!.snapshot().book;
+  await keepers[0]!.replaceAll([], { by: 'clear', atMs: 1000 });
+  expect(keepers[0]!.snapshot().before).toEqual({ atMs: 1000, by: 'clear', records: world.length });
+  await keepers[0]!.putBack(1000);
+  await keepers[1]!.catchUp();
+  for (const k of keepers) expect(k.snapshot().book).toEqual(book);
 });

@@ -8,9 +8,12 @@ import {
   keysSince,
   loadBook,
   loadKeys,
+  putBack,
   readRevision,
   replaceStore,
   savePuts,
+  Unreadable,
+  type Before,
   type Quarantined,
   type Revision,
 } from './repository';
@@ -31,6 +34,12 @@ export interface Snapshot {
   storing: number;
   /** Changes the store refused; they are held on this page. */
   refused: number;
+  /** Stored values that only a newer build can read: while there are any, nothing is stored from here. */
+  newer: number;
+  /** What was here before the record was last replaced, and can be put back. */
+  before: Before | null;
+  /** A change that was dropped as it would have made the record unreadable: what is wrong with it. */
+  dropped: string | null;
 }
 
 export interface Keeper {
@@ -41,10 +50,17 @@ export interface Keeper {
   catchUp: () => Promise<void>;
   /** Stores a change; true once it is stored, false when it was refused. Shown at once, or only when stored. */
   commit: (change: BookChange, shown: 'at-once' | 'when-stored') => Promise<boolean>;
-  /** Puts a whole record in place of this one. */
-  replaceAll: (puts: readonly Put[]) => Promise<void>;
+  /**
+   * Puts a whole record in place of this one, which is kept so that it can be put back; not where `keep` is false: a
+   * device that has no room for both.
+   */
+  replaceAll: (puts: readonly Put[], how: Pick<Before, 'by' | 'atMs'> & { keep?: boolean }) => Promise<void>;
+  /** Puts back what was here before the record was last replaced. */
+  putBack: (atMs: number) => Promise<void>;
   retryRefused: () => Promise<boolean>;
   dropRefused: () => void;
+  /** It was read that a change was dropped. */
+  forgetDropped: () => void;
   /** What would be stored if the store took everything: for a file saved in need. */
   withRefused: () => Book;
 }
@@ -74,7 +90,20 @@ export function createKeeper(ports: Ports): Keeper {
   let pending: Pending[] = [];
   let refused: BookChange[] = [];
   let running = false;
-  let snapshot: Snapshot = { status, book: stored, quarantined, storing: 0, refused: 0 };
+  let newer = 0;
+  let before: Before | null = null;
+  let dropped: string | null = null;
+  const shows = (book: Book): Snapshot => ({
+    status,
+    book,
+    quarantined,
+    storing: pending.length,
+    refused: refused.length,
+    newer,
+    before,
+    dropped,
+  });
+  let snapshot: Snapshot = shows(stored);
   const listeners = new Set<() => void>();
 
   const play = (book: Book, changes: readonly BookChange[]): Book =>
@@ -89,13 +118,13 @@ export function createKeeper(ports: Ports): Keeper {
 
   const publish = (): void => {
     const shown = pending.filter((p) => p.shown === 'at-once').map((p) => p.change);
-    snapshot = { status, book: play(stored, shown), quarantined, storing: pending.length, refused: refused.length };
+    snapshot = shows(play(stored, shown));
     for (const l of listeners) l();
   };
 
   const readAll = async (): Promise<void> => {
     const loaded = await loadBook(ports.store());
-    ({ revision, quarantined } = loaded);
+    ({ revision, quarantined, newer, before } = loaded);
     stored = loaded.book;
     status = 'ready';
   };
@@ -112,6 +141,7 @@ export function createKeeper(ports: Ports): Keeper {
 
   /** Stores what these changes come to, in one transaction. */
   const store = async (changes: readonly BookChange[]): Promise<void> => {
+    if (newer > 0) throw new Error('a newer version has stored here');
     let book = stored;
     const puts: Put[] = [];
     for (const change of changes) {
@@ -124,9 +154,9 @@ export function createKeeper(ports: Ports): Keeper {
     stored = book;
   };
 
-  const settle = (batch: readonly Pending[], ok: boolean): void => {
+  const settle = (batch: readonly Pending[], ok: boolean, hold = true): void => {
     pending = pending.filter((p) => !batch.includes(p));
-    if (!ok) refused.push(...batch.map((p) => p.change));
+    if (!ok && hold) refused.push(...batch.map((p) => p.change));
     publish();
     if (ok) ports.tell();
     for (const p of batch) p.done(ok);
@@ -139,7 +169,9 @@ export function createKeeper(ports: Ports): Keeper {
     } catch (e) {
       if (batch.length === 1) {
         ports.trouble('storing', e);
-        settle(batch, false);
+        // To try it again would come to the same.
+        if (e instanceof Unreadable) dropped = e.message;
+        settle(batch, false, !(e instanceof Unreadable));
       } else for (const p of batch) await attempt([p]);
     }
   };
@@ -173,6 +205,22 @@ export function createKeeper(ports: Ports): Keeper {
       void pump();
     });
 
+  /** Another whole record takes the place of this one. */
+  const replaced = async (by: (seen: Revision) => Promise<Revision>): Promise<void> => {
+    try {
+      await ports.alone(async () => {
+        await readNews();
+        if (newer > 0) throw new Error('a newer version has stored here');
+        revision = await by(await readRevision(ports.store()));
+      });
+      refused = [];
+      ports.tell();
+    } finally {
+      await ports.alone(readAll).catch((e: unknown) => ports.trouble('reading after replacing', e));
+      publish();
+    }
+  };
+
   const catchUp = async (): Promise<void> => {
     if (status !== 'ready') return;
     try {
@@ -202,18 +250,8 @@ export function createKeeper(ports: Ports): Keeper {
     },
     catchUp,
     commit,
-    replaceAll: async (puts) => {
-      try {
-        await ports.alone(async () => {
-          revision = await replaceStore(ports.store(), puts, await readRevision(ports.store()));
-        });
-        refused = [];
-        ports.tell();
-      } finally {
-        await ports.alone(readAll).catch((e: unknown) => ports.trouble('reading after replacing', e));
-        publish();
-      }
-    },
+    replaceAll: (puts, how) => replaced((seen) => replaceStore(ports.store(), puts, seen, { keep: true, ...how })),
+    putBack: (atMs) => replaced((seen) => putBack(ports.store(), seen, atMs)),
     retryRefused: async () => {
       const again = refused;
       refused = [];
@@ -222,6 +260,10 @@ export function createKeeper(ports: Ports): Keeper {
     },
     dropRefused: () => {
       refused = [];
+      publish();
+    },
+    forgetDropped: () => {
+      dropped = null;
       publish();
     },
     withRefused: () =>

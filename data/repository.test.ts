@@ -5,14 +5,17 @@ import {
   keysSince,
   loadBook,
   loadKeys,
+  putBack,
   QUARANTINE,
   readRevision,
   replaceStore,
   savePuts,
   type Revision,
+  Unreadable,
 } from './repository';
 
 const NEW: Revision = { count: 0, recent: [] };
+const READ_IN = { keep: true, atMs: 7, by: 'import' } as const;
 const world = buildDemoWorld(0);
 
 test('what is saved is loaded', async () => {
@@ -76,11 +79,79 @@ test('what was moved aside never takes the place of what was stored since', asyn
   expect(store.all.has(QUARANTINE + key)).toBe(true);
 });
 
-test('a value of a newer version waits aside until it can be read', async () => {
-  const store = memoryStore({ 'lure/x': JSON.stringify({ version: 99, data: {} }) });
-  const { quarantined } = await loadBook(store);
-  expect(quarantined[0]!.problems[0]!.code).toBe('newer-version');
+test('a value of a newer version is left where it is, and counted', async () => {
+  const text = JSON.stringify({ version: 99, data: {} });
+  const store = memoryStore({ 'lure/x': text });
+  const { newer, quarantined, book } = await loadBook(store);
+  expect([newer, quarantined, Object.keys(book.lure)]).toEqual([1, [], []]);
+  expect([...store.all]).toEqual([['lure/x', text]]);
 });
+
+test('a stored nothing, number or list is named like other damage', async () => {
+  const damaged = { 'lure/a': null, 'trip/b': 7, 'water/c': [1] } as unknown as Record<string, string>;
+  const store = memoryStore(damaged);
+  const { quarantined } = await loadBook(store);
+  expect(quarantined.map((q) => [q.key, q.text])).toEqual([
+    ['lure/a', 'null'],
+    ['trip/b', '7'],
+    ['water/c', '[1]'],
+  ]);
+  expect((await loadBook(store)).quarantined).toHaveLength(3);
+});
+
+test('what could not be read again is not written, and says where it is wrong', async () => {
+  const store = memoryStore();
+  const water = world.find((p) => p.kind === 'water')!;
+  const wrong = { ...water, data: { ...water.data, zone: 'Mars/Olympus' } } as typeof water;
+  await expect(savePuts(store, [world.find((p) => p.kind === 'lure')!, wrong], NEW)).rejects.toThrow(/zone/);
+  await expect(savePuts(store, [wrong], NEW)).rejects.toBeInstanceOf(Unreadable);
+  expect(store.all.size).toBe(0);
+});
+
+describe('what was there before a whole record came in its place', () => {
+  const records = (store: ReturnType<typeof memoryStore>) =>
+    Object.fromEntries([...store.all].filter(([k]) => !k.startsWith('meta/')));
+  test('is put back to the letter, quarantine too; and what gave way for it comes back in its turn', async () => {
+    const store = memoryStore({ [`${QUARANTINE}lure/older`]: '{' });
+    await savePuts(store, world.slice(0, 9), NEW);
+    const first = records(store);
+    await replaceStore(store, world.slice(20, 24), NEW, { keep: true, atMs: 5, by: 'demo' });
+    const second = records(store);
+    expect((await loadBook(store)).before).toEqual({ atMs: 5, by: 'demo', records: 10 });
+    await putBack(store, NEW, 6);
+    expect(records(store)).toEqual(first);
+    expect((await loadBook(store)).before).toEqual({ atMs: 6, by: 'put-back', records: 4 });
+    await putBack(store, NEW, 7);
+    expect(records(store)).toEqual(second);
+  });
+  test('is kept in the transaction that replaces it: refused together, nothing has changed', async () => {
+    const store = memoryStore();
+    await savePuts(store, world.slice(0, 9), NEW);
+    const was = [...store.all];
+    const full = { ...store, setMany: () => Promise.reject(new Error('full')) };
+    await expect(replaceStore(full, [], NEW, READ_IN)).rejects.toThrow('full');
+    expect([...store.all]).toEqual(was);
+  });
+  test('is not kept where that is asked, nor is an empty record', async () => {
+    const store = memoryStore();
+    await replaceStore(store, world.slice(0, 3), NEW, READ_IN);
+    await replaceStore(store, [], NEW, { ...READ_IN, keep: false });
+    expect((await loadBook(store)).before).toBeNull();
+    await expect(putBack(store, NEW, 1)).rejects.toThrow();
+  });
+});
+
+test.each(['{', 'null', '7', '{"a":1}', '["lure/x", 3]', '"lure/x"', '', '[[]]', '["meta/revision"]'])(
+  'a list of keys to remove that is damaged (%s) opens and removes nothing',
+  async (text) => {
+    const store = memoryStore();
+    await savePuts(store, world.slice(0, 5), NEW);
+    store.all.set('meta/replacing', text);
+    const { book } = await loadBook(store);
+    expect(Object.values(book).flatMap((all) => Object.keys(all))).toHaveLength(5);
+    expect([...store.all.keys()].filter((k) => k.startsWith('meta/'))).toEqual(['meta/revision']);
+  },
+);
 
 test('a value mended in quarantine is read again', async () => {
   const lure = world.find((p) => p.kind === 'lure')!;
@@ -98,9 +169,9 @@ test('replacing leaves nothing of the old, an empty record leaves nothing', asyn
   const store = memoryStore({ 'lure/old': '{}', [`${QUARANTINE}lure/older`]: '{' });
   const some = world.slice(0, 5);
   const records = () => [...store.all.keys()].filter((k) => !k.startsWith('meta/')).sort();
-  const revision = await replaceStore(store, some, NEW);
+  const revision = await replaceStore(store, some, NEW, READ_IN);
   expect(records()).toEqual(some.map(storageKey).sort());
-  await replaceStore(store, [], revision);
+  await replaceStore(store, [], revision, READ_IN);
   expect(records()).toEqual([]);
 });
 
@@ -110,11 +181,15 @@ test('a page killed in the middle of replacing is caught up with at the next loa
   const kill = new Error('killed');
   const dying = { ...store, removeMany: () => Promise.reject(kill) };
   const some = world.filter((p) => p.kind === 'water');
-  await expect(replaceStore(dying, some, NEW)).rejects.toBe(kill);
+  await expect(replaceStore(dying, some, NEW, READ_IN)).rejects.toBe(kill);
   const { book } = await loadBook(store);
   expect(Object.keys(book.water)).toHaveLength(some.length);
   expect(Object.keys(book.lure)).toEqual([]);
-  expect([...store.all.keys()].filter((k) => k.startsWith('meta/'))).toEqual(['meta/revision']);
+  expect([...store.all.keys()].filter((k) => k.startsWith('meta/')).sort()).toEqual([
+    'meta/before',
+    'meta/before-head',
+    'meta/revision',
+  ]);
 });
 
 describe('what another tab has written', () => {

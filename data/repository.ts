@@ -11,6 +11,9 @@ import type { KeyValueStore } from './store';
 export const QUARANTINE = 'quarantine/';
 const META = 'meta/';
 const REVISION = `${META}revision`;
+/** All that was stored before the record was last replaced, to be put back; and a few words on it, cheap to read. */
+const BEFORE = `${META}before`;
+const BEFORE_HEAD = `${META}before-head`;
 /**
  * Keys still to be removed after a whole record was replaced; a page killed in between is caught up with at the next
  * load.
@@ -26,7 +29,27 @@ export interface Quarantined {
 export interface Loaded {
   book: Book;
   quarantined: Quarantined[];
+  /** Values that only a newer build can read: left where they are, and nothing is stored while there are any. */
+  newer: number;
+  before: Before | null;
   revision: Revision;
+}
+
+/** Why a whole record was replaced. */
+export const REPLACED_BY = ['import', 'clear', 'demo', 'put-back'] as const;
+/** What a record was before it was replaced: when and why that was, and how many records it had. */
+export interface Before {
+  atMs: number;
+  by: (typeof REPLACED_BY)[number];
+  records: number;
+}
+
+/** A change that our own reader would refuse: it is never written. */
+export class Unreadable extends Error {
+  constructor(readonly problems: readonly Problem[]) {
+    super(problems.map((x) => `${x.path}: ${x.expected}`).join('; '));
+    this.name = 'Unreadable';
+  }
 }
 
 /** How often the store was written, and which keys the latest writes touched; null where everything changed. */
@@ -64,23 +87,44 @@ export function keysSince(seen: Revision, now: Revision): string[] | null {
   return [...new Set(missed.flatMap((r) => r.keys!))];
 }
 
+/** What stands under a key as text, also where something else than text was stored. */
+const asText = (value: unknown): string => (typeof value === 'string' ? value : JSON.stringify(value ?? null));
+
+const isNewer = (problems: readonly Problem[]): boolean => problems.some((x) => x.code === 'newer-version');
+
+function parseBefore(text: string | null | undefined): Before | null {
+  try {
+    const b = JSON.parse(text ?? 'null') as Partial<Before> | null;
+    return b && typeof b.atMs === 'number' && typeof b.records === 'number' && REPLACED_BY.includes(b.by!)
+      ? (b as Before)
+      : null;
+  } catch {
+    return null;
+  }
+}
+
 export async function loadBook(store: KeyValueStore): Promise<Loaded> {
   await finishReplacing(store);
-  const keys = await store.getAllKeys();
-  const values = keys.length > 0 ? await store.getMany(keys) : {};
+  const keys = (await store.getAllKeys()).filter((k) => !k.startsWith(META));
+  const values = await store.getMany([...keys, REVISION, BEFORE_HEAD]);
   const puts: Put[] = [];
   const quarantined = new Map<string, Quarantined>();
   const moveAside: Quarantined[] = [];
   const present = new Set(keys);
+  let newer = 0;
   for (const key of keys) {
-    const text = values[key];
-    if (text === null || text === undefined || key.startsWith(META)) continue;
+    const text = asText(values[key]);
     const aside = key.startsWith(QUARANTINE);
     const original = aside ? key.slice(QUARANTINE.length) : key;
     const r = decodeStored(original, text);
     if (r.ok) {
       // What was moved aside never takes the place of what was stored since.
       if (!aside || !present.has(original)) puts.push(r.put);
+      continue;
+    }
+    // A newer build reads it: another page has it open, or had.
+    if (!aside && isNewer(r.problems)) {
+      newer++;
       continue;
     }
     const q = { key: original, text, problems: r.problems };
@@ -94,6 +138,8 @@ export async function loadBook(store: KeyValueStore): Promise<Loaded> {
   return {
     book: applyPuts(emptyBook(), puts),
     quarantined: [...quarantined.values()],
+    newer,
+    before: parseBefore(values[BEFORE_HEAD]),
     revision: parseRevision(values[REVISION]),
   };
 }
@@ -114,28 +160,85 @@ export async function loadKeys(store: KeyValueStore, keys: string[]): Promise<Pu
 const encoded = (puts: readonly Put[]): Record<string, string> =>
   Object.fromEntries(puts.map((p) => [storageKey(p), encodeRecord(RECORDS[p.kind] as never, p.data as never)]));
 
-/** Stores changes, all or none; the revision they made. */
+/** Stores changes, all or none; the revision they made. Refuses what could not be read again (Unreadable). */
 export async function savePuts(store: KeyValueStore, puts: readonly Put[], seen: Revision): Promise<Revision> {
   const entries = encoded(puts);
+  const problems = Object.entries(entries).flatMap(([key, text]) => {
+    const r = decodeStored(key, text);
+    return r.ok ? [] : r.problems;
+  });
+  if (problems.length > 0) throw new Unreadable(problems);
   const next = following(seen, Object.keys(entries));
   await store.setMany({ ...entries, [REVISION]: JSON.stringify(next) });
   return next;
 }
 
-/** Puts everything in place of what was there, quarantine too; killed in the middle, the next load finishes it. */
-export async function replaceStore(store: KeyValueStore, puts: readonly Put[], seen: Revision): Promise<Revision> {
-  const entries = encoded(puts);
-  const gone = (await store.getAllKeys()).filter((k) => !(k in entries) && !k.startsWith(META));
+/** Whether, when and why what is stored gives way; without `keep` there is no way back. */
+export interface Replacing extends Pick<Before, 'atMs' | 'by'> {
+  keep: boolean;
+}
+
+/**
+ * Puts everything in place of what was there, quarantine too; killed in the middle, the next load finishes it. What was
+ * there is kept in the same transaction, so that it can be put back.
+ */
+export const replaceStore = (
+  store: KeyValueStore,
+  puts: readonly Put[],
+  seen: Revision,
+  how: Replacing,
+): Promise<Revision> => replaceWith(store, encoded(puts), seen, how);
+
+async function replaceWith(
+  store: KeyValueStore,
+  entries: Record<string, string>,
+  seen: Revision,
+  { keep, atMs, by }: Replacing,
+): Promise<Revision> {
+  const there = (await store.getAllKeys()).filter((k) => !k.startsWith(META));
+  const gone = there.filter((k) => !(k in entries));
   const next = following(seen, null);
-  await store.setMany({ ...entries, [REVISION]: JSON.stringify(next), [REPLACING]: JSON.stringify(gone) });
+  const before: Record<string, string> =
+    keep && there.length > 0
+      ? {
+          [BEFORE]: JSON.stringify(await store.getMany(there)),
+          [BEFORE_HEAD]: JSON.stringify({ atMs, by, records: there.length } satisfies Before),
+        }
+      : {};
+  await store.setMany({
+    ...entries,
+    ...before,
+    [REVISION]: JSON.stringify(next),
+    [REPLACING]: JSON.stringify(gone),
+  });
   await finishReplacing(store);
   return next;
 }
 
+/** Puts back what was there before the record was last replaced; what gives way for it is kept in its turn. */
+export async function putBack(store: KeyValueStore, seen: Revision, atMs: number): Promise<Revision> {
+  const kept: unknown = JSON.parse((await store.getMany([BEFORE]))[BEFORE] ?? 'null');
+  if (typeof kept !== 'object' || kept === null) throw new Error('nothing was kept from before');
+  const entries = Object.entries(kept)
+    .filter(([key]) => !key.startsWith(META))
+    .map(([key, value]) => [key, asText(value)] as const);
+  return replaceWith(store, Object.fromEntries(entries), seen, { keep: true, atMs, by: 'put-back' });
+}
+
+/** The keys of a list that was stored; a damaged list says nothing, and then nothing is removed. */
+function keysIn(text: string): string[] {
+  try {
+    const keys: unknown = JSON.parse(text);
+    return Array.isArray(keys) && keys.every((k) => typeof k === 'string') ? keys : [];
+  } catch {
+    return [];
+  }
+}
+
 async function finishReplacing(store: KeyValueStore): Promise<void> {
   const text = (await store.getMany([REPLACING]))[REPLACING];
-  if (!text) return;
-  const gone = JSON.parse(text) as string[];
+  if (text === null || text === undefined) return;
+  const gone = keysIn(asText(text)).filter((k) => !k.startsWith(META));
   if (gone.length > 0) await store.removeMany(gone);
   await store.removeMany([REPLACING]);
 }

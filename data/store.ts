@@ -40,24 +40,39 @@ function database(): Promise<IDBPDatabase> {
   return opened;
 }
 
+/**
+ * A transaction, on a connection opened anew where the browser has closed the old one without a word (pages in the
+ * background lose theirs). Nothing was done yet when a transaction cannot begin, so it may begin again.
+ */
+async function begin(mode: 'readonly' | 'readwrite') {
+  const start = async () => (await database()).transaction(TABLE, mode, mode === 'readwrite' ? WRITTEN : undefined);
+  try {
+    return await start();
+  } catch (e) {
+    if (!(e instanceof DOMException) || e.name !== 'InvalidStateError') throw e;
+    opened = null;
+    return start();
+  }
+}
+
 /** One transaction over the table; done when all of it is. */
 async function writing(
   work: (put: (key: string, value: string) => void, remove: (key: string) => void) => void,
 ): Promise<void> {
-  const tx = (await database()).transaction(TABLE, 'readwrite', WRITTEN);
+  const tx = await begin('readwrite');
   const asked: Promise<unknown>[] = [];
   work(
-    (key, value) => asked.push(tx.store.put(value, key)),
-    (key) => asked.push(tx.store.delete(key)),
+    (key, value) => asked.push(tx.store.put!(value, key)),
+    (key) => asked.push(tx.store.delete!(key)),
   );
   // All of them, so that no refusal is left unheard when the transaction fails.
   await Promise.all([...asked, tx.done]);
 }
 
 const STORE: KeyValueStore = {
-  getAllKeys: async () => (await (await database()).getAllKeys(TABLE)).map(String),
+  getAllKeys: async () => (await (await begin('readonly')).store.getAllKeys()).map(String),
   getMany: async (keys) => {
-    const tx = (await database()).transaction(TABLE, 'readonly');
+    const tx = await begin('readonly');
     const values = await Promise.all(
       keys.map(async (key) => ((await tx.store.get(key)) as string | undefined) ?? null),
     );

@@ -4,6 +4,7 @@ import { useMutation } from '@tanstack/react-query';
 import type { Book, Put } from '../core/records';
 import { deviceKeeper } from './deviceKeeper';
 import type { BookChange, Snapshot } from './keeper';
+import type { Before } from './repository';
 
 /** One part of what the keeper shows; the component is drawn again only when that part changes. */
 export function useStored<T>(part: (s: Snapshot) => T): T {
@@ -31,10 +32,18 @@ export function useCommitter(): Committer {
   }, []);
 }
 
-/** Puts a whole record in place of this one; it may still have to be made or fetched. */
+/** A whole record to put in place of this one; it may still have to be made or fetched. */
+export interface Replacement extends Pick<Before, 'by' | 'atMs'> {
+  record: () => readonly Put[] | Promise<readonly Put[]>;
+  /** False: what is here is not kept to be put back. */
+  keep?: boolean;
+}
+
 export function useReplaceBook() {
   return useMutation({
-    mutationFn: async (record: () => readonly Put[] | Promise<readonly Put[]>) =>
-      deviceKeeper().replaceAll(await record()),
+    mutationFn: async ({ record, ...how }: Replacement) => deviceKeeper().replaceAll(await record(), how),
   });
 }
+
+/** Puts back what was here before the record was last replaced. */
+export const usePutBack = () => useMutation({ mutationFn: (atMs: number) => deviceKeeper().putBack(atMs) });

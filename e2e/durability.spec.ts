@@ -192,3 +192,80 @@ test('a clock set back an hour and a zone crossed in the middle of the day chang
   expect(await rows.first().getAttribute('aria-label')).toContain('Bump');
   expect(await rows.last().getAttribute('aria-label')).toMatch(/Landed at 5:\d\d am$/);
 });
+
+test('a connection that the browser closed without a word is opened anew: the next cast is stored', async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    const open = IDBFactory.prototype.open;
+    const kept: IDBDatabase[] = ((window as unknown as { connections: IDBDatabase[] }).connections = []);
+    IDBFactory.prototype.open = function (...asked) {
+      const request = open.apply(this, asked);
+      request.addEventListener('success', () => kept.push(request.result));
+      return request;
+    };
+  });
+  await openDemo(page);
+  await openStrikes(page);
+  const cast = page.getByRole('button', { name: 'Cast: add one' });
+  await cast.click();
+  await expect(page.getByRole('heading', { level: 1, name: '1 cast' })).toBeVisible();
+  const closed = await page.evaluate(() => {
+    const { connections } = window as unknown as { connections: IDBDatabase[] };
+    for (const db of connections) db.close();
+    return connections.length;
+  });
+  expect(closed).toBeGreaterThan(0);
+  await cast.click();
+  await expect(page.getByRole('heading', { level: 1, name: '2 casts' })).toBeVisible();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  expect(await storedLog(page)).toHaveLength(2);
+});
+
+test('a page that hangs with the lock keeps the others waiting for seconds, not for ever', async ({
+  page,
+  context,
+}) => {
+  await openDemo(page);
+  const hanging = await context.newPage();
+  await hanging.goto('/rescue.html');
+  await hanging.evaluate(() => {
+    void navigator.locks.request('moss-kettle-record', () => new Promise(() => undefined));
+  });
+  await page.goto('/');
+  await expect(page.getByText('Opening your record…')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Lantern Kettle' })).toBeVisible({ timeout: 40_000 });
+  await hanging.close();
+});
+
+test('a newer build in another tab: its records stay, this page stores nothing and says so', async ({ page }) => {
+  await openDemo(page);
+  await openStrikes(page);
+  const was = JSON.parse((await storedValues(page))['trip/trip-today']!) as { data: object };
+  const newer = JSON.stringify({ version: 99, data: was.data });
+  await putValue(page, 'trip/trip-today', newer);
+  await putValue(page, 'meta/revision', JSON.stringify({ count: 9_999, recent: [] }));
+  await page.getByRole('button', { name: 'Cast: add one' }).click();
+  const alert = page.getByRole('alert').filter({ hasText: 'A newer version of Moss Kettle has stored' });
+  await expect(alert.getByRole('button', { name: 'Load this page again' })).toBeVisible();
+  const stored = await storedValues(page);
+  expect(stored['trip/trip-today']).toBe(newer);
+  expect(Object.keys(stored).some((k) => k.startsWith('quarantine/'))).toBe(false);
+});
+
+test('a record that was cleared is put back, also after a reload', async ({ page }) => {
+  await openDemo(page);
+  const records = async () =>
+    Object.fromEntries(Object.entries(await storedValues(page)).filter(([k]) => !k.startsWith('meta/')));
+  const before = await records();
+  await page.goto('/kit');
+  await page.getByRole('button', { name: 'Clear everything…' }).click();
+  await page.getByRole('button', { name: 'Clear everything now' }).click();
+  await expect(page.getByText('Cleared.')).toBeVisible();
+  expect(Object.keys(await records()).filter((k) => !k.startsWith('preferences/'))).toEqual([]);
+  await page.reload();
+  await expect(page.getByText(/^Kept from before you cleared it/)).toBeVisible();
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.getByText('It is back.')).toBeVisible();
+  expect(await records()).toEqual(before);
+});

@@ -224,6 +224,60 @@ const TASKS: readonly Task[] = [
     },
   },
   {
+    name: 'see the best hours in three days, and hear that no forecast reaches there',
+    within: 2,
+    does: async (h) => {
+      await h.link(/^(The day ahead|.*Best )/);
+      await h.choice(/^Sun 11 Oct$/);
+      await h.sees(/^Best two hours/);
+      await h.sees(/^The forecast does not reach this day/);
+    },
+  },
+  {
+    name: 'hear what stands in the picture, by one touch on it and all of it',
+    within: 2,
+    does: async (h) => {
+      h.touches++;
+      await h.page
+        .locator('svg[aria-label^="Section through the water"]')
+        .first()
+        .click({ position: { x: 80, y: 130 } });
+      await h.sees(/of the light at the surface is left here|fish are expected|goes out of sight/);
+      await h.button('All that is in it');
+      await h.sees(/How deep the fish are expected/);
+    },
+  },
+  {
+    name: 'put a plan aside and see another beside it',
+    within: 6,
+    from: 'Retrieve',
+    does: async (h) => {
+      await h.sees('What one change would buy');
+      await h.button(/^More: compare plans/);
+      await h.button('Put this plan aside');
+      await h.button(/^hang: /);
+      await h.button('Hang: more');
+      await expect(h.page.getByRole('table', { name: 'The plan put aside, and the one in hand' })).toBeVisible();
+      await h.button('Fish the one put aside');
+      await expect(h.page.getByText(/hang, yours/)).toHaveCount(0, { timeout: 30_000 });
+    },
+  },
+  {
+    name: 'take the record out to a file and put it in again',
+    within: 4,
+    does: async (h) => {
+      await h.link('Kit');
+      const saving = h.page.waitForEvent('download');
+      await h.button('Save the record to a file');
+      const file = await (await saving).path();
+      const choosing = h.page.waitForEvent('filechooser');
+      await h.button('Read a record from a file…');
+      await (await choosing).setFiles(file);
+      await h.button('Put these in place of what is here');
+      await h.sees('The record was read in.');
+    },
+  },
+  {
     name: 'hear thunder and know until when to stay off',
     within: 1,
     does: async (h) => {
@@ -303,6 +357,23 @@ test('a first day from nothing to a plan, with usual tackle assumed: at most 7 t
   await page.getByRole('button', { name: 'Cast: add one' }).click();
   await expect(page.getByRole('heading', { level: 1, name: '1 cast' })).toBeVisible();
   expect(hand.touches).toBeLessThanOrEqual(7);
+});
+
+test('through ice with no lure for it: from nothing to how to work one, at most 8 touches', async ({ page }) => {
+  await page.setViewportSize(PHONE);
+  await page.goto(emptyServer);
+  const hand = new Hand(page, (l) => l.click());
+  await hand.button('Add my first water');
+  await hand.type('Name', 'White Kettle');
+  await hand.choice('Ice');
+  await hand.button('Save');
+  await hand.choice('Walleye');
+  await hand.button('Start the day');
+  await hand.button('What to tie on');
+  await hand.button(/^How to work the /);
+  await hand.sees(/in your box: one as it is usually sold is assumed/);
+  await hand.sees(/^Open the spool and count/);
+  expect(hand.touches).toBeLessThanOrEqual(8);
 });
 
 test('by keys alone: what to tie on, and how to work it', async ({ page }) => {

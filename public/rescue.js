@@ -4,6 +4,8 @@ const NAME = 'moss-kettle';
 const TABLE = 'entries';
 const ASIDE = 'quarantine/';
 const REVISION = 'meta/revision';
+const BEFORE = 'meta/before';
+const BEFORE_HEAD = 'meta/before-head';
 const FORMAT = 'moss-kettle-rescue';
 const PREFERENCES = 'preferences/mine';
 const SHOWN_LETTERS = 300;
@@ -56,8 +58,8 @@ async function write(puts, removed) {
   const db = await open();
   const tx = db.transaction(TABLE, 'readwrite', { durability: 'strict' });
   const table = tx.objectStore(TABLE);
-  for (const [key, value] of puts) table.put(value, key);
   for (const key of [...removed, REVISION]) table.delete(key);
+  for (const [key, value] of puts) if (key !== REVISION) table.put(value, key);
   await new Promise((resolve, reject) => {
     tx.oncomplete = resolve;
     tx.onabort = () => reject(tx.error ?? new Error('stopped'));
@@ -164,6 +166,35 @@ byId('save').onclick = async () => {
   tell('The file was handed to the browser. See that it is there before you change anything.');
 };
 
+/** All that stands, to be kept under the names that the application puts back from. */
+function kept(all) {
+  const records = [...all].filter(([key]) => !key.startsWith('meta/'));
+  const head = { atMs: Date.now(), by: 'import', records: records.length };
+  return records.length === 0
+    ? []
+    : [
+        [BEFORE, JSON.stringify(Object.fromEntries(records))],
+        [BEFORE_HEAD, JSON.stringify(head)],
+      ];
+}
+
+byId('back').onclick = async () => {
+  const all = await readAll();
+  let before = null;
+  try {
+    before = JSON.parse(all.get(BEFORE));
+  } catch {
+    // Said below.
+  }
+  if (before === null || typeof before !== 'object') {
+    tell('Nothing was kept from before.');
+    return;
+  }
+  const puts = Object.entries(before).filter(([, value]) => typeof value === 'string');
+  const removed = [...all.keys()].filter((key) => !key.startsWith('meta/') && !Object.hasOwn(before, key));
+  await change(`Put back: ${puts.length} entries.`, [...puts, ...kept(all)], removed);
+};
+
 byId('read').onchange = async ({ target }) => {
   const [file] = target.files;
   target.value = '';
@@ -173,8 +204,9 @@ byId('read').onchange = async ({ target }) => {
     if (format !== FORMAT || typeof entries !== 'object') throw new Error('it was not saved by this page');
     if (!window.confirm('This takes the place of all that is stored on this device. Read it in?')) return;
     const puts = Object.entries(entries).filter(([, value]) => typeof value === 'string');
-    const removed = [...(await readAll()).keys()].filter((key) => !Object.hasOwn(entries, key));
-    await change(`Read in: ${puts.length} entries.`, puts, removed);
+    const all = await readAll();
+    const removed = [...all.keys()].filter((key) => !Object.hasOwn(entries, key));
+    await change(`Read in: ${puts.length} entries.`, [...puts, ...kept(all)], removed);
   } catch (e) {
     tell(`That file could not be read: ${e.message}. Nothing was changed.`);
   }

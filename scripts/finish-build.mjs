@@ -20,7 +20,7 @@ export async function finishBuild(dir) {
   const page = path.join(dir, 'index.html');
   const html = readFileSync(page, 'utf8').replace(/\n *<meta name="build"[^>]*>/, '');
   writeFileSync(page, html.replace('<head>', `<head>\n    <meta name="build" content="${build}" />`));
-  await makeServiceWorker(dir);
+  await makeServiceWorker(dir, build);
   await Promise.all(
     filesUnder(dir)
       .filter((f) => PRESSED.test(f))
@@ -29,12 +29,28 @@ export async function finishBuild(dir) {
   return build;
 }
 
-async function makeServiceWorker(dir) {
+/** What a file must be, as the browser checks it. */
+const digestOf = (file) => createHash('sha384').update(readFileSync(file)).digest('base64');
+
+async function makeServiceWorker(dir, build) {
+  const files = {};
   const { warnings, count, size } = await workbox.generateSW({
     globDirectory: dir,
     // Everything that any page needs, so that all of it stands without a network.
     globPatterns: ['**/*.{html,js,woff2,svg,webmanifest}', 'icons/*.png'],
-    globIgnores: ['sw.js'],
+    globIgnores: ['sw.js', 'sw-*.js'],
+    // Taken in only when it is what was built; and the list for the part that checks it again at every use.
+    manifestTransforms: [
+      (entries) => ({
+        manifest: entries.map((entry) => {
+          const digest = digestOf(path.join(dir, entry.url));
+          files[`/${entry.url}`] = [digest, entry.revision];
+          return { ...entry, integrity: `sha384-${digest}` };
+        }),
+        warnings: [],
+      }),
+    ],
+    importScripts: ['/sw-files.js', '/sw-heal.js'],
     swDest: path.join(dir, 'sw.js'),
     mode: 'production',
     sourcemap: false,
@@ -48,6 +64,7 @@ async function makeServiceWorker(dir) {
     skipWaiting: false,
     maximumFileSizeToCacheInBytes: 4_000_000,
   });
+  writeFileSync(path.join(dir, 'sw-files.js'), `self.BUILD = '${build}';\nself.FILES = ${JSON.stringify(files)};\n`);
   if (warnings.length > 0) throw new Error(warnings.join('\n'));
   console.log(`Service worker: ${count} files, ${Math.round(size / 1024)} KB before pressing.`);
 }

@@ -77,7 +77,7 @@ const READERS = {
 test('a cast redraws what shows the log and the mood, and neither the water, the lures nor the plan', async () => {
   const { deviceKeeper } = jest.requireMock<typeof import('../../data/deviceKeeper')>('../../data/deviceKeeper');
   await deviceKeeper().open();
-  await deviceKeeper().replaceAll(buildDemoWorld(NOW_MS));
+  await deviceKeeper().replaceAll(buildDemoWorld(NOW_MS), { by: 'demo', atMs: NOW_MS });
   let seen: { actions: contexts.DayParts['actions']; casts: number; ready: boolean } | null = null;
   function Watch() {
     seen = {

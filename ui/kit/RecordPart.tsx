@@ -3,14 +3,17 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { importBook, type ImportResult } from '../../core/exchange/bookDocument';
 import { problemText } from '../../wording/problems';
+import { beforeText } from '../../wording/record';
 import { deviceKeeper } from '../../data/deviceKeeper';
-import { useReplaceBook, useStored } from '../../data/useBook';
+import { usePutBack, useReplaceBook, useStored, type Replacement } from '../../data/useBook';
 import { useBook, usePrefs } from '../day/contexts';
 import { Card, Note, Part } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
+import { deviceZone, realNowMs } from '../platform/clock';
 import { pickTextFile, saveFile } from '../platform/files';
+import { useTheme } from '../theme/theme';
 import { saveRecord } from './saveRecord';
 import { useDemoWorld } from './useDemoWorld';
 
@@ -20,13 +23,23 @@ export function RecordPart() {
   const book = useBook();
   const quarantined = useStored((s) => s.quarantined);
   const prefs = usePrefs();
+  const { units } = useTheme();
   const replace = useReplaceBook();
   const demo = useDemoWorld();
+  const before = useStored((s) => s.before);
+  const back = usePutBack();
+  /** What was asked last, to be asked again without keeping what is here. */
+  const [last, setLast] = useState<{ asked: Replacement; told: string } | null>(null);
   const [read, setRead] = useState<ImportResult | null>(null);
   const [asking, setAsking] = useState<'demo' | 'clear' | null>(null);
   const [said, setSaid] = useState('');
   const hasRecord = Object.keys(book.trip).length > 0 || Object.keys(book.lure).length > 0;
 
+  const put = (asked: Replacement, told: string): void => {
+    setLast({ asked, told });
+    // Told once the device has it.
+    replace.mutate(asked, { onSuccess: () => setSaid(told) });
+  };
   const exportAll = (): void => {
     saveRecord(deviceKeeper().withRefused());
     setSaid('The record is saved as a file, with your downloads.');
@@ -58,15 +71,14 @@ export function RecordPart() {
         <Card tone="wash">
           <Say kind="strong">
             {asking === 'clear'
-              ? 'Clear the whole record on this device? Save it to a file first if you want it back.'
-              : 'The demo world takes the place of what is here. Save your record to a file first.'}
+              ? 'Clear the whole record on this device? It can be put back here until the next time you replace it.'
+              : 'The demo world takes the place of what is here, which can be put back afterwards.'}
           </Say>
           <Button
             kind="copper"
             title={asking === 'clear' ? 'Clear everything now' : 'Load the demo world now'}
             onPress={() => {
-              // Told once the device has it.
-              if (asking === 'clear') demo.clear(() => setSaid('Cleared.'));
+              if (asking === 'clear') put({ record: () => [], by: 'clear', atMs: realNowMs() }, 'Cleared.');
               else demo.load(() => setSaid('The demo world is loaded.'));
               setAsking(null);
             }}
@@ -88,7 +100,7 @@ export function RecordPart() {
               kind="copper"
               title="Put these in place of what is here"
               onPress={() => {
-                replace.mutate(() => read.puts, { onSuccess: () => setSaid('The record was read in.') });
+                put({ record: () => read.puts, by: 'import', atMs: realNowMs() }, 'The record was read in.');
                 setRead(null);
               }}
             />
@@ -96,7 +108,29 @@ export function RecordPart() {
           <Button title="Leave it as it is" onPress={() => setRead(null)} />
         </Card>
       ) : null}
-      {replace.isError || demo.error ? <Note>This device refused to store that. Nothing else was changed.</Note> : null}
+      {replace.isError && last ? (
+        <Card>
+          <Say role="alert">
+            This device refused to store that; nothing was changed. It may have no room for both records. Save this one
+            to a file, then replace it without keeping it here.
+          </Say>
+          <Button
+            title="Replace it without keeping it here"
+            onPress={() => put({ ...last.asked, keep: false }, last.told)}
+          />
+        </Card>
+      ) : null}
+      {demo.error || back.isError ? <Note>This device refused to store that. Nothing was changed.</Note> : null}
+      {before ? (
+        <Card>
+          <Say>{beforeText(before, deviceZone(), units)}</Say>
+          <Button
+            title="Put it back"
+            disabled={back.isPending}
+            onPress={() => back.mutate(realNowMs(), { onSuccess: () => setSaid('It is back.') })}
+          />
+        </Card>
+      ) : null}
       {quarantined.length > 0 ? (
         <Disclosure
           title={`${quarantined.length} stored value${quarantined.length === 1 ? '' : 's'} could not be read`}

@@ -1,4 +1,4 @@
-/** Loads or clears the demo world. */
+/** Loads the demo world. */
 import { useCallback } from 'react';
 import { demoWorld } from '../../data/demo';
 import { useReplaceBook } from '../../data/useBook';
@@ -8,9 +8,11 @@ export function useDemoWorld() {
   const { mutate, isPending, isError } = useReplaceBook();
   /** `stored`: once it is. */
   const load = useCallback(
-    (stored?: () => void) => mutate(() => demoWorld(realNowMs()), { onSuccess: stored }),
+    (stored?: () => void) => {
+      const atMs = realNowMs();
+      mutate({ record: () => demoWorld(atMs), by: 'demo', atMs }, { onSuccess: stored });
+    },
     [mutate],
   );
-  const clear = useCallback((stored?: () => void) => mutate(() => [], { onSuccess: stored }), [mutate]);
-  return { load, clear, busy: isPending, error: isError };
+  return { load, busy: isPending, error: isError };
 }

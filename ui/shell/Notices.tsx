@@ -9,6 +9,7 @@ import { thunderClearMs } from '../../core/cautions/cautions';
 import { deviceKeeper } from '../../data/deviceKeeper';
 import { useStored } from '../../data/useBook';
 import { refusedText } from '../../wording/problems';
+import { droppedText, NEWER_TEXT } from '../../wording/record';
 import { clockText } from '../../wording/time';
 import { useConditions, usePrefs } from '../day/contexts';
 import { saveRecord } from '../kit/saveRecord';
@@ -21,6 +22,8 @@ import { useTheme } from '../theme/theme';
 export function Notices() {
   return (
     <>
+      <NewerNotice />
+      <DroppedNotice />
       <RefusedNotice />
       <ThunderNotice />
       <UpdateNotice />
@@ -58,7 +61,7 @@ const Keys = ({ children }: { children: ReactNode }) => (
 );
 
 function RefusedNotice() {
-  const refused = useStored((s) => s.refused);
+  const refused = useStored((s) => (s.newer > 0 ? 0 : s.refused));
   const [still, setStill] = useState(false);
   if (refused === 0) return null;
   const again = (): void =>
@@ -72,6 +75,37 @@ function RefusedNotice() {
         <Button kind="solid" title="Try again" onPress={again} />
         <Button title="Save everything to a file now" onPress={() => saveRecord(deviceKeeper().withRefused())} />
         <Button title="Let it go" onPress={() => deviceKeeper().dropRefused()} />
+      </Keys>
+    </Band>
+  );
+}
+
+/** Another page runs a newer build, and stored what this one cannot read. */
+function NewerNotice() {
+  const newer = useStored((s) => s.newer);
+  const held = useStored((s) => s.refused);
+  if (newer === 0) return null;
+  return (
+    <Band tone="copperWash" role="alert">
+      <Say kind="strong">{NEWER_TEXT}</Say>
+      <Keys>
+        <Button kind="solid" title="Load this page again" onPress={() => window.location.reload()} />
+        {held > 0 ? (
+          <Button title="Save everything to a file now" onPress={() => saveRecord(deviceKeeper().withRefused())} />
+        ) : null}
+      </Keys>
+    </Band>
+  );
+}
+
+function DroppedNotice() {
+  const dropped = useStored((s) => s.dropped);
+  if (dropped === null) return null;
+  return (
+    <Band tone="copperWash" role="alert">
+      <Say kind="strong">{droppedText(dropped)}</Say>
+      <Keys>
+        <Button title="Close" label="Close: what was not kept" onPress={() => deviceKeeper().forgetDropped()} />
       </Keys>
     </Band>
   );

@@ -69,7 +69,7 @@ export function SpotsPart({ answer, ahead }: { answer: DayAnswer | null; ahead: 
                 {`${capital(worthText(s.promise))}. ${book.spot[s.id]?.note ?? ''}`}
               </Say>
             </View>
-            {day.trip.spotId === s.id ? (
+            {ahead === 0 && day.trip.spotId === s.id ? (
               <Say kind="label" tone="moss">
                 you are here
               </Say>
