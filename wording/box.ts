@@ -12,7 +12,7 @@ export function badRowText(b: BadRow): string {
     'no-name': 'no name',
     'long-name': 'a name longer than 60 letters',
     'unknown-family': `${had} is no kind of lure known here${b.near ? `; did you mean ${FAMILY_NAME[b.near]}?` : ''}`,
-    'bad-weight': `weight ${had}: wants 0.2 g to 500 g`,
+    'bad-weight': `weight ${had}: wants 0.2 g to 500 g, and no comma that may be a point`,
     'bad-length': `length ${had}: wants 5 mm to 500 mm`,
     'bad-colour': `colour ${had}: one of ${COLOURS.join(', ')}`,
     'bad-hook': `hook ${had}: one of ${HOOKS.join(', ')}`,
@@ -20,6 +20,8 @@ export function badRowText(b: BadRow): string {
     'bad-count': `count ${had}: wants a whole number from 0`,
     'long-note': 'a note longer than 500 letters',
     'unknown-field': 'a field that is not known here',
+    'unclosed-quote': 'a quotation mark that is never closed: what follows it was not read',
+    'too-many-cells': 'more cells than the first line names; a number with a comma stands in quotation marks',
   };
   return `Line ${b.line}: ${why[b.fault]}${why[b.fault].endsWith('?') ? '' : '.'}`;
 }
@@ -33,3 +35,9 @@ export const FILE_FAULT: Record<NonNullable<BoxFile['fault']>, string> = {
 
 export const readText = (good: number, bad: number): string =>
   `${good} lure${good === 1 ? '' : 's'} can be read${bad > 0 ? `; ${bad} line${bad === 1 ? '' : 's'} cannot` : ''}.`;
+
+/** Lures of a file that are in the box already. */
+export const hadText = (had: number): string =>
+  had === 1
+    ? 'One more is in the box already and is left out.'
+    : `${had} more are in the box already and are left out.`;

@@ -56,7 +56,7 @@ export function importBook(text: string): ImportResult {
     return fail('newer-version', `version ${BOOK_VERSION} or older`);
   const out: ImportResult = { puts: [], problems: [] };
   for (const [kind, rows] of Object.entries(d.records)) {
-    if (!(kind in RECORDS)) {
+    if (!Object.hasOwn(RECORDS, kind)) {
       out.problems.push({ code: 'unknown-kind', path: `records.${kind}`, expected: `one of ${KINDS.join(', ')}` });
       continue;
     }
@@ -76,7 +76,7 @@ export function importBook(text: string): ImportResult {
 /** A stored value back to a put; the key says the kind. */
 export function decodeStored(key: string, text: string): { ok: true; put: Put } | { ok: false; problems: Problem[] } {
   const kind = key.split('/')[0] as Kind;
-  if (!(kind in RECORDS))
+  if (!Object.hasOwn(RECORDS, kind))
     return { ok: false, problems: [{ code: 'unknown-kind', path: key, expected: `one of ${KINDS.join(', ')}` }] };
   const r = decodeRecord(RECORDS[kind] as never, text);
   return r.ok

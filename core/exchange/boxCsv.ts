@@ -9,6 +9,7 @@ import { familyById } from '../lures/families';
 import { roundTo } from '../base/numbers';
 import { COLOURS, FAMILIES, HOOKS, type Colour, type FamilyId, type Hook } from '../lures/family';
 import type { Lure } from '../records/lure';
+import { asTextCell, numberIn, readTable, TABLE_FAULTS } from './table';
 
 /** What can be wrong with a line of a table of lures. */
 export const ROW_FAULTS = [
@@ -23,6 +24,7 @@ export const ROW_FAULTS = [
   'bad-count',
   'long-note',
   'unknown-field',
+  ...TABLE_FAULTS,
 ] as const;
 export type RowFault = (typeof ROW_FAULTS)[number];
 
@@ -92,12 +94,6 @@ export function familyNamed(
   return { family: null, near };
 }
 
-/** A number as people write it; null: nothing there; NaN: something that is none. */
-const numberIn = (raw: string | undefined): number | null => {
-  const t = (raw ?? '').trim().replace(',', '.');
-  return t === '' ? null : Number(t);
-};
-
 type Units = readonly (readonly [column: string, factor: number])[];
 const WEIGHTS: Units = [
   ['weight_kg', 1],
@@ -130,23 +126,18 @@ const within = (v: number, lo: number, hi: number): boolean => Number.isFinite(v
  * A table to lures and the lines that cannot be read; a fault of the whole file instead of both. At most 5000 lines.
  */
 export function readBoxCsv(text: string, names: ReadonlyMap<string, FamilyId>): BoxFile {
-  const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
-    header: true,
-    skipEmptyLines: 'greedy',
-    transformHeader: (h) => h.trim().toLowerCase().replace(/\s+/g, '_'),
-  });
-  const columns = meta.fields ?? [];
+  const { columns, rows } = readTable(text);
   const none = { lures: [], bad: [], columns };
   if (!columns.includes('name') || !columns.includes('family')) return { ...none, fault: 'no-columns' };
-  if (data.length === 0) return { ...none, fault: 'empty' };
-  if (data.length > MAX_ROWS) return { ...none, fault: 'too-long' };
+  if (rows.length === 0) return { ...none, fault: 'empty' };
+  if (rows.length > MAX_ROWS) return { ...none, fault: 'too-long' };
   const lures: NewLure[] = [];
   const bad: BadRow[] = [];
-  data.forEach((raw, i) => {
-    const r = readRow(raw, names);
-    if ('fault' in r) bad.push({ line: i + 2, near: null, ...r, raw });
+  for (const { line, cells: raw, fault } of rows) {
+    const r = fault ? { fault, had: raw.name ?? '' } : readRow(raw, names);
+    if ('fault' in r) bad.push({ line, near: null, ...r, raw });
     else lures.push(r);
-  });
+  }
   return { lures, bad, fault: null, columns };
 }
 
@@ -206,15 +197,12 @@ const COLUMNS = [
   'note',
 ] as const;
 
-/** A cell that a spreadsheet would take for a formula is written as text. */
-const safe = (s: string): string => (/^[=+\-@]/.test(s) ? `'${s}` : s);
-
 /** Lures to a table in SI columns, with a first line that names them. */
 export function writeBoxCsv(lures: readonly NewLure[]): string {
   return Papa.unparse({
     fields: [...COLUMNS],
     data: lures.map((l) => [
-      safe(l.name),
+      asTextCell(l.name),
       l.family,
       Number(l.weightKg.toFixed(6)),
       Number(l.lengthM.toFixed(4)),
@@ -224,11 +212,14 @@ export function writeBoxCsv(lures: readonly NewLure[]): string {
       l.priceMinor,
       l.count,
       l.favourite ? 'yes' : '',
-      safe(l.note),
+      asTextCell(l.note),
     ]),
   });
 }
 
 /** The rows that could not be read, as they stood, to be mended and read again. */
 export const writeBadRows = (file: BoxFile): string =>
-  Papa.unparse({ fields: file.columns, data: file.bad.map((b) => file.columns.map((c) => b.raw[c] ?? '')) });
+  Papa.unparse({
+    fields: file.columns,
+    data: file.bad.map((b) => file.columns.map((c) => asTextCell(b.raw[c] ?? ''))),
+  });

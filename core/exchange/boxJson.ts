@@ -6,26 +6,30 @@ import type { Lure } from '../records/lure';
 /** The box as the JSON that `rank` and `cover` read. */
 export const writeBoxJson = (lures: readonly Lure[]): string => JSON.stringify(lures.map(documentLure), null, 1);
 
-const FAULT_OF: Record<string, RowFault> = {
-  family: 'unknown-family',
-  name: 'long-name',
-  weightKg: 'bad-weight',
-  massKg: 'bad-weight',
-  lengthM: 'bad-length',
-  hook: 'bad-hook',
-  colour: 'bad-colour',
-  priceMinor: 'bad-price',
-  count: 'bad-count',
-  note: 'long-note',
-};
+const FAULT_OF = new Map<string, RowFault>(
+  Object.entries({
+    family: 'unknown-family',
+    name: 'long-name',
+    weightKg: 'bad-weight',
+    massKg: 'bad-weight',
+    lengthM: 'bad-length',
+    hook: 'bad-hook',
+    colour: 'bad-colour',
+    priceMinor: 'bad-price',
+    count: 'bad-count',
+    note: 'long-note',
+  } as const),
+);
 
 /** What cannot be read is given back as the columns of a table, to be mended there. */
-const COLUMN_OF: Record<string, string> = {
-  weightKg: 'weight_kg',
-  massKg: 'weight_kg',
-  lengthM: 'length_m',
-  priceMinor: 'price_minor',
-};
+const COLUMN_OF = new Map(
+  Object.entries({
+    weightKg: 'weight_kg',
+    massKg: 'weight_kg',
+    lengthM: 'length_m',
+    priceMinor: 'price_minor',
+  }),
+);
 
 /** A problem's line is the entry's place in the list. */
 export function readBoxJson(text: string): BoxFile {
@@ -44,14 +48,14 @@ export function readBoxJson(text: string): BoxFile {
   value.forEach((raw: unknown, i) => {
     const r = boxLureSchema.safeParse(raw);
     const record = Object.fromEntries(
-      Object.entries((raw ?? {}) as Record<string, unknown>).map(([k, v]) => [COLUMN_OF[k] ?? k, String(v)]),
+      Object.entries((raw ?? {}) as Record<string, unknown>).map(([k, v]) => [COLUMN_OF.get(k) ?? k, String(v)]),
     );
     if (!r.success) {
       const key = String(r.error.issues[0]?.path[0] ?? '');
       bad.push({
         line: i + 1,
-        fault: FAULT_OF[key] ?? 'unknown-field',
-        had: record[COLUMN_OF[key] ?? key] ?? '',
+        fault: FAULT_OF.get(key) ?? 'unknown-field',
+        had: record[COLUMN_OF.get(key) ?? key] ?? '',
         near: null,
         raw: record,
       });

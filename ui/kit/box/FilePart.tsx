@@ -1,13 +1,13 @@
 /** The box out to a file and in from one: what can be read, what cannot and why, before anything is taken. */
 import { luresText } from '../../../wording/names';
 import { useCommitter } from '../../../data/useBook';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import { readBoxJson, writeBoxJson } from '../../../core/exchange/boxJson';
 import type { BoxFile } from '../../../core/exchange/boxCsv';
-import { duplicatesIn } from '../../../core/box/duplicates';
+import { duplicatesIn, sameLure } from '../../../core/box/duplicates';
 import { inBox, put } from '../../../core/records';
-import { badRowText, FAMILY_OF_NAME, FILE_FAULT, readText } from '../../../wording/box';
+import { badRowText, FAMILY_OF_NAME, FILE_FAULT, hadText, readText } from '../../../wording/box';
 import { useBookWithoutLog } from '../../day/contexts';
 import { Card, Note, Part } from '../../parts/Box';
 import { Button } from '../../parts/Buttons';
@@ -24,6 +24,8 @@ export function FilePart() {
   const book = useBookWithoutLog();
   const committer = useCommitter();
   const [file, setFile] = useState<BoxFile | null>(null);
+  /** Of the file, in the box already. */
+  const [had, setHad] = useState(0);
   const [said, setSaid] = useState('');
   const [busy, setBusy] = useState(false);
   const box = inBox(book.lure);
@@ -31,12 +33,21 @@ export function FilePart() {
     setSaid('');
     const text = await pickTextFile('.csv,text/csv,.json,application/json');
     if (text === null) return;
-    setFile(/^\s*[[{]/.test(text) ? readBoxJson(text) : (await csv()).readBoxCsv(text, FAMILY_OF_NAME));
+    const read = /^\s*[[{]/.test(text) ? readBoxJson(text) : (await csv()).readBoxCsv(text, FAMILY_OF_NAME);
+    // What is in the box already, name and all, is not put in once more.
+    const fresh = read.lures.filter((l) => !box.some((b) => b.name === l.name && sameLure(b, l)));
+    setHad(read.lures.length - fresh.length);
+    setFile({ ...read, lures: fresh });
   };
+  // At once: a second tap may come before the page is drawn again.
+  const taking = useRef(false);
   const take = async (read: BoxFile): Promise<void> => {
+    if (taking.current) return;
+    taking.current = true;
     setBusy(true);
     const stored = await committer.record(() => read.lures.map((l) => put('lure', { ...l, id: newId() })));
     setBusy(false);
+    taking.current = false;
     if (!stored) return;
     setSaid(
       `${luresText(read.lures.length)} ${read.lures.length === 1 ? 'is' : 'are'} in the box.${read.bad.length > 0 ? ` The ${read.bad.length} other lines are still here: save them, mend them, read them again.` : ''}`,
@@ -79,6 +90,7 @@ export function FilePart() {
               <Say kind="strong" role="status">
                 {readText(file.lures.length, file.bad.length)}
               </Say>
+              {had > 0 ? <Say kind="label">{hadText(had)}</Say> : null}
               {doubles > 0 ? (
                 <Say kind="label">{`${doubles} of them look like lures you have; they can be put together below.`}</Say>
               ) : null}
