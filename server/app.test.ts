@@ -32,7 +32,7 @@ describe('headers', () => {
 
   test.each([
     ['x-content-type-options', 'nosniff'],
-    ['x-frame-options', 'SAMEORIGIN'],
+    ['x-frame-options', 'DENY'],
     ['referrer-policy', 'no-referrer'],
     ['cross-origin-opener-policy', 'same-origin'],
     ['cross-origin-resource-policy', 'same-origin'],

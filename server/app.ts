@@ -9,9 +9,10 @@ import compose from 'koa-compose';
 import conditional from 'koa-conditional-get';
 import helmet from 'koa-helmet';
 import type { Logger } from 'pino';
-import { serveApplication } from './assets';
+import { refuseMethod, serveApplication } from './assets';
 import type { ServerConfig } from './config';
 import { limitBody, limitRate } from './limits';
+import { loggedPath } from './log';
 import { stationRoute } from './stations';
 
 /** What the application needs beside its own origin: inline styles, made by the interface library at run time. */
@@ -34,9 +35,10 @@ const logged =
   (log: Logger): Middleware =>
   async (ctx, next) => {
     const from = process.hrtime.bigint();
+    const { path } = ctx;
     ctx.res.once('close', () => {
       const ms = Number((process.hrtime.bigint() - from) / 10_000n) / 100;
-      log.info({ method: ctx.method, path: ctx.path, status: ctx.res.statusCode, ms }, 'request');
+      log.info({ method: ctx.method, path: loggedPath(path), status: ctx.res.statusCode, ms }, 'request');
     });
     await next();
   };
@@ -49,7 +51,7 @@ const caught =
       await next();
     } catch (e) {
       const status = (e as { status?: number }).status ?? 500;
-      if (status >= 500) log.error({ err: e, path: ctx.path }, 'failed');
+      if (status >= 500) log.error({ err: e, path: loggedPath(ctx.path) }, 'failed');
       ctx.status = status;
       ctx.remove('Cache-Control');
       ctx.type = 'text/plain';
@@ -102,6 +104,8 @@ export function createApp({ config, log, stopping }: AppOptions): Koa {
     helmet({
       contentSecurityPolicy: { useDefaults: false, directives: POLICY },
       strictTransportSecurity: config.HTTPS_ONLY ? undefined : false,
+      // As the policy's frame-ancestors has it, for browsers that only know this.
+      xFrameOptions: { action: 'deny' },
     }),
   );
   app.use(async (ctx, next) => {
@@ -111,6 +115,7 @@ export function createApp({ config, log, stopping }: AppOptions): Koa {
   });
   app.use(async (ctx, next) => {
     if (ctx.path !== '/health') return next();
+    if (ctx.method !== 'GET' && ctx.method !== 'HEAD') return refuseMethod(ctx);
     ctx.set('Cache-Control', 'no-store');
     ctx.status = stopping() ? 503 : 200;
     ctx.body = { status: stopping() ? 'stopping' : 'ok' };

@@ -1,18 +1,25 @@
 /** The built application: its files by name, ready compressed; every other path is a place in it. */
 import { readFile } from 'node:fs/promises';
-import type { Middleware } from 'koa';
+import type { Context, Middleware } from 'koa';
 import send from 'koa-send';
 
 const YEAR_MS = 31_536_000_000;
 /** Folders whose file names carry the hash of their content. */
 const HASHED = ['/_expo/', '/assets/', '/fonts/'];
 
+/** Only what reads is answered. */
+export function refuseMethod(ctx: Context): void {
+  ctx.status = 405;
+  ctx.set('Allow', 'GET, HEAD');
+  ctx.body = 'method not allowed';
+}
+
 export function serveApplication(root: string): Middleware {
   return async (ctx) => {
-    if (ctx.method !== 'GET' && ctx.method !== 'HEAD') {
-      ctx.status = 405;
-      ctx.set('Allow', 'GET, HEAD');
-      ctx.body = 'method not allowed';
+    if (ctx.method !== 'GET' && ctx.method !== 'HEAD') return refuseMethod(ctx);
+    // What browsers and their bookmarks ask for unbidden.
+    if (ctx.path === '/favicon.ico') {
+      ctx.redirect('/icon.svg');
       return;
     }
     const hashed = HASHED.some((h) => ctx.path.startsWith(h));

@@ -96,6 +96,11 @@ const TABLE: readonly [name: string, bytes: string, right: readonly number[]][] 
   ['headers too large', request('GET / HTTP/1.1', ['Host: x', `X-A: ${'a'.repeat(40_000)}`]), [431]],
   ['an address too long', get(`/${'a'.repeat(40_000)}`), [414, 431]],
   ['a deep address', get(`/${'a/'.repeat(4000)}b.js`), [404]],
+  ['an absolute address that is none', get('http://[::1?token=secret'), [400]],
+  ['an absolute address without a host', get('http://'), [400]],
+  ['an address without a way', get('nowhere'), [400]],
+  ['an absolute address', get('http://other/api/nothing'), [404]],
+  ['writing to the health', request('POST /health HTTP/1.1', ['Host: x', 'Content-Length: 0']), [405]],
   ['no HTTP at all', '\x16\x03\x01\x02\x00\x01\x00\x01\xfc\x03\x03', [400]],
   ['an empty line and nothing', '\r\n\r\n', [0, 400, 408]],
 ];

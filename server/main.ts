@@ -1,7 +1,9 @@
 // node --import tsx server/main.ts [--port 4380] [--demo]: settings come from the environment (server/config.ts), the
 // two flags go before them.
-import pino from 'pino';
+import { existsSync } from 'node:fs';
+import path from 'node:path';
 import { readConfig } from './config';
+import { openLog } from './log';
 import { runServer } from './run';
 
 const args = process.argv.slice(2);
@@ -15,7 +17,11 @@ if (!read.ok) {
   for (const line of read.lines) console.error(line);
   process.exit(2);
 }
-const log = pino({ level: read.config.LOG_LEVEL, base: null });
+if (!existsSync(path.join(read.config.WEB_ROOT, 'index.html'))) {
+  console.error(`There is no application in ${read.config.WEB_ROOT}: build it first (npm run build), or set WEB_ROOT.`);
+  process.exit(2);
+}
+const log = openLog(read.config.LOG_LEVEL);
 runServer(read.config, log).then(
   (running) => {
     log.info({ address: running.address }, 'listening');

@@ -16,6 +16,20 @@ const QUIET_MS = 250;
 const MAX_HEADER_BYTES = 16_384;
 const MAX_CONNECTIONS = 2000;
 
+/**
+ * Path and question of what a request asks for; of an absolute address (RFC 9112, 3.2.2) what follows its host. Null
+ * for an address that is none: asking it for its path would throw wherever that is done.
+ */
+function askedOf(url: string | undefined): string | null {
+  if (url?.startsWith('/') || url === '*') return url;
+  try {
+    const { pathname, search } = new URL(url ?? '');
+    return pathname + search;
+  } catch {
+    return null;
+  }
+}
+
 export interface Running {
   address: string;
   stop: () => Promise<void>;
@@ -32,7 +46,16 @@ export function runServer(config: ServerConfig, log: Logger): Promise<Running> {
       keepAliveTimeout: 5000,
       connectionsCheckingInterval: Math.min(1000, config.REQUEST_TIMEOUT_MS / 2),
     },
-    (req, res) => void handle(req, res),
+    (req, res) => {
+      const url = askedOf(req.url);
+      if (url === null) {
+        res.writeHead(400, { 'Content-Type': 'text/plain', Connection: 'close' });
+        res.end('bad request');
+        return;
+      }
+      req.url = url;
+      void handle(req, res);
+    },
   );
   server.maxConnections = MAX_CONNECTIONS;
 
