@@ -1,6 +1,6 @@
 /** A figure that stands on several screens is one figure. The demo's day is walked and what they say is compared. */
 import type { Page } from '@playwright/test';
-import { expect, openDemo, PHONE, place, test } from './kit';
+import { expect, openDemo, PHONE, place, test, WIDE } from './kit';
 
 test.use({ viewport: PHONE, hasTouch: true });
 
@@ -98,4 +98,66 @@ test('in metres nothing is told in feet, nor the other way round', async ({ page
     if (name === 'Retrieve') await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
     expect(await textOf(page), name).not.toMatch(/\d\s?(ft|oz|mph|°F|yd|lb)\b/);
   }
+});
+
+test('a spot that rests has one time to come back: on Strikes, on the day ahead, and for the round', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await place(page, 'Strikes').tap();
+  await page.getByRole('button', { name: /^Missed: / }).tap();
+  const back = /(?:until|from|at|back) (\d+:\d\d [ap]m)/;
+  const resting = async (): Promise<string> => {
+    const text = await textWith(page, /Resting .*\d+:\d\d [ap]m/);
+    return /Resting (.*?\d+:\d\d [ap]m.*?\.)/.exec(text)![1]!;
+  };
+  const onStrikes = await resting();
+  const time = found(onStrikes, back);
+  await page.goto('/today');
+  await expect(page.getByText(/^Best two hours/)).toBeVisible({ timeout: 60_000 });
+  expect(found(await resting(), back)).toBe(time);
+  // The round does not begin with it before that time.
+  const minutes = (clock: string): number => {
+    const [, h, m, half] = /(\d+):(\d\d) ([ap])m/.exec(clock)!;
+    return ((Number(h) % 12) + (half === 'p' ? 12 : 0)) * 60 + Number(m);
+  };
+  const today = await textWith(page, /Your round, from now/);
+  const name = /^(.*?) (?:rests|was|has)/.exec(onStrikes)?.[1] ?? 'North arm alders';
+  const stay = new RegExp(`(\\d+:\\d\\d [ap]m)–\\d+:\\d\\d [ap]m (?:\\d+ min to get there )?${name}`).exec(today);
+  if (stay) expect(minutes(stay[1]!)).toBeGreaterThanOrEqual(minutes(time) - 30);
+});
+
+test('no two rows of the lessons bear one name', async ({ page }) => {
+  await openDemo(page);
+  await place(page, 'Lessons').tap();
+  await expect(page.getByText('Strikes by pattern')).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText('Asking the model', { exact: false })).toHaveCount(0, { timeout: 60_000 });
+  const names = await page
+    .getByRole('button', { expanded: false })
+    .evaluateAll((all) => all.map((x) => x.getAttribute('aria-label') ?? x.textContent ?? ''));
+  expect(names.length).toBeGreaterThan(5);
+  expect(names.filter((n, i) => names.indexOf(n) !== i)).toEqual([]);
+});
+
+test.describe('wide', () => {
+  test.use({ viewport: WIDE, hasTouch: false });
+  test('the day at a glance says what its places say', async ({ page }) => {
+    await openDemo(page);
+    const card = (title: RegExp) => page.getByRole('link', { name: title });
+    await place(page, 'Retrieve').click();
+    await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
+    await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
+    const share = found(await textWith(page, /of the cast at .* ft/), /in the zone (\d+) %/);
+    await place(page, 'Strikes').click();
+    await page.getByRole('button', { name: 'Cast: add one' }).click();
+    await expect(page.getByRole('heading', { level: 1, name: '1 cast' })).toBeVisible();
+    await expect(card(/^How to work the /)).toContainText(`${share} %`);
+    const lures = (await card(/^Tie this on/).innerText()).replace(/\s+/g, ' ');
+    await place(page, 'Lures').click();
+    await expect(card(/^So far today/)).toContainText('1 cast');
+    const first = found(lures, /Start with ([A-Z]\w+ \w+)/);
+    await expect.poll(() => textOf(page), { timeout: 60_000 }).toMatch(new RegExp(`Start with(?: in hand)? ${first}`));
+    await card(/^The water/).click();
+    await expect(page.getByRole('heading', { level: 1, name: 'Lantern Kettle' })).toBeVisible();
+  });
 });

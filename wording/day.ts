@@ -173,6 +173,18 @@ export function dayLineWords(line: DayLine, zone: string, u: UnitPrefs): string 
 export const worthText = (promise: number): string =>
   promise >= 0.9 ? 'very good' : promise >= 0.6 ? 'good' : promise >= 0.3 ? 'fair' : 'poor';
 
+const HOUR_MS = 3_600_000;
+/** How good a stay should be, and that it falls into the best time where an hour of it does. */
+export function stayText(
+  s: { promise: number; fromMs: number; toMs: number },
+  best: { fromMs: number; toMs: number } | null,
+): string {
+  const shared = best ? Math.min(s.toMs, best.toMs) - Math.max(s.fromMs, best.fromMs) : 0;
+  const worth = `${worthText(s.promise)[0]!.toUpperCase()}${worthText(s.promise).slice(1)}`;
+  if (shared < HOUR_MS) return `${worth}.`;
+  return s.promise >= 0.6 ? `${worth}, in the best hours.` : `${worth} for its place, in the best hours.`;
+}
+
 const FEATURES: readonly (readonly ['bait' | 'current' | 'structure' | 'depthChange', string])[] = [
   ['bait', 'bait'],
   ['current', 'current'],

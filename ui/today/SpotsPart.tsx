@@ -2,8 +2,7 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { DayAnswer } from '../../workers/almanac';
-import { spotFeatures, worthText } from '../../wording/day';
-import { capital } from '../../wording/names';
+import { spotFeatures, stayText, worthText } from '../../wording/day';
 import { clockText } from '../../wording/time';
 import { useActions, useConditions, useBookWithoutLog } from '../day/contexts';
 import { Note, Part, Row } from '../parts/Box';
@@ -66,7 +65,7 @@ export function SpotsPart({ answer, ahead }: { answer: DayAnswer | null; ahead: 
             <View style={{ flex: 1, minWidth: 120 }}>
               <Say kind="strong">{nameOf(s.id)}</Say>
               <Say kind="small" tone="soft">
-                {`${capital(worthText(s.promise))}. ${book.spot[s.id]?.note ?? ''}`}
+                {`${stayText(s, answer?.line.best ?? null)} ${book.spot[s.id]?.note ?? ''}`}
               </Say>
             </View>
             {ahead === 0 && day.trip.spotId === s.id ? (
