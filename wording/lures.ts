@@ -3,6 +3,7 @@ import type { Contribution } from '../core/ranking/score';
 import type { Ranking } from '../core/ranking/rank';
 import type { RankedLure } from '../core/ranking/ranked';
 import type { Rig } from '../core/ranking/rig';
+import type { Schools } from '../core/ranking/schools';
 import type { Whereabouts } from '../core/water/terms';
 import { HALF_ANGRY } from '../core/mood/guarding';
 import { capital, COLOUR_NAME, HOOK_NAME, NOISE_NAME, TRAILER_NAME, list } from './names';
@@ -68,6 +69,14 @@ export const WHEREABOUTS_LINE: Record<Whereabouts, string> = {
   located: 'You know the place: the same cast again, slower, and longer before you change.',
   seen: 'You see them: one target, a quiet approach, and patience. Put it past them and bring it by.',
 };
+
+/** Why one starts with this one. `best`: the first of the list, by its name. */
+export function startText({ plan, ranked }: Pick<Ranking, 'plan' | 'ranked'>, schools: Schools, best: string): string {
+  if (ranked[0]?.key === plan!.start) return 'Best for the mood as it stands.';
+  if (schools.order === 'quiet-first') return 'The best of the quiet ones, as your school has it.';
+  if (schools.price === 'cheap-where-lures-die') return `As good as the ${best}, and a strike on it costs less.`;
+  return `It is tied on already, and the ${best} is hardly better: not worth changing for.`;
+}
 
 /** When the second of the three is tied on. */
 export function followText({ plan, branch, mood }: Pick<Ranking, 'plan' | 'branch' | 'mood'>): string {

@@ -6,7 +6,7 @@ import { contentHash } from '../../core/base/hash';
 import type { RankedLure } from '../../core/ranking/ranked';
 import { simpleThree } from '../../core/ranking/simple';
 import { queryKeys } from '../../data/keys';
-import { followText, refusalText, reworkedText, turnedText, WHEREABOUTS_LINE } from '../../wording/lures';
+import { followText, refusalText, reworkedText, startText, turnedText, WHEREABOUTS_LINE } from '../../wording/lures';
 import { readingsMoved } from '../../wording/moved';
 import { capital, list, luresText } from '../../wording/names';
 import { exclusionSentence } from '../../wording/reasons';
@@ -45,6 +45,7 @@ const SHOWN_OUT = 6;
 
 export function LuresScreen() {
   const { day, schools } = useConditions();
+  const nameOf = useNames();
   const { ranking, rankingError } = useRanking();
   const { box } = useBookWithoutLog();
   const prefs = usePrefs();
@@ -59,11 +60,8 @@ export function LuresScreen() {
     );
   }
   const simple = prefs.choosing === 'simple';
-  const start = ranking?.ranked.find((x) => x.key === ranking.plan?.start);
-  const startMore =
-    schools.order === 'quiet-first' && start !== ranking?.ranked[0]
-      ? 'The best of the quiet ones, as your school has it.'
-      : 'Best for the mood as it stands.';
+  const first = ranking?.ranked[0];
+  const startMore = ranking?.plan && first ? startText(ranking, schools, nameOf(first.key)) : '';
   return (
     <Screen
       title="Tie this on"
