@@ -1,8 +1,9 @@
 /** Blocks added up, what they count for by their age, and how much one water tells of another. */
+import { familyById } from '../lures/families';
 import type { Conditions } from '../water/conditions';
 import { effect } from './effects';
 import { fit, learnSpreads } from './fit';
-import { freshness, rowsOf, type PastBlock, type RowOfHistory } from './history';
+import { familyOfBlock, freshness, rowsOf, type PastBlock, type RowOfHistory } from './history';
 import { hookingOf, landingOf } from './hooking';
 import { likeness, lookBack, type ReadAt } from './likeness';
 import { learnRanking, rankWithLog } from './learned';
@@ -44,6 +45,54 @@ test('two blocks of one presentation are one row: hours, strikes and expectation
   expect(both!.hookedExpected).toBeCloseTo(1.5 * one!.hookedExpected, 9);
   expect(one!.hookedExpected).toBeGreaterThan(0);
   expect(one!.hookedExpected).toBeLessThanOrEqual(2);
+});
+
+test('a lure of a block is its kind, with what is known of it in place of the usual', () => {
+  const kind = familyById('spinnerbait');
+  expect(familyOfBlock({ family: 'spinnerbait' })).toBe(kind);
+  const heavy = familyOfBlock({ family: 'spinnerbait', weightKg: 0.021 });
+  expect(heavy.weightKg).not.toEqual(kind.weightKg);
+  expect(heavy.weightKg[1]).toBeCloseTo(0.021, 9);
+  // Of unknown weight it comes in any that is sold.
+  const long = familyOfBlock({ family: 'spinnerbait', sizeM: 0.16 });
+  expect(long.weightKg).toEqual(kind.weightKg);
+  expect(long.lengthM[1]).toBeCloseTo(0.16, 9);
+  const hooked = familyOfBlock({ family: 'spinnerbait', hook: 'treble' });
+  expect([hooked.hook, hooked.weightKg]).toEqual(['treble', kind.weightKg]);
+  expect(kind.hook).not.toBe('treble');
+});
+
+test('what may have moved a block: its water and its kind there only where the water is known', () => {
+  const [here] = rowsOf([block()], 'largemouth-bass');
+  const [nowhere] = rowsOf([block({ water: null })], 'largemouth-bass');
+  const groups = (r: RowOfHistory) => r.effects.map((e) => e.group);
+  expect(here!.effects.find((e) => e.group === 'water')!.name).toBe('pond');
+  const both = here!.effects.find((e) => e.group === 'familyWater')!.name;
+  expect(both).toContain('pond');
+  expect(both).toContain('spinnerbait');
+  expect(groups(nowhere!)).not.toContain('water');
+  expect(groups(nowhere!)).not.toContain('familyWater');
+});
+
+test('the range that is left lies about the rate, nine in ten, and its level about its own', () => {
+  const options = { families: ['spinnerbait', 'texas-rig', 'swim-jig'] as const };
+  const grounds = rankWithGrounds(WATER, options);
+  const history = Array.from({ length: 6 }, (_, i) => block({ trip: `day ${i}`, daysAgo: i, strikes: 3 }));
+  const r = learnRanking(grounds, options, { history, here: null });
+  for (const x of r.ranked) {
+    expect(x.low).toBeLessThan(x.strikesPerHour);
+    expect(x.high).toBeGreaterThan(x.strikesPerHour);
+    expect(x.strikesPerHour / x.prior.strikesPerHour).toBeCloseTo(
+      x.why.find((w) => w.factor === 'log')!.facts.times as number,
+      9,
+    );
+  }
+  expect(r.level.low * r.level.high).toBeCloseTo(r.level.ratio ** 2, 9);
+  const longer = learnRanking(grounds, options, {
+    history: [...history, ...history.map((b) => ({ ...b, trip: `${b.trip}b` }))],
+    here: null,
+  });
+  expect(longer.level.high / longer.level.low).toBeLessThan(r.level.high / r.level.low);
 });
 
 test('what was not noted counts for neither stage; without a count of hooked, strikes may be landed', () => {
