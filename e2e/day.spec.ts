@@ -17,7 +17,7 @@ for (const [name, viewport, touch] of [
       // Which lure starts, and how it is worked, before anything is changed.
       await go('Lures');
       const startName = page.getByRole('heading', { level: 2 }).first();
-      await expect(page.getByText('Start with')).toBeVisible();
+      await expect(page.getByText('Start with', { exact: true })).toBeVisible();
       const firstLure = (await startName.textContent())!;
       await go('Retrieve');
       await expect(page.getByRole('heading', { level: 1, name: firstLure })).toBeVisible();

@@ -36,7 +36,7 @@ async function opens(page: Page, address: string): Promise<void> {
   await page.goto(address);
   await expect(page.getByRole('heading', { name: 'Lantern Kettle' })).toBeVisible({ timeout: 60_000 });
   await place(page, 'Lures').click();
-  await expect(page.getByText('Start with')).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText('Start with', { exact: true })).toBeVisible({ timeout: 60_000 });
 }
 
 test('every cached file damaged: opens and heals, with the server up and with it gone', async ({ page }) => {

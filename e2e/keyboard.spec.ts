@@ -43,7 +43,7 @@ for (const [name, viewport] of [
       // The lure, opened to its reasons.
       await page.keyboard.press('Escape');
       await pressOn(page, place(page, 'Lures'));
-      await expect(page.getByText('Start with')).toBeVisible({ timeout: 60_000 });
+      await expect(page.getByText('Start with', { exact: true })).toBeVisible({ timeout: 60_000 });
       await pressOn(page, page.getByRole('button', { name: /^1\. / }));
       await expect(page.getByText('Time at depth', { exact: true })).toBeVisible();
       // The plan, played and stopped.

@@ -9,7 +9,7 @@ test.use({ viewport: PHONE });
 const ranked = (page: Page) => page.getByRole('button', { name: /^\d+\. .*Reasons$/ });
 async function openLures(page: Page): Promise<void> {
   await place(page, 'Lures').click();
-  await expect(page.getByText('Start with')).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText('Start with', { exact: true })).toBeVisible({ timeout: 60_000 });
   await expect(ranked(page).first()).toBeVisible({ timeout: 60_000 });
 }
 
@@ -17,7 +17,7 @@ test('from the water to “tie this on, because”: one tap, and reasons in sent
   await openDemo(page);
   await place(page, 'Lures').click();
   await expect(page.getByRole('heading', { level: 1, name: 'Tie this on' })).toBeVisible();
-  await expect(page.getByText('Start with')).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText('Start with', { exact: true })).toBeVisible({ timeout: 60_000 });
   await expect(
     page.getByText(/Slow enough for them|what they like best|minutes of each hour|sees about|own depth/).first(),
   ).toBeVisible();
@@ -230,7 +230,7 @@ test('through ice: its own lures, a drop instead of a cast, and it is logged', a
   await page.getByRole('radio', { name: 'Walleye' }).click();
   await page.getByRole('button', { name: 'Start the day' }).click();
   await place(page, 'Lures').click();
-  await expect(page.getByText('Start with')).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText('Start with', { exact: true })).toBeVisible({ timeout: 60_000 });
   await page.getByRole('radio', { name: 'Every kind' }).click();
   await expect(page.getByRole('button', { name: /^1\. .*(rattler|jig|spoon|stick)/ })).toBeVisible({ timeout: 60_000 });
   await place(page, 'Retrieve').click();

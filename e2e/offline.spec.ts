@@ -35,7 +35,7 @@ test('the whole day with the server gone: cold start, deep links, the worker, th
   await again.getByRole('button', { name: /^clarity: .*Change$/ }).click();
   await again.getByRole('radio', { name: '½ ft', exact: true }).click();
   await place(again, 'Lures').click();
-  await expect(again.getByText('Start with')).toBeVisible({ timeout: 60_000 });
+  await expect(again.getByText('Start with', { exact: true })).toBeVisible({ timeout: 60_000 });
   await place(again, 'Retrieve').click();
   await expect(again.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
   await expect(again.getByText(/A first answer/)).toHaveCount(0, { timeout: 90_000 });

@@ -26,7 +26,7 @@ export async function settle(page: Page, path: string): Promise<void> {
   await page.goto(path);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   if (path === '/today') await expect(page.getByText(/^Best two hours/)).toBeVisible({ timeout: 60_000 });
-  if (path === '/lures') await expect(page.getByText('Start with')).toBeVisible({ timeout: 60_000 });
+  if (path === '/lures') await expect(page.getByText('Start with', { exact: true })).toBeVisible({ timeout: 60_000 });
   if (path === '/lures/schools')
     await expect(page.getByText('Trying it on today…')).toHaveCount(0, { timeout: 60_000 });
   if (path === '/lures/rods')

@@ -60,7 +60,7 @@ test.describe('on a phone', () => {
   test('Lures: every factor opens as a sentence, another lure can be taken', async ({ page }) => {
     await openDemo(page);
     await page.getByRole('button', { name: 'What to tie on' }).click();
-    await expect(page.getByText('Start with')).toBeVisible();
+    await expect(page.getByText('Start with', { exact: true })).toBeVisible();
     const second = page.getByRole('button', { name: /^2\. / });
     const name = (await second.getAttribute('aria-label'))!.match(/^2\. ([^,]+),/)![1]!;
     await second.click();

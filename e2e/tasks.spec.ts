@@ -391,7 +391,7 @@ test('by keys alone: what to tie on, and how to work it', async ({ page }) => {
   };
   await reach(/^What to tie on$/);
   await page.keyboard.press('Enter');
-  await expect(page.getByText('Start with').first()).toBeVisible();
+  await expect(page.getByText('Start with', { exact: true }).first()).toBeVisible();
   await reach(/^(How to work|Take) the /);
   await page.keyboard.press('Enter');
   await expect(page.getByText('Your hands')).toBeVisible({ timeout: 30_000 });

@@ -36,7 +36,7 @@ async function session(viewport, light, shots) {
     await page.goto(url(where));
     await page.getByRole('heading', { level: 1 }).waitFor();
     if (where === '/lures') {
-      await page.getByText('Start with').waitFor({ timeout: 60_000 });
+      await page.getByText('Start with', { exact: true }).waitFor({ timeout: 60_000 });
       // The first order stands at once; the head of it is planned, and the lure in hand in full, in a few seconds.
       await page.waitForTimeout(8000);
     }

@@ -173,7 +173,7 @@ async function opened(b: Browser, events: number): Promise<string[]> {
     return performance.now() - from;
   };
   const patient = { timeout: 120_000 };
-  const lures = await until('/lures', () => page.getByText('Start with').waitFor(patient));
+  const lures = await until('/lures', () => page.getByText('Start with', { exact: true }).waitFor(patient));
   // At rest the other places' scripts are read in; then from the tap to the frame that shows it, by the page's clock.
   await page.waitForFunction(() => performance.getEntriesByName('at-rest').length > 0, null, patient);
   await page.waitForTimeout(3000);

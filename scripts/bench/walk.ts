@@ -25,7 +25,7 @@ const STEPS: readonly (readonly [string, (page: Page) => Promise<void>])[] = [
   ['set it back', (p) => p.getByRole('radio', { name: '1½ ft', exact: true }).tap()],
   ['close the reading', (p) => p.keyboard.press('Escape')],
   ['go to Lures', (p) => go(p, 'Lures')],
-  ['see the ranking', (p) => p.getByText('Start with').waitFor(PATIENT)],
+  ['see the ranking', (p) => p.getByText('Start with', { exact: true }).waitFor(PATIENT)],
   ['open the reasons', (p) => button(p, /^1\. /)],
   ['go to Retrieve', (p) => go(p, 'Retrieve')],
   ['see the settled plan', (p) => p.getByText(/A first answer/).waitFor({ state: 'detached', ...PATIENT })],
