@@ -274,3 +274,25 @@ describe('bad documents', () => {
     expect(problems([conditions, { ...conditions, month: 13 }])).toEqual(['[1].month']);
   });
 });
+
+test('long lists have an end: of many presentations the most fished are compared, a long tide is asked in parts', () => {
+  const efforts = Array.from({ length: 300 }, (_, i) => ({ presentation: `way ${i}`, casts: 10 + i, strikes: i % 3 }));
+  const out = ok('learn', { efforts }) as {
+    rates: unknown[];
+    comparisons: { a: string; b: string }[];
+    compared: number;
+  };
+  expect([out.rates.length, out.compared, out.comparisons.length]).toEqual([300, 200, (200 * 199) / 2]);
+  // Those of the fewest casts are left out, the order stands.
+  expect(out.comparisons[0]).toMatchObject({ a: 'way 100', b: 'way 101' });
+  expect(ok('learn', { efforts: efforts.slice(0, 3) })).not.toHaveProperty('compared');
+  const tide = (to: string) => ({
+    constituents: [{ name: 'M2', amplitudeM: 1, phaseDeg: 0 }],
+    from: '2026-01-01T00:00:00Z',
+    to,
+    stepMinutes: 1440,
+  });
+  const far = runVerb(VERBS.tide!, tide('2080-01-01T00:00:00Z'));
+  expect(far.ok === false && far.problems[0]!.path).toBe('to');
+  expect(runVerb(VERBS.tide!, tide('2026-03-01T00:00:00Z')).ok).toBe(true);
+});

@@ -11,7 +11,7 @@ import { planSchema, schoolsSchema } from '../core/schemas/plan';
 import { skyDocument, skyDocumentSchema } from '../core/exchange/skyDocument';
 import { tideDocument, tideSchema } from '../core/exchange/tideDocument';
 import { simulateDocument, simulateSchema } from '../core/exchange/simulateDocument';
-import { compare, PRIOR_WEIGHT_CASTS, ratesOf } from '../core/lessons/learn';
+import { compare, mostFished, PRIOR_WEIGHT_CASTS, ratesOf } from '../core/lessons/learn';
 import { learnRanking } from '../core/learning/learned';
 import { choosingOf } from '../core/ranking/choosing';
 import { familyById } from '../core/lures/families';
@@ -132,6 +132,7 @@ function learnVerb(d: z.infer<typeof learnSchema>) {
   // Without a stated prior each is shrunk towards the mean of them all.
   const prior = d.prior ?? { meanPerCast: (strikes + 0.5) / (casts + 10), weightCasts: PRIOR_WEIGHT_CASTS };
   const rates = ratesOf(d.efforts, () => prior);
+  const compared = mostFished(rates);
   return {
     rates: rates.map((r) => ({
       presentation: r.presentation,
@@ -141,7 +142,9 @@ function learnVerb(d: z.infer<typeof learnSchema>) {
       landed: r.landedShare,
       tooThin: r.tooThin,
     })),
-    comparisons: compare(rates),
+    // Of a longer list the most fished alone, and that is said.
+    comparisons: compare(compared),
+    ...(compared.length < rates.length ? { compared: compared.length } : {}),
   };
 }
 

@@ -2,6 +2,6 @@
 import type { Put } from '../core/records';
 
 export async function demoWorld(realNowMs: number): Promise<Put[]> {
-  const { buildDemoWorld } = await import('../demo/world');
+  const { buildDemoWorld } = await import('./offPage');
   return buildDemoWorld(realNowMs);
 }

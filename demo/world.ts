@@ -4,12 +4,10 @@ import { poisson, seededRandom, type Random } from '../core/base/random';
 import { DEFAULT_PREFERENCES } from '../core/records/preferences';
 import { applyPuts, emptyBook, put, type Put } from '../core/records';
 import type { Trip } from '../core/records/trip';
-import { defaultCadence } from '../core/planning/cadence/library';
 import { PHASES, type Phase } from '../core/planning/cadence/cadence';
 import { BETWEEN_CASTS_S } from '../core/tackle/cast';
-import { estimateZone } from '../core/holdtable/zone';
-import { firstSettings, presentationOf, setUpTask, type PlanTask } from '../core/planning/task/setup';
-import { presentationId, type Presentation } from '../core/planning/task/presentation';
+import { workedUnplanned } from '../core/planning/plan/unplanned';
+import { presentationId } from '../core/planning/task/presentation';
 import { STATION_IDS } from '../core/stations/places';
 import { stationReport } from '../core/stations/report';
 import { composeDay } from '../core/trip/day';
@@ -38,53 +36,18 @@ function outfitFor(lure: Lure): {
   };
 }
 
-interface Recipe {
-  presentation: Presentation;
-  zone: { share: number; zoneSecondsPerCast: number; castS: number };
-  phaseS: Record<Phase, number>;
-}
+type Recipe = ReturnType<typeof workedUnplanned>;
 
 /** How this angler works a lure: set on the first day it is fished and kept, so that the season adds up. */
 function recipeFor(lure: Lure, conditions: Conditions): Recipe {
   const { rod, reel, line } = outfitFor(lure);
-  const p = setUpTask({
+  return workedUnplanned({
     conditions,
     lure: { id: lure.id, family: lure.family, name: lure.name, weightKg: lure.weightKg, lengthM: lure.lengthM },
     rod: { lengthM: rod.lengthM, minLureKg: rod.minLureKg, maxLureKg: rod.maxLureKg, action: rod.action },
     reel: { ratio: reel.ratio, spoolM: reel.spoolM, arborM: reel.arborM, capacityM: reel.capacityM },
     line: { material: line.material, strengthLb: line.strengthLb },
   });
-  const hands = firstSettings(p);
-  const cadence = defaultCadence({
-    style: hands.style,
-    moodMean: p.mood.mean,
-    pauseS: hands.pauseS,
-    turnsPerS: hands.turnsPerS,
-  });
-  const zone = estimateZone(p.family, p.depthM, p.speedMps, p.pitched ? 1 : 0);
-  return {
-    presentation: presentationOf(p, hands, cadence),
-    zone,
-    phaseS: phaseExposure(p, hands.countdownS, cadence.steps, zone.castS),
-  };
-}
-
-function phaseExposure(
-  p: PlanTask,
-  countdownS: number,
-  steps: Presentation['cadence']['steps'],
-  castS: number,
-): Record<Phase, number> {
-  const out = Object.fromEntries(PHASES.map((x) => [x, 0])) as Record<Phase, number>;
-  const total = steps.reduce((s, x) => s + x.durationS, 0);
-  const pauseShare = steps.filter((x) => x.kind === 'pause').reduce((s, x) => s + x.durationS, 0) / total;
-  const worked = Math.max(1, castS - countdownS - 3);
-  out.splash = 0.6;
-  out.fall = countdownS;
-  out.pause = worked * pauseShare;
-  out.move = worked * (1 - pauseShare);
-  out.boat = 2;
-  return out;
 }
 
 function drawPhase(random: Random, phaseS: Record<Phase, number>, cold: boolean): Phase {
@@ -143,7 +106,7 @@ function buildDay(
     recipes.set(b.lure, recipe);
     const ranked = ranking.ranked.find((r) => r.family === lure.family);
     const expectedPerCast = ranked ? Math.min(0.4, ranked.strikesPerHour / ranked.zone.castsPerHour) : 0.01;
-    const blockMs = Math.round(b.casts * (recipe.zone.castS + BETWEEN_CASTS_S) * 1000);
+    const blockMs = Math.round(b.casts * (recipe.castS + BETWEEN_CASTS_S) * 1000);
     const block: EffortBlock = {
       id: `${trip.id}-b${i + 1}`,
       tripId: trip.id,
@@ -154,8 +117,8 @@ function buildDay(
       conditions: conditions as EffortBlock['conditions'],
       startedAtMs: atMs,
       endedAtMs: atMs + blockMs,
-      zoneShare: Math.min(1, recipe.zone.share),
-      zoneSecondsPerCast: recipe.zone.zoneSecondsPerCast,
+      zoneShare: recipe.zoneShare.mean,
+      zoneSecondsPerCast: recipe.zoneSecondsPerCast,
       phaseS: recipe.phaseS,
       expectedPerCast,
     };

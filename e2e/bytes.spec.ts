@@ -39,7 +39,7 @@ test('each script keeps to its budget, and the workers carry no document checker
   const [compute] = named('compute');
   expect(pressedKB(compute!)).toBeLessThanOrEqual(budget.workerKB);
   expect(pressedKB(named('almanac')[0]!)).toBeLessThanOrEqual(budget.almanacKB);
-  const world = named('world');
+  const world = named('offPage');
   for (const f of [compute!, ...named('almanac'), ...world])
     expect(readFileSync(`${SCRIPTS}/${f}`, 'utf8')).not.toMatch(/ZodError|invalid_union/);
   for (const f of [

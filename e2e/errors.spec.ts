@@ -2,6 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { toStrikes } from './faults';
 import { expect, openDemo, PHONE, place, test, WIDE } from './kit';
+import { storedValues } from './store';
 
 test.use({ viewport: PHONE, acceptDownloads: true });
 // A browser without service workers: every script is asked for anew, so that one can fail to come.
@@ -85,5 +86,31 @@ test('when everything stumbles the record can still be taken out', async ({ page
   await page.getByRole('button', { name: 'Load everything again' }).click();
   await expect(page.getByRole('button', { name: 'clarity: ½ ft. Change' })).toBeVisible({ timeout: 60_000 });
   expect(errors.join()).toContain('broken on purpose');
+  errors.length = 0;
+});
+
+test('without any worker the log goes on: a lure is chosen, a cast and a strike are stored', async ({
+  page,
+  errors,
+}) => {
+  await page.route(/\/(compute|almanac)-[0-9a-f]+\.js$/, (r) => r.abort());
+  await openDemo(page);
+  await place(page, 'Strikes').click();
+  await page.getByRole('button', { name: 'Another lure, another spot' }).click();
+  await page.getByLabel('Find a lure of the box').fill('humming');
+  await page.getByRole('radio', { name: 'Humming skirt' }).click();
+  const cast = page.getByRole('button', { name: 'Cast: add one' });
+  await expect(cast).toBeVisible({ timeout: 30_000 });
+  await cast.click();
+  await expect(page.getByRole('heading', { level: 1, name: '1 cast' })).toBeVisible();
+  await page.getByRole('button', { name: /^Missed: / }).click();
+  await expect(page.getByText('1 cast, 1 strike, 0 hooked, 0 landed.')).toBeVisible();
+  const blocks = Object.entries(await storedValues(page)).filter(
+    ([k, v]) => k.startsWith('block/') && v.includes('trip-today'),
+  );
+  expect(blocks).toHaveLength(1);
+  const { data } = JSON.parse(blocks[0]![1]) as { data: { presentation: { lureName: string }; zoneShare: number } };
+  expect(data.presentation.lureName).toBe('Humming skirt');
+  expect(data.zoneShare).toBeGreaterThan(0);
   errors.length = 0;
 });

@@ -12,6 +12,8 @@ const current = {
   currentMpsPerMph: z.number().min(0).max(20).optional(),
 };
 const MAX_TIMES = 20_000;
+/** Every turn in between is found: longer spans are asked in parts, days. */
+const MAX_SPAN_DAYS = 1830;
 
 const highLowSchema = z
   .strictObject({
@@ -47,6 +49,8 @@ const harmonicSchema = z
   .superRefine((d, ctx) => {
     const spanMs = Date.parse(d.to) - Date.parse(d.from);
     if (!(spanMs > 0)) ctx.addIssue({ code: 'custom', path: ['to'], message: 'later than from' });
+    else if (spanMs > MAX_SPAN_DAYS * 86_400_000)
+      ctx.addIssue({ code: 'custom', path: ['to'], message: `at most ${MAX_SPAN_DAYS} days after from` });
     else if (spanMs / (d.stepMinutes * 60_000) > MAX_TIMES)
       ctx.addIssue({ code: 'custom', path: ['stepMinutes'], message: `at most ${MAX_TIMES} steps` });
   });

@@ -77,6 +77,15 @@ export const ratesOf = <E extends PatternEffort>(
     };
   });
 
+/** Pairs grow with the square: among more than these only the most fished are compared. */
+export const MAX_COMPARED = 200;
+/** Those that are compared, in their order. */
+export function mostFished(rates: readonly LearnedRate[]): readonly LearnedRate[] {
+  if (rates.length <= MAX_COMPARED) return rates;
+  const least = [...rates].sort((a, b) => b.casts - a.casts).slice(0, MAX_COMPARED);
+  return rates.filter((r) => least.includes(r));
+}
+
 /** The chance that one beats another, for every pair in its order. */
 export const compare = (rates: readonly LearnedRate[]): Comparison[] =>
   rates.flatMap((a, i) =>

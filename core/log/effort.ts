@@ -4,7 +4,7 @@ import type { RankedLure } from '../ranking/ranked';
 import { BETWEEN_CASTS_S } from '../tackle/cast';
 import { put, type Book, type Put } from '../records';
 import type { Trip } from '../records/trip';
-import type { Plan } from '../planning/plan/plan';
+import type { WorkedAs } from '../planning/plan/unplanned';
 import type { PlanRequest } from '../planning/task/request';
 import { presentationId } from '../planning/task/presentation';
 import type { Conditions } from '../water/conditions';
@@ -33,7 +33,8 @@ export function openBlock(
 export interface Opening {
   blockId: string;
   atMs: number;
-  plan: Plan;
+  /** The plan, or what the rules make of it where none has come. */
+  plan: WorkedAs;
   request: PlanRequest;
   lureId: string;
   /** What the ranking says of the lure in hand; null when it says nothing. */

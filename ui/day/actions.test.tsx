@@ -41,7 +41,7 @@ function setUp(state: Partial<InHand> = {}) {
     return true;
   };
   const committer: Committer = { commit: store, record: store, current: () => book };
-  const hand: InHand = { plan, request, lure, ranking: null, ...state };
+  const hand: InHand = { worked: plan, request, lure, ranking: null, ...state };
   const hook = renderHook(() => useActionsOfDay(hand, committer));
   return { hook, stored, committer, tally: () => tallyTrip(book, 'trip-today', NOW_MS), book: () => book };
 }
@@ -85,14 +85,14 @@ test('an event is logged, its phase after, undo takes exactly it back', async ()
 test('what the device refuses is not told as logged', async () => {
   const t = setUp();
   const refusing: Committer = { ...t.committer, record: async () => false };
-  const hook = renderHook(() => useActionsOfDay({ plan, request, lure, ranking: null }, refusing));
+  const hook = renderHook(() => useActionsOfDay({ worked: plan, request, lure, ranking: null }, refusing));
   await act(async () => hook.result.current.logCast());
   expect(lastTouch.getState().shown).toBeNull();
   expect(t.tally().casts).toBe(0);
 });
 
 test('without a plan nothing is logged rather than something wrong', async () => {
-  const t = setUp({ plan: null });
+  const t = setUp({ worked: null });
   await act(async () => t.hook.result.current.logCast());
   expect(t.stored).toEqual([]);
 });
@@ -104,7 +104,7 @@ test('another water reading opens a new block and closes the old', async () => {
     ...request,
     conditions: { ...request.conditions, water: { ...request.conditions.water, clarityM: 0.3 } },
   };
-  const state: InHand = { plan, request: murky, lure, ranking: null };
+  const state: InHand = { worked: plan, request: murky, lure, ranking: null };
   const again = renderHook(() => useActionsOfDay(state, t.committer));
   await act(async () => again.result.current.logCast());
   const last = t.stored[t.stored.length - 1]!;

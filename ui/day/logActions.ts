@@ -2,7 +2,7 @@
 import { lureBack, lureLost } from '../../core/box/lost';
 import { placeInLog, type Opening } from '../../core/log/effort';
 import type { Phase } from '../../core/planning/cadence/cadence';
-import type { Plan } from '../../core/planning/plan/plan';
+import type { WorkedAs } from '../../core/planning/plan/unplanned';
 import type { PlanRequest } from '../../core/planning/task/request';
 import type { LearnedRanking } from '../../core/learning/learned';
 import { activeTrip, put, type Put } from '../../core/records';
@@ -18,7 +18,7 @@ import { forTrip } from './tripActions';
 
 export interface LogActions {
   logCast: () => void;
-  /** The id of the event, for telling its phase; null without a plan in hand. */
+  /** The id of the event, for telling its phase; null without a lure in hand. */
   logEvent: (kind: EventKind) => string | null;
   setPhase: (eventId: string, phase: Phase) => void;
   /** It came from behind the lure. */
@@ -31,7 +31,7 @@ export interface LogActions {
 
 /** What is fished with when the finger goes down. */
 export interface InHand {
-  plan: Plan | null;
+  worked: WorkedAs | null;
   request: PlanRequest | null;
   /** The water of this moment, where it has moved on from the plan's. */
   movedTo?: Conditions | null;
@@ -48,16 +48,16 @@ export function logActions({ record, current, now }: ActionPorts, inHand: () => 
     what: LastTouch['what'],
     thing: (at: { id: string; blockId: string; seq: number; atMs: number }) => Put,
   ): string | null => {
-    const { plan, request, movedTo, ranking, lure } = inHand();
+    const { worked, request, movedTo, ranking, lure } = inHand();
     const book = current();
-    if (!book || !activeTrip(book) || !plan || !request || !lure) return null;
+    if (!book || !activeTrip(book) || !worked || !request || !lure) return null;
     const id = newId();
     const atMs = now();
     const x = ranking?.ranked.find((r) => r.lureId === lure.id);
     // What the model expects, without the log: it is what the log is held against later.
     const ranked = x ? { ...x, ...x.prior } : null;
     const asOf = movedTo ? { ...request, conditions: movedTo } : request;
-    const opening: Opening = { blockId: newId(), atMs, plan, request: asOf, lureId: lure.id, ranked };
+    const opening: Opening = { blockId: newId(), atMs, plan: worked, request: asOf, lureId: lure.id, ranked };
     const touch: LastTouch = { id, what, untilRealMs: realNowMs() + UNDO_MS };
     touchMade(touch);
     void record((b) =>

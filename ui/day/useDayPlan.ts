@@ -5,6 +5,7 @@ import { contentHash } from '../../core/base/hash';
 import type { Measured } from '../../core/planning/calibrate/known';
 import { plannedAsIn } from '../../core/planning/plan/pace';
 import type { Plan } from '../../core/planning/plan/plan';
+import type { WorkedAs } from '../../core/planning/plan/unplanned';
 import { isSetByHand, type PlanRequest } from '../../core/planning/task/request';
 import type { Ranking } from '../../core/ranking/rank';
 import { startOf } from '../../core/ranking/ranked';
@@ -20,6 +21,7 @@ import { measuredFor } from './planFor';
 import type { PlanWater } from './usePlanWater';
 import type { Conditions } from '../../core/water/conditions';
 import { chooseTackle, outfitOf, type Tackle } from './tackle';
+import { useUnplanned } from './useUnplanned';
 import { lureById } from './usual';
 import type { DayConditions } from './useDayConditions';
 import type { BookWithoutLog } from './useBookWithoutLog';
@@ -31,6 +33,8 @@ export interface DayPlan {
   tackle: Tackle | null;
   request: PlanRequest | null;
   plan: Plan | null;
+  /** What a cast made now is logged with: the plan, or where none has come what the rules make of it. */
+  worked: WorkedAs | null;
   planBusy: boolean;
   planError: boolean;
   /** The water it is made for, and whether that has moved on. */
@@ -134,11 +138,13 @@ export function useDayPlan(
     if (known?.presentation.lureId) learnSettled(basisId, known.presentation.lureId, plannedAsIn(known));
   }, [known, basisId]);
 
+  const unplanned = useUnplanned(request, plan !== null);
+  const worked = plan ?? unplanned;
   const planBusy = settled.isFetching && !(settled.data && stillSettled);
   const planError = settled.isError;
   const suggested = startLure && lure && startLure.id !== lure.id ? startLure : null;
   return useMemo(
-    () => ({ lure, suggested, tackle, request, plan, planBusy, planError, water }),
-    [lure, suggested, tackle, request, plan, planBusy, planError, water],
+    () => ({ lure, suggested, tackle, request, plan, worked, planBusy, planError, water }),
+    [lure, suggested, tackle, request, plan, worked, planBusy, planError, water],
   );
 }

@@ -28,7 +28,8 @@ export const phoneSectionPx = (place: PlaceId, windowPx: number): number =>
 
 /** Wide, the picture takes this share of the column; the day at a glance has the rest. */
 const WIDE_SHARE = 0.43;
-const SKY: Partial<Record<PlaceId, { sight: boolean; wind: boolean }>> = {
+/** What not every place draws: the rings of the fish, the wind. */
+const DRAWS: Partial<Record<PlaceId, { sight: boolean; wind: boolean }>> = {
   water: { sight: true, wind: true },
   lessons: { sight: false, wind: false },
 };
@@ -43,9 +44,12 @@ export function SectionPanel({ fill = false }: { fill?: boolean }) {
   const place = placeOfPath(usePathname());
   const window = useWindowDimensions();
   const [size, setSize] = useState({ width: fill ? 0 : window.width, height: 0 });
-  const [asked, setAsked] = useState<Asked | null>(null);
+  // What was asked of one place's picture is not asked of the next one's.
+  const [question, setQuestion] = useState<{ place: PlaceId; of: Asked } | null>(null);
+  const asked = question?.place === place ? question.of : null;
+  const setAsked = (of: Asked | null): void => setQuestion(of && { place, of });
   const height = fill ? Math.max(280, size.height * WIDE_SHARE) : phoneSectionPx(place, window.height);
-  const { sight, wind } = SKY[place] ?? { sight: false, wind: true };
+  const { sight, wind } = DRAWS[place] ?? { sight: false, wind: true };
   const ask = (e: MouseEvent & { currentTarget: HTMLElement }): void => {
     const box = e.currentTarget.getBoundingClientRect();
     setAsked({ x: e.clientX - box.left, y: e.clientY - box.top });

@@ -30,7 +30,7 @@ export function PlaceStumbled({ error, retry }: { error: Error; retry: () => Pro
   const path = usePathname();
   useEffect(() => reportTrouble(`the page ${path}`, error), [path, error]);
   const { tally, last } = useLog();
-  const { plan } = usePlan();
+  const { worked } = usePlan();
   const actions = useActions();
   return (
     <ScrollView contentContainerStyle={{ padding: 16, gap: 14 }}>
@@ -40,7 +40,7 @@ export function PlaceStumbled({ error, retry }: { error: Error; retry: () => Pro
       <View role="alert">
         <Say>Your record is untouched, and the log goes on working here. The other pages are in the bar as always.</Say>
       </View>
-      {tally && plan ? (
+      {tally && worked ? (
         <View style={{ gap: 10 }}>
           <Say kind="strong" role="status">{`${castsText(tally.casts)}, ${tally.events.length} logged`}</Say>
           <Button

@@ -31,7 +31,7 @@ const USUAL_CASTS = 12;
 
 export function StrikesScreen() {
   const { day, reading } = useConditions();
-  const { plan, lure } = usePlan();
+  const { plan, lure, worked } = usePlan();
   const { tally } = useLog();
   const actions = useActions();
   const mood = useMood();
@@ -53,13 +53,13 @@ export function StrikesScreen() {
     );
   }
   const head = strikesHeadline(tally.events, tally.casts, ranking?.plan?.casts ?? USUAL_CASTS);
-  const ready = !!plan && !!lure;
+  const ready = !!worked && !!lure;
   return (
     <Screen
       title={castsText(tally.casts)}
       sub={
         ready
-          ? `In hand: ${lure.name} · ${named ?? STYLE_NAME[plan.hands.style]} · ${say.depth(plan.depthM, units)}`
+          ? `In hand: ${lure.name} · ${named ?? STYLE_NAME[worked.presentation.style]}${plan ? ` · ${say.depth(plan.depthM, units)}` : ''}`
           : 'No plan yet'
       }
       right={
