@@ -34,7 +34,14 @@ const DRAWS: Partial<Record<PlaceId, { sight: boolean; wind: boolean }>> = {
   lessons: { sight: false, wind: false },
 };
 
-export function SectionPanel({ fill = false }: { fill?: boolean }) {
+interface Props {
+  /** Wide: it fills its column, with the day at a glance below. */
+  fill?: boolean;
+  /** It stays in sight while something is changed: there is no room for the key then. */
+  sticks?: boolean;
+}
+
+export function SectionPanel({ fill = false, sticks = false }: Props) {
   const { p, units } = useTheme();
   const { reading } = useConditions();
   const model = useSectionModel(reading);
@@ -46,7 +53,7 @@ export function SectionPanel({ fill = false }: { fill?: boolean }) {
   const [size, setSize] = useState({ width: fill ? 0 : window.width, height: 0 });
   // What was asked of one place's picture is not asked of the next one's.
   const [question, setQuestion] = useState<{ place: PlaceId; of: Asked } | null>(null);
-  const asked = question?.place === place ? question.of : null;
+  const asked = question?.place === place && !sticks ? question.of : null;
   const setAsked = (of: Asked | null): void => setQuestion(of && { place, of });
   const height = fill ? Math.max(280, size.height * WIDE_SHARE) : phoneSectionPx(place, window.height);
   const { sight, wind } = DRAWS[place] ?? { sight: false, wind: true };

@@ -117,7 +117,7 @@ export function Screen({ title, sub, opens, right, section = true, columns = fal
         {drawn > 0 && section && !wide ? (
           <View style={sticks && STICKING}>
             <SectionBoundary>
-              <SectionPanel />
+              <SectionPanel sticks={sticks} />
             </SectionBoundary>
           </View>
         ) : null}
