@@ -65,7 +65,8 @@ for (const [size, viewport] of [
           await page.bringToFront();
           await settle(page, path);
           await unfold(page, path);
-          for (const light of LIGHTS) {
+          // Colours are those of the phone: wide, one page of each part is looked at in all lights.
+          for (const light of size === 'wide' && path !== pages[0] ? LIGHTS.slice(0, 1) : LIGHTS) {
             await setLight(page, kit, light);
             grounds.add((await page.locator('meta[name="theme-color"]').first().getAttribute('content'))!);
             // A light changes colours and nothing else: every rule is asked in the first, those of colour in the

@@ -49,12 +49,7 @@ test('on a device with cores to spare the long plan has helpers, and is the same
       cores,
     );
     await openPlan(page);
-    shares.push(
-      await page
-        .getByText(/of the cast among the fish/)
-        .first()
-        .innerText(),
-    );
+    shares.push((await page.getByRole('status', { name: /^In the zone/ }).getAttribute('aria-label'))!);
     if (cores === 2) expect(page.workers().length).toBeLessThanOrEqual(5);
   }
   // Rank, head, first, settled; and of four cores two are left for helpers.
