@@ -199,27 +199,23 @@ export function RetrieveScreen() {
           ) : null}
           <HookSetPart lure={lure} tackle={tackle} plan={plan} />
           <Button title="Plan card for the pocket" onPress={() => router.navigate('/retrieve/card' as never)} />
-          <Disclosure
-            title="More: compare plans, other tackle, below the boat"
-            startOpen={kept !== null || fit !== 'fits'}
-          >
-            <View style={{ gap: 18 }}>
-              {way === 'cast' ? <ComparePart plan={plan} /> : null}
-              <TacklePart />
-              {way === 'cast' ? (
+          {way === 'cast' ? (
+            <Disclosure title="More: compare plans, below the boat" startOpen={kept !== null}>
+              <View style={{ gap: 18 }}>
+                <ComparePart plan={plan} />
                 <Part title="When nothing is cast">
                   <Button
                     title="Below the boat, or towed behind it"
                     onPress={() => router.navigate('/retrieve/below' as never)}
                   />
                 </Part>
-              ) : null}
-            </View>
-          </Disclosure>
+              </View>
+            </Disclosure>
+          ) : null}
         </>
-      ) : (
-        <TacklePart />
-      )}
+      ) : null}
+      {/* In one place, with a plan or without: what was opened in it stays open when the plan comes. */}
+      <TacklePart />
       {suggested ? (
         <Part title="Another would now start">
           <Say>{`As things stand the ${suggested.name} ranks first.`}</Say>
