@@ -44,7 +44,10 @@ function openDeviceKeeper(): Keeper {
   return k;
 }
 
-/** Runs alone among the tabs; a tab that holds the lock without an end loses it, and what it then stores is merged. */
+/**
+ * Runs alone among the tabs; a tab that holds the lock without an end loses it. Should it wake after all, what it was
+ * storing is made on the state that it had read.
+ */
 async function lockedFor<T>(locks: LockManager, run: () => Promise<T>): Promise<T> {
   const waited = new AbortController();
   const timer = setTimeout(() => waited.abort(), LOCK_DEADLINE_MS);
@@ -56,7 +59,10 @@ async function lockedFor<T>(locks: LockManager, run: () => Promise<T>): Promise<
     return (await locks.request(NAME, { signal: waited.signal }, begun)) as T;
   } catch (e) {
     if (!waited.signal.aborted) throw e;
-    reportTrouble('waiting for another page', new Error('it held the record for ten seconds; taken over'));
+    reportTrouble(
+      'waiting for another page',
+      new Error(`it held the record for ${LOCK_DEADLINE_MS / 1000} s; taken over`),
+    );
     return (await locks.request(NAME, { steal: true }, run)) as T;
   }
 }

@@ -4,6 +4,7 @@
  * is held, told and tried again.
  */
 import { applyPuts, emptyBook, type Book, type Put } from '../core/records';
+import type { Before } from '../core/records/replaced';
 import {
   keysSince,
   loadBook,
@@ -13,7 +14,6 @@ import {
   replaceStore,
   savePuts,
   Unreadable,
-  type Before,
   type Quarantined,
   type Revision,
 } from './repository';

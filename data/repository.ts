@@ -6,6 +6,7 @@ import { decodeStored } from '../core/exchange/bookDocument';
 import type { Problem } from '../core/base/problems';
 import { applyPuts, emptyBook, RECORDS, storageKey, type Book, type Put } from '../core/records';
 import { encodeRecord } from '../core/records/define';
+import { REPLACED_BY, type Before } from '../core/records/replaced';
 import type { KeyValueStore } from './store';
 
 export const QUARANTINE = 'quarantine/';
@@ -33,15 +34,6 @@ export interface Loaded {
   newer: number;
   before: Before | null;
   revision: Revision;
-}
-
-/** Why a whole record was replaced. */
-export const REPLACED_BY = ['import', 'clear', 'demo', 'put-back'] as const;
-/** What a record was before it was replaced: when and why that was, and how many records it had. */
-export interface Before {
-  atMs: number;
-  by: (typeof REPLACED_BY)[number];
-  records: number;
 }
 
 /** A change that our own reader would refuse: it is never written. */

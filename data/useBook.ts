@@ -2,9 +2,9 @@
 import { useMemo, useSyncExternalStore } from 'react';
 import { useMutation } from '@tanstack/react-query';
 import type { Book, Put } from '../core/records';
+import type { Before } from '../core/records/replaced';
 import { deviceKeeper } from './deviceKeeper';
 import type { BookChange, Snapshot } from './keeper';
-import type { Before } from './repository';
 
 /** One part of what the keeper shows; the component is drawn again only when that part changes. */
 export function useStored<T>(part: (s: Snapshot) => T): T {

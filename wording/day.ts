@@ -5,7 +5,7 @@ import type { RestingSpot } from '../core/forecast/rest';
 import type { StationFault } from '../core/stations/answer';
 import type { StationReading } from '../core/stations/reading';
 import type { StationProblemCode } from './problems';
-import { FRONT_NAME, list } from './names';
+import { capital, FRONT_NAME, list } from './names';
 import { clockText, dayText } from './time';
 import { say, type UnitPrefs } from './units';
 import { skyWord } from './water';
@@ -180,7 +180,7 @@ export function stayText(
   best: { fromMs: number; toMs: number } | null,
 ): string {
   const shared = best ? Math.min(s.toMs, best.toMs) - Math.max(s.fromMs, best.fromMs) : 0;
-  const worth = `${worthText(s.promise)[0]!.toUpperCase()}${worthText(s.promise).slice(1)}`;
+  const worth = capital(worthText(s.promise));
   if (shared < HOUR_MS) return `${worth}.`;
   return s.promise >= 0.6 ? `${worth}, in the best hours.` : `${worth} for its place, in the best hours.`;
 }

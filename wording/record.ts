@@ -1,22 +1,16 @@
 /** The whole record in words: what was kept when it was replaced. */
+import type { Before } from '../core/records/replaced';
 import { clockText, dayText } from './time';
 import type { UnitPrefs } from './units';
 
-/** What a record was before it was replaced. */
-export interface KeptBefore {
-  atMs: number;
-  by: 'import' | 'clear' | 'demo' | 'put-back';
-  records: number;
-}
-
-const BY: Record<KeptBefore['by'], string> = {
+const BY: Record<Before['by'], string> = {
   import: 'you read in a file',
   clear: 'you cleared it',
   demo: 'the demo world came in its place',
   'put-back': 'you put the other one back',
 };
 
-export const beforeText = ({ atMs, by, records }: KeptBefore, zone: string, u: UnitPrefs): string =>
+export const beforeText = ({ atMs, by, records }: Before, zone: string, u: UnitPrefs): string =>
   `Kept from before ${BY[by]} (${dayText(atMs, zone)}, ${clockText(atMs, zone, u)}): ${records === 1 ? 'one record' : `${records} records`}.`;
 
 /** A change that was dropped, with what is wrong with it. */

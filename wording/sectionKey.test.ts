@@ -79,6 +79,12 @@ test.each(COVER_KINDS)('%s as cover', (kind) => {
   expect(text ?? 'none').toBe(kind === 'none' ? 'none' : 'The cover, 40 % dense.');
 });
 
+test('what goes across the cast is called by the ring that it is drawn as', () => {
+  const sign = (angleDeg: number) =>
+    sectionKey({ ...facts, windAngleDeg: angleDeg }, METRIC, BOTH).find((k) => k.thing === 'wind')!.sign;
+  expect([sign(90), sign(180)]).toEqual(['Ring with a dot', 'Dark arrow']);
+});
+
 test('a bar, a layer, a sign, and open water', () => {
   expect(reachText(facts.reaches[0]!, 3, METRIC)).toBe(
     '3 Popper: can be kept from the top to 0.4 m, does best at the top, and hangs up often.',

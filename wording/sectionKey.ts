@@ -104,15 +104,18 @@ export function sectionKey(s: KeyFacts, u: UnitPrefs, shows: { sight: boolean; w
     );
   if (s.cover.kind !== 'none')
     add('cover', capital(COVER_NAME[s.cover.kind]), `The cover, ${say.percent(s.cover.density)} dense.`);
-  if (s.currentMps >= 0.02) add('current', 'White arrow', flowWords('current', s.currentMps, s.currentAngleDeg, u));
-  if (shows.wind && s.windMps >= 0.5) add('wind', 'Dark arrow', flowWords('wind', s.windMps, s.windAngleDeg, u));
+  const flow = (what: 'current' | 'wind', mps: number, angleDeg: number): void =>
+    add(
+      what,
+      isAcross(angleDeg) ? 'Ring with a dot' : what === 'wind' ? 'Dark arrow' : 'White arrow',
+      `${capital(flowText(what, mps, angleDeg, u))}.`,
+    );
+  if (s.currentMps >= 0.02) flow('current', s.currentMps, s.currentAngleDeg);
+  if (shows.wind && s.windMps >= 0.5) flow('wind', s.windMps, s.windAngleDeg);
   add('stand', 'You', `${capital(ACCESS_NAME[s.access])}; the rod tip ${say.depth(s.tipM, u)} above the water.`);
   add('bottom', 'Bottom', `${capital(BOTTOM_NAME[s.bottom])}, ${say.depth(s.depthM, u)} down.`);
   return out;
 }
-
-const flowWords = (what: 'current' | 'wind', mps: number, angleDeg: number, u: UnitPrefs): string =>
-  `${capital(flowText(what, mps, angleDeg, u))}${isAcross(angleDeg) ? ', so drawn as a ring with a dot' : ''}.`;
 
 /** One lure's bar. */
 export const reachText = (r: KeyFacts['reaches'][number], n: number, u: UnitPrefs): string =>

@@ -31,8 +31,8 @@ const asWritten = (s: string): string => (s.startsWith("'") && FORMULA.test(s.sl
 const LINE_BREAK = /\r\n|\n|\r/g;
 const linesIn = (cell: string): number => cell.match(LINE_BREAK)?.length ?? 0;
 
-/** Column names as they are asked for: lower case, `joint` for their spaces. */
-export function readTable(text: string, joint = '_'): Table {
+/** A text to its table; column names as they are asked for: lower case, `_` for their spaces. */
+export function readTable(text: string): Table {
   const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { header: false });
   const unclosed = new Set(errors.filter((e) => e.type === 'Quotes').map((e) => e.row));
   let line = 1;
@@ -43,7 +43,7 @@ export function readTable(text: string, joint = '_'): Table {
   });
   const filled = lined.filter(({ cells }) => cells.some((c) => c.trim() !== ''));
   const head = filled.shift();
-  const columns = (head?.cells ?? []).map((h) => h.trim().toLowerCase().replace(/\s+/g, joint));
+  const columns = (head?.cells ?? []).map((h) => h.trim().toLowerCase().replace(/\s+/g, '_'));
   return {
     columns: columns.filter((c) => c !== ''),
     rows: filled.map(({ at, cells, unclosed: open }) => ({

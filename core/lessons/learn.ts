@@ -82,8 +82,8 @@ export const MAX_COMPARED = 200;
 /** Those that are compared, in their order. */
 export function mostFished(rates: readonly LearnedRate[]): readonly LearnedRate[] {
   if (rates.length <= MAX_COMPARED) return rates;
-  const least = [...rates].sort((a, b) => b.casts - a.casts).slice(0, MAX_COMPARED);
-  return rates.filter((r) => least.includes(r));
+  const most = new Set([...rates].sort((a, b) => b.casts - a.casts).slice(0, MAX_COMPARED));
+  return rates.filter((r) => most.has(r));
 }
 
 /** The chance that one beats another, for every pair in its order. */

@@ -3,7 +3,9 @@ import { Circle, G, Path, SvgText } from '../platform/shapes';
 import { flowText, isAcross } from '../../wording/section';
 import { FONT, useTheme } from '../theme/theme';
 import { drawnBy, type PartProps } from './drawnBy';
+import type { SectionFrame } from './geometry';
 import { Halo } from './Halo';
+import type { SectionModel } from './model';
 
 /** An arrow along the cast, or a ring with a dot for what goes across it. */
 function Arrow({
@@ -40,12 +42,25 @@ function Arrow({
   );
 }
 
+/** Where the current is drawn, px: clear of the bars of the lures, which stand in the left two thirds. */
+export const currentAt = (m: SectionModel, f: SectionFrame): [number, number] => [
+  f.width * (m.reaches.length > 0 ? 0.82 : 0.42),
+  f.surfaceY + 0.16 * (f.bottomY - f.surfaceY),
+];
+
+/**
+ * Where the wind is drawn, px: in one line over the water, higher where there is much sky, clear of the rod, of a trunk
+ * that stands out of the water, and of what is written over it.
+ */
+export const windAt = (f: SectionFrame, label: number): [number, number] => [
+  f.width * 0.42,
+  Math.max(6 + label * 0.6, f.surfaceY - 62),
+];
+
 function Flow({ m, f, label }: PartProps) {
   const { p, units } = useTheme();
   if (m.currentMps < 0.02) return null;
-  // Clear of the bars of the lures, which stand in the left two thirds.
-  const x = f.width * (m.reaches.length > 0 ? 0.82 : 0.42);
-  const y = f.surfaceY + 0.16 * (f.bottomY - f.surfaceY);
+  const [x, y] = currentAt(m, f);
   return (
     <G>
       <Arrow x={x} y={y} angleDeg={m.currentAngleDeg} length={34 + Math.min(1, m.currentMps) * 40} colour={p.onWater} />
@@ -64,10 +79,7 @@ function Flow({ m, f, label }: PartProps) {
 function Wind({ m, f, label }: PartProps) {
   const { p, units } = useTheme();
   if (m.windMps < 0.5) return null;
-  // In one line over the water, higher where there is much sky: clear of the rod, of a trunk that stands out of the
-  // water, and of what is written over it.
-  const x = f.width * 0.42;
-  const y = Math.max(6 + label * 0.6, f.surfaceY - 62);
+  const [x, y] = windAt(f, label);
   const length = 22 + Math.min(1, m.windMps / 12) * 20;
   return (
     <G>

@@ -3,6 +3,7 @@ import type { SectionThing } from '../../wording/sectionKey';
 import { barX } from './Answers';
 import { leftOf } from './Cover';
 import { fishAt } from './FishParts';
+import { currentAt, windAt } from './FlowParts';
 import { tipPoint, type SectionFrame } from './geometry';
 import type { SectionModel } from './model';
 
@@ -13,6 +14,8 @@ export type Found =
 /** A finger is this wide, px. */
 const FINGER_PX = 16;
 const BAND_EDGE_PX = 5;
+/** Letters of the drawing at the usual size. */
+const LABEL_PX = 13;
 
 const near = (x: number, y: number, px: number, py: number, reach = FINGER_PX): boolean =>
   Math.hypot(px - x, py - y) <= reach;
@@ -76,12 +79,11 @@ export function whatAt(m: SectionModel, f: SectionFrame, x: number, y: number, s
   if (m.over && y > f.y(m.over.topM) && Math.abs(f.x(m.over.atM) - x) < FINGER_PX) return is('rise');
   if (y >= f.bottomY) return is('bottom');
   if (y < f.surfaceY) {
-    if (m.windMps >= 0.5 && near(x, y, f.width * 0.42, Math.max(14, f.surfaceY - 62), 2 * FINGER_PX)) return is('wind');
+    if (m.windMps >= 0.5 && near(x, y, ...windAt(f, LABEL_PX), 2 * FINGER_PX)) return is('wind');
     if (x < f.x(0) || near(x, y, ...tipPoint(m, f), 2 * FINGER_PX)) return is('stand');
     return { thing: 'air', depthM: (y - f.surfaceY) / f.pxPerDepthM };
   }
-  const flowX = f.width * (m.reaches.length > 0 ? 0.82 : 0.42);
-  const flowY = f.surfaceY + 0.16 * (f.bottomY - f.surfaceY);
+  const [flowX, flowY] = currentAt(m, f);
   if (m.currentMps >= 0.02 && near(x, y, flowX, flowY + 8, 2 * FINGER_PX)) return is('current');
   const range = m.path?.range;
   if (range) {

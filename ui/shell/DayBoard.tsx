@@ -3,23 +3,20 @@
  * out. Every figure comes from where its place has it.
  */
 import { usePathname, useRouter } from 'expo-router';
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import { bestShort } from '../../wording/day';
 import { castsText } from '../../wording/strikes';
 import { rateLine } from '../../wording/lures';
 import { moodHeadline, guardingText } from '../../wording/mood';
 import { capital } from '../../wording/names';
 import { cardRows } from '../../wording/retrieve';
 import { say } from '../../wording/units';
-import { useConditions, useLog, useMood, usePlan, usePrefs, useRanking } from '../day/contexts';
+import { useConditions, useLog, useMood, usePlan, useRanking } from '../day/contexts';
 import { useNames } from '../lures/useNames';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
-import { DayDrawing } from '../today/DayDrawing';
-import { useDayAhead } from '../today/useDayAhead';
-import { useNow } from '../platform/clock';
+import { DayStrip } from '../today/DayStrip';
 import { readingText } from '../water/readings/control';
 import { readingGroups } from '../water/readings/controls';
 import { placeOfPath } from './places';
@@ -33,7 +30,7 @@ export function DayBoard() {
   const onToday = path.startsWith('/today');
   return (
     <View style={{ padding: 14, gap: 12 }}>
-      {onToday ? null : <HoursPart />}
+      {onToday ? null : <DayStrip heightPx={HILL_PX} />}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         {here === 'water' && !onToday ? null : <WaterCard />}
         {here === 'lures' ? null : <LureCard />}
@@ -169,46 +166,5 @@ function LogCard() {
         ]}
       />
     </BoardCard>
-  );
-}
-
-function HoursPart() {
-  const { day } = useConditions();
-  const prefs = usePrefs();
-  const { p } = useTheme();
-  const router = useRouter();
-  const nowMs = useNow(prefs.demoClock, 60_000);
-  const { answer } = useDayAhead(0);
-  const [width, setWidth] = useState(0);
-  if (!day || !answer) return null;
-  const { zone } = day.water;
-  const { line } = answer;
-  return (
-    <Press
-      as="link"
-      {...({ href: '/today' } as object)}
-      onPress={(e) => {
-        e.preventDefault();
-        router.navigate('/today');
-      }}
-      style={{
-        borderWidth: p.stroke,
-        borderColor: p.rule,
-        borderRadius: 12,
-        backgroundColor: p.card,
-        overflow: 'hidden',
-      }}
-    >
-      <View onLayout={(e) => setWidth(Math.round(e.nativeEvent.layout.width))}>
-        {width > 0 ? (
-          <DayDrawing line={line} width={width} height={HILL_PX} zone={zone} nowMs={nowMs} full={false} />
-        ) : (
-          <View style={{ height: HILL_PX }} />
-        )}
-      </View>
-      <Say style={{ paddingHorizontal: 12, paddingVertical: 8 }}>
-        {line.best ? bestShort(line.best, zone, prefs.units) : 'The good hours of today are over: look at tomorrow.'}
-      </Say>
-    </Press>
   );
 }

@@ -1,4 +1,4 @@
-/** The day line in small, on the Water page: touch it for the day ahead. */
+/** The day line in small, on the Water page and, wide, below the section: touch it for the day ahead. */
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -14,7 +14,12 @@ import { useTheme } from '../theme/theme';
 import { DayDrawing } from './DayDrawing';
 import { useDayAhead } from './useDayAhead';
 
-export function DayStrip() {
+/** How high the hill is, px, unless told otherwise. */
+const HILL_PX = 58;
+/** What stands below it, px. */
+const WORDS_PX = 46;
+
+export function DayStrip({ heightPx = HILL_PX }: { heightPx?: number }) {
   const { day } = useConditions();
   const prefs = usePrefs();
   const { p } = useTheme();
@@ -41,14 +46,14 @@ export function DayStrip() {
         borderRadius: 12,
         backgroundColor: p.card,
         overflow: 'hidden',
-        minHeight: 104,
+        minHeight: heightPx + WORDS_PX,
       }}
     >
       <View onLayout={(e) => setWidth(Math.round(e.nativeEvent.layout.width))}>
         {line && width > 0 ? (
-          <DayDrawing line={line} width={width} height={58} zone={zone} nowMs={nowMs} full={false} />
+          <DayDrawing line={line} width={width} height={heightPx} zone={zone} nowMs={nowMs} full={false} />
         ) : (
-          <View style={{ height: 58 }} />
+          <View style={{ height: heightPx }} />
         )}
       </View>
       <Row gap={8} style={{ paddingHorizontal: 12, paddingVertical: 6 }}>
