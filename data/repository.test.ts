@@ -1,3 +1,4 @@
+import { untold } from '../core/records/event';
 import { buildDemoWorld } from '../demo/world';
 import { put, storageKey } from '../core/records';
 import { memoryStore } from './memoryStore';
@@ -228,12 +229,8 @@ test('a newer event under the same key is the same event', async () => {
     blockId: 'b',
     seq: 1,
     atMs: 5,
-    kind: 'landed' as const,
+    ...untold('landed' as const),
     phase: null,
-    place: null,
-    side: null,
-    depthM: null,
-    lengthM: null,
   };
   const store = memoryStore();
   await savePuts(store, [put('event', event)], NEW);

@@ -2,7 +2,7 @@
 import { buildDemoWorld } from './world';
 import { applyPuts, emptyBook, put, type Put } from '../core/records';
 import type { EffortBlock } from '../core/records/block';
-import type { StrikeEvent } from '../core/records/event';
+import { type StrikeEvent, untold } from '../core/records/event';
 import type { Trip } from '../core/records/trip';
 
 const world = applyPuts(emptyBook(), buildDemoWorld(0));
@@ -35,10 +35,6 @@ export const event = (
     blockId,
     seq: n + 1,
     atMs,
-    kind,
+    ...untold(kind),
     phase,
-    place: null,
-    side: null,
-    depthM: null,
-    lengthM: null,
   });

@@ -16,7 +16,7 @@ import { DEMO_LINES, DEMO_LURES, DEMO_REELS, DEMO_RODS, DEMO_TERMINAL } from './
 import { DEMO_SEASON, DEMO_SPOTS, DEMO_TODAY, DEMO_WATERS, demoMs, type DemoDay } from './season';
 import type { Lure } from '../core/records/lure';
 import type { EffortBlock } from '../core/records/block';
-import type { StrikeEvent } from '../core/records/event';
+import { type StrikeEvent, untold } from '../core/records/event';
 
 const SEED = 20261008;
 
@@ -136,14 +136,11 @@ function buildDay(
           blockId: block.id,
           seq: seq++,
           atMs: Math.round(atMs + ((n + 0.5) / kinds.length) * blockMs),
-          kind,
+          ...untold(kind),
           phase:
             kind === 'snag' || kind === 'follow'
               ? 'move'
               : drawPhase(random, recipe.phaseS, (conditions.water.surfaceTempC ?? 15) < 16),
-          place: null,
-          side: null,
-          depthM: null,
           lengthM: kind === 'landed' ? 0.22 + 0.25 * random() : null,
         }),
       );

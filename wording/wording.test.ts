@@ -1,3 +1,4 @@
+import { untold } from '../core/records/event';
 import { HOLDING_PLACES } from '../core/water/holding';
 import { terminalText } from './rig';
 import { defaultCadence } from '../core/planning/cadence/library';
@@ -378,12 +379,8 @@ describe('retrieve, strikes and lessons', () => {
     blockId: 'b',
     seq,
     atMs: 0,
-    kind,
+    ...untold(kind),
     phase,
-    place: null,
-    side: null,
-    depthM: null,
-    lengthM: null,
   });
   test.each([
     [[], 0, 'Nothing logged yet.'],

@@ -1,3 +1,4 @@
+import { untold } from '../records/event';
 import { applyPuts, emptyBook, put, type Book } from '../records';
 import { DEMO_LURES } from '../../demo/tackle';
 import { buildDemoWorld } from '../../demo/world';
@@ -22,12 +23,8 @@ test('taken back it is there again, once', () => {
     blockId: block.id,
     seq: 999,
     atMs: 5,
-    kind: 'lure-lost' as const,
+    ...untold('lure-lost' as const),
     phase: null,
-    place: null,
-    side: null,
-    depthM: null,
-    lengthM: null,
   };
   const gone = applyPuts(world, [put('event', event), ...lureLost(world, one.id, 5)]);
   const back = applyPuts(gone, lureBack(gone, 'e'));

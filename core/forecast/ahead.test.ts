@@ -1,3 +1,4 @@
+import { untold } from '../records/event';
 import { buildDemoWorld } from '../../demo/world';
 import { applyPuts, emptyBook, put, type Book } from '../records';
 import type { Spot } from '../records/spot';
@@ -145,12 +146,7 @@ describe('spots at rest, from the log', () => {
       blockId,
       seq: 0,
       atMs,
-      kind: 'missed',
-      phase: null,
-      place: null,
-      side: null,
-      depthM: null,
-      lengthM: null,
+      ...untold('missed'),
     });
   const book = applyPuts(emptyBook(), [
     put('block', { ...block, id: 'mine', tripId: 'trip-today', spotId: 'spot-alders' }),

@@ -1,7 +1,7 @@
 /** The record as all lessons take it: every block that was fished, with its day, its casts and what came of them. */
 import { minutesOf } from '../log/effort';
 import { groupBy, tallyOf, type Tally } from '../log/tally';
-import { standing, type Book } from '../records';
+import { standing, takenBack, type Book } from '../records';
 import type { EffortBlock } from '../records/block';
 import type { CastTally } from '../records/cast';
 import type { Trip } from '../records/trip';
@@ -32,12 +32,13 @@ function join(book: Log): readonly Fished[] {
   const kept = joined.get(book.block);
   const same = kept && (['trip', 'cast', 'event', 'tombstone'] as const).every((k) => kept.of[k] === book[k]);
   if (same) return kept.all;
+  const undone = takenBack(book);
   const castsOf = groupBy(standing(book, 'cast'), (c) => c.blockId);
   const eventsOf = groupBy(standing(book, 'event'), (e) => e.blockId);
   const all = Object.values(book.block)
     .flatMap((block): Fished[] => {
       const trip = book.trip[block.tripId];
-      if (!trip) return [];
+      if (!trip || undone.has(trip.id)) return [];
       const casts = castsOf.get(block.id) ?? [];
       const tally = tallyOf(casts, eventsOf.get(block.id) ?? []);
       if (tally.casts === 0 && tally.events.length === 0) return [];

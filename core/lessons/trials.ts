@@ -71,7 +71,7 @@ function reportOf(book: TrialBook, trial: LureTrial): TrialReport {
 export function trialsOf(book: TrialBook): TrialReport[] {
   const undone = takenBack(book);
   return Object.values(book.trial)
-    .filter((t) => !undone.has(t.id))
+    .filter((t) => !undone.has(t.id) && !undone.has(t.tripId))
     .sort((a, b) => b.startedAtMs - a.startedAtMs)
     .map((t) => reportOf(book, t))
     .filter((r) => r.casts > 0 || r.outcome === 'running');

@@ -1,4 +1,5 @@
 /** Where a cast or an event goes: the block it belongs to, what must be stored with it, its place in the order. */
+import { untold } from '../records/event';
 import { applyPuts, emptyBook, put, type Book } from '../records';
 import type { EffortBlock } from '../records/block';
 import type { Trip } from '../records/trip';
@@ -99,12 +100,7 @@ test('the order counts blocks, casts and events of this trip together, and no ot
       blockId: 'block-new',
       seq: 6,
       atMs: 5001,
-      kind: 'landed',
-      phase: null,
-      place: null,
-      side: null,
-      depthM: null,
-      lengthM: null,
+      ...untold('landed'),
     }),
     put('cast', { id: 'other', blockId: 'block-of-another-trip', seq: 90, atMs: 1, count: 1 }),
   ]);

@@ -6,7 +6,7 @@ import { conditionsKey, openBlock } from './effort';
 import { isHooked, isLanded, isStrike, signsFromLog } from './events';
 import { tallyTrip } from './tally';
 import type { EffortBlock } from '../records/block';
-import { type StrikeEvent, EVENT_KINDS } from '../records/event';
+import { type StrikeEvent, EVENT_KINDS, untold } from '../records/event';
 
 test('what counts as what', () => {
   expect(EVENT_KINDS.filter(isStrike)).toEqual(['landed', 'lost', 'missed', 'bump']);
@@ -109,12 +109,8 @@ describe('effort blocks and tallies', () => {
       blockId: 'b1',
       seq,
       atMs,
-      kind,
+      ...untold(kind),
       phase: 'pause',
-      place: null,
-      side: null,
-      depthM: null,
-      lengthM: null,
     });
     const book: Book = applyPuts(world, [
       put('block', block('b1')),

@@ -1,6 +1,6 @@
 import { applyPuts, emptyBook, put, type Book, type Put } from '../records';
 import type { EffortBlock } from '../records/block';
-import type { EventKind } from '../records/event';
+import { type EventKind, untold } from '../records/event';
 import { blocksOfTrip, tallyByBlock, tallyTrip } from './tally';
 
 const block = (id: string, seq: number, change: Partial<EffortBlock> = {}): Put =>
@@ -13,12 +13,8 @@ const event = (id: string, blockId: string, seq: number, kind: EventKind): Put =
     blockId,
     seq,
     atMs: 0,
-    kind,
+    ...untold(kind),
     phase: 'pause',
-    place: null,
-    side: null,
-    depthM: null,
-    lengthM: null,
   });
 const book = (...puts: Put[]): Book => applyPuts(emptyBook(), puts);
 

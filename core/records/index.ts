@@ -81,9 +81,34 @@ export function applyPuts(book: Book, puts: readonly Put[]): Book {
   return next as unknown as Book;
 }
 
-/** Ids of what was taken back. */
-export const takenBack = (book: Pick<Book, 'tombstone'>): ReadonlySet<string> =>
-  new Set(Object.values(book.tombstone).map((t) => t.of));
+/** Ids of what was taken back, and not brought back since. */
+export function takenBack(book: Pick<Book, 'tombstone'>): ReadonlySet<string> {
+  const all = Object.values(book.tombstone);
+  const aimedAt = new Set(all.map((t) => t.of));
+  return new Set(all.filter((t) => !aimedAt.has(t.id)).map((t) => t.of));
+}
+
+/** Takes something back; nothing where it was taken back already. */
+export function takeBackPuts(book: Pick<Book, 'tombstone'>, of: string, atMs: number): Put[] {
+  if (takenBack(book).has(of)) return [];
+  // The first of its name; after it was brought back, a new one.
+  const before = Object.values(book.tombstone).filter((t) => t.of === of).length;
+  return [put('tombstone', { id: before === 0 ? `gone-${of}` : `gone-${of}-${before}`, of, atMs })];
+}
+
+/** Brings back what was taken back; nothing where it stands. */
+export const bringBackPuts = (book: Pick<Book, 'tombstone'>, of: string, atMs: number): Put[] =>
+  takenBack(book).has(of)
+    ? Object.values(book.tombstone)
+        .filter((t) => t.of === of && !Object.values(book.tombstone).some((u) => u.of === t.id))
+        .map((t) => put('tombstone', { id: `back-${t.id}`, of: t.id, atMs }))
+    : [];
+
+/** The days that were not taken back. */
+export function tripsOf(book: Pick<Book, 'trip' | 'tombstone'>): Trip[] {
+  const undone = takenBack(book);
+  return Object.values(book.trip).filter((t) => !undone.has(t.id));
+}
 
 /** Casts and events that were not taken back, in the order they were made. */
 export function standing<K extends 'event' | 'cast'>(book: Pick<Book, K | 'tombstone'>, kind: K): DataOf<K>[] {

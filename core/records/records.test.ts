@@ -49,6 +49,20 @@ OLDER.block = {
   OLDER.lure![3] = { ...OLDER.lure![2], family: 'slender-metal' };
   OLDER.lure![4] = { ...OLDER.lure![3], favourite: true, lostAtMs: null };
 }
+OLDER.event = {
+  1: {
+    id: 'e1',
+    blockId: 'b1',
+    seq: 2,
+    atMs: 5,
+    kind: 'missed',
+    phase: 'fall',
+    place: 'edge',
+    side: 'behind',
+    depthM: null,
+    lengthM: null,
+  },
+};
 OLDER.preferences = { 1: first('preferences'), 2: { ...first('preferences'), shortcuts: false } };
 OLDER.preferences[3] = {
   ...OLDER.preferences[2],

@@ -228,15 +228,17 @@ describe('what each may say', () => {
     expect(history.length).toBeGreaterThan(1);
     expect([...history].sort((a, b) => a.atMs - b.atMs)).toEqual(history);
     expect(temperatureHistory(world, 'nowhere')).toEqual([]);
-    const unread = { trip: { x: bare }, waterLog: {} };
+    const unread = { trip: { x: bare }, waterLog: {}, tombstone: {} };
     expect(temperatureHistory(unread, bare.waterId)).toEqual([]);
   });
 
   test('the last visit is the newest before this one', () => {
     const at = (id: string, startedAtMs: number, waterId = 'w'): Trip => ({ ...bare, id, waterId, startedAtMs });
     const trips = [at('old', 1), at('newer', 5), at('elsewhere', 7, 'v'), at('this', 9), at('next', 20)];
-    const book = { trip: Object.fromEntries(trips.map((t) => [t.id, t])) };
+    const book = { trip: Object.fromEntries(trips.map((t) => [t.id, t])), tombstone: {} };
     expect(lastVisit(book, trips[3]!)!.id).toBe('newer');
+    const gone = { g: { id: 'g', of: 'newer', atMs: 1 } };
+    expect(lastVisit({ ...book, tombstone: gone }, trips[3]!)!.id).toBe('old');
     expect(lastVisit(book, trips[0]!)).toBeNull();
   });
 });

@@ -3,7 +3,7 @@
  * one conditions document.
  */
 import { roundTo } from '../base/numbers';
-import type { Book } from '../records';
+import { tripsOf, type Book } from '../records';
 import type { Trip } from '../records/trip';
 import { sunElevationDeg } from '../sky/sun';
 import { stationReading, type StationReading } from '../stations/reading';
@@ -82,8 +82,8 @@ export function readingsNow(
 }
 
 /** Surface temperatures of this water from past days on it and from imported readings, oldest first. */
-export function temperatureHistory(book: Pick<Book, 'trip' | 'waterLog'>, waterId: string): TempPoint[] {
-  const trips = Object.values(book.trip)
+export function temperatureHistory(book: Pick<Book, 'trip' | 'waterLog' | 'tombstone'>, waterId: string): TempPoint[] {
+  const trips = tripsOf(book)
     .filter((t) => t.waterId === waterId && typeof t.readings.water.surfaceTempC === 'number')
     .map((t) => ({ atMs: t.readAtMs, tempC: t.readings.water.surfaceTempC as number }));
   const imported = Object.values(book.waterLog)
@@ -93,8 +93,8 @@ export function temperatureHistory(book: Pick<Book, 'trip' | 'waterLog'>, waterI
 }
 
 /** The last day fished on a water before this trip; null on a first visit. */
-export function lastVisit(book: Pick<Book, 'trip'>, trip: Trip): Trip | null {
-  const before = Object.values(book.trip).filter(
+export function lastVisit(book: Pick<Book, 'trip' | 'tombstone'>, trip: Trip): Trip | null {
+  const before = tripsOf(book).filter(
     (t) => t.id !== trip.id && t.waterId === trip.waterId && t.startedAtMs < trip.startedAtMs,
   );
   return before.sort((a, b) => b.startedAtMs - a.startedAtMs)[0] ?? null;
@@ -145,7 +145,7 @@ function compose(says: Sayings): {
 }
 
 /** What a day is composed from. */
-export type DayBook = Pick<Book, 'water' | 'trip' | 'tides' | 'stationReport' | 'waterLog'>;
+export type DayBook = Pick<Book, 'water' | 'trip' | 'tombstone' | 'tides' | 'stationReport' | 'waterLog'>;
 
 /**
  * The day of a trip at a moment, local month 1–12; null where its water is gone. The signs are those tapped by hand:

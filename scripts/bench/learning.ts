@@ -1,4 +1,5 @@
 /** How long a long log takes: the model's look at it, the fit, and what the Lessons add up. */
+import { untold } from '../../core/records/event';
 import type { Browser } from '@playwright/test';
 import { buildDemoWorld } from '../../demo/world';
 import { seededRandom } from '../../core/base/random';
@@ -113,12 +114,8 @@ function longSeason(events: number): Put[] {
         blockId: id,
         seq: 10,
         atMs: startedAtMs + 5 * 60_000,
-        kind: random() < 0.2 ? 'landed' : random() < 0.5 ? 'missed' : 'follow',
+        ...untold(random() < 0.2 ? 'landed' : random() < 0.5 ? 'missed' : 'follow'),
         phase: random() < 0.5 ? 'pause' : 'move',
-        place: null,
-        side: null,
-        depthM: null,
-        lengthM: null,
       }),
     );
   }

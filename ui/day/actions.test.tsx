@@ -74,7 +74,7 @@ test('an event is logged, its phase after, undo takes exactly it back', async ()
     t.hook.result.current.logCast();
     id = t.hook.result.current.logEvent('landed');
   });
-  await act(async () => t.hook.result.current.setPhase(id!, 'pause'));
+  await act(async () => t.hook.result.current.tellEvent(id!, { phase: 'pause' }));
   expect(t.tally().events.map((e) => [e.kind, e.phase])).toEqual([['landed', 'pause']]);
   expect(lastTouch.getState().shown).toMatchObject({ id, what: 'landed' });
   await act(async () => t.hook.result.current.takeBack(id!));

@@ -5,8 +5,8 @@ import type { Phase } from '../../core/planning/cadence/cadence';
 import type { WorkedAs } from '../../core/planning/plan/unplanned';
 import type { PlanRequest } from '../../core/planning/task/request';
 import type { LearnedRanking } from '../../core/learning/learned';
-import { activeTrip, put, type Put } from '../../core/records';
-import type { EventKind } from '../../core/records/event';
+import { activeTrip, bringBackPuts, put, takeBackPuts, type Put } from '../../core/records';
+import { corrected, untold, type EventDetails, type EventKind } from '../../core/records/event';
 import type { Lure } from '../../core/records/lure';
 import type { Conditions } from '../../core/water/conditions';
 import { realNowMs } from '../platform/clock';
@@ -20,10 +20,10 @@ export interface LogActions {
   logCast: () => void;
   /** The id of the event, for telling its phase; null without a lure in hand. */
   logEvent: (kind: EventKind) => string | null;
-  setPhase: (eventId: string, phase: Phase) => void;
-  /** It came from behind the lure. */
-  setBehind: (eventId: string) => void;
+  /** More of an event, or something else than was told. */
+  tellEvent: (eventId: string, change: Partial<EventDetails>) => void;
   takeBack: (id: string) => void;
+  bringBack: (id: string) => void;
   /** For keys, which may be quicker than the store: they mean the last touch, stored or not. */
   takeBackLast: () => void;
   setPhaseOfLast: (phase: Phase) => void;
@@ -79,39 +79,43 @@ export function logActions({ record, current, now }: ActionPorts, inHand: () => 
 
   const takeBack = (id: string): void => {
     const atMs = now();
-    void record((b) => [put('tombstone', { id: `gone-${id}`, of: id, atMs }), ...lureBack(b, id)]);
+    void record((b) => [...takeBackPuts(b, id, atMs), ...lureBack(b, id)]);
     const { made } = lastTouch.getState();
     touchMade(made?.id === id ? null : made);
   };
 
-  const setPhase = (eventId: string, phase: Phase): void =>
-    void record((book) => {
-      const e = book.event[eventId];
-      return e ? [put('event', { ...e, phase })] : [];
+  const bringBack = (id: string): void => {
+    const atMs = now();
+    void record((b) => {
+      const puts = bringBackPuts(b, id, atMs);
+      const event = b.event[id];
+      const lost = puts.length > 0 && event?.kind === 'lure-lost' ? b.block[event.blockId] : undefined;
+      return [...puts, ...(lost ? lureLost(b, lost.presentation.lureId, atMs) : [])];
     });
+  };
 
-  const setBehind = (eventId: string): void =>
+  const tellEvent = (eventId: string, change: Partial<EventDetails>): void => {
+    const atMs = now();
     void record((book) => {
       const e = book.event[eventId];
-      return e ? [put('event', { ...e, side: 'behind' })] : [];
+      const next = e && corrected(e, change, atMs);
+      return next && next !== e ? [put('event', next)] : [];
     });
+  };
 
   return {
     logCast: () => void log('cast', (at) => put('cast', { ...at, count: 1 })),
-    logEvent: (kind) =>
-      log(kind, (at) =>
-        put('event', { ...at, kind, phase: null, place: null, side: null, depthM: null, lengthM: null }),
-      ),
-    setPhase,
-    setBehind,
+    logEvent: (kind) => log(kind, (at) => put('event', { ...at, ...untold(kind) })),
+    tellEvent,
     takeBack,
+    bringBack,
     takeBackLast: () => {
       const touch = touchInReach();
       if (touch) takeBack(touch.id);
     },
     setPhaseOfLast: (phase) => {
       const touch = touchInReach();
-      if (touch && touch.what !== 'cast') setPhase(touch.id, phase);
+      if (touch && touch.what !== 'cast') tellEvent(touch.id, { phase });
     },
   };
 }

@@ -1,6 +1,7 @@
 /** Today's water: the open trip with its readings, composed from all who say something, and what it comes to. */
 import { useMemo } from 'react';
 import type { Schools } from '../../core/ranking/schools';
+import { takenBack } from '../../core/records';
 import { schoolsOf, type Preferences } from '../../core/records/preferences';
 import { composeDay, type Day } from '../../core/trip/day';
 import { resolveConditions, type ResolvedConditions } from '../../core/water/resolve';
@@ -15,15 +16,30 @@ export interface DayConditions {
   nowMs: number;
 }
 
+/** What took whole days back, the same object until that changes: a cast taken back is no matter of the water. */
+function useGoneDays({ trip, tombstone }: Pick<BookWithoutLog, 'trip' | 'tombstone'>): BookWithoutLog['tombstone'] {
+  const gone = [...takenBack({ tombstone })].filter((id) => id in trip).join(' ');
+  return useMemo(
+    () => Object.fromEntries(gone.split(' ').map((of) => [of, { id: `gone-${of}`, of, atMs: 0 }])),
+    [gone],
+  );
+}
+
 export function useDayConditions(book: BookWithoutLog, prefs: Preferences, nowMs: number): DayConditions {
   const trip = prefs.activeTripId ? (book.trip[prefs.activeTripId] ?? null) : null;
   const { water, tides, stationReport, waterLog, trip: trips } = book;
+  const tombstone = useGoneDays(book);
   const day = useMemo(() => {
     const place = trip && water[trip.waterId];
     return trip && place
-      ? composeDay({ water, tides, stationReport, waterLog, trip: trips }, trip, nowMs, monthOf(nowMs, place.zone))
+      ? composeDay(
+          { water, tides, stationReport, waterLog, tombstone, trip: trips },
+          trip,
+          nowMs,
+          monthOf(nowMs, place.zone),
+        )
       : null;
-  }, [water, tides, stationReport, waterLog, trips, trip, nowMs]);
+  }, [water, tides, stationReport, waterLog, tombstone, trips, trip, nowMs]);
   const reading = useMemo(() => (day ? resolveConditions(day.conditions) : null), [day]);
   const schools = useMemo(() => schoolsOf(prefs, trip?.species ?? null), [prefs, trip?.species]);
   return useMemo(() => ({ day, reading, schools, nowMs }), [day, reading, schools, nowMs]);

@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
 import { View, type ViewStyle } from 'react-native';
+import { tripsOf } from '../../core/records';
 import type { SpeciesId } from '../../core/water/terms';
 import { ALL_WATERS, NOTHING_YET, SECTION_NOTE } from '../../wording/lessons';
 import { AS_LOGGED, TOPICS, type TopicId } from '../../wording/lessonTopics';
@@ -22,13 +23,15 @@ export function LessonsScreen() {
   const { day } = useConditions();
   const book = useBook();
   const wide = useWide();
-  const species = useMemo(() => [...new Set(Object.values(book.trip).map((t) => t.species))], [book.trip]);
+  const { trip, tombstone } = book;
+  const trips = useMemo(() => tripsOf({ trip, tombstone }), [trip, tombstone]);
+  const species = useMemo(() => [...new Set(trips.map((t) => t.species))], [trips]);
   const [picked, setPicked] = useState<string | null>(null);
   const [waterId, setWaterId] = useState<string | null>(null);
   const chosen = picked ?? (day && species.includes(day.trip.species) ? day.trip.species : (species[0] ?? null));
   const waters = useMemo(
-    () => [...new Set(Object.values(book.trip).flatMap((t) => (t.species === chosen ? [t.waterId] : [])))],
-    [book.trip, chosen],
+    () => [...new Set(trips.flatMap((t) => (t.species === chosen ? [t.waterId] : [])))],
+    [trips, chosen],
   );
   const read = useLessons(chosen, waters.includes(waterId ?? '') ? waterId : null);
   const { topics, headline } = useTopics(read);

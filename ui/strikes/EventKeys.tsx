@@ -82,11 +82,15 @@ export function EventKeys() {
                 key={ph}
                 label={`On the ${PHASE_NAME[ph]}`.replace('On the at', 'At')}
                 name={capital(PHASE_NAME[ph])}
-                onPress={() => actions.setPhase(last.id, ph)}
+                onPress={() => actions.tellEvent(last.id, { phase: ph })}
               />
             ))}
             {FROM_BEHIND.includes(last.kind) ? (
-              <WhenKey label="From behind it" name="Behind it" onPress={() => actions.setBehind(last.id)} />
+              <WhenKey
+                label="From behind it"
+                name="Behind it"
+                onPress={() => actions.tellEvent(last.id, { side: 'behind' })}
+              />
             ) : null}
           </View>
         </View>

@@ -5,7 +5,7 @@ import { deviceZone, useNow } from '../platform/clock';
 import { useTheme } from '../theme/theme';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { inUse } from '../../core/records';
+import { inUse, tripsOf } from '../../core/records';
 import { speciesIn, speciesProfile } from '../../core/water/species';
 import { legalText } from '../../wording/species';
 import { ACCESS_NAME, capital, SPECIES_NAME } from '../../wording/names';
@@ -59,7 +59,7 @@ export function StartDay() {
   const there = book.water[chosen]!;
   const fish = speciesIn(there.setting, there.salinity);
   const fishSought = fish.includes(species) ? species : (fish[0] ?? species);
-  const last = day ? null : lastEnded(Object.values(book.trip), nowMs);
+  const last = day ? null : lastEnded(tripsOf(book), nowMs);
   return (
     <Card>
       {last ? (
