@@ -4,7 +4,7 @@ import { drawnSeason, normal } from '../fixtures/anySeason';
 import { dense, factorise, inverseWithin, solve } from './cholesky';
 import { effect, GROUPS } from './effects';
 import type { Row } from './design';
-import { fit, JUDGED } from './fit';
+import { fit, JUDGED, learnSpreads } from './fit';
 
 /** A system of this size with gaps: each of the first meets only its neighbour, the last ones meet all. */
 function gappy(n: number): { a: number[][]; first: Int32Array } {
@@ -95,4 +95,26 @@ test('spreads that are wider than judged are learned from a long log', () => {
   const { spreads } = fit(rows, [[effect('level', 'level')]]);
   expect(spreads.family).toBeGreaterThan(0.8);
   expect(fit(rows, [[effect('level', 'level')]], JUDGED).spreads.family).toBe(GROUPS.family.spread);
+});
+
+test('what is learned once is where the next fit sets out: every deviation of the rows, those of days gone by too', () => {
+  const random = seededRandom(5);
+  const rows = Array.from({ length: 60 }, (_, i): Row => {
+    const trip = `day ${i % 6}`;
+    return {
+      expected: 2,
+      strikes: poisson(random, i % 6 < 3 ? 5 : 1),
+      effects: [effect('level', 'level'), effect('trip', trip), effect('familyTrip', `kind ${i % 2} ${trip}`)],
+    };
+  });
+  const known = learnSpreads(rows);
+  const days = Array.from({ length: 6 }, (_, d) => [effect('trip', `day ${d}`)]);
+  const p = fit(rows, days, known);
+  for (let d = 0; d < 6; d++) {
+    const seat = [...known.from].find(([name]) => name.endsWith(`day ${d}`) && !name.includes('kind'));
+    expect(seat).toBeDefined();
+    // The curvature that served there was not made anew: near, not to the digit.
+    expect(Math.abs(seat![1] - p.mean[d]!)).toBeLessThan(0.02);
+  }
+  expect(known.from.size).toBe(1 + 6 + 6);
 });

@@ -179,3 +179,11 @@ test('without a log at all it is the ranking itself', () => {
   const { here: _, ...noPlace } = { history: [block({ daysAgo: 1 })], here: null };
   expect(rankWithLog(WATER, options, noPlace).blocks).toBe(1);
 });
+
+test('a block of no time and no strike is nothing; a strike without time, and time without a strike, are something', () => {
+  const rows = (more: Partial<PastBlock>) => rowsOf([block(more)], 'largemouth-bass');
+  expect(rows({ minutes: 0, strikes: 0 })).toEqual([]);
+  expect(rows({ minutes: 0, strikes: 1 })).toHaveLength(1);
+  expect(rows({ minutes: 5, strikes: 0 })).toHaveLength(1);
+  expect(rowsOf([block()], 'walleye')).toEqual([]);
+});
