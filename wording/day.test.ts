@@ -12,6 +12,7 @@ import {
   cautionText,
   dayLineWords,
   importText,
+  leftOverText,
   restText,
   spotFeatures,
   STATION_FAULT_NAME,
@@ -121,9 +122,15 @@ test('ages, files, rest, spots', () => {
   expect(importText(1, 2)).toBe('1 reading taken, 2 lines left out.');
   expect(importText(0, 2)).toContain('Nothing');
   const at = Date.parse('2026-07-04T06:00:00-05:00');
-  const r = { spotId: 'a', kind: 'missed' as const, sinceMs: at, readyAtMs: at + 75 * 60_000 };
+  const r = { spotId: 'a', place: null, kind: 'missed' as const, sinceMs: at, readyAtMs: at + 75 * 60_000 };
   expect(restText(r, 'Shell elbow', ZONE, at, METRIC)).toBe(
     'Leave Shell elbow until 7:15: a fish was missed and not stung at 6:00.',
+  );
+  expect(restText({ ...r, place: 'inside' }, 'Shell elbow', ZONE, at, METRIC)).toContain(
+    'Leave the inside of Shell elbow until 7:15',
+  );
+  expect(leftOverText({ spotId: 'a', place: 'edge', kind: 'lost', atMs: at }, 'Shell elbow', ZONE)).toBe(
+    'A fish was lost at the edge of Shell elbow on Sat 4 Jul, and none landed there since: worth a try.',
   );
   expect(restText(r, 'Shell elbow', ZONE, at + 80 * 60_000, METRIC)).toContain('Go back now');
   expect(

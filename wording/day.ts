@@ -1,7 +1,8 @@
 /** The day ahead in words: best hours, tide, rounds of spots, rest, stations, cautions. */
 import type { Caution, CautionCode } from '../core/cautions/cautions';
 import type { BestTime, DayFactor, DayLine } from '../core/forecast/line';
-import type { RestingSpot } from '../core/forecast/rest';
+import type { LeftOver, RestingSpot } from '../core/forecast/rest';
+import { placeText } from './events';
 import type { StationFault } from '../core/stations/answer';
 import type { StationReading } from '../core/stations/reading';
 import type { StationProblemCode } from './problems';
@@ -106,15 +107,19 @@ export function stationText(s: StationFacts): string {
 const REST_WHY: Record<RestingSpot['kind'], string> = {
   missed: 'a fish was missed and not stung',
   bump: 'a fish bumped the lure',
-  follow: 'a fish followed',
   lost: 'a fish felt the hook',
 };
-export function restText(r: RestingSpot, name: string, zone: string, nowMs: number, u: UnitPrefs): string {
+export function restText(r: RestingSpot, spot: string, zone: string, nowMs: number, u: UnitPrefs): string {
   const ready = r.readyAtMs <= nowMs;
+  const name = placeText(r.place, spot);
   return ready
-    ? `${name} has rested: ${REST_WHY[r.kind]} at ${clockText(r.sinceMs, zone, u)}. Go back now.`
+    ? `${capital(name)} has rested: ${REST_WHY[r.kind]} at ${clockText(r.sinceMs, zone, u)}. Go back now.`
     : `Leave ${name} until ${clockText(r.readyAtMs, zone, u)}: ${REST_WHY[r.kind]} at ${clockText(r.sinceMs, zone, u)}.`;
 }
+
+/** A fish of an earlier day: "A fish was lost at the gravel sill on Tue 6 Oct: worth a try." */
+export const leftOverText = (l: LeftOver, spot: string, zone: string): string =>
+  `A fish was ${l.kind} at ${placeText(l.place, spot)} on ${dayText(l.atMs, zone)}, and none landed there since: worth a try.`;
 
 /** One or two short sentences; facts as the caution carries them. */
 export function cautionText(c: Caution, u: UnitPrefs, zone: string): string {

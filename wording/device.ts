@@ -35,3 +35,13 @@ export const offlineText = (use: 'asking' | 'kept' | 'refused'): string =>
   use === 'refused'
     ? 'This browser does not keep applications for use without a network (a private window, or a setting): open it where there is one.'
     : 'After the first visit every page works without a network.';
+
+/** How the phone is held, and whether its screen stays on. */
+export const ON_THE_WATER = {
+  hand: 'The hand that holds the phone: keys of the log stand on its side',
+  right: 'Right hand',
+  left: 'Left hand',
+  screen: 'The screen while Strikes is open',
+  staysOn: 'Stays on',
+  goesDark: 'Goes dark as always',
+} as const;

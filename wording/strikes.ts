@@ -1,38 +1,11 @@
 /** The log in sentences. */
 import type { Answer, HandsAsked } from '../core/log/asked';
-import { isStrike } from '../core/log/events';
 import type { Phase } from '../core/planning/cadence/cadence';
 import { hangs } from '../core/planning/cadence/library';
 import { STYLE_NAME } from './names';
-import type { StrikeEvent } from '../core/records/event';
 import { say } from './units';
 
 export const castsText = (n: number): string => `${n} cast${n === 1 ? '' : 's'}`;
-
-/** What the strikes so far say about what to do next; `giveIt`: casts without a sign that the lure is given. */
-export function strikesHeadline(
-  events: readonly StrikeEvent[],
-  casts: number,
-  giveIt: number,
-): { fact: string; advice: string } {
-  const strikes = events.filter((e) => isStrike(e.kind));
-  if (casts === 0 && strikes.length === 0)
-    return { fact: 'Nothing logged yet.', advice: 'Touch “Cast” each time you throw: empty casts count too.' };
-  if (strikes.length === 0)
-    return {
-      fact: 'No strike yet.',
-      advice:
-        casts < giveIt
-          ? `Give it ${giveIt} casts before you judge it.`
-          : 'Change one thing: first depth or angle, then speed or hang, then the lure.',
-    };
-  const last = strikes[strikes.length - 1]!;
-  const advice =
-    last.kind === 'missed' || last.kind === 'bump'
-      ? 'Missed and not stung: let the spot rest, then come back.'
-      : 'One bite is a reason to stay: pick that place apart, a cast’s width at a time.';
-  return { fact: strikes.length === 1 ? 'One strike.' : `${strikes.length} strikes.`, advice };
-}
 
 const TAKEN: Record<Phase, string> = {
   splash: 'as it landed',
@@ -101,6 +74,9 @@ export function askedText(a: HandsAsked): { fact: string; advice: string; does: 
       return { fact, advice: 'Smaller did not hook them either: hang a trailing hook behind it.', does: null };
   }
 }
+
+export const TODAYS_LOG = 'Today’s log';
+export const earlierText = (n: number): string => `Show ${n} earlier`;
 
 /** Another lure or spot, from the page where one logs. */
 export const CHANGE_TEXTS = {

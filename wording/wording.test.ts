@@ -1,4 +1,3 @@
-import { untold } from '../core/records/event';
 import { HOLDING_PLACES } from '../core/water/holding';
 import { terminalText } from './rig';
 import { defaultCadence } from '../core/planning/cadence/library';
@@ -35,7 +34,7 @@ import {
   wishSentence,
 } from './retrieve';
 import { describeSection, holdingPhrase } from './section';
-import { castsText, strikesHeadline } from './strikes';
+import { castsText } from './strikes';
 import { clockText, dayText, hourText, monthOf, untilText } from './time';
 import { fraction, IMPERIAL, METRIC, quantity, say } from './units';
 import { holdingReasons, waterWords } from './water';
@@ -374,25 +373,8 @@ describe('retrieve, strikes and lessons', () => {
     ).toBe('turn 1 s, twitch twice and hang 4 s, and again');
   });
 
-  const strike = (kind: 'landed' | 'missed', phase: 'pause' | 'move', seq: number) => ({
-    id: String(seq),
-    blockId: 'b',
-    seq,
-    atMs: 0,
-    ...untold(kind),
-    phase,
-  });
-  test.each([
-    [[], 0, 'Nothing logged yet.'],
-    [[], 20, 'No strike yet.'],
-    [[strike('landed', 'pause', 1)], 5, 'One strike.'],
-    [[strike('landed', 'pause', 1), strike('missed', 'pause', 2)], 9, '2 strikes.'],
-    [[strike('landed', 'pause', 1), strike('missed', 'pause', 2), strike('landed', 'move', 3)], 9, '3 strikes.'],
-  ] as const)('the headline of %#', (events, casts, fact) => {
-    const h = strikesHeadline([...events], casts, 12);
-    expect(h.fact).toBe(fact);
-    clean(h.advice);
-    expect(castsText(1)).toBe('1 cast');
+  test('casts are counted', () => {
+    expect([1, 2].map(castsText)).toEqual(['1 cast', '2 casts']);
   });
 
   test('every lesson of the demo season reads well', () => {

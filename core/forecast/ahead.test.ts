@@ -92,7 +92,9 @@ describe('the spots to choose among', () => {
   });
   test('carry what is known of them; one that rests waits today, and no other day', () => {
     const [first, second] = spots as [Spot, Spot];
-    const rest = [{ spotId: first.id, kind: 'missed' as const, sinceMs: 1, readyAtMs: 77 }];
+    const rest = [{ spotId: first.id, place: null, kind: 'missed' as const, sinceMs: 1, readyAtMs: 77 }];
+    const limb = rest.map((r) => ({ ...r, place: 'inside' as const }));
+    expect(candidatesFor([first], limb, 0)[0]!.restUntilMs).toBeNull();
     const [a, b] = candidatesFor([first, second], rest, 0);
     expect(a).toEqual({
       id: first.id,
@@ -156,7 +158,9 @@ describe('spots at rest, from the log', () => {
   ]);
   test('only what happened on this trip, at the spot of its block, until it is gone back to', () => {
     const list = restingSpots(book, 'trip-today', 2, NOW);
-    expect(list).toEqual([{ spotId: 'spot-alders', kind: 'missed', sinceMs: NOW, readyAtMs: NOW + 75 * 60_000 }]);
+    expect(list).toEqual([
+      { spotId: 'spot-alders', place: null, kind: 'missed', sinceMs: NOW, readyAtMs: NOW + 75 * 60_000 },
+    ]);
     const back = (minutes: number, blockId = 'mine') =>
       restingSpots(
         applyPuts(book, [put('cast', { id: 'c', blockId, seq: 1, atMs: NOW + minutes * 60_000, count: 1 })]),

@@ -113,7 +113,7 @@ export function forecastToMs(book: DayBook, { water }: Pick<Day, 'water'>, nowMs
   return Math.max(...stored.report.hours.map((h) => Date.parse(h.time)));
 }
 
-/** The spots to choose among; today those that rest are left alone until they are ready. */
+/** The spots to choose among; today those that rest as a whole are left alone until they are ready. */
 export const candidatesFor = (
   spots: readonly Spot[],
   rest: readonly RestingSpot[],
@@ -129,7 +129,7 @@ export const candidatesFor = (
     depthChange: s.depthChange,
     bestTide: s.bestTide,
     bestLight: s.bestLight,
-    restUntilMs: daysAhead === 0 ? (rest.find((r) => r.spotId === s.id)?.readyAtMs ?? null) : null,
+    restUntilMs: daysAhead === 0 ? (rest.find((r) => r.spotId === s.id && r.place === null)?.readyAtMs ?? null) : null,
   }));
 
 /**

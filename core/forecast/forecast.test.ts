@@ -3,7 +3,10 @@ import type { Conditions } from '../water/conditions';
 import { STATIONS } from '../stations/places';
 import { risingTo, tideNow, type TideSource } from '../tide/source';
 import { computeDayLine, type DayLine, type DayQuestion } from './line';
-import { restList, restMinutes } from './rest';
+import { buildDemoWorld } from '../../demo/world';
+import { applyPuts, emptyBook, put } from '../records';
+import { untold, type EventKind } from '../records/event';
+import { leftOver, restList, restMinutes, type Touch } from './rest';
 import { distanceM, planRound, spotQuality, worthAt, type SpotCandidate } from './spots';
 import { resolveConditions } from '../water/resolve';
 
@@ -279,21 +282,84 @@ describe('rest', () => {
     expect(restMinutes('missed', 0)).toBe(120);
     expect(restMinutes('lost', 2)).toBeGreaterThan(restMinutes('missed', 2));
   });
-  test('the last touch at each spot counts; landing or going back ends it; the soonest ready first', () => {
+  const touch = (spotId: string, kind: Touch['kind'], min: number, place: Touch['place'] = null): Touch => ({
+    spotId,
+    place,
+    kind,
+    atMs: at(min),
+  });
+  test('the last touch at each spot counts; going back ends it, another fish landed does not; the soonest first', () => {
     const list = restList(
       [
-        { spotId: 'a', kind: 'missed', atMs: at(0) },
-        { spotId: 'b', kind: 'lost', atMs: at(5) },
-        { spotId: 'c', kind: 'missed', atMs: at(6) },
-        { spotId: 'c', kind: 'landed', atMs: at(9) },
-        { spotId: 'd', kind: 'missed', atMs: at(-300) },
-        { spotId: 'e', kind: 'bump', atMs: at(1) },
+        touch('a', 'missed', 0),
+        touch('b', 'lost', 5),
+        touch('c', 'missed', 6),
+        touch('c', 'landed', 9),
+        touch('d', 'missed', -300),
+        touch('e', 'bump', 1),
+        touch('f', 'landed', 2),
       ],
       [{ spotId: 'e', atMs: at(100) }],
       2,
       at(10),
     );
-    expect(list.map((x) => x.spotId)).toEqual(['a', 'b']);
+    expect(list.map((x) => x.spotId)).toEqual(['a', 'c', 'b']);
     expect(list[0]!.readyAtMs).toBe(at(75));
+  });
+  test('each place of a spot rests by itself, from its own last touch', () => {
+    const list = restList(
+      [
+        touch('a', 'missed', 0, 'edge'),
+        touch('a', 'missed', 4, 'edge'),
+        touch('a', 'bump', 2, 'inside'),
+        touch('b', 'follow', 3),
+      ],
+      [],
+      2,
+      at(10),
+    );
+    expect(list.map((x) => [x.place, x.kind, x.sinceMs])).toEqual([
+      ['inside', 'bump', at(2)],
+      ['edge', 'missed', at(4)],
+    ]);
+  });
+});
+
+describe('what an earlier day left over', () => {
+  const NOW = 100 * 86_400_000;
+  const world = applyPuts(emptyBook(), buildDemoWorld(0));
+  const some = Object.values(world.trip)[0]!;
+  const block = Object.values(world.block)[0]!;
+  const day = (id: string, waterId = 'w') => put('trip', { ...some, id, waterId });
+  const at = (id: string, tripId: string, spotId: string | null) => put('block', { ...block, id, tripId, spotId });
+  const event = (id: string, blockId: string, kind: EventKind, daysAgo: number) =>
+    put('event', { id, blockId, seq: 0, atMs: NOW - daysAgo * 86_400_000, ...untold(kind) });
+  const base = applyPuts(emptyBook(), [
+    day('today'),
+    day('before'),
+    day('elsewhere', 'v'),
+    at('b1', 'before', 'stump'),
+    at('b2', 'before', 'bar'),
+    at('b3', 'before', null),
+    at('b4', 'elsewhere', 'pier'),
+    at('b5', 'today', 'stump'),
+    event('e1', 'b1', 'missed', 3),
+    event('e2', 'b2', 'lost', 2),
+    event('e3', 'b3', 'missed', 1),
+    event('e4', 'b4', 'missed', 1),
+  ]);
+  const spots = (book = base): string[] => leftOver(book, { id: 'today', waterId: 'w' }, NOW).map((x) => x.spotId);
+  test('where one was missed or lost on this water, the newest first', () => {
+    expect(spots()).toEqual(['bar', 'stump']);
+    expect(leftOver(base, { id: 'today', waterId: 'w' }, NOW)[0]).toMatchObject({ kind: 'lost', place: null });
+  });
+  test('no more once one was landed there, it is long ago, it was fished today, or the day was taken back', () => {
+    expect(spots(applyPuts(base, [event('e5', 'b2', 'landed', 1)]))).toEqual(['stump']);
+    expect(spots(applyPuts(base, [event('e5', 'b2', 'snag', 1)]))).toEqual(['bar', 'stump']);
+    expect(spots(applyPuts(base, [event('e2', 'b2', 'lost', 11)]))).toEqual(['stump']);
+    expect(spots(applyPuts(base, [put('cast', { id: 'c', blockId: 'b5', seq: 1, atMs: NOW, count: 1 })]))).toEqual([
+      'bar',
+    ]);
+    expect(spots(applyPuts(base, [put('tombstone', { id: 'g', of: 'before', atMs: 1 })]))).toEqual([]);
   });
 });

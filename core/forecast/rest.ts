@@ -3,30 +3,36 @@
  * felt the hook takes longer.
  */
 import { clamp, lerp } from '../base/numbers';
-import { standing, type Book } from '../records';
-import type { EventKind } from '../records/event';
+import { groupBy } from '../log/tally';
+import { standing, tripsOf, type Book } from '../records';
+import type { EffortBlock } from '../records/block';
+import type { EventKind, EventPlace } from '../records/event';
+import type { Trip } from '../records/trip';
 
 /** A fish that had to do with a lure at a spot, and when. */
 export interface Touch {
   /** Block's spot, or null for the water as a whole. */
   spotId: string | null;
+  /** Where on its cover, if that was told: that limb rests, and not the rest of the spot. */
+  place: EventPlace | null;
   kind: EventKind;
   atMs: number;
 }
 
-/** A spot left alone after such a touch, and when it is ready again. */
+/** A spot, or a place at it, left alone after such a touch, and when it is ready again. */
 export interface RestingSpot {
   spotId: string | null;
+  place: EventPlace | null;
   /** What happened there last. */
-  kind: 'missed' | 'bump' | 'lost' | 'follow';
+  kind: 'missed' | 'bump' | 'lost';
   sinceMs: number;
   readyAtMs: number;
 }
 
 /** Minutes of rest by mood, from aggressive to shut. */
 const REST_MIN: readonly [number, number] = [30, 120];
-/** A fish that felt the hook wants this much longer; one that only followed this much less. prior: judgement. */
-const TIMES = { missed: 1, bump: 0.75, follow: 0.5, lost: 1.6 } as const;
+/** A fish that felt the hook wants this much longer. One that followed is thrown at again. prior: judgement. */
+const TIMES = { missed: 1, bump: 0.75, lost: 1.6 } as const;
 /** Over and done with after this long, min. */
 const FORGET_MIN = 240;
 
@@ -37,8 +43,8 @@ export const restMinutes = (kind: RestingSpot['kind'], moodMean: number): number
 const isRest = (k: EventKind): k is RestingSpot['kind'] => k in TIMES;
 
 /**
- * One entry a spot: the last touch that was not landed; a fish landed there since ends it, and so does going back once
- * it is ready (`returns`: when casts were made at a spot). The soonest ready first.
+ * One entry a spot and place: the last fish that was touched and not landed. Another that is landed there since does
+ * not end it; going back once it is ready does (`returns`: when casts were made at a spot). The soonest ready first.
  */
 export function restList(
   touches: readonly Touch[],
@@ -46,39 +52,83 @@ export function restList(
   moodMean: number,
   nowMs: number,
 ): RestingSpot[] {
-  const bySpot = new Map<string | null, Touch[]>();
-  for (const t of [...touches].sort((a, b) => a.atMs - b.atMs))
-    bySpot.set(t.spotId, [...(bySpot.get(t.spotId) ?? []), t]);
   const out: RestingSpot[] = [];
-  for (const [spotId, all] of bySpot) {
-    const last = all.filter((t) => isRest(t.kind) || t.kind === 'landed').at(-1);
+  for (const all of groupBy(touches, (t) => `${t.spotId ?? ''} ${t.place ?? ''}`).values()) {
+    const last = all
+      .filter((t) => isRest(t.kind))
+      .sort((a, b) => a.atMs - b.atMs)
+      .at(-1);
     if (!last || !isRest(last.kind)) continue;
-    const readyAtMs = last.atMs + restMinutes(last.kind, moodMean) * 60_000;
+    const { spotId, place, kind } = last;
+    const readyAtMs = last.atMs + restMinutes(kind, moodMean) * 60_000;
     if (nowMs - last.atMs > FORGET_MIN * 60_000) continue;
     if (returns.some((r) => r.spotId === spotId && r.atMs >= readyAtMs)) continue;
-    out.push({ spotId, kind: last.kind, sinceMs: last.atMs, readyAtMs });
+    out.push({ spotId, place, kind, sinceMs: last.atMs, readyAtMs });
   }
   return out.sort((a, b) => a.readyAtMs - b.readyAtMs);
 }
 
-/** The spots of a trip that rest now, from its log. */
-export function restingSpots(
-  book: Pick<Book, 'block' | 'event' | 'cast' | 'tombstone'>,
-  tripId: string,
-  moodMean: number,
-  nowMs: number,
-): RestingSpot[] {
+type Log = Pick<Book, 'block' | 'event' | 'cast' | 'tombstone'>;
+
+/** What fish had to do with lures in these blocks, and the casts made there. */
+function touchesIn(book: Log, isMine: (b: EffortBlock) => boolean): { touches: Touch[]; casts: Omit<Touch, 'kind'>[] } {
   const spotOf = new Map(
     Object.values(book.block)
-      .filter((b) => b.tripId === tripId)
+      .filter(isMine)
       .map((b) => [b.id, b.spotId]),
   );
   const mine = <T extends { blockId: string }>(all: readonly T[]): T[] => all.filter((x) => spotOf.has(x.blockId));
-  const touches = mine(standing(book, 'event')).map((e) => ({
-    spotId: spotOf.get(e.blockId)!,
-    kind: e.kind,
-    atMs: e.atMs,
-  }));
-  const casts = mine(standing(book, 'cast')).map((c) => ({ spotId: spotOf.get(c.blockId)!, atMs: c.atMs }));
+  return {
+    touches: mine(standing(book, 'event')).map(({ blockId, place, kind, atMs }) => ({
+      spotId: spotOf.get(blockId)!,
+      place,
+      kind,
+      atMs,
+    })),
+    casts: mine(standing(book, 'cast')).map((c) => ({ spotId: spotOf.get(c.blockId)!, place: null, atMs: c.atMs })),
+  };
+}
+
+/** The spots of a trip that rest now, from its log. */
+export function restingSpots(book: Log, tripId: string, moodMean: number, nowMs: number): RestingSpot[] {
+  const { touches, casts } = touchesIn(book, (b) => b.tripId === tripId);
   return restList(touches, casts, moodMean, nowMs);
+}
+
+/** Where a fish was touched on an earlier day and not landed: it may be worth a try today. */
+export interface LeftOver {
+  spotId: string;
+  place: EventPlace | null;
+  kind: 'missed' | 'lost';
+  atMs: number;
+}
+
+/** So many days a fish that was missed is thought of. prior: judgement. */
+const REMEMBERED_MS = 10 * 86_400_000;
+
+/**
+ * Spots of this water where a fish was missed or lost in the last days and none was landed since, that were not fished
+ * today yet; the newest first, one a spot.
+ */
+export function leftOver(
+  book: Log & Pick<Book, 'trip'>,
+  trip: Pick<Trip, 'id' | 'waterId'>,
+  nowMs: number,
+): LeftOver[] {
+  const onWater = new Set(
+    tripsOf(book)
+      .filter((t) => t.waterId === trip.waterId && t.id !== trip.id)
+      .map((t) => t.id),
+  );
+  const { touches } = touchesIn(book, (b) => onWater.has(b.tripId));
+  const today = new Set(touchesIn(book, (b) => b.tripId === trip.id).casts.map((c) => c.spotId));
+  const out: LeftOver[] = [];
+  for (const [spotId, all] of groupBy(touches, (t) => t.spotId ?? '')) {
+    const last = all.filter((t) => t.kind === 'missed' || t.kind === 'lost' || t.kind === 'landed');
+    const t = last.sort((a, b) => a.atMs - b.atMs).at(-1);
+    if (!spotId || !t || today.has(spotId) || (t.kind !== 'missed' && t.kind !== 'lost')) continue;
+    if (t.atMs > nowMs || nowMs - t.atMs > REMEMBERED_MS) continue;
+    out.push({ spotId, place: t.place, kind: t.kind, atMs: t.atMs });
+  }
+  return out.sort((a, b) => b.atMs - a.atMs);
 }

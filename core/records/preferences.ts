@@ -21,6 +21,8 @@ const unitsSchema = z.strictObject({
 export const LIGHTS = ['noon', 'shade', 'night'] as const;
 export type Light = (typeof LIGHTS)[number];
 
+export const HAND_SIDES = ['right', 'left'] as const;
+
 /** How the angler wants the application; one record. */
 export const preferencesRecord = defineRecord(
   'preferences',
@@ -37,6 +39,10 @@ export const preferencesRecord = defineRecord(
     choosing: z.enum(['all', 'simple']),
     /** How the readings are laid out. */
     readingSheet: z.enum(['tiles', 'dense']),
+    /** The hand that holds the phone: what it must reach stands on its side. */
+    hand: z.enum(HAND_SIDES),
+    /** Whether the screen stays on while one fishes. */
+    staysOn: z.boolean(),
     /** What the beat does besides the picture. */
     beat: z.strictObject({ sound: z.boolean(), buzz: z.boolean() }),
     /** The fault the stand-in stations are asked to have. */
@@ -72,6 +78,10 @@ export const preferencesRecord = defineRecord(
       up: (old) => ({ ...old, units: { ...(old.units as Record<string, unknown>), money: '$' } }),
     },
     { change: 'the rod of each lure', up: (old) => ({ ...old, rodByLure: {} }) },
+    {
+      change: 'the hand that holds the phone, and whether its screen stays on',
+      up: (old) => ({ ...old, hand: 'right', staysOn: true }),
+    },
   ],
 );
 export type Preferences = z.infer<typeof preferencesRecord.schema>;
@@ -86,6 +96,8 @@ export const DEFAULT_PREFERENCES: Preferences = {
   schools: { all: {}, bySpecies: {} },
   choosing: 'all',
   readingSheet: 'tiles',
+  hand: 'right',
+  staysOn: true,
   beat: { sound: true, buzz: true },
   stationFault: 'none',
   demoClock: null,

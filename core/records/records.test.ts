@@ -75,6 +75,11 @@ OLDER.preferences[3] = {
   const { peg, moon, ...rest } = OLDER.preferences[3]!;
   OLDER.preferences[4] = { ...rest, schools: { all: { peg, moon }, bySpecies: {} }, choosing: 'all' };
   OLDER.preferences[5] = OLDER.preferences[4];
+  OLDER.preferences[7] = {
+    ...OLDER.preferences[5],
+    units: { ...(rest.units as object), money: '€' },
+    rodByLure: { l1: 'r1' },
+  };
   OLDER.preferences[6] = { ...OLDER.preferences[5], units: { ...(rest.units as object), money: '€' } };
 }
 OLDER.trip = { 1: first('trip'), 2: { ...first('trip'), readAtMs: 5, thunder: [], cautionsSeen: [] } };

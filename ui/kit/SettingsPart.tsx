@@ -2,6 +2,7 @@
 import { useRouter } from 'expo-router';
 import type { Light } from '../../core/records/preferences';
 import { useActions, usePrefs } from '../day/contexts';
+import { ON_THE_WATER } from '../../wording/device';
 import { IMPERIAL, METRIC, UNIT_CHOICES, type UnitPrefs } from '../../wording/units';
 import { Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
@@ -68,6 +69,30 @@ export function SettingsPart() {
           options={[1, 1.25, 1.5, 2].map((v) => ({ value: v, title: `${Math.round(v * 100)} %` }))}
           value={prefs.textScale}
           onChange={(v) => actions.savePrefs({ textScale: v })}
+        />
+        <Say kind="label" tone="soft">
+          {ON_THE_WATER.hand}
+        </Say>
+        <Choices
+          label={ON_THE_WATER.hand}
+          options={[
+            { value: 'right', title: ON_THE_WATER.right },
+            { value: 'left', title: ON_THE_WATER.left },
+          ]}
+          value={prefs.hand}
+          onChange={(v) => actions.savePrefs({ hand: v as 'left' | 'right' })}
+        />
+        <Say kind="label" tone="soft">
+          {ON_THE_WATER.screen}
+        </Say>
+        <Choices
+          label={ON_THE_WATER.screen}
+          options={[
+            { value: 1, title: ON_THE_WATER.staysOn },
+            { value: 0, title: ON_THE_WATER.goesDark },
+          ]}
+          value={prefs.staysOn ? 1 : 0}
+          onChange={(v) => actions.savePrefs({ staysOn: v === 1 })}
         />
         <Say kind="label" tone="soft">
           Single keys to log and move about, for a keyboard; ? lists them

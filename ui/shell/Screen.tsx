@@ -64,7 +64,15 @@ export function Screen({ title, sub, opens, right, section = true, columns = fal
         tabIndex={-1}
       >
         <View style={{ paddingHorizontal: 16, paddingTop: 12, paddingBottom: 10, gap: 2 }}>
-          <Row style={{ alignItems: 'flex-start', justifyContent: 'space-between' }} gap={10} wrap={scale > 1.4}>
+          <Row
+            style={{
+              alignItems: 'flex-start',
+              justifyContent: 'space-between',
+              flexDirection: prefs.hand === 'left' && scale <= 1.4 ? 'row-reverse' : 'row',
+            }}
+            gap={10}
+            wrap={scale > 1.4}
+          >
             <View style={{ flexShrink: 1, flexGrow: 1, flexBasis: scale > 1.4 ? '100%' : 150 }}>
               <Say kind="title" level={1}>
                 {title}

@@ -1,15 +1,21 @@
 /** One touch for what happened, at most one more for when. Big keys, each with its own mark. */
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { Svg } from '../platform/shapes';
 import { PHASES } from '../../core/planning/cadence/cadence';
 import { EVENT_NAME, PHASE_NAME, capital } from '../../wording/names';
-import { useLog, useActions, useBook } from '../day/contexts';
+import { askWhenText, onPhaseText, TELL } from '../../wording/events';
+import { useLog, useActions, useBook, useConditions, usePrefs } from '../day/contexts';
 import { Row } from '../parts/Box';
+import { Button } from '../parts/Buttons';
+import { Disclosure } from '../parts/Disclosure';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { EventMark } from '../section/Marks';
 import { useTheme } from '../theme/theme';
-import type { EventKind } from '../../core/records/event';
+import { takenBack } from '../../core/records';
+import type { EventKind, StrikeEvent } from '../../core/records/event';
+import { LengthChoices, TellPart } from './TellPart';
 
 const KEYS: readonly { kind: EventKind; more: string; look: 'copper' | 'mossLine' | 'edgeLine' | 'plain' }[] = [
   { kind: 'landed', more: 'in the hand', look: 'copper' },
@@ -49,13 +55,90 @@ function WhenKey({ label, name, onPress }: { label: string; name: string; onPres
   );
 }
 
+/** What was just logged is asked about for so long, ms; another touch ends it sooner. */
+const ASKED_MS = 120_000;
+
+/** The event of the last touch, for as long as more is asked of it; null once it is told, done with, or taken back. */
+function useAsked(): { event: StrikeEvent | null; done: () => void } {
+  const book = useBook();
+  const { last } = useLog();
+  const [asked, setAsked] = useState<string | null>(null);
+  const [of, setOf] = useState(last);
+  // A new touch asks anew, or no more; that its time to be taken back is over changes nothing.
+  if (last && last !== of) {
+    setOf(last);
+    setAsked(last.what === 'cast' || last.what === 'snag' || last.what === 'lure-lost' ? null : last.id);
+  }
+  useEffect(() => {
+    if (!asked) return;
+    const timer = setTimeout(() => setAsked(null), ASKED_MS);
+    return () => clearTimeout(timer);
+  }, [asked]);
+  const event = asked ? (book.event[asked] ?? null) : null;
+  const gone = event ? takenBack(book).has(event.id) : false;
+  const told =
+    event && (event.phase !== null || event.side !== null) && (event.kind !== 'landed' || event.lengthM !== null);
+  return { event: gone || told ? null : event, done: () => setAsked(null) };
+}
+
+/** When in the cast, how long: asked of what was just logged, by one touch each. */
+function AskedAbout() {
+  const actions = useActions();
+  const { day } = useConditions();
+  const { p } = useTheme();
+  const { event, done } = useAsked();
+  if (!event || !day) return null;
+  return (
+    <View
+      style={{
+        backgroundColor: p.mossWash,
+        borderRadius: 14,
+        borderWidth: 2 * p.stroke,
+        borderColor: p.moss,
+        padding: 10,
+        gap: 8,
+      }}
+    >
+      {event.phase === null && event.side === null ? (
+        <>
+          <Say kind="strong">{askWhenText(event.kind)}</Say>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            {PHASES.map((ph) => (
+              <WhenKey
+                key={ph}
+                label={onPhaseText(ph)}
+                name={capital(PHASE_NAME[ph])}
+                onPress={() => actions.tellEvent(event.id, { phase: ph })}
+              />
+            ))}
+            {FROM_BEHIND.includes(event.kind) ? (
+              <WhenKey
+                label="From behind it"
+                name="Behind it"
+                onPress={() => actions.tellEvent(event.id, { side: 'behind' })}
+              />
+            ) : null}
+          </View>
+        </>
+      ) : null}
+      {event.kind === 'landed' && event.lengthM === null ? (
+        <>
+          <Say kind="strong">{TELL.howLong}</Say>
+          <LengthChoices event={event} species={day.trip.species} />
+        </>
+      ) : null}
+      <Disclosure title={TELL.more}>
+        <TellPart event={event} species={day.trip.species} zone={day.water.zone} />
+      </Disclosure>
+      <Button kind="plain" title={TELL.done} onPress={done} />
+    </View>
+  );
+}
+
 export function EventKeys() {
   const actions = useActions();
-  const book = useBook();
+  const { hand } = usePrefs();
   const { p, scale } = useTheme();
-  // Asked as long as the last touch can be undone, and never about what no fish did.
-  const { last: touch } = useLog();
-  const last = touch && touch.what !== 'snag' && touch.what !== 'lure-lost' ? book.event[touch.id] : null;
   const looks = {
     copper: { backgroundColor: p.copper, borderColor: p.copper },
     mossLine: { backgroundColor: p.card, borderColor: p.moss },
@@ -64,38 +147,8 @@ export function EventKeys() {
   };
   return (
     <View style={{ gap: 10 }}>
-      {last && last.phase === null && last.side === null ? (
-        <View
-          style={{
-            backgroundColor: p.mossWash,
-            borderRadius: 14,
-            borderWidth: 2 * p.stroke,
-            borderColor: p.moss,
-            padding: 10,
-            gap: 8,
-          }}
-        >
-          <Say kind="strong">{`${EVENT_NAME[last.kind]}. When?`}</Say>
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-            {PHASES.map((ph) => (
-              <WhenKey
-                key={ph}
-                label={`On the ${PHASE_NAME[ph]}`.replace('On the at', 'At')}
-                name={capital(PHASE_NAME[ph])}
-                onPress={() => actions.tellEvent(last.id, { phase: ph })}
-              />
-            ))}
-            {FROM_BEHIND.includes(last.kind) ? (
-              <WhenKey
-                label="From behind it"
-                name="Behind it"
-                onPress={() => actions.tellEvent(last.id, { side: 'behind' })}
-              />
-            ) : null}
-          </View>
-        </View>
-      ) : null}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
+      <AskedAbout />
+      <View style={{ flexDirection: hand === 'left' ? 'row-reverse' : 'row', flexWrap: 'wrap', gap: 10 }}>
         {KEYS.map(({ kind, more, look }, i) => (
           <Press
             key={kind}

@@ -4,11 +4,11 @@ import { guardingText, moodHeadline } from '../../wording/mood';
 import { handlingText } from '../../wording/species';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { castsText, strikesHeadline } from '../../wording/strikes';
+import { castsText } from '../../wording/strikes';
 import { STYLE_NAME } from '../../wording/names';
 import { say } from '../../wording/units';
 import { useStored } from '../../data/useBook';
-import { useActions, useConditions, useLog, useMood, usePlan, useRanking } from '../day/contexts';
+import { useActions, useConditions, useLog, useMood, usePlan, usePrefs } from '../day/contexts';
 import { useCadenceName } from '../day/useCadenceName';
 import { Note, Part } from '../parts/Box';
 import { Button } from '../parts/Buttons';
@@ -16,9 +16,11 @@ import { Disclosure } from '../parts/Disclosure';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { Screen } from '../shell/Screen';
+import { useScreenStaysOn } from '../platform/awake';
 import { useTheme } from '../theme/theme';
 import { RestPart } from '../today/RestPart';
 import { Signs } from '../water/Signs';
+import { AdvicePart } from './AdvicePart';
 import { AskedPart } from './AskedPart';
 import { ChangePart } from './ChangePart';
 import { EventKeys } from './EventKeys';
@@ -26,21 +28,18 @@ import { EventList } from './EventList';
 import { TrialPart } from './TrialPart';
 import { UndoKey } from './UndoKey';
 
-/** Until the ranking is there. */
-const USUAL_CASTS = 12;
-
 export function StrikesScreen() {
   const { day, reading } = useConditions();
   const { plan, lure, worked } = usePlan();
   const { tally } = useLog();
   const actions = useActions();
   const mood = useMood();
-  const { ranking } = useRanking();
   const named = useCadenceName(day?.trip.settings);
   const storing = useStored((s) => s.storing);
   const { units, p } = useTheme();
   const router = useRouter();
   const [ending, setEnding] = useState(false);
+  useScreenStaysOn(usePrefs().staysOn && !!day);
   if (!day || !tally) {
     return (
       <Screen title="Strikes" sub="What happened?">
@@ -52,7 +51,6 @@ export function StrikesScreen() {
       </Screen>
     );
   }
-  const head = strikesHeadline(tally.events, tally.casts, ranking?.plan?.casts ?? USUAL_CASTS);
   const ready = !!worked && !!lure;
   return (
     <Screen
@@ -84,12 +82,7 @@ export function StrikesScreen() {
         ) : null
       }
     >
-      <View role="status" aria-live="polite">
-        <Say>
-          <Say kind="strong">{head.fact}</Say>
-          {` ${head.advice}`}
-        </Say>
-      </View>
+      <AdvicePart />
       {ready ? (
         <EventKeys />
       ) : (

@@ -79,6 +79,11 @@ export const STEPPERS = {
   /** A weight on the line of what is towed: whole ounces, or 25 g. */
   inline: (u: UnitPrefs): Stepper =>
     of('mass', u.weight === 'oz' ? linear(OUNCE, 1, 0, 0.35) : linear(0.001, 25, 0, 0.35)),
+  /** A fish: half inches, or centimetres. */
+  fishLength: (u: UnitPrefs): Stepper =>
+    of('length', u.size === 'in' ? linear(INCH, (v) => (v < 24 ? 0.5 : 1), 0.02, 3) : linear(0.01, 1, 0.02, 3)),
+  fishWeight: (u: UnitPrefs): Stepper =>
+    of('mass', u.weight === 'oz' ? linear(16 * OUNCE, 0.25, 0.01, 300) : linear(1, 0.1, 0.01, 300)),
   speed: (u: UnitPrefs): Stepper => of('speed', u.speed === 'mph' ? linear(MPH, 0.1, 0, 4) : linear(KMH, 0.2, 0, 4)),
   /** Height of waves, thickness of ice: whole inches, or two centimetres. */
   waves: (u: UnitPrefs): Stepper => of('length', coarse(u, 2)),
@@ -91,6 +96,14 @@ export const STEPPERS = {
     ),
   plain: (step: number, min: number, max: number): Stepper => linear(1, step, min, max),
 } as const;
+
+/** Five lengths around a usual one to be touched at once, m, on the steps of the hand: an inch or more apart. */
+export function lengthChoices(usualM: number, u: UnitPrefs): number[] {
+  const unitM = u.size === 'in' ? INCH : 0.01;
+  const apart = Math.max(u.size === 'in' ? 1 : 2, Math.round((0.12 * usualM) / unitM));
+  const middle = Math.round(usualM / unitM / apart) * apart;
+  return [-2, -1, 0, 1, 2].map((k) => (middle + k * apart) * unitM).filter((m) => m > 0);
+}
 
 /** The nearest value on the steps that lies on this side of a bound; the bound itself where it is on them. */
 export function onSteps(s: Stepper, si: number, way: 1 | -1): number {

@@ -3,7 +3,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { contentHash } from '../../core/base/hash';
 import { candidatesFor, dayQuestion, roundFor, spotsOf } from '../../core/forecast/ahead';
-import { restingSpots, type RestingSpot } from '../../core/forecast/rest';
+import { leftOver, restingSpots, type LeftOver, type RestingSpot } from '../../core/forecast/rest';
 import { queryKeys } from '../../data/keys';
 import { compute } from '../../workers/client';
 import { dateText } from '../../wording/time';
@@ -20,6 +20,13 @@ export function useRestList(): RestingSpot[] {
     () => (day && mood ? restingSpots(book, day.trip.id, mood.mean, nowMs) : []),
     [book, day, mood, nowMs],
   );
+}
+
+/** Spots where an earlier day left a fish behind. */
+export function useLeftOver(): LeftOver[] {
+  const { day, nowMs } = useConditions();
+  const book = useBook();
+  return useMemo(() => (day ? leftOver(book, day.trip, nowMs) : []), [book, day, nowMs]);
 }
 
 export function useDayAhead(daysAhead = 0, wanted = true) {

@@ -1,0 +1,31 @@
+/** How long a fish of its kind usually is when it is caught, m. prior: judgement; the log's own fish correct it. */
+import type { SpeciesId } from '../terms';
+
+export const USUAL_CATCH_M: Readonly<Record<SpeciesId, number>> = {
+  'largemouth-bass': 0.38,
+  'smallmouth-bass': 0.35,
+  'spotted-bass': 0.33,
+  crappie: 0.25,
+  bluegill: 0.18,
+  'yellow-perch': 0.23,
+  'white-bass': 0.3,
+  walleye: 0.43,
+  snakehead: 0.58,
+  'brown-trout': 0.36,
+  'rainbow-trout': 0.36,
+  'lake-trout': 0.58,
+  'coho-salmon': 0.6,
+  'chinook-salmon': 0.78,
+  'spotted-seatrout': 0.41,
+  'red-drum': 0.58,
+  flounder: 0.38,
+  snook: 0.63,
+  'european-sea-bass': 0.48,
+  'striped-bass': 0.63,
+  bluefish: 0.48,
+  'jack-crevalle': 0.63,
+  'king-mackerel': 0.86,
+  'spanish-mackerel': 0.48,
+  tarpon: 1.4,
+  cobia: 1,
+};

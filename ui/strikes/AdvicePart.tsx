@@ -1,0 +1,64 @@
+/** The one quiet line: what was logged, and what to do now. */
+import { useMemo } from 'react';
+import { View } from 'react-native';
+import { adviceOf } from '../../core/log/advice';
+import { standing } from '../../core/records';
+import { adviceText } from '../../wording/advice';
+import { useBook, useConditions, useLog, usePlan, useRanking } from '../day/contexts';
+import { useNames } from '../lures/useNames';
+import { Say } from '../parts/Say';
+import { useTheme } from '../theme/theme';
+import { useRestList } from '../today/useDayAhead';
+
+/** Until the ranking is there. */
+const USUAL_CASTS = 12;
+/** So far down the ranking what is tied on next is looked for. */
+const LOOKED_AT = 8;
+
+export function AdvicePart() {
+  const { day, reading, nowMs } = useConditions();
+  const { tally } = useLog();
+  const { lure } = usePlan();
+  const { ranking } = useRanking();
+  const book = useBook();
+  const rests = useRestList();
+  const nameOf = useNames();
+  const { units } = useTheme();
+  const advice = useMemo(() => {
+    if (!day || !tally) return null;
+    const blocks = new Set(tally.blocks.map((b) => b.id));
+    const plan = ranking?.plan ?? null;
+    const here = tally.blocks.filter((b) => b.spotId === day.trip.spotId);
+    const thrown = new Set([lure?.id, ...here.map((b) => b.presentation.lureId)]);
+    const order = [
+      plan?.start,
+      plan?.follow,
+      plan?.refusal,
+      ...(ranking?.ranked ?? []).slice(0, LOOKED_AT).map((r) => r.key),
+    ];
+    const next = order.find((key) => key && !thrown.has(key)) ?? null;
+    const follow = plan?.follow && plan.follow !== lure?.id ? nameOf(plan.follow) : null;
+    return adviceOf({
+      events: tally.events,
+      casts: standing(book, 'cast').filter((c) => blocks.has(c.blockId)),
+      blocks: tally.blocks,
+      signs: day.trip.signs,
+      rests,
+      giveIt: plan?.casts ?? USUAL_CASTS,
+      follow,
+      next: next ? nameOf(next) : null,
+      guarding: reading?.behaviour === 'guarding',
+      nowMs,
+    });
+  }, [day, tally, ranking, lure, book, rests, nameOf, reading, nowMs]);
+  if (!advice || !day) return null;
+  const { fact, advice: what } = adviceText(advice, day.water.zone, units);
+  return (
+    <View role="status" aria-live="polite">
+      <Say>
+        <Say kind="strong">{fact}</Say>
+        {` ${what}`}
+      </Say>
+    </View>
+  );
+}
