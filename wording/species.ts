@@ -1,19 +1,7 @@
 /** What the hands must know of a fish, what the law often asks, and where the figures come from. */
-import type { Handling, LegalReminder, FigureSource, SpeciesProfile } from '../core/water/species/profile';
+import type { LegalReminder, FigureSource, SpeciesProfile } from '../core/water/species/profile';
 import { SPECIES_NAME } from './names';
 
-const HANDLING_TEXT: Record<Handling, string> = {
-  spines: 'Spines in the back fin: fold it down with the palm.',
-  'gill-plates': 'Gill plates cut: no fingers there.',
-  teeth: 'Teeth: pliers, not fingers; a wire or heavy leader ahead of the lure.',
-  'soft-mouth': 'A soft mouth tears: net it, do not swing it.',
-  slime: 'Wet hands and a rubber net: its slime is its skin.',
-  'warm-water': 'In warm water land it fast and keep it in the water.',
-  'from-depth':
-    'From deep water it cannot go down again by itself: stop before you must release many, or carry a descender.',
-  heavy: 'Two hands under a heavy one; never by the jaw alone.',
-  rolls: 'It rolls: a grip that turns with it, your hands clear of the hooks, and both of the gunwale.',
-};
 const LEGAL_TEXT: Record<LegalReminder, string> = {
   'spawn-closure': 'closed seasons around the spawn',
   slot: 'size limits or slots',
@@ -22,10 +10,6 @@ const LEGAL_TEXT: Record<LegalReminder, string> = {
   bag: 'bag limits',
   'stocked-permit': 'a permit for stocked water',
 };
-
-/** Wet hands first, then what this fish brings. */
-export const handlingText = (p: SpeciesProfile): string =>
-  ['Wet your hands before you touch a fish.', ...p.handling.map((h) => HANDLING_TEXT[h])].join(' ');
 
 export const legalText = (p: SpeciesProfile): string =>
   `For ${SPECIES_NAME[p.id]} look up ${p.legal.map((l) => LEGAL_TEXT[l]).join(', ')}. Local law decides: check it before you fish.`;

@@ -75,6 +75,8 @@ export function askedText(a: HandsAsked): { fact: string; advice: string; does: 
   }
 }
 
+export const END_DAY_ASK = 'End the day? Its page in the diary opens; there it can be gone on with.';
+export const OFF_AT_THUNDER = 'At the first flash or thunder get off the water.';
 export const TODAYS_LOG = 'Today’s log';
 export const earlierText = (n: number): string => `Show ${n} earlier`;
 

@@ -9,10 +9,11 @@ import type { Committer } from '../../data/useBook';
 import { appNowMs } from '../platform/clock';
 import type { ActionPorts } from './ports';
 import { logActions, type InHand, type LogActions } from './logActions';
+import { diaryActions, type DiaryActions } from './diaryActions';
 import { settingActions, type SettingActions } from './settingActions';
 import { tripActions, type TripActions } from './tripActions';
 
-export interface DayActions extends SettingActions, TripActions, LogActions {}
+export interface DayActions extends SettingActions, TripActions, LogActions, DiaryActions {}
 
 /** The actions, once and for all; they look up what is in hand when they are called. */
 export function useActionsOfDay(inHand: InHand, { commit, record, current }: Committer): DayActions {
@@ -21,6 +22,11 @@ export function useActionsOfDay(inHand: InHand, { commit, record, current }: Com
   return useMemo(() => {
     const demoClock = (book: Book | null) => preferencesOf(book).demoClock;
     const ports: ActionPorts = { commit, record, current, now: () => Math.round(appNowMs(demoClock(current()))) };
-    return { ...settingActions(ports), ...tripActions(ports), ...logActions(ports, hand.getState) };
+    return {
+      ...settingActions(ports),
+      ...tripActions(ports),
+      ...logActions(ports, hand.getState),
+      ...diaryActions(ports),
+    };
   }, [commit, record, current, hand]);
 }

@@ -43,7 +43,8 @@ function shownOnBed(book: Book, t: Trip): FamilyId | undefined {
   return lureById(book.lure, t.lureId ?? '')?.family ?? blocksOfTrip(book, t.id).at(-1)?.presentation.rig.family;
 }
 
-const newTrip = (id: string, waterId: string, species: SpeciesId, startedAtMs: number): Trip => ({
+/** A day before anything was read or logged. */
+export const newTrip = (id: string, waterId: string, species: SpeciesId, startedAtMs: number): Trip => ({
   id,
   waterId,
   spotId: null,

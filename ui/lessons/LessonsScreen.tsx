@@ -1,13 +1,15 @@
+import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View, type ViewStyle } from 'react-native';
 import { tripsOf } from '../../core/records';
 import type { SpeciesId } from '../../core/water/terms';
 import { ALL_WATERS, NOTHING_YET, SECTION_NOTE } from '../../wording/lessons';
 import { AS_LOGGED, TOPICS, type TopicId } from '../../wording/lessonTopics';
+import { DIARY } from '../../wording/diary';
 import { capital, SPECIES_NAME } from '../../wording/names';
 import { useBook, useConditions } from '../day/contexts';
 import { Note } from '../parts/Box';
-import { Choices } from '../parts/Buttons';
+import { Button, Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { Screen } from '../shell/Screen';
 import { useWide } from '../shell/useWide';
@@ -23,6 +25,7 @@ export function LessonsScreen() {
   const { day } = useConditions();
   const book = useBook();
   const wide = useWide();
+  const router = useRouter();
   const { trip, tombstone } = book;
   const trips = useMemo(() => tripsOf({ trip, tombstone }), [trip, tombstone]);
   const species = useMemo(() => [...new Set(trips.map((t) => t.species))], [trips]);
@@ -43,6 +46,7 @@ export function LessonsScreen() {
           {SECTION_NOTE(SPECIES_NAME[day.trip.species])}
         </Say>
       ) : null}
+      <Button title={DIARY.open} onPress={() => router.navigate('/lessons/diary' as never)} />
       {species.length > 1 ? (
         <Choices
           label="Fish"

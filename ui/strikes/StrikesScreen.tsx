@@ -1,10 +1,8 @@
 import { useRouter } from 'expo-router';
-import { speciesProfile } from '../../core/water/species';
 import { guardingText, moodHeadline } from '../../wording/mood';
-import { handlingText } from '../../wording/species';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { castsText } from '../../wording/strikes';
+import { castsText, END_DAY_ASK, OFF_AT_THUNDER } from '../../wording/strikes';
 import { STYLE_NAME } from '../../wording/names';
 import { say } from '../../wording/units';
 import { useStored } from '../../data/useBook';
@@ -25,6 +23,7 @@ import { AskedPart } from './AskedPart';
 import { ChangePart } from './ChangePart';
 import { EventKeys } from './EventKeys';
 import { EventList } from './EventList';
+import { LandingPart } from './LandingPart';
 import { TrialPart } from './TrialPart';
 import { UndoKey } from './UndoKey';
 
@@ -92,6 +91,7 @@ export function StrikesScreen() {
             : 'Choose a lure first: a strike is logged with what you were throwing.'}
         </Note>
       )}
+      <LandingPart />
       <TrialPart />
       <AskedPart />
       <ChangePart />
@@ -107,13 +107,14 @@ export function StrikesScreen() {
         <Say>{`${castsText(tally.casts)}, ${tally.strikes} strike${tally.strikes === 1 ? '' : 's'}, ${tally.hooked} hooked, ${tally.landed} landed.`}</Say>
         {ending ? (
           <View style={{ gap: 8 }}>
-            <Say>End the day? Everything logged stays under Lessons.</Say>
+            <Say>{END_DAY_ASK}</Say>
             <Button
               kind="solid"
               title="End the day"
               onPress={() => {
                 setEnding(false);
                 actions.endTrip();
+                router.navigate(`/lessons/day/${encodeURIComponent(day.trip.id)}` as never);
               }}
             />
             <Button title="Keep fishing" onPress={() => setEnding(false)} />
@@ -122,8 +123,7 @@ export function StrikesScreen() {
           <Button title="End the day…" onPress={() => setEnding(true)} />
         )}
         <Say kind="label" tone="soft">
-          {reading ? handlingText(speciesProfile(reading.species)) : ''} At the first flash or thunder get off the
-          water.
+          {OFF_AT_THUNDER}
         </Say>
       </Part>
     </Screen>

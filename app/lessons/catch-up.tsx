@@ -1,0 +1,1 @@
+export { CatchUpScreen as default } from '../../ui/lessons/diary/CatchUpScreen';

@@ -1,0 +1,1 @@
+export { DayScreen as default } from '../../../ui/lessons/diary/DayScreen';

@@ -1,0 +1,1 @@
+export { DiaryScreen as default } from '../../ui/lessons/diary/DiaryScreen';

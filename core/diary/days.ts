@@ -1,0 +1,142 @@
+/** The days of the record as a diary has them: what was fished and what came of it, newest first. */
+import { minutesOf } from '../log/effort';
+import { blocksOfTrip, tallyByBlock, tallyOf, type Tally } from '../log/tally';
+import { isLanded } from '../log/events';
+import { takenBack, tripsOf, type Book } from '../records';
+import type { EffortBlock } from '../records/block';
+import type { StrikeEvent } from '../records/event';
+import type { Trip } from '../records/trip';
+import type { SpeciesId } from '../water/terms';
+
+/** A day with all that was logged on it. */
+export interface DiaryDay {
+  trip: Trip;
+  blocks: EffortBlock[];
+  tally: Tally;
+  /** Of each block, in their order. */
+  byBlock: Tally[];
+  /** Minutes that the casts took, rests left out. */
+  minutes: number;
+  /** The longest fish that was landed and measured, m; null: none. */
+  longestM: number | null;
+}
+
+const longest = (events: readonly StrikeEvent[]): number | null =>
+  events.reduce<number | null>(
+    (most, e) => (isLanded(e.kind) && e.lengthM !== null && e.lengthM > (most ?? 0) ? e.lengthM : most),
+    null,
+  );
+
+function dayFrom(trip: Trip, blocks: EffortBlock[], tallies: ReadonlyMap<string, Tally>): DiaryDay {
+  const byBlock = blocks.map((b) => tallies.get(b.id)!);
+  const events = byBlock.flatMap((t) => t.events).sort((a, b) => a.seq - b.seq);
+  const casts = byBlock.reduce((s, t) => s + t.casts, 0);
+  return {
+    trip,
+    blocks,
+    byBlock,
+    tally: tallyOf(casts > 0 ? [{ count: casts }] : [], events),
+    minutes: blocks.reduce((s, b, i) => s + minutesOf(b, Math.max(byBlock[i]!.casts, byBlock[i]!.strikes)), 0),
+    longestM: longest(events),
+  };
+}
+
+type DiaryBook = Pick<Book, 'trip' | 'block' | 'cast' | 'event' | 'tombstone'>;
+
+/** Every day that was not taken back, the newest first. */
+export function diaryDays(book: DiaryBook): DiaryDay[] {
+  const tallies = tallyByBlock(book as Book);
+  const blocksOf = new Map<string, EffortBlock[]>();
+  for (const b of Object.values(book.block)) {
+    const of = blocksOf.get(b.tripId);
+    if (of) of.push(b);
+    else blocksOf.set(b.tripId, [b]);
+  }
+  return tripsOf(book)
+    .map((t) =>
+      dayFrom(
+        t,
+        (blocksOf.get(t.id) ?? []).sort((a, b) => a.seq - b.seq || a.startedAtMs - b.startedAtMs),
+        tallies,
+      ),
+    )
+    .sort((a, b) => b.trip.startedAtMs - a.trip.startedAtMs);
+}
+
+/** One day, struck out or not; null: there is none of that name. */
+export function diaryDay(book: DiaryBook, tripId: string): (DiaryDay & { gone: boolean }) | null {
+  const trip = book.trip[tripId];
+  if (!trip) return null;
+  const blocks = blocksOfTrip(book as Book, tripId);
+  return { ...dayFrom(trip, blocks, tallyByBlock(book as Book)), gone: takenBack(book).has(tripId) };
+}
+
+/** Events of a day that were struck out, in their order. */
+export function struckOut(book: Pick<Book, 'event' | 'tombstone'>, day: Pick<DiaryDay, 'blocks'>): StrikeEvent[] {
+  const undone = takenBack(book);
+  const mine = new Set(day.blocks.map((b) => b.id));
+  return Object.values(book.event)
+    .filter((e) => mine.has(e.blockId) && undone.has(e.id))
+    .sort((a, b) => a.seq - b.seq);
+}
+
+/** What is looked for; empty: everything. */
+export interface DiaryQuery {
+  text?: string;
+  species?: SpeciesId | null;
+  waterId?: string | null;
+  /** Only days with a fish in the hand. */
+  landed?: boolean;
+}
+
+/** Everything of a day that a word may be found in: names as the book has them, notes. */
+export function wordsOf(book: Pick<Book, 'water' | 'spot'>, day: DiaryDay, speciesName: string): string {
+  return [
+    book.water[day.trip.waterId]?.name ?? '',
+    speciesName,
+    day.trip.note,
+    ...day.blocks.flatMap((b) => [b.presentation.lureName, b.spotId ? (book.spot[b.spotId]?.name ?? '') : '']),
+    ...day.tally.events.map((e) => e.note),
+  ]
+    .join(' \n ')
+    .toLowerCase();
+}
+
+/** The days that hold every word looked for, in their order. */
+export function findDays(
+  book: Pick<Book, 'water' | 'spot'>,
+  days: readonly DiaryDay[],
+  q: DiaryQuery,
+  speciesName: (s: SpeciesId) => string,
+): DiaryDay[] {
+  const words = (q.text ?? '').toLowerCase().split(/\s+/).filter(Boolean);
+  return days.filter((d) => {
+    if (q.species && d.trip.species !== q.species) return false;
+    if (q.waterId && d.trip.waterId !== q.waterId) return false;
+    if (q.landed && d.tally.landed === 0) return false;
+    if (words.length === 0) return true;
+    const text = wordsOf(book, d, speciesName(d.trip.species));
+    return words.every((w) => text.includes(w));
+  });
+}
+
+/** The longest fish of each kind, the longest first. */
+export interface Best {
+  species: SpeciesId;
+  event: StrikeEvent;
+  trip: Trip;
+  lureName: string;
+}
+
+export function bestsOf(days: readonly DiaryDay[]): Best[] {
+  const best = new Map<SpeciesId, Best>();
+  for (const d of days)
+    for (const e of d.tally.events) {
+      if (!isLanded(e.kind) || e.lengthM === null) continue;
+      const { species } = d.trip;
+      if (e.lengthM <= (best.get(species)?.event.lengthM ?? 0)) continue;
+      const lureName = d.blocks.find((b) => b.id === e.blockId)?.presentation.lureName ?? '';
+      best.set(species, { species, event: e, trip: d.trip, lureName });
+    }
+  return [...best.values()].sort((a, b) => b.event.lengthM! - a.event.lengthM!);
+}

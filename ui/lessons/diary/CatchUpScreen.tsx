@@ -1,0 +1,261 @@
+/** A day that was not logged, written in afterwards: water, fish, day, and a few lures with their casts and strikes. */
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { offsetMs } from '../../../core/base/zone';
+import { spotsOf } from '../../../core/forecast/ahead';
+import { inUse } from '../../../core/records';
+import type { Trip } from '../../../core/records/trip';
+import { composeDay } from '../../../core/trip/day';
+import { catchUpTrouble, caughtUp, DAY_PARTS, type DayPart } from '../../../core/trip/catchUp';
+import { speciesIn } from '../../../core/water/species';
+import type { SpeciesId } from '../../../core/water/terms';
+import { useCommitter } from '../../../data/useBook';
+import { CATCH_UP, daysAgoText, lureOfRow, PART_NAME, TROUBLE_TEXT } from '../../../wording/catchUp';
+import { capital, SPECIES_NAME } from '../../../wording/names';
+import { monthOf } from '../../../wording/time';
+import { useBookWithoutLog, useConditions, usePrefs } from '../../day/contexts';
+import { chooseTackle, outfitOf } from '../../day/tackle';
+import { newTrip } from '../../day/tripActions';
+import { lureById } from '../../day/usual';
+import { Card, Note, Part, Row } from '../../parts/Box';
+import { Button, Choices } from '../../parts/Buttons';
+import { Find } from '../../parts/Find';
+import { NumberField } from '../../parts/NumberField';
+import { Say } from '../../parts/Say';
+import { StepKey } from '../../parts/StepKey';
+import { appNowMs } from '../../platform/clock';
+import { newId } from '../../platform/ids';
+import { Screen } from '../../shell/Screen';
+import { tellSaved } from '../../shell/saved';
+import { stepBy, STEPPERS, typedBy } from '../../theme/stepping';
+
+interface RowDraft {
+  lureId: string | null;
+  spotId: string | null;
+  casts: number;
+  landed: number;
+  lost: number;
+  missed: number;
+}
+const NEW_ROW: RowDraft = { lureId: null, spotId: null, casts: 20, landed: 0, lost: 0, missed: 0 };
+const DAY_MS = 86_400_000;
+const HOUR_MS = 3_600_000;
+const RECENT = [0, 1, 2, 3, 4, 5, 6];
+const COUNT = STEPPERS.plain(1, 0, 1000);
+const CASTS = STEPPERS.plain(5, 0, 1000);
+const AGO = STEPPERS.plain(1, 0, 3650);
+/** Lures that are offered at once, and found by a word. */
+const SHOWN = 6;
+
+export function CatchUpScreen() {
+  const book = useBookWithoutLog();
+  const prefs = usePrefs();
+  const { schools } = useConditions();
+  const committer = useCommitter();
+  const router = useRouter();
+  const waters = inUse(book.water);
+  const [ago, setAgo] = useState(1);
+  const [part, setPart] = useState<DayPart>('morning');
+  const [waterId, setWaterId] = useState<string | null>(null);
+  const [species, setSpecies] = useState<SpeciesId | null>(null);
+  const [rows, setRows] = useState<readonly RowDraft[]>([NEW_ROW]);
+  const [told, setTold] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const water = waters.find((w) => w.id === waterId) ?? waters[0];
+  if (!water)
+    return (
+      <Screen title={CATCH_UP.title} section={false}>
+        <Note>{CATCH_UP.noWater}</Note>
+      </Screen>
+    );
+  const fish = speciesIn(water.setting, water.salinity);
+  const sought = species && fish.includes(species) ? species : fish[0]!;
+  const nowMs = appNowMs(prefs.demoClock);
+  const dayAt = (n: number): number => {
+    const local = nowMs + offsetMs(nowMs, water.zone) - n * DAY_MS;
+    const midnight = Math.floor(local / DAY_MS) * DAY_MS;
+    return midnight - offsetMs(midnight, water.zone);
+  };
+  const change = (i: number, more: Partial<RowDraft>): void => {
+    setTold(null);
+    setRows(rows.map((r, k) => (k === i ? { ...r, ...more } : r)));
+  };
+  const save = async (): Promise<void> => {
+    const midnight = dayAt(ago);
+    const [startedAtMs, endedAtMs] = DAY_PARTS[part].map((h) => Math.round(midnight + h * HOUR_MS)) as [number, number];
+    const strikes = (r: RowDraft): number => r.landed + r.lost + r.missed;
+    const trouble = catchUpTrouble(
+      rows.map((r) => ({ ...r, strikes: strikes(r) })),
+      endedAtMs,
+      nowMs,
+    );
+    if (trouble) return setTold(TROUBLE_TEXT[trouble]);
+    setBusy(true);
+    try {
+      const { workedUnplanned } = await import('../../../data/offPage');
+      const trip: Trip = { ...newTrip(newId(), water.id, sought, startedAtMs), endedAtMs };
+      const middleMs = (startedAtMs + endedAtMs) / 2;
+      const day = composeDay(book, trip, middleMs, monthOf(middleMs, water.zone))!;
+      const remembered = rows.map((r) => {
+        const lure = lureById(book.lure, r.lureId!)!;
+        const tackle = chooseTackle(book, null, prefs, lure)!;
+        const worked = workedUnplanned({
+          conditions: day.conditions,
+          lure: {
+            id: lure.id,
+            family: lure.family,
+            name: lure.name,
+            lengthM: lure.lengthM,
+            ...(lure.bare ? {} : { weightKg: lure.weightKg, hook: lure.hook }),
+          },
+          ...outfitOf(tackle),
+          schools,
+        });
+        const { casts, spotId, landed, lost, missed } = r;
+        return { lureId: lure.id, worked, conditions: day.conditions, spotId, casts, events: { landed, lost, missed } };
+      });
+      const stored = await committer.record(() => caughtUp(trip, remembered, newId));
+      if (!stored) return setTold(CATCH_UP.refused);
+      tellSaved(daysAgoText(ago, startedAtMs, water.zone), `/lessons/day/${trip.id}`);
+      router.navigate(`/lessons/day/${trip.id}` as never);
+    } finally {
+      setBusy(false);
+    }
+  };
+  const spots = spotsOf(book, water.id);
+  return (
+    <Screen title={CATCH_UP.title} sub={CATCH_UP.sub} section={false}>
+      <Part title={CATCH_UP.when}>
+        <Choices
+          label={CATCH_UP.when}
+          options={RECENT.map((n) => ({ value: n, title: daysAgoText(n, dayAt(n) + HOUR_MS * 12, water.zone) }))}
+          value={ago}
+          onChange={setAgo}
+        />
+        <Count label={CATCH_UP.daysAgo} value={ago} stepper={AGO} onNumber={setAgo} />
+        <Choices
+          label={CATCH_UP.part}
+          options={(Object.keys(DAY_PARTS) as DayPart[]).map((value) => ({ value, title: PART_NAME[value] }))}
+          value={part}
+          onChange={setPart}
+        />
+      </Part>
+      <Part title={CATCH_UP.water}>
+        <Choices
+          label={CATCH_UP.water}
+          options={waters.map((w) => ({ value: w.id, title: w.name }))}
+          value={water.id}
+          onChange={(id) => {
+            setWaterId(id);
+            setRows(rows.map((r) => ({ ...r, spotId: null })));
+          }}
+        />
+      </Part>
+      <Part title={CATCH_UP.fish}>
+        <Choices
+          label={CATCH_UP.fish}
+          options={fish.map((s) => ({ value: s, title: capital(SPECIES_NAME[s]) }))}
+          value={sought}
+          onChange={setSpecies}
+        />
+      </Part>
+      {rows.map((r, i) => (
+        <Card key={i}>
+          <Say kind="heading" level={2}>
+            {lureOfRow(i)}
+          </Say>
+          <LureChoice value={r.lureId} onChange={(lureId) => change(i, { lureId })} />
+          {spots.length > 0 ? (
+            <Choices
+              label={CATCH_UP.spot}
+              options={spots.map((s) => ({ value: s.id, title: s.name }))}
+              value={r.spotId}
+              onChange={(spotId) => change(i, { spotId: spotId === r.spotId ? null : spotId })}
+            />
+          ) : null}
+          <Row gap={12} wrap style={{ alignItems: 'flex-start' }}>
+            <Count label={CATCH_UP.casts} value={r.casts} stepper={CASTS} onNumber={(casts) => change(i, { casts })} />
+            <Count
+              label={CATCH_UP.landed}
+              value={r.landed}
+              stepper={COUNT}
+              onNumber={(landed) => change(i, { landed })}
+            />
+            <Count label={CATCH_UP.lost} value={r.lost} stepper={COUNT} onNumber={(lost) => change(i, { lost })} />
+            <Count
+              label={CATCH_UP.missed}
+              value={r.missed}
+              stepper={COUNT}
+              onNumber={(missed) => change(i, { missed })}
+            />
+          </Row>
+          {rows.length > 1 ? (
+            <Button kind="plain" title={CATCH_UP.less} onPress={() => setRows(rows.filter((_, k) => k !== i))} />
+          ) : null}
+        </Card>
+      ))}
+      <Button title={CATCH_UP.another} onPress={() => setRows([...rows, NEW_ROW])} />
+      {told ? (
+        <View role="alert">
+          <Say tone="copper">{told}</Say>
+        </View>
+      ) : null}
+      <Button
+        kind="solid"
+        title={busy ? CATCH_UP.busy : CATCH_UP.keep}
+        disabled={busy}
+        onPress={() => void save().catch(() => setTold(CATCH_UP.refused))}
+      />
+    </Screen>
+  );
+}
+
+function LureChoice({ value, onChange }: { value: string | null; onChange: (id: string) => void }) {
+  const { box } = useBookWithoutLog();
+  const [wanted, setWanted] = useState('');
+  const found = box.filter((l) => l.id === value || l.name.toLowerCase().includes(wanted.trim().toLowerCase()));
+  const shown = [...found.filter((l) => l.id === value), ...found.filter((l) => l.id !== value)].slice(0, SHOWN);
+  return (
+    <>
+      {box.length > SHOWN ? <Find label={CATCH_UP.lure} value={wanted} onChange={setWanted} /> : null}
+      <Choices
+        label={CATCH_UP.lure}
+        options={shown.map((l) => ({ value: l.id, title: l.name }))}
+        value={value}
+        onChange={onChange}
+      />
+    </>
+  );
+}
+
+function Count({
+  label,
+  value,
+  stepper,
+  onNumber,
+}: {
+  label: string;
+  value: number;
+  stepper: typeof COUNT;
+  onNumber: (n: number) => void;
+}) {
+  const text = (n: number): string => String(Math.round(n));
+  return (
+    <View style={{ gap: 2, flexGrow: 1, flexBasis: 250, maxWidth: 340 }}>
+      <Say kind="strong">{label}</Say>
+      <Row gap={6} style={{ alignItems: 'flex-start' }}>
+        <NumberField
+          label={label}
+          text={text(value)}
+          typed={typedBy(stepper, text)}
+          onNumber={(n) => onNumber(Math.round(n))}
+          centred
+          style={{ flexGrow: 1, flexBasis: 70 }}
+        />
+        <StepKey of={label} way={-1} width={56} onPress={() => onNumber(Math.round(stepBy(stepper, value, -1)))} />
+        <StepKey of={label} way={1} width={56} onPress={() => onNumber(Math.round(stepBy(stepper, value, 1)))} />
+      </Row>
+    </View>
+  );
+}

@@ -1,0 +1,217 @@
+/** One day of the diary: its water, what was thrown, what happened by the clock, what is still to be told of it. */
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { TextInput } from 'react-native-paper';
+import { diaryDay, struckOut, type DiaryDay } from '../../../core/diary/days';
+import { againstModel, luresOf, questionsOf, type DayQuestion } from '../../../core/diary/ended';
+import { spotsOf } from '../../../core/forecast/ahead';
+import { PHASES } from '../../../core/planning/cadence/cadence';
+import { standing } from '../../../core/records';
+import type { EffortBlock } from '../../../core/records/block';
+import { resolveConditions } from '../../../core/water/resolve';
+import type { Conditions } from '../../../core/water/conditions';
+import { castsText } from '../../../wording/strikes';
+import {
+  againstModelText,
+  blockText,
+  dayCame,
+  daySpan,
+  DIARY,
+  lureOfDayText,
+  questionText,
+  waterThenText,
+} from '../../../wording/diary';
+import { capital, PHASE_NAME } from '../../../wording/names';
+import { clockText } from '../../../wording/time';
+import { useActions, useBook, usePrefs } from '../../day/contexts';
+import { Card, Note, Part } from '../../parts/Box';
+import { Button, Choices } from '../../parts/Buttons';
+import { Disclosure } from '../../parts/Disclosure';
+import { Say } from '../../parts/Say';
+import { EventRow } from '../../strikes/EventRow';
+import { LengthChoices } from '../../strikes/TellPart';
+import { FIELD_OUTLINE, useTheme } from '../../theme/theme';
+import { useZoneOf } from './DayList';
+import { TimeLine } from './TimeLine';
+
+export function DayPage({ tripId }: { tripId: string }) {
+  const book = useBook();
+  const prefs = usePrefs();
+  const actions = useActions();
+  const router = useRouter();
+  const { units } = useTheme();
+  const zoneOf = useZoneOf();
+  const day = useMemo(() => diaryDay(book, tripId), [book, tripId]);
+  if (!day) return <Note>{DIARY.noSuchDay}</Note>;
+  const zone = zoneOf(day);
+  const open = prefs.activeTripId === tripId;
+  const casts = standing(book, 'cast').filter((c) => day.blocks.some((b) => b.id === c.blockId));
+  const against = againstModel(day);
+  if (day.gone)
+    return (
+      <Card tone="wash">
+        <Say role="status">{DIARY.struck}</Say>
+        <Button kind="solid" title={DIARY.bring} onPress={() => actions.bringBack(tripId)} />
+      </Card>
+    );
+  return (
+    <View style={{ gap: 20 }}>
+      <View style={{ gap: 6 }}>
+        <Say>{`${capital(daySpan(day, zone, units))}. ${capital(dayCame(day, units))}.`}</Say>
+        <TimeLine day={day} casts={casts} zone={zone} />
+        {open ? <Button title={DIARY.toStrikes} onPress={() => router.navigate('/strikes')} /> : null}
+      </View>
+      {open ? null : <Asked day={day} zone={zone} />}
+      <Happened day={day} zone={zone} />
+      {day.blocks[0] ? (
+        <Part title={DIARY.waterThen}>
+          <Say>{waterOf(day.blocks[0], units)}</Say>
+        </Part>
+      ) : null}
+      {day.tally.casts + day.tally.strikes > 0 ? (
+        <Part title={DIARY.lures}>
+          {luresOf(day).map((l) => (
+            <Say key={l.lureId ?? l.name}>{lureOfDayText(l)}</Say>
+          ))}
+          {against ? (
+            <Say kind="label" tone="soft">
+              {againstModelText(against)}
+            </Say>
+          ) : null}
+        </Part>
+      ) : null}
+      <NotePart key={day.trip.note} day={day} />
+      <View style={{ gap: 8 }}>
+        {!open && prefs.activeTripId === null ? (
+          <Button
+            title={DIARY.goOn}
+            onPress={() => {
+              actions.takeUpTrip(tripId);
+              router.navigate('/strikes');
+            }}
+          />
+        ) : null}
+        <Button kind="plain" title={DIARY.strike} onPress={() => actions.strikeDay(tripId)} />
+      </View>
+    </View>
+  );
+}
+
+const waterOf = (b: EffortBlock, units: Parameters<typeof waterThenText>[2]): string => {
+  const c = b.conditions as Conditions;
+  return waterThenText(c, resolveConditions(c), units);
+};
+
+/** Blocks in the order they were fished, each with what happened in it. */
+function Happened({ day, zone }: { day: DiaryDay; zone: string }) {
+  const book = useBook();
+  const actions = useActions();
+  const { units } = useTheme();
+  const gone = struckOut(book, day);
+  if (day.blocks.length === 0) return null;
+  const spots = spotsOf(book, day.trip.waterId);
+  return (
+    <Part title={DIARY.happened} gap={14}>
+      {day.blocks.map((b, i) => {
+        const { casts, events } = day.byBlock[i]!;
+        const all = [...events, ...gone.filter((e) => e.blockId === b.id)].sort((x, y) => x.seq - y.seq);
+        return (
+          <View key={b.id} style={{ gap: 4 }}>
+            <Say kind="strong">{`${clockText(b.startedAtMs, zone, units)} · ${castsText(casts)}`}</Say>
+            <Say kind="label">{blockText(b, b.spotId ? (book.spot[b.spotId]?.name ?? null) : null)}</Say>
+            {all.map((e) => (
+              <EventRow
+                key={e.id}
+                event={e}
+                gone={gone.includes(e)}
+                species={day.trip.species}
+                zone={zone}
+                lureName={b.presentation.lureName}
+              />
+            ))}
+            <Disclosure title={moreOfBlock(b, zone, units)}>
+              <Say kind="label">{waterOf(b, units)}</Say>
+              {spots.length > 0 ? (
+                <>
+                  <Say kind="strong">{DIARY.where}</Say>
+                  <Choices
+                    label={DIARY.where}
+                    options={[
+                      ...spots.map((s) => ({ value: s.id, title: s.name })),
+                      { value: '', title: DIARY.nowhere },
+                    ]}
+                    value={b.spotId ?? ''}
+                    onChange={(id) => actions.moveBlock(b.id, id || null)}
+                  />
+                </>
+              ) : null}
+            </Disclosure>
+          </View>
+        );
+      })}
+    </Part>
+  );
+}
+
+const moreOfBlock = (b: EffortBlock, zone: string, units: Parameters<typeof clockText>[2]): string =>
+  `${DIARY.ofBlock} ${clockText(b.startedAtMs, zone, units)}`;
+
+/** At most three things that were not told. */
+function Asked({ day, zone }: { day: DiaryDay; zone: string }) {
+  const { units } = useTheme();
+  const asked = questionsOf(day).filter((q) => q.ask !== 'note');
+  if (asked.length === 0) return null;
+  return (
+    <Card tone="wash">
+      <Say kind="strong">{DIARY.ask}</Say>
+      {asked.map((q) => (
+        <View key={q.ask} style={{ gap: 6 }}>
+          <Say>{questionText(q, zone, units)}</Say>
+          <AnswerKeys q={q} day={day} />
+        </View>
+      ))}
+    </Card>
+  );
+}
+
+function AnswerKeys({ q, day }: { q: DayQuestion; day: DiaryDay }) {
+  const actions = useActions();
+  if (q.ask === 'length') return <LengthChoices event={q.event} species={day.trip.species} />;
+  if (q.ask === 'phase')
+    return (
+      <Choices
+        label={DIARY.whenInCast}
+        options={PHASES.map((value) => ({ value, title: capital(PHASE_NAME[value]) }))}
+        value={null}
+        onChange={(phase) => actions.tellEvent(q.event.id, { phase })}
+      />
+    );
+  return null;
+}
+
+function NotePart({ day }: { day: DiaryDay }) {
+  const { p, scale } = useTheme();
+  const actions = useActions();
+  const [typed, setTyped] = useState(day.trip.note);
+  return (
+    <Part title={DIARY.note}>
+      {day.trip.note === '' ? (
+        <Say kind="label" tone="soft">
+          {DIARY.noteAsk}
+        </Say>
+      ) : null}
+      <TextInput
+        mode="outlined"
+        outlineStyle={FIELD_OUTLINE}
+        aria-label={DIARY.note}
+        value={typed}
+        multiline
+        maxLength={2000}
+        onChangeText={setTyped}
+        onBlur={() => actions.noteDay(day.trip.id, typed.trim())}
+        style={{ backgroundColor: p.card, minHeight: 72, maxWidth: 720, fontSize: 16 * scale }}
+      />
+    </Part>
+  );
+}

@@ -1,0 +1,87 @@
+import { buildDemoWorld } from '../demo/world';
+import { bestsOf, diaryDays } from '../core/diary/days';
+import { againstModel, luresOf, questionsOf } from '../core/diary/ended';
+import { LANDING_STEPS } from '../core/cautions/landing';
+import { applyPuts, emptyBook } from '../core/records';
+import { corrected, EVENT_KINDS, untold, type StrikeEvent } from '../core/records/event';
+import { resolveConditions } from '../core/water/resolve';
+import type { Conditions } from '../core/water/conditions';
+import {
+  againstModelText,
+  bestText,
+  blockText,
+  dayCame,
+  diaryHead,
+  lureOfDayText,
+  monthText,
+  questionText,
+  waterThenText,
+} from './diary';
+import { detailsText, eventTitle, fishWeightText, placeText, wasText } from './events';
+import { LANDING_TEXT } from './landing';
+import { IMPERIAL, METRIC } from './units';
+
+const ZONE = 'Etc/GMT+5';
+const world = applyPuts(emptyBook(), buildDemoWorld(0));
+const days = diaryDays(world);
+
+/** Reads as a sentence: no holes, no codes, no doubled spaces. */
+const clean = (s: string): void => {
+  expect(s).not.toMatch(/undefined|null|NaN|\bInfinity\b| {2}|\[object|[a-z]-[a-z]+-[a-z]+:/);
+  expect(s.trim()).toBe(s);
+};
+
+test('every day of the demo season reads well', () => {
+  for (const u of [IMPERIAL, METRIC])
+    for (const d of days) {
+      clean(dayCame(d, u));
+      for (const l of luresOf(d)) clean(lureOfDayText(l));
+      for (const b of d.blocks) {
+        clean(blockText(b, 'Shell elbow'));
+        const c = b.conditions as Conditions;
+        clean(waterThenText(c, resolveConditions(c), u));
+      }
+      const against = againstModel(d);
+      if (against) clean(againstModelText(against));
+      for (const q of questionsOf(d)) clean(questionText(q, ZONE, u));
+    }
+  for (const b of bestsOf(days)) clean(bestText(b, 'Thrum Creek', ZONE, IMPERIAL));
+  expect(diaryHead(days)).toMatch(/^\d+ days(, \d+ of them without a strike)?$/);
+  expect(monthText(2026, 9)).toBe('October 2026');
+});
+
+test('what came of a day, counted', () => {
+  const tally = { casts: 1, strikes: 1, hooked: 1, landed: 1, events: [] };
+  expect(dayCame({ tally, longestM: 0.4064 }, IMPERIAL)).toBe('1 cast, 1 strike, 1 landed, the longest 16 in');
+  expect(dayCame({ tally: { ...tally, casts: 60, strikes: 0, landed: 0 }, longestM: null }, METRIC)).toBe(
+    '60 casts, no strike',
+  );
+  expect(dayCame({ tally: { ...tally, casts: 0 }, longestM: null }, METRIC)).toBe('nothing logged');
+});
+
+test('what was told of a fish', () => {
+  const e: StrikeEvent = { ...untold('landed'), id: 'e', blockId: 'b', seq: 1, atMs: 0 };
+  expect(detailsText(e, IMPERIAL)).toBe('');
+  const told = corrected(
+    e,
+    { lengthM: 0.4064, weightKg: 1.02, place: 'edge', depthM: 1.2, released: true, note: 'fat' },
+    1,
+  );
+  expect(detailsText(told, IMPERIAL)).toBe('16 in, 2¼ lb, at the edge, 4 ft down, released, “fat”');
+  expect(detailsText(told, METRIC)).toBe('41 cm, 1.0 kg, at the edge, 1.2 m down, released, “fat”');
+  expect(eventTitle({ kind: 'missed', phase: 'pause', side: 'behind' })).toBe('Missed · hang · from behind');
+  expect(placeText('inside', 'the alders')).toBe('the inside of the alders');
+  expect(placeText(null, 'the alders')).toBe('the alders');
+  expect(fishWeightText(12, METRIC)).toBe('12 kg');
+  const at = Date.parse('2026-10-08T05:49:00-05:00');
+  const again = corrected(told, { lengthM: 0.43, kind: 'lost' }, at);
+  expect(wasText(again.was[0]!, ZONE, IMPERIAL)).toBe('Until 5:49 am it said: Landed, 16 in.');
+  for (const kind of EVENT_KINDS) clean(eventTitle({ kind, phase: null, side: null }));
+});
+
+test('every step of landing has its sentence', () => {
+  for (const s of LANDING_STEPS) {
+    clean(LANDING_TEXT[s]);
+    expect(LANDING_TEXT[s]).toMatch(/[.]$/);
+  }
+});

@@ -1,0 +1,161 @@
+/** The diary: days as they were, in sentences. */
+import type { DayAgainstModel, DayQuestion, LureOfDay } from '../core/diary/ended';
+import type { Best, DiaryDay } from '../core/diary/days';
+import type { EffortBlock } from '../core/records/block';
+import type { Conditions } from '../core/water/conditions';
+import type { ResolvedConditions } from '../core/water/resolve';
+import { counted, few } from './count';
+import { capital, COVER_NAME, list, SPECIES_NAME, STYLE_NAME, TIDE_NAME } from './names';
+import { clockText, dayText } from './time';
+import { say, type UnitPrefs } from './units';
+import { skyWord } from './water';
+
+export const DIARY = {
+  title: 'Diary',
+  open: 'The diary: every day, fish by fish',
+  none: 'No day yet. What you log on Strikes stands here as a page a day; a day that was not logged can be written in.',
+  nothingFound: 'No day holds that.',
+  find: 'Find a lure, a spot, a word of a note',
+  fish: 'Fish',
+  water: 'Water',
+  all: 'All',
+  withFish: 'Days with',
+  anyDay: 'Any',
+  landedDay: 'A fish in the hand',
+  asList: 'List',
+  asCalendar: 'Calendar',
+  view: 'How the days are shown',
+  earlier: 'Month before',
+  later: 'Month after',
+  bests: 'Longest of each fish',
+  noSuchDay: 'There is no such day in the record.',
+  back: 'Back to the diary',
+  happened: 'What happened',
+  waterThen: 'The water',
+  lures: 'What was thrown',
+  told: 'How the day stands to the model',
+  ask: 'Still to be told',
+  note: 'Note of the day',
+  where: 'Where these casts were made',
+  strike: 'Strike out the whole day',
+  struck: 'This day is struck out: it counts nowhere, and can be brought back.',
+  bring: 'Bring the day back',
+  goOn: 'Go on with this day',
+  ended: 'The day is ended.',
+  stillOpen: 'This day is not ended yet.',
+  toStrikes: 'To the log of today',
+  catchUp: 'Write in a day that was not logged',
+  more: 'Show more days',
+  chosen: 'The day chosen',
+  noteAsk: 'What would you tell yourself before the next such day?',
+  ofBlock: 'The water and the spot at',
+  whenInCast: 'When in the cast',
+  calendarKey: 'Copper: fish in the hand, and how many. Green: fished, and none landed.',
+  nowhere: 'Nowhere in particular',
+} as const;
+
+/** "Thu 8 Oct": the day's name in its water's zone. */
+export const dayTitleOf = (d: Pick<DiaryDay, 'trip'>, zone: string): string => dayText(d.trip.startedAtMs, zone);
+
+/** "Lantern Kettle · largemouth bass". */
+export const dayWhere = (d: Pick<DiaryDay, 'trip'>, water: string): string =>
+  `${water} · ${SPECIES_NAME[d.trip.species]}`;
+
+/** "66 casts, 4 strikes, 2 landed, the longest 16 in". */
+export function dayCame({ tally, longestM }: Pick<DiaryDay, 'tally' | 'longestM'>, u: UnitPrefs): string {
+  if (tally.casts + tally.events.length === 0) return 'nothing logged';
+  return [
+    counted(tally.casts, 'cast'),
+    tally.strikes === 0 ? 'no strike' : counted(tally.strikes, 'strike'),
+    ...(tally.landed > 0 ? [`${tally.landed} landed`] : []),
+    ...(longestM === null ? [] : [`the longest ${say.size(longestM, u)}`]),
+  ].join(', ');
+}
+
+/** "5:45 am to 9:20 am"; while it goes on, "from 5:45 am". */
+export const daySpan = ({ trip }: Pick<DiaryDay, 'trip'>, zone: string, u: UnitPrefs): string =>
+  trip.endedAtMs === null
+    ? `from ${clockText(trip.startedAtMs, zone, u)}`
+    : `${clockText(trip.startedAtMs, zone, u)} to ${clockText(trip.endedAtMs, zone, u)}`;
+
+const SUN: readonly [number, string][] = [
+  [-6, 'dark'],
+  [0, 'twilight'],
+  [12, 'low sun'],
+  [35, 'sun half up'],
+];
+const sunWord = (elevationDeg: number): string => SUN.find(([below]) => elevationDeg < below)?.[1] ?? 'high sun';
+
+/** The water of a block as it was: "54 °F, seen 5 ft down, wind 7 mph, low sun, half clouded, tide rising". */
+export function waterThenText(c: Conditions, r: ResolvedConditions, u: UnitPrefs): string {
+  const tide = c.water.tideStage;
+  return capital(
+    [
+      `${say.temp(r.surfaceTempC, u)} at the top`,
+      `seen ${say.depth(r.clarityM, u)} down`,
+      `${say.depth(r.depthM, u)} deep`,
+      r.cover.kind === 'none' ? 'no cover' : COVER_NAME[r.cover.kind],
+      `wind ${say.wind(r.windMps, u)}`,
+      skyWord(r.cloud),
+      ...(typeof c.sky?.sunElevationDeg === 'number' ? [sunWord(c.sky.sunElevationDeg)] : []),
+      ...(tide ? [`tide ${TIDE_NAME[tide]}`] : []),
+    ].join(', ') + '.',
+  );
+}
+
+/** "Alder minnow, twitch and hang, at North arm alders". */
+export const blockText = (b: EffortBlock, spot: string | null): string =>
+  `${b.presentation.lureName}, ${STYLE_NAME[b.presentation.style]}${spot ? `, at ${spot}` : ''}`;
+
+/** "Alder minnow: 3 strikes in 40 casts (1.1 h), 2 landed." */
+export const lureOfDayText = (l: LureOfDay): string =>
+  `${l.name}: ${l.strikes === 0 ? 'no strike' : counted(l.strikes, 'strike')} in ${counted(l.casts, 'cast')}, about ${counted(Math.max(1, Math.round(l.minutes)), 'minute')}${l.landed > 0 ? `, ${l.landed} landed` : ''}.`;
+
+const OUTCOME: Record<DayAgainstModel['outcome'], string> = {
+  'as-expected': 'that lies within luck',
+  better: 'more than luck explains: something that day was better than the model knows',
+  worse: 'fewer than luck explains: something that day was worse than the model knows',
+};
+
+export const againstModelText = (a: DayAgainstModel): string =>
+  `${a.strikes === 0 ? 'No strike' : counted(a.strikes, 'strike')} where the model expected ${few(a.expected)}; ${OUTCOME[a.outcome]}.`;
+
+export const questionText = (q: DayQuestion, zone: string, u: UnitPrefs): string => {
+  switch (q.ask) {
+    case 'length':
+      return `How long was the fish of ${clockText(q.event.atMs, zone, u)}?`;
+    case 'phase':
+      return `When in the cast did the one of ${clockText(q.event.atMs, zone, u)} come?`;
+    case 'note':
+      return DIARY.noteAsk;
+  }
+};
+
+/** "Largemouth bass: 16 in, Thu 8 Oct, Lantern Kettle, on the Alder minnow". */
+export const bestText = (b: Best, water: string, zone: string, u: UnitPrefs): string =>
+  `${capital(SPECIES_NAME[b.species])}: ${say.size(b.event.lengthM!, u)}, ${dayText(b.event.atMs, zone)}, ${water}, on the ${b.lureName}`;
+
+export const openDayText = (title: string, where: string, came: string): string => `${title}, ${where}: ${came}. Open`;
+
+/** "12 days, 3 of them without a strike". */
+export function diaryHead(days: readonly DiaryDay[]): string {
+  const blank = days.filter((d) => d.tally.strikes === 0).length;
+  return `${counted(days.length, 'day')}${blank > 0 ? `, ${blank} of them without a strike` : ''}`;
+}
+
+const MONTH = new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' });
+/** "October 2026", of a month counted from zero. */
+export const monthText = (year: number, month: number): string => MONTH.format(Date.UTC(year, month, 15));
+export const WEEKDAYS = ['Mo', 'Tu', 'We', 'Th', 'Fr', 'Sa', 'Su'] as const;
+/** What a day of the calendar holds, for the ear. */
+export const calendarDayText = (day: number, month: string, days: readonly string[]): string =>
+  `${day} ${month}: ${list(days)}`;
+
+/** The day's drawing, for the ear. */
+export const timeLineText = (d: DiaryDay, zone: string, u: UnitPrefs): string =>
+  `The day by the clock: ${d.blocks
+    .map(
+      (b, i) =>
+        `${clockText(b.startedAtMs, zone, u)} ${b.presentation.lureName}, ${counted(d.byBlock[i]!.casts, 'cast')}`,
+    )
+    .join('; ')}.`;
