@@ -16,6 +16,9 @@ export const PAGES = [
   '/retrieve/below',
   '/strikes',
   '/lessons',
+  '/lessons/diary',
+  '/lessons/day/trip-01',
+  '/lessons/catch-up',
   '/kit',
   '/kit/box',
   '/kit/lure/lure-alder',
@@ -44,6 +47,8 @@ export async function settle(page: Page, path: string): Promise<void> {
     });
   if (path === '/lessons')
     await expect(page.getByText('Asking the model', { exact: false })).toHaveCount(0, { timeout: 60_000 });
+  if (path === '/lessons/diary') await expect(page.getByText('Longest of each fish')).toBeVisible({ timeout: 60_000 });
+  if (path === '/lessons/day/trip-01') await expect(page.getByText('Note of the day')).toBeVisible({ timeout: 60_000 });
   if (path === '/strikes')
     await expect(page.getByRole('button', { name: 'Cast: add one' })).toBeVisible({ timeout: 60_000 });
   await quiet(page);
@@ -70,7 +75,7 @@ const quiet = (page: Page): Promise<void> =>
   );
 
 /** Pages of many rows alike: so much opened shows each kind of row. */
-const ENOUGH: Partial<Record<string, number>> = { '/lures': 5, '/lessons': 32 };
+const ENOUGH: Partial<Record<string, number>> = { '/lures': 5, '/lessons': 32, '/lessons/day/trip-01': 4 };
 const MOST_OPENED = 13;
 
 /** Opens everything that opens, so that what is folded away is looked at too. */

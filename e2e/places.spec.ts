@@ -132,12 +132,18 @@ test.describe('on a phone', () => {
     await expect(page.getByText('1 cast, 1 strike, 1 hooked, 0 landed.')).toBeVisible();
     await page.getByRole('button', { name: /^Strike out: Lost/ }).click();
     await expect(page.getByText('1 cast, 0 strikes, 0 hooked, 0 landed.')).toBeVisible();
+    await page.getByRole('button', { name: /^Bring back: Lost/ }).click();
+    await expect(page.getByText('1 cast, 1 strike, 1 hooked, 0 landed.')).toBeVisible();
+    await page.getByRole('button', { name: /^Strike out: Lost/ }).click();
+    await expect(page.getByText('1 cast, 0 strikes, 0 hooked, 0 landed.')).toBeVisible();
     await page.getByRole('button', { name: 'End the day…' }).click();
     await page.getByRole('button', { name: 'Keep fishing' }).click();
     await page.getByRole('button', { name: 'End the day…' }).click();
     await page.getByRole('button', { name: 'End the day', exact: true }).click();
+    await expect(page.getByRole('button', { name: 'Go on with this day' })).toBeVisible();
+    await place(page, 'Strikes').click();
     await expect(page.getByText('Nothing can be logged without a day')).toBeVisible();
-    await place(page, 'Lessons').click();
+    await page.goto('/lessons');
     await expect(page.getByText('Strikes by pattern')).toBeVisible();
   });
 

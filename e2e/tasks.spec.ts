@@ -291,14 +291,50 @@ const TASKS: readonly Task[] = [
   },
   {
     name: 'end the day by mistake, and go on with it',
-    within: 4,
+    within: 3,
     from: 'Strikes',
     does: async (h) => {
       await h.button('End the day…');
       await h.button(/^End the day$/);
-      await h.place('Water');
-      await h.button('Go on with it');
-      await expect(h.page.getByRole('heading', { level: 1, name: 'Lantern Kettle' })).toBeVisible();
+      await h.button('Go on with this day');
+      await expect(h.page.getByRole('button', { name: 'Cast: add one' })).toBeVisible({ timeout: 60_000 });
+    },
+  },
+  {
+    name: 'a fish in the hand, with its length',
+    within: 2,
+    from: 'Strikes',
+    does: async (h) => {
+      await h.button(/^Landed: /);
+      await h.choice('16 in');
+      await h.sees(/^16 in$/);
+      await expect(h.page.getByText(/^\d+:\d\d am · Alder minnow$/)).toBeVisible();
+    },
+  },
+  {
+    name: 'write in a day that was not logged',
+    within: 8,
+    from: 'Lessons',
+    does: async (h) => {
+      await h.button('The diary: every day, fish by fish');
+      await h.button('Write in a day that was not logged');
+      await h.choice('Dusk');
+      await h.choice('Lantern Kettle');
+      await h.choice('Alder minnow');
+      await h.button('Landed: more');
+      await h.button('Write the day in');
+      await h.sees('20 casts, 1 strike, 1 landed.');
+    },
+  },
+  {
+    name: 'find the day of a lure, and see what was caught',
+    within: 3,
+    from: 'Lessons',
+    does: async (h) => {
+      await h.button('The diary: every day, fish by fish');
+      await h.type('Find a lure, a spot, a word of a note', 'fern curl');
+      await h.button(/Sedge Kettle · crappie: 70 casts.* Open$/);
+      await h.sees('What happened');
     },
   },
   {

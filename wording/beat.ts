@@ -27,3 +27,6 @@ export function practiceText(s: PracticeScore): string {
 }
 
 export const latelyText = (scores: readonly number[]): string => `Lately: ${scores.join(', ')} of 100.`;
+
+/** Each beat played to its end is logged as a cast. */
+export const BEAT_COUNTS = 'Counts the cast';

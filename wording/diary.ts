@@ -12,7 +12,6 @@ import { skyWord } from './water';
 
 export const DIARY = {
   title: 'Diary',
-  open: 'The diary: every day, fish by fish',
   none: 'No day yet. What you log on Strikes stands here as a page a day; a day that was not logged can be written in.',
   nothingFound: 'No day holds that.',
   find: 'Find a lure, a spot, a word of a note',
@@ -20,7 +19,7 @@ export const DIARY = {
   water: 'Water',
   all: 'All',
   withFish: 'Days with',
-  anyDay: 'Any',
+  anyDay: 'Every day',
   landedDay: 'A fish in the hand',
   asList: 'List',
   asCalendar: 'Calendar',
@@ -47,6 +46,7 @@ export const DIARY = {
   catchUp: 'Write in a day that was not logged',
   more: 'Show more days',
   chosen: 'The day chosen',
+  timeLineKey: 'On top how bright it was; below it a bar for each lure; then what happened.',
   noteAsk: 'What would you tell yourself before the next such day?',
   ofBlock: 'The water and the spot at',
   whenInCast: 'When in the cast',

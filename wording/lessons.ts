@@ -65,3 +65,4 @@ export const NOTHING_YET = `Nothing to learn from yet. Count your casts and touc
 export const SECTION_NOTE = (fish: string): string =>
   `In the section: strikes in 100 casts by the depth fished, for ${fish}; pale bars rest on fewer than ${THIN_CASTS} casts.`;
 export const ALL_WATERS = 'All waters';
+export const TO_THE_DIARY = 'The diary: every day, fish by fish';

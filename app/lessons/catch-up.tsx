@@ -1,1 +1,1 @@
-export { CatchUpScreen as default } from '../../ui/lessons/diary/CatchUpScreen';
+export { CatchUp as default } from '../../ui/lessons/diary/later';

@@ -1,1 +1,1 @@
-export { DiaryScreen as default } from '../../ui/lessons/diary/DiaryScreen';
+export { Diary as default } from '../../ui/lessons/diary/later';

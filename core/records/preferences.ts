@@ -43,8 +43,8 @@ export const preferencesRecord = defineRecord(
     hand: z.enum(HAND_SIDES),
     /** Whether the screen stays on while one fishes. */
     staysOn: z.boolean(),
-    /** What the beat does besides the picture. */
-    beat: z.strictObject({ sound: z.boolean(), buzz: z.boolean() }),
+    /** What the beat does besides the picture; `counts`: played to its end it is logged as a cast. */
+    beat: z.strictObject({ sound: z.boolean(), buzz: z.boolean(), counts: z.boolean() }),
     /** The fault the stand-in stations are asked to have. */
     stationFault: z.enum(STATION_FAULTS),
     /** Demo world: the moment it stands for, and when it was loaded. */
@@ -79,8 +79,8 @@ export const preferencesRecord = defineRecord(
     },
     { change: 'the rod of each lure', up: (old) => ({ ...old, rodByLure: {} }) },
     {
-      change: 'the hand that holds the phone, and whether its screen stays on',
-      up: (old) => ({ ...old, hand: 'right', staysOn: true }),
+      change: 'the hand that holds the phone, whether its screen stays on, whether a beat counts as a cast',
+      up: (old) => ({ ...old, hand: 'right', staysOn: true, beat: { ...(old.beat as object), counts: false } }),
     },
   ],
 );
@@ -98,7 +98,7 @@ export const DEFAULT_PREFERENCES: Preferences = {
   readingSheet: 'tiles',
   hand: 'right',
   staysOn: true,
-  beat: { sound: true, buzz: true },
+  beat: { sound: true, buzz: true, counts: false },
   stationFault: 'none',
   demoClock: null,
   activeTripId: null,

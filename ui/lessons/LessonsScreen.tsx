@@ -3,9 +3,8 @@ import { useMemo, useState } from 'react';
 import { View, type ViewStyle } from 'react-native';
 import { tripsOf } from '../../core/records';
 import type { SpeciesId } from '../../core/water/terms';
-import { ALL_WATERS, NOTHING_YET, SECTION_NOTE } from '../../wording/lessons';
+import { ALL_WATERS, NOTHING_YET, SECTION_NOTE, TO_THE_DIARY } from '../../wording/lessons';
 import { AS_LOGGED, TOPICS, type TopicId } from '../../wording/lessonTopics';
-import { DIARY } from '../../wording/diary';
 import { capital, SPECIES_NAME } from '../../wording/names';
 import { useBook, useConditions } from '../day/contexts';
 import { Note } from '../parts/Box';
@@ -46,7 +45,7 @@ export function LessonsScreen() {
           {SECTION_NOTE(SPECIES_NAME[day.trip.species])}
         </Say>
       ) : null}
-      <Button title={DIARY.open} onPress={() => router.navigate('/lessons/diary' as never)} />
+      <Button title={TO_THE_DIARY} onPress={() => router.navigate('/lessons/diary' as never)} />
       {species.length > 1 ? (
         <Choices
           label="Fish"

@@ -1,20 +1,18 @@
 /**
  * Minus, value, plus: the quick way to set a number with a wet thumb. Steps are in the angler's units; presets below.
  */
-import { lazy, Suspense, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import type { Typed } from '../../wording/typed';
 import { useTheme } from '../theme/theme';
 import { Row } from './Box';
 import { Button, Choices, type Option } from './Buttons';
 import { Glyph } from './Glyph';
+import { NumberFieldLater } from './NumberFieldLater';
 import { Press } from './Press';
 import { Say } from './Say';
 import { Slider } from './Slider';
 import { StepKey } from './StepKey';
-
-/** Read in when a value is first touched: the library's field is no part of the first screen. */
-const NumberField = lazy(() => import('./NumberField').then((m) => ({ default: m.NumberField })));
 
 export interface AdjusterProps {
   label: string;
@@ -93,18 +91,17 @@ function Value({ label, text, live, typed }: Pick<AdjusterProps, 'label' | 'text
   const [open, setOpen] = useState(false);
   if (open && typed)
     return (
-      <Suspense fallback={<Say kind="title">{text}</Say>}>
-        <NumberField
-          centred
-          autoFocus
-          label={`${label}: type it`}
-          text={text}
-          typed={typed}
-          onNumber={typed.onNumber}
-          onLeave={() => setOpen(false)}
-          style={{ flexGrow: 1 }}
-        />
-      </Suspense>
+      <NumberFieldLater
+        fallback={<Say kind="title">{text}</Say>}
+        centred
+        autoFocus
+        label={`${label}: type it`}
+        text={text}
+        typed={typed}
+        onNumber={typed.onNumber}
+        onLeave={() => setOpen(false)}
+        style={{ flexGrow: 1 }}
+      />
     );
   const value = (
     <Say kind="title" role="status" aria-live="polite" style={{ textAlign: 'center', flexShrink: 1 }}>

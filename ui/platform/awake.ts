@@ -1,36 +1,35 @@
-/** Keeps the screen on while one fishes, where the device can; it is asked again when the page is looked at again. */
+/** Keeps the screen on, where the device can. Refused (low battery, old browser): it goes dark as it always does. */
 import { useEffect } from 'react';
 
 interface Lock {
   release: () => Promise<void>;
 }
-interface CanStayAwake {
-  wakeLock?: { request: (type: 'screen') => Promise<Lock> };
+type CanStayAwake = Navigator & { wakeLock?: { request: (kind: 'screen') => Promise<Lock> } };
+
+/** On until the answer is called. A page that was out of sight has lost its hold, and asks anew when it is seen. */
+export function keepAwake(): () => void {
+  let held: Lock | null = null;
+  let wanted = true;
+  const hold = (): void => {
+    if (document.visibilityState !== 'visible') return;
+    void (navigator as CanStayAwake).wakeLock?.request('screen').then(
+      (l) => {
+        if (wanted) held = l;
+        else void l.release();
+      },
+      () => undefined,
+    );
+  };
+  document.addEventListener('visibilitychange', hold);
+  hold();
+  return () => {
+    wanted = false;
+    document.removeEventListener('visibilitychange', hold);
+    void held?.release().catch(() => undefined);
+  };
 }
 
-/** Refused (a low battery, an old browser): the screen goes dark as it always does. */
+/** On while the page that asks is open. */
 export function useScreenStaysOn(on: boolean): void {
-  useEffect(() => {
-    if (!on || typeof document === 'undefined') return;
-    let lock: Lock | null = null;
-    let gone = false;
-    const hold = async (): Promise<void> => {
-      if (gone || document.visibilityState !== 'visible') return;
-      try {
-        const got = (await (navigator as unknown as CanStayAwake).wakeLock?.request('screen')) ?? null;
-        if (gone) void got?.release();
-        else lock = got;
-      } catch {
-        lock = null;
-      }
-    };
-    const again = (): void => void hold();
-    document.addEventListener('visibilitychange', again);
-    void hold();
-    return () => {
-      gone = true;
-      document.removeEventListener('visibilitychange', again);
-      void lock?.release().catch(() => undefined);
-    };
-  }, [on]);
+  useEffect(() => (on ? keepAwake() : undefined), [on]);
 }

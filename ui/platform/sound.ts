@@ -56,23 +56,3 @@ export const canBuzz = (): boolean => typeof navigator !== 'undefined' && typeof
 export const buzz = (kind: CueKind): void => {
   if (canBuzz()) navigator.vibrate(BUZZ_MS[kind]);
 };
-
-/** Keeps the screen awake until the answer is called; does nothing where the device cannot. */
-export function keepAwake(): () => void {
-  let held: { release: () => Promise<void> } | null = null;
-  let wanted = true;
-  const lock = (
-    navigator as Navigator & { wakeLock?: { request: (kind: 'screen') => Promise<{ release: () => Promise<void> }> } }
-  ).wakeLock;
-  void lock?.request('screen').then(
-    (l) => {
-      held = l;
-      if (!wanted) void l.release();
-    },
-    () => undefined,
-  );
-  return () => {
-    wanted = false;
-    void held?.release().catch(() => undefined);
-  };
-}

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import type { Plan } from '../../core/planning/plan/plan';
 import { cadenceText, momentText } from '../../wording/retrieve';
 import { say } from '../../wording/units';
-import { BEAT_NOTE, NO_BUZZ } from '../../wording/beat';
+import { BEAT_COUNTS, BEAT_NOTE, NO_BUZZ } from '../../wording/beat';
 import { useActions, usePrefs } from '../day/contexts';
 import { Part, Row } from '../parts/Box';
 import { Picks } from '../parts/Buttons';
@@ -97,9 +97,14 @@ export function BeatPart({ plan }: { plan: Plan }) {
         options={[
           { value: 'sound', title: 'Sound' },
           { value: 'buzz', title: 'Buzz' },
+          { value: 'counts', title: BEAT_COUNTS },
         ]}
-        value={[...(prefs.beat.sound ? ['sound'] : []), ...(prefs.beat.buzz ? ['buzz'] : [])]}
-        onChange={(v) => actions.savePrefs({ beat: { sound: v.includes('sound'), buzz: v.includes('buzz') } })}
+        value={(['sound', 'buzz', 'counts'] as const).filter((k) => prefs.beat[k])}
+        onChange={(v) =>
+          actions.savePrefs({
+            beat: { sound: v.includes('sound'), buzz: v.includes('buzz'), counts: v.includes('counts') },
+          })
+        }
       />
       {beat.note ? (
         <Say kind="label" role="status">

@@ -3,8 +3,9 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { cuesOf } from '../../core/planning/beat/cues';
 import { playBeat, type BeatPlayer } from '../../core/planning/beat/player';
 import type { Plan } from '../../core/planning/plan/plan';
-import { usePrefs } from '../day/contexts';
-import { buzz, keepAwake, openSounder, type Sounder } from '../platform/sound';
+import { useActions, usePrefs } from '../day/contexts';
+import { keepAwake } from '../platform/awake';
+import { buzz, openSounder, type Sounder } from '../platform/sound';
 import { usePlayback } from '../section/Playback';
 
 export type BeatNote = 'no-sound' | 'hidden' | null;
@@ -15,6 +16,7 @@ export function useBeat(plan: Plan) {
   const [note, setNote] = useState<BeatNote>(null);
   const under = useRef<{ player: BeatPlayer; end: () => void } | null>(null);
   const { sound, buzz: buzzing } = prefs.beat;
+  const { logCast } = useActions();
 
   const stop = useCallback(() => {
     under.current?.end();
@@ -76,13 +78,15 @@ export function useBeat(plan: Plan) {
   );
 
   useEffect(() => stop, [stop]);
-  // The cast is over: the sound's device is given back.
+  // The cast is over by itself: the sound's device is given back, and the cast counts where that is wished.
+  const { counts } = prefs.beat;
   useEffect(() => {
     if (!playing && under.current) {
       under.current.end();
       under.current = null;
+      if (counts) logCast();
     }
-  }, [playing]);
+  }, [playing, counts, logCast]);
 
   /** Where the cast is this instant, for a tap; null while nothing plays. */
   const positionS = useCallback((): number | null => under.current?.player.positionS() ?? null, []);

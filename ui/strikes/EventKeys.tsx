@@ -15,7 +15,8 @@ import { EventMark } from '../section/Marks';
 import { useTheme } from '../theme/theme';
 import { takenBack } from '../../core/records';
 import type { EventKind, StrikeEvent } from '../../core/records/event';
-import { LengthChoices, TellPart } from './TellPart';
+import { LengthChoices } from './LengthChoices';
+import { TellLater } from './TellLater';
 
 const KEYS: readonly { kind: EventKind; more: string; look: 'copper' | 'mossLine' | 'edgeLine' | 'plain' }[] = [
   { kind: 'landed', more: 'in the hand', look: 'copper' },
@@ -128,7 +129,7 @@ function AskedAbout() {
         </>
       ) : null}
       <Disclosure title={TELL.more}>
-        <TellPart event={event} species={day.trip.species} zone={day.water.zone} />
+        <TellLater event={event} species={day.trip.species} zone={day.water.zone} />
       </Disclosure>
       <Button kind="plain" title={TELL.done} onPress={done} />
     </View>

@@ -13,7 +13,7 @@ import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 import { MarkIcon } from './EventKeys';
-import { TellPart } from './TellPart';
+import { TellLater } from './TellLater';
 
 interface EventRowProps {
   event: StrikeEvent;
@@ -74,7 +74,7 @@ export function EventRow({ event: e, gone = false, species, zone, lureName }: Ev
           </Press>
         )}
       </Row>
-      {open && !gone ? <TellPart event={e} species={species} zone={zone} /> : null}
+      {open && !gone ? <TellLater event={e} species={species} zone={zone} /> : null}
     </View>
   );
 }

@@ -1,5 +1,5 @@
 /** What more can be told of an event, or told otherwise: each by one touch, stored at once. */
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { PHASES } from '../../core/planning/cadence/cadence';
@@ -19,39 +19,16 @@ import { say } from '../../wording/units';
 import { useActions } from '../day/contexts';
 import { Row } from '../parts/Box';
 import { Choices, type Option } from '../parts/Buttons';
-import { NumberField } from '../parts/NumberField';
+import { NumberFieldLater } from '../parts/NumberFieldLater';
 import { Say } from '../parts/Say';
 import { StepKey } from '../parts/StepKey';
-import { lengthChoices, stepBy, STEPPERS, typedBy, type Stepper } from '../theme/stepping';
+import { stepBy, STEPPERS, typedBy, type Stepper } from '../theme/stepping';
 import { FIELD_OUTLINE, useTheme } from '../theme/theme';
 
 const named = <T extends string>(all: readonly T[], nameOf: (x: T) => string): Option<T>[] =>
   all.map((value) => ({ value, title: capital(nameOf(value)) }));
 
 const ofFish = (k: EventKind): boolean => k !== 'snag' && k !== 'lure-lost';
-
-/** Lengths to be touched at once: around what this kind usually is. */
-export function LengthChoices({ event, species }: { event: StrikeEvent; species: SpeciesId }) {
-  const { units } = useTheme();
-  const actions = useActions();
-  const options = useMemo(
-    () =>
-      lengthChoices(USUAL_CATCH_M[species], units).map((m) => ({
-        value: say.size(m, units),
-        title: say.size(m, units),
-        m,
-      })),
-    [species, units],
-  );
-  return (
-    <Choices
-      label={TELL.length}
-      options={options}
-      value={event.lengthM === null ? null : say.size(event.lengthM, units)}
-      onChange={(title) => actions.tellEvent(event.id, { lengthM: options.find((o) => o.value === title)!.m })}
-    />
-  );
-}
 
 /** A figure that may not have been measured: typed or stepped. */
 function Measure({
@@ -74,7 +51,7 @@ function Measure({
     <View style={{ gap: 4, maxWidth: 520 }}>
       <Say kind="strong">{label}</Say>
       <Row gap={8} style={{ alignItems: 'flex-start' }}>
-        <NumberField
+        <NumberFieldLater
           label={label}
           text={value === null ? TELL.unmeasured : text(value)}
           typed={typedBy(stepper, text)}

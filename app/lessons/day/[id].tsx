@@ -1,1 +1,1 @@
-export { DayScreen as default } from '../../../ui/lessons/diary/DayScreen';
+export { Day as default } from '../../../ui/lessons/diary/later';

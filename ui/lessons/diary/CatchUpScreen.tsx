@@ -21,7 +21,7 @@ import { lureById } from '../../day/usual';
 import { Card, Note, Part, Row } from '../../parts/Box';
 import { Button, Choices } from '../../parts/Buttons';
 import { Find } from '../../parts/Find';
-import { NumberField } from '../../parts/NumberField';
+import { NumberFieldLater } from '../../parts/NumberFieldLater';
 import { Say } from '../../parts/Say';
 import { StepKey } from '../../parts/StepKey';
 import { appNowMs } from '../../platform/clock';
@@ -174,7 +174,7 @@ export function CatchUpScreen() {
               onChange={(spotId) => change(i, { spotId: spotId === r.spotId ? null : spotId })}
             />
           ) : null}
-          <Row gap={12} wrap style={{ alignItems: 'flex-start' }}>
+          <View style={{ gap: 8 }}>
             <Count label={CATCH_UP.casts} value={r.casts} stepper={CASTS} onNumber={(casts) => change(i, { casts })} />
             <Count
               label={CATCH_UP.landed}
@@ -189,7 +189,7 @@ export function CatchUpScreen() {
               stepper={COUNT}
               onNumber={(missed) => change(i, { missed })}
             />
-          </Row>
+          </View>
           {rows.length > 1 ? (
             <Button kind="plain" title={CATCH_UP.less} onPress={() => setRows(rows.filter((_, k) => k !== i))} />
           ) : null}
@@ -242,10 +242,10 @@ function Count({
 }) {
   const text = (n: number): string => String(Math.round(n));
   return (
-    <View style={{ gap: 2, flexGrow: 1, flexBasis: 250, maxWidth: 340 }}>
+    <View style={{ gap: 2, minWidth: 230, maxWidth: 340, width: '100%' }}>
       <Say kind="strong">{label}</Say>
       <Row gap={6} style={{ alignItems: 'flex-start' }}>
-        <NumberField
+        <NumberFieldLater
           label={label}
           text={text(value)}
           typed={typedBy(stepper, text)}

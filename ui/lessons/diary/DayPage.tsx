@@ -30,7 +30,7 @@ import { Button, Choices } from '../../parts/Buttons';
 import { Disclosure } from '../../parts/Disclosure';
 import { Say } from '../../parts/Say';
 import { EventRow } from '../../strikes/EventRow';
-import { LengthChoices } from '../../strikes/TellPart';
+import { LengthChoices } from '../../strikes/LengthChoices';
 import { FIELD_OUTLINE, useTheme } from '../../theme/theme';
 import { useZoneOf } from './DayList';
 import { TimeLine } from './TimeLine';

@@ -3,8 +3,9 @@ import { View } from 'react-native';
 import { spanOf } from '../../../core/diary/ended';
 import type { DiaryDay } from '../../../core/diary/days';
 import type { CastTally } from '../../../core/records/cast';
-import { timeLineText } from '../../../wording/diary';
+import { DIARY, timeLineText } from '../../../wording/diary';
 import { hourText } from '../../../wording/time';
+import { Say } from '../../parts/Say';
 import { Rect, Svg, SvgText } from '../../platform/shapes';
 import { EventMark } from '../../section/Marks';
 import { FONT, useTheme } from '../../theme/theme';
@@ -96,6 +97,9 @@ export function TimeLine({ day, casts, zone }: { day: DiaryDay; casts: readonly 
           ),
         )}
       </Svg>
+      <Say kind="label" tone="soft">
+        {DIARY.timeLineKey}
+      </Say>
     </View>
   );
 }

@@ -1,0 +1,1 @@
+export { LessonsScreen as default } from '../ui/lessons/LessonsScreen';

@@ -1,1 +1,0 @@
-export { LessonsScreen as default } from '../../ui/lessons/LessonsScreen';
