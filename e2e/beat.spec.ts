@@ -48,7 +48,7 @@ test('sound and buzz are switched off and stay off', async ({ page }) => {
   await page.getByRole('checkbox', { name: 'Buzz' }).tap();
   await expect
     .poll(async () => (await storedValues(page))['preferences/mine'])
-    .toContain('"beat":{"sound":false,"buzz":false}');
+    .toContain('"beat":{"sound":false,"buzz":false');
   await page.reload();
   await expect(page.getByRole('checkbox', { name: 'Sound' })).toHaveAttribute('aria-checked', 'false', {
     timeout: 60_000,

@@ -55,6 +55,8 @@ test('each script keeps to its budget, and the workers carry no document checker
 });
 
 test('every letter comes from the fonts that ship with it', async ({ page }) => {
+  // Every page, all of it unfolded.
+  test.setTimeout(360_000);
   await openDemo(page);
   const client = await page.context().newCDPSession(page);
   await client.send('DOM.enable');

@@ -56,6 +56,12 @@ test('what came of a day, counted', () => {
   expect(dayCame({ tally: { ...tally, casts: 60, strikes: 0, landed: 0 }, longestM: null }, METRIC)).toBe(
     '60 casts, no strike',
   );
+  expect(dayCame({ tally: { ...tally, casts: 0, events: [{} as StrikeEvent] }, longestM: null }, METRIC)).toBe(
+    '1 strike, 1 landed',
+  );
+  const lure = { lureId: 'l', name: 'Rush worm', casts: 0, strikes: 1, landed: 0, minutes: 0.3 };
+  expect(lureOfDayText(lure)).toBe('Rush worm: 1 strike, its casts not counted, about 1 minute.');
+  expect(lureOfDayText({ ...lure, casts: 12, minutes: 9 })).toBe('Rush worm: 1 strike in 12 casts, about 9 minutes.');
   expect(dayCame({ tally: { ...tally, casts: 0 }, longestM: null }, METRIC)).toBe('nothing logged');
 });
 

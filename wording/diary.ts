@@ -65,7 +65,7 @@ export const dayWhere = (d: Pick<DiaryDay, 'trip'>, water: string): string =>
 export function dayCame({ tally, longestM }: Pick<DiaryDay, 'tally' | 'longestM'>, u: UnitPrefs): string {
   if (tally.casts + tally.events.length === 0) return 'nothing logged';
   return [
-    counted(tally.casts, 'cast'),
+    ...(tally.casts > 0 ? [counted(tally.casts, 'cast')] : []),
     tally.strikes === 0 ? 'no strike' : counted(tally.strikes, 'strike'),
     ...(tally.landed > 0 ? [`${tally.landed} landed`] : []),
     ...(longestM === null ? [] : [`the longest ${say.size(longestM, u)}`]),
@@ -109,7 +109,7 @@ export const blockText = (b: EffortBlock, spot: string | null): string =>
 
 /** "Alder minnow: 3 strikes in 40 casts (1.1 h), 2 landed." */
 export const lureOfDayText = (l: LureOfDay): string =>
-  `${l.name}: ${l.strikes === 0 ? 'no strike' : counted(l.strikes, 'strike')} in ${counted(l.casts, 'cast')}, about ${counted(Math.max(1, Math.round(l.minutes)), 'minute')}${l.landed > 0 ? `, ${l.landed} landed` : ''}.`;
+  `${l.name}: ${l.strikes === 0 ? 'no strike' : counted(l.strikes, 'strike')}${l.casts > 0 ? ` in ${counted(l.casts, 'cast')}` : ', its casts not counted'}, about ${counted(Math.max(1, Math.round(l.minutes)), 'minute')}${l.landed > 0 ? `, ${l.landed} landed` : ''}.`;
 
 const OUTCOME: Record<DayAgainstModel['outcome'], string> = {
   'as-expected': 'that lies within luck',

@@ -47,7 +47,8 @@ export function DayPage({ tripId }: { tripId: string }) {
   const zone = zoneOf(day);
   const open = prefs.activeTripId === tripId;
   const casts = standing(book, 'cast').filter((c) => day.blocks.some((b) => b.id === c.blockId));
-  const against = againstModel(day);
+  // A day that goes on is not judged yet.
+  const against = open ? null : againstModel(day);
   if (day.gone)
     return (
       <Card tone="wash">
