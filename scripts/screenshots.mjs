@@ -80,12 +80,6 @@ const openSheet = async (page) => {
 };
 
 const rodsReady = (page) => page.getByRole('button', { name: 'Packing list' }).waitFor({ timeout: 60_000 });
-const schoolsReady = (page) =>
-  page
-    .getByText(/^Today/)
-    .first()
-    .waitFor({ timeout: 60_000 });
-
 const settled = (page) => page.waitForTimeout(6000);
 
 const buildCadence = async (page) => {
@@ -95,6 +89,10 @@ const buildCadence = async (page) => {
   await page.getByRole('heading', { level: 1 }).scrollIntoViewIfNeeded();
 };
 
+const anotherDay = async (page) => {
+  await page.getByRole('button', { name: /Sedge Kettle · crappie: 70 casts.* Open$/ }).click();
+  await page.getByText('Fern curl, steady turn').first().waitFor();
+};
 const towed = async (page) => {
   await page.getByRole('radio', { name: 'Towed behind' }).click();
   await page
@@ -124,7 +122,6 @@ try {
     ['today-phone', '/today'],
     ['lures-phone', '/lures'],
     ['rods-phone', '/lures/rods', rodsReady],
-    ['schools-phone', '/lures/schools', schoolsReady],
     ['retrieve-phone', '/retrieve'],
     ['cadence-phone', '/retrieve/cadence', buildCadence],
     ['below-phone', '/retrieve/below', towed],
@@ -140,6 +137,7 @@ try {
     ['lures-wide', '/lures'],
     ['retrieve-wide', '/retrieve', compare],
     ['lessons-wide', '/lessons', showModel],
+    ['diary-wide', '/lessons/diary', anotherDay],
   ]);
 } finally {
   await browser.close();

@@ -69,6 +69,11 @@ export function adviceText(a: Advice, zone: string, u: UnitPrefs): { fact: strin
         fact: strikesText(a.strikes),
         advice: `${counted(a.more, 'more cast')} like this before you judge it.`,
       };
+    case 'asked':
+      return {
+        fact: `${counted(a.casts, 'cast')} like this without a touch.`,
+        advice: 'Do first what the bites before asked for, below.',
+      };
     case 'change':
       return {
         fact: `${counted(a.casts, 'cast')} like this without a touch.`,

@@ -68,7 +68,17 @@ export function diaryDay(book: DiaryBook, tripId: string): (DiaryDay & { gone: b
   const trip = book.trip[tripId];
   if (!trip) return null;
   const blocks = blocksOfTrip(book as Book, tripId);
-  return { ...dayFrom(trip, blocks, tallyByBlock(book as Book)), gone: takenBack(book).has(tripId) };
+  return { ...dayFrom(trip, blocks, tallyByBlock(ofBlocks(book, blocks))), gone: takenBack(book).has(tripId) };
+}
+
+/** The log of these blocks alone: a long record is not added up for one day. */
+function ofBlocks(book: DiaryBook, blocks: readonly EffortBlock[]): Book {
+  const ids = new Set(blocks.map((b) => b.id));
+  const mine = <T extends { blockId: string }>(all: Readonly<Record<string, T>>): Record<string, T> =>
+    Object.fromEntries(Object.entries(all).filter(([, x]) => ids.has(x.blockId)));
+  const { tombstone, trip } = book;
+  const block = Object.fromEntries(blocks.map((b) => [b.id, b]));
+  return { tombstone, trip, block, cast: mine(book.cast), event: mine(book.event) } as unknown as Book;
 }
 
 /** Events of a day that were struck out, in their order. */

@@ -31,7 +31,9 @@ export type Advice =
   /** So many more casts before this is judged. */
   | { code: 'give'; more: number; strikes: number }
   /** So many casts drew nothing: change this, and nothing else. */
-  | { code: 'change'; casts: number; what: Change; lure: string | null; strikes: number };
+  | { code: 'change'; casts: number; what: Change; lure: string | null; strikes: number }
+  /** So many casts drew nothing, and the bites before them ask something of the hands that was not done yet. */
+  | { code: 'asked'; casts: number };
 
 /** What was logged, and what is known around it. */
 export interface AdviceQuestion {
@@ -49,6 +51,8 @@ export interface AdviceQuestion {
   follow: string | null;
   next: string | null;
   guarding: boolean;
+  /** Whether the bites ask something of the hands that is not done (log/asked). */
+  asks: boolean;
   nowMs: number;
 }
 
@@ -123,6 +127,7 @@ export function adviceOf(q: AdviceQuestion): Advice {
     casts.filter((c) => c.blockId === b.id && c.seq > (touch?.seq ?? -1)).reduce((s, c) => s + c.count, 0);
   const inHand = q.blocks.at(-1) ? castsOf(q.blocks.at(-1)!) : 0;
   if (inHand < enough) return { code: 'give', more: enough - inHand, strikes };
+  if (q.asks) return { code: 'asked', casts: inHand };
   const fished = q.blocks.filter((b) => castsOf(b) > 0);
   const what = nextChange(q, fished, enough, castsOf);
   return { code: 'change', casts: inHand, what, lure: what === 'lure' ? q.next : null, strikes };

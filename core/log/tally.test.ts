@@ -1,7 +1,7 @@
 import { applyPuts, emptyBook, put, type Book, type Put } from '../records';
 import type { EffortBlock } from '../records/block';
 import { type EventKind, untold } from '../records/event';
-import { blocksOfTrip, tallyByBlock, tallyTrip } from './tally';
+import { blocksOfTrip, castsOfBlocks, tallyByBlock, tallyTrip } from './tally';
 
 const block = (id: string, seq: number, change: Partial<EffortBlock> = {}): Put =>
   put('block', { id, tripId: 't', seq, startedAtMs: 0, zoneShare: 0.5, ...change } as EffortBlock);
@@ -95,4 +95,18 @@ test('on a bed the passes and answers are kept by lure', () => {
     [undefined, 'follow', 1],
     [undefined, 'empty-cast', 40],
   ]);
+});
+
+test('the casts of some blocks: theirs alone, in their order, without what was taken back', () => {
+  const b = book(
+    block('a', 0),
+    block('b', 1),
+    cast('second', 'a', 4),
+    cast('first', 'a', 1),
+    cast('theirs', 'b', 2),
+    cast('undone', 'a', 3),
+    put('tombstone', { id: 'g', of: 'undone', atMs: 1 }),
+  );
+  expect(castsOfBlocks(b, [{ id: 'a' }]).map((c) => c.id)).toEqual(['first', 'second']);
+  expect(castsOfBlocks(b, [])).toEqual([]);
 });

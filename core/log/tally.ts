@@ -2,6 +2,7 @@
 import { standing, type Book } from '../records';
 import { isHooked, isLanded, isStrike, signsFromLog } from './events';
 import type { EffortBlock } from '../records/block';
+import type { CastTally } from '../records/cast';
 import type { StrikeEvent } from '../records/event';
 import type { Sign } from '../water/terms';
 
@@ -50,6 +51,13 @@ export const blocksOfTrip = (book: Book, tripId: string): EffortBlock[] =>
   Object.values(book.block)
     .filter((b) => b.tripId === tripId)
     .sort((a, b) => a.seq - b.seq || a.startedAtMs - b.startedAtMs);
+
+/** Casts that were not taken back of these blocks alone, in their order: a long record is not sorted for a day. */
+export function castsOfBlocks(book: Pick<Book, 'cast' | 'tombstone'>, blocks: readonly { id: string }[]): CastTally[] {
+  const ids = new Set(blocks.map((b) => b.id));
+  const mine = Object.entries(book.cast).filter(([, c]) => ids.has(c.blockId));
+  return standing({ cast: Object.fromEntries(mine), tombstone: book.tombstone }, 'cast');
+}
 
 /** A trip added up. */
 export interface TripTally extends Tally {

@@ -89,7 +89,7 @@ function fits(blocks: number): string[] {
 }
 
 /** So many casts and events on the first lures of the demo season, ten a block, each day in water of its own. */
-function longSeason(events: number): Put[] {
+export function longSeason(events: number): Put[] {
   const base = applyPuts(emptyBook(), buildDemoWorld(0));
   const trip = base.trip['trip-01']!;
   const some = Object.values(base.block).filter((b) => b.conditions.species === trip.species);

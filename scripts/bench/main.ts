@@ -11,6 +11,7 @@ import { compositionBench } from './composition';
 import { choosingBench } from './choosing';
 import { coreBench } from './core';
 import { crashBench } from './crashes';
+import { diaryBench } from './diary';
 import { firstScreenBench } from './firstScreen';
 import { dragBench } from './drag';
 import { learningBench } from './learning';
@@ -37,6 +38,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   agreement: agreementBench,
   seasons: seasonsBench,
   learning: inBrowser(learningBench),
+  diary: diaryBench,
   simulator: simulatorBench,
   planner: plannerBench,
   promises: promisesBench,

@@ -2,7 +2,9 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { adviceOf } from '../../core/log/advice';
-import { standing } from '../../core/records';
+import { handsAsked } from '../../core/log/asked';
+import { familyById } from '../../core/lures/families';
+import { castsOfBlocks } from '../../core/log/tally';
 import { adviceText } from '../../wording/advice';
 import { useBook, useConditions, useLog, usePlan, useRanking } from '../day/contexts';
 import { useNames } from '../lures/useNames';
@@ -18,39 +20,47 @@ const LOOKED_AT = 8;
 export function AdvicePart() {
   const { day, reading, nowMs } = useConditions();
   const { tally } = useLog();
-  const { lure } = usePlan();
+  const { lure, plan } = usePlan();
   const { ranking } = useRanking();
   const book = useBook();
   const rests = useRestList();
   const nameOf = useNames();
   const { units } = useTheme();
+  // What the part below offers to do.
+  const asks =
+    !!tally &&
+    !!plan &&
+    !!lure &&
+    !!day &&
+    plan.presentation.lureId === lure.id &&
+    handsAsked(tally, plan, familyById(lure.family), day.trip.settings)?.answer.kind === 'set';
   const advice = useMemo(() => {
     if (!day || !tally) return null;
-    const blocks = new Set(tally.blocks.map((b) => b.id));
-    const plan = ranking?.plan ?? null;
+    const three = ranking?.plan ?? null;
     const here = tally.blocks.filter((b) => b.spotId === day.trip.spotId);
     const thrown = new Set([lure?.id, ...here.map((b) => b.presentation.lureId)]);
     const order = [
-      plan?.start,
-      plan?.follow,
-      plan?.refusal,
+      three?.start,
+      three?.follow,
+      three?.refusal,
       ...(ranking?.ranked ?? []).slice(0, LOOKED_AT).map((r) => r.key),
     ];
     const next = order.find((key) => key && !thrown.has(key)) ?? null;
-    const follow = plan?.follow && plan.follow !== lure?.id ? nameOf(plan.follow) : null;
+    const follow = three?.follow && three.follow !== lure?.id ? nameOf(three.follow) : null;
     return adviceOf({
       events: tally.events,
-      casts: standing(book, 'cast').filter((c) => blocks.has(c.blockId)),
+      casts: castsOfBlocks(book, tally.blocks),
       blocks: tally.blocks,
       signs: day.trip.signs,
       rests,
-      giveIt: plan?.casts ?? USUAL_CASTS,
+      giveIt: three?.casts ?? USUAL_CASTS,
       follow,
       next: next ? nameOf(next) : null,
       guarding: reading?.behaviour === 'guarding',
+      asks,
       nowMs,
     });
-  }, [day, tally, ranking, lure, book, rests, nameOf, reading, nowMs]);
+  }, [day, tally, ranking, lure, book, rests, nameOf, reading, asks, nowMs]);
   if (!advice || !day) return null;
   const { fact, advice: what } = adviceText(advice, day.water.zone, units);
   return (

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { offsetMs } from '../../../core/base/zone';
 import { spotsOf } from '../../../core/forecast/ahead';
-import { inUse } from '../../../core/records';
+import { inUse, tripsOf } from '../../../core/records';
 import type { Trip } from '../../../core/records/trip';
 import { composeDay } from '../../../core/trip/day';
 import { catchUpTrouble, caughtUp, DAY_PARTS, type DayPart } from '../../../core/trip/catchUp';
@@ -62,7 +62,9 @@ export function CatchUpScreen() {
   const [rows, setRows] = useState<readonly RowDraft[]>([NEW_ROW]);
   const [told, setTold] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const water = waters.find((w) => w.id === waterId) ?? waters[0];
+  // Where one was last, until another is chosen.
+  const lastThere = tripsOf(book).sort((a, b) => b.startedAtMs - a.startedAtMs)[0]?.waterId;
+  const water = waters.find((w) => w.id === (waterId ?? lastThere)) ?? waters[0];
   if (!water)
     return (
       <Screen title={CATCH_UP.title} section={false}>

@@ -7,7 +7,7 @@ import { diaryDay, struckOut, type DiaryDay } from '../../../core/diary/days';
 import { againstModel, luresOf, questionsOf, type DayQuestion } from '../../../core/diary/ended';
 import { spotsOf } from '../../../core/forecast/ahead';
 import { PHASES } from '../../../core/planning/cadence/cadence';
-import { standing } from '../../../core/records';
+import { castsOfBlocks } from '../../../core/log/tally';
 import type { EffortBlock } from '../../../core/records/block';
 import { resolveConditions } from '../../../core/water/resolve';
 import type { Conditions } from '../../../core/water/conditions';
@@ -46,7 +46,7 @@ export function DayPage({ tripId }: { tripId: string }) {
   if (!day) return <Note>{DIARY.noSuchDay}</Note>;
   const zone = zoneOf(day);
   const open = prefs.activeTripId === tripId;
-  const casts = standing(book, 'cast').filter((c) => day.blocks.some((b) => b.id === c.blockId));
+  const casts = castsOfBlocks(book, day.blocks);
   // A day that goes on is not judged yet.
   const against = open ? null : againstModel(day);
   if (day.gone)
