@@ -139,7 +139,7 @@ export const openDayText = (title: string, where: string, came: string): string 
 
 /** "12 days, 3 of them without a strike". */
 export function diaryHead(days: readonly DiaryDay[]): string {
-  const blank = days.filter((d) => d.tally.strikes === 0).length;
+  const blank = days.filter((d) => d.tally.casts > 0 && d.tally.strikes === 0).length;
   return `${counted(days.length, 'day')}${blank > 0 ? `, ${blank} of them without a strike` : ''}`;
 }
 
