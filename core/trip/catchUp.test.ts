@@ -1,5 +1,6 @@
 import { buildDemoWorld } from '../../demo/world';
 import { diaryDay } from '../diary/days';
+import { againstModel } from '../diary/ended';
 import { applyPuts, emptyBook, RECORDS, type Put } from '../records';
 import type { WorkedAs } from '../planning/plan/unplanned';
 import type { Conditions } from '../water/conditions';
@@ -37,6 +38,8 @@ test('blocks share the time in order; casts are one count, events lie within the
     [12, 14],
   ]);
   expect(day.tally).toMatchObject({ casts: 42, strikes: 3, landed: 2 });
+  // The model was not asked that day: it is not held against it.
+  expect(againstModel(day)).toBeNull();
   for (const e of day.tally.events) {
     expect(e.atMs).toBeGreaterThan(10 * HOUR);
     expect(e.atMs).toBeLessThan(12 * HOUR);

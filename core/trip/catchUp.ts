@@ -18,8 +18,8 @@ export interface Remembered {
   events: Readonly<Partial<Record<EventKind, number>>>;
 }
 
-/** Strikes a cast of a day that nobody asked the model about; the lessons ask it anew. */
-const UNKNOWN_PER_CAST = 0.02;
+/** Nobody asked the model that day: nothing is claimed to have been expected. The lessons ask it anew. */
+const NOT_ASKED = 0;
 
 /**
  * What is to be stored: the trip, then its blocks one after the other over its time, each with its casts as one count
@@ -48,7 +48,7 @@ export function caughtUp(trip: Trip, blocks: readonly Remembered[], idOf: () => 
       zoneShare: zoneShare.mean,
       zoneSecondsPerCast,
       phaseS,
-      expectedPerCast: UNKNOWN_PER_CAST,
+      expectedPerCast: NOT_ASKED,
     } as EffortBlock;
     puts.push(put('block', block));
     const at = (atMs: number) => ({ id: idOf(), blockId: block.id, seq: seq++, atMs });
