@@ -34,8 +34,8 @@ const smallTargets = (page: Page): Promise<string[]> =>
 
 const LIGHTS = ['Noon', 'Shade', 'Night'] as const;
 /** In parts, so that none takes long. */
-const PARTS = 6;
-const EACH = Math.ceil(PAGES.length / PARTS);
+const EACH = 3;
+const PARTS = Math.ceil(PAGES.length / EACH);
 
 /** Sets the light in the other tab, and waits until this one stands in it: each light has a ground of its own. */
 async function setLight(page: Page, kit: Page, light: (typeof LIGHTS)[number]): Promise<void> {

@@ -30,7 +30,7 @@ async function keysThere(page: Page): Promise<void> {
 export async function acknowledged(page: Page): Promise<number> {
   const head = await page.getByRole('heading', { level: 1 }).textContent();
   const list = await page.getByRole('button', { name: /^Strike out: / }).count();
-  const more = await page.getByText(/^and \d+ earlier$/).allTextContents();
+  const more = await page.getByRole('button', { name: /^Show \d+ earlier$/ }).allTextContents();
   return Number(/^(\d+) cast/.exec(head ?? '')?.[1] ?? 0) + list + Number(/\d+/.exec(more[0] ?? '0')?.[0] ?? 0);
 }
 

@@ -1,11 +1,13 @@
 /** One touch for what happened, at most one more for when. Big keys, each with its own mark. */
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
+import { useStore } from 'zustand';
 import { Svg } from '../platform/shapes';
 import { PHASES } from '../../core/planning/cadence/cadence';
 import { EVENT_NAME, PHASE_NAME, capital } from '../../wording/names';
 import { askWhenText, onPhaseText, TELL } from '../../wording/events';
-import { useLog, useActions, useBook, useConditions, usePrefs } from '../day/contexts';
+import { useActions, useBook, useConditions, usePrefs } from '../day/contexts';
+import { lastTouch, type LastTouch } from '../day/lastTouch';
 import { Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -13,7 +15,6 @@ import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { EventMark } from '../section/Marks';
 import { useTheme } from '../theme/theme';
-import { takenBack } from '../../core/records';
 import type { EventKind, StrikeEvent } from '../../core/records/event';
 import { LengthChoices } from './LengthChoices';
 import { TellLater } from './TellLater';
@@ -59,27 +60,24 @@ function WhenKey({ label, name, onPress }: { label: string; name: string; onPres
 /** What was just logged is asked about for so long, ms; another touch ends it sooner. */
 const ASKED_MS = 120_000;
 
-/** The event of the last touch, for as long as more is asked of it; null once it is told, done with, or taken back. */
+/** No fish did that. */
+const NO_FISH: ReadonlySet<LastTouch['what']> = new Set<LastTouch['what']>(['cast', 'snag', 'lure-lost']);
+
+/** The event of the last touch once it is stored, until all is told, it is done with, or another touch is made. */
 function useAsked(): { event: StrikeEvent | null; done: () => void } {
   const book = useBook();
-  const { last } = useLog();
-  const [asked, setAsked] = useState<string | null>(null);
-  const [of, setOf] = useState(last);
-  // A new touch asks anew, or no more; that its time to be taken back is over changes nothing.
-  if (last && last !== of) {
-    setOf(last);
-    setAsked(last.what === 'cast' || last.what === 'snag' || last.what === 'lure-lost' ? null : last.id);
-  }
+  const made = useStore(lastTouch, (s) => s.made);
+  const [doneWith, setDoneWith] = useState<string | null>(null);
+  const id = made && !NO_FISH.has(made.what) && made.id !== doneWith ? made.id : null;
   useEffect(() => {
-    if (!asked) return;
-    const timer = setTimeout(() => setAsked(null), ASKED_MS);
+    if (!id) return;
+    const timer = setTimeout(() => setDoneWith(id), ASKED_MS);
     return () => clearTimeout(timer);
-  }, [asked]);
-  const event = asked ? (book.event[asked] ?? null) : null;
-  const gone = event ? takenBack(book).has(event.id) : false;
+  }, [id]);
+  const event = (id && book.event[id]) || null;
   const told =
     event && (event.phase !== null || event.side !== null) && (event.kind !== 'landed' || event.lengthM !== null);
-  return { event: gone || told ? null : event, done: () => setAsked(null) };
+  return { event: told ? null : event, done: () => setDoneWith(id) };
 }
 
 /** When in the cast, how long: asked of what was just logged, by one touch each. */
