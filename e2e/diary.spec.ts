@@ -19,7 +19,7 @@ test('a fish: length, phase, place, released; corrected later, and what it said 
   await page.getByRole('radio', { name: '16 in', exact: true }).tap();
   await page.getByRole('button', { name: 'On the hang' }).tap();
   await expect(page.getByText('Landed. When?')).toHaveCount(0);
-  await page.getByRole('button', { name: /^Landed at .*: tell more/ }).tap();
+  await page.getByRole('button', { name: /^Tell more: Landed at / }).tap();
   await page.getByRole('radio', { name: 'Edge', exact: true }).tap();
   await page.getByRole('radio', { name: 'Released', exact: true }).tap();
   await expect(page.getByText('16 in, at the edge, released')).toBeVisible();
@@ -40,9 +40,9 @@ test('a missed fish rests its limb until a time, and one landed elsewhere does n
   await openDemo(page);
   await place(page, 'Strikes').tap();
   await page.getByRole('button', { name: /^Missed: / }).tap();
-  await page.getByRole('button', { name: /^Missed at .*: tell more/ }).tap();
+  await page.getByRole('button', { name: /^Tell more: Missed at / }).tap();
   await page.getByRole('radio', { name: 'Inside', exact: true }).tap();
-  await page.getByRole('button', { name: /^Missed at .*: tell more/ }).tap();
+  await page.getByRole('button', { name: /^Tell more: Missed at / }).tap();
   const resting = page.getByText(/^Leave the inside of North arm alders until \d+:\d\d am/);
   await expect(resting).toBeVisible({ timeout: 20_000 });
   const until = /until (\d+:\d\d am)/.exec((await resting.textContent())!)![1]!;

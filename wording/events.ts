@@ -98,7 +98,6 @@ export const TELL = {
 export const askWhenText = (kind: EventKind): string => `${EVENT_NAME[kind]}. ${TELL.when}`;
 export const strikeOutText = (kind: EventKind, clock: string): string => `Strike out: ${EVENT_NAME[kind]} at ${clock}`;
 export const bringBackText = (kind: EventKind, clock: string): string => `Bring back: ${EVENT_NAME[kind]} at ${clock}`;
-export const moreOfText = (kind: EventKind, clock: string): string =>
-  `${EVENT_NAME[kind]} at ${clock}: tell more or correct it`;
+export const moreOfText = (kind: EventKind, clock: string): string => `Tell more: ${EVENT_NAME[kind]} at ${clock}`;
 export const onPhaseText = (phase: NonNullable<EventDetails['phase']>): string =>
   phase === 'boat' ? capital(PHASE_NAME.boat) : `On the ${PHASE_NAME[phase]}`;
