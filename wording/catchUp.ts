@@ -11,7 +11,6 @@ export const CATCH_UP = {
   water: 'Which water',
   fish: 'Which fish',
   lure: 'What was thrown',
-  noLure: 'No lure chosen yet',
   casts: 'Casts',
   landed: 'Landed',
   lost: 'Hooked and lost',

@@ -1,5 +1,12 @@
 /** What was logged, and what more can be told of it. */
-import type { EventDetails, EventKind, EventPlace, EventSide, StrikeEvent } from '../core/records/event';
+import {
+  untold,
+  type EventDetails,
+  type EventKind,
+  type EventPlace,
+  type EventSide,
+  type StrikeEvent,
+} from '../core/records/event';
 import { EVENT_NAME, PHASE_NAME, capital } from './names';
 import { clockText } from './time';
 import { fraction, POUND, say, type UnitPrefs } from './units';
@@ -54,18 +61,7 @@ export function detailsText(e: EventDetails, u: UnitPrefs): string {
 /** One correction: "Until 5:40 pm it said: 14 in". */
 export const wasText = (w: StrikeEvent['was'][number], zone: string, u: UnitPrefs): string => {
   const { untilMs, ...told } = w;
-  const all: EventDetails = {
-    kind: 'landed',
-    phase: null,
-    place: null,
-    side: null,
-    depthM: null,
-    lengthM: null,
-    weightKg: null,
-    released: null,
-    note: '',
-    ...told,
-  };
+  const all: EventDetails = { ...untold('landed'), ...told };
   const head = [
     told.kind && EVENT_NAME[told.kind],
     told.phase && PHASE_NAME[told.phase],

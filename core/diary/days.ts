@@ -1,6 +1,6 @@
 /** The days of the record as a diary has them: what was fished and what came of it, newest first. */
 import { minutesOf } from '../log/effort';
-import { blocksOfTrip, tallyByBlock, tallyOf, type Tally } from '../log/tally';
+import { blocksOfTrip, groupBy, inOrder, logOf, tallyByBlock, tallyOf, type LogBook, type Tally } from '../log/tally';
 import { isLanded } from '../log/events';
 import { takenBack, tripsOf, type Book } from '../records';
 import type { EffortBlock } from '../records/block';
@@ -41,25 +41,14 @@ function dayFrom(trip: Trip, blocks: EffortBlock[], tallies: ReadonlyMap<string,
   };
 }
 
-type DiaryBook = Pick<Book, 'trip' | 'block' | 'cast' | 'event' | 'tombstone'>;
+type DiaryBook = LogBook & Pick<Book, 'trip'>;
 
 /** Every day that was not taken back, the newest first. */
 export function diaryDays(book: DiaryBook): DiaryDay[] {
-  const tallies = tallyByBlock(book as Book);
-  const blocksOf = new Map<string, EffortBlock[]>();
-  for (const b of Object.values(book.block)) {
-    const of = blocksOf.get(b.tripId);
-    if (of) of.push(b);
-    else blocksOf.set(b.tripId, [b]);
-  }
+  const tallies = tallyByBlock(book);
+  const blocksOf = groupBy(Object.values(book.block), (b) => b.tripId);
   return tripsOf(book)
-    .map((t) =>
-      dayFrom(
-        t,
-        (blocksOf.get(t.id) ?? []).sort((a, b) => a.seq - b.seq || a.startedAtMs - b.startedAtMs),
-        tallies,
-      ),
-    )
+    .map((t) => dayFrom(t, inOrder(blocksOf.get(t.id) ?? []), tallies))
     .sort((a, b) => b.trip.startedAtMs - a.trip.startedAtMs);
 }
 
@@ -67,27 +56,8 @@ export function diaryDays(book: DiaryBook): DiaryDay[] {
 export function diaryDay(book: DiaryBook, tripId: string): (DiaryDay & { gone: boolean }) | null {
   const trip = book.trip[tripId];
   if (!trip) return null;
-  const blocks = blocksOfTrip(book as Book, tripId);
-  return { ...dayFrom(trip, blocks, tallyByBlock(ofBlocks(book, blocks))), gone: takenBack(book).has(tripId) };
-}
-
-/** The log of these blocks alone: a long record is not added up for one day. */
-function ofBlocks(book: DiaryBook, blocks: readonly EffortBlock[]): Book {
-  const ids = new Set(blocks.map((b) => b.id));
-  const mine = <T extends { blockId: string }>(all: Readonly<Record<string, T>>): Record<string, T> =>
-    Object.fromEntries(Object.entries(all).filter(([, x]) => ids.has(x.blockId)));
-  const { tombstone, trip } = book;
-  const block = Object.fromEntries(blocks.map((b) => [b.id, b]));
-  return { tombstone, trip, block, cast: mine(book.cast), event: mine(book.event) } as unknown as Book;
-}
-
-/** Events of a day that were struck out, in their order. */
-export function struckOut(book: Pick<Book, 'event' | 'tombstone'>, day: Pick<DiaryDay, 'blocks'>): StrikeEvent[] {
-  const undone = takenBack(book);
-  const mine = new Set(day.blocks.map((b) => b.id));
-  return Object.values(book.event)
-    .filter((e) => mine.has(e.blockId) && undone.has(e.id))
-    .sort((a, b) => a.seq - b.seq);
+  const blocks = blocksOfTrip(book, tripId);
+  return { ...dayFrom(trip, blocks, tallyByBlock(logOf(book, blocks))), gone: takenBack(book).has(tripId) };
 }
 
 /** What is looked for; empty: everything. */
@@ -100,7 +70,7 @@ export interface DiaryQuery {
 }
 
 /** Everything of a day that a word may be found in: names as the book has them, notes. */
-export function wordsOf(book: Pick<Book, 'water' | 'spot'>, day: DiaryDay, speciesName: string): string {
+function wordsOf(book: Pick<Book, 'water' | 'spot'>, day: DiaryDay, speciesName: string): string {
   return [
     book.water[day.trip.waterId]?.name ?? '',
     speciesName,

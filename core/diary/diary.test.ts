@@ -1,8 +1,9 @@
 import { buildDemoWorld } from '../../demo/world';
 import { fishedIn } from '../lessons/fished';
+import { struckOut } from '../log/tally';
 import { applyPuts, emptyBook, put, takeBackPuts, tripsOf, type Book } from '../records';
 import { corrected, untold, type StrikeEvent } from '../records/event';
-import { bestsOf, diaryDay, diaryDays, findDays, struckOut, type DiaryDay } from './days';
+import { bestsOf, diaryDay, diaryDays, findDays, type DiaryDay } from './days';
 import { againstModel, luresOf, questionsOf, spanOf } from './ended';
 
 const world = applyPuts(emptyBook(), buildDemoWorld(0));
@@ -60,8 +61,8 @@ describe('the days', () => {
     const d = days.find((x) => x.tally.events.length > 1)!;
     const [first] = d.tally.events as [StrikeEvent];
     const book = applyPuts(world, takeBackPuts(world, first.id, 5));
-    expect(struckOut(book, d).map((e) => e.id)).toEqual([first.id]);
-    expect(struckOut(world, d)).toEqual([]);
+    expect(struckOut(book, d.blocks).map((e) => e.id)).toEqual([first.id]);
+    expect(struckOut(world, d.blocks)).toEqual([]);
     expect(diaryDay(book, d.trip.id)!.tally.events).toHaveLength(d.tally.events.length - 1);
   });
 });

@@ -3,7 +3,7 @@
  * felt the hook takes longer.
  */
 import { clamp, lerp } from '../base/numbers';
-import { groupBy } from '../log/tally';
+import { blocksOfTrip, groupBy, logOf, type LogBook } from '../log/tally';
 import { standing, tripsOf, type Book } from '../records';
 import type { EffortBlock } from '../records/block';
 import type { EventKind, EventPlace } from '../records/event';
@@ -68,30 +68,27 @@ export function restList(
   return out.sort((a, b) => a.readyAtMs - b.readyAtMs);
 }
 
-type Log = Pick<Book, 'block' | 'event' | 'cast' | 'tombstone'>;
-
 /** What fish had to do with lures in these blocks, and the casts made there. */
-function touchesIn(book: Log, isMine: (b: EffortBlock) => boolean): { touches: Touch[]; casts: Omit<Touch, 'kind'>[] } {
-  const spotOf = new Map(
-    Object.values(book.block)
-      .filter(isMine)
-      .map((b) => [b.id, b.spotId]),
-  );
-  const mine = <T extends { blockId: string }>(all: readonly T[]): T[] => all.filter((x) => spotOf.has(x.blockId));
+function touchesIn(
+  book: LogBook,
+  blocks: readonly EffortBlock[],
+): { touches: Touch[]; casts: { spotId: string | null; atMs: number }[] } {
+  const log = logOf(book, blocks);
+  const spotOf = (blockId: string): string | null => log.block[blockId]!.spotId;
   return {
-    touches: mine(standing(book, 'event')).map(({ blockId, place, kind, atMs }) => ({
-      spotId: spotOf.get(blockId)!,
+    touches: standing(log, 'event').map(({ blockId, place, kind, atMs }) => ({
+      spotId: spotOf(blockId),
       place,
       kind,
       atMs,
     })),
-    casts: mine(standing(book, 'cast')).map((c) => ({ spotId: spotOf.get(c.blockId)!, place: null, atMs: c.atMs })),
+    casts: standing(log, 'cast').map(({ blockId, atMs }) => ({ spotId: spotOf(blockId), atMs })),
   };
 }
 
 /** The spots of a trip that rest now, from its log. */
-export function restingSpots(book: Log, tripId: string, moodMean: number, nowMs: number): RestingSpot[] {
-  const { touches, casts } = touchesIn(book, (b) => b.tripId === tripId);
+export function restingSpots(book: LogBook, tripId: string, moodMean: number, nowMs: number): RestingSpot[] {
+  const { touches, casts } = touchesIn(book, blocksOfTrip(book, tripId));
   return restList(touches, casts, moodMean, nowMs);
 }
 
@@ -103,25 +100,26 @@ export interface LeftOver {
   atMs: number;
 }
 
-/** So many days a fish that was missed is thought of. prior: judgement. */
-const REMEMBERED_MS = 10 * 86_400_000;
+const DAY_MS = 86_400_000;
+/** So long a fish that was missed is thought of. prior: judgement. */
+const REMEMBERED_MS = 10 * DAY_MS;
 
 /**
  * Spots of this water where a fish was missed or lost in the last days and none was landed since, that were not fished
  * today yet; the newest first, one a spot.
  */
 export function leftOver(
-  book: Log & Pick<Book, 'trip'>,
+  book: LogBook & Pick<Book, 'trip'>,
   trip: Pick<Trip, 'id' | 'waterId'>,
   nowMs: number,
 ): LeftOver[] {
-  const onWater = new Set(
-    tripsOf(book)
-      .filter((t) => t.waterId === trip.waterId && t.id !== trip.id)
-      .map((t) => t.id),
-  );
-  const { touches } = touchesIn(book, (b) => onWater.has(b.tripId));
-  const today = new Set(touchesIn(book, (b) => b.tripId === trip.id).casts.map((c) => c.spotId));
+  const trips = tripsOf(book).filter((t) => t.waterId === trip.waterId && t.id !== trip.id);
+  const onWater = new Set(trips.map((t) => t.id));
+  // What was begun a day before that may reach into it.
+  const sinceMs = nowMs - REMEMBERED_MS - DAY_MS;
+  const blocks = Object.values(book.block).filter((b) => onWater.has(b.tripId) && b.startedAtMs >= sinceMs);
+  const { touches } = touchesIn(book, blocks);
+  const today = new Set(touchesIn(book, blocksOfTrip(book, trip.id)).casts.map((c) => c.spotId));
   const out: LeftOver[] = [];
   for (const [spotId, all] of groupBy(touches, (t) => t.spotId ?? '')) {
     const last = all.filter((t) => t.kind === 'missed' || t.kind === 'lost' || t.kind === 'landed');

@@ -31,7 +31,7 @@ export type Advice =
   /** So many more casts before this is judged. */
   | { code: 'give'; more: number; strikes: number }
   /** So many casts drew nothing: change this, and nothing else. */
-  | { code: 'change'; casts: number; what: Change; lure: string | null; strikes: number }
+  | { code: 'change'; casts: number; what: Change; lure: string | null }
   /** So many casts drew nothing, and the bites before them ask something of the hands that was not done yet. */
   | { code: 'asked'; casts: number };
 
@@ -83,9 +83,9 @@ function nextChange(
   const spotId = since.at(-1)?.spotId ?? null;
   const here = since.filter((b) => b.spotId === spotId);
   const lureId = here.at(-1)?.presentation.lureId ?? null;
-  const lures = new Set(here.filter((b) => castsOf(b) > 0).map((b) => b.presentation.lureId));
+  const lures = new Set(here.map((b) => b.presentation.lureId));
   if (lures.size >= 3) return 'spot';
-  const ofLure = here.filter((b) => b.presentation.lureId === lureId && castsOf(b) > 0);
+  const ofLure = here.filter((b) => b.presentation.lureId === lureId);
   const depths = new Set(ofLure.map((b) => depthOf(b)));
   const paces = new Set(ofLure.map((b) => paceOf(b)));
   const casts = ofLure.reduce((s, b) => s + castsOf(b), 0);
@@ -130,5 +130,5 @@ export function adviceOf(q: AdviceQuestion): Advice {
   if (q.asks) return { code: 'asked', casts: inHand };
   const fished = q.blocks.filter((b) => castsOf(b) > 0);
   const what = nextChange(q, fished, enough, castsOf);
-  return { code: 'change', casts: inHand, what, lure: what === 'lure' ? q.next : null, strikes };
+  return { code: 'change', casts: inHand, what, lure: what === 'lure' ? q.next : null };
 }

@@ -60,6 +60,22 @@ function thrownAt({ conditions, set }: PlanRequest): Conditions {
     : { ...conditions, water: { ...conditions.water, currentAngleDeg: set.angleDeg } };
 }
 
+/** A block of casts made like this in such water, frozen. */
+export const newBlock = (
+  worked: WorkedAs,
+  conditions: Conditions,
+  of: Pick<EffortBlock, 'id' | 'tripId' | 'spotId' | 'seq' | 'startedAtMs' | 'endedAtMs' | 'expectedPerCast'>,
+): EffortBlock =>
+  ({
+    ...of,
+    presentationId: presentationId(worked.presentation),
+    presentation: worked.presentation,
+    conditions,
+    zoneShare: worked.zoneShare.mean,
+    zoneSecondsPerCast: worked.zoneSecondsPerCast,
+    phaseS: worked.phaseS,
+  }) as EffortBlock;
+
 /** Where in the record a cast or an event made now goes. */
 export function placeInLog(book: Book, trip: Trip, o: Opening): LogPlace {
   const blocks = blocksOfTrip(book, trip.id);
@@ -72,23 +88,17 @@ export function placeInLog(book: Book, trip: Trip, o: Opening): LogPlace {
   // From the first cast on, the lure in hand stays until the angler changes it.
   const puts: Put[] = trip.lureId === o.lureId ? [] : [put('trip', { ...trip, lureId: o.lureId })];
   if (existing) return { blockId: existing.id, seq: next, puts };
-  const block = {
+  const block = newBlock(o.plan, conditions, {
     id: o.blockId,
     tripId: trip.id,
     spotId: trip.spotId,
     seq: next,
-    presentationId: id,
-    presentation: o.plan.presentation,
-    conditions,
     startedAtMs: o.atMs,
     endedAtMs: null,
-    zoneShare: o.plan.zoneShare.mean,
-    zoneSecondsPerCast: o.plan.zoneSecondsPerCast,
-    phaseS: o.plan.phaseS,
     expectedPerCast: o.ranked
       ? Math.min(1, o.ranked.strikesPerHour / Math.max(o.ranked.zone.castsPerHour, 1))
       : UNKNOWN_PER_CAST,
-  } as EffortBlock;
+  });
   const previous = blocks[blocks.length - 1];
   // A clock set back must not end a block before it began.
   if (previous && previous.endedAtMs === null)

@@ -1,7 +1,7 @@
-import { applyPuts, emptyBook, put, type Book, type Put } from '../records';
+import { applyPuts, emptyBook, put, standing, type Book, type Put } from '../records';
 import type { EffortBlock } from '../records/block';
 import { type EventKind, untold } from '../records/event';
-import { blocksOfTrip, castsOfBlocks, tallyByBlock, tallyTrip } from './tally';
+import { blocksOfTrip, logOf, struckOut, tallyByBlock, tallyTrip } from './tally';
 
 const block = (id: string, seq: number, change: Partial<EffortBlock> = {}): Put =>
   put('block', { id, tripId: 't', seq, startedAtMs: 0, zoneShare: 0.5, ...change } as EffortBlock);
@@ -97,16 +97,20 @@ test('on a bed the passes and answers are kept by lure', () => {
   ]);
 });
 
-test('the casts of some blocks: theirs alone, in their order, without what was taken back', () => {
+test('the log of some blocks is theirs alone; what was taken back of them can be listed', () => {
   const b = book(
     block('a', 0),
     block('b', 1),
     cast('second', 'a', 4),
     cast('first', 'a', 1),
     cast('theirs', 'b', 2),
-    cast('undone', 'a', 3),
+    event('undone', 'a', 3, 'missed'),
+    event('stands', 'a', 5, 'landed'),
     put('tombstone', { id: 'g', of: 'undone', atMs: 1 }),
   );
-  expect(castsOfBlocks(b, [{ id: 'a' }]).map((c) => c.id)).toEqual(['first', 'second']);
-  expect(castsOfBlocks(b, [])).toEqual([]);
+  const [a] = blocksOfTrip(b, 't') as [EffortBlock];
+  expect(standing(logOf(b, [a]), 'cast').map((c) => c.id)).toEqual(['first', 'second']);
+  expect(tallyByBlock(logOf(b, [a]))).toEqual(new Map([['a', tallyByBlock(b).get('a')!]]));
+  expect(struckOut(b, [a]).map((e) => e.id)).toEqual(['undone']);
+  expect(struckOut(b, [])).toEqual([]);
 });

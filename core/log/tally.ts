@@ -1,8 +1,7 @@
 /** What a trip or a block has come to so far: casts, events, strikes, and the signs they make. */
-import { standing, type Book } from '../records';
+import { standing, takenBack, type Book } from '../records';
 import { isHooked, isLanded, isStrike, signsFromLog } from './events';
 import type { EffortBlock } from '../records/block';
-import type { CastTally } from '../records/cast';
 import type { StrikeEvent } from '../records/event';
 import type { Sign } from '../water/terms';
 
@@ -27,11 +26,35 @@ export function tallyOf(casts: readonly { count: number }[], events: readonly St
   };
 }
 
-/** Tallies of every block of the book, in one pass. */
-export function tallyByBlock(book: Book): Map<string, Tally> {
+/** What a log is made of. */
+export type LogBook = Pick<Book, 'block' | 'cast' | 'event' | 'tombstone'>;
+
+/** The log of these blocks alone: a long record is neither sorted nor added up for a few of its blocks. */
+export function logOf(book: LogBook, blocks: readonly EffortBlock[]): LogBook {
+  const ids = new Set(blocks.map((b) => b.id));
+  const mine = <T extends { blockId: string }>(all: Readonly<Record<string, T>>): Record<string, T> =>
+    Object.fromEntries(Object.entries(all).filter(([, x]) => ids.has(x.blockId)));
+  return {
+    block: Object.fromEntries(blocks.map((b) => [b.id, b])),
+    cast: mine(book.cast),
+    event: mine(book.event),
+    tombstone: book.tombstone,
+  };
+}
+
+/** Tallies of every block of a log, in one pass. */
+export function tallyByBlock(book: LogBook): Map<string, Tally> {
   const casts = groupBy(standing(book, 'cast'), (c) => c.blockId);
   const events = groupBy(standing(book, 'event'), (e) => e.blockId);
   return new Map(Object.keys(book.block).map((id) => [id, tallyOf(casts.get(id) ?? [], events.get(id) ?? [])]));
+}
+
+/** Events of these blocks that were taken back, in their order. */
+export function struckOut(book: LogBook, blocks: readonly EffortBlock[]): StrikeEvent[] {
+  const undone = takenBack(book);
+  return Object.values(logOf(book, blocks).event)
+    .filter((e) => undone.has(e.id))
+    .sort((a, b) => a.seq - b.seq);
 }
 
 /** Things by what they belong to, in their order. */
@@ -46,18 +69,13 @@ export function groupBy<T>(items: readonly T[], key: (t: T) => string): Map<stri
   return out;
 }
 
-/** The blocks of a trip in the order they were fished; the clock only breaks a tie. */
-export const blocksOfTrip = (book: Book, tripId: string): EffortBlock[] =>
-  Object.values(book.block)
-    .filter((b) => b.tripId === tripId)
-    .sort((a, b) => a.seq - b.seq || a.startedAtMs - b.startedAtMs);
+/** Blocks in the order they were fished; the clock only breaks a tie. */
+export const inOrder = (blocks: readonly EffortBlock[]): EffortBlock[] =>
+  [...blocks].sort((a, b) => a.seq - b.seq || a.startedAtMs - b.startedAtMs);
 
-/** Casts that were not taken back of these blocks alone, in their order: a long record is not sorted for a day. */
-export function castsOfBlocks(book: Pick<Book, 'cast' | 'tombstone'>, blocks: readonly { id: string }[]): CastTally[] {
-  const ids = new Set(blocks.map((b) => b.id));
-  const mine = Object.entries(book.cast).filter(([, c]) => ids.has(c.blockId));
-  return standing({ cast: Object.fromEntries(mine), tombstone: book.tombstone }, 'cast');
-}
+/** The blocks of a trip in the order they were fished. */
+export const blocksOfTrip = (book: Pick<Book, 'block'>, tripId: string): EffortBlock[] =>
+  inOrder(Object.values(book.block).filter((b) => b.tripId === tripId));
 
 /** A trip added up. */
 export interface TripTally extends Tally {
@@ -70,7 +88,7 @@ export interface TripTally extends Tally {
 /** A trip added up, with the signs that its log is for the mood at `nowMs`. */
 export function tallyTrip(book: Book, tripId: string, nowMs: number): TripTally {
   const blocks = blocksOfTrip(book, tripId);
-  const byBlock = tallyByBlock(book);
+  const byBlock = tallyByBlock(logOf(book, blocks));
   const tallies = blocks.map((b) => byBlock.get(b.id)!);
   const events = tallies.flatMap((t) => t.events).sort((a, b) => a.seq - b.seq);
   const casts = tallies.reduce((s, t) => s + t.casts, 0);

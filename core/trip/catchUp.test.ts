@@ -11,7 +11,6 @@ const some = Object.values(world.block)[0]!;
 const HOUR = 3_600_000;
 const trip = { ...Object.values(world.trip)[0]!, id: 'caught', startedAtMs: 10 * HOUR, endedAtMs: 14 * HOUR };
 const row = (more: Partial<Remembered> = {}): Remembered => ({
-  lureId: 'l',
   worked: {
     presentation: some.presentation,
     zoneShare: { mean: 0.5 },

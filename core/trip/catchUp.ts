@@ -1,15 +1,13 @@
 /** A day written in afterwards: blocks with their casts and strikes, roughly when. */
 import type { WorkedAs } from '../planning/plan/unplanned';
-import { presentationId } from '../planning/task/presentation';
+import { newBlock } from '../log/effort';
 import { put, type Put } from '../records';
-import type { EffortBlock } from '../records/block';
 import { untold, type EventKind } from '../records/event';
 import type { Trip } from '../records/trip';
 import type { Conditions } from '../water/conditions';
 
 /** What was thrown, how often, and what came of it. */
 export interface Remembered {
-  lureId: string;
   worked: WorkedAs;
   conditions: Conditions;
   spotId: string | null;
@@ -34,22 +32,15 @@ export function caughtUp(trip: Trip, blocks: readonly Remembered[], idOf: () => 
   blocks.forEach((b, i) => {
     const startedAtMs = Math.round(fromMs + i * eachMs);
     const endedAtMs = Math.round(fromMs + (i + 1) * eachMs);
-    const { presentation, zoneShare, zoneSecondsPerCast, phaseS } = b.worked;
-    const block = {
+    const block = newBlock(b.worked, b.conditions, {
       id: idOf(),
       tripId: trip.id,
       spotId: b.spotId,
       seq: seq++,
-      presentationId: presentationId(presentation),
-      presentation,
-      conditions: b.conditions,
       startedAtMs,
       endedAtMs,
-      zoneShare: zoneShare.mean,
-      zoneSecondsPerCast,
-      phaseS,
       expectedPerCast: NOT_ASKED,
-    } as EffortBlock;
+    });
     puts.push(put('block', block));
     const at = (atMs: number) => ({ id: idOf(), blockId: block.id, seq: seq++, atMs });
     puts.push(put('cast', { ...at(startedAtMs), count: b.casts }));

@@ -20,7 +20,13 @@ export interface DayConditions {
 function useGoneDays({ trip, tombstone }: Pick<BookWithoutLog, 'trip' | 'tombstone'>): BookWithoutLog['tombstone'] {
   const gone = [...takenBack({ tombstone })].filter((id) => id in trip).join(' ');
   return useMemo(
-    () => Object.fromEntries(gone.split(' ').map((of) => [of, { id: `gone-${of}`, of, atMs: 0 }])),
+    () =>
+      Object.fromEntries(
+        gone
+          .split(' ')
+          .filter(Boolean)
+          .map((of) => [of, { id: `gone-${of}`, of, atMs: 0 }]),
+      ),
     [gone],
   );
 }

@@ -4,7 +4,8 @@ import { View } from 'react-native';
 import { adviceOf } from '../../core/log/advice';
 import { handsAsked } from '../../core/log/asked';
 import { familyById } from '../../core/lures/families';
-import { castsOfBlocks } from '../../core/log/tally';
+import { logOf } from '../../core/log/tally';
+import { standing } from '../../core/records';
 import { adviceText } from '../../wording/advice';
 import { useBook, useConditions, useLog, usePlan, useRanking } from '../day/contexts';
 import { useNames } from '../lures/useNames';
@@ -49,7 +50,7 @@ export function AdvicePart() {
     const follow = three?.follow && three.follow !== lure?.id ? nameOf(three.follow) : null;
     return adviceOf({
       events: tally.events,
-      casts: castsOfBlocks(book, tally.blocks),
+      casts: standing(logOf(book, tally.blocks), 'cast'),
       blocks: tally.blocks,
       signs: day.trip.signs,
       rests,

@@ -1,6 +1,6 @@
 /** Today's events, newest first; each can be told more of, struck out later too, and brought back. */
 import { useState } from 'react';
-import { takenBack } from '../../core/records';
+import { struckOut } from '../../core/log/tally';
 import { earlierText, TODAYS_LOG } from '../../wording/strikes';
 import { useBook, useConditions, useLog } from '../day/contexts';
 import { Part } from '../parts/Box';
@@ -15,9 +15,7 @@ export function EventList() {
   const book = useBook();
   const [shown, setShown] = useState(SHOWN);
   if (!day || !tally) return null;
-  const undone = takenBack(book);
-  const mine = new Set(tally.blocks.map((b) => b.id));
-  const gone = Object.values(book.event).filter((e) => undone.has(e.id) && mine.has(e.blockId));
+  const gone = struckOut(book, tally.blocks);
   const events = [...tally.events, ...gone].sort((a, b) => b.seq - a.seq);
   if (events.length === 0) return null;
   return (
@@ -26,7 +24,7 @@ export function EventList() {
         <EventRow
           key={e.id}
           event={e}
-          gone={undone.has(e.id)}
+          gone={gone.includes(e)}
           species={day.trip.species}
           zone={day.water.zone}
           lureName={book.block[e.blockId]?.presentation.lureName ?? ''}

@@ -15,7 +15,7 @@ export function LandingPart() {
   const { units } = useTheme();
   const set = useHookSet(lure, tackle, plan);
   if (!reading) return null;
-  const trebles = (lure?.bare ? plan?.presentation.rig.hook : lure?.hook)?.startsWith('treble') ?? false;
+  const trebles = (lure?.bare ? plan?.presentation.rig.hook : lure?.hook) === 'treble';
   const steps = landingSteps({ species: speciesProfile(reading.species), reading, trebles });
   return (
     <Disclosure title={LANDING_TITLE}>

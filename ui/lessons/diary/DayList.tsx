@@ -107,7 +107,7 @@ export function DayCalendar({ days, chosen, onOpen }: ListProps) {
   const at = new Date(Date.UTC(newestYear, newestMonth - 1 - back, 15));
   const [year, month] = [at.getUTCFullYear(), at.getUTCMonth()];
   const prefix = `${year}-${String(month + 1).padStart(2, '0')}`;
-  const oldest = dated.at(-1)?.date.slice(0, WEEK) ?? prefix;
+  const oldest = dated.at(-1)?.date.slice(0, prefix.length) ?? prefix;
   const name = monthText(year, month);
   const cell = { flex: 1, minWidth: 40, minHeight: 48, alignItems: 'center', justifyContent: 'center' } as const;
   return (

@@ -3,11 +3,12 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
-import { diaryDay, struckOut, type DiaryDay } from '../../../core/diary/days';
+import { diaryDay, type DiaryDay } from '../../../core/diary/days';
 import { againstModel, luresOf, questionsOf, type DayQuestion } from '../../../core/diary/ended';
 import { spotsOf } from '../../../core/forecast/ahead';
 import { PHASES } from '../../../core/planning/cadence/cadence';
-import { castsOfBlocks } from '../../../core/log/tally';
+import { logOf, struckOut } from '../../../core/log/tally';
+import { standing } from '../../../core/records';
 import type { EffortBlock } from '../../../core/records/block';
 import { resolveConditions } from '../../../core/water/resolve';
 import type { Conditions } from '../../../core/water/conditions';
@@ -24,6 +25,7 @@ import {
 } from '../../../wording/diary';
 import { capital, PHASE_NAME } from '../../../wording/names';
 import { clockText } from '../../../wording/time';
+import type { UnitPrefs } from '../../../wording/units';
 import { useActions, useBook, usePrefs } from '../../day/contexts';
 import { Card, Note, Part } from '../../parts/Box';
 import { Button, Choices } from '../../parts/Buttons';
@@ -46,7 +48,7 @@ export function DayPage({ tripId }: { tripId: string }) {
   if (!day) return <Note>{DIARY.noSuchDay}</Note>;
   const zone = zoneOf(day);
   const open = prefs.activeTripId === tripId;
-  const casts = castsOfBlocks(book, day.blocks);
+  const casts = standing(logOf(book, day.blocks), 'cast');
   // A day that goes on is not judged yet.
   const against = open ? null : againstModel(day);
   if (day.gone)
@@ -99,7 +101,7 @@ export function DayPage({ tripId }: { tripId: string }) {
   );
 }
 
-const waterOf = (b: EffortBlock, units: Parameters<typeof waterThenText>[2]): string => {
+const waterOf = (b: EffortBlock, units: UnitPrefs): string => {
   const c = b.conditions as Conditions;
   return waterThenText(c, resolveConditions(c), units);
 };
@@ -109,7 +111,7 @@ function Happened({ day, zone }: { day: DiaryDay; zone: string }) {
   const book = useBook();
   const actions = useActions();
   const { units } = useTheme();
-  const gone = struckOut(book, day);
+  const gone = struckOut(book, day.blocks);
   if (day.blocks.length === 0) return null;
   const spots = spotsOf(book, day.trip.waterId);
   return (
@@ -155,7 +157,7 @@ function Happened({ day, zone }: { day: DiaryDay; zone: string }) {
   );
 }
 
-const moreOfBlock = (b: EffortBlock, zone: string, units: Parameters<typeof clockText>[2]): string =>
+const moreOfBlock = (b: EffortBlock, zone: string, units: UnitPrefs): string =>
   `${DIARY.ofBlock} ${clockText(b.startedAtMs, zone, units)}`;
 
 /** At most three things that were not told. */
