@@ -2,6 +2,8 @@
 import { measuredOf } from '../../core/records/measured';
 import { measurementsOf } from '../../core/records';
 import type { Measured } from '../../core/planning/calibrate/known';
+import type { PlanRequest } from '../../core/planning/task/request';
+import type { Lure } from '../../core/records/lure';
 import type { Day } from '../../core/trip/day';
 import type { Conditions } from '../../core/water/conditions';
 import type { BookWithoutLog } from './useBookWithoutLog';
@@ -29,3 +31,15 @@ export const measuredFor = (
   lureId: string,
   reelId: string,
 ): Measured | null => measuredOf(measurementsOf(book, lureId), measurementsOf(book, reelId));
+
+/**
+ * A lure as a plan is asked about it. A bare body gets the weight that the ranking chose, and the hook that the cover
+ * asks for.
+ */
+export const askedLure = (lure: Lure, chosenKg?: number): PlanRequest['lure'] => ({
+  id: lure.id,
+  family: lure.family,
+  name: lure.name,
+  lengthM: lure.lengthM,
+  ...(lure.bare ? { weightKg: chosenKg } : { weightKg: lure.weightKg, hook: lure.hook }),
+});

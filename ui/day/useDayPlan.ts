@@ -17,7 +17,7 @@ import { queryKeys } from '../../data/keys';
 import { compute } from '../../workers/client';
 import { tellPlanProgress } from './planProgress';
 import { learnSettled } from './planned';
-import { measuredFor } from './planFor';
+import { askedLure, measuredFor } from './planFor';
 import type { PlanWater } from './usePlanWater';
 import type { Conditions } from '../../core/water/conditions';
 import { chooseTackle, outfitOf, type Tackle } from './tackle';
@@ -53,14 +53,7 @@ function planRequest(
   if (!day || !lure || !t || !conditions) return null;
   return {
     conditions,
-    lure: {
-      id: lure.id,
-      family: lure.family,
-      name: lure.name,
-      lengthM: lure.lengthM,
-      // A bare body gets the weight that the ranking chose, and the hook that the cover asks for.
-      ...(lure.bare ? { weightKg: chosenKg } : { weightKg: lure.weightKg, hook: lure.hook }),
-    },
+    lure: askedLure(lure, chosenKg),
     ...outfitOf(t),
     schools,
     set: day.trip.settings,

@@ -2,8 +2,6 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { adviceOf } from '../../core/log/advice';
-import { handsAsked } from '../../core/log/asked';
-import { familyById } from '../../core/lures/families';
 import { logOf } from '../../core/log/tally';
 import { standing } from '../../core/records';
 import { adviceText } from '../../wording/advice';
@@ -12,6 +10,7 @@ import { useNames } from '../lures/useNames';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 import { useRestList } from '../today/useDayAhead';
+import { useHandsAsked } from './useHandsAsked';
 
 /** Until the ranking is there. */
 const USUAL_CASTS = 12;
@@ -21,20 +20,14 @@ const LOOKED_AT = 8;
 export function AdvicePart() {
   const { day, reading, nowMs } = useConditions();
   const { tally } = useLog();
-  const { lure, plan } = usePlan();
+  const { lure } = usePlan();
   const { ranking } = useRanking();
   const book = useBook();
   const rests = useRestList();
   const nameOf = useNames();
   const { units } = useTheme();
   // What the part below offers to do.
-  const asks =
-    !!tally &&
-    !!plan &&
-    !!lure &&
-    !!day &&
-    plan.presentation.lureId === lure.id &&
-    handsAsked(tally, plan, familyById(lure.family), day.trip.settings)?.answer.kind === 'set';
+  const asks = useHandsAsked()?.answer.kind === 'set';
   const advice = useMemo(() => {
     if (!day || !tally) return null;
     const three = ranking?.plan ?? null;

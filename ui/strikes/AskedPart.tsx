@@ -2,14 +2,14 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { contentHash } from '../../core/base/hash';
-import { familyById } from '../../core/lures/families';
-import { handsAsked, isSmaller, workedLikeThat } from '../../core/log/asked';
+import { isSmaller, workedLikeThat } from '../../core/log/asked';
 import type { PlanSettings } from '../../core/planning/task/request';
 import { askedText, insteadText } from '../../wording/strikes';
-import { useActions, useConditions, useLog, usePlan, useRanking, useBookWithoutLog } from '../day/contexts';
+import { useActions, useConditions, usePlan, useRanking, useBookWithoutLog } from '../day/contexts';
 import { Card } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Say } from '../parts/Say';
+import { useHandsAsked } from './useHandsAsked';
 
 interface Done {
   text: string;
@@ -19,14 +19,14 @@ interface Done {
 }
 
 export function AskedPart() {
-  const { tally } = useLog();
+  const asked = useHandsAsked();
   const { plan, lure } = usePlan();
   const { day } = useConditions();
   const { ranking } = useRanking();
   const { lure: lures } = useBookWithoutLog();
   const actions = useActions();
   const [done, setDone] = useState<Done | null>(null);
-  if (!tally || !plan || !lure || !day || plan.presentation.lureId !== lure.id) return null;
+  if (!plan || !lure || !day || plan.presentation.lureId !== lure.id) return null;
   const set = day.trip.settings;
   if (done && done.lureId === lure.id && contentHash(done.after) === contentHash(set))
     return (
@@ -41,7 +41,6 @@ export function AskedPart() {
         />
       </Card>
     );
-  const asked = handsAsked(tally, plan, familyById(lure.family), set);
   if (!asked) return null;
   const { answer } = asked;
   const { fact, advice, does } = askedText(asked);

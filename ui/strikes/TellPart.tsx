@@ -1,7 +1,5 @@
 /** What more can be told of an event, or told otherwise: each by one touch, stored at once. */
-import { useState } from 'react';
 import { View } from 'react-native';
-import { TextInput } from 'react-native-paper';
 import { PHASES } from '../../core/planning/cadence/cadence';
 import {
   EVENT_KINDS,
@@ -17,84 +15,17 @@ import { fishWeightText, PLACE_NAME, SIDE_NAME, TELL, wasText } from '../../word
 import { capital, EVENT_NAME, PHASE_NAME } from '../../wording/names';
 import { say } from '../../wording/units';
 import { useActions } from '../day/contexts';
-import { Row } from '../parts/Box';
 import { Choices, type Option } from '../parts/Buttons';
-import { NumberFieldLater } from '../parts/NumberFieldLater';
+import { NoteField } from '../parts/NoteField';
+import { SteppedNumber } from '../parts/SteppedNumber';
 import { Say } from '../parts/Say';
-import { StepKey } from '../parts/StepKey';
-import { stepBy, STEPPERS, typedBy, type Stepper } from '../theme/stepping';
-import { FIELD_OUTLINE, useTheme } from '../theme/theme';
+import { STEPPERS } from '../theme/stepping';
+import { useTheme } from '../theme/theme';
 
 const named = <T extends string>(all: readonly T[], nameOf: (x: T) => string): Option<T>[] =>
   all.map((value) => ({ value, title: capital(nameOf(value)) }));
 
 const ofFish = (k: EventKind): boolean => k !== 'snag' && k !== 'lure-lost';
-
-/** A figure that may not have been measured: typed or stepped. */
-function Measure({
-  label,
-  value,
-  from,
-  stepper,
-  text,
-  onNumber,
-}: {
-  label: string;
-  value: number | null;
-  /** Where stepping sets out. */
-  from: number;
-  stepper: Stepper;
-  text: (si: number) => string;
-  onNumber: (v: number) => void;
-}) {
-  return (
-    <View style={{ gap: 4, maxWidth: 520 }}>
-      <Say kind="strong">{label}</Say>
-      <Row gap={8} style={{ alignItems: 'flex-start' }}>
-        <NumberFieldLater
-          label={label}
-          text={value === null ? TELL.unmeasured : text(value)}
-          typed={typedBy(stepper, text)}
-          onNumber={onNumber}
-          style={{ flexGrow: 1, flexBasis: 130 }}
-        />
-        {([-1, 1] as const).map((way) => (
-          <StepKey
-            key={way}
-            of={label}
-            way={way}
-            onPress={() => onNumber(value === null ? from : stepBy(stepper, value, way))}
-            width={56}
-          />
-        ))}
-      </Row>
-    </View>
-  );
-}
-
-function NoteField({ event }: { event: StrikeEvent }) {
-  const { p, scale } = useTheme();
-  const actions = useActions();
-  const [typed, setTyped] = useState<string | null>(null);
-  return (
-    <View style={{ maxWidth: 720, gap: 4 }}>
-      <Say kind="strong">{TELL.note}</Say>
-      <TextInput
-        mode="outlined"
-        outlineStyle={FIELD_OUTLINE}
-        aria-label={TELL.note}
-        value={typed ?? event.note}
-        maxLength={500}
-        onChangeText={setTyped}
-        onBlur={() => {
-          if (typed !== null) actions.tellEvent(event.id, { note: typed.trim() });
-          setTyped(null);
-        }}
-        style={{ backgroundColor: p.card, minHeight: 56, fontSize: 16 * scale }}
-      />
-    </View>
-  );
-}
 
 export function TellPart({ event: e, species, zone }: { event: StrikeEvent; species: SpeciesId; zone: string }) {
   const { units } = useTheme();
@@ -116,7 +47,8 @@ export function TellPart({ event: e, species, zone }: { event: StrikeEvent; spec
     <View style={{ gap: 12, paddingVertical: 8 }}>
       {e.kind === 'landed' ? (
         <>
-          <Measure
+          <SteppedNumber
+            unknown={TELL.unmeasured}
             label={TELL.length}
             value={e.lengthM}
             from={USUAL_CATCH_M[species]}
@@ -124,7 +56,8 @@ export function TellPart({ event: e, species, zone }: { event: StrikeEvent; spec
             text={(m) => say.size(m, units)}
             onNumber={(lengthM) => tell({ lengthM })}
           />
-          <Measure
+          <SteppedNumber
+            unknown={TELL.unmeasured}
             label={TELL.weight}
             value={e.weightKg}
             from={0.5}
@@ -163,7 +96,8 @@ export function TellPart({ event: e, species, zone }: { event: StrikeEvent; spec
             e.side,
             (side) => tell({ side }),
           )}
-          <Measure
+          <SteppedNumber
+            unknown={TELL.unmeasured}
             label={TELL.depth}
             value={e.depthM}
             from={1}
@@ -173,7 +107,10 @@ export function TellPart({ event: e, species, zone }: { event: StrikeEvent; spec
           />
         </>
       ) : null}
-      <NoteField event={e} />
+      <View style={{ gap: 4 }}>
+        <Say kind="strong">{TELL.note}</Say>
+        <NoteField label={TELL.note} value={e.note} most={500} onNote={(note) => tell({ note })} />
+      </View>
       {/* A lost lure has left the box: what it was is not changed by a touch here. */}
       {lost
         ? null

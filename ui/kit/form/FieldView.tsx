@@ -2,13 +2,11 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
-import { Part, Row } from '../../parts/Box';
+import { Part } from '../../parts/Box';
 import { Choices, Picks, type Option } from '../../parts/Buttons';
 import { Find } from '../../parts/Find';
-import { NumberField } from '../../parts/NumberField';
+import { SteppedNumber } from '../../parts/SteppedNumber';
 import { Say } from '../../parts/Say';
-import { StepKey } from '../../parts/StepKey';
-import { stepBy, typedBy } from '../../theme/stepping';
 import { FIELD_OUTLINE, useTheme } from '../../theme/theme';
 import type { Field, FormDraft } from './fields';
 import { PositionField } from './PositionField';
@@ -80,11 +78,14 @@ export function FieldView({ f, value, problem, onChange, onTrouble }: FieldViewP
       );
     case 'number':
       return (
-        <NumberRow
-          f={f}
+        <SteppedNumber
+          label={f.label}
+          stepper={f.stepper}
+          text={f.text}
+          hint={f.hint}
           value={typeof value === 'number' ? value : 0}
           problem={problem}
-          onChange={onChange}
+          onNumber={onChange}
           onTrouble={onTrouble}
         />
       );
@@ -125,40 +126,6 @@ function ManyChoices({
           None of that name.
         </Say>
       ) : null}
-    </View>
-  );
-}
-
-function NumberRow({
-  f,
-  value,
-  problem,
-  onChange,
-  onTrouble,
-}: {
-  f: Extract<Field, { type: 'number' }>;
-  value: number;
-  problem: string | undefined;
-  onChange: (v: number) => void;
-  onTrouble: (wrong: boolean) => void;
-}) {
-  return (
-    <View style={{ gap: 4, maxWidth: 520 }}>
-      <Say kind="strong">{f.label}</Say>
-      <Row gap={8} style={{ alignItems: 'flex-start' }}>
-        <NumberField
-          label={f.label}
-          text={f.text(value)}
-          typed={typedBy(f.stepper, f.text)}
-          onNumber={onChange}
-          onTrouble={onTrouble}
-          problem={problem}
-          hint={f.hint}
-          style={{ flexGrow: 1, flexBasis: 140 }}
-        />
-        <StepKey of={f.label} way={-1} onPress={() => onChange(stepBy(f.stepper, value, -1))} width={56} />
-        <StepKey of={f.label} way={1} onPress={() => onChange(stepBy(f.stepper, value, 1))} width={56} />
-      </Row>
     </View>
   );
 }

@@ -15,20 +15,20 @@ import { CATCH_UP, daysAgoText, lureOfRow, PART_NAME, TROUBLE_TEXT } from '../..
 import { capital, SPECIES_NAME } from '../../../wording/names';
 import { monthOf } from '../../../wording/time';
 import { useBookWithoutLog, useConditions, usePrefs } from '../../day/contexts';
+import { askedLure } from '../../day/planFor';
 import { chooseTackle, outfitOf } from '../../day/tackle';
 import { newTrip } from '../../day/tripActions';
 import { lureById } from '../../day/usual';
-import { Card, Note, Part, Row } from '../../parts/Box';
+import { LureChoice } from '../../lures/LureChoice';
+import { Card, Note, Part } from '../../parts/Box';
 import { Button, Choices } from '../../parts/Buttons';
-import { Find } from '../../parts/Find';
-import { NumberFieldLater } from '../../parts/NumberFieldLater';
 import { Say } from '../../parts/Say';
-import { StepKey } from '../../parts/StepKey';
+import { SteppedNumber } from '../../parts/SteppedNumber';
 import { appNowMs } from '../../platform/clock';
 import { newId } from '../../platform/ids';
 import { Screen } from '../../shell/Screen';
 import { tellSaved } from '../../shell/saved';
-import { stepBy, STEPPERS, typedBy } from '../../theme/stepping';
+import { STEPPERS } from '../../theme/stepping';
 
 interface RowDraft {
   lureId: string | null;
@@ -45,8 +45,7 @@ const RECENT = [0, 1, 2, 3, 4, 5, 6];
 const COUNT = STEPPERS.plain(1, 0, 1000);
 const CASTS = STEPPERS.plain(5, 0, 1000);
 const AGO = STEPPERS.plain(1, 0, 3650);
-/** Lures that are offered at once, and found by a word. */
-const SHOWN = 6;
+const whole = (n: number): string => String(Math.round(n));
 
 export function CatchUpScreen() {
   const book = useBookWithoutLog();
@@ -104,18 +103,12 @@ export function CatchUpScreen() {
         const tackle = chooseTackle(book, null, prefs, lure)!;
         const worked = workedUnplanned({
           conditions: day.conditions,
-          lure: {
-            id: lure.id,
-            family: lure.family,
-            name: lure.name,
-            lengthM: lure.lengthM,
-            ...(lure.bare ? {} : { weightKg: lure.weightKg, hook: lure.hook }),
-          },
+          lure: askedLure(lure),
           ...outfitOf(tackle),
           schools,
         });
         const { casts, spotId, landed, lost, missed } = r;
-        return { lureId: lure.id, worked, conditions: day.conditions, spotId, casts, events: { landed, lost, missed } };
+        return { worked, conditions: day.conditions, spotId, casts, events: { landed, lost, missed } };
       });
       const stored = await committer.record(() => caughtUp(trip, remembered, newId));
       if (!stored) return setTold(CATCH_UP.refused);
@@ -135,7 +128,13 @@ export function CatchUpScreen() {
           value={ago}
           onChange={setAgo}
         />
-        <Count label={CATCH_UP.daysAgo} value={ago} stepper={AGO} onNumber={setAgo} />
+        <SteppedNumber
+          text={whole}
+          label={CATCH_UP.daysAgo}
+          value={ago}
+          stepper={AGO}
+          onNumber={(n) => setAgo(Math.round(n))}
+        />
         <Choices
           label={CATCH_UP.part}
           options={(Object.keys(DAY_PARTS) as DayPart[]).map((value) => ({ value, title: PART_NAME[value] }))}
@@ -167,7 +166,12 @@ export function CatchUpScreen() {
           <Say kind="heading" level={2}>
             {lureOfRow(i)}
           </Say>
-          <LureChoice value={r.lureId} onChange={(lureId) => change(i, { lureId })} />
+          <LureChoice
+            label={CATCH_UP.lure}
+            box={book.box}
+            value={r.lureId}
+            onChange={(lureId) => change(i, { lureId })}
+          />
           {spots.length > 0 ? (
             <Choices
               label={CATCH_UP.spot}
@@ -177,19 +181,33 @@ export function CatchUpScreen() {
             />
           ) : null}
           <View style={{ gap: 8 }}>
-            <Count label={CATCH_UP.casts} value={r.casts} stepper={CASTS} onNumber={(casts) => change(i, { casts })} />
-            <Count
+            <SteppedNumber
+              text={whole}
+              label={CATCH_UP.casts}
+              value={r.casts}
+              stepper={CASTS}
+              onNumber={(n) => change(i, { casts: Math.round(n) })}
+            />
+            <SteppedNumber
+              text={whole}
               label={CATCH_UP.landed}
               value={r.landed}
               stepper={COUNT}
-              onNumber={(landed) => change(i, { landed })}
+              onNumber={(n) => change(i, { landed: Math.round(n) })}
             />
-            <Count label={CATCH_UP.lost} value={r.lost} stepper={COUNT} onNumber={(lost) => change(i, { lost })} />
-            <Count
+            <SteppedNumber
+              text={whole}
+              label={CATCH_UP.lost}
+              value={r.lost}
+              stepper={COUNT}
+              onNumber={(n) => change(i, { lost: Math.round(n) })}
+            />
+            <SteppedNumber
+              text={whole}
               label={CATCH_UP.missed}
               value={r.missed}
               stepper={COUNT}
-              onNumber={(missed) => change(i, { missed })}
+              onNumber={(n) => change(i, { missed: Math.round(n) })}
             />
           </View>
           {rows.length > 1 ? (
@@ -210,54 +228,5 @@ export function CatchUpScreen() {
         onPress={() => void save().catch(() => setTold(CATCH_UP.refused))}
       />
     </Screen>
-  );
-}
-
-function LureChoice({ value, onChange }: { value: string | null; onChange: (id: string) => void }) {
-  const { box } = useBookWithoutLog();
-  const [wanted, setWanted] = useState('');
-  const found = box.filter((l) => l.id === value || l.name.toLowerCase().includes(wanted.trim().toLowerCase()));
-  const shown = [...found.filter((l) => l.id === value), ...found.filter((l) => l.id !== value)].slice(0, SHOWN);
-  return (
-    <>
-      {box.length > SHOWN ? <Find label={CATCH_UP.lure} value={wanted} onChange={setWanted} /> : null}
-      <Choices
-        label={CATCH_UP.lure}
-        options={shown.map((l) => ({ value: l.id, title: l.name }))}
-        value={value}
-        onChange={onChange}
-      />
-    </>
-  );
-}
-
-function Count({
-  label,
-  value,
-  stepper,
-  onNumber,
-}: {
-  label: string;
-  value: number;
-  stepper: typeof COUNT;
-  onNumber: (n: number) => void;
-}) {
-  const text = (n: number): string => String(Math.round(n));
-  return (
-    <View style={{ gap: 2, minWidth: 230, maxWidth: 340, width: '100%' }}>
-      <Say kind="strong">{label}</Say>
-      <Row gap={6} style={{ alignItems: 'flex-start' }}>
-        <NumberFieldLater
-          label={label}
-          text={text(value)}
-          typed={typedBy(stepper, text)}
-          onNumber={(n) => onNumber(Math.round(n))}
-          centred
-          style={{ flexGrow: 1, flexBasis: 70 }}
-        />
-        <StepKey of={label} way={-1} width={56} onPress={() => onNumber(Math.round(stepBy(stepper, value, -1)))} />
-        <StepKey of={label} way={1} width={56} onPress={() => onNumber(Math.round(stepBy(stepper, value, 1)))} />
-      </Row>
-    </View>
   );
 }

@@ -1,8 +1,7 @@
 /** One day of the diary: its water, what was thrown, what happened by the clock, what is still to be told of it. */
 import { useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { View } from 'react-native';
-import { TextInput } from 'react-native-paper';
 import { diaryDay, type DiaryDay } from '../../../core/diary/days';
 import { againstModel, luresOf, questionsOf, type DayQuestion } from '../../../core/diary/ended';
 import { spotsOf } from '../../../core/forecast/ahead';
@@ -30,10 +29,11 @@ import { useActions, useBook, usePrefs } from '../../day/contexts';
 import { Card, Note, Part } from '../../parts/Box';
 import { Button, Choices } from '../../parts/Buttons';
 import { Disclosure } from '../../parts/Disclosure';
+import { NoteField } from '../../parts/NoteField';
 import { Say } from '../../parts/Say';
 import { EventRow } from '../../strikes/EventRow';
 import { LengthChoices } from '../../strikes/LengthChoices';
-import { FIELD_OUTLINE, useTheme } from '../../theme/theme';
+import { useTheme } from '../../theme/theme';
 import { useZoneOf } from './DayList';
 import { TimeLine } from './TimeLine';
 
@@ -84,7 +84,7 @@ export function DayPage({ tripId }: { tripId: string }) {
           ) : null}
         </Part>
       ) : null}
-      <NotePart key={day.trip.note} day={day} />
+      <NotePart day={day} />
       <View style={{ gap: 8 }}>
         {!open && prefs.activeTripId === null ? (
           <Button
@@ -194,9 +194,7 @@ function AnswerKeys({ q, day }: { q: DayQuestion; day: DiaryDay }) {
 }
 
 function NotePart({ day }: { day: DiaryDay }) {
-  const { p, scale } = useTheme();
   const actions = useActions();
-  const [typed, setTyped] = useState(day.trip.note);
   return (
     <Part title={DIARY.note}>
       {day.trip.note === '' ? (
@@ -204,16 +202,12 @@ function NotePart({ day }: { day: DiaryDay }) {
           {DIARY.noteAsk}
         </Say>
       ) : null}
-      <TextInput
-        mode="outlined"
-        outlineStyle={FIELD_OUTLINE}
-        aria-label={DIARY.note}
-        value={typed}
+      <NoteField
+        label={DIARY.note}
+        value={day.trip.note}
+        most={2000}
         multiline
-        maxLength={2000}
-        onChangeText={setTyped}
-        onBlur={() => actions.noteDay(day.trip.id, typed.trim())}
-        style={{ backgroundColor: p.card, minHeight: 72, maxWidth: 720, fontSize: 16 * scale }}
+        onNote={(note) => actions.noteDay(day.trip.id, note)}
       />
     </Part>
   );
