@@ -48,7 +48,7 @@ test('the lure, its casts, its depth and its pace are the same on Lures, Retriev
   await place(page, 'Strikes').tap();
   await expect(page.getByText(new RegExp(`In hand: ${first}`))).toBeVisible();
   await page.getByRole('button', { name: 'Cast: add one' }).tap();
-  await expect(page.getByText(`Give it ${casts} casts before you judge it.`)).toBeVisible();
+  await expect(page.getByText(`${Number(casts) - 1} more casts like this before you judge it.`)).toBeVisible();
 
   await place(page, 'Water').tap();
   const water = await textWith(page, /Expect them/);

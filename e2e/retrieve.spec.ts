@@ -196,7 +196,7 @@ test.describe('on a phone', () => {
     await place(page, 'Strikes').click();
     for (let i = 0; i < 2; i++) {
       await page.getByRole('button', { name: /^Missed/ }).tap();
-      await expect(page.getByText(i === 0 ? 'One strike.' : '2 strikes.')).toBeVisible();
+      await expect(page.getByText(`0 casts, ${i === 0 ? '1 strike' : '2 strikes'}, 0 hooked, 0 landed.`)).toBeVisible();
     }
     await expect(page.getByText(/Look at the hook points first/)).toBeVisible();
     const longer = page.getByRole('button', { name: /^Give them longer: hang .* instead of/ });

@@ -40,7 +40,15 @@ function useParts(): DayParts {
   useWatchTurns(conditions.day?.trip.id ?? null, ranking.ranking);
   const plan = useDayPlan(bookWithoutLog, conditions, prefs, ranking.ranking, basis.id, planWater);
   const station = useStation(bookWithoutLog, conditions.day, prefs, nowMs, committer);
-  const actions = useActionsOfDay({ ...plan, movedTo: planWater.movedTo, ranking: ranking.ranking }, committer);
+  const actions = useActionsOfDay(
+    {
+      ...plan,
+      movedTo: planWater.movedTo,
+      ranking: ranking.ranking,
+      taken: plan.lure !== null && conditions.day?.trip.lureId === plan.lure.id,
+    },
+    committer,
+  );
   return {
     status,
     conditions,

@@ -41,7 +41,7 @@ function setUp(state: Partial<InHand> = {}) {
     return true;
   };
   const committer: Committer = { commit: store, record: store, current: () => book };
-  const hand: InHand = { worked: plan, request, lure, ranking: null, ...state };
+  const hand: InHand = { worked: plan, request, lure, taken: false, ranking: null, ...state };
   const hook = renderHook(() => useActionsOfDay(hand, committer));
   return { hook, stored, committer, tally: () => tallyTrip(book, 'trip-today', NOW_MS), book: () => book };
 }
@@ -85,7 +85,9 @@ test('an event is logged, its phase after, undo takes exactly it back', async ()
 test('what the device refuses is not told as logged', async () => {
   const t = setUp();
   const refusing: Committer = { ...t.committer, record: async () => false };
-  const hook = renderHook(() => useActionsOfDay({ worked: plan, request, lure, ranking: null }, refusing));
+  const hook = renderHook(() =>
+    useActionsOfDay({ worked: plan, request, lure, taken: false, ranking: null }, refusing),
+  );
   await act(async () => hook.result.current.logCast());
   expect(lastTouch.getState().shown).toBeNull();
   expect(t.tally().casts).toBe(0);
@@ -97,6 +99,27 @@ test('without a plan nothing is logged rather than something wrong', async () =>
   expect(t.stored).toEqual([]);
 });
 
+test('a touch while another plan is worked out is logged with what was in hand until then', async () => {
+  const t = setUp();
+  const ready: InHand = { worked: plan, request, lure, taken: true, ranking: null };
+  const hook = renderHook(({ hand }: { hand: InHand }) => useActionsOfDay(hand, t.committer), {
+    initialProps: { hand: ready },
+  });
+  const castWith = async (hand: InHand): Promise<number> => {
+    hook.rerender({ hand });
+    await act(async () => hook.result.current.logCast());
+    return t.tally().casts;
+  };
+  expect(await castWith({ ...ready, worked: null })).toBe(1);
+  // Another lure that the choice only proposes is not in hand yet; one that was taken is, and is waited for.
+  const other = { ...lure, id: 'lure-other' };
+  expect(await castWith({ ...ready, worked: null, lure: other, taken: false })).toBe(2);
+  expect(Object.values(t.book().block).filter((b) => b.presentation.lureId === 'lure-other')).toEqual([]);
+  expect(await castWith({ ...ready, worked: null, lure: other })).toBe(2);
+  // And without a day nothing is held.
+  expect(await castWith({ ...ready, worked: null, request: null })).toBe(2);
+});
+
 test('another water reading opens a new block and closes the old', async () => {
   const t = setUp();
   await act(async () => t.hook.result.current.logCast());
@@ -104,7 +127,7 @@ test('another water reading opens a new block and closes the old', async () => {
     ...request,
     conditions: { ...request.conditions, water: { ...request.conditions.water, clarityM: 0.3 } },
   };
-  const state: InHand = { worked: plan, request: murky, lure, ranking: null };
+  const state: InHand = { worked: plan, request: murky, lure, taken: false, ranking: null };
   const again = renderHook(() => useActionsOfDay(state, t.committer));
   await act(async () => again.result.current.logCast());
   const last = t.stored[t.stored.length - 1]!;

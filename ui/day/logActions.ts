@@ -17,7 +17,8 @@ import { lastTouch, touchInReach, touchMade, touchStored, UNDO_MS, type LastTouc
 import { forTrip } from './tripActions';
 
 export interface LogActions {
-  logCast: () => void;
+  /** The id of the cast, null while nothing is in hand. */
+  logCast: () => string | null;
   /** The id of the event, for telling its phase; null without a lure in hand. */
   logEvent: (kind: EventKind) => string | null;
   /** More of an event, or something else than was told. */
@@ -36,6 +37,8 @@ export interface InHand {
   /** The water of this moment, where it has moved on from the plan's. */
   movedTo?: Conditions | null;
   lure: Lure | null;
+  /** Whether the angler took that lure, and not the choice. */
+  taken: boolean;
   ranking: LearnedRanking | null;
 }
 
@@ -104,7 +107,7 @@ export function logActions({ record, current, now }: ActionPorts, inHand: () => 
   };
 
   return {
-    logCast: () => void log('cast', (at) => put('cast', { ...at, count: 1 })),
+    logCast: () => log('cast', (at) => put('cast', { ...at, count: 1 })),
     logEvent: (kind) => log(kind, (at) => put('event', { ...at, ...untold(kind) })),
     tellEvent,
     takeBack,

@@ -1,5 +1,6 @@
 /** A number that is typed or stepped, under its label: one part for forms, for what is told of a fish, for counts. */
 import { View } from 'react-native';
+import { useTheme } from '../theme/theme';
 import { stepBy, typedBy, type Stepper } from '../theme/stepping';
 import { Row } from './Box';
 import { NumberFieldLater } from './NumberFieldLater';
@@ -33,10 +34,11 @@ export function SteppedNumber({
   problem,
   hint,
 }: SteppedNumberProps) {
+  const { scale } = useTheme();
   return (
     <View style={{ gap: 4, maxWidth: 520 }}>
       <Say kind="strong">{label}</Say>
-      <Row gap={8} style={{ alignItems: 'flex-start' }}>
+      <Row gap={8} wrap style={{ alignItems: 'flex-start' }}>
         <NumberFieldLater
           label={label}
           text={value === null ? unknown : text(value)}
@@ -45,7 +47,7 @@ export function SteppedNumber({
           onTrouble={onTrouble}
           problem={problem}
           hint={hint}
-          style={{ flexGrow: 1, flexBasis: 130 }}
+          style={{ flexGrow: 1, flexBasis: 130 * scale }}
         />
         {([-1, 1] as const).map((way) => (
           <StepKey

@@ -20,14 +20,15 @@ export function Shortcuts() {
   const actions = useActions();
   const router = useRouter();
   const [listed, setListed] = useState(false);
+  const [refused, setRefused] = useState(false);
   const run = (action: KeyAction): void => {
     switch (action.do) {
       case 'go':
         return router.navigate(action.path);
       case 'cast':
-        return actions.logCast();
+        return setRefused(actions.logCast() === null);
       case 'event':
-        return void actions.logEvent(action.kind);
+        return setRefused(actions.logEvent(action.kind) === null);
       case 'phase':
         return actions.setPhaseOfLast(action.phase);
       case 'undo':
@@ -54,9 +55,11 @@ export function Shortcuts() {
   }, [prefs.shortcuts]);
   // What a key logged is said aloud too: the page in view may show nothing of it.
   const { last } = useLog();
-  const said = last
-    ? `Stored: ${SHORTCUTS.find((s) => s.action.do === 'event' && s.action.kind === last.what)?.says.toLowerCase() ?? 'one cast'}`
-    : '';
+  const said = refused
+    ? 'Not stored: no lure is in hand yet.'
+    : last
+      ? `Stored: ${SHORTCUTS.find((s) => s.action.do === 'event' && s.action.kind === last.what)?.says.toLowerCase() ?? 'one cast'}`
+      : '';
   return (
     <>
       <View role="status" aria-live="polite" style={{ position: 'absolute', width: 1, height: 1, overflow: 'hidden' }}>
