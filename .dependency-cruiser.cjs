@@ -36,6 +36,7 @@ const ROOMS = [
   ['box', 'log'],
   ['trip'],
   ['lessons', 'forecast', 'rods'],
+  ['castplan'],
   ['diary'],
   ['exchange'],
 ];

@@ -12,6 +12,7 @@ import { STATION_IDS } from '../core/stations/places';
 import { stationReport } from '../core/stations/report';
 import { composeDay } from '../core/trip/day';
 import type { Conditions } from '../core/water/conditions';
+import { DEMO_PIECES } from './cover';
 import { DEMO_LINES, DEMO_LURES, DEMO_REELS, DEMO_RODS, DEMO_TERMINAL } from './tackle';
 import { DEMO_SEASON, DEMO_SPOTS, DEMO_TODAY, DEMO_WATERS, demoMs, type DemoDay } from './season';
 import type { Lure } from '../core/records/lure';
@@ -91,6 +92,7 @@ function buildDay(
     thunder: [],
     aimM: null,
     over: null,
+    castPlan: null,
     cautionsSeen: [],
   };
   const month = Number(day.at.slice(5, 7));
@@ -155,6 +157,7 @@ export function buildDemoWorld(realNowMs: number): Put[] {
   const base: Put[] = [
     ...DEMO_WATERS.map((w) => put('water', w)),
     ...DEMO_SPOTS.map((s) => put('spot', s)),
+    ...DEMO_PIECES.map((x) => put('piece', x)),
     ...STATION_IDS.map((id) =>
       put('stationReport', {
         id,
@@ -191,6 +194,7 @@ export function buildDemoWorld(realNowMs: number): Put[] {
     thunder: [],
     aimM: null,
     over: null,
+    castPlan: null,
     cautionsSeen: [],
   };
   return [

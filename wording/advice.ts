@@ -2,6 +2,7 @@
 import type { Advice, Change } from '../core/log/advice';
 import { counted } from './count';
 import { PLACE_NAME } from './events';
+import { thrownAtName } from './pieces';
 import { clockText } from './time';
 import type { UnitPrefs } from './units';
 
@@ -21,8 +22,8 @@ const TOUCHED: Partial<Record<Extract<Advice, { code: 'rest' }>['kind'], string>
 const strikesText = (n: number): string => (n === 0 ? 'No strike yet.' : `${counted(n, 'strike')}.`);
 
 /** Where they are, for "pick … apart". */
-const there = (place: Extract<Advice, { code: 'stay' }>['place']): string =>
-  place ? `the ${PLACE_NAME[place]}` : 'that place';
+const there = ({ place, at }: Pick<Extract<Advice, { code: 'stay' }>, 'place' | 'at'>): string =>
+  at ? thrownAtName(at) : place ? `the ${PLACE_NAME[place]}` : 'that place';
 
 export function adviceText(a: Advice, zone: string, u: UnitPrefs): { fact: string; advice: string } {
   switch (a.code) {
@@ -52,7 +53,7 @@ export function adviceText(a: Advice, zone: string, u: UnitPrefs): { fact: strin
     case 'rest':
       return {
         fact: TOUCHED[a.kind] ?? 'A fish touched it.',
-        advice: `Leave ${there(a.place)} alone until ${clockText(a.untilMs, zone, u)}. Fish around it meanwhile, at other angles.`,
+        advice: `Leave ${there(a)} alone until ${clockText(a.untilMs, zone, u)}. Fish around it meanwhile, at other angles.`,
       };
     case 'again':
       return {
@@ -62,7 +63,7 @@ export function adviceText(a: Advice, zone: string, u: UnitPrefs): { fact: strin
     case 'stay':
       return {
         fact: 'One landed.',
-        advice: `Stay: pick ${there(a.place)} apart, a cast’s width at a time, and from another angle.`,
+        advice: `Stay: pick ${there(a)} apart, a cast’s width at a time, and from another angle.`,
       };
     case 'give':
       return {

@@ -7,6 +7,7 @@ import type { StationFault } from '../core/stations/answer';
 import type { StationReading } from '../core/stations/reading';
 import type { StationProblemCode } from './problems';
 import { capital, FRONT_NAME, list } from './names';
+import { thrownAtName } from './pieces';
 import { clockText, dayText } from './time';
 import { say, type UnitPrefs } from './units';
 import { skyWord } from './water';
@@ -109,9 +110,10 @@ const REST_WHY: Record<RestingSpot['kind'], string> = {
   bump: 'a fish bumped the lure',
   lost: 'a fish felt the hook',
 };
+/** `spot`: the name of the spot, or of the piece of cover where it is known which place of it. */
 export function restText(r: RestingSpot, spot: string, zone: string, nowMs: number, u: UnitPrefs): string {
   const ready = r.readyAtMs <= nowMs;
-  const name = placeText(r.place, spot);
+  const name = r.at ? `${thrownAtName(r.at)} at ${spot}` : placeText(r.place, spot);
   return ready
     ? `${capital(name)} has rested: ${REST_WHY[r.kind]} at ${clockText(r.sinceMs, zone, u)}. Go back now.`
     : `Leave ${name} until ${clockText(r.readyAtMs, zone, u)}: ${REST_WHY[r.kind]} at ${clockText(r.sinceMs, zone, u)}.`;

@@ -94,3 +94,6 @@ export const noSuchLureText = (wanted: string): string => `No lure in the box is
 /** A trial under way. */
 export const trialOfText = (lure: string): string => `A trial: the ${lure}`;
 export const backToText = (lure: string): string => `Back to the ${lure}`;
+
+/** Opens the cast plan of a piece of cover. */
+export const STRIKES_CAST_PLAN = 'Cast plan of a piece of cover';

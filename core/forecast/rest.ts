@@ -7,6 +7,7 @@ import { blocksOfTrip, groupBy, logOf, type LogBook } from '../log/tally';
 import { standing, tripsOf, type Book } from '../records';
 import type { EffortBlock } from '../records/block';
 import type { EventKind, EventPlace } from '../records/event';
+import type { ThrownAt } from '../records/piece';
 import type { Trip } from '../records/trip';
 
 /** A fish that had to do with a lure at a spot, and when. */
@@ -15,6 +16,8 @@ export interface Touch {
   spotId: string | null;
   /** Where on its cover, if that was told: that limb rests, and not the rest of the spot. */
   place: EventPlace | null;
+  /** What it was thrown at, where that was planned: that one limb. */
+  at?: ThrownAt;
   kind: EventKind;
   atMs: number;
 }
@@ -23,6 +26,7 @@ export interface Touch {
 export interface RestingSpot {
   spotId: string | null;
   place: EventPlace | null;
+  at?: ThrownAt;
   /** What happened there last. */
   kind: 'missed' | 'bump' | 'lost';
   sinceMs: number;
@@ -42,47 +46,63 @@ export const restMinutes = (kind: RestingSpot['kind'], moodMean: number): number
 
 const isRest = (k: EventKind): k is RestingSpot['kind'] => k in TIMES;
 
+/** A cast made at a spot, and what it was thrown at where that was planned. */
+interface Return {
+  spotId: string | null;
+  at?: ThrownAt;
+  atMs: number;
+}
+
+/** A cast goes back to a touched place: to that limb where both are known, else to the spot. */
+const isBack = (r: Return, t: Touch): boolean =>
+  r.spotId === t.spotId && (!t.at || !r.at || (r.at.pieceId === t.at.pieceId && r.at.target === t.at.target));
+
+const where = ({ spotId, place, at }: Touch): string =>
+  at ? `${at.pieceId} ${at.target}` : `${spotId ?? ''} ${place ?? ''}`;
+
 /**
  * One entry a spot and place: the last fish that was touched and not landed. Another that is landed there since does
  * not end it; going back once it is ready does (`returns`: when casts were made at a spot). The soonest ready first.
  */
 export function restList(
   touches: readonly Touch[],
-  returns: readonly { spotId: string | null; atMs: number }[],
+  returns: readonly Return[],
   moodMean: number,
   nowMs: number,
 ): RestingSpot[] {
   const out: RestingSpot[] = [];
-  for (const all of groupBy(touches, (t) => `${t.spotId ?? ''} ${t.place ?? ''}`).values()) {
+  for (const all of groupBy(touches, where).values()) {
     const last = all
       .filter((t) => isRest(t.kind))
       .sort((a, b) => a.atMs - b.atMs)
       .at(-1);
     if (!last || !isRest(last.kind)) continue;
-    const { spotId, place, kind } = last;
+    const { spotId, place, kind, at } = last;
     const readyAtMs = last.atMs + restMinutes(kind, moodMean) * 60_000;
     if (nowMs - last.atMs > FORGET_MIN * 60_000) continue;
-    if (returns.some((r) => r.spotId === spotId && r.atMs >= readyAtMs)) continue;
-    out.push({ spotId, place, kind, sinceMs: last.atMs, readyAtMs });
+    if (returns.some((r) => isBack(r, last) && r.atMs >= readyAtMs)) continue;
+    out.push({ spotId, place, ...(at ? { at } : {}), kind, sinceMs: last.atMs, readyAtMs });
   }
   return out.sort((a, b) => a.readyAtMs - b.readyAtMs);
 }
 
 /** What fish had to do with lures in these blocks, and the casts made there. */
-function touchesIn(
-  book: LogBook,
-  blocks: readonly EffortBlock[],
-): { touches: Touch[]; casts: { spotId: string | null; atMs: number }[] } {
+function touchesIn(book: LogBook, blocks: readonly EffortBlock[]): { touches: Touch[]; casts: Return[] } {
   const log = logOf(book, blocks);
   const spotOf = (blockId: string): string | null => log.block[blockId]!.spotId;
   return {
-    touches: standing(log, 'event').map(({ blockId, place, kind, atMs }) => ({
+    touches: standing(log, 'event').map(({ blockId, place, at, kind, atMs }) => ({
       spotId: spotOf(blockId),
       place,
+      ...(at ? { at } : {}),
       kind,
       atMs,
     })),
-    casts: standing(log, 'cast').map(({ blockId, atMs }) => ({ spotId: spotOf(blockId), atMs })),
+    casts: standing(log, 'cast').map(({ blockId, at, atMs }) => ({
+      spotId: spotOf(blockId),
+      ...(at ? { at } : {}),
+      atMs,
+    })),
   };
 }
 

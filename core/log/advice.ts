@@ -5,6 +5,7 @@
 import type { CastTally } from '../records/cast';
 import type { EffortBlock } from '../records/block';
 import type { EventKind, EventPlace, StrikeEvent } from '../records/event';
+import type { ThrownAt } from '../records/piece';
 import type { SignKind } from '../water/terms';
 import { isStrike } from './events';
 
@@ -23,11 +24,11 @@ export type Advice =
   /** A school went for it: back through it with the quieter one. */
   | { code: 'school'; follow: string | null }
   /** A fish was touched and not landed: until then that place is left alone. */
-  | { code: 'rest'; kind: EventKind; place: EventPlace | null; untilMs: number }
+  | { code: 'rest'; kind: EventKind; place: EventPlace | null; at: ThrownAt | null; untilMs: number }
   /** It followed and turned: the same again and slower, then the one that follows. */
   | { code: 'again'; follow: string | null }
   /** One was landed: that place is picked apart. */
-  | { code: 'stay'; place: EventPlace | null }
+  | { code: 'stay'; place: EventPlace | null; at: ThrownAt | null }
   /** So many more casts before this is judged. */
   | { code: 'give'; more: number; strikes: number }
   /** So many casts drew nothing: change this, and nothing else. */
@@ -116,11 +117,11 @@ export function adviceOf(q: AdviceQuestion): Advice {
   const touch = events.filter((e) => isStrike(e.kind) || e.kind === 'follow').at(-1);
   const since = touch ? after(touch.seq) : made;
   if (touch && since < STAY_SHARE * enough) {
-    const { kind, place } = touch;
-    if (kind === 'landed') return { code: 'stay', place };
+    const { kind, place, at = null } = touch;
+    if (kind === 'landed') return { code: 'stay', place, at };
     if (kind === 'follow') return { code: 'again', follow: q.follow };
     const untilMs = q.rests.find((r) => r.sinceMs === touch.atMs)?.readyAtMs;
-    if (untilMs !== undefined && untilMs > q.nowMs) return { code: 'rest', kind, place, untilMs };
+    if (untilMs !== undefined && untilMs > q.nowMs) return { code: 'rest', kind, place, at, untilMs };
   }
   // Casts with what is in hand here, since the last touch: each change is given its own.
   const castsOf = (b: EffortBlock): number =>

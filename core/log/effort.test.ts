@@ -40,6 +40,7 @@ const trip: Trip = {
   thunder: [],
   aimM: null,
   over: null,
+  castPlan: null,
   cautionsSeen: [],
 };
 const opening = (change: Partial<Opening> = {}): Opening => ({

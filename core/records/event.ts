@@ -1,8 +1,9 @@
 /** What happened on a cast. */
 import * as z from 'zod';
 import { PHASES } from '../planning/cadence/cadence';
-import { defineRecord } from './define';
+import { defineRecord, onlyWidened } from './define';
 import { id, ms } from './fields';
+import { thrownAtSchema } from './piece';
 
 /** What can be logged of a fish or a lure. */
 export const EVENT_KINDS = ['landed', 'lost', 'missed', 'bump', 'follow', 'snag', 'lure-lost'] as const;
@@ -41,6 +42,8 @@ export const eventRecord = defineRecord(
     blockId: id,
     seq: z.number().int().min(0),
     atMs: ms,
+    /** What its cast was thrown at; absent: at no planned place. */
+    at: thrownAtSchema.optional(),
     /** What it said before it was corrected, oldest first: only what was told and is told otherwise now. */
     was: z.array(detailsSchema.partial().extend({ untilMs: ms })).max(MAX_CORRECTIONS),
   }),
@@ -49,6 +52,7 @@ export const eventRecord = defineRecord(
       change: 'the middle of the cover; weight, released or kept, a note; what was corrected',
       up: (old) => ({ ...old, weightKg: null, released: null, note: '', was: [] }),
     },
+    onlyWidened('what its cast was thrown at'),
   ],
 );
 export type StrikeEvent = z.infer<typeof eventRecord.schema>;

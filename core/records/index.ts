@@ -7,6 +7,7 @@ import { eventRecord } from './event';
 import { lineRecord } from './line';
 import { lureRecord, type Lure } from './lure';
 import { measurementRecord, type Measurement } from './measurement';
+import { pieceRecord } from './piece';
 import { practiceRecord } from './practice';
 import { DEFAULT_PREFERENCES, preferencesRecord, type Preferences } from './preferences';
 import { reelRecord } from './reel';
@@ -25,6 +26,7 @@ import { waterLogRecord } from './waterLog';
 export const RECORDS = {
   water: waterRecord,
   spot: spotRecord,
+  piece: pieceRecord,
   lure: lureRecord,
   rod: rodRecord,
   reel: reelRecord,

@@ -86,6 +86,9 @@ OLDER.trip = { 1: first('trip'), 2: { ...first('trip'), readAtMs: 5, thunder: []
 OLDER.trip[3] = OLDER.trip[2]!;
 OLDER.trip[4] = OLDER.trip[2]!;
 OLDER.trip[5] = OLDER.trip[2]!;
+OLDER.trip[6] = { ...OLDER.trip[2]!, aimM: null, over: null };
+OLDER.cast = { 1: { id: 'c1', blockId: 'b1', seq: 3, atMs: 5, count: 1 } };
+OLDER.event[2] = { ...OLDER.event[1]!, weightKg: null, released: null, note: '', was: [] };
 OLDER.water = { 1: first('water') };
 OLDER.rod = {
   1: { id: 'r1', name: 'Old rod', lengthM: 2, minLureKg: 0.005, maxLureKg: 0.02, action: 'slow', retiredAtMs: null },

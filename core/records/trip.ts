@@ -8,6 +8,7 @@ import { planSettingsSchema, riseSchema } from '../schemas/plan';
 import { defineRecord, onlyWidened } from './define';
 import { id, ms } from './fields';
 import { FAMILIES } from '../lures/family';
+import { TARGETS } from '../water/pieces';
 import { SIGN_KINDS, SPECIES } from '../water/terms';
 
 /** A trip: where, when, for what fish, and every reading that was entered on it. */
@@ -41,6 +42,17 @@ export const tripRecord = defineRecord(
     aimM: z.number().positive().max(120).nullable(),
     /** What rises on the way; null: nothing. */
     over: riseSchema.nullable(),
+    /** The piece that is fished by its cast plan, since when, from where on it, what is left out; null: none. */
+    castPlan: z
+      .strictObject({
+        pieceId: id,
+        sinceMs: ms,
+        stand: z.strictObject({ xM: z.number().min(-300).max(300), yM: z.number().min(-300).max(300) }),
+        skipped: z.array(z.enum(TARGETS)).max(TARGETS.length),
+        /** Thrown at next by choice; null: as the plan has it. */
+        next: z.enum(TARGETS).nullable(),
+      })
+      .nullable(),
     note: z.string().max(2000),
     /** When the readings were last set, or said to be as they were. */
     readAtMs: ms,
@@ -61,6 +73,7 @@ export const tripRecord = defineRecord(
       change: 'how far off what is aimed at is, and what rises on the way; a lure that is let down or towed by choice',
       up: (old) => ({ ...old, aimM: null, over: null }),
     },
+    { change: 'the piece of cover that is fished by its cast plan', up: (old) => ({ ...old, castPlan: null }) },
   ],
 );
 export type Trip = z.infer<typeof tripRecord.schema>;

@@ -1,16 +1,20 @@
 /** The log: a cast, what happened on it, and taking either back. */
+import { aimOfEvent, nextAim, placeOf } from '../../core/castplan/aims';
 import { lureBack, lureLost } from '../../core/box/lost';
 import { placeInLog, type Opening } from '../../core/log/effort';
 import type { Phase } from '../../core/planning/cadence/cadence';
 import type { WorkedAs } from '../../core/planning/plan/unplanned';
 import type { PlanRequest } from '../../core/planning/task/request';
 import type { LearnedRanking } from '../../core/learning/learned';
-import { activeTrip, bringBackPuts, put, takeBackPuts, type Put } from '../../core/records';
+import { activeTrip, bringBackPuts, put, takeBackPuts, type Book, type Put } from '../../core/records';
 import { corrected, untold, type EventDetails, type EventKind } from '../../core/records/event';
 import type { Lure } from '../../core/records/lure';
+import type { ThrownAt } from '../../core/records/piece';
+import type { Trip } from '../../core/records/trip';
 import type { Conditions } from '../../core/water/conditions';
 import { realNowMs } from '../platform/clock';
 import { newId } from '../platform/ids';
+import { aimsNow } from './aims';
 import { askToKeep } from '../platform/persistence';
 import type { ActionPorts } from './ports';
 import { lastTouch, touchInReach, touchMade, touchStored, UNDO_MS, type LastTouch } from './lastTouch';
@@ -42,6 +46,12 @@ export interface InHand {
   ranking: LearnedRanking | null;
 }
 
+/** What it was thrown at, where a piece is fished by its plan. */
+function thrownAt(book: Book, trip: Trip, what: LastTouch['what']): ThrownAt | undefined {
+  const { aims } = aimsNow.getState();
+  return what === 'cast' ? nextAim(book, trip, aims) : aimOfEvent(book, trip, aims);
+}
+
 export function logActions({ record, current, now }: ActionPorts, inHand: () => InHand): LogActions {
   /**
    * Logs one thing against the plan in hand: what must be stored first, and the thing itself; told as done once it is
@@ -49,7 +59,7 @@ export function logActions({ record, current, now }: ActionPorts, inHand: () => 
    */
   const log = (
     what: LastTouch['what'],
-    thing: (at: { id: string; blockId: string; seq: number; atMs: number }) => Put,
+    thing: (at: { id: string; blockId: string; seq: number; atMs: number }, to: ThrownAt | undefined) => Put,
   ): string | null => {
     const { worked, request, movedTo, ranking, lure } = inHand();
     const book = current();
@@ -68,7 +78,7 @@ export function logActions({ record, current, now }: ActionPorts, inHand: () => 
         const { blockId, seq, puts } = placeInLog(b, trip, opening);
         return [
           ...puts,
-          thing({ id, blockId, seq, atMs }),
+          thing({ id, blockId, seq, atMs }, thrownAt(b, trip, what)),
           ...(what === 'lure-lost' ? lureLost(b, lure.id, atMs) : []),
         ];
       }),
@@ -107,8 +117,9 @@ export function logActions({ record, current, now }: ActionPorts, inHand: () => 
   };
 
   return {
-    logCast: () => log('cast', (at) => put('cast', { ...at, count: 1 })),
-    logEvent: (kind) => log(kind, (at) => put('event', { ...at, ...untold(kind) })),
+    logCast: () => log('cast', (of, at) => put('cast', { ...of, count: 1, ...(at ? { at } : {}) })),
+    logEvent: (kind) =>
+      log(kind, (of, at) => put('event', { ...of, ...untold(kind), ...(at ? { at, place: placeOf(at.target) } : {}) })),
     tellEvent,
     takeBack,
     bringBack,

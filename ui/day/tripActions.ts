@@ -26,6 +26,12 @@ export interface TripActions {
   /** A day that was ended goes on. */
   takeUpTrip: (id: string) => void;
   endTrip: () => void;
+  /** A piece of cover is fished by its plan, from there; `aimM`: what Retrieve aims at meanwhile, m. */
+  startCastPlan: (pieceId: string, stand: { x: number; y: number }, aimM: number | null) => void;
+  changeCastPlan: (change: (on: NonNullable<Trip['castPlan']>) => NonNullable<Trip['castPlan']>) => void;
+  /** From its first cast, with what was left out. */
+  beginCastPlanAgain: () => void;
+  leaveCastPlan: () => void;
 }
 
 /** What is to be stored for the trip under way; nothing without one. */
@@ -34,8 +40,14 @@ export const forTrip = (book: Book, puts: (t: Trip) => Put[]): Put[] => {
   return t ? puts(t) : [];
 };
 
-/** The trip at another spot, or at none: what was aimed at and what rose on the way stay behind. */
-export const atSpot = (t: Trip, spotId: string | null): Trip => ({ ...t, spotId, aimM: null, over: null });
+/** The trip at another spot, or at none: what was aimed at, what rose on the way and the cast plan stay behind. */
+export const atSpot = (t: Trip, spotId: string | null): Trip => ({
+  ...t,
+  spotId,
+  aimM: null,
+  over: null,
+  castPlan: null,
+});
 
 /** The kind of lure that fish on a bed are being shown: picked by hand, else the one last cast. */
 function shownOnBed(book: Book, t: Trip): FamilyId | undefined {
@@ -60,6 +72,7 @@ export const newTrip = (id: string, waterId: string, species: SpeciesId, started
   settings: {},
   aimM: null,
   over: null,
+  castPlan: null,
   note: '',
   readAtMs: startedAtMs,
   thunder: [],
@@ -69,8 +82,25 @@ export const newTrip = (id: string, waterId: string, species: SpeciesId, started
 export function tripActions({ commit, now }: ActionPorts): TripActions {
   const changeTrip = (change: (t: Trip) => Trip): void =>
     void commit((book) => forTrip(book, (t) => [put('trip', change(t))]));
+  const changeCastPlan: TripActions['changeCastPlan'] = (change) =>
+    changeTrip((t) => (t.castPlan ? { ...t, castPlan: change(t.castPlan) } : t));
   return {
     changeTrip,
+    changeCastPlan,
+    startCastPlan: (pieceId, stand, aimM) => {
+      const sinceMs = now();
+      const tenth = (v: number): number => Math.round(v * 10) / 10;
+      changeTrip((t) => ({
+        ...t,
+        aimM: aimM === null ? t.aimM : tenth(aimM),
+        castPlan: { pieceId, sinceMs, stand: { xM: stand.x, yM: stand.y }, skipped: [], next: null },
+      }));
+    },
+    beginCastPlanAgain: () => {
+      const sinceMs = now();
+      changeCastPlan((on) => ({ ...on, sinceMs, skipped: [], next: null }));
+    },
+    leaveCastPlan: () => changeTrip((t) => ({ ...t, castPlan: null, aimM: null })),
     setReadings: (change) => {
       const atMs = now();
       void commit((book) =>

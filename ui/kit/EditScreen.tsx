@@ -57,6 +57,9 @@ function Missing({ text, onBack }: { text: string; onBack: () => void }) {
   );
 }
 
+/** Where one goes on with what was made for it; else to the Kit. */
+const BACK_TO: Partial<Record<EditableKind, string>> = { spot: '/today', piece: '/strikes/cover' };
+
 function Editor({
   kind,
   existing,
@@ -81,6 +84,7 @@ function Editor({
     water: named(inUse(book.water)),
     reel: named(inUse(book.reel)),
     line: named(inUse(book.line)),
+    spot: named(inUse(book.spot)),
   });
   const form = useRecordForm(kind, existing ? String(start.id) : 'new', start, (path) =>
     wordsOf(fields.find((f) => keysOf(f).includes(path))),
@@ -90,7 +94,7 @@ function Editor({
   const problems = problemsIn(form.formState.errors, fields.flatMap(keysOf));
   // After one's first water comes the day on it.
   const [first] = useState(() => kind === 'water' && inUse(book.water).length === 0);
-  const back = (): void => router.navigate(kind === 'spot' ? '/today' : first ? '/' : '/kit');
+  const back = (): void => router.navigate((BACK_TO[kind] ?? (first ? '/' : '/kit')) as never);
   const change = (f: Field, value: unknown): void => {
     const put = (key: string, v: unknown): void =>
       form.setValue(key, v, { shouldDirty: true, shouldValidate: tried && f.type !== 'flags' });

@@ -3,6 +3,7 @@ import type { BookWithoutLog } from '../day/useBookWithoutLog';
 import { View } from 'react-native';
 import { FAMILY_NAME, SETTING_NAME, capital } from '../../wording/names';
 import { terminalText } from '../../wording/rig';
+import { PIECE_NAME } from '../../wording/pieces';
 import { say, type UnitPrefs } from '../../wording/units';
 import { useBookWithoutLog } from '../day/contexts';
 import { Note, Part, Row } from '../parts/Box';
@@ -133,6 +134,19 @@ const SHELVES: readonly Shelf[] = [
         title: s.name,
         sub: book.water[s.waterId]?.name ?? 'a water that is gone',
         retired: retiredOf(s),
+      })),
+  },
+  {
+    kind: 'piece',
+    title: 'Pieces of cover',
+    add: 'Add a piece of cover',
+    empty: 'No piece of cover yet: a laydown, a dock, a point that casts are planned for.',
+    items: (book) =>
+      Object.values(book.piece).map((x) => ({
+        id: x.id,
+        title: x.name,
+        sub: `${capital(PIECE_NAME[x.kind])}, ${book.water[x.waterId]?.name ?? 'a water that is gone'}`,
+        retired: retiredOf(x),
       })),
   },
 ];

@@ -2,10 +2,11 @@ import { useRouter } from 'expo-router';
 import { guardingText, moodHeadline } from '../../wording/mood';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { castsText, END_DAY_ASK, OFF_AT_THUNDER } from '../../wording/strikes';
+import { castsText, END_DAY_ASK, OFF_AT_THUNDER, STRIKES_CAST_PLAN } from '../../wording/strikes';
 import { STYLE_NAME } from '../../wording/names';
 import { say } from '../../wording/units';
 import { useStored } from '../../data/useBook';
+import { CastPlanLater } from '../castplan/later';
 import { useActions, useConditions, useLog, useMood, usePlan, usePrefs } from '../day/contexts';
 import { useCadenceName } from '../day/useCadenceName';
 import { Note, Part } from '../parts/Box';
@@ -82,6 +83,7 @@ export function StrikesScreen() {
       }
     >
       <AdvicePart />
+      {day.trip.castPlan ? <CastPlanLater /> : null}
       {ready ? (
         <EventKeys />
       ) : (
@@ -95,6 +97,9 @@ export function StrikesScreen() {
       <TrialPart />
       <AskedPart />
       <ChangePart />
+      {day.trip.castPlan ? null : (
+        <Button title={STRIKES_CAST_PLAN} onPress={() => router.navigate('/strikes/cover' as never)} />
+      )}
       <RestPart quiet />
       <EventList />
       <Disclosure title="Tell what the fish showed">

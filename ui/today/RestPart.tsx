@@ -1,5 +1,7 @@
 /** What should be left alone for a while, and when to come back. */
 import { View } from 'react-native';
+import type { RestingSpot } from '../../core/forecast/rest';
+import type { Book } from '../../core/records';
 import { leftOverText, restText } from '../../wording/day';
 import { useConditions, useBookWithoutLog, usePrefs } from '../day/contexts';
 import { Part } from '../parts/Box';
@@ -8,6 +10,12 @@ import { useLeftOver, useRestList } from './useDayAhead';
 
 /** Of those of earlier days so many are named. */
 const SHOWN = 3;
+
+/** The name of where it rests. */
+function restsAt(book: Pick<Book, 'spot' | 'piece'>, { spotId, at }: RestingSpot): string {
+  if (at) return book.piece[at.pieceId]?.name ?? 'a piece of cover that is gone';
+  return spotId ? (book.spot[spotId]?.name ?? 'this spot') : 'this place';
+}
 
 export function RestPart({ quiet = false }: { quiet?: boolean }) {
   const { day, nowMs } = useConditions();
@@ -25,14 +33,8 @@ export function RestPart({ quiet = false }: { quiet?: boolean }) {
       ) : null}
       <View style={{ gap: 6 }}>
         {rest.map((r) => (
-          <Say key={`${r.spotId} ${r.place}`}>
-            {restText(
-              r,
-              r.spotId ? (book.spot[r.spotId]?.name ?? 'this spot') : 'this place',
-              day.water.zone,
-              nowMs,
-              prefs.units,
-            )}
+          <Say key={`${r.spotId} ${r.place} ${r.at?.pieceId} ${r.at?.target}`}>
+            {restText(r, restsAt(book, r), day.water.zone, nowMs, prefs.units)}
           </Say>
         ))}
         {left.map((l) => (

@@ -18,13 +18,15 @@ import {
   TERMINAL_NAME,
   TIDE_NAME,
 } from '../../../wording/names';
+import { FLOW_NAME, PIECE_NAME } from '../../../wording/pieces';
 import { moneyText, say, type UnitPrefs } from '../../../wording/units';
 import type { Option } from '../../parts/Buttons';
 import { STEPPERS, type Stepper } from '../../theme/stepping';
 import type { WaterPlace } from '../../../core/records/water';
+import { FLOWS, PIECE_KINDS } from '../../../core/water/pieces';
 import { ACCESSES, BOTTOMS, COVER_KINDS, FORAGES, SALINITIES, SETTINGS, TIDE_STAGES } from '../../../core/water/terms';
 
-export const EDITABLE = ['lure', 'terminal', 'rod', 'reel', 'line', 'water', 'spot'] as const;
+export const EDITABLE = ['lure', 'terminal', 'rod', 'reel', 'line', 'water', 'spot', 'piece'] as const;
 export type EditableKind = (typeof EDITABLE)[number];
 export const KIND_NAME: Record<EditableKind, string> = {
   lure: 'lure',
@@ -34,6 +36,7 @@ export const KIND_NAME: Record<EditableKind, string> = {
   line: 'line',
   water: 'water',
   spot: 'spot',
+  piece: 'piece of cover',
 };
 
 export type FormDraft = Record<string, unknown>;
@@ -56,7 +59,7 @@ const plainOptions = (all: readonly string[]): Option<string>[] => all.map((v) =
 const ANY = 'The one in use';
 
 /** What else is kept in the Kit, by name, for what points to it. */
-export type Kept = Partial<Record<'water' | 'reel' | 'line', readonly Option<string>[]>>;
+export type Kept = Partial<Record<'water' | 'reel' | 'line' | 'spot', readonly Option<string>[]>>;
 
 export function fieldsOf(kind: EditableKind, u: UnitPrefs, kept: Kept = {}): Field[] {
   const name: Field = { type: 'text', key: 'name', label: 'Name' };
@@ -115,6 +118,8 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, kept: Kept = {}): Fie
       ];
     case 'spot':
       return spotFields(name, kept.water ?? []);
+    case 'piece':
+      return pieceFields(name, u, kept);
     case 'rod':
       return [
         name,
@@ -307,6 +312,55 @@ function spotFields(name: Field, waters: readonly Option<string>[]): Field[] {
   ];
 }
 
+const pieceFields = (name: Field, u: UnitPrefs, kept: Kept): Field[] => [
+  name,
+  { type: 'choice', key: 'kind', label: 'What it is', options: options(PIECE_KINDS, PIECE_NAME) },
+  { type: 'choice', key: 'waterId', label: 'On which water', options: [...(kept.water ?? [])] },
+  { type: 'choice', key: 'spotId', label: 'At which spot', options: [...(kept.spot ?? [])], none: 'No spot of mine' },
+  {
+    type: 'number',
+    key: 'lengthM',
+    label: 'How long',
+    hint: 'From its outer end in to the bank, or along its edge',
+    stepper: { ...STEPPERS.distance(u), min: 1, max: 120 },
+    text: (v) => say.distance(v, u),
+  },
+  {
+    type: 'number',
+    key: 'widthM',
+    label: 'How wide',
+    stepper: { ...STEPPERS.distance(u), min: 0.5, max: 40 },
+    text: (v) => say.distance(v, u),
+  },
+  {
+    type: 'number',
+    key: 'depthM',
+    label: 'Water at its outer end',
+    stepper: STEPPERS.depth(u),
+    text: (v) => say.depth(v, u),
+  },
+  {
+    type: 'number',
+    key: 'topM',
+    label: 'Its top below the surface',
+    stepper: { ...STEPPERS.depth(u), min: 0 },
+    text: (v) => say.depth(v, u),
+  },
+  {
+    type: 'flags',
+    key: '',
+    label: 'Holes in it',
+    options: [{ value: 'gaps', title: 'Pockets, gaps or breaks' }],
+  },
+  {
+    type: 'choice',
+    key: 'flow',
+    label: 'How the current runs past it',
+    options: options(FLOWS, FLOW_NAME),
+  },
+  { type: 'text', key: 'note', label: 'Note', multiline: true },
+];
+
 export function newDraft(kind: EditableKind, id: string, zone: string, water: WaterPlace | null = null): FormDraft {
   const base = { id, name: '', retiredAtMs: null };
   switch (kind) {
@@ -337,6 +391,21 @@ export function newDraft(kind: EditableKind, id: string, zone: string, water: Wa
         depthChange: false,
         bestTide: 'any',
         bestLight: 'any',
+        note: '',
+      };
+    case 'piece':
+      return {
+        ...base,
+        waterId: water?.id ?? '',
+        spotId: null,
+        kind: 'laydown',
+        lengthM: 9,
+        widthM: 5,
+        depthM: 2,
+        topM: 0.5,
+        branchM: null,
+        gaps: false,
+        flow: 'none',
         note: '',
       };
     case 'rod':

@@ -1,0 +1,1 @@
+export { CastPlanPage as default } from '../../ui/castplan/later';

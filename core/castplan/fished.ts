@@ -1,0 +1,23 @@
+/** What the log says of a piece since its plan was begun: what was cast, hooked, and rests. */
+import { restingSpots } from '../forecast/rest';
+import type { LogBook } from '../log/tally';
+import type { Trip } from '../records/trip';
+import type { TargetId } from '../water/pieces';
+import { atPiece, type OfPiece } from './aims';
+import type { Fished } from './plan';
+
+/** What came of the plan so far, as the log has it. `moodMean`: how long a place rests (forecast/rest). */
+export function fishedOf(book: LogBook, trip: Trip, moodMean: number, nowMs: number): Fished {
+  const plan = trip.castPlan;
+  if (!plan) return { cast: [], hooked: [], resting: [] };
+  const { casts, events } = atPiece(book, trip);
+  const rests = restingSpots(book, trip.id, moodMean, nowMs).filter((r) => r.at?.pieceId === plan.pieceId);
+  // What has rested is open again.
+  const open = new Set(rests.filter((r) => r.readyAtMs <= nowMs).map((r) => r.at!.target));
+  const targets = (all: readonly OfPiece[]): TargetId[] => [...new Set(all.map((x) => x.at!.target))];
+  return {
+    cast: targets([...casts, ...events]).filter((t) => !open.has(t)),
+    hooked: targets(events.filter((e) => e.kind === 'landed' || e.kind === 'lost')),
+    resting: [...rests.filter((r) => r.readyAtMs > nowMs).map((r) => r.at!.target), ...plan.skipped],
+  };
+}

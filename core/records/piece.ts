@@ -1,0 +1,41 @@
+/** A piece of cover, in the few numbers from which its casts are planned. */
+import * as z from 'zod';
+import { FLOWS, PIECE_KINDS, TARGETS } from '../water/pieces';
+import { defineRecord } from './define';
+import { id, itemName, retiredAtMs } from './fields';
+
+/** A laydown, a dock, a point … of a water, and of one of its spots where that is said. */
+export const pieceRecord = defineRecord(
+  'piece',
+  z.strictObject({
+    id,
+    waterId: id,
+    spotId: id.nullable(),
+    name: itemName,
+    kind: z.enum(PIECE_KINDS),
+    /** From its outer end in, or along its edge; and across, m. */
+    lengthM: z.number().min(1).max(120),
+    widthM: z.number().min(0.5).max(40),
+    /** Depth of the water at its outer end, and of its top there, m. */
+    depthM: z.number().min(0.2).max(60),
+    topM: z.number().min(0).max(60),
+    /** How thick its branches are, m; null: it has none, or nobody looked. */
+    branchM: z.number().min(0.002).max(1).nullable(),
+    /** Holes, pockets, breaks in it. */
+    gaps: z.boolean(),
+    flow: z.enum(FLOWS),
+    note: z.string().max(500),
+    retiredAtMs,
+  }),
+);
+export type Piece = z.infer<typeof pieceRecord.schema>;
+
+/** What a cast was thrown at: which place of which piece, how far off, and to the left of its outer end, °. */
+export const thrownAtSchema = z.strictObject({
+  pieceId: id,
+  kind: z.enum(PIECE_KINDS),
+  target: z.enum(TARGETS),
+  distanceM: z.number().min(0).max(200),
+  leftDeg: z.number().min(-180).max(180),
+});
+export type ThrownAt = z.infer<typeof thrownAtSchema>;

@@ -1,0 +1,94 @@
+/** The cast plan of a piece in today's water, with the lure in hand; and the one that is being fished. */
+import { useEffect, useMemo } from 'react';
+import { castsAtPiece } from '../../core/castplan/aims';
+import { castPlanQuestion } from '../../core/castplan/asked';
+import type { CastPlanQuestion } from '../../core/castplan/casts';
+import { fishedOf } from '../../core/castplan/fished';
+import { bestStand, NOTHING_FISHED, planFrom, type CastPlan } from '../../core/castplan/plan';
+import { withHook } from '../../core/lures/hookSnag';
+import { familyById } from '../../core/lures/families';
+import type { Piece } from '../../core/records/piece';
+import type { SideOfPiece } from '../../core/water/pieces';
+import { aimsNow } from '../day/aims';
+import { useBook, useBookWithoutLog, useConditions, useMood, usePlan, useRanking } from '../day/contexts';
+
+/** What is asked of the planner for this piece now; null without a day. */
+function useQuestion(piece: Piece | null): CastPlanQuestion | null {
+  const { reading, schools } = useConditions();
+  const { plan, lure } = usePlan();
+  const { ranking } = useRanking();
+  const ranked = lure ? ranking?.ranked.find((r) => r.lureId === lure.id) : undefined;
+  const strikesPerCast = ranked ? ranked.strikesPerHour / Math.max(1, ranked.zone.castsPerHour) : null;
+  const family = lure ? withHook(familyById(lure.family), lure.hook) : null;
+  const thrown = {
+    family: lure?.family ?? null,
+    hook: lure?.hook ?? null,
+    flightM: plan?.flightM ?? null,
+    castM: plan?.hands.castM ?? null,
+    pastM: plan?.overshootM ?? null,
+    // To two digits: the log's last word moves no order.
+    strikesPerCast: strikesPerCast === null ? null : Number(strikesPerCast.toPrecision(2)),
+  };
+  const said = JSON.stringify(thrown);
+  return useMemo(
+    () => (piece && reading ? castPlanQuestion(piece, reading, { ...thrown, family }, schools) : null),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- `said` is all of what is thrown
+    [piece, reading, schools, said],
+  );
+}
+
+/** The plan of a piece that is looked at, untouched, from one side or from the best place. */
+export function usePlanOf(piece: Piece | null, side: SideOfPiece | null): CastPlan | null {
+  const q = useQuestion(piece);
+  return useMemo(() => {
+    const stand = q && bestStand(q, side);
+    return q && stand ? planFrom(q, stand, NOTHING_FISHED) : null;
+  }, [q, side]);
+}
+
+export interface FishedPlan {
+  piece: Piece;
+  plan: CastPlan;
+  access: CastPlanQuestion['access'];
+}
+
+/** The plan that is being fished, as it stands after what was logged; null: none. It tells the log what is next. */
+export function useFishedPlan(): FishedPlan | null {
+  const { day, nowMs } = useConditions();
+  const kept = useBookWithoutLog();
+  const book = useBook();
+  const mood = useMood();
+  const on = day?.trip.castPlan ?? null;
+  const piece = on ? (kept.piece[on.pieceId] ?? null) : null;
+  const q = useQuestion(piece);
+  const moodMean = mood?.mean ?? 2;
+  const fished = useMemo(
+    () => (day && on ? fishedOf(book, day.trip, moodMean, nowMs) : null),
+    [book, day, on, moodMean, nowMs],
+  );
+  const plan = useMemo(() => {
+    if (!q || !on || !fished) return null;
+    const made = planFrom(q, { x: on.stand.xM, y: on.stand.yM }, fished);
+    const first = made.casts.find((c) => c.target.id === on.next);
+    return first ? { ...made, casts: [first, ...made.casts.filter((c) => c !== first)] } : made;
+  }, [q, on, fished]);
+  const after = day && on ? castsAtPiece(book, day.trip) : 0;
+  useEffect(() => {
+    aimsNow.setState({
+      aims:
+        plan && piece
+          ? {
+              after,
+              order: plan.casts.map((c) => ({
+                pieceId: piece.id,
+                kind: piece.kind,
+                target: c.target.id,
+                distanceM: Math.round(c.distanceM * 10) / 10,
+                leftDeg: Math.round(c.leftDeg),
+              })),
+            }
+          : null,
+    });
+  }, [plan, piece, after]);
+  return useMemo(() => (piece && plan && q ? { piece, plan, access: q.access } : null), [piece, plan, q]);
+}

@@ -1,0 +1,53 @@
+import { bestStand, planFrom } from '../core/castplan/plan';
+import { targetsOf } from '../core/castplan/shape';
+import { EXAMPLE_PIECES, exampleQuestion } from '../core/fixtures/pieces';
+import { PIECE_KINDS } from '../core/water/pieces';
+import {
+  castLine,
+  castName,
+  castPlanNotes,
+  doneText,
+  holdText,
+  leftOutText,
+  orderText,
+  planViewText,
+} from './castPlan';
+import { targetName } from './pieces';
+import { IMPERIAL, METRIC } from './units';
+
+const clean = (text: string): void => {
+  expect(text).not.toMatch(/undefined|NaN|null|Infinity|\bthat place\b|-\d/);
+  expect(text).not.toMatch(/[a-z]-(left|right)\b/);
+};
+
+test('every place of every piece has a name of its own', () => {
+  for (const kind of PIECE_KINDS) {
+    const names = targetsOf({ kind, lengthM: 20, widthM: 6, gaps: true }).map((t) => targetName(kind, t.id));
+    expect(new Set(names).size).toBe(names.length);
+    names.forEach(clean);
+  }
+});
+
+test.each(EXAMPLE_PIECES.map((x) => [x.piece.name, x] as const))('%s: every sentence can be read', (_name, x) => {
+  const q = exampleQuestion(x);
+  const plan = planFrom(q, bestStand(q)!);
+  for (const u of [IMPERIAL, METRIC]) {
+    clean(holdText(x.piece, plan, q.access, u));
+    clean(planViewText(x.piece, plan, q.access, u));
+    for (const c of plan.casts) clean(`${castName(x.piece, c)}: ${castLine(x.piece, c, u)}`);
+  }
+  [orderText(plan), ...leftOutText(x.piece, plan), ...castPlanNotes(x.piece, q.access, q.currentMps)].forEach(clean);
+  expect(doneText(plan)).toBe(`${plan.casts.length} casts to go`);
+});
+
+test('by hand: how far, how far past, to which side, and what it hangs up on', () => {
+  const { piece } = EXAMPLE_PIECES[0]!;
+  const target = { id: 'outer-left' as const, x: 1, y: -2, in: 0.1, along: false };
+  const cast = { target, distanceM: 12, pastM: 2.5, leftDeg: 9.2, landing: target, chance: 0.1, snag: 0.25 };
+  expect(castLine(piece, cast, METRIC)).toBe(
+    '12 m off, throw 2.5 m past it, 9° left of its outer end, hangs up about one cast in 4',
+  );
+  expect(castLine(piece, { ...cast, pastM: 0, leftDeg: -1, snag: 0 }, METRIC)).toBe(
+    '12 m off, right at it: there is no open water behind it',
+  );
+});

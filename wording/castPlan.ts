@@ -1,0 +1,138 @@
+/** The cast plan of a piece of cover, in words. */
+import type { CastPlan } from '../core/castplan/plan';
+import type { PlannedCast } from '../core/castplan/casts';
+import { isEdge } from '../core/castplan/shape';
+import type { Piece } from '../core/records/piece';
+import type { Access } from '../core/water/terms';
+import { counted } from './count';
+import { capital } from './names';
+import { FLOW_NAME, PIECE_NAME, sideText, targetName } from './pieces';
+import { say, type UnitPrefs } from './units';
+
+export const CAST_PLAN = {
+  title: 'Cast plan',
+  none: 'No piece of cover is kept for this water yet. A laydown, a dock, a point: a few numbers, and its casts stand here in order.',
+  add: 'Add a piece of cover',
+  change: 'Change its numbers',
+  which: 'Which piece',
+  from: 'From where',
+  best: 'The best place',
+  fish: 'Fish it in this order',
+  leave: 'Leave this plan',
+  again: 'Begin it again',
+  next: 'Next',
+  skip: 'Leave it out',
+  first: 'Cast at it next',
+  iced: 'There is no cast through ice.',
+  nowhere: 'From there nothing of it can be reached. Choose another place, or come nearer.',
+  over: 'All of it was cast at. Begin it again from another side, or go on to the next piece.',
+  handed: 'Left and right are as you look at it from open water. A fist at arm’s length covers about 10°.',
+  aimed: (d: string) => `Retrieve aims ${d} off now, the middle of these casts.`,
+} as const;
+
+const HOLD: Record<Access, string> = {
+  bow: 'Hold the boat',
+  stern: 'From the stern, with the boat',
+  kayak: 'Hold the kayak',
+  bank: 'Stand',
+  dock: 'Stand',
+  wade: 'Stand',
+  jetty: 'Stand',
+  surf: 'Stand',
+  ice: 'Stand',
+};
+
+/** What distances and angles are told from. */
+const markOf = (p: Piece): string =>
+  isEdge(p.kind) ? `its ${p.kind === 'ledge' || p.kind === 'seam' ? 'left end' : 'left corner'}` : 'its outer end';
+
+const STONES = { jetty: 'on the stones', dock: 'on the boards' } as const;
+/** Nearer to its middle line than this one stands on it, or behind it, m. */
+const BESIDE_M = 1;
+
+/** On foot one stands on the piece itself, or on the bank to one side of it; null: afloat. */
+function onFootText(p: Piece, { stand, side }: CastPlan, access: Access): string | null {
+  if (HOLD[access] !== 'Stand' || access === 'wade') return null;
+  if (p.kind === 'jetty' || (p.kind === 'dock' && access === 'dock')) return STONES[p.kind];
+  if (isEdge(p.kind) || side !== 'behind' || Math.abs(stand.y) < BESIDE_M) return 'on the bank behind it';
+  return `on the bank, to the ${stand.y < 0 ? 'left' : 'right'} of it`;
+}
+
+/** Where to hold or stand: "Hold the boat off its outer end, to the right: 36 ft from that end." */
+export const holdText = (p: Piece, plan: CastPlan, access: Access, u: UnitPrefs): string =>
+  `${HOLD[access]} ${onFootText(p, plan, access) ?? sideText(isEdge(p.kind), plan.side)}, ${say.distance(plan.offM, u)} from ${markOf(p)}.`;
+
+/** Less than this is straight at it, °. */
+const STRAIGHT_DEG = 3;
+/** Nearer than this to where it would be in the way nobody counts, m. */
+const PAST_TOLD_M = 0.5;
+/** A snag in fewer casts than this is told. */
+const SNAGS_TOLD = 0.1;
+
+/** One cast: "27 ft off, 8 ft past it, 9° right of its outer end." */
+export function castLine(p: Piece, c: PlannedCast, u: UnitPrefs): string {
+  const turn = Math.round(Math.abs(c.leftDeg));
+  const at = c.target.x === 0 && c.target.y === 0;
+  return [
+    `${say.distance(c.distanceM, u)} off`,
+    c.pastM >= PAST_TOLD_M
+      ? `throw ${say.distance(c.pastM, u)} past it`
+      : 'right at it: there is no open water behind it',
+    at || turn < STRAIGHT_DEG ? '' : `${turn}° ${c.leftDeg > 0 ? 'left' : 'right'} of ${markOf(p)}`,
+    c.snag >= SNAGS_TOLD ? `hangs up about one cast in ${Math.round(1 / c.snag)}` : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
+
+/** The name of a cast, to begin a line with. */
+export const castName = (p: Piece, c: PlannedCast): string => capital(targetName(p.kind, c.target.id));
+
+/** Less than this between two orders is no difference. */
+const WORTH_TELLING = 0.03;
+
+/** What the order is worth against beginning in the heart of it. */
+export function orderText(plan: CastPlan): string {
+  const n = plan.casts.length;
+  if (n < 2) return '';
+  const less = 1 - plan.insideFirst / plan.strikes;
+  const worth = `${capital(counted(n, 'cast'))} in this order promise about ${plan.strikes.toFixed(2)} strikes together`;
+  return less < WORTH_TELLING
+    ? `${worth}; another order would do as well.`
+    : `${worth}. Begun from the inside it would be ${Math.round(less * 100)} % less: a lure thrown into the heart of it, and a fish fought out from there, put off the rest.`;
+}
+
+const WHY_OUT = { cast: 'Cast at', resting: 'Left alone', 'out-of-reach': 'Out of reach from here' } as const;
+
+/** What has no cast, by the reason: "Out of reach from here: the root at the bank." */
+export function leftOutText(p: Piece, plan: CastPlan): string[] {
+  return (['out-of-reach', 'resting', 'cast'] as const).flatMap((why) => {
+    const all = plan.leftOut.filter((x) => x.why === why).map((x) => targetName(p.kind, x.id));
+    return all.length === 0 ? [] : [`${WHY_OUT[why]}: ${all.join(', ')}.`];
+  });
+}
+
+/** What is worth knowing of this water and stand. */
+export function castPlanNotes(p: Piece, access: Access, currentMps: number): string[] {
+  return [
+    access === 'stern' ? 'The bow has thrown at the open side: what is left for the stern is further in.' : '',
+    p.flow !== 'none' && currentMps >= 0.05
+      ? `The current runs ${FLOW_NAME[p.flow]}: the lure comes down with it where it can.`
+      : '',
+    p.kind === 'bed' ? 'A fish on its bed is guarding: let it go at once, and leave closed beds alone.' : '',
+    p.kind === 'jetty' ? 'Wet stones are slick and a swell comes without warning: never alone.' : '',
+  ].filter(Boolean);
+}
+
+/** A piece in a list: "laydown, 33 by 16 ft, 6 ft of water". */
+export const pieceLine = (p: Piece, u: UnitPrefs): string =>
+  `${capital(PIECE_NAME[p.kind])}, ${say.distance(p.lengthM, u)} by ${say.distance(p.widthM, u)}, in ${say.depth(p.depthM, u)} of water`;
+
+/** How far one is: "7 casts to go". */
+export const doneText = (plan: CastPlan): string => `${counted(plan.casts.length, 'cast')} to go`;
+
+/** The drawing for those who do not see it. */
+export const planViewText = (p: Piece, plan: CastPlan, access: Access, u: UnitPrefs): string =>
+  `${p.name} from above. ${holdText(p, plan, access, u)} ${plan.casts
+    .map((c, i) => `${i + 1}: ${targetName(p.kind, c.target.id)}, ${say.distance(c.distanceM, u)} off`)
+    .join('; ')}.`;
