@@ -55,6 +55,8 @@ for (const [size, viewport] of [
     for (let part = 0; part < PARTS; part++) {
       const pages = PAGES.slice(part * EACH, (part + 1) * EACH);
       test(`no barrier and no small target in any light: ${pages.join(' ')}`, async ({ page }) => {
+        // On a busy machine one page in three lights takes a minute.
+        test.setTimeout(360_000);
         await openDemo(page);
         const kit = await page.context().newPage();
         await kit.goto('/kit');

@@ -49,3 +49,24 @@ export const drawnPath = (page: Page): Promise<string> =>
 /** Unfolds what the Retrieve page keeps for experts. */
 export const openMore = (page: Page): Promise<void> =>
   page.getByRole('button', { name: /^More: compare plans/ }).click();
+
+/**
+ * Goes forward with Tab until the wanted control has the focus: proof that it can be reached, in the page's own order.
+ */
+async function tabTo(page: Page, wanted: Locator, most = 90): Promise<void> {
+  await expect(wanted).toHaveCount(1);
+  for (let i = 0; i < most; i++) {
+    if (await wanted.evaluate((e) => e === document.activeElement)) return;
+    await page.keyboard.press('Tab');
+  }
+  throw new Error(`not reached by Tab: ${String(wanted)}`);
+}
+/** The focus can be seen: an outline of three pixels. */
+const outline = (l: Locator): Promise<string> => l.evaluate((e) => getComputedStyle(e).outlineWidth);
+
+/** Goes there by Tab and presses. */
+export async function pressOn(page: Page, l: Locator, key = 'Enter'): Promise<void> {
+  await tabTo(page, l);
+  expect(await outline(l)).toBe('3px');
+  await page.keyboard.press(key);
+}

@@ -15,6 +15,7 @@ export const PAGES = [
   '/retrieve/card',
   '/retrieve/below',
   '/strikes',
+  '/strikes/cover',
   '/lessons',
   '/lessons/diary',
   '/lessons/day/trip-01',
@@ -49,6 +50,8 @@ export async function settle(page: Page, path: string): Promise<void> {
     await expect(page.getByText('Asking the model', { exact: false })).toHaveCount(0, { timeout: 60_000 });
   if (path === '/lessons/diary') await expect(page.getByText('Longest of each fish')).toBeVisible({ timeout: 60_000 });
   if (path === '/lessons/day/trip-01') await expect(page.getByText('Note of the day')).toBeVisible({ timeout: 60_000 });
+  if (path === '/strikes/cover')
+    await expect(page.getByRole('button', { name: 'Fish it in this order' })).toBeVisible({ timeout: 60_000 });
   if (path === '/strikes')
     await expect(page.getByRole('button', { name: 'Cast: add one' })).toBeVisible({ timeout: 60_000 });
   await quiet(page);

@@ -2,13 +2,16 @@
 // npm run plans
 import { writeFileSync } from 'node:fs';
 import type { FamilyId } from '../core/lures/family';
+import { bestStand, planFrom } from '../core/castplan/plan';
+import { EXAMPLE_PIECES, exampleQuestion, type ExamplePiece } from '../core/fixtures/pieces';
 import { planRetrieve } from '../core/planning/plan/plan';
 import type { Rise } from '../core/planning/task/request';
 import { usualOutfit } from '../core/tackle/outfit';
 import { familyById } from '../core/lures/families';
 import type { Conditions } from '../core/water/conditions';
 import type { Setting, SpeciesId } from '../core/water/terms';
-import { capital, FAMILY_NAME, SPECIES_NAME } from '../wording/names';
+import { castLine, castName, castPlanNotes, holdText, leftOutText, orderText, pieceLine } from '../wording/castPlan';
+import { ACCESS_NAME, capital, FAMILY_NAME, SPECIES_NAME } from '../wording/names';
 import {
   aimText,
   cadenceText,
@@ -285,6 +288,28 @@ ${capital(FAMILY_NAME[s.family])}, ${say.weight(plan.presentation.rig.weightKg, 
 - **Why**: ${wishSentence(plan, plan.hands.style, IMPERIAL)}`;
 });
 
+/** The casts at a piece of cover, as sentences. */
+function pieceText(x: ExamplePiece): string {
+  const q = exampleQuestion(x);
+  const stand = bestStand(q);
+  if (!stand) throw new Error(`nowhere to fish ${x.piece.name} from`);
+  const plan = planFrom(q, stand);
+  const casts = plan.casts.map(
+    (c, i) => `${i + 1}. ${castName(x.piece, c, x.access)}: ${castLine(x.piece, c, x.access, IMPERIAL)}.`,
+  );
+  const told = [
+    orderText(plan),
+    ...leftOutText(x.piece, plan, x.access),
+    ...castPlanNotes(x.piece, x.access, q.currentMps),
+  ];
+  return [
+    `### ${x.piece.name}`,
+    `${pieceLine(x.piece, IMPERIAL)}; ${ACCESS_NAME[x.access]}, ${x.water}. **${holdText(x.piece, plan, x.access, IMPERIAL)}**`,
+    casts.join('\n'),
+    told.filter(Boolean).join(' '),
+  ].join('\n\n');
+}
+
 writeFileSync(
   new URL('../docs/PLANS.md', import.meta.url),
   `# Plans, read aloud
@@ -292,5 +317,11 @@ writeFileSync(
 Made by \`npm run plans\`; do not edit. ${SITUATIONS.length} situations as the app would plan them with a usual outfit for the weight, nothing set by hand: to be read by somebody who fishes, and to be argued with.
 
 ${rows.join('\n\n')}
+
+## The casts at ten pieces of cover
+
+Left and right are as one looks at the piece from open water. The order is the best of all orders (\`core/castplan/order.ts\`, held against brute force in its tests).
+
+${EXAMPLE_PIECES.map(pieceText).join('\n\n')}
 `,
 );

@@ -22,7 +22,7 @@ const clean = (text: string): void => {
 
 test('every place of every piece has a name of its own', () => {
   for (const kind of PIECE_KINDS) {
-    const names = targetsOf({ kind, lengthM: 20, widthM: 6, gaps: true }).map((t) => targetName(kind, t.id));
+    const names = targetsOf({ kind, lengthM: 20, widthM: 6, gaps: true }).map((t) => targetName(kind, t.id, false));
     expect(new Set(names).size).toBe(names.length);
     names.forEach(clean);
   }
@@ -34,20 +34,27 @@ test.each(EXAMPLE_PIECES.map((x) => [x.piece.name, x] as const))('%s: every sent
   for (const u of [IMPERIAL, METRIC]) {
     clean(holdText(x.piece, plan, q.access, u));
     clean(planViewText(x.piece, plan, q.access, u));
-    for (const c of plan.casts) clean(`${castName(x.piece, c)}: ${castLine(x.piece, c, u)}`);
+    for (const c of plan.casts) clean(`${castName(x.piece, c, x.access)}: ${castLine(x.piece, c, x.access, u)}`);
   }
-  [orderText(plan), ...leftOutText(x.piece, plan), ...castPlanNotes(x.piece, q.access, q.currentMps)].forEach(clean);
+  [orderText(plan), ...leftOutText(x.piece, plan, x.access), ...castPlanNotes(x.piece, q.access, q.currentMps)].forEach(
+    clean,
+  );
   expect(doneText(plan)).toBe(`${plan.casts.length} casts to go`);
+});
+
+test('from the bank left is right', () => {
+  expect(targetName('laydown', 'outer-left', false)).toBe('the outer limbs on the left');
+  expect(targetName('laydown', 'outer-left', true)).toBe('the outer limbs on the right');
 });
 
 test('by hand: how far, how far past, to which side, and what it hangs up on', () => {
   const { piece } = EXAMPLE_PIECES[0]!;
   const target = { id: 'outer-left' as const, x: 1, y: -2, in: 0.1, along: false };
   const cast = { target, distanceM: 12, pastM: 2.5, leftDeg: 9.2, landing: target, chance: 0.1, snag: 0.25 };
-  expect(castLine(piece, cast, METRIC)).toBe(
+  expect(castLine(piece, cast, 'bow', METRIC)).toBe(
     '12 m off, throw 2.5 m past it, 9° left of its outer end, hangs up about one cast in 4',
   );
-  expect(castLine(piece, { ...cast, pastM: 0, leftDeg: -1, snag: 0 }, METRIC)).toBe(
+  expect(castLine(piece, { ...cast, pastM: 0, leftDeg: -1, snag: 0 }, 'bow', METRIC)).toBe(
     '12 m off, right at it: there is no open water behind it',
   );
 });

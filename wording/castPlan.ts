@@ -2,11 +2,12 @@
 import type { CastPlan } from '../core/castplan/plan';
 import type { PlannedCast } from '../core/castplan/casts';
 import { isEdge } from '../core/castplan/shape';
+import { isFromBank } from '../core/castplan/stands';
 import type { Piece } from '../core/records/piece';
 import type { Access } from '../core/water/terms';
 import { counted } from './count';
 import { capital } from './names';
-import { FLOW_NAME, PIECE_NAME, sideText, targetName } from './pieces';
+import { asSeen, FLOW_NAME, PIECE_NAME, sideText, targetName } from './pieces';
 import { say, type UnitPrefs } from './units';
 
 export const CAST_PLAN = {
@@ -21,12 +22,14 @@ export const CAST_PLAN = {
   leave: 'Leave this plan',
   again: 'Begin it again',
   next: 'Next',
+  you: 'you',
   skip: 'Leave it out',
   first: 'Cast at it next',
   iced: 'There is no cast through ice.',
   nowhere: 'From there nothing of it can be reached. Choose another place, or come nearer.',
   over: 'All of it was cast at. Begin it again from another side, or go on to the next piece.',
-  handed: 'Left and right are as you look at it from open water. A fist at arm’s length covers about 10°.',
+  handed: (fromBank: boolean) =>
+    `Left and right are as you look at it from ${fromBank ? 'the bank' : 'open water'}. A fist at arm’s length covers about 10°.`,
   aimed: (d: string) => `Retrieve aims ${d} off now, the middle of these casts.`,
 } as const;
 
@@ -43,7 +46,8 @@ const HOLD: Record<Access, string> = {
 };
 
 /** What distances and angles are told from. */
-const markOf = (p: Piece): string =>
+const markOf = (p: Piece, fromBank: boolean): string => asSeen(mark(p), fromBank);
+const mark = (p: Piece): string =>
   isEdge(p.kind) ? `its ${p.kind === 'ledge' || p.kind === 'seam' ? 'left end' : 'left corner'}` : 'its outer end';
 
 const STONES = { jetty: 'on the stones', dock: 'on the boards' } as const;
@@ -55,12 +59,12 @@ function onFootText(p: Piece, { stand, side }: CastPlan, access: Access): string
   if (HOLD[access] !== 'Stand' || access === 'wade') return null;
   if (p.kind === 'jetty' || (p.kind === 'dock' && access === 'dock')) return STONES[p.kind];
   if (isEdge(p.kind) || side !== 'behind' || Math.abs(stand.y) < BESIDE_M) return 'on the bank behind it';
-  return `on the bank, to the ${stand.y < 0 ? 'left' : 'right'} of it`;
+  return `on the bank, to the ${stand.y < 0 ? 'right' : 'left'} of it`;
 }
 
 /** Where to hold or stand: "Hold the boat off its outer end, to the right: 36 ft from that end." */
 export const holdText = (p: Piece, plan: CastPlan, access: Access, u: UnitPrefs): string =>
-  `${HOLD[access]} ${onFootText(p, plan, access) ?? sideText(isEdge(p.kind), plan.side)}, ${say.distance(plan.offM, u)} from ${markOf(p)}.`;
+  `${HOLD[access]} ${onFootText(p, plan, access) ?? sideText(isEdge(p.kind), plan.side)}, ${say.distance(plan.offM, u)} from ${markOf(p, isFromBank(access))}.`;
 
 /** Less than this is straight at it, °. */
 const STRAIGHT_DEG = 3;
@@ -70,7 +74,7 @@ const PAST_TOLD_M = 0.5;
 const SNAGS_TOLD = 0.1;
 
 /** One cast: "27 ft off, 8 ft past it, 9° right of its outer end." */
-export function castLine(p: Piece, c: PlannedCast, u: UnitPrefs): string {
+export function castLine(p: Piece, c: PlannedCast, access: Access, u: UnitPrefs): string {
   const turn = Math.round(Math.abs(c.leftDeg));
   const at = c.target.x === 0 && c.target.y === 0;
   return [
@@ -78,7 +82,7 @@ export function castLine(p: Piece, c: PlannedCast, u: UnitPrefs): string {
     c.pastM >= PAST_TOLD_M
       ? `throw ${say.distance(c.pastM, u)} past it`
       : 'right at it: there is no open water behind it',
-    at || turn < STRAIGHT_DEG ? '' : `${turn}° ${c.leftDeg > 0 ? 'left' : 'right'} of ${markOf(p)}`,
+    at || turn < STRAIGHT_DEG ? '' : `${turn}° ${c.leftDeg > 0 ? 'left' : 'right'} of ${markOf(p, isFromBank(access))}`,
     c.snag >= SNAGS_TOLD ? `hangs up about one cast in ${Math.round(1 / c.snag)}` : '',
   ]
     .filter(Boolean)
@@ -86,7 +90,8 @@ export function castLine(p: Piece, c: PlannedCast, u: UnitPrefs): string {
 }
 
 /** The name of a cast, to begin a line with. */
-export const castName = (p: Piece, c: PlannedCast): string => capital(targetName(p.kind, c.target.id));
+export const castName = (p: Piece, c: PlannedCast, access: Access): string =>
+  capital(targetName(p.kind, c.target.id, isFromBank(access)));
 
 /** Less than this between two orders is no difference. */
 const WORTH_TELLING = 0.03;
@@ -105,9 +110,9 @@ export function orderText(plan: CastPlan): string {
 const WHY_OUT = { cast: 'Cast at', resting: 'Left alone', 'out-of-reach': 'Out of reach from here' } as const;
 
 /** What has no cast, by the reason: "Out of reach from here: the root at the bank." */
-export function leftOutText(p: Piece, plan: CastPlan): string[] {
+export function leftOutText(p: Piece, plan: CastPlan, access: Access): string[] {
   return (['out-of-reach', 'resting', 'cast'] as const).flatMap((why) => {
-    const all = plan.leftOut.filter((x) => x.why === why).map((x) => targetName(p.kind, x.id));
+    const all = plan.leftOut.filter((x) => x.why === why).map((x) => targetName(p.kind, x.id, isFromBank(access)));
     return all.length === 0 ? [] : [`${WHY_OUT[why]}: ${all.join(', ')}.`];
   });
 }
@@ -117,7 +122,7 @@ export function castPlanNotes(p: Piece, access: Access, currentMps: number): str
   return [
     access === 'stern' ? 'The bow has thrown at the open side: what is left for the stern is further in.' : '',
     p.flow !== 'none' && currentMps >= 0.05
-      ? `The current runs ${FLOW_NAME[p.flow]}: the lure comes down with it where it can.`
+      ? `The current runs ${asSeen(FLOW_NAME[p.flow], isFromBank(access))}: the lure comes down with it where it can.`
       : '',
     p.kind === 'bed' ? 'A fish on its bed is guarding: let it go at once, and leave closed beds alone.' : '',
     p.kind === 'jetty' ? 'Wet stones are slick and a swell comes without warning: never alone.' : '',
@@ -134,5 +139,7 @@ export const doneText = (plan: CastPlan): string => `${counted(plan.casts.length
 /** The drawing for those who do not see it. */
 export const planViewText = (p: Piece, plan: CastPlan, access: Access, u: UnitPrefs): string =>
   `${p.name} from above. ${holdText(p, plan, access, u)} ${plan.casts
-    .map((c, i) => `${i + 1}: ${targetName(p.kind, c.target.id)}, ${say.distance(c.distanceM, u)} off`)
+    .map(
+      (c, i) => `${i + 1}: ${targetName(p.kind, c.target.id, isFromBank(access))}, ${say.distance(c.distanceM, u)} off`,
+    )
     .join('; ')}.`;

@@ -15,6 +15,7 @@ import {
   leftOverText,
   restText,
   spotFeatures,
+  spotWarnings,
   STATION_FAULT_NAME,
   stationReadingText,
   stationText,
@@ -153,6 +154,21 @@ test('ages, files, rest, spots', () => {
       bestLight: 'any',
     }),
   ).toBe('0 of 4: nothing known.');
+  const mouth = {
+    bait: true,
+    current: false,
+    structure: false,
+    depthChange: false,
+    bestTide: 'any',
+    bestLight: 'any',
+  } as const;
+  expect(spotFeatures({ ...mouth, part: 'back' }, 'winter')).toBe(
+    '1 of 4: bait. The back of a creek or arm: few are there in winter.',
+  );
+  expect(spotFeatures({ ...mouth, part: 'mouth' }, 'pre-spawn')).toContain('a place to be before they spawn.');
+  expect(spotFeatures({ ...mouth, part: 'flat' }, 'summer')).toBe('1 of 4: bait. A flat.');
+  expect(spotWarnings({ hazards: 'Old stakes.', lowWater: '' })).toBe('Mind: Old stakes.');
+  expect(spotWarnings({ hazards: '', lowWater: '' })).toBe('');
   expect([1, 0.7, 0.4, 0.1].map(worthText)).toEqual(['very good', 'good', 'fair', 'poor']);
 });
 

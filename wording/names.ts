@@ -23,6 +23,7 @@ import type {
   SignKind,
   SpeciesId,
   TideStage,
+  WaterPart,
 } from '../core/water/terms';
 
 export const FAMILY_NAME: Record<FamilyId, string> = {
@@ -127,6 +128,15 @@ export const COVER_NAME: Record<CoverKind, string> = {
   rock: 'rock',
   oyster: 'oyster',
 };
+export const PART_NAME: Record<WaterPart, string> = {
+  mouth: 'the mouth of a creek or arm',
+  'first-third': 'the first third of a creek or arm',
+  back: 'the back of a creek or arm',
+  'channel-edge': 'the edge of a channel',
+  flat: 'a flat',
+  main: 'the main water',
+};
+
 export const BOTTOM_NAME: Record<Bottom, string> = {
   mud: 'mud',
   sand: 'sand',

@@ -117,11 +117,16 @@ const TARGET_NAME: Record<PieceKind, Partial<Record<TargetId, string>>> = {
   },
 };
 
-/** A place of a piece, for the middle of a sentence. */
-export const targetName = (kind: PieceKind, target: TargetId): string => TARGET_NAME[kind][target] ?? 'that place';
+/** From the bank left is right. */
+export const asSeen = (text: string, fromBank: boolean): string =>
+  fromBank ? text.replace(/\b(left|right)\b/g, (side) => (side === 'left' ? 'right' : 'left')) : text;
+
+/** A place of a piece as it is seen, for the middle of a sentence. */
+export const targetName = (kind: PieceKind, target: TargetId, fromBank: boolean): string =>
+  asSeen(TARGET_NAME[kind][target] ?? 'that place', fromBank);
 
 /** What a cast was thrown at. */
-export const thrownAtName = (at: ThrownAt): string => targetName(at.kind, at.target);
+export const thrownAtName = (at: ThrownAt): string => targetName(at.kind, at.target, at.fromBank);
 
 /** From where it is fished. */
 const SIDE_TEXT: Record<SideOfPiece, string> = {

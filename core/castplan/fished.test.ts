@@ -13,6 +13,7 @@ const at = (target: TargetId, pieceId = 'p'): ThrownAt => ({
   pieceId,
   kind: 'laydown',
   target,
+  fromBank: false,
   distanceM: 12,
   leftDeg: 3,
 });

@@ -16,6 +16,8 @@ const BANK_REACH_M = 20;
 const BANK_BEHIND_M = 1;
 
 const ON_FOOT: ReadonlySet<Access> = new Set(['bank', 'dock', 'jetty', 'surf']);
+/** Fished from land: what is left from open water is to the right. */
+export const isFromBank = (access: Access): boolean => ON_FOOT.has(access);
 
 /** Of a long piece one says the side of its outer end. */
 const OUTER_M = 6;

@@ -4,12 +4,14 @@
  */
 import { reportFor, tideFor, type Day, type DayBook } from '../trip/day';
 import { inUse, type Book } from '../records';
+import type { SeasonPhase } from '../water/season';
 import type { Spot } from '../records/spot';
 import { TOO_OLD_MS } from '../stations/reading';
 import type { ResolvedConditions } from '../water/resolve';
 import type { Access } from '../water/terms';
 import type { DayQuestion } from './line';
 import type { RestingSpot } from './rest';
+import { seasonGain } from './parts';
 import type { SpotCandidate, RoundOptions } from './spots';
 
 const HOUR_MS = 3_600_000;
@@ -118,6 +120,7 @@ export const candidatesFor = (
   spots: readonly Spot[],
   rest: readonly RestingSpot[],
   daysAhead: number,
+  phase: SeasonPhase | null = null,
 ): SpotCandidate[] =>
   spots.map((s) => ({
     id: s.id,
@@ -129,6 +132,7 @@ export const candidatesFor = (
     depthChange: s.depthChange,
     bestTide: s.bestTide,
     bestLight: s.bestLight,
+    ...(phase === null ? {} : { season: seasonGain(s.part, phase) }),
     restUntilMs: daysAhead === 0 ? (rest.find((r) => r.spotId === s.id && r.place === null)?.readyAtMs ?? null) : null,
   }));
 

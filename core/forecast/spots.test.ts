@@ -1,5 +1,8 @@
 /** A round over a day drawn by hand, so that every figure can be worked out on paper. */
+import { SEASON_PHASES } from '../water/season';
+import { WATER_PARTS } from '../water/terms';
 import type { DayLine, DayStep } from './line';
+import { seasonGain, seasonSays } from './parts';
 import { distanceM, planRound, spotQuality, worthAt, type RoundOptions, type SpotCandidate } from './spots';
 
 const MIN = 60_000;
@@ -148,5 +151,25 @@ describe('the round', () => {
       bestAtMs: null,
       promise: 0,
     });
+  });
+});
+
+describe('the season and the part of the water', () => {
+  test('what the season makes of a spot multiplies its worth', () => {
+    const at = (season?: number) => worthAt(spot('a', season === undefined ? {} : { season }), drawn(4), HOUR);
+    expect(at(0.35)).toBeCloseTo(0.35 * at(), 12);
+  });
+
+  test('creeks fill in autumn and empty in winter; every part has its season, and none is shut out', () => {
+    expect(seasonGain('back', 'autumn-cooling')).toBeGreaterThan(seasonGain('main', 'autumn-cooling'));
+    expect(seasonGain('back', 'winter')).toBeLessThan(seasonGain('channel-edge', 'winter'));
+    expect(seasonGain('mouth', 'pre-spawn')).toBeGreaterThan(seasonGain('flat', 'pre-spawn'));
+    for (const part of WATER_PARTS) {
+      expect(SEASON_PHASES.some((s) => seasonSays(part, s) === 'in')).toBe(true);
+      for (const s of SEASON_PHASES) expect(seasonGain(part, s)).toBeGreaterThan(0.3);
+    }
+    for (const s of SEASON_PHASES) expect(Math.max(...WATER_PARTS.map((w) => seasonGain(w, s)))).toBe(1);
+    expect(seasonGain(null, 'winter')).toBe(seasonGain(null, 'summer'));
+    expect([seasonSays('back', 'winter'), seasonSays('flat', 'summer')]).toEqual(['out', null]);
   });
 });

@@ -17,6 +17,8 @@ export interface SpotCandidate {
   depthChange: boolean;
   bestTide: TideStage | 'any';
   bestLight: SpotLight;
+  /** What the season makes of the part of the water it lies in, 0–1 (forecast/parts); absent: nothing. */
+  season?: number;
   /** Left alone until then. */
   restUntilMs: number | null;
 }
@@ -92,7 +94,7 @@ export function worthAt(c: SpotCandidate, line: DayLine, atMs: number): number {
   const tide = c.bestTide === 'any' || stage === null || stage === c.bestTide ? 1 : OFF_TIDE;
   const low = s.sunDeg < 10;
   const light = c.bestLight === 'any' || (c.bestLight === 'low') === low ? 1 : OFF_LIGHT;
-  return s.promise * spotQuality(c) * tide * light;
+  return s.promise * spotQuality(c) * (c.season ?? 1) * tide * light;
 }
 
 /** When, from where and how fast one goes round. */

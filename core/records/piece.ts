@@ -30,11 +30,13 @@ export const pieceRecord = defineRecord(
 );
 export type Piece = z.infer<typeof pieceRecord.schema>;
 
-/** What a cast was thrown at: which place of which piece, how far off, and to the left of its outer end, °. */
+/** What a cast was thrown at: which place of which piece, how far off, m, and to the left of its outer end, °. */
 export const thrownAtSchema = z.strictObject({
   pieceId: id,
   kind: z.enum(PIECE_KINDS),
   target: z.enum(TARGETS),
+  /** Looked at from the bank: left and right of its places are the other way round. */
+  fromBank: z.boolean(),
   distanceM: z.number().min(0).max(200),
   leftDeg: z.number().min(-180).max(180),
 });

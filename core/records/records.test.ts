@@ -107,6 +107,7 @@ OLDER.spot = {
     note: '',
   },
 };
+OLDER.spot[2] = { ...OLDER.spot[1]!, bestTide: 'any', bestLight: 'any', retiredAtMs: null };
 
 describe('versions', () => {
   test('a whole record in its first shape is read, and nothing of it is lost', () => {

@@ -2,7 +2,7 @@
 import * as z from 'zod';
 import { defineRecord } from './define';
 import { id, itemName, ms } from './fields';
-import { SPOT_LIGHTS, TIDE_STAGES } from '../water/terms';
+import { BOTTOMS, SPOT_LIGHTS, TIDE_STAGES, WATER_PARTS } from '../water/terms';
 
 /** A spot of a water, with what is there. */
 export const spotRecord = defineRecord(
@@ -20,6 +20,14 @@ export const spotRecord = defineRecord(
     /** The tide and the light it is known for. */
     bestTide: z.enum(['any', ...TIDE_STAGES]),
     bestLight: z.enum(SPOT_LIGHTS),
+    /** In which part of the water it lies; null: not said. */
+    part: z.enum(WATER_PARTS).nullable(),
+    /** Depth of the water there, m, and its bottom; null: not known. */
+    depthM: z.number().min(0).max(300).nullable(),
+    bottom: z.enum(BOTTOMS).nullable(),
+    /** What hangs up lures or holes a boat there; what was seen at low water. */
+    hazards: z.string().max(300),
+    lowWater: z.string().max(500),
     note: z.string().max(500),
     retiredAtMs: ms.nullable(),
   }),
@@ -27,6 +35,10 @@ export const spotRecord = defineRecord(
     {
       change: 'the tide and the light it is best in, and putting it away',
       up: (old) => ({ ...old, bestTide: 'any', bestLight: 'any', retiredAtMs: null }),
+    },
+    {
+      change: 'the part of the water, depth and bottom; hazards; what low water showed',
+      up: (old) => ({ ...old, part: null, depthM: null, bottom: null, hazards: '', lowWater: '' }),
     },
   ],
 );

@@ -3,7 +3,8 @@
  * spawning range.
  */
 import { logistic } from '../base/numbers';
-import type { SpeciesProfile } from './species';
+import { speciesProfile, type SpeciesProfile } from './species';
+import type { SpeciesId } from './terms';
 
 /** Seasons as fish have them. */
 export const SEASON_PHASES = [
@@ -35,6 +36,10 @@ export function seasonPhase(
   if (month <= 9 && tempC >= to) return 'summer';
   return tempC >= from - 3 ? 'autumn-cooling' : 'late-autumn';
 }
+
+/** The season as it stands in this water. */
+export const seasonOf = (r: { species: SpeciesId; surfaceTempC: number; month: number }): SeasonPhase =>
+  seasonPhase(speciesProfile(r.species), r.surfaceTempC, r.month);
 
 /** Trout of the autumn, drum, flounder: they spawn as the water cools into their range. */
 function autumnSpawner([from, to]: readonly [number, number], tempC: number, month: number): SeasonPhase {

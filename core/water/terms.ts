@@ -116,6 +116,10 @@ export type Salinity = (typeof SALINITIES)[number];
 export const TIDE_STAGES = ['low', 'rising', 'high', 'falling'] as const;
 export type TideStage = (typeof TIDE_STAGES)[number];
 
+/** Parts of a water that fish move between with the seasons. */
+export const WATER_PARTS = ['mouth', 'first-third', 'back', 'channel-edge', 'flat', 'main'] as const;
+export type WaterPart = (typeof WATER_PARTS)[number];
+
 /** The light in which a spot is known to fish. */
 export const SPOT_LIGHTS = ['any', 'low', 'bright'] as const;
 export type SpotLight = (typeof SPOT_LIGHTS)[number];

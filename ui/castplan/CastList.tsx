@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import type { CastPlan } from '../../core/castplan/plan';
 import type { Piece } from '../../core/records/piece';
 import type { TargetId } from '../../core/water/pieces';
+import type { Access } from '../../core/water/terms';
 import { CAST_PLAN, castLine, castName } from '../../wording/castPlan';
 import { Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
@@ -12,12 +13,13 @@ import { useTheme } from '../theme/theme';
 interface CastListProps {
   piece: Piece;
   plan: CastPlan;
+  access: Access;
   /** While it is fished: a cast is left out, or made next. */
   onSkip?: (t: TargetId) => void;
   onFirst?: (t: TargetId) => void;
 }
 
-export function CastList({ piece, plan, onSkip, onFirst }: CastListProps) {
+export function CastList({ piece, plan, access, onSkip, onFirst }: CastListProps) {
   const { p, units, scale } = useTheme();
   const disc = 28 * scale;
   return (
@@ -42,8 +44,8 @@ export function CastList({ piece, plan, onSkip, onFirst }: CastListProps) {
               </Say>
             </View>
             <View style={{ flex: 1 }}>
-              <Say kind="strong">{castName(piece, c)}</Say>
-              <Say>{castLine(piece, c, units)}</Say>
+              <Say kind="strong">{castName(piece, c, access)}</Say>
+              <Say>{castLine(piece, c, access, units)}</Say>
             </View>
           </Row>
           {onSkip && onFirst ? (
@@ -51,13 +53,13 @@ export function CastList({ piece, plan, onSkip, onFirst }: CastListProps) {
               {i > 0 ? (
                 <Button
                   title={CAST_PLAN.first}
-                  label={`${CAST_PLAN.first}: ${castName(piece, c)}`}
+                  label={`${CAST_PLAN.first}: ${castName(piece, c, access)}`}
                   onPress={() => onFirst(c.target.id)}
                 />
               ) : null}
               <Button
                 title={CAST_PLAN.skip}
-                label={`${CAST_PLAN.skip}: ${castName(piece, c)}`}
+                label={`${CAST_PLAN.skip}: ${castName(piece, c, access)}`}
                 onPress={() => onSkip(c.target.id)}
               />
             </Row>

@@ -1,6 +1,7 @@
 /** On Strikes, while a piece is fished by its plan: the next cast, and how far one is. */
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { isFromBank } from '../../core/castplan/stands';
 import { CAST_PLAN, castLine, doneText } from '../../wording/castPlan';
 import { targetName } from '../../wording/pieces';
 import { useActions } from '../day/contexts';
@@ -28,8 +29,8 @@ export function CastPlanPart() {
         <View role="status" aria-live="polite" style={{ flex: 1 }}>
           {next ? (
             <>
-              <Say kind="strong">{`${CAST_PLAN.next}: ${targetName(piece.kind, next.target.id)}`}</Say>
-              <Say>{castLine(piece, next, units)}</Say>
+              <Say kind="strong">{`${CAST_PLAN.next}: ${targetName(piece.kind, next.target.id, isFromBank(access))}`}</Say>
+              <Say>{castLine(piece, next, access, units)}</Say>
               <Say kind="label" tone="soft">{`${piece.name}: ${doneText(plan)}`}</Say>
             </>
           ) : (

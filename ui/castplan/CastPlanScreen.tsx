@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { isEdge } from '../../core/castplan/shape';
-import { openSides } from '../../core/castplan/stands';
+import { isFromBank, openSides } from '../../core/castplan/stands';
 import { inUse } from '../../core/records';
 import type { Piece } from '../../core/records/piece';
 import type { SideOfPiece, TargetId } from '../../core/water/pieces';
@@ -119,7 +119,7 @@ function Choosing({ piece }: { piece: Piece }) {
           <PlanPicture piece={piece} plan={plan} access={reading.access} />
           <Say kind="strong">{holdText(piece, plan, reading.access, units)}</Say>
           <Button kind="solid" title={CAST_PLAN.fish} onPress={begin} />
-          <CastList piece={piece} plan={plan} />
+          <CastList piece={piece} plan={plan} access={reading.access} />
           <Told piece={piece} plan={plan} access={reading.access} />
         </>
       ) : (
@@ -134,13 +134,13 @@ function Told({ piece, plan, access }: FishedPlan) {
   const { reading } = useConditions();
   return (
     <View style={{ gap: 6 }}>
-      {[orderText(plan), ...leftOutText(piece, plan), ...castPlanNotes(piece, access, reading?.currentMps ?? 0)]
+      {[orderText(plan), ...leftOutText(piece, plan, access), ...castPlanNotes(piece, access, reading?.currentMps ?? 0)]
         .filter(Boolean)
         .map((t) => (
           <Say key={t}>{t}</Say>
         ))}
       <Say kind="label" tone="soft">
-        {CAST_PLAN.handed}
+        {CAST_PLAN.handed(isFromBank(access))}
       </Say>
       {piece.note ? <Say tone="soft">{piece.note}</Say> : null}
     </View>
@@ -161,7 +161,7 @@ function Fishing({ piece, plan, access }: FishedPlan) {
       <Say kind="strong">{holdText(piece, plan, access, units)}</Say>
       <Say>{plan.casts.length === 0 ? CAST_PLAN.over : `${doneText(plan)}.`}</Say>
       {aimM === null ? null : <Say tone="soft">{CAST_PLAN.aimed(say.distance(aimM, units))}</Say>}
-      <CastList piece={piece} plan={plan} onSkip={skip} onFirst={first} />
+      <CastList piece={piece} plan={plan} access={access} onSkip={skip} onFirst={first} />
       <Row gap={8} wrap>
         <Button title={CAST_PLAN.again} onPress={() => actions.beginCastPlanAgain()} />
         <Button title={CAST_PLAN.leave} onPress={() => actions.leaveCastPlan()} />

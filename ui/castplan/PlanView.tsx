@@ -1,10 +1,10 @@
 /** A piece of cover from above, with where one stands and the casts in their order. Open water is below. */
-import { growsFromBank, isEdge, lengthOf, targetsOf, type Point } from '../../core/castplan/shape';
+import { growsFromBank, isEdge, lengthOf, onLand, targetsOf, type Point } from '../../core/castplan/shape';
 import { flowOf } from '../../core/castplan/casts';
 import type { CastPlan } from '../../core/castplan/plan';
 import type { Piece } from '../../core/records/piece';
 import type { Access } from '../../core/water/terms';
-import { planViewText } from '../../wording/castPlan';
+import { CAST_PLAN, planViewText } from '../../wording/castPlan';
 import { say } from '../../wording/units';
 import { Circle, G, Path, Rect, Svg, SvgText } from '../platform/shapes';
 import { FONT, useTheme } from '../theme/theme';
@@ -37,6 +37,9 @@ function frameOf(piece: Piece, points: readonly Point[], width: number, height: 
     },
   };
 }
+
+/** What is written and ruled on the water. */
+const faint = (p: Palette): string => (p.dark ? p.ink : p.halo);
 
 const line = (f: Frame, points: readonly Point[]): string =>
   points
@@ -275,6 +278,7 @@ export function PlanView({ piece, plan, access, width, height, numbered = 10, sm
     height,
   );
   const [sx, sy] = f.at(stand);
+  const onBank = growsFromBank(piece.kind) && onLand(piece, stand);
   const gone = targetsOf(piece).filter((t) => !casts.some((c) => c.target.id === t.id));
   return (
     <Svg
@@ -293,7 +297,7 @@ export function PlanView({ piece, plan, access, width, height, numbered = 10, sm
           <Path
             key={c.target.id}
             d={`M${sx.toFixed(1)} ${sy.toFixed(1)}L${x.toFixed(1)} ${y.toFixed(1)}`}
-            stroke={i === 0 ? p.copper : p.halo}
+            stroke={i === 0 ? p.copper : faint(p)}
             strokeWidth={i === 0 ? 3 : 1}
             strokeDasharray={i === 0 ? undefined : '3 4'}
             opacity={i === 0 ? 1 : 0.55}
@@ -335,6 +339,18 @@ export function PlanView({ piece, plan, access, width, height, numbered = 10, sm
           );
         })}
       <Circle cx={sx} cy={sy} r={small ? 6 : 8} fill={p.strong} stroke={p.onStrong} strokeWidth={2} />
+      {small ? null : (
+        <SvgText
+          x={sx + (sx > width - 50 ? -12 : 12)}
+          y={sy + 5}
+          textAnchor={sx > width - 50 ? 'end' : 'start'}
+          fontSize={14}
+          fontFamily={FONT.dataBold}
+          fill={onBank ? p.onWater : faint(p)}
+        >
+          {CAST_PLAN.you}
+        </SvgText>
+      )}
       {small ? null : <Scale f={f} p={p} height={height} />}
       {small ? null : <FlowArrow piece={piece} f={f} p={p} />}
     </Svg>
@@ -353,7 +369,7 @@ function Scale({ f, p, height }: { f: Frame; p: Palette; height: number }) {
         strokeWidth={2}
         fill="none"
       />
-      <SvgText x={12} y={height - 24} fontSize={13} fontFamily={FONT.data} fill={p.halo}>
+      <SvgText x={12} y={height - 24} fontSize={13} fontFamily={FONT.data} fill={faint(p)}>
         {say.distance(scaleM, units)}
       </SvgText>
     </G>

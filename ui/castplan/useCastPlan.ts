@@ -5,6 +5,7 @@ import { castPlanQuestion } from '../../core/castplan/asked';
 import type { CastPlanQuestion } from '../../core/castplan/casts';
 import { fishedOf } from '../../core/castplan/fished';
 import { bestStand, NOTHING_FISHED, planFrom, type CastPlan } from '../../core/castplan/plan';
+import { isFromBank } from '../../core/castplan/stands';
 import { withHook } from '../../core/lures/hookSnag';
 import { familyById } from '../../core/lures/families';
 import type { Piece } from '../../core/records/piece';
@@ -72,6 +73,7 @@ export function useFishedPlan(): FishedPlan | null {
     const first = made.casts.find((c) => c.target.id === on.next);
     return first ? { ...made, casts: [first, ...made.casts.filter((c) => c !== first)] } : made;
   }, [q, on, fished]);
+  const fromBank = !!q && isFromBank(q.access);
   const after = day && on ? castsAtPiece(book, day.trip) : 0;
   useEffect(() => {
     aimsNow.setState({
@@ -83,12 +85,13 @@ export function useFishedPlan(): FishedPlan | null {
                 pieceId: piece.id,
                 kind: piece.kind,
                 target: c.target.id,
+                fromBank,
                 distanceM: Math.round(c.distanceM * 10) / 10,
                 leftDeg: Math.round(c.leftDeg),
               })),
             }
           : null,
     });
-  }, [plan, piece, after]);
+  }, [plan, piece, after, fromBank]);
   return useMemo(() => (piece && plan && q ? { piece, plan, access: q.access } : null), [piece, plan, q]);
 }

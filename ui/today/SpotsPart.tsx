@@ -2,7 +2,7 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { DayAnswer } from '../../workers/almanac';
-import { spotFeatures, stayText, worthText } from '../../wording/day';
+import { spotFeatures, spotWarnings, stayText, worthText } from '../../wording/day';
 import { clockText } from '../../wording/time';
 import { useActions, useConditions, useBookWithoutLog } from '../day/contexts';
 import { Note, Part, Row } from '../parts/Box';
@@ -14,9 +14,10 @@ import { Glyph } from '../parts/Glyph';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 import { spotsOf } from '../../core/forecast/ahead';
+import { seasonOf } from '../../core/water/season';
 
 export function SpotsPart({ answer, ahead }: { answer: DayAnswer | null; ahead: number }) {
-  const { day } = useConditions();
+  const { day, reading } = useConditions();
   const book = useBookWithoutLog();
   const actions = useActions();
   const router = useRouter();
@@ -38,6 +39,7 @@ export function SpotsPart({ answer, ahead }: { answer: DayAnswer | null; ahead: 
     );
   const nameOf = (id: string): string => book.spot[id]?.name ?? 'a spot';
   const { round } = answer ?? {};
+  const phase = reading ? seasonOf(reading) : null;
   return (
     <Part title={ahead === 0 ? 'Your round, from now' : 'Your round'} right={add}>
       {!round ? (
@@ -65,7 +67,13 @@ export function SpotsPart({ answer, ahead }: { answer: DayAnswer | null; ahead: 
             <View style={{ flex: 1, minWidth: 120 }}>
               <Say kind="strong">{nameOf(s.id)}</Say>
               <Say kind="small" tone="soft">
-                {`${stayText(s, answer?.line.best ?? null)} ${book.spot[s.id]?.note ?? ''}`}
+                {[
+                  stayText(s, answer?.line.best ?? null),
+                  book.spot[s.id]?.note ?? '',
+                  book.spot[s.id] ? spotWarnings(book.spot[s.id]!) : '',
+                ]
+                  .filter(Boolean)
+                  .join(' ')}
               </Say>
             </View>
             {ahead === 0 && day.trip.spotId === s.id ? (
@@ -101,7 +109,8 @@ export function SpotsPart({ answer, ahead }: { answer: DayAnswer | null; ahead: 
                 <Row gap={10}>
                   <View style={{ flex: 1, minWidth: 0 }}>
                     <Say kind="strong">{s.name}</Say>
-                    <Say kind="label">{spotFeatures(s)}</Say>
+                    <Say kind="label">{spotFeatures(s, phase)}</Say>
+                    {spotWarnings(s) ? <Say kind="label">{spotWarnings(s)}</Say> : null}
                     {ranked && ranked.bestAtMs !== null ? (
                       <Say
                         kind="label"

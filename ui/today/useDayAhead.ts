@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import { contentHash } from '../../core/base/hash';
 import { candidatesFor, dayQuestion, roundFor, spotsOf } from '../../core/forecast/ahead';
 import { leftOver, restingSpots, type LeftOver, type RestingSpot } from '../../core/forecast/rest';
+import { seasonOf } from '../../core/water/season';
 import { queryKeys } from '../../data/keys';
 import { compute } from '../../workers/client';
 import { dateText } from '../../wording/time';
@@ -45,7 +46,7 @@ export function useDayAhead(daysAhead = 0, wanted = true) {
         dateText(nowMs + daysAhead * DAY_MS, day.water.zone),
         schools.moon === 'counted',
       ),
-      candidates: candidatesFor(spots, rest, daysAhead),
+      candidates: candidatesFor(spots, rest, daysAhead, seasonOf(reading)),
       notBeforeMs,
       round,
     };

@@ -14,6 +14,7 @@ import {
   FAMILY_NAME,
   FORAGE_NAME,
   HOOK_NAME,
+  PART_NAME,
   SETTING_NAME,
   TERMINAL_NAME,
   TIDE_NAME,
@@ -24,7 +25,16 @@ import type { Option } from '../../parts/Buttons';
 import { STEPPERS, type Stepper } from '../../theme/stepping';
 import type { WaterPlace } from '../../../core/records/water';
 import { FLOWS, PIECE_KINDS } from '../../../core/water/pieces';
-import { ACCESSES, BOTTOMS, COVER_KINDS, FORAGES, SALINITIES, SETTINGS, TIDE_STAGES } from '../../../core/water/terms';
+import {
+  ACCESSES,
+  BOTTOMS,
+  COVER_KINDS,
+  FORAGES,
+  SALINITIES,
+  SETTINGS,
+  TIDE_STAGES,
+  WATER_PARTS,
+} from '../../../core/water/terms';
 
 export const EDITABLE = ['lure', 'terminal', 'rod', 'reel', 'line', 'water', 'spot', 'piece'] as const;
 export type EditableKind = (typeof EDITABLE)[number];
@@ -117,7 +127,7 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, kept: Kept = {}): Fie
         { type: 'number', key: 'count', label: 'How many', stepper: STEPPERS.plain(1, 0, 200), text: (v) => String(v) },
       ];
     case 'spot':
-      return spotFields(name, kept.water ?? []);
+      return spotFields(name, u, kept.water ?? []);
     case 'piece':
       return pieceFields(name, u, kept);
     case 'rod':
@@ -271,7 +281,7 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, kept: Kept = {}): Fie
 export const POSITION = 'latDeg+lonDeg';
 export const POSITION_KEYS = ['latDeg', 'lonDeg'] as const;
 
-function spotFields(name: Field, waters: readonly Option<string>[]): Field[] {
+function spotFields(name: Field, u: UnitPrefs, waters: readonly Option<string>[]): Field[] {
   return [
     name,
     { type: 'choice', key: 'waterId', label: 'On which water', options: [...waters] },
@@ -302,6 +312,23 @@ function spotFields(name: Field, waters: readonly Option<string>[]): Field[] {
         { value: 'bright', title: 'Sun on it' },
       ],
     },
+    {
+      type: 'choice',
+      key: 'part',
+      label: 'In which part of the water',
+      options: options(WATER_PARTS, PART_NAME),
+      none: 'Not said',
+    },
+    {
+      type: 'number',
+      key: 'depthM',
+      label: 'Depth there',
+      stepper: { ...STEPPERS.depth(u), min: 0 },
+      text: (v) => (v > 0 ? say.depth(v, u) : 'not known'),
+    },
+    { type: 'choice', key: 'bottom', label: 'Bottom', options: options(BOTTOMS, BOTTOM_NAME), none: 'Not known' },
+    { type: 'text', key: 'hazards', label: 'What to mind there', hint: 'What hangs up a lure or holes a boat' },
+    { type: 'text', key: 'lowWater', label: 'What low water showed', multiline: true },
     {
       type: 'position',
       key: POSITION,
@@ -391,6 +418,11 @@ export function newDraft(kind: EditableKind, id: string, zone: string, water: Wa
         depthChange: false,
         bestTide: 'any',
         bestLight: 'any',
+        part: null,
+        depthM: null,
+        bottom: null,
+        hazards: '',
+        lowWater: '',
         note: '',
       };
     case 'piece':

@@ -1,0 +1,90 @@
+/** The casts at a piece of cover: looked at, fished from Strikes, checked off, reordered by what the log says. */
+import { expect, openDemo, PHONE, place, pressOn, test, WIDE } from './kit';
+import { storedValues } from './store';
+import type { Page } from '@playwright/test';
+
+const openPlan = async (page: Page): Promise<void> => {
+  await openDemo(page);
+  await place(page, 'Strikes').click();
+  await page.getByRole('button', { name: 'Cast plan of a piece of cover' }).click();
+  await expect(page.getByRole('button', { name: 'Fish it in this order' })).toBeVisible({ timeout: 60_000 });
+};
+const casts = (page: Page) => page.getByRole('list').getByRole('listitem');
+const logged = async (page: Page, kind: 'cast' | 'event'): Promise<{ at?: { target: string }; place?: string }[]> =>
+  Object.entries(await storedValues(page))
+    .filter(([key]) => key.startsWith(`${kind}/`))
+    .map(([, v]) => (JSON.parse(v) as { data: { at?: { target: string }; place?: string } }).data)
+    .filter((x) => x.at);
+
+test.describe('on a phone', () => {
+  test.use({ viewport: PHONE, hasTouch: true });
+
+  test('a laydown is fished in its order: casts are checked off, a missed fish rests its limb, and one can leave', async ({
+    page,
+  }) => {
+    await openPlan(page);
+    await expect(page.getByText(/^Stand on the bank/)).toBeVisible();
+    await expect(casts(page).first()).toContainText('he outer limbs');
+    await expect(page.getByText(/Begun from the inside it would be \d+ % less/)).toBeVisible();
+    const n = await casts(page).count();
+    await page.getByRole('button', { name: 'Fish it in this order' }).tap();
+    await expect(page.getByText(/^Next: the outer limbs/)).toBeVisible();
+    await expect(page.getByText(`Fallen alder: ${n} casts to go`)).toBeVisible();
+
+    await page.getByRole('button', { name: 'Cast: add one' }).tap();
+    await expect(page.getByText(`Fallen alder: ${n - 1} casts to go`)).toBeVisible();
+    await page.getByRole('button', { name: /^Missed/ }).tap();
+    // The fish belongs to the cast that was made, and so does its rest.
+    await expect(page.getByText(/^Leave the outer limbs on the (left|right) at Fallen alder until/)).toBeVisible();
+    const [event] = await logged(page, 'event');
+    const [cast] = await logged(page, 'cast');
+    expect(event!.at).toEqual(cast!.at);
+    expect(event!.place).toBe('edge');
+
+    await page.getByRole('button', { name: 'Cast plan', exact: true }).tap();
+    await expect(casts(page)).toHaveCount(n - 1);
+    await page.getByRole('button', { name: 'Why in this order' }).tap();
+    await expect(page.getByText(/^Left alone: the outer limbs/)).toBeVisible();
+    // One is left out, another is made next.
+    await page.getByRole('button', { name: /^Leave it out: Along the trunk/ }).tap();
+    await expect(casts(page)).toHaveCount(n - 2);
+    await page.getByRole('button', { name: /^Cast at it next: The root/ }).tap();
+    await expect(casts(page).first()).toContainText('The root');
+    await page.getByRole('button', { name: 'Begin it again' }).tap();
+    await expect(casts(page).first()).not.toContainText('The root');
+    await page.getByRole('button', { name: 'Leave this plan' }).tap();
+    await expect(page.getByRole('button', { name: 'Fish it in this order' })).toBeVisible();
+    await place(page, 'Strikes').tap();
+    await expect(page.getByText(/^Next: /)).toHaveCount(0);
+  });
+
+  test('a new piece has its casts at once', async ({ page }) => {
+    await openPlan(page);
+    await page.getByRole('button', { name: 'Add a piece of cover' }).tap();
+    await page.getByRole('textbox', { name: 'Name' }).fill('Two-post landing');
+    await page.getByRole('radio', { name: 'Dock', exact: true }).tap();
+    await page.getByRole('button', { name: 'Save' }).tap();
+    await page.getByRole('radio', { name: 'Two-post landing' }).tap();
+    await expect(casts(page).first()).toContainText(/corner|front/);
+    await expect(page.getByRole('img', { name: /^Two-post landing from above\. Stand/ })).toBeVisible();
+  });
+});
+
+test.describe('wide', () => {
+  test.use({ viewport: WIDE });
+  test('by keys: the plan is begun, a cast is logged, and every cast can be reached and is named', async ({ page }) => {
+    await openPlan(page);
+    await pressOn(page, page.getByRole('radio', { name: 'Boathouse dock' }), 'Space');
+    await pressOn(page, page.getByRole('button', { name: 'Fish it in this order' }));
+    await expect(page.getByText(/^Next: /)).toBeVisible();
+    await page.keyboard.press('c');
+    await expect.poll(async () => (await logged(page, 'cast')).length).toBe(1);
+    await pressOn(page, page.getByRole('button', { name: 'Cast plan', exact: true }));
+    const all = page.getByRole('button', { name: /^Leave it out: / });
+    const n = await all.count();
+    expect(n).toBeGreaterThan(2);
+    for (let i = 0; i < n; i++) expect(await all.nth(i).getAttribute('aria-label')).toMatch(/^Leave it out: [A-Z]/);
+    await pressOn(page, all.last());
+    await expect(all).toHaveCount(n - 1);
+  });
+});
