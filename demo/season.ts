@@ -3,7 +3,7 @@
  * Greenwich).
  */
 import type { WaterPlace } from '../core/records/water';
-import type { Spot } from '../core/records/spot';
+import { newSpot, type Spot } from '../core/records/spot';
 import type { SpeciesId } from '../core/water/terms';
 import type { EnteredReadings } from '../core/schemas/conditions';
 
@@ -99,24 +99,12 @@ const spot = (
   note: string,
   known: Partial<Spot> = {},
 ): Spot => ({
-  id: `spot-${id}`,
-  waterId,
-  name,
-  latDeg: 45 + north / 1000,
-  lonDeg: -75 + east / 1000,
+  ...newSpot({ id: `spot-${id}`, waterId, name, latDeg: 45 + north / 1000, lonDeg: -75 + east / 1000 }),
   bait: has[0],
   current: has[1],
   structure: has[2],
   depthChange: has[3],
-  bestTide: 'any',
-  bestLight: 'any',
-  part: null,
-  depthM: null,
-  bottom: null,
-  hazards: '',
-  lowWater: '',
   note,
-  retiredAtMs: null,
   ...known,
 });
 

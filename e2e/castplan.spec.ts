@@ -70,6 +70,41 @@ test.describe('on a phone', () => {
   });
 });
 
+test.describe('this place, marked', () => {
+  test.use({ viewport: PHONE, hasTouch: true });
+
+  test('one touch keeps a spot where the device is, and the day goes on there', async ({ page, context }) => {
+    await context.grantPermissions(['geolocation']);
+    await context.setGeolocation({ latitude: 45.0123, longitude: -75.0456 });
+    await openDemo(page);
+    await place(page, 'Strikes').tap();
+    await page.getByRole('button', { name: 'Mark this place' }).tap();
+    await expect(page.getByText(/^Kept as “Mark of .*The day goes on there\.$/)).toBeVisible();
+    type Stored = { id: string; name: string; latDeg: number; spotId: string };
+    const marked = async (): Promise<Stored | undefined> =>
+      Object.entries(await storedValues(page))
+        .filter(([key]) => key.startsWith('spot/'))
+        .map(([, v]) => (JSON.parse(v) as { data: Stored }).data)
+        .find((s) => s.name.startsWith('Mark of'));
+    await expect.poll(async () => (await marked())?.latDeg).toBeCloseTo(45.0123, 6);
+    const spot = (await marked())!;
+    await expect
+      .poll(async () => (JSON.parse((await storedValues(page))['trip/trip-today']!) as { data: Stored }).data.spotId)
+      .toBe(spot.id);
+    await page.getByRole('button', { name: 'Say what is there' }).tap();
+    await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue(spot.name);
+  });
+
+  test('a device that does not tell is said, and the spot can be put in by hand', async ({ page }) => {
+    await openDemo(page);
+    await place(page, 'Strikes').tap();
+    await page.getByRole('button', { name: 'Mark this place' }).tap();
+    await expect(page.getByText(/Type the position instead|Type it instead/)).toBeVisible({ timeout: 30_000 });
+    await page.getByRole('button', { name: 'Put it in by hand' }).tap();
+    await expect(page.getByRole('heading', { level: 1, name: 'A new spot' })).toBeVisible();
+  });
+});
+
 test.describe('wide', () => {
   test.use({ viewport: WIDE });
   test('by keys: the plan is begun, a cast is logged, and every cast can be reached and is named', async ({ page }) => {
@@ -77,6 +112,8 @@ test.describe('wide', () => {
     await pressOn(page, page.getByRole('radio', { name: 'Boathouse dock' }), 'Space');
     await pressOn(page, page.getByRole('button', { name: 'Fish it in this order' }));
     await expect(page.getByText(/^Next: /)).toBeVisible();
+    // A cast is logged with what is in hand.
+    await expect(page.getByRole('button', { name: 'Cast: add one' })).toBeVisible({ timeout: 60_000 });
     await page.keyboard.press('c');
     await expect.poll(async () => (await logged(page, 'cast')).length).toBe(1);
     await pressOn(page, page.getByRole('button', { name: 'Cast plan', exact: true }));

@@ -89,6 +89,8 @@ const buildCadence = async (page) => {
   await page.getByRole('heading', { level: 1 }).scrollIntoViewIfNeeded();
 };
 
+const castsShown = (page) => page.getByRole('button', { name: 'Fish it in this order' }).waitFor({ timeout: 60_000 });
+
 const anotherDay = async (page) => {
   await page.getByRole('button', { name: /Sedge Kettle · crappie: 70 casts.* Open$/ }).click();
   await page.getByText('Fern curl, steady turn').first().waitFor();
@@ -130,7 +132,7 @@ try {
     ['kit-phone', '/kit'],
     ['box-phone', '/kit/box'],
   ]);
-  await session(PHONE, 'Noon', [['water-phone-noon', '/']]);
+  await session(PHONE, 'Noon', [['castplan-phone-noon', '/strikes/cover', castsShown]]);
   await session(PHONE, 'Night', [['retrieve-phone-night', '/retrieve']]);
   await session(WIDE, 'Shade', [
     ['water-wide', '/'],

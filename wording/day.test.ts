@@ -14,13 +14,12 @@ import {
   importText,
   leftOverText,
   restText,
-  spotFeatures,
-  spotWarnings,
   STATION_FAULT_NAME,
   stationReadingText,
   stationText,
   worthText,
 } from './day';
+import { spotFeatures, spotWarnings } from './spots';
 import { currentWay, derivedFacts, lightWord, windWay } from './water';
 import { IMPERIAL, METRIC } from './units';
 import { resolveConditions } from '../core/water/resolve';

@@ -43,3 +43,21 @@ export const spotRecord = defineRecord(
   ],
 );
 export type Spot = z.infer<typeof spotRecord.schema>;
+
+/** A spot of which only the position is known. */
+export const newSpot = (of: Pick<Spot, 'id' | 'waterId' | 'name' | 'latDeg' | 'lonDeg'>): Spot => ({
+  ...of,
+  bait: false,
+  current: false,
+  structure: false,
+  depthChange: false,
+  bestTide: 'any',
+  bestLight: 'any',
+  part: null,
+  depthM: null,
+  bottom: null,
+  hazards: '',
+  lowWater: '',
+  note: '',
+  retiredAtMs: null,
+});

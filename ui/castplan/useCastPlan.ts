@@ -1,5 +1,5 @@
 /** The cast plan of a piece in today's water, with the lure in hand; and the one that is being fished. */
-import { useEffect, useMemo } from 'react';
+import { useLayoutEffect, useMemo } from 'react';
 import { castsAtPiece } from '../../core/castplan/aims';
 import { castPlanQuestion } from '../../core/castplan/asked';
 import type { CastPlanQuestion } from '../../core/castplan/casts';
@@ -75,7 +75,8 @@ export function useFishedPlan(): FishedPlan | null {
   }, [q, on, fished]);
   const fromBank = !!q && isFromBank(q.access);
   const after = day && on ? castsAtPiece(book, day.trip) : 0;
-  useEffect(() => {
+  // With what is drawn: a cast may follow at once.
+  useLayoutEffect(() => {
     aimsNow.setState({
       aims:
         plan && piece

@@ -5,6 +5,7 @@ import type { FamilyId } from '../../core/lures/family';
 import type { PlanSettings } from '../../core/planning/task/request';
 import { activeTrip, preferencesOf, put, type Book, type Put } from '../../core/records';
 import type { LureTrial } from '../../core/records/trial';
+import { newSpot, type Spot } from '../../core/records/spot';
 import type { Trip } from '../../core/records/trip';
 import type { EnteredReadings } from '../../core/schemas/conditions';
 import { readingsNow } from '../../core/trip/day';
@@ -26,6 +27,8 @@ export interface TripActions {
   /** A day that was ended goes on. */
   takeUpTrip: (id: string) => void;
   endTrip: () => void;
+  /** A spot of which only the position is known, where the day goes on. */
+  markSpot: (spot: Pick<Spot, 'id' | 'waterId' | 'name' | 'latDeg' | 'lonDeg'>) => void;
   /** A piece of cover is fished by its plan, from there; `aimM`: what Retrieve aims at meanwhile, m. */
   startCastPlan: (pieceId: string, stand: { x: number; y: number }, aimM: number | null) => void;
   changeCastPlan: (change: (on: NonNullable<Trip['castPlan']>) => NonNullable<Trip['castPlan']>) => void;
@@ -87,6 +90,8 @@ export function tripActions({ commit, now }: ActionPorts): TripActions {
   return {
     changeTrip,
     changeCastPlan,
+    markSpot: (spot) =>
+      void commit((book) => [put('spot', newSpot(spot)), ...forTrip(book, (t) => [put('trip', atSpot(t, spot.id))])]),
     startCastPlan: (pieceId, stand, aimM) => {
       const sinceMs = now();
       const tenth = (v: number): number => Math.round(v * 10) / 10;

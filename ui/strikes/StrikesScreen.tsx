@@ -25,6 +25,7 @@ import { ChangePart } from './ChangePart';
 import { EventKeys } from './EventKeys';
 import { EventList } from './EventList';
 import { LandingPart } from './LandingPart';
+import { MarkPart } from './MarkPart';
 import { TrialPart } from './TrialPart';
 import { UndoKey } from './UndoKey';
 
@@ -100,6 +101,7 @@ export function StrikesScreen() {
       {day.trip.castPlan ? null : (
         <Button title={STRIKES_CAST_PLAN} onPress={() => router.navigate('/strikes/cover' as never)} />
       )}
+      <MarkPart />
       <RestPart quiet />
       <EventList />
       <Disclosure title="Tell what the fish showed">

@@ -2,7 +2,8 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { DayAnswer } from '../../workers/almanac';
-import { spotFeatures, spotWarnings, stayText, worthText } from '../../wording/day';
+import { stayText, worthText } from '../../wording/day';
+import { spotFeatures, spotWarnings } from '../../wording/spots';
 import { clockText } from '../../wording/time';
 import { useActions, useConditions, useBookWithoutLog } from '../day/contexts';
 import { Note, Part, Row } from '../parts/Box';

@@ -23,6 +23,7 @@ import { FLOW_NAME, PIECE_NAME } from '../../../wording/pieces';
 import { moneyText, say, type UnitPrefs } from '../../../wording/units';
 import type { Option } from '../../parts/Buttons';
 import { STEPPERS, type Stepper } from '../../theme/stepping';
+import { newSpot } from '../../../core/records/spot';
 import type { WaterPlace } from '../../../core/records/water';
 import { FLOWS, PIECE_KINDS } from '../../../core/water/pieces';
 import {
@@ -407,24 +408,13 @@ export function newDraft(kind: EditableKind, id: string, zone: string, water: Wa
     case 'terminal':
       return { ...base, part: 'head', weightKg: 0.0071, hookSize: '3/0', count: 5 };
     case 'spot':
-      return {
-        ...base,
+      return newSpot({
+        id,
+        name: '',
         waterId: water?.id ?? '',
         latDeg: water?.latDeg ?? 45,
         lonDeg: water?.lonDeg ?? 0,
-        bait: false,
-        current: false,
-        structure: false,
-        depthChange: false,
-        bestTide: 'any',
-        bestLight: 'any',
-        part: null,
-        depthM: null,
-        bottom: null,
-        hazards: '',
-        lowWater: '',
-        note: '',
-      };
+      });
     case 'piece':
       return {
         ...base,
