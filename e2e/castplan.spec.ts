@@ -118,6 +118,7 @@ test.describe('wide', () => {
     await expect.poll(async () => (await logged(page, 'cast')).length).toBe(1);
     await pressOn(page, page.getByRole('button', { name: 'Cast plan', exact: true }));
     const all = page.getByRole('button', { name: /^Leave it out: / });
+    await expect(all.first()).toBeVisible();
     const n = await all.count();
     expect(n).toBeGreaterThan(2);
     for (let i = 0; i < n; i++) expect(await all.nth(i).getAttribute('aria-label')).toMatch(/^Leave it out: [A-Z]/);

@@ -84,7 +84,7 @@ function Editor({
     water: named(inUse(book.water)),
     reel: named(inUse(book.reel)),
     line: named(inUse(book.line)),
-    spot: named(inUse(book.spot)),
+    spot: named(inUse(book.spot).filter((s) => s.waterId === start.waterId)),
   });
   const form = useRecordForm(kind, existing ? String(start.id) : 'new', start, (path) =>
     wordsOf(fields.find((f) => keysOf(f).includes(path))),
