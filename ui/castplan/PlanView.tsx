@@ -1,6 +1,7 @@
-/** A piece of cover from above, with where one stands and the casts in their order. Open water is below. */
+/** A piece of cover from above, with where one stands and the casts in their order. */
 import { growsFromBank, isEdge, lengthOf, onLand, targetsOf, type Point } from '../../core/castplan/shape';
 import { flowOf } from '../../core/castplan/casts';
+import { isFromBank } from '../../core/castplan/stands';
 import type { CastPlan } from '../../core/castplan/plan';
 import type { Piece } from '../../core/records/piece';
 import type { Access } from '../../core/water/terms';
@@ -21,9 +22,14 @@ interface Frame {
   perM: number;
 }
 
-/** A piece is looked at from open water: what is further in is higher up, and an edge lies across. */
-function frameOf(piece: Piece, points: readonly Point[], width: number, height: number): Frame {
-  const turned = (p: Point): readonly [number, number] => (isEdge(piece.kind) ? [p.x, p.y] : [p.y, p.x]);
+/**
+ * A piece as it is looked at: from open water what is further in is higher up, from the bank the other way round; an
+ * edge lies across.
+ */
+function frameOf(piece: Piece, points: readonly Point[], fromBank: boolean, width: number, height: number): Frame {
+  const way = fromBank ? -1 : 1;
+  const turned = (p: Point): readonly [number, number] =>
+    isEdge(piece.kind) ? [way * p.x, way * p.y] : [way * p.y, way * p.x];
   const all = points.map(turned);
   const [x0, x1] = [Math.min(...all.map(([x]) => x)) - MARGIN_M, Math.max(...all.map(([x]) => x)) + MARGIN_M];
   const [y0, y1] = [Math.min(...all.map(([, y]) => y)) - MARGIN_M, Math.max(...all.map(([, y]) => y)) + MARGIN_M];
@@ -223,10 +229,12 @@ function PieceDrawing({ piece, f, p }: { piece: Piece; f: Frame; p: Palette }) {
 }
 
 /** The bank that the piece begins on. */
-function Bank({ piece, f, p, width }: { piece: Piece; f: Frame; p: Palette; width: number }) {
+function Bank({ piece, f, p, width, height }: { piece: Piece; f: Frame; p: Palette; width: number; height: number }) {
   if (!growsFromBank(piece.kind)) return null;
   const [, y] = f.at({ x: lengthOf(piece), y: 0 });
-  return <Rect x={0} y={0} width={width} height={Math.max(0, y)} fill={p.peatLine} opacity={0.85} />;
+  const below = f.at({ x: lengthOf(piece) + 1, y: 0 })[1] > y;
+  const [from, to] = below ? [y, height] : [0, y];
+  return <Rect x={0} y={from} width={width} height={Math.max(0, to - from)} fill={p.peatLine} opacity={0.85} />;
 }
 
 /** The current, as an arrow in the corner. */
@@ -274,6 +282,7 @@ export function PlanView({ piece, plan, access, width, height, numbered = 10, sm
       { x: 0, y: 0 },
       ...casts.flatMap((c) => [c.target, c.landing]),
     ],
+    isFromBank(access),
     width,
     height,
   );
@@ -289,7 +298,7 @@ export function PlanView({ piece, plan, access, width, height, numbered = 10, sm
       aria-label={planViewText(piece, plan, access, units)}
     >
       <Rect x={0} y={0} width={width} height={height} fill={p.water[1]} />
-      <Bank piece={piece} f={f} p={p} width={width} />
+      <Bank piece={piece} f={f} p={p} width={width} height={height} />
       <PieceDrawing piece={piece} f={f} p={p} />
       {casts.map((c, i) => {
         const [x, y] = f.at(c.landing);
@@ -351,14 +360,15 @@ export function PlanView({ piece, plan, access, width, height, numbered = 10, sm
           {CAST_PLAN.you}
         </SvgText>
       )}
-      {small ? null : <Scale f={f} p={p} height={height} />}
+      {small ? null : <Scale f={f} p={p} height={height} onBank={isFromBank(access) && growsFromBank(piece.kind)} />}
       {small ? null : <FlowArrow piece={piece} f={f} p={p} />}
     </Svg>
   );
 }
 
 /** How long so many feet or metres are. */
-function Scale({ f, p, height }: { f: Frame; p: Palette; height: number }) {
+function Scale({ f, p, height, onBank }: { f: Frame; p: Palette; height: number; onBank: boolean }) {
+  const ink = onBank ? p.onWater : faint(p);
   const { units } = useTheme();
   const scaleM = units.depth === 'm' ? 5 : 6.096;
   return (
@@ -369,7 +379,7 @@ function Scale({ f, p, height }: { f: Frame; p: Palette; height: number }) {
         strokeWidth={2}
         fill="none"
       />
-      <SvgText x={12} y={height - 24} fontSize={13} fontFamily={FONT.data} fill={faint(p)}>
+      <SvgText x={12} y={height - 24} fontSize={13} fontFamily={FONT.data} fill={ink}>
         {say.distance(scaleM, units)}
       </SvgText>
     </G>
