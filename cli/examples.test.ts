@@ -57,6 +57,24 @@ test('cover: two set-ups, each on a rod that throws it', () => {
   expect(new Set(setUps.map((s: Loose) => s.rod)).size).toBe(2);
 });
 
+test('casts: the outer limbs before the trunk; what was cast and what rests is left out', () => {
+  const { stand, casts, strikes, insideFirst } = answer('casts') as Loose;
+  const order = casts.map((c: Loose) => c.target);
+  expect(order.indexOf('tip')).toBeLessThan(order.indexOf('trunk'));
+  expect(stand.side).not.toBe('behind');
+  expect(strikes).toBeGreaterThan(insideFirst);
+  const document = JSON.parse(readFileSync(path.join(EXAMPLES, 'casts.json'), 'utf8')) as Loose;
+  const fished = { cast: ['tip'], resting: ['root'] };
+  const later = runVerb(VERBS.casts!, { ...document, fished });
+  if (!later.ok) throw new Error('refused');
+  expect((later.value as Loose).leftOut).toEqual([
+    { id: 'tip', why: 'cast' },
+    { id: 'root', why: 'resting' },
+  ]);
+  const ice = runVerb(VERBS.casts!, { ...document, conditions: { ...document.conditions, access: 'ice' } });
+  expect(ice).toMatchObject({ ok: true, value: { stand: null } });
+});
+
 test('simulate: a heavy head nears its final speed within a second', () => {
   const r = answer('simulate') as Loose;
   expect(JSON.stringify(r)).toMatch(/depthM|terminal/);

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { checkWith } from '../core/schemas/check';
 import { readBoxCsv, writeBoxCsv } from '../core/exchange/boxCsv';
 import { boxSchema, documentLure, lureAt, lureOf, ownLureOf } from '../core/exchange/boxDocument';
+import { castsDocument, castsDocumentSchema } from '../core/exchange/castsDocument';
 import { conditionsSchema } from '../core/schemas/conditions';
 import { coverDocument, coverDocumentSchema } from '../core/exchange/coverDocument';
 import { hereSchema, historySchema, logQuestionOf, trialSchema } from '../core/exchange/historyDocument';
@@ -198,6 +199,11 @@ export const VERBS: Record<string, Verb> = {
     'conditions or scenarios, a box, rods and k → the best k set-ups, what each covers, what is left open',
     coverDocumentSchema,
     coverDocument,
+  ),
+  casts: verb(
+    'a piece of cover, conditions and a lure → where to stand, its casts in order, what each promises and leaves',
+    castsDocumentSchema,
+    castsDocument,
   ),
   simulate: verb(
     'a line-and-lure problem (free-sink, cast-retrieve, vertical-jig, towed-pass, steady-tow, cross-current-bow, hook-set) → its answer',

@@ -75,6 +75,10 @@ test('what was told of a fish', () => {
   );
   expect(detailsText(told, IMPERIAL)).toBe('16 in, 2¼ lb, at the edge, 4 ft down, released, “fat”');
   expect(detailsText(told, METRIC)).toBe('41 cm, 1.0 kg, at the edge, 1.2 m down, released, “fat”');
+  // Thrown at a planned place: by its name, until it is corrected.
+  const thrown = { pieceId: 'p', kind: 'laydown', target: 'tip', fromBank: false, distanceM: 12, leftDeg: 0 } as const;
+  expect(detailsText({ ...e, place: 'edge', at: thrown }, METRIC)).toBe('the end of the trunk');
+  expect(detailsText({ ...e, place: 'inside', at: thrown }, METRIC)).toBe('deep inside');
   expect(eventTitle({ kind: 'missed', phase: 'pause', side: 'behind' })).toBe('Missed · hang · from behind');
   expect(placeText('inside', 'the alders')).toBe('the inside of the alders');
   expect(placeText(null, 'the alders')).toBe('the alders');

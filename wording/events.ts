@@ -1,4 +1,6 @@
 /** What was logged, and what more can be told of it. */
+import { placeOf } from '../core/castplan/aims';
+import type { ThrownAt } from '../core/records/piece';
 import {
   untold,
   type EventDetails,
@@ -8,6 +10,7 @@ import {
   type StrikeEvent,
 } from '../core/records/event';
 import { EVENT_NAME, PHASE_NAME, capital } from './names';
+import { thrownAtName } from './pieces';
 import { clockText } from './time';
 import { fraction, POUND, say, type UnitPrefs } from './units';
 
@@ -46,11 +49,13 @@ export const eventTitle = (e: Pick<EventDetails, 'kind' | 'phase' | 'side'>): st
   [EVENT_NAME[e.kind], e.phase && PHASE_NAME[e.phase], e.side && SIDE_NAME[e.side]].filter(Boolean).join(' · ');
 
 /** The rest that was told: "16 in, 2¼ lb, at the edge, 4 ft down, released". */
-export function detailsText(e: EventDetails, u: UnitPrefs): string {
+export function detailsText(e: EventDetails & { at?: ThrownAt }, u: UnitPrefs): string {
+  // By its own name, unless it was corrected since.
+  const limb = e.at && e.place === placeOf(e.at.target) ? thrownAtName(e.at) : null;
   const told = [
     e.lengthM !== null && say.size(e.lengthM, u),
     e.weightKg !== null && fishWeightText(e.weightKg, u),
-    e.place && PLACE_AT[e.place],
+    limb ?? (e.place && PLACE_AT[e.place]),
     e.depthM !== null && `${say.depth(e.depthM, u)} down`,
     e.released !== null && (e.released ? 'released' : 'kept'),
     e.note !== '' && `“${e.note}”`,

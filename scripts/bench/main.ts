@@ -8,6 +8,7 @@ import { agreementBench } from './agreement';
 import { beatBench } from './beat';
 import { bytesBench } from './bytes';
 import { compositionBench } from './composition';
+import { castPlanBench } from './castPlan';
 import { choosingBench } from './choosing';
 import { coreBench } from './core';
 import { crashBench } from './crashes';
@@ -39,6 +40,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   seasons: seasonsBench,
   learning: inBrowser(learningBench),
   diary: diaryBench,
+  'cast-plan': castPlanBench,
   simulator: simulatorBench,
   planner: plannerBench,
   promises: promisesBench,
