@@ -124,7 +124,7 @@ test('damaged values in the log are put aside, shown and can be saved; the rest 
     [casts[0]!]: values[casts[0]!]!.slice(0, 25),
     [casts[1]!]: values[casts[1]!]!.replace('"count":1', '"count":-1'),
     [casts[2]!]: '',
-    [casts[3]!]: values[casts[3]!]!.replace('"version":1', '"version":"one"'),
+    [casts[3]!]: values[casts[3]!]!.replace(/"version":\d+/, '"version":"one"'),
   };
   for (const [k, v] of Object.entries(damage)) await putValue(page, k, v);
   await page.reload();
