@@ -1,21 +1,11 @@
 /** Pieces of cover of the invented world. */
-import type { Piece } from '../core/records/piece';
+import { newPiece, type Piece } from '../core/records/piece';
 
 const piece = (
   id: string,
   [waterId, spotId]: readonly [string, string],
   of: Pick<Piece, 'name' | 'kind' | 'lengthM' | 'widthM' | 'depthM' | 'topM'> & Partial<Piece>,
-): Piece => ({
-  id: `piece-${id}`,
-  waterId: `water-${waterId}`,
-  spotId: `spot-${spotId}`,
-  branchM: null,
-  gaps: false,
-  flow: 'none',
-  note: '',
-  retiredAtMs: null,
-  ...of,
-});
+): Piece => newPiece({ id: `piece-${id}`, waterId: `water-${waterId}`, spotId: `spot-${spotId}`, ...of });
 
 export const DEMO_PIECES: readonly Piece[] = [
   piece('alder', ['lantern', 'alders'], {

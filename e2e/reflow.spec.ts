@@ -27,6 +27,8 @@ test.describe('nothing is cut', () => {
   test.use({ viewport: { width: 320, height: 640 } });
   for (const scale of ['100 %', '200 %'] as const) {
     test(`320 wide at a text size of ${scale}`, async ({ page }) => {
+      // Every page, unfolded: on a busy machine that takes longer than a test has.
+      test.setTimeout(360_000);
       await openDemo(page);
       await setKit(page, scale, `"textScale":${parseInt(scale, 10) / 100}`);
       for (const path of PAGES) {
@@ -41,6 +43,7 @@ test.describe('nothing is cut', () => {
 test.describe('nothing is cut on a common phone', () => {
   test.use({ viewport: PHONE });
   test('390 wide at a text size of 200 %', async ({ page }) => {
+    test.setTimeout(360_000);
     await openDemo(page);
     await setKit(page, '200 %', '"textScale":2');
     for (const path of PAGES) {

@@ -4,6 +4,7 @@ import type { PlannedCast } from '../core/castplan/casts';
 import { isEdge } from '../core/castplan/shape';
 import { isFromBank } from '../core/castplan/stands';
 import type { Piece } from '../core/records/piece';
+import { TELLING_CURRENT_MPS } from '../core/tackle/stand';
 import type { Access } from '../core/water/terms';
 import { counted } from './count';
 import { capital } from './names';
@@ -12,6 +13,7 @@ import { say, type UnitPrefs } from './units';
 
 export const CAST_PLAN = {
   title: 'Cast plan',
+  noDay: 'A cast plan needs a water and a lure: start a day first.',
   none: 'No piece of cover is kept for this water yet. A laydown, a dock, a point: a few numbers, and its casts stand here in order.',
   add: 'Add a piece of cover',
   change: 'Change its numbers',
@@ -21,6 +23,7 @@ export const CAST_PLAN = {
   fish: 'Fish it in this order',
   leave: 'Leave this plan',
   again: 'Begin it again',
+  why: 'Why in this order',
   next: 'Next',
   you: 'you',
   skip: 'Leave it out',
@@ -56,7 +59,7 @@ const BESIDE_M = 1;
 
 /** On foot one stands on the piece itself, or on the bank to one side of it; null: afloat. */
 function onFootText(p: Piece, { stand, side }: CastPlan, access: Access): string | null {
-  if (HOLD[access] !== 'Stand' || access === 'wade') return null;
+  if (!isFromBank(access)) return null;
   if (p.kind === 'jetty' || (p.kind === 'dock' && access === 'dock')) return STONES[p.kind];
   if (isEdge(p.kind) || side !== 'behind' || Math.abs(stand.y) < BESIDE_M) return 'on the bank behind it';
   return `on the bank, to the ${stand.y < 0 ? 'right' : 'left'} of it`;
@@ -101,7 +104,7 @@ export function orderText(plan: CastPlan): string {
   const n = plan.casts.length;
   if (n < 2) return '';
   const less = 1 - plan.insideFirst / plan.strikes;
-  const worth = `${capital(counted(n, 'cast'))} in this order promise about ${plan.strikes.toFixed(2)} strikes together`;
+  const worth = `${counted(n, 'cast')} in this order promise about ${plan.strikes.toFixed(2)} strikes together`;
   return less < WORTH_TELLING
     ? `${worth}; another order would do as well.`
     : `${worth}. Begun from the inside it would be ${Math.round(less * 100)} % less: a lure thrown into the heart of it, and a fish fought out from there, put off the rest.`;
@@ -121,7 +124,7 @@ export function leftOutText(p: Piece, plan: CastPlan, access: Access): string[] 
 export function castPlanNotes(p: Piece, access: Access, currentMps: number): string[] {
   return [
     access === 'stern' ? 'The bow has thrown at the open side: what is left for the stern is further in.' : '',
-    p.flow !== 'none' && currentMps >= 0.05
+    p.flow !== 'none' && currentMps >= TELLING_CURRENT_MPS
       ? `The current runs ${asSeen(FLOW_NAME[p.flow], isFromBank(access))}: the lure comes down with it where it can.`
       : '',
     p.kind === 'bed' ? 'A fish on its bed is guarding: let it go at once, and leave closed beds alone.' : '',

@@ -1,5 +1,6 @@
 /** Pieces of cover and the places on them, by the names that go with each kind. */
 import type { ThrownAt } from '../core/records/piece';
+import { capital } from './names';
 import type { Flow, PieceKind, SideOfPiece, TargetId } from '../core/water/pieces';
 
 export const PIECE_NAME: Record<PieceKind, string> = {
@@ -148,7 +149,4 @@ const EDGE_SIDE_TEXT: Record<SideOfPiece, string> = {
 export const sideText = (edge: boolean, side: SideOfPiece): string => (edge ? EDGE_SIDE_TEXT : SIDE_TEXT)[side];
 
 /** The same on a choice. */
-export const sideTitle = (edge: boolean, side: SideOfPiece): string => {
-  const t = sideText(edge, side);
-  return t[0]!.toUpperCase() + t.slice(1);
-};
+export const sideTitle = (edge: boolean, side: SideOfPiece): string => capital(sideText(edge, side));

@@ -97,3 +97,6 @@ export const backToText = (lure: string): string => `Back to the ${lure}`;
 
 /** Opens the cast plan of a piece of cover. */
 export const STRIKES_CAST_PLAN = 'Cast plan of a piece of cover';
+
+/** A key that would log, before there is anything to log with. */
+export const NOTHING_IN_HAND = 'Not stored: no lure is in hand yet.';

@@ -11,7 +11,7 @@ import { COVER_OF } from './shape';
 /** What is thrown, and how; what is not known has what is usual in its place. */
 export interface Thrown {
   family: Family | null;
-  /** How far it flies with ease, how far it is cast by its plan, how far past what is aimed at, m. */
+  /** How far it flies with ease; how far its plan casts it where it aims at nothing; how far past an aim, m. */
   flightM: number | null;
   castM: number | null;
   pastM: number | null;

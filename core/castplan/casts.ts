@@ -5,9 +5,10 @@
  */
 import { clamp, lerp } from '../base/numbers';
 import type { Piece } from '../records/piece';
+import { TELLING_CURRENT_MPS } from '../tackle/stand';
 import type { Flow } from '../water/pieces';
 import type { Access } from '../water/terms';
-import { inCover, isEdge, middleOf, offWayM, onLand, wayInCoverM, type Point, type Target } from './shape';
+import { inCover, isEdge, lengthOf, middleOf, offWayM, onLand, wayInCoverM, type Point, type Target } from './shape';
 
 /** What is known of water, fish, lure and hands. */
 export interface CastPlanQuestion {
@@ -47,7 +48,7 @@ const [LEAST, MOST] = [0.5, 1.5];
 const LEE = 1.3;
 const FACE = 1.12;
 /** Slower than this a current places nobody; from so much on it places them fully, m/s. */
-const CURRENT_MPS: readonly [number, number] = [0.05, 0.3];
+const CURRENT_MPS: readonly [number, number] = [TELLING_CURRENT_MPS, 0.3];
 /** With and against the current a lure is worth so much more or less. */
 const WITH_CURRENT = 0.2;
 /** Across an edge a cast is worth this share of one along it. */
@@ -96,7 +97,7 @@ function placeWorth(q: CastPlanQuestion, t: Target): number {
   const sits = lerp(LEAST, MOST, (1 - t.in) * (1 - q.tightness) + t.in * q.tightness);
   const flow = flowOf(q.piece);
   const m = middleOf(q.piece);
-  const half = Math.hypot(q.piece.lengthM, q.piece.widthM) / 2;
+  const half = Math.hypot(lengthOf(q.piece), q.piece.widthM) / 2;
   const down = flow ? ((t.x - m.x) * flow.x + (t.y - m.y) * flow.y) / half : 0;
   const lee = flow ? lerp(1, down > 0 ? LEE : FACE, Math.min(1, Math.abs(down))) : 1;
   const left = q.access === 'stern' ? lerp(BOW_LEFT[0], BOW_LEFT[1], t.in) : 1;
@@ -133,16 +134,15 @@ export function castsFrom(q: CastPlanQuestion, targets: readonly Target[], stand
   const ahead = Math.atan2(-stand.y, -stand.x);
   const flow = flowOf(q.piece);
   const seenM = clamp(q.clarityM * SEEN.perClarity, SEEN.least, SEEN.most) * CRAFT[q.access];
-  const solid = q.piece.kind === 'dock' || q.piece.kind === 'jetty';
+  // From boards and stones themselves one throws off them, not through.
+  const solid = (q.piece.kind === 'dock' || q.piece.kind === 'jetty') && !inCover(q.piece, stand);
   return targets.map((t, i) => {
     const distanceM = Math.max(0.5, Math.hypot(t.x - stand.x, t.y - stand.y));
     const pastM = pastWater(q, stand, t, distanceM);
     const landing = along(stand, t, (distanceM + pastM) / distanceM);
     const [ux, uy] = [(stand.x - t.x) / distanceM, (stand.y - t.y) / distanceM];
     const wood = wayInCoverM(q.piece, landing, stand);
-    const standsOnIt = inCover(q.piece, stand);
-    const barred =
-      solid && !standsOnIt && wayInCoverM(q.piece, t, stand) > THROUGH_M + (UNDER.test(t.id) ? q.piece.widthM / 2 : 0);
+    const barred = solid && wayInCoverM(q.piece, t, stand) > THROUGH_M + (UNDER.test(t.id) ? q.piece.widthM / 2 : 0);
     const reached = distanceM <= q.reachM && !barred && !onLand(q.piece, t) ? 1 : 0;
     const unseen = 1 - 0.5 ** (distanceM / seenM);
     const hit = 1 / (1 + ((MISS.share * distanceM) / MISS.m) ** 2);

@@ -39,7 +39,7 @@ const fished = (book: Book, afterMin: number) => fishedOf(book, trip, 2, NOW + a
 
 test('casts are checked off, and a cast that is taken back is open again', () => {
   const book = logged('tip', 'outer-left');
-  expect(fished(book, 5)).toEqual({ cast: ['tip', 'outer-left'], hooked: [], resting: [] });
+  expect(fished(book, 5)).toEqual({ cast: ['tip', 'outer-left'], hooked: [], resting: [], next: null });
   const undone = applyPuts(book, takeBackPuts(book, 'x1', NOW));
   expect(fished(undone, 5).cast).toEqual(['tip']);
   expect(castsAtPiece(undone, trip)).toBe(1);
@@ -66,7 +66,12 @@ test('a fish missed: that limb rests and no other; rested, it is open again', ()
 test('a fish in the hand is known as hooked, and what was left out stays out', () => {
   const out = { ...trip, castPlan: { ...trip.castPlan!, skipped: ['root' as const] } };
   const book = logged('tip', ['landed', 'tip']);
-  expect(fishedOf(book, out, 2, NOW + 3 * MIN)).toEqual({ cast: ['tip'], hooked: ['tip'], resting: ['root'] });
+  expect(fishedOf(book, out, 2, NOW + 3 * MIN)).toEqual({
+    cast: ['tip'],
+    hooked: ['tip'],
+    resting: ['root'],
+    next: null,
+  });
 });
 
 describe('what a touch belongs to', () => {

@@ -2,6 +2,7 @@
  * The casts at a piece of cover: from where, which first, how far and how far past. What was cast already, what was
  * hooked and what rests is taken into account, and the rest is ordered anew.
  */
+import { roundTo } from '../base/numbers';
 import type { PieceKind, SideOfPiece, TargetId } from '../water/pieces';
 import { castsFrom, foughtOver, keptBy, leftByCast, type CastPlanQuestion, type PlannedCast } from './casts';
 import { bestOrder, worthOfOrder, type OrderQuestion } from './order';
@@ -16,6 +17,8 @@ export interface Fished {
   hooked: readonly TargetId[];
   /** Places left alone: a fish was touched there, or it was left out. */
   resting: readonly TargetId[];
+  /** Cast at next by choice, whatever the plan would have first. */
+  next?: TargetId | null;
 }
 export const NOTHING_FISHED: Fished = { cast: [], hooked: [], resting: [] };
 
@@ -105,8 +108,10 @@ export function planFrom(q: CastPlanQuestion, stand: Point, fished: Fished = NOT
   const able = now
     .filter((c) => c.chance > 0 && !skip.has(c.target.id))
     .sort((a, b) => a.target.in - b.target.in || a.distanceM - b.distanceM);
+  const isNext = (c: PlannedCast): boolean => c.target.id === fished.next;
   const question = questionOf(q, able, stand);
-  const { order, worth } = bestOrder(question);
+  const best = bestOrder(question).order;
+  const order = [...best].sort((a, b) => Number(isNext(able[b]!)) - Number(isNext(able[a]!)));
   const inside = able.map((_, i) => i).sort((a, b) => able[b]!.target.in - able[a]!.target.in);
   return {
     stand,
@@ -122,7 +127,14 @@ export function planFrom(q: CastPlanQuestion, stand: Point, fished: Fished = NOT
         id,
         why: fished.resting.includes(id) ? 'resting' : fished.cast.includes(id) ? 'cast' : 'out-of-reach',
       })),
-    strikes: worth,
+    strikes: worthOfOrder(question, order),
     insideFirst: worthOfOrder(question, inside),
   };
+}
+
+/** The way to the middle of the casts, m: what Retrieve aims at while they are fished; null without any. */
+export function middleCastM({ casts }: CastPlan): number | null {
+  const far = casts.map((c) => c.distanceM).sort((a, b) => a - b);
+  const middle = far[Math.floor(far.length / 2)];
+  return middle === undefined ? null : roundTo(middle, 1);
 }

@@ -1,4 +1,5 @@
 /** Where one can hold the boat or stand to fish a piece. */
+import { roundTo } from '../base/numbers';
 import { SIDES_OF_PIECE, type SideOfPiece } from '../water/pieces';
 import type { Access } from '../water/terms';
 import type { Piece } from '../records/piece';
@@ -75,7 +76,7 @@ function onFoot(p: Piece, access: Access): Point[] {
   if (p.kind === 'dock' && access === 'dock') return [0.05, 0.4].map((x) => ({ x: x * p.lengthM, y: 0 }));
   const out: Point[] = [];
   if (isEdge(p.kind)) {
-    for (let x = -BANK_REACH_M / 2; x <= p.lengthM + BANK_REACH_M / 2; x += BANK_STEP_M)
+    for (let x = -BANK_REACH_M / 2; x <= lengthOf(p) + BANK_REACH_M / 2; x += BANK_STEP_M)
       out.push({ x, y: p.widthM + BANK_BEHIND_M });
     return out;
   }
@@ -86,12 +87,11 @@ function onFoot(p: Piece, access: Access): Point[] {
 /** All places to fish a piece from, of one side only where that is wished. */
 export function standsFor(p: Piece, access: Access, side: SideOfPiece | null): Point[] {
   const afloat = !ON_FOOT.has(access);
-  const tenth = (v: number): number => Math.round(v * 10) / 10;
   const raw = afloat
     ? around(p).filter((at) => !onLand(p, at) && !nearCover(p, at) && !(isEdge(p.kind) && at.y >= 0))
     : onFoot(p, access);
   // As it is kept: what is planned before is planned after.
-  const all = raw.map(({ x, y }) => ({ x: tenth(x), y: tenth(y) }));
+  const all = raw.map(({ x, y }) => ({ x: roundTo(x, 1), y: roundTo(y, 1) }));
   return side === null ? all : all.filter((at) => sideOf(p, at) === side);
 }
 

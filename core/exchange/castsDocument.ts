@@ -5,7 +5,7 @@ import { bestStand, planFrom } from '../castplan/plan';
 import { FAMILIES, HOOKS } from '../lures/family';
 import { withHook } from '../lures/hookSnag';
 import { familyById } from '../lures/families';
-import type { Piece } from '../records/piece';
+import { newPiece } from '../records/piece';
 import { conditionsSchema } from '../schemas/conditions';
 import { FLOWS, PIECE_KINDS, SIDES_OF_PIECE, TARGETS } from '../water/pieces';
 import { resolveConditions } from '../water/resolve';
@@ -40,22 +40,18 @@ const USUAL = { depthM: 2, topM: 0.5 } as const;
 
 /** The cast plan as a document; `stand` is null where it cannot be fished from there. */
 export function castsDocument(d: z.infer<typeof castsDocumentSchema>) {
-  const piece: Piece = {
+  const { depthM, topM, branchM, gaps, flow, ...size } = d.piece;
+  const piece = newPiece({
     id: 'piece',
     waterId: 'water',
-    spotId: null,
     name: 'piece',
-    kind: d.piece.kind,
-    lengthM: d.piece.lengthM,
-    widthM: d.piece.widthM,
-    depthM: d.piece.depthM ?? USUAL.depthM,
-    topM: d.piece.topM ?? USUAL.topM,
-    branchM: d.piece.branchM ?? null,
-    gaps: d.piece.gaps ?? false,
-    flow: d.piece.flow ?? 'none',
-    note: '',
-    retiredAtMs: null,
-  };
+    ...size,
+    depthM: depthM ?? USUAL.depthM,
+    topM: topM ?? USUAL.topM,
+    branchM: branchM ?? null,
+    gaps: gaps ?? false,
+    flow: flow ?? 'none',
+  });
   const family = d.lure ? familyById(d.lure.family) : null;
   const q = castPlanQuestion(piece, resolveConditions(d.conditions), {
     family: family && withHook(family, d.lure?.hook ?? family.hook),

@@ -30,6 +30,11 @@ export const pieceRecord = defineRecord(
 );
 export type Piece = z.infer<typeof pieceRecord.schema>;
 
+/** A piece of which the numbers alone are known. */
+export const newPiece = (
+  of: Pick<Piece, 'id' | 'waterId' | 'name' | 'kind' | 'lengthM' | 'widthM' | 'depthM' | 'topM'> & Partial<Piece>,
+): Piece => ({ spotId: null, branchM: null, gaps: false, flow: 'none', note: '', retiredAtMs: null, ...of });
+
 /** What a cast was thrown at: which place of which piece, how far off, m, and to the left of its outer end, °. */
 export const thrownAtSchema = z.strictObject({
   pieceId: id,

@@ -2,6 +2,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { middleCastM } from '../../core/castplan/plan';
 import { isEdge } from '../../core/castplan/shape';
 import { isFromBank, openSides } from '../../core/castplan/stands';
 import { inUse } from '../../core/records';
@@ -40,7 +41,7 @@ export function CastPlanScreen() {
   if (!day)
     return (
       <Screen title={CAST_PLAN.title} section={false}>
-        <Note>A cast plan needs a water and a lure: start a day first.</Note>
+        <Note>{CAST_PLAN.noDay}</Note>
         <Button kind="solid" title="To the water" onPress={() => router.navigate('/')} />
       </Screen>
     );
@@ -96,8 +97,7 @@ function Choosing({ piece }: { piece: Piece }) {
   const sides = openSides(piece, reading.access);
   const begin = (): void => {
     if (!plan) return;
-    const far = plan.casts.map((c) => c.distanceM).sort((a, b) => a - b);
-    actions.startCastPlan(piece.id, plan.stand, far[Math.floor(far.length / 2)] ?? null);
+    actions.startCastPlan(piece.id, plan.stand, middleCastM(plan));
     router.navigate('/strikes');
   };
   return (
@@ -166,7 +166,7 @@ function Fishing({ piece, plan, access }: FishedPlan) {
         <Button title={CAST_PLAN.again} onPress={() => actions.beginCastPlanAgain()} />
         <Button title={CAST_PLAN.leave} onPress={() => actions.leaveCastPlan()} />
       </Row>
-      <Disclosure title="Why in this order">
+      <Disclosure title={CAST_PLAN.why}>
         <Told piece={piece} plan={plan} access={access} />
       </Disclosure>
     </>

@@ -3,9 +3,8 @@ import { useLayoutEffect, useMemo } from 'react';
 import { castsAtPiece } from '../../core/castplan/aims';
 import { castPlanQuestion } from '../../core/castplan/asked';
 import type { CastPlanQuestion } from '../../core/castplan/casts';
-import { fishedOf } from '../../core/castplan/fished';
+import { aimsOf, fishedOf } from '../../core/castplan/fished';
 import { bestStand, NOTHING_FISHED, planFrom, type CastPlan } from '../../core/castplan/plan';
-import { isFromBank } from '../../core/castplan/stands';
 import { withHook } from '../../core/lures/hookSnag';
 import { familyById } from '../../core/lures/families';
 import type { Piece } from '../../core/records/piece';
@@ -25,7 +24,8 @@ function useQuestion(piece: Piece | null): CastPlanQuestion | null {
     family: lure?.family ?? null,
     hook: lure?.hook ?? null,
     flightM: plan?.flightM ?? null,
-    castM: plan?.hands.castM ?? null,
+    // A cast that is aimed is as long as what it is aimed at is far: it says nothing of what one can reach.
+    castM: plan && !plan.aim ? plan.hands.castM : null,
     pastM: plan?.overshootM ?? null,
     // To two digits: the log's last word moves no order.
     strikesPerCast: strikesPerCast === null ? null : Number(strikesPerCast.toPrecision(2)),
@@ -69,30 +69,13 @@ export function useFishedPlan(): FishedPlan | null {
   );
   const plan = useMemo(() => {
     if (!q || !on || !fished) return null;
-    const made = planFrom(q, { x: on.stand.xM, y: on.stand.yM }, fished);
-    const first = made.casts.find((c) => c.target.id === on.next);
-    return first ? { ...made, casts: [first, ...made.casts.filter((c) => c !== first)] } : made;
+    return planFrom(q, { x: on.stand.xM, y: on.stand.yM }, fished);
   }, [q, on, fished]);
-  const fromBank = !!q && isFromBank(q.access);
   const after = day && on ? castsAtPiece(book, day.trip) : 0;
+  const access = q?.access;
   // With what is drawn: a cast may follow at once.
   useLayoutEffect(() => {
-    aimsNow.setState({
-      aims:
-        plan && piece
-          ? {
-              after,
-              order: plan.casts.map((c) => ({
-                pieceId: piece.id,
-                kind: piece.kind,
-                target: c.target.id,
-                fromBank,
-                distanceM: Math.round(c.distanceM * 10) / 10,
-                leftDeg: Math.round(c.leftDeg),
-              })),
-            }
-          : null,
-    });
-  }, [plan, piece, after, fromBank]);
-  return useMemo(() => (piece && plan && q ? { piece, plan, access: q.access } : null), [piece, plan, q]);
+    aimsNow.setState({ aims: plan && piece && access ? aimsOf(piece, plan, access, after) : null });
+  }, [plan, piece, access, after]);
+  return useMemo(() => (piece && plan && access ? { piece, plan, access } : null), [piece, plan, access]);
 }

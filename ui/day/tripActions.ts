@@ -94,10 +94,9 @@ export function tripActions({ commit, now }: ActionPorts): TripActions {
       void commit((book) => [put('spot', newSpot(spot)), ...forTrip(book, (t) => [put('trip', atSpot(t, spot.id))])]),
     startCastPlan: (pieceId, stand, aimM) => {
       const sinceMs = now();
-      const tenth = (v: number): number => Math.round(v * 10) / 10;
       changeTrip((t) => ({
         ...t,
-        aimM: aimM === null ? t.aimM : tenth(aimM),
+        aimM: aimM ?? t.aimM,
         castPlan: { pieceId, sinceMs, stand: { xM: stand.x, yM: stand.y }, skipped: [], next: null },
       }));
     },

@@ -10,6 +10,7 @@ import { Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
+import { NOTHING_IN_HAND } from '../../wording/strikes';
 import { actionOf, SHORTCUTS, type KeyAction } from './shortcuts';
 
 const isTyping = (e: EventTarget | null): boolean =>
@@ -56,7 +57,7 @@ export function Shortcuts() {
   // What a key logged is said aloud too: the page in view may show nothing of it.
   const { last } = useLog();
   const said = refused
-    ? 'Not stored: no lure is in hand yet.'
+    ? NOTHING_IN_HAND
     : last
       ? `Stored: ${SHORTCUTS.find((s) => s.action.do === 'event' && s.action.kind === last.what)?.says.toLowerCase() ?? 'one cast'}`
       : '';

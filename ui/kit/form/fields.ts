@@ -23,6 +23,7 @@ import { FLOW_NAME, PIECE_NAME } from '../../../wording/pieces';
 import { moneyText, say, type UnitPrefs } from '../../../wording/units';
 import type { Option } from '../../parts/Buttons';
 import { STEPPERS, type Stepper } from '../../theme/stepping';
+import { newPiece } from '../../../core/records/piece';
 import { newSpot } from '../../../core/records/spot';
 import type { WaterPlace } from '../../../core/records/water';
 import { FLOWS, PIECE_KINDS } from '../../../core/water/pieces';
@@ -416,20 +417,16 @@ export function newDraft(kind: EditableKind, id: string, zone: string, water: Wa
         lonDeg: water?.lonDeg ?? 0,
       });
     case 'piece':
-      return {
-        ...base,
+      return newPiece({
+        id,
+        name: '',
         waterId: water?.id ?? '',
-        spotId: null,
         kind: 'laydown',
         lengthM: 9,
         widthM: 5,
         depthM: 2,
         topM: 0.5,
-        branchM: null,
-        gaps: false,
-        flow: 'none',
-        note: '',
-      };
+      });
     case 'rod':
       return { ...base, lengthM: 2.13, minLureKg: 0.007, maxLureKg: 0.021, action: 'fast', reelId: null, lineId: null };
     case 'reel':
