@@ -34,6 +34,11 @@ const ROUTER_UNUSED = new RegExp(
     ].join('|') +
     ')',
 );
+/** The web's stand-ins for widgets that no page draws (long lists of its own, boxes to tick, switches; about 12 KB). */
+const WIDGETS_UNUSED = new RegExp(
+  '/react-native-web/dist/exports/(FlatList|SectionList|VirtualizedList|CheckBox|Switch|Picker|TouchableHighlight|' +
+    'ProgressBar|ImageBackground|KeyboardAvoidingView|Button|Share|Clipboard|Vibration|YellowBox)/index\\.js$',
+);
 const ROUTER_STACK = /\/expo-router\/build\/layouts\/StackClient\.js$/;
 const UNUSED = path.join(__dirname, 'metro', 'unused.js');
 const PLAIN_STACK = path.join(__dirname, 'metro', 'plainStack.js');
@@ -57,6 +62,8 @@ config.resolver.resolveRequest = (context, moduleName, platform) => {
   const found = (resolve ?? context.resolveRequest)(once, moduleName, platform);
   if (found.type !== 'sourceFile') return found;
   if (ROUTER_STACK.test(found.filePath)) return { type: 'sourceFile', filePath: PLAIN_STACK };
-  return ROUTER_UNUSED.test(found.filePath) ? { type: 'sourceFile', filePath: UNUSED } : found;
+  return ROUTER_UNUSED.test(found.filePath) || WIDGETS_UNUSED.test(found.filePath)
+    ? { type: 'sourceFile', filePath: UNUSED }
+    : found;
 };
 module.exports = config;

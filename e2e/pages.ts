@@ -54,13 +54,17 @@ export async function settle(page: Page, path: string): Promise<void> {
     await expect(page.getByRole('button', { name: 'Fish it in this order' })).toBeVisible({ timeout: 60_000 });
   if (path === '/strikes')
     await expect(page.getByRole('button', { name: 'Cast: add one' })).toBeVisible({ timeout: 60_000 });
+  await expect(page.locator('[aria-busy="true"]')).toHaveCount(0, { timeout: 60_000 });
   await quiet(page);
 }
 
-/** Waits until the page has stood still for a moment: long lists are drawn by and by. */
-const quiet = (page: Page): Promise<void> =>
+/**
+ * Waits until the page has stood still for `stillMs`, at most `longestMs`: long lists are drawn by and by. `styles`:
+ * what only changes its look moves too.
+ */
+const quiet = (page: Page, stillMs = 400, longestMs = 8000, styles = false): Promise<void> =>
   page.evaluate(
-    ([still, longest]) =>
+    ([still, longest, attributes]) =>
       new Promise<void>((resolve) => {
         const done = (): void => {
           watch.disconnect();
@@ -71,23 +75,33 @@ const quiet = (page: Page): Promise<void> =>
           clearTimeout(timer);
           timer = setTimeout(done, still);
         });
-        watch.observe(document.body, { subtree: true, childList: true, characterData: true });
+        watch.observe(document.body, { subtree: true, childList: true, characterData: true, attributes });
         setTimeout(done, longest);
       }),
-    [400, 8000] as const,
+    [stillMs, longestMs, styles] as const,
   );
 
 /** Pages of many rows alike: so much opened shows each kind of row. */
 const ENOUGH: Partial<Record<string, number>> = { '/lures': 5, '/lessons': 32, '/lessons/day/trip-01': 4 };
 const MOST_OPENED = 13;
 
-/** Opens everything that opens, so that what is folded away is looked at too. */
+/**
+ * Opens everything that opens, so that what is folded away is looked at too. Pressed in the page itself, one after
+ * another as each is drawn: a hand that waits until each stands still takes half a second a row.
+ */
 export async function unfold(page: Page, path: string): Promise<void> {
-  for (let i = 0; i < (ENOUGH[path] ?? MOST_OPENED); i++) {
-    const closed = page.locator('[aria-expanded="false"]').nth(0);
-    if ((await closed.count()) === 0) break;
-    await closed.click();
-  }
+  await page.evaluate(async (most) => {
+    const drawn = (): Promise<void> =>
+      new Promise((resolve) => requestAnimationFrame(() => setTimeout(() => resolve(), 0)));
+    for (let i = 0; i < most; i++) {
+      const closed = document.querySelector<HTMLElement>('[aria-expanded="false"]');
+      if (!closed) break;
+      closed.click();
+      await drawn();
+    }
+  }, ENOUGH[path] ?? MOST_OPENED);
+  // What opens fades in.
+  await quiet(page, 250, 2000, true);
 }
 
 /** Presses a choice of the Kit and waits until the device has stored what it comes to. */

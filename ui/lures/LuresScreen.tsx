@@ -26,6 +26,7 @@ import { Button, Choices } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Gradual } from '../parts/Gradual';
 import { Say } from '../parts/Say';
+import { Stale } from '../parts/Stale';
 import { Screen } from '../shell/Screen';
 import { useTheme } from '../theme/theme';
 import { LogSwitch, TrialCard } from './LogPart';
@@ -77,7 +78,7 @@ export function LuresScreen() {
         </Say>
       ) : null}
       {ranking ? (
-        <PaleWhileRanking>
+        <StaleWhileRanking>
           {simple && ranking.plan ? <Simple casts={ranking.plan.casts} /> : null}
           {!simple && ranking.plan ? (
             <Gradual>
@@ -103,7 +104,7 @@ export function LuresScreen() {
             </Gradual>
           ) : null}
           {!simple ? <TrialCard /> : null}
-        </PaleWhileRanking>
+        </StaleWhileRanking>
       ) : null}
       {ranking && ranking.ranked.length === 0 ? (
         <Note>Nothing in the box works here: see below why, or add a lure in the Kit.</Note>
@@ -146,8 +147,12 @@ function TurnedLine() {
 }
 
 /** By itself, so that asking anew redraws nothing inside. */
-function PaleWhileRanking({ children }: { children: ReactNode }) {
-  return <View style={{ gap: 10, opacity: useRankingBusy() ? 0.7 : 1 }}>{children}</View>;
+function StaleWhileRanking({ children }: { children: ReactNode }) {
+  return (
+    <Stale busy={useRankingBusy()} gap={10}>
+      {children}
+    </Stale>
+  );
 }
 
 /** The box holds nothing better than the lure one starts with: that is worked otherwise. */

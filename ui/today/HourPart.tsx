@@ -19,6 +19,7 @@ import { useNames } from '../lures/useNames';
 import { Adjuster } from '../parts/Adjuster';
 import { Note, Part } from '../parts/Box';
 import { Say } from '../parts/Say';
+import { Stale } from '../parts/Stale';
 import { useTheme } from '../theme/theme';
 
 const STEP_MIN = 30;
@@ -75,7 +76,7 @@ export function HourPart({ line, nowMs }: { line: DayLine; nowMs: number }) {
       {query.isError ? <Note>That hour could not be worked out. Choose another, or ask again.</Note> : null}
       {!then && !query.isError ? <Say role="status">Choosing for that hour…</Say> : null}
       {then && start ? (
-        <View style={{ gap: 8, opacity: query.isFetching ? 0.7 : 1 }}>
+        <Stale busy={query.isFetching} gap={8}>
           <Say kind="strong">{hourStart(nameOf(start), startNow && nameOf(startNow))}</Say>
           <Say>{hourMood(then.mood, now?.mood ?? null)}</Say>
           {then.ranked.slice(0, SHOWN).map((x) => (
@@ -86,7 +87,7 @@ export function HourPart({ line, nowMs }: { line: DayLine; nowMs: number }) {
               </Say>
             </View>
           ))}
-        </View>
+        </Stale>
       ) : then ? (
         <Say>Nothing in the box would work then.</Say>
       ) : null}

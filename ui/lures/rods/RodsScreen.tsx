@@ -24,6 +24,7 @@ import { Card, Note, Part, Row } from '../../parts/Box';
 import { Button, Choices } from '../../parts/Buttons';
 import { Disclosure } from '../../parts/Disclosure';
 import { Say } from '../../parts/Say';
+import { Stale } from '../../parts/Stale';
 import { Screen } from '../../shell/Screen';
 import { useTheme } from '../../theme/theme';
 import { LurePicture } from '../LurePicture';
@@ -79,7 +80,7 @@ export function RodsScreen() {
       {failed ? <Note>This could not be worked out. Change something and it will try again.</Note> : null}
       {!plan && !failed ? <Say role="status">Trying the box on the hours ahead…</Say> : null}
       {plan ? (
-        <View style={{ gap: 14, opacity: busy ? 0.7 : 1 }}>
+        <Stale busy={busy} gap={14}>
           <View role="status">
             <Say>{hopeSentence(plan, choice.hours)}</Say>
             {choice.chosen ? (
@@ -118,7 +119,7 @@ export function RodsScreen() {
             ) : null}
           </Part>
           <Button kind="solid" title="Packing list" onPress={() => router.navigate('/lures/packing' as never)} />
-        </View>
+        </Stale>
       ) : null}
       <Button title="Back to the lures" onPress={() => router.navigate('/lures')} />
     </Screen>
