@@ -22,6 +22,7 @@ export const PAGES = [
   '/lessons/catch-up',
   '/kit',
   '/kit/box',
+  '/kit/spots',
   '/kit/lure/lure-alder',
   '/kit/water/new',
 ] as const;
@@ -52,6 +53,7 @@ export async function settle(page: Page, path: string): Promise<void> {
   if (path === '/lessons/day/trip-01') await expect(page.getByText('Note of the day')).toBeVisible({ timeout: 60_000 });
   if (path === '/strikes/cover')
     await expect(page.getByRole('button', { name: 'Fish it in this order' })).toBeVisible({ timeout: 60_000 });
+  if (path === '/kit/spots') await expect(page.getByRole('application')).toBeVisible({ timeout: 60_000 });
   if (path === '/strikes')
     await expect(page.getByRole('button', { name: 'Cast: add one' })).toBeVisible({ timeout: 60_000 });
   await expect(page.locator('[aria-busy="true"]')).toHaveCount(0, { timeout: 60_000 });

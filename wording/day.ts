@@ -1,4 +1,5 @@
 /** The day ahead in words: best hours, tide, rounds of spots, rest, stations, cautions. */
+import { directionName } from './direction';
 import type { Caution, CautionCode } from '../core/cautions/cautions';
 import type { BestTime, DayFactor, DayLine } from '../core/forecast/line';
 import type { LeftOver, RestingSpot } from '../core/forecast/rest';
@@ -199,7 +200,6 @@ export const STATION_FAULT_NAME: Record<StationFault, string> = {
   nonsense: 'Nonsense',
 };
 
-const COMPASS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'] as const;
 export function stationReadingText(r: StationReading, u: UnitPrefs): string {
   const glass =
     r.pressureTrendHpa3h === null
@@ -209,7 +209,7 @@ export function stationReadingText(r: StationReading, u: UnitPrefs): string {
     r.waterTempC === null
       ? ''
       : ` Water ${say.temp(r.waterTempC, u)}${r.tempChange3dC === null ? '' : `, ${say.tempChange(r.tempChange3dC, u)} in three days`}.`;
-  return `Wind ${say.wind(r.windMps, u)} from the ${COMPASS[Math.round(r.windFromDeg / 45) % 8]!}, gusts ${say.wind(r.gustMps, u)}, ${skyWord(r.cloud)}, air ${say.temp(r.airTempC, u)}${glass}, ${FRONT_NAME[r.front]}.${water}`;
+  return `Wind ${say.wind(r.windMps, u)} from the ${directionName(r.windFromDeg)}, gusts ${say.wind(r.gustMps, u)}, ${skyWord(r.cloud)}, air ${say.temp(r.airTempC, u)}${glass}, ${FRONT_NAME[r.front]}.${water}`;
 }
 
 export const importText = (taken: number, problems: number): string =>

@@ -8,10 +8,11 @@ import { proxy, wrap, type Remote } from 'comlink';
 import type { Progress } from '../core/planning/plan/plan';
 import type { AlmanacApi } from './almanac';
 import type { ComputeApi } from './compute';
+import type { FilesApi } from './files';
 
-type Channel = 'rank' | 'lessons' | 'head' | 'first' | 'settled' | 'assess' | 'choose' | 'live' | 'day';
+type Channel = 'rank' | 'lessons' | 'head' | 'first' | 'settled' | 'assess' | 'choose' | 'live' | 'day' | 'files';
 /** All that the workers answer; each desk's worker knows its own part. */
-type Api = Remote<ComputeApi & AlmanacApi>;
+type Api = Remote<ComputeApi & AlmanacApi & FilesApi>;
 
 interface Running {
   worker: Worker;
@@ -26,8 +27,10 @@ function open(desk: Channel): Running {
     const worker =
       desk === 'day'
         ? new Worker(new URL('./almanac.worker.ts', window.location.href))
-        : new Worker(new URL('./compute.worker.ts', window.location.href));
-    r = { worker, api: wrap<ComputeApi & AlmanacApi>(worker) };
+        : desk === 'files'
+          ? new Worker(new URL('./files.worker.ts', window.location.href))
+          : new Worker(new URL('./compute.worker.ts', window.location.href));
+    r = { worker, api: wrap<ComputeApi & AlmanacApi & FilesApi>(worker) };
     channels.set(desk, r);
   }
   return r;
@@ -63,6 +66,7 @@ const SETTLE_MS: Record<Channel, number> = {
   choose: 60,
   live: 0,
   day: 60,
+  files: 0,
 };
 
 /**
@@ -152,6 +156,8 @@ export const compute = {
     ask('assess', signal, (api) => api.counted(...args) as Promise<ReturnType<ComputeApi['counted']>>),
   day: (signal: AbortSignal, ...args: DayArgs) =>
     ask('day', signal, (api) => api.day(...args) as Promise<ReturnType<AlmanacApi['day']>>),
+  places: (signal: AbortSignal, ...args: Parameters<FilesApi['places']>) =>
+    ask('files', signal, (api) => api.places(...args) as Promise<ReturnType<FilesApi['places']>>),
   assessReel: (signal: AbortSignal, ...args: Args<'assessReel'>) =>
     ask('assess', signal, (api) => api.assessReel(...args) as Promise<ReturnType<ComputeApi['assessReel']>>),
 };

@@ -31,6 +31,9 @@ const ALL = FEATURES.reduce((x, f) => x * GAIN[f], 1);
 const OFF_TIDE = 0.45;
 const OFF_LIGHT = 0.6;
 
+/** How many of the four signs are found together there. */
+export const spotSigns = (s: Pick<SpotCandidate, keyof typeof GAIN>): number => FEATURES.filter((f) => s[f]).length;
+
 /** 0.15 (nothing there) … 1 (all four found together). */
 export const spotQuality = (s: Pick<SpotCandidate, keyof typeof GAIN>): number =>
   FEATURES.reduce((x, f) => x * (s[f] ? GAIN[f] : 1), 1) / ALL;

@@ -16,6 +16,7 @@ import { diaryBench } from './diary';
 import { firstScreenBench } from './firstScreen';
 import { dragBench } from './drag';
 import { learningBench } from './learning';
+import { placesBench } from './places';
 import { plannerBench } from './planner';
 import { plansBench } from './plans';
 import { promisesBench } from './promises';
@@ -41,6 +42,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   learning: inBrowser(learningBench),
   diary: diaryBench,
   'cast-plan': castPlanBench,
+  places: placesBench,
   simulator: simulatorBench,
   planner: plannerBench,
   promises: promisesBench,

@@ -209,6 +209,9 @@ function Items({ book: { kind, title, add, empty, items: itemsOf } }: { book: Sh
           onPress={() => router.navigate('/kit/box' as never)}
         />
       ) : null}
+      {kind === 'spot' ? (
+        <Button title="Spots from above; to and from a file" onPress={() => router.navigate('/kit/spots' as never)} />
+      ) : null}
       {open.length === 0 ? <Note>{empty}</Note> : null}
       {open.length > 6 ? (
         <>

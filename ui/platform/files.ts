@@ -11,23 +11,25 @@ export function saveFile(name: string, text: string, type = 'application/json'):
 }
 
 /** Lets the person pick one file; null when they pick none. */
-export function pickTextFile(accept: string): Promise<string | null> {
+export function pickFile(accept: string): Promise<File | null> {
   return new Promise((resolve) => {
     const input = document.createElement('input');
     input.type = 'file';
     input.accept = accept;
     input.style.display = 'none';
-    input.addEventListener('change', () => {
-      const file = input.files?.[0];
+    const done = (file: File | null): void => {
       input.remove();
-      if (!file) resolve(null);
-      else file.text().then(resolve, () => resolve(null));
-    });
-    input.addEventListener('cancel', () => {
-      input.remove();
-      resolve(null);
-    });
+      resolve(file);
+    };
+    input.addEventListener('change', () => done(input.files?.[0] ?? null));
+    input.addEventListener('cancel', () => done(null));
     document.body.appendChild(input);
     input.click();
   });
 }
+
+/** The same, as its text; null also where it cannot be read. */
+export const pickTextFile = async (accept: string): Promise<string | null> => {
+  const file = await pickFile(accept);
+  return file ? file.text().catch(() => null) : null;
+};

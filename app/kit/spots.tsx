@@ -1,0 +1,1 @@
+export { SpotsScreen as default } from '../../ui/kit/spots/SpotsScreen';

@@ -1,0 +1,150 @@
+/**
+ * A file of places, before anything of it is taken: what could be read, what could not and why. Positions in degrees
+ * (WGS 84), as the open formats have them.
+ */
+import { spotFields, type Spot } from '../../records/spot';
+
+/** What a file of places may weigh, in characters, and hold. */
+export const MAX_FILE_CHARS = 20_000_000;
+export const MAX_PLACES = 5000;
+
+/** Why nothing of a file is taken. */
+export const FILE_REFUSALS = [
+  'too-big',
+  'too-many',
+  'too-deep',
+  'declares-entities',
+  'broken',
+  'not-places',
+  'other-datum',
+] as const;
+export type FileRefusal = (typeof FILE_REFUSALS)[number];
+
+/** Why one place is not taken. */
+export const PLACE_FAULTS = ['no-position', 'bad-position', 'bad-field', 'twice'] as const;
+export type PlaceFault = (typeof PLACE_FAULTS)[number];
+
+/** What a spot knows beside its place, its name and its water. */
+export const DETAILS = [
+  'bait',
+  'current',
+  'structure',
+  'depthChange',
+  'bestTide',
+  'bestLight',
+  'part',
+  'depthM',
+  'bottom',
+  'hazards',
+  'lowWater',
+] as const satisfies readonly (keyof Spot)[];
+export type Details = Partial<Pick<Spot, (typeof DETAILS)[number]>>;
+
+/** A place of a file. `id` and `water` only where the file was written here, or keeps to it. */
+export interface FoundPlace {
+  /** The how manieth of the file, from 1, and its line where the format has lines. */
+  n: number;
+  line: number | null;
+  id: string | null;
+  waterId: string | null;
+  waterName: string | null;
+  name: string;
+  latDeg: number;
+  lonDeg: number;
+  note: string | null;
+  details: Details;
+}
+
+/** A place that is left out: the how manieth of the file, from 1, its line where the format has lines. */
+export interface PlaceProblem {
+  n: number;
+  line: number | null;
+  name: string;
+  fault: PlaceFault;
+  /** The field concerned. */
+  of: string;
+}
+
+/** What a file of places holds. `left`: lines, areas and the like, which are no spots. */
+export interface PlacesFile {
+  refusal: FileRefusal | null;
+  /** Where a broken file breaks, line from 1. */
+  line: number | null;
+  found: FoundPlace[];
+  problems: PlaceProblem[];
+  left: number;
+}
+
+/** A file of which nothing is taken. */
+export const refused = (refusal: FileRefusal, line: number | null = null): PlacesFile => ({
+  refusal,
+  line,
+  found: [],
+  problems: [],
+  left: 0,
+});
+
+/** A place as a format has it: texts and values that nobody has looked at. */
+export interface RawPlace {
+  line: number | null;
+  id: unknown;
+  waterId: unknown;
+  waterName: unknown;
+  name: unknown;
+  latDeg: number | null;
+  lonDeg: number | null;
+  note: unknown;
+  details: Record<string, unknown>;
+}
+
+const MAX_NAME = 60;
+const shape = spotFields.shape;
+const textOf = (x: unknown): string | null => (typeof x === 'string' && x.trim() !== '' ? x : null);
+
+/** Names are cut to what a name may be; never within a letter of two halves. */
+const asName = (s: string): string =>
+  Array.from(s.trim().replace(/\s+/g, ' '))
+    .slice(0, MAX_NAME)
+    .reduce((all, c) => (all.length + c.length <= MAX_NAME ? all + c : all), '')
+    .trim();
+
+/** Looks through the places of a file: each is whole, or a problem with its name. */
+export function placesOf(raws: readonly RawPlace[], left: number): PlacesFile {
+  const found: FoundPlace[] = [];
+  const problems: PlaceProblem[] = [];
+  raws.forEach((raw, i) => {
+    const n = i + 1;
+    const given = textOf(raw.name);
+    const ownName = given !== null && shape.name.safeParse(given).success;
+    const name = (ownName ? given : asName(given ?? '')) || `Spot ${n}`;
+    const wrong = (fault: PlaceFault, of: string): void => void problems.push({ n, line: raw.line, name, fault, of });
+    const { latDeg, lonDeg } = raw;
+    if (latDeg === null || lonDeg === null) return wrong('no-position', 'position');
+    if (!shape.latDeg.safeParse(latDeg).success || !shape.lonDeg.safeParse(lonDeg).success)
+      return wrong('bad-position', 'position');
+    const id = textOf(raw.id);
+    if (id !== null && !shape.id.safeParse(id).success) return wrong('bad-field', 'id');
+    const note = typeof raw.note === 'string' ? raw.note : null;
+    if (note !== null && !shape.note.safeParse(note).success) return wrong('bad-field', 'note');
+    const details: Record<string, unknown> = {};
+    for (const key of DETAILS) {
+      if (!Object.hasOwn(raw.details, key)) continue;
+      const read = shape[key].safeParse(raw.details[key]);
+      if (!read.success) return wrong('bad-field', key);
+      details[key] = read.data;
+    }
+    found.push({
+      n,
+      line: raw.line,
+      id,
+      waterId: textOf(raw.waterId),
+      waterName: textOf(raw.waterName),
+      name: name.trim(),
+      latDeg,
+      lonDeg,
+      note,
+      details: details as Details,
+    });
+  });
+  return { refusal: null, line: null, found, problems, left };
+}

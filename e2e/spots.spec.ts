@@ -1,0 +1,135 @@
+/** The spots of a water: from above, moved, out to a file and in again. */
+import { readFile } from 'node:fs/promises';
+import type { Page } from '@playwright/test';
+import { expect, openDemo, PHONE, test, WIDE } from './kit';
+
+const region = (page: Page) => page.getByRole('application', { name: /^Plan of 4 spots/ });
+const gpx = (places: string): Buffer =>
+  Buffer.from(
+    `<?xml version="1.0"?><gpx version="1.1" creator="a plotter" xmlns="http://www.topografix.com/GPX/1/1">${places}</gpx>`,
+  );
+
+async function read(page: Page, name: string, buffer: Buffer): Promise<void> {
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'Read spots from a file…' }).click(),
+  ]);
+  await chooser.setFiles({ name, mimeType: 'application/octet-stream', buffer });
+}
+
+async function openSpots(page: Page): Promise<void> {
+  await openDemo(page);
+  await page.goto('/kit');
+  await page.getByRole('button', { name: 'Spots from above; to and from a file' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Spots' })).toBeVisible();
+}
+
+test.describe('on a phone', () => {
+  test.use({ viewport: PHONE, hasTouch: true });
+
+  test('out to GPX and GeoJSON and in again: nothing is new; a foreign file is looked through first, taken, and taken back', async ({
+    page,
+  }) => {
+    await openSpots(page);
+    for (const kind of ['GPX', 'GeoJSON']) {
+      const [download] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('button', { name: `Save 11 spots as ${kind}` }).click(),
+      ]);
+      await read(page, download.suggestedFilename(), await readFile(await download.path()));
+      await expect(page.getByText('11 are here already.')).toBeVisible();
+      await expect(page.getByRole('button', { name: /^Take / })).toHaveCount(0);
+      await page.getByRole('button', { name: 'Put the file away' }).click();
+    }
+    await read(
+      page,
+      'pier.gpx',
+      gpx(
+        '<wpt lat="45.001" lon="-75.001"><name>Old pier</name></wpt><wpt lat="95" lon="0"><name>Off the earth</name></wpt><trk/>',
+      ),
+    );
+    await expect(page.getByText('1 spot is new and 1 cannot be taken. 1 line or area is left out.')).toBeVisible();
+    await expect(page.getByText('Line 1, Off the earth has a position that is not on the earth.')).toBeVisible();
+    await page
+      .getByRole('radiogroup', { name: 'On which water' })
+      .getByRole('radio', { name: 'Lantern Kettle' })
+      .click();
+    await page.getByRole('button', { name: 'Take 1 spot', exact: true }).click();
+    await expect(page.getByText('1 spot taken from the file.')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Old pier: show it' })).toBeVisible();
+    await page.getByRole('button', { name: 'Take that back' }).click();
+    await expect(page.getByText(/^Taken back/)).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Old pier: show it' })).toHaveCount(0);
+  });
+
+  test('what is broken, hostile or no list of places is refused with its reason, and nothing changes', async ({
+    page,
+  }) => {
+    await openSpots(page);
+    const files: [string, Buffer, RegExp][] = [
+      ['x.gpx', gpx('<wpt lat="1" lon="2">'), /^This file is damaged.* It breaks in line 1\. Nothing was taken\.$/],
+      ['x.gpx', Buffer.from('<!DOCTYPE gpx [<!ENTITY a "b">]><gpx>&a;</gpx>'), /declares entities/],
+      ['x.gpx', gpx('<a>'.repeat(100_000)), /nested deeper/],
+      ['x.gpx', gpx(' '.repeat(25_000_000)), /too big/],
+      ['x.json', Buffer.from('{"lures":[]}'), /neither a GPX nor a GeoJSON/],
+    ];
+    for (const [name, buffer, says] of files) {
+      await read(page, name, buffer);
+      await expect(page.getByText(says)).toBeVisible();
+      await page.getByRole('button', { name: 'Put the file away' }).click();
+    }
+    await expect(page.getByText('4 spots of this water')).toBeVisible();
+  });
+
+  test('a mark is touched; its spot is moved under the cross by finger, and put back', async ({ page }) => {
+    await openSpots(page);
+    const plan = region(page);
+    await page.getByRole('button', { name: 'Sluice inflow: show it' }).click();
+    await page.getByRole('button', { name: 'Move Sluice inflow on the plan' }).click();
+    await plan.scrollIntoViewIfNeeded();
+    const box = (await plan.boundingBox())!;
+    const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await page.mouse.move(x - 60, y, { steps: 5 });
+    await page.mouse.up();
+    await expect(page.getByText(/^The cross stands \d+ yd [a-z-]+ of where it was\.$/)).toBeVisible();
+    await page.getByRole('button', { name: 'Put it here' }).click();
+    await expect(page.getByText('Sluice inflow is moved.')).toBeVisible();
+    // The spot is where the cross was: touched there, it is in hand.
+    await page.mouse.click(x, y - 120);
+    await expect(page.getByText('Sluice inflow is moved.')).toHaveCount(0);
+    await plan.click({ position: { x: box.width / 2, y: box.height / 2 } });
+    await expect(page.getByRole('button', { name: 'Change Sluice inflow' })).toBeVisible();
+  });
+});
+
+test.describe('wide', () => {
+  test.use({ viewport: WIDE });
+
+  test('by keys: the plan is moved and brought closer, a spot is put elsewhere and back to the letter', async ({
+    page,
+  }) => {
+    await openSpots(page);
+    const plan = region(page);
+    await plan.focus();
+    const across = async (): Promise<string> => (await plan.getAttribute('aria-label'))!;
+    const all = await across();
+    await page.keyboard.press('+');
+    await expect.poll(across).not.toBe(all);
+    await page.keyboard.press('0');
+    await expect.poll(across).toBe(all);
+    await page.getByRole('button', { name: 'South bay pads: show it' }).focus();
+    await page.keyboard.press('Enter');
+    const where = page.getByText(/° N, .*° W$/);
+    const before = await where.textContent();
+    await page.getByRole('button', { name: 'Move South bay pads on the plan' }).press('Enter');
+    await plan.focus();
+    await page.keyboard.press('ArrowRight');
+    await page.getByRole('button', { name: 'Put it here' }).press('Enter');
+    await expect(page.getByText('South bay pads is moved.')).toBeVisible();
+    expect(await where.textContent()).not.toBe(before);
+    await page.getByRole('button', { name: 'Put it back where it was' }).press('Enter');
+    await expect(where).toHaveText(before!);
+  });
+});

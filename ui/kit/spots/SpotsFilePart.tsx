@@ -1,0 +1,197 @@
+/** Spots out to a file and in from one: what would be new, what would change, what cannot be taken, before it is. */
+import { useRef, useState } from 'react';
+import { View } from 'react-native';
+import { MAX_FILE_CHARS, type PlacesFile } from '../../../core/exchange/places/found';
+import { writeGeoJson } from '../../../core/exchange/places/geoJson';
+import { mergePlaces, type PlacesMerge } from '../../../core/exchange/places/merge';
+import { writeGpx } from '../../../core/exchange/places/writeGpx';
+import { inUse, put, type Put } from '../../../core/records';
+import { useCommitter } from '../../../data/useBook';
+import {
+  changeText,
+  farText,
+  mergeText,
+  placeProblemText,
+  refusalText,
+  spotsText,
+  TELLS_WHERE,
+} from '../../../wording/places';
+import { positionText } from '../../../wording/units';
+import { compute } from '../../../workers/client';
+import { useBookWithoutLog } from '../../day/contexts';
+import { Card, Note, Part } from '../../parts/Box';
+import { Button, Choices } from '../../parts/Buttons';
+import { Disclosure } from '../../parts/Disclosure';
+import { Say } from '../../parts/Say';
+import { realNowMs } from '../../platform/clock';
+import { pickFile, saveFile } from '../../platform/files';
+import { useTheme } from '../../theme/theme';
+
+const SHOWN = 8;
+
+/** Lines, the first few of them at once. */
+function Lines({ lines }: { lines: readonly string[] }) {
+  const say = (t: string, i: number) => (
+    <Say key={i} kind="label">
+      {t}
+    </Say>
+  );
+  return (
+    <>
+      {lines.slice(0, SHOWN).map(say)}
+      {lines.length > SHOWN ? (
+        <Disclosure title={`${lines.length - SHOWN} more`}>{lines.slice(SHOWN).map(say)}</Disclosure>
+      ) : null}
+    </>
+  );
+}
+
+export function SpotsFilePart({ waterId }: { waterId: string }) {
+  const book = useBookWithoutLog();
+  const committer = useCommitter();
+  const { units } = useTheme();
+  const [file, setFile] = useState<PlacesFile | null>(null);
+  /** The water of those that name none that is here. */
+  const [onto, setOnto] = useState<string | null>(null);
+  const [said, setSaid] = useState('');
+  const [undo, setUndo] = useState<PlacesMerge | null>(null);
+  const [reading, setReading] = useState<AbortController | null>(null);
+  const waters = inUse(book.water);
+  const spots = inUse(book.spot);
+  const nameOf = (id: string): string => book.water[id]?.name ?? '';
+  const homeless = (file?.found ?? []).some(
+    (f) => !(f.waterId !== null && book.water[f.waterId]) && !waters.some((w) => w.name === f.waterName),
+  );
+  const target = onto ?? waterId;
+  const merge = file && !file.refusal ? mergePlaces(file.found, book, target) : null;
+  const problems = file && merge ? [...file.problems, ...merge.problems].sort((a, b) => a.n - b.n) : [];
+
+  const pick = async (): Promise<void> => {
+    setSaid('');
+    setUndo(null);
+    const picked = await pickFile('.gpx,.geojson,.json,application/gpx+xml,application/geo+json');
+    if (!picked) return;
+    const stop = new AbortController();
+    setReading(stop);
+    setFile(null);
+    try {
+      // What is too big is not even read in.
+      const text = picked.size > MAX_FILE_CHARS * 3 ? null : await picked.text();
+      setFile(
+        text === null
+          ? { refusal: 'too-big', line: null, found: [], problems: [], left: 0 }
+          : await compute.places(stop.signal, text),
+      );
+    } catch {
+      setSaid(stop.signal.aborted ? 'Stopped; nothing was taken.' : 'The file could not be read; nothing was taken.');
+    } finally {
+      setReading(null);
+    }
+  };
+  const taking = useRef(false);
+  const store = async (puts: readonly Put[], told: string, after: PlacesMerge | null): Promise<void> => {
+    if (taking.current) return;
+    taking.current = true;
+    const stored = await committer.record(() => puts);
+    taking.current = false;
+    if (!stored) return;
+    setSaid(told);
+    setUndo(after);
+    setFile(null);
+  };
+  const take = (m: PlacesMerge): void =>
+    void store(
+      [...m.fresh, ...m.changed.map((c) => c.to)].map((s) => put('spot', s)),
+      `${spotsText(m.fresh.length + m.changed.length)} taken from the file.`,
+      m,
+    );
+  const takeBack = (m: PlacesMerge): void =>
+    void store(
+      [
+        ...m.fresh.map((s) => put('spot', { ...s, retiredAtMs: realNowMs() })),
+        ...m.changed.map((c) => put('spot', c.was)),
+      ],
+      'Taken back: the new ones are put away, the others as they were.',
+      null,
+    );
+  const nameIn = (m: PlacesMerge, id: string) => [...m.fresh, ...m.changed.map((c) => c.to)].find((s) => s.id === id)!;
+  return (
+    <Part title="From and to a file">
+      <Say kind="label" tone="soft">
+        {`GPX and GeoJSON, as other maps and plotters read and write them. ${TELLS_WHERE}`}
+      </Say>
+      <View style={{ gap: 8 }}>
+        <Button title="Read spots from a file…" onPress={() => void pick()} disabled={reading !== null} />
+        <Button
+          title={`Save ${spotsText(spots.length)} as GPX`}
+          disabled={spots.length === 0}
+          onPress={() => saveFile('moss-kettle-spots.gpx', writeGpx(spots, nameOf), 'application/gpx+xml')}
+        />
+        <Button
+          title={`Save ${spotsText(spots.length)} as GeoJSON`}
+          disabled={spots.length === 0}
+          onPress={() => saveFile('moss-kettle-spots.geojson', writeGeoJson(spots, nameOf), 'application/geo+json')}
+        />
+      </View>
+      {reading ? (
+        <View>
+          <Say role="status">Reading the file…</Say>
+          <Button title="Stop reading" onPress={() => reading.abort()} />
+        </View>
+      ) : null}
+      {said ? (
+        <Say role="status" kind="label" tone="moss">
+          {said}
+        </Say>
+      ) : null}
+      {undo ? <Button title="Take that back" onPress={() => takeBack(undo)} /> : null}
+      {file ? (
+        <Card tone="wash">
+          {file.refusal ? <Note>{refusalText(file.refusal, file.line)}</Note> : null}
+          {merge ? (
+            <>
+              <Say kind="strong" role="status">
+                {mergeText(merge, problems.length, file.left)}
+              </Say>
+              {homeless && waters.length > 1 ? (
+                <>
+                  <Say kind="label" tone="soft">
+                    The file does not say on which of your waters they are
+                  </Say>
+                  <Choices
+                    label="On which water"
+                    options={waters.map((w) => ({ value: w.id, title: w.name }))}
+                    value={target}
+                    onChange={setOnto}
+                  />
+                </>
+              ) : null}
+              <Lines lines={merge.fresh.map((s) => `New: ${s.name}, ${nameOf(s.waterId)}, ${positionText(s)}`)} />
+              <Lines lines={merge.changed.map((c) => changeText(c.was, c.to, units))} />
+              {merge.far.length > 0 ? (
+                <Note>
+                  {merge.far
+                    .slice(0, 3)
+                    .map((x) => {
+                      const s = nameIn(merge, x.id);
+                      return farText(s.name, x.awayM, nameOf(s.waterId), units);
+                    })
+                    .join(' ')}
+                </Note>
+              ) : null}
+              <Lines lines={problems.map(placeProblemText)} />
+              {merge.fresh.length + merge.changed.length > 0 ? (
+                <Button
+                  kind="copper"
+                  title={`Take ${spotsText(merge.fresh.length + merge.changed.length)}`}
+                  onPress={() => take(merge)}
+                />
+              ) : null}
+            </>
+          ) : null}
+          <Button title="Put the file away" onPress={() => setFile(null)} />
+        </Card>
+      ) : null}
+    </Part>
+  );
+}

@@ -1,0 +1,267 @@
+/**
+ * The spots of a water from above, in metres, without a map: moved with a finger, the mouse or the arrow keys, closer
+ * and further by keys, wheel or two fingers. While it is moved, only the finished picture is shifted.
+ */
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { View } from 'react-native';
+import { middleOf, type Degrees } from '../../../core/base/ground';
+import { spotSigns } from '../../../core/forecast/spots';
+import type { Spot } from '../../../core/records/spot';
+import { planLabel, SPOT_PLAN } from '../../../wording/places';
+import { say } from '../../../wording/units';
+import { Button } from '../../parts/Buttons';
+import { Say } from '../../parts/Say';
+import { Circle, G, Path, Rect, Svg } from '../../platform/shapes';
+import { Halo } from '../../section/Halo';
+import { useTheme } from '../../theme/theme';
+import { clampScale, fitAll, labelsThatFit, movedBy, pixelOf, roundLengthM, type PlanFrame } from './frame';
+
+const HEIGHT_PX = 340;
+/** Drawn beyond the edges on each side, as a share of the picture: what comes into sight while it is moved. */
+const BEYOND = 0.6;
+const STEP = 1.5;
+const KEY_PX = 40;
+/** A touch that moves no further than this picks a spot, the nearest within reach of it, px. */
+const STILL_PX = 7;
+const REACH_PX = 26;
+const WHEEL = 0.002;
+/** More marks than this in the picture are small. */
+const CROWD = 80;
+/** Lengths that a scale is round in, m. */
+const YARD_M = 0.9144;
+const MILE_M = 1609.344;
+
+interface SpotsPlanProps {
+  spots: readonly Spot[];
+  selectedId: string | null;
+  onSelect: (id: string | null) => void;
+  /** Where the one in hand is to be put: a cross stands in the middle, and this is told where it is. */
+  onMiddle?: (at: Degrees) => void;
+}
+
+/** The marks and names, drawn anew only when the frame or the spots change. */
+function Marks({
+  spots,
+  selectedId,
+  frame,
+  width,
+  height,
+}: {
+  spots: readonly Spot[];
+  selectedId: string | null;
+  frame: PlanFrame;
+  width: number;
+  height: number;
+}) {
+  const { p } = useTheme();
+  const [mx, my] = [width * BEYOND, height * BEYOND];
+  const marks = useMemo(
+    () =>
+      spots
+        .map((s) => ({ id: s.id, name: s.name, full: spotSigns(s) >= 3, at: pixelOf(s, frame, width, height) }))
+        .filter(({ at: [x, y] }) => x > -mx && x < width + mx && y > -my && y < height + my)
+        // The one in hand has its name first.
+        .sort((a, b) => Number(b.id === selectedId) - Number(a.id === selectedId)),
+    [spots, frame, width, height, selectedId, mx, my],
+  );
+  const labels = useMemo(() => labelsThatFit(marks, width, height), [marks, width, height]);
+  return (
+    <G transform={`translate(${mx} ${my})`}>
+      {marks.map(({ id, full, at: [x, y] }) => (
+        <Circle
+          key={id}
+          cx={x}
+          cy={y}
+          r={id === selectedId ? 10 : marks.length > CROWD ? 4 : 7}
+          fill={id === selectedId ? p.copper : full ? p.onWater : p.water[1]}
+          stroke={id === selectedId ? p.onWater : p.halo === p.onWater ? p.ink : p.onWater}
+          strokeWidth={marks.length > CROWD ? 1.5 : 2.5}
+        />
+      ))}
+      {labels.map((l) => (
+        <Halo key={l.id} x={l.x} y={l.y} size={14} text={l.text} />
+      ))}
+    </G>
+  );
+}
+
+export function SpotsPlan({ spots, selectedId, onSelect, onMiddle }: SpotsPlanProps) {
+  const { p, units } = useTheme();
+  const [width, setWidth] = useState(0);
+  const [frame, setFrame] = useState<PlanFrame | null>(null);
+  const height = HEIGHT_PX;
+  const sheet = useRef<View>(null);
+  const fingers = useRef(new Map<number, readonly [number, number]>());
+  const held = useRef<{ from: readonly [number, number]; span: number; moved: boolean } | null>(null);
+  const all = useMemo(() => {
+    const middle = middleOf(spots);
+    return middle && width > 0 ? fitAll(spots, middle, width, height) : null;
+  }, [spots, width, height]);
+  const f = frame ?? all;
+  const told = useRef(onMiddle);
+  useEffect(() => {
+    told.current = onMiddle;
+  });
+  useEffect(() => {
+    if (f) told.current?.(f.middle);
+  }, [f]);
+
+  /** Shows the sheet shifted and scaled about the middle of the fingers, without drawing it anew. */
+  const shift = (dx: number, dy: number, scale: number): void => {
+    const style = (sheet.current as unknown as HTMLElement | null)?.style;
+    if (style)
+      style.transform = dx === 0 && dy === 0 && scale === 1 ? '' : `translate(${dx}px, ${dy}px) scale(${scale})`;
+  };
+  const zoom = (by: number): void => {
+    if (f) setFrame({ ...f, mPerPx: clampScale(f.mPerPx * by) });
+  };
+  const middleOfFingers = (): readonly [number, number] => {
+    const at = [...fingers.current.values()];
+    return [at.reduce((s, a) => s + a[0], 0) / at.length, at.reduce((s, a) => s + a[1], 0) / at.length];
+  };
+  const spanOfFingers = (): number => {
+    const [a, b] = [...fingers.current.values()];
+    return a && b ? Math.hypot(a[0] - b[0], a[1] - b[1]) : 0;
+  };
+  const grip = (): void => {
+    held.current = { from: middleOfFingers(), span: spanOfFingers(), moved: held.current?.moved ?? false };
+  };
+  /** Where the fingers have brought the sheet since they took hold. */
+  const pulled = (): { dx: number; dy: number; scale: number } => {
+    const h = held.current!;
+    const [x, y] = middleOfFingers();
+    const span = spanOfFingers();
+    return { dx: x - h.from[0], dy: y - h.from[1], scale: h.span > 0 && span > 0 ? span / h.span : 1 };
+  };
+  const settle = (): void => {
+    if (!f || !held.current) return;
+    const { dx, dy, scale } = pulled();
+    shift(0, 0, 1);
+    if (dx === 0 && dy === 0 && scale === 1) return;
+    setFrame({ ...movedBy(f, -dx, -dy), mPerPx: clampScale(f.mPerPx / scale) });
+  };
+  const pick = (x: number, y: number): void => {
+    if (!f) return;
+    const near = spots
+      .map((s) => {
+        const [sx, sy] = pixelOf(s, f, width, height);
+        return { id: s.id, far: Math.hypot(sx - x, sy - y) };
+      })
+      .reduce<{ id: string; far: number } | null>((best, s) => (!best || s.far < best.far ? s : best), null);
+    onSelect(near && near.far <= REACH_PX ? near.id : null);
+  };
+  const point = (e: PointerEvent): readonly [number, number] => [e.clientX, e.clientY];
+  const surface = {
+    onPointerDown: (e: PointerEvent & { currentTarget: HTMLElement }) => {
+      e.currentTarget.setPointerCapture(e.pointerId);
+      if (fingers.current.size > 0) settle();
+      fingers.current.set(e.pointerId, point(e));
+      grip();
+    },
+    onPointerMove: (e: PointerEvent) => {
+      if (!fingers.current.has(e.pointerId) || !held.current) return;
+      fingers.current.set(e.pointerId, point(e));
+      const { dx, dy, scale } = pulled();
+      if (Math.hypot(dx, dy) > STILL_PX || fingers.current.size > 1) held.current.moved = true;
+      if (held.current.moved) shift(dx, dy, scale);
+    },
+    onPointerUp: (e: PointerEvent & { currentTarget: HTMLElement }) => {
+      if (!fingers.current.has(e.pointerId) || !held.current) return;
+      const still = !held.current.moved && fingers.current.size === 1;
+      if (!still) settle();
+      fingers.current.delete(e.pointerId);
+      if (fingers.current.size > 0) grip();
+      else held.current = null;
+      if (!still) return;
+      const box = e.currentTarget.getBoundingClientRect();
+      pick(e.clientX - box.left, e.clientY - box.top);
+    },
+    onPointerCancel: (e: PointerEvent) => {
+      shift(0, 0, 1);
+      fingers.current.delete(e.pointerId);
+      held.current = null;
+    },
+    onWheel: (e: WheelEvent) => {
+      // The wheel alone goes down the page; two fingers on a touch pad, or the control key, bring it closer.
+      if (!e.ctrlKey) return;
+      e.preventDefault();
+      zoom(Math.exp(e.deltaY * WHEEL));
+    },
+    onKeyDown: (e: KeyboardEvent) => {
+      if (!f) return;
+      const way: Record<string, readonly [number, number]> = {
+        ArrowLeft: [-KEY_PX, 0],
+        ArrowRight: [KEY_PX, 0],
+        ArrowUp: [0, -KEY_PX],
+        ArrowDown: [0, KEY_PX],
+      };
+      const move = way[e.key];
+      if (move) setFrame(movedBy(f, e.shiftKey ? move[0] / 8 : move[0], e.shiftKey ? move[1] / 8 : move[1]));
+      else if (e.key === '+' || e.key === '=') zoom(1 / STEP);
+      else if (e.key === '-') zoom(STEP);
+      else if (e.key === '0') setFrame(null);
+      else return;
+      e.preventDefault();
+    },
+  };
+  const roomM = f ? f.mPerPx * width * 0.4 : 0;
+  const scaleM = f ? roundLengthM(roomM, units.depth === 'ft' ? (roomM < MILE_M / 2 ? YARD_M : MILE_M) : 1) : 0;
+  return (
+    <View style={{ gap: 8 }}>
+      <View
+        style={{ height, borderRadius: 12, overflow: 'hidden', backgroundColor: p.water[1] }}
+        onLayout={(e) => setWidth(Math.round(e.nativeEvent.layout.width))}
+      >
+        {f ? (
+          <View
+            {...({
+              ...surface,
+              tabIndex: 0,
+              role: 'application',
+              style: { position: 'absolute', inset: 0, touchAction: 'none', userSelect: 'none', cursor: 'grab' },
+            } as object)}
+            aria-label={planLabel(spots.length, say.far(f.mPerPx * width, units))}
+          >
+            <View
+              ref={sheet}
+              style={{
+                position: 'absolute',
+                left: -width * BEYOND,
+                top: -height * BEYOND,
+                width: width * (1 + 2 * BEYOND),
+                height: height * (1 + 2 * BEYOND),
+              }}
+            >
+              <Svg width={width * (1 + 2 * BEYOND)} height={height * (1 + 2 * BEYOND)}>
+                <Marks spots={spots} selectedId={selectedId} frame={f} width={width} height={height} />
+              </Svg>
+            </View>
+            <View style={{ position: 'absolute', inset: 0, pointerEvents: 'none' }}>
+              <Svg width={width} height={height}>
+                {onMiddle ? (
+                  <Path
+                    d={`M${width / 2 - 18} ${height / 2}h36M${width / 2} ${height / 2 - 18}v36`}
+                    stroke={p.copper}
+                    strokeWidth={3}
+                  />
+                ) : null}
+                <Path d="M22 40V14M15 22l7-9 7 9" stroke={p.onWater} strokeWidth={2.5} fill="none" />
+                <Halo x={22} y={56} size={13} text="N" anchor="middle" />
+                <Rect x={14} y={height - 20} width={scaleM / f.mPerPx} height={4} fill={p.onWater} />
+                <Halo x={14} y={height - 28} size={14} text={say.far(scaleM, units)} />
+              </Svg>
+            </View>
+          </View>
+        ) : null}
+      </View>
+      {spots.length === 0 ? <Say>{SPOT_PLAN.none}</Say> : null}
+      {f ? (
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          <Button title="Closer" onPress={() => zoom(1 / STEP)} />
+          <Button title="Further" onPress={() => zoom(STEP)} />
+          <Button title="All of them" onPress={() => setFrame(null)} />
+        </View>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,193 @@
+/** The spots of a water: their plan, what is known of each, moving one, files out and in. */
+import { useRouter } from 'expo-router';
+import { useRef, useState } from 'react';
+import { View } from 'react-native';
+import type { Degrees } from '../../../core/base/ground';
+import { inUse, put } from '../../../core/records';
+import type { Spot } from '../../../core/records/spot';
+import { useCommitter } from '../../../data/useBook';
+import { movedText, SPOT_PLAN, spotsText } from '../../../wording/places';
+import { spotFeatures, spotWarnings } from '../../../wording/spots';
+import { positionText } from '../../../wording/units';
+import { useBookWithoutLog, useConditions } from '../../day/contexts';
+import { Card, Note, Part } from '../../parts/Box';
+import { Button, Choices } from '../../parts/Buttons';
+import { Find } from '../../parts/Find';
+import { Press } from '../../parts/Press';
+import { Say } from '../../parts/Say';
+import { Screen } from '../../shell/Screen';
+import { useTheme } from '../../theme/theme';
+import { SpotsFilePart } from './SpotsFilePart';
+import { SpotsPlan } from './SpotsPlan';
+
+const SHOWN = 30;
+
+/** The spot in hand: what is known of it, and moving it on the plan. */
+function InHand({
+  spot,
+  moving,
+  at,
+  onMoving,
+  onMoved,
+}: {
+  spot: Spot;
+  moving: boolean;
+  at: Degrees | null;
+  onMoving: (on: boolean) => void;
+  onMoved: (to: Degrees) => void;
+}) {
+  const router = useRouter();
+  const { units } = useTheme();
+  const way = moving && at ? movedText(spot, at, units) : '';
+  return (
+    <Card tone="wash">
+      <Say kind="strong" role="status">
+        {spot.name}
+      </Say>
+      {/* While it is moved, the plan and the keys belong together on a phone's screen. */}
+      {moving ? null : (
+        <>
+          <Say kind="label">{[spotFeatures(spot), spotWarnings(spot), spot.note].filter(Boolean).join(' ')}</Say>
+          <Say kind="label" tone="soft">
+            {positionText(spot)}
+          </Say>
+        </>
+      )}
+      {moving ? (
+        <>
+          <Say role="status">{way ? SPOT_PLAN.to(way) : SPOT_PLAN.move}</Say>
+          <Button kind="copper" title="Put it here" disabled={!way} onPress={() => at && onMoved(at)} />
+          <Button title="Leave it where it was" onPress={() => onMoving(false)} />
+        </>
+      ) : (
+        <>
+          <Button title={`Change ${spot.name}`} onPress={() => router.navigate(`/kit/spot/${spot.id}` as never)} />
+          <Button title={`Move ${spot.name} on the plan`} onPress={() => onMoving(true)} />
+        </>
+      )}
+    </Card>
+  );
+}
+
+export function SpotsScreen() {
+  const book = useBookWithoutLog();
+  const committer = useCommitter();
+  const router = useRouter();
+  const { day } = useConditions();
+  const { p } = useTheme();
+  const waters = inUse(book.water);
+  const [asked, setAsked] = useState<string | null>(null);
+  const [picked, setPicked] = useState<string | null>(null);
+  const [moving, setMoving] = useState(false);
+  const [at, setAt] = useState<Degrees | null>(null);
+  const [moved, setMoved] = useState<Spot | null>(null);
+  const [search, setSearch] = useState('');
+  const [shown, setShown] = useState(SHOWN);
+  const waterId = asked ?? day?.water.id ?? waters[0]?.id ?? '';
+  const spots = inUse(book.spot)
+    .filter((s) => s.waterId === waterId)
+    .sort((a, b) => a.name.localeCompare(b.name));
+  const inHand = spots.find((s) => s.id === picked) ?? null;
+  const word = search.trim().toLowerCase();
+  const found = spots.filter((s) => word === '' || `${s.name} ${s.note} ${s.hazards}`.toLowerCase().includes(word));
+  const storing = useRef(false);
+  const store = async (s: Spot, was: Spot | null): Promise<void> => {
+    if (storing.current) return;
+    storing.current = true;
+    const stored = await committer.record(() => [put('spot', s)]);
+    storing.current = false;
+    if (!stored) return;
+    setMoving(false);
+    setMoved(was);
+  };
+  const choose = (id: string | null): void => {
+    // A touch beside the cross while one is moved is part of moving it.
+    if (moving) return;
+    setMoved(null);
+    setPicked(id);
+  };
+  return (
+    <Screen
+      title="Spots"
+      sub={waters.length > 1 ? `${spotsText(spots.length)} of this water` : spotsText(spots.length)}
+      section={false}
+      columns
+    >
+      <View style={{ gap: 12 }}>
+        {waters.length > 1 ? (
+          <Choices
+            label="Of which water"
+            options={waters.map((w) => ({ value: w.id, title: w.name }))}
+            value={waterId}
+            onChange={(id) => {
+              setAsked(id);
+              setPicked(null);
+              setMoving(false);
+              setMoved(null);
+            }}
+          />
+        ) : null}
+        {waters.length === 0 ? <Note>{SPOT_PLAN.noWater}</Note> : null}
+        <SpotsPlan
+          key={waterId}
+          spots={spots}
+          selectedId={inHand?.id ?? null}
+          onSelect={choose}
+          {...(moving ? { onMiddle: setAt } : {})}
+        />
+        {spots.length > 0 && !moving ? (
+          <Say kind="label" tone="soft">
+            {SPOT_PLAN.key}
+          </Say>
+        ) : null}
+        {inHand ? (
+          <InHand
+            spot={inHand}
+            moving={moving}
+            at={at}
+            onMoving={setMoving}
+            onMoved={(to) => void store({ ...inHand, ...to }, inHand)}
+          />
+        ) : null}
+        {moved ? (
+          <View>
+            <Say role="status" kind="label" tone="moss">{`${moved.name} is moved.`}</Say>
+            <Button title="Put it back where it was" onPress={() => void store(moved, null)} />
+          </View>
+        ) : null}
+      </View>
+      <Part
+        title="All of this water"
+        right={<Button title="Add a spot" onPress={() => router.navigate('/kit/spot/new' as never)} />}
+      >
+        {spots.length > 6 ? <Find label="Find by name or note" value={search} onChange={setSearch} /> : null}
+        {found.length === 0 ? (
+          <Note>
+            {spots.length === 0 ? 'No spot here yet. Five or six good ones are plenty.' : 'None of that here.'}
+          </Note>
+        ) : null}
+        {found.slice(0, shown).map((s) => (
+          <Press
+            key={s.id}
+            label={`${s.name}: show it`}
+            selected={s.id === inHand?.id}
+            onPress={() => choose(s.id)}
+            style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule, paddingVertical: 6 }}
+          >
+            <Say kind="strong">{s.name}</Say>
+            <Say kind="label" tone="soft">
+              {spotFeatures(s)}
+            </Say>
+          </Press>
+        ))}
+        {found.length > shown ? (
+          <Button
+            title={`Show ${Math.min(SHOWN, found.length - shown)} more`}
+            onPress={() => setShown(shown + SHOWN)}
+          />
+        ) : null}
+      </Part>
+      <SpotsFilePart waterId={waterId} />
+    </Screen>
+  );
+}

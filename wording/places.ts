@@ -1,0 +1,99 @@
+/** Spots in files, and on their plan, in words. */
+import type { Degrees } from '../core/base/ground';
+import { groundOf } from '../core/base/ground';
+import type { FileRefusal, PlaceProblem } from '../core/exchange/places/found';
+import type { PlacesMerge } from '../core/exchange/places/merge';
+import { directionName } from './direction';
+import { list } from './names';
+import { say, type UnitPrefs } from './units';
+
+export const spotsText = (n: number): string => `${n} spot${n === 1 ? '' : 's'}`;
+
+export const REFUSAL: Record<FileRefusal, string> = {
+  'too-big': 'This file is too big for a list of spots (20 MB at the most).',
+  'too-many': 'More than 5000 places: split the file.',
+  'too-deep': 'This file is nested deeper than any list of places is.',
+  'declares-entities': 'This file declares entities of its own, which no GPX needs and which can do harm.',
+  broken: 'This file is damaged: it cannot be read to its end.',
+  'not-places': 'This is neither a GPX nor a GeoJSON file.',
+  'other-datum': 'Its positions are not in degrees of latitude and longitude (WGS 84). Save it in those and try again.',
+};
+
+/** Why nothing of a file was taken. */
+export const refusalText = (refusal: FileRefusal, line: number | null): string =>
+  `${REFUSAL[refusal]}${refusal === 'broken' && line !== null ? ` It breaks in line ${line}.` : ''} Nothing was taken.`;
+
+const FIELD: Record<string, string> = {
+  id: 'its id',
+  note: 'its note (500 letters at the most)',
+  depthM: 'its depth (0 to 300 m)',
+  hazards: 'what to mind there (300 letters at the most)',
+  lowWater: 'what low water showed (500 letters at the most)',
+  bestTide: 'its best tide',
+  bestLight: 'its best light',
+  part: 'its part of the water',
+  bottom: 'its bottom',
+  bait: 'whether there is bait',
+  current: 'whether there is current',
+  structure: 'whether there is structure',
+  depthChange: 'whether the depth changes',
+};
+
+export function placeProblemText(p: PlaceProblem): string {
+  const where = p.line === null ? `Place ${p.n}` : `Line ${p.line}`;
+  const why: Record<PlaceProblem['fault'], string> = {
+    'no-position': 'has no position',
+    'bad-position': 'has a position that is not on the earth',
+    'bad-field': `${FIELD[p.of] ?? p.of} cannot be read`,
+    twice: 'stands in the file twice; the first is taken',
+  };
+  return `${where}, ${p.name}${p.fault === 'bad-field' ? ':' : ''} ${why[p.fault]}.`;
+}
+
+/** What taking the file would do. */
+export function mergeText(m: PlacesMerge, problems: number, left: number): string {
+  const parts = [
+    m.fresh.length > 0 ? `${spotsText(m.fresh.length)} ${m.fresh.length === 1 ? 'is' : 'are'} new` : '',
+    m.changed.length > 0 ? `${m.changed.length} change${m.changed.length === 1 ? 's' : ''} one you have` : '',
+    m.same > 0 ? `${m.same} ${m.same === 1 ? 'is' : 'are'} here already` : '',
+    problems > 0 ? `${problems} cannot be taken` : '',
+  ].filter(Boolean);
+  const rest = left > 0 ? ` ${left} ${left === 1 ? 'line or area is' : 'lines and areas are'} left out.` : '';
+  return `${parts.length > 0 ? `${list(parts)}.` : 'There is no spot in this file.'}${rest}`;
+}
+
+/** What the file would change in a spot that is here, named by what differs. */
+export function changeText(was: Degrees & { name: string }, to: Degrees & { name: string }, u: UnitPrefs): string {
+  const moved = movedText(was, to, u);
+  return [
+    was.name === to.name ? was.name : `${was.name} becomes ${to.name}`,
+    moved ? `moves ${moved}` : 'what is known of it changes',
+  ].join(': ');
+}
+
+/** How far and which way, or nothing: “40 ft north-east”. */
+export function movedText(from: Degrees, to: Degrees, u: UnitPrefs): string {
+  const g = groundOf(to, from);
+  const far = Math.hypot(g.eastM, g.northM);
+  if (far < 0.5) return '';
+  return `${far < 100 ? say.distance(far, u) : say.far(far, u)} ${directionName((Math.atan2(g.eastM, g.northM) * 180) / Math.PI)}`;
+}
+
+export const farText = (name: string, awayM: number, water: string, u: UnitPrefs): string =>
+  `${name} lies ${say.far(awayM, u)} from ${water}: is it the right water?`;
+
+/** Said before spots leave the device. */
+export const TELLS_WHERE =
+  'The file tells exactly where your spots are, with your notes. Give it to those alone whom you would take there.';
+
+/** The plan of the spots, said. */
+export const planLabel = (n: number, across: string): string =>
+  `Plan of ${spotsText(n)}, ${across} across, north at the top. The arrow keys move it, plus and minus bring it closer and further, zero shows all.`;
+
+export const SPOT_PLAN = {
+  none: 'There is nothing to draw yet: add a spot, mark one from Strikes, or read some from a file.',
+  noWater: 'There is no water yet. Add one first: spots lie on a water.',
+  key: 'A full mark has three or four of the four signs (bait, current, structure, a change of depth). Touch one to see what is known of it.',
+  move: 'Move the plan until the cross stands where the spot belongs.',
+  to: (way: string): string => `The cross stands ${way} of where it was.`,
+} as const;

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { filesApi } from './files';
+
+expose(filesApi);
