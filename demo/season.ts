@@ -3,6 +3,7 @@
  * Greenwich).
  */
 import type { WaterPlace } from '../core/records/water';
+import type { Shore } from '../core/records/shore';
 import { newSpot, type Spot } from '../core/records/spot';
 import type { SpeciesId } from '../core/water/terms';
 import type { EnteredReadings } from '../core/schemas/conditions';
@@ -87,6 +88,38 @@ export const DEMO_WATERS: readonly WaterPlace[] = [
     note: 'Weed on the seaward stones: spikes on, never alone.',
   },
 ];
+
+/** The bank of Lantern Kettle as it was walked once: north and east of its middle, in thousandths of a degree. */
+const BANK: readonly (readonly [number, number])[] = [
+  [2.6, 0.9],
+  [2.7, 0.2],
+  [2.2, -0.3],
+  [1.6, -0.9],
+  [1.5, -2.2],
+  [1.0, -2.9],
+  [0.2, -2.6],
+  [-0.8, -1.9],
+  [-1.6, -1.6],
+  [-2.5, -1.4],
+  [-3.0, -0.6],
+  [-2.6, 0.3],
+  [-1.7, 0.8],
+  [-0.7, 1.5],
+  [-0.2, 2.6],
+  [0.4, 3.6],
+  [0.9, 3.2],
+  [0.9, 2.1],
+  [1.2, 1.3],
+  [1.9, 1.0],
+];
+export const DEMO_SHORE: Shore = {
+  id: 'shore-lantern',
+  waterId: 'water-lantern',
+  name: 'The bank',
+  points: BANK.map(([north, east]) => ({ latDeg: place.latDeg + north / 1000, lonDeg: place.lonDeg + east / 1000 })),
+  closed: true,
+  retiredAtMs: null,
+};
 
 type Features = [bait: boolean, current: boolean, structure: boolean, depthChange: boolean];
 /** `north` and `east` of the water's own position, in thousandths of a degree: about a hundred metres each. */

@@ -14,7 +14,7 @@ import { composeDay } from '../core/trip/day';
 import type { Conditions } from '../core/water/conditions';
 import { DEMO_PIECES } from './cover';
 import { DEMO_LINES, DEMO_LURES, DEMO_REELS, DEMO_RODS, DEMO_TERMINAL } from './tackle';
-import { DEMO_SEASON, DEMO_SPOTS, DEMO_TODAY, DEMO_WATERS, demoMs, type DemoDay } from './season';
+import { DEMO_SEASON, DEMO_SHORE, DEMO_SPOTS, DEMO_TODAY, DEMO_WATERS, demoMs, type DemoDay } from './season';
 import type { Lure } from '../core/records/lure';
 import type { EffortBlock } from '../core/records/block';
 import { type StrikeEvent, untold } from '../core/records/event';
@@ -158,6 +158,7 @@ export function buildDemoWorld(realNowMs: number): Put[] {
     ...DEMO_WATERS.map((w) => put('water', w)),
     ...DEMO_SPOTS.map((s) => put('spot', s)),
     ...DEMO_PIECES.map((x) => put('piece', x)),
+    put('shore', DEMO_SHORE),
     ...STATION_IDS.map((id) =>
       put('stationReport', {
         id,

@@ -74,11 +74,6 @@ const logSome = async (page) => {
   }
 };
 
-const openSheet = async (page) => {
-  await page.getByRole('button', { name: /^clarity: .*Change$/ }).click();
-  await page.getByRole('slider', { name: 'Clarity' }).scrollIntoViewIfNeeded();
-};
-
 const rodsReady = (page) => page.getByRole('button', { name: 'Packing list' }).waitFor({ timeout: 60_000 });
 const settled = (page) => page.waitForTimeout(6000);
 
@@ -120,7 +115,6 @@ const compare = async (page) => {
 try {
   await session(PHONE, 'Shade', [
     ['water-phone', '/'],
-    ['sheet-phone', '/', openSheet],
     ['today-phone', '/today'],
     ['lures-phone', '/lures'],
     ['rods-phone', '/lures/rods', rodsReady],
@@ -131,6 +125,7 @@ try {
     ['lessons-phone', '/lessons'],
     ['kit-phone', '/kit'],
     ['box-phone', '/kit/box'],
+    ['spots-phone', '/kit/spots'],
   ]);
   await session(PHONE, 'Noon', [['castplan-phone-noon', '/strikes/cover', castsShown]]);
   await session(PHONE, 'Night', [['retrieve-phone-night', '/retrieve']]);

@@ -9,6 +9,18 @@ import { say, type UnitPrefs } from './units';
 
 export const spotsText = (n: number): string => `${n} spot${n === 1 ? '' : 's'}`;
 
+export const shoresText = (n: number): string => `${n} shore${n === 1 ? '' : 's'}`;
+/** “11 spots and 1 shore”; nothing where there is neither. */
+export const placesText = (spots: number, shores: number): string =>
+  list([...(spots > 0 || shores === 0 ? [spotsText(spots)] : []), ...(shores > 0 ? [shoresText(shores)] : [])]);
+/** What would be taken of a file; nothing: ''. */
+export const takenText = (m: PlacesMerge): string => {
+  const spots = m.fresh.length + m.changed.length;
+  return spots + m.shores.length === 0 ? '' : placesText(spots, m.shores.length);
+};
+export const shoreText = (shore: { name: string; points: readonly unknown[] }, known: boolean): string =>
+  `${known ? 'A shore you have, drawn otherwise' : 'New shore'}: ${shore.name}, ${shore.points.length} points`;
+
 export const REFUSAL: Record<FileRefusal, string> = {
   'too-big': 'This file is too big for a list of spots (20 MB at the most).',
   'too-many': 'More than 5000 places: split the file.',
@@ -40,14 +52,14 @@ const FIELD: Record<string, string> = {
 };
 
 export function placeProblemText(p: PlaceProblem): string {
-  const where = p.line === null ? `Place ${p.n}` : `Line ${p.line}`;
+  const where = p.line === null ? `${p.of === 'shore' ? 'Shore' : 'Place'} ${p.n}` : `Line ${p.line}`;
   const why: Record<PlaceProblem['fault'], string> = {
     'no-position': 'has no position',
     'bad-position': 'has a position that is not on the earth',
-    'bad-field': `${FIELD[p.of] ?? p.of} cannot be read`,
+    'bad-field': p.of === 'shore' ? 'cannot be read as a shore' : `${FIELD[p.of] ?? p.of} cannot be read`,
     twice: 'stands in the file twice; the first is taken',
   };
-  return `${where}, ${p.name}${p.fault === 'bad-field' ? ':' : ''} ${why[p.fault]}.`;
+  return `${where}, ${p.name}${p.fault === 'bad-field' && p.of !== 'shore' ? ':' : ''} ${why[p.fault]}.`;
 }
 
 /** What taking the file would do. */
@@ -55,11 +67,14 @@ export function mergeText(m: PlacesMerge, problems: number, left: number): strin
   const parts = [
     m.fresh.length > 0 ? `${spotsText(m.fresh.length)} ${m.fresh.length === 1 ? 'is' : 'are'} new` : '',
     m.changed.length > 0 ? `${m.changed.length} change${m.changed.length === 1 ? 's' : ''} one you have` : '',
+    m.shores.length > 0
+      ? `${shoresText(m.shores.length)} ${m.shores.length === 1 ? 'is' : 'are'} new or otherwise`
+      : '',
     m.same > 0 ? `${m.same} ${m.same === 1 ? 'is' : 'are'} here already` : '',
     problems > 0 ? `${problems} cannot be taken` : '',
   ].filter(Boolean);
   const rest = left > 0 ? ` ${left} ${left === 1 ? 'line or area is' : 'lines and areas are'} left out.` : '';
-  return `${parts.length > 0 ? `${list(parts)}.` : 'There is no spot in this file.'}${rest}`;
+  return `${parts.length > 0 ? `${list(parts)}.` : 'There is neither a spot nor a shore in this file.'}${rest}`;
 }
 
 /** What the file would change in a spot that is here, named by what differs. */
@@ -91,6 +106,9 @@ export const planLabel = (n: number, across: string): string =>
   `Plan of ${spotsText(n)}, ${across} across, north at the top. The arrow keys move it, plus and minus bring it closer and further, zero shows all.`;
 
 export const SPOT_PLAN = {
+  draw: 'Touch the plan along the water’s edge, or move it until the cross stands there and put a point.',
+  drawn: (n: number, long: string): string =>
+    n < 2 ? `${n} point${n === 1 ? '' : 's'} so far.` : `${n} points so far, ${long} long.`,
   none: 'There is nothing to draw yet: add a spot, mark one from Strikes, or read some from a file.',
   noWater: 'There is no water yet. Add one first: spots lie on a water.',
   key: 'A full mark has three or four of the four signs (bait, current, structure, a change of depth). Touch one to see what is known of it.',

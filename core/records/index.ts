@@ -12,6 +12,7 @@ import { practiceRecord } from './practice';
 import { DEFAULT_PREFERENCES, preferencesRecord, type Preferences } from './preferences';
 import { reelRecord } from './reel';
 import { rodRecord } from './rod';
+import { shoreRecord } from './shore';
 import { spotRecord } from './spot';
 import { stationReportRecord } from './stationReport';
 import { terminalRecord } from './terminal';
@@ -26,6 +27,7 @@ import { waterLogRecord } from './waterLog';
 export const RECORDS = {
   water: waterRecord,
   spot: spotRecord,
+  shore: shoreRecord,
   piece: pieceRecord,
   lure: lureRecord,
   rod: rodRecord,

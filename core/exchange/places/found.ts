@@ -2,6 +2,7 @@
  * A file of places, before anything of it is taken: what could be read, what could not and why. Positions in degrees
  * (WGS 84), as the open formats have them.
  */
+import { shoreFields, type Shore } from '../../records/shore';
 import { spotFields, type Spot } from '../../records/spot';
 
 /** What a file of places may weigh, in characters, and hold. */
@@ -55,6 +56,13 @@ export interface FoundPlace {
   details: Details;
 }
 
+/** A shore of a file that was written here. */
+export interface FoundShore extends Omit<Shore, 'waterId' | 'retiredAtMs'> {
+  n: number;
+  waterId: string | null;
+  waterName: string | null;
+}
+
 /** A place that is left out: the how manieth of the file, from 1, its line where the format has lines. */
 export interface PlaceProblem {
   n: number;
@@ -65,14 +73,21 @@ export interface PlaceProblem {
   of: string;
 }
 
-/** What a file of places holds. `left`: lines, areas and the like, which are no spots. */
+/** What a file of places holds. `left`: lines, areas and the like that are neither spots nor shores drawn here. */
 export interface PlacesFile {
   refusal: FileRefusal | null;
   /** Where a broken file breaks, line from 1. */
   line: number | null;
   found: FoundPlace[];
+  shores: FoundShore[];
   problems: PlaceProblem[];
   left: number;
+}
+
+/** What goes out to a file. */
+export interface PlacesOut {
+  spots: readonly Spot[];
+  shores: readonly Shore[];
 }
 
 /** A file of which nothing is taken. */
@@ -80,6 +95,7 @@ export const refused = (refusal: FileRefusal, line: number | null = null): Place
   refusal,
   line,
   found: [],
+  shores: [],
   problems: [],
   left: 0,
 });
@@ -97,6 +113,17 @@ export interface RawPlace {
   details: Record<string, unknown>;
 }
 
+/** A shore as a format has it. */
+export interface RawShore {
+  line: number | null;
+  id: unknown;
+  waterId: unknown;
+  waterName: unknown;
+  name: unknown;
+  closed: unknown;
+  points: { latDeg: number | null; lonDeg: number | null }[];
+}
+
 const MAX_NAME = 60;
 const shape = spotFields.shape;
 const textOf = (x: unknown): string | null => (typeof x === 'string' && x.trim() !== '' ? x : null);
@@ -108,8 +135,29 @@ const asName = (s: string): string =>
     .reduce((all, c) => (all.length + c.length <= MAX_NAME ? all + c : all), '')
     .trim();
 
+/** Shores of a file: each is whole, or a problem with its name. */
+function shoresOf(raws: readonly RawShore[], problems: PlaceProblem[]): FoundShore[] {
+  return raws.flatMap((raw, i) => {
+    const shore = shoreFields.safeParse({
+      id: raw.id,
+      waterId: 'any',
+      name: raw.name,
+      points: raw.points,
+      closed: raw.closed,
+      retiredAtMs: null,
+    });
+    if (!shore.success) {
+      const name = asName(textOf(raw.name) ?? '') || `Shore ${i + 1}`;
+      problems.push({ n: i + 1, line: raw.line, name, fault: 'bad-field', of: 'shore' });
+      return [];
+    }
+    const { id, name, points, closed } = shore.data;
+    return [{ id, name, points, closed, n: i + 1, waterId: textOf(raw.waterId), waterName: textOf(raw.waterName) }];
+  });
+}
+
 /** Looks through the places of a file: each is whole, or a problem with its name. */
-export function placesOf(raws: readonly RawPlace[], left: number): PlacesFile {
+export function placesOf(raws: readonly RawPlace[], rawShores: readonly RawShore[], left: number): PlacesFile {
   const found: FoundPlace[] = [];
   const problems: PlaceProblem[] = [];
   raws.forEach((raw, i) => {
@@ -146,5 +194,6 @@ export function placesOf(raws: readonly RawPlace[], left: number): PlacesFile {
       details: details as Details,
     });
   });
-  return { refusal: null, line: null, found, problems, left };
+  const shores = shoresOf(rawShores, problems);
+  return { refusal: null, line: null, found, shores, problems, left };
 }

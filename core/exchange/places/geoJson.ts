@@ -2,33 +2,53 @@
  * Spots as points of GeoJSON (RFC 7946): a collection of features; name and note among their properties, what only a
  * spot of ours knows under `spot`.
  */
-import type { Spot } from '../../records/spot';
-import { DETAILS, MAX_FILE_CHARS, MAX_PLACES, placesOf, refused, type PlacesFile, type RawPlace } from './found';
+import {
+  DETAILS,
+  MAX_FILE_CHARS,
+  MAX_PLACES,
+  placesOf,
+  refused,
+  type PlacesFile,
+  type PlacesOut,
+  type RawPlace,
+  type RawShore,
+} from './found';
 
 type Loose = Record<string, unknown>;
 const isObject = (x: unknown): x is Loose => typeof x === 'object' && x !== null && !Array.isArray(x);
 /** Own members alone: a file may name one `constructor`. */
 const member = (x: unknown, key: string): unknown => (isObject(x) && Object.hasOwn(x, key) ? x[key] : undefined);
 
-/** Spots to a GeoJSON document. */
-export const writeGeoJson = (spots: readonly Spot[], waterName: (id: string) => string): string =>
+/** Spots and shores to a GeoJSON document. */
+export const writeGeoJson = ({ spots, shores }: PlacesOut, waterName: (id: string) => string): string =>
   JSON.stringify(
     {
       type: 'FeatureCollection',
-      features: spots.map((s) => ({
-        type: 'Feature',
-        id: s.id,
-        geometry: { type: 'Point', coordinates: [s.lonDeg, s.latDeg] },
-        properties: {
-          name: s.name,
-          note: s.note,
-          spot: {
-            water: s.waterId,
-            waterName: waterName(s.waterId),
-            ...Object.fromEntries(DETAILS.map((k) => [k, s[k]])),
+      features: [
+        ...spots.map((s) => ({
+          type: 'Feature',
+          id: s.id,
+          geometry: { type: 'Point', coordinates: [s.lonDeg, s.latDeg] },
+          properties: {
+            name: s.name,
+            note: s.note,
+            spot: {
+              water: s.waterId,
+              waterName: waterName(s.waterId),
+              ...Object.fromEntries(DETAILS.map((k) => [k, s[k]])),
+            },
           },
-        },
-      })),
+        })),
+        ...shores.map((s) => ({
+          type: 'Feature',
+          id: s.id,
+          geometry: { type: 'LineString', coordinates: s.points.map((p) => [p.lonDeg, p.latDeg]) },
+          properties: {
+            name: s.name,
+            shore: { water: s.waterId, waterName: waterName(s.waterId), closed: s.closed },
+          },
+        })),
+      ],
     },
     null,
     1,
@@ -57,6 +77,29 @@ function rawOf(feature: unknown): RawPlace | null {
   };
 }
 
+const pairOf = (x: unknown): RawShore['points'][number] => {
+  const [lon, lat] = Array.isArray(x) ? (x as unknown[]) : [];
+  return { latDeg: number(lat), lonDeg: number(lon) };
+};
+
+/** A line that was drawn here; null: any other. */
+function shoreOf(feature: unknown): RawShore | null {
+  const geometry = member(feature, 'geometry');
+  const properties = member(feature, 'properties');
+  const own = member(properties, 'shore');
+  const line = member(geometry, 'coordinates');
+  if (member(geometry, 'type') !== 'LineString' || !isObject(own) || !Array.isArray(line)) return null;
+  return {
+    line: null,
+    id: member(feature, 'id'),
+    waterId: member(own, 'water'),
+    waterName: member(own, 'waterName'),
+    name: member(properties, 'name'),
+    closed: member(own, 'closed'),
+    points: (line as unknown[]).map(pairOf),
+  };
+}
+
 /** The only datum the format has had since 2016; an old file may name it, or another. */
 const WGS84 = /CRS84|EPSG:{1,2}4326/;
 
@@ -77,5 +120,6 @@ export function readGeoJson(text: string): PlacesFile {
   if (features.length > MAX_PLACES) return refused('too-many');
   const raws = (features as unknown[]).map(rawOf);
   const points = raws.filter((x): x is RawPlace => x !== null);
-  return placesOf(points, raws.length - points.length);
+  const shores = (features as unknown[]).map(shoreOf).filter((x) => x !== null);
+  return placesOf(points, shores, raws.length - points.length - shores.length);
 }

@@ -6,8 +6,9 @@
 import { contentHash } from '../../base/hash';
 import { distanceM } from '../../forecast/spots';
 import type { WaterPlace } from '../../records/water';
+import type { Shore } from '../../records/shore';
 import { newSpot, type Spot } from '../../records/spot';
-import type { FoundPlace, PlaceProblem } from './found';
+import type { FoundPlace, FoundShore, PlaceProblem, PlacesFile } from './found';
 
 /** Two places of one name as near as this are one, m. */
 const SAME_PLACE_M = 8;
@@ -18,6 +19,8 @@ const FAR_M = 50_000;
 export interface PlacesMerge {
   fresh: Spot[];
   changed: { was: Spot; to: Spot }[];
+  /** Shores that are new, or drawn otherwise than the one here. */
+  shores: { was: Shore | null; to: Shore }[];
   same: number;
   problems: PlaceProblem[];
   /** Of the new and changed ones, those that lie far from their water, by id, and how far, m. */
@@ -31,18 +34,22 @@ const idOf = (f: FoundPlace): string =>
  * The file's places against what is here. `fallbackWaterId`: the water of those that name none that is here.
  */
 export function mergePlaces(
-  found: readonly FoundPlace[],
-  here: { water: Readonly<Record<string, WaterPlace>>; spot: Readonly<Record<string, Spot>> },
+  { found, shores }: Pick<PlacesFile, 'found' | 'shores'>,
+  here: {
+    water: Readonly<Record<string, WaterPlace>>;
+    spot: Readonly<Record<string, Spot>>;
+    shore: Readonly<Record<string, Shore>>;
+  },
   fallbackWaterId: string,
 ): PlacesMerge {
   const waters = Object.values(here.water);
   const spots = Object.values(here.spot);
-  const waterOf = (f: FoundPlace): string =>
+  const waterOf = (f: FoundPlace | FoundShore): string =>
     (f.waterId !== null && Object.hasOwn(here.water, f.waterId) ? f.waterId : null) ??
     waters.find((w) => w.name === f.waterName)?.id ??
     fallbackWaterId;
   const seen = new Set<string>();
-  const out: PlacesMerge = { fresh: [], changed: [], same: 0, problems: [], far: [] };
+  const out: PlacesMerge = { fresh: [], changed: [], shores: [], same: 0, problems: [], far: [] };
   for (const f of found) {
     const byId = Object.hasOwn(here.spot, idOf(f)) ? here.spot[idOf(f)]! : null;
     const was =
@@ -75,6 +82,18 @@ export function mergePlaces(
     const water = here.water[to.waterId];
     const awayM = water ? distanceM(water, to) : 0;
     if (awayM > FAR_M) out.far.push({ id, awayM });
+  }
+  for (const { n, waterId, waterName, ...f } of shores) {
+    const was = Object.hasOwn(here.shore, f.id) ? here.shore[f.id]! : null;
+    if (out.shores.some((x) => x.to.id === f.id)) {
+      out.problems.push({ n, line: null, name: f.name, fault: 'twice', of: 'id' });
+      continue;
+    }
+    const to: Shore = was
+      ? { ...was, ...f }
+      : { ...f, waterId: waterOf({ ...f, n, waterId, waterName }), retiredAtMs: null };
+    if (was && contentHash(was) === contentHash(to)) out.same++;
+    else out.shores.push({ was, to });
   }
   return out;
 }

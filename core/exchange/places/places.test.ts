@@ -7,7 +7,9 @@ import { validateXML } from 'xmllint-wasm';
 import { seededRandom } from '../../base/random';
 import { anySpot, anyXmlSpot, broken } from '../../fixtures/anySpot';
 import type { WaterPlace } from '../../records/water';
+import { shoreFields, type Shore } from '../../records/shore';
 import { newSpot, spotFields, type Spot } from '../../records/spot';
+import type { PlacesFile } from './found';
 import { readGeoJson, writeGeoJson } from './geoJson';
 import { mergePlaces } from './merge';
 import { readGpx } from './readGpx';
@@ -21,9 +23,10 @@ const WATERS = Object.fromEntries(
     { id, name: id, latDeg: 43, lonDeg: -84 } as unknown as WaterPlace,
   ]),
 );
-const byId = (spots: readonly Spot[]): Record<string, Spot> => Object.fromEntries(spots.map((s) => [s.id, s]));
-const into = (file: ReturnType<typeof readGpx>, spots: readonly Spot[] = []) =>
-  mergePlaces(file.found, { water: WATERS, spot: byId(spots) }, 'water-two');
+const byId = <T extends { id: string }>(all: readonly T[]): Record<string, T> =>
+  Object.fromEntries(all.map((x) => [x.id, x]));
+const into = (file: PlacesFile, spots: readonly Spot[] = [], shores: readonly Shore[] = []) =>
+  mergePlaces(file, { water: WATERS, spot: byId(spots), shore: byId(shores) }, 'water-two');
 
 const elbow = {
   ...newSpot({ id: 'spot-elbow', waterId: 'water-one', name: 'Elbow bar', latDeg: 43.25, lonDeg: -84.5 }),
@@ -33,6 +36,18 @@ const elbow = {
   note: 'From the "old" pier',
 };
 const alder = newSpot({ id: 'spot-alder', waterId: 'water-two', name: 'Alder', latDeg: 43.26, lonDeg: -84.51 });
+const bank: Shore = {
+  id: 'shore-north',
+  waterId: 'water-one',
+  name: 'North <bank>',
+  points: [
+    { latDeg: 43.2, lonDeg: -84.5 },
+    { latDeg: 43.25, lonDeg: -84.51 },
+    { latDeg: 43.3, lonDeg: -84.4 },
+  ],
+  closed: true,
+  retiredAtMs: null,
+};
 const FORMATS = [
   ['GPX', writeGpx, readGpx],
   ['GeoJSON', writeGeoJson, readGeoJson],
@@ -44,13 +59,16 @@ describe('written', () => {
     const edge = { ...alder, lonDeg: 180, latDeg: -1e-9, depthM: 1e-8 };
     for (const spots of [[], [elbow, alder], [edge], ...files]) {
       const { errors } = await validateXML({
-        xml: { fileName: 'spots.gpx', contents: writeGpx(spots, nameOf) },
+        xml: { fileName: 'spots.gpx', contents: writeGpx({ spots, shores: [bank] }, nameOf) },
         schema: SCHEMA,
       });
       expect(errors).toEqual([]);
     }
     // It refuses what the schema does not have.
-    const upsideDown = writeGpx([elbow], nameOf).replace(/(<name>.*<\/name>)\s*(<desc>[\s\S]*<\/desc>)/, '$2$1');
+    const upsideDown = writeGpx({ spots: [elbow], shores: [] }, nameOf).replace(
+      /(<name>.*<\/name>)\s*(<desc>[\s\S]*<\/desc>)/,
+      '$2$1',
+    );
     expect((await validateXML({ xml: [{ fileName: 'x.gpx', contents: upsideDown }], schema: SCHEMA })).valid).toBe(
       false,
     );
@@ -59,21 +77,23 @@ describe('written', () => {
   test('any spots make a GeoJSON that an outside validator takes', () => {
     fc.assert(
       fc.property(fc.array(anySpot, { maxLength: 4 }), (spots) => {
-        expect(check(writeGeoJson(spots, nameOf))).toMatchObject({ type: 'FeatureCollection' });
+        expect(check(writeGeoJson({ spots, shores: [bank] }, nameOf))).toMatchObject({ type: 'FeatureCollection' });
       }),
       { numRuns: 60, seed: 6 },
     );
-    expect(() => check(writeGeoJson([elbow], nameOf).replace('-84.5', '"west"'))).toThrow();
+    expect(() => check(writeGeoJson({ spots: [elbow], shores: [] }, nameOf).replace('-84.5', '"west"'))).toThrow();
   });
 });
 
-describe.each(FORMATS)('%s, out and back', (format, write, read) => {
+describe.each(FORMATS)('%s, out and back', (format, writePlaces, read) => {
+  const write = (spots: readonly Spot[], shores: readonly Shore[] = []): string =>
+    writePlaces({ spots, shores }, nameOf);
   const any = format === 'GPX' ? anyXmlSpot : anySpot;
 
   test('is the same to the letter', () => {
     fc.assert(
       fc.property(fc.uniqueArray(any, { maxLength: 5, selector: (s) => s.id }), (spots) => {
-        const { fresh, problems, changed } = into(read(write(spots, nameOf)));
+        const { fresh, problems, changed } = into(read(write(spots)));
         expect({ problems, changed }).toEqual({ problems: [], changed: [] });
         for (const [i, s] of fresh.entries()) {
           const was = spots[i]!;
@@ -90,10 +110,10 @@ describe.each(FORMATS)('%s, out and back', (format, write, read) => {
   });
 
   test('read twice it changes nothing; what was moved and renamed elsewhere is a change, not a second spot', () => {
-    const file = write([elbow, alder], nameOf);
+    const file = write([elbow, alder]);
     expect(into(read(file), [elbow, alder])).toMatchObject({ fresh: [], changed: [], same: 2 });
     const moved = { ...elbow, name: 'Elbow shell bar', latDeg: 43.251, depthM: null };
-    expect(into(read(write([moved, alder], nameOf)), [elbow, alder])).toMatchObject({
+    expect(into(read(write([moved, alder])), [elbow, alder])).toMatchObject({
       fresh: [],
       changed: [{ was: elbow, to: moved }],
       same: 1,
@@ -102,19 +122,34 @@ describe.each(FORMATS)('%s, out and back', (format, write, read) => {
 
   test('a spot put away here stays put away; one that stands twice in the file is told', () => {
     const away = { ...elbow, retiredAtMs: 5 };
-    expect(into(read(write([elbow], nameOf)), [away])).toMatchObject({ same: 1, changed: [] });
-    const { fresh, problems } = into(read(write([elbow, { ...elbow, name: 'Again' }], nameOf)));
+    expect(into(read(write([elbow])), [away])).toMatchObject({ same: 1, changed: [] });
+    const { fresh, problems } = into(read(write([elbow, { ...elbow, name: 'Again' }])));
     expect(fresh.map((s) => s.name)).toEqual(['Elbow bar']);
     expect(problems).toMatchObject([{ n: 2, name: 'Again', fault: 'twice' }]);
   });
 
+  test('a shore comes back as it was drawn; drawn otherwise it is a change; one that is damaged is told', () => {
+    const file = write([elbow], [bank]);
+    expect(into(read(file))).toMatchObject({ shores: [{ was: null, to: bank }], problems: [] });
+    expect(into(read(file), [elbow], [bank])).toMatchObject({ shores: [], same: 2 });
+    const longer = { ...bank, points: [...bank.points, { latDeg: 43.4, lonDeg: -84.3 }], closed: false };
+    expect(into(read(write([], [longer])), [], [bank]).shores).toEqual([{ was: bank, to: longer }]);
+    const damaged = into(
+      read(file.replace(format === 'GPX' ? '43.3' : /43\.3\b/, format === 'GPX' ? 'north' : '"north"')),
+    );
+    expect(damaged).toMatchObject({ fresh: [elbow], shores: [] });
+    const short = read(write([elbow], [{ ...bank, points: bank.points.slice(0, 1) }]));
+    expect(short).toMatchObject({ shores: [], problems: [{ fault: 'bad-field', of: 'shore' }], left: 0 });
+  });
+
   test('every mutant of a file is read without a throw, and what is taken of it is a legal spot', () => {
     const random = seededRandom(11);
-    const file = write([elbow, alder], nameOf);
+    const file = write([elbow, alder], [bank]);
     let whole = 0;
     for (let k = 0; k < 400; k++) {
-      const { fresh, problems } = into(read(broken(file, random)));
+      const { fresh, problems, shores } = into(read(broken(file, random)));
       for (const s of fresh) expect(spotFields.safeParse(s).success).toBe(true);
+      for (const s of shores) expect(shoreFields.safeParse(s.to).success).toBe(true);
       if (fresh.length === 2 && problems.length === 0) whole++;
     }
     // Some changes hurt nothing; most do.

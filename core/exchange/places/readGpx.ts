@@ -3,12 +3,14 @@
  * end is refused as a whole.
  */
 import { SaxesParser, type SaxesTagNS } from 'saxes';
-import { MAX_FILE_CHARS, MAX_PLACES, placesOf, refused, type PlacesFile, type RawPlace } from './found';
+import { MAX_FILE_CHARS, MAX_PLACES, placesOf, refused, type PlacesFile, type RawPlace, type RawShore } from './found';
 import { OURS } from './writeGpx';
 
 const MAX_DEPTH = 32;
 /** Characters at once, so that a wrong file is stopped before it is read to its end. */
 const PIECE = 65_536;
+/** Points of all its lines, at the most. */
+const MAX_POINTS = 200_000;
 /** A text longer than this is in no file of places. */
 const MAX_TEXT = 20_000;
 
@@ -41,6 +43,9 @@ export function readGpx(text: string): PlacesFile {
   const path: string[] = [];
   const places: RawPlace[] = [];
   let place: RawPlace | null = null;
+  const shores: RawShore[] = [];
+  let track: RawShore | null = null;
+  let points = 0;
   let left = 0;
   let words = '';
 
@@ -72,7 +77,24 @@ export function readGpx(text: string): PlacesFile {
       places.push(place);
       if (places.length > MAX_PLACES) throw new Stop(refused('too-many'));
     }
-    if (path.length === 2 && (t.local === 'rte' || t.local === 'trk')) left++;
+    if (path.length === 2 && t.local === 'rte') left++;
+    if (path.length === 2 && t.local === 'trk') {
+      left++;
+      track = { line: parser.line, id: null, waterId: null, waterName: null, name: null, closed: null, points: [] };
+    }
+    if (track && path.length === 4 && path[3] === 'mk:shore') {
+      track.id = attribute('id');
+      track.waterId = attribute('water');
+      track.waterName = attribute('waterName');
+      track.closed = attribute('closed') === 'true' ? true : attribute('closed') === 'false' ? false : null;
+      // It is none of the lines left out.
+      shores.push(track);
+      left--;
+    }
+    if (track && path.length === 4 && t.local === 'trkpt') {
+      if (++points > MAX_POINTS) throw new Stop(refused('too-many'));
+      track.points.push({ latDeg: degrees(attribute('lat')), lonDeg: degrees(attribute('lon')) });
+    }
     if (place && path.length === 4 && path[3] === 'mk:spot') {
       place.id = attribute('id') ?? null;
       place.waterId = attribute('water') ?? null;
@@ -94,7 +116,11 @@ export function readGpx(text: string): PlacesFile {
     if (place && path.length === 3 && (name === 'desc' || (name === 'cmt' && place.note === null))) place.note = words;
     if (place && path.length === 5 && path[3] === 'mk:spot' && name.startsWith('mk:'))
       place.details[name.slice(3)] = asValue(name.slice(3), words);
-    if (path.length === 2) place = null;
+    if (track && path.length === 3 && name === 'name') track.name = words;
+    if (path.length === 2) {
+      place = null;
+      track = null;
+    }
     path.pop();
     words = '';
   });
@@ -104,5 +130,5 @@ export function readGpx(text: string): PlacesFile {
   } catch (e) {
     return e instanceof Stop ? e.file : refused('broken', parser.line);
   }
-  return placesOf(places, left);
+  return placesOf(places, shores, left);
 }

@@ -2,8 +2,10 @@
  * Spots as waypoints of GPX 1.1. Name, position and note stand where every reader looks for them; what only a spot of
  * ours knows, in an extension with a namespace of its own.
  */
+import type { Degrees } from '../../base/ground';
+import type { Shore } from '../../records/shore';
 import type { Spot } from '../../records/spot';
-import { DETAILS } from './found';
+import { DETAILS, type PlacesOut } from './found';
 
 const GPX = 'http://www.topografix.com/GPX/1/1';
 /** The namespace of what only a spot of ours knows. */
@@ -34,22 +36,35 @@ function waypoint(spot: Spot, waterName: string): string {
   const details = DETAILS.filter((k) => spot[k] !== null).map((k) =>
     tag(`mk:${k}`, typeof spot[k] === 'number' ? decimal(spot[k]) : String(spot[k])),
   );
-  const open = `<mk:spot id="${inAttribute(spot.id)}" water="${inAttribute(spot.waterId)}" waterName="${inAttribute(waterName)}">`;
   return [
-    `  <wpt lat="${decimal(spot.latDeg)}" lon="${decimal(gpxLongitude(spot.lonDeg))}">`,
+    `  <wpt ${position(spot)}>`,
     `    ${tag('name', spot.name)}`,
     ...(spot.note === '' ? [] : [`    ${tag('desc', spot.note)}`]),
-    `    <extensions>${open}${details.join('')}</mk:spot></extensions>`,
+    `    <extensions><mk:spot ${owned(spot, waterName)}>${details.join('')}</mk:spot></extensions>`,
     '  </wpt>',
   ].join('\n');
 }
 
-/** Spots to a GPX 1.1 document. Characters that XML cannot hold are left out. */
-export const writeGpx = (spots: readonly Spot[], waterName: (id: string) => string): string =>
+const position = (at: Degrees): string => `lat="${decimal(at.latDeg)}" lon="${decimal(gpxLongitude(at.lonDeg))}"`;
+/** Of which water a thing of ours is, in the attributes of its extension. */
+const owned = (x: { id: string; waterId: string }, waterName: string): string =>
+  `id="${inAttribute(x.id)}" water="${inAttribute(x.waterId)}" waterName="${inAttribute(waterName)}"`;
+
+const track = (shore: Shore, waterName: string): string =>
+  [
+    `  <trk>${tag('name', shore.name)}`,
+    `    <extensions><mk:shore ${owned(shore, waterName)} closed="${shore.closed}"/></extensions>`,
+    `    <trkseg>${shore.points.map((at) => `<trkpt ${position(at)}/>`).join('')}</trkseg>`,
+    '  </trk>',
+  ].join('\n');
+
+/** Spots and shores to a GPX 1.1 document. Characters that XML cannot hold are left out. */
+export const writeGpx = ({ spots, shores }: PlacesOut, waterName: (id: string) => string): string =>
   [
     '<?xml version="1.0" encoding="UTF-8"?>',
     `<gpx version="1.1" creator="Moss Kettle" xmlns="${GPX}" xmlns:mk="${OURS}">`,
     ...spots.map((s) => waypoint(s, waterName(s.waterId))),
+    ...shores.map((s) => track(s, waterName(s.waterId))),
     '</gpx>',
     '',
   ].join('\n');

@@ -1,7 +1,7 @@
 /** Spots out to a file and in from one: what would be new, what would change, what cannot be taken, before it is. */
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
-import { MAX_FILE_CHARS, type PlacesFile } from '../../../core/exchange/places/found';
+import { MAX_FILE_CHARS, refused, type PlacesFile } from '../../../core/exchange/places/found';
 import { writeGeoJson } from '../../../core/exchange/places/geoJson';
 import { mergePlaces, type PlacesMerge } from '../../../core/exchange/places/merge';
 import { writeGpx } from '../../../core/exchange/places/writeGpx';
@@ -12,8 +12,10 @@ import {
   farText,
   mergeText,
   placeProblemText,
+  placesText,
   refusalText,
-  spotsText,
+  shoreText,
+  takenText,
   TELLS_WHERE,
 } from '../../../wording/places';
 import { positionText } from '../../../wording/units';
@@ -57,13 +59,15 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
   const [undo, setUndo] = useState<PlacesMerge | null>(null);
   const [reading, setReading] = useState<AbortController | null>(null);
   const waters = inUse(book.water);
-  const spots = inUse(book.spot);
+  const out = { spots: inUse(book.spot), shores: inUse(book.shore) };
+  const all = placesText(out.spots.length, out.shores.length);
+  const none = out.spots.length + out.shores.length === 0;
   const nameOf = (id: string): string => book.water[id]?.name ?? '';
-  const homeless = (file?.found ?? []).some(
+  const homeless = [...(file?.found ?? []), ...(file?.shores ?? [])].some(
     (f) => !(f.waterId !== null && book.water[f.waterId]) && !waters.some((w) => w.name === f.waterName),
   );
   const target = onto ?? waterId;
-  const merge = file && !file.refusal ? mergePlaces(file.found, book, target) : null;
+  const merge = file && !file.refusal ? mergePlaces(file, book, target) : null;
   const problems = file && merge ? [...file.problems, ...merge.problems].sort((a, b) => a.n - b.n) : [];
 
   const pick = async (): Promise<void> => {
@@ -77,11 +81,7 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
     try {
       // What is too big is not even read in.
       const text = picked.size > MAX_FILE_CHARS * 3 ? null : await picked.text();
-      setFile(
-        text === null
-          ? { refusal: 'too-big', line: null, found: [], problems: [], left: 0 }
-          : await compute.places(stop.signal, text),
-      );
+      setFile(text === null ? refused('too-big') : await compute.places(stop.signal, text));
     } catch {
       setSaid(stop.signal.aborted ? 'Stopped; nothing was taken.' : 'The file could not be read; nothing was taken.');
     } finally {
@@ -101,8 +101,11 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
   };
   const take = (m: PlacesMerge): void =>
     void store(
-      [...m.fresh, ...m.changed.map((c) => c.to)].map((s) => put('spot', s)),
-      `${spotsText(m.fresh.length + m.changed.length)} taken from the file.`,
+      [
+        ...[...m.fresh, ...m.changed.map((c) => c.to)].map((s) => put('spot', s)),
+        ...m.shores.map((s) => put('shore', s.to)),
+      ],
+      `${takenText(m)} taken from the file.`,
       m,
     );
   const takeBack = (m: PlacesMerge): void =>
@@ -110,6 +113,7 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
       [
         ...m.fresh.map((s) => put('spot', { ...s, retiredAtMs: realNowMs() })),
         ...m.changed.map((c) => put('spot', c.was)),
+        ...m.shores.map((s) => put('shore', s.was ?? { ...s.to, retiredAtMs: realNowMs() })),
       ],
       'Taken back: the new ones are put away, the others as they were.',
       null,
@@ -118,19 +122,19 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
   return (
     <Part title="From and to a file">
       <Say kind="label" tone="soft">
-        {`GPX and GeoJSON, as other maps and plotters read and write them. ${TELLS_WHERE}`}
+        {`GPX and GeoJSON, as other maps and plotters read and write them; all your waters in one file. ${TELLS_WHERE}`}
       </Say>
       <View style={{ gap: 8 }}>
         <Button title="Read spots from a file…" onPress={() => void pick()} disabled={reading !== null} />
         <Button
-          title={`Save ${spotsText(spots.length)} as GPX`}
-          disabled={spots.length === 0}
-          onPress={() => saveFile('moss-kettle-spots.gpx', writeGpx(spots, nameOf), 'application/gpx+xml')}
+          title={`Save ${all} as GPX`}
+          disabled={none}
+          onPress={() => saveFile('moss-kettle-spots.gpx', writeGpx(out, nameOf), 'application/gpx+xml')}
         />
         <Button
-          title={`Save ${spotsText(spots.length)} as GeoJSON`}
-          disabled={spots.length === 0}
-          onPress={() => saveFile('moss-kettle-spots.geojson', writeGeoJson(spots, nameOf), 'application/geo+json')}
+          title={`Save ${all} as GeoJSON`}
+          disabled={none}
+          onPress={() => saveFile('moss-kettle-spots.geojson', writeGeoJson(out, nameOf), 'application/geo+json')}
         />
       </View>
       {reading ? (
@@ -168,6 +172,7 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
               ) : null}
               <Lines lines={merge.fresh.map((s) => `New: ${s.name}, ${nameOf(s.waterId)}, ${positionText(s)}`)} />
               <Lines lines={merge.changed.map((c) => changeText(c.was, c.to, units))} />
+              <Lines lines={merge.shores.map((s) => shoreText(s.to, s.was !== null))} />
               {merge.far.length > 0 ? (
                 <Note>
                   {merge.far
@@ -180,12 +185,8 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
                 </Note>
               ) : null}
               <Lines lines={problems.map(placeProblemText)} />
-              {merge.fresh.length + merge.changed.length > 0 ? (
-                <Button
-                  kind="copper"
-                  title={`Take ${spotsText(merge.fresh.length + merge.changed.length)}`}
-                  onPress={() => take(merge)}
-                />
+              {takenText(merge) ? (
+                <Button kind="copper" title={`Take ${takenText(merge)}`} onPress={() => take(merge)} />
               ) : null}
             </>
           ) : null}

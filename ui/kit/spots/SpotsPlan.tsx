@@ -6,6 +6,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { middleOf, type Degrees } from '../../../core/base/ground';
 import { spotSigns } from '../../../core/forecast/spots';
+import type { Shore } from '../../../core/records/shore';
 import type { Spot } from '../../../core/records/spot';
 import { planLabel, SPOT_PLAN } from '../../../wording/places';
 import { say } from '../../../wording/units';
@@ -33,21 +34,66 @@ const MILE_M = 1609.344;
 
 interface SpotsPlanProps {
   spots: readonly Spot[];
+  shores: readonly Shore[];
+  /** The points of a shore that is being drawn. */
+  drawn?: readonly Degrees[];
   selectedId: string | null;
   onSelect: (id: string | null) => void;
+  /** Instead of picking a spot: a touch says where. */
+  onPoint?: (at: Degrees) => void;
   /** Where the one in hand is to be put: a cross stands in the middle, and this is told where it is. */
   onMiddle?: (at: Degrees) => void;
+  /** Where a plan with nothing on it begins: the water's own position. */
+  from: Degrees | null;
 }
 
-/** The marks and names, drawn anew only when the frame or the spots change. */
+/** A shore as a path. */
+function ShoreLine({
+  points,
+  closed,
+  at,
+  colour,
+  dashed = false,
+}: {
+  points: readonly Degrees[];
+  closed: boolean;
+  at: (x: Degrees) => readonly [number, number];
+  colour: string;
+  dashed?: boolean;
+}) {
+  const d = points
+    .map((x) =>
+      at(x)
+        .map((v) => v.toFixed(1))
+        .join(' '),
+    )
+    .join('L');
+  return (
+    <Path
+      d={`M${d}${closed ? 'Z' : ''}`}
+      stroke={colour}
+      strokeWidth={5}
+      strokeLinejoin="round"
+      strokeLinecap="round"
+      fill="none"
+      {...(dashed ? { strokeDasharray: '1 9' } : {})}
+    />
+  );
+}
+
+/** The shores, the marks and names, drawn anew only when the frame or one of them changes. */
 function Marks({
   spots,
+  shores,
+  drawn,
   selectedId,
   frame,
   width,
   height,
 }: {
   spots: readonly Spot[];
+  shores: readonly Shore[];
+  drawn: readonly Degrees[] | undefined;
   selectedId: string | null;
   frame: PlanFrame;
   width: number;
@@ -64,9 +110,22 @@ function Marks({
         .sort((a, b) => Number(b.id === selectedId) - Number(a.id === selectedId)),
     [spots, frame, width, height, selectedId, mx, my],
   );
+  const at = (x: Degrees): readonly [number, number] => pixelOf(x, frame, width, height);
   const labels = useMemo(() => labelsThatFit(marks, width, height), [marks, width, height]);
   return (
     <G transform={`translate(${mx} ${my})`}>
+      {shores.map((s) => (
+        <ShoreLine key={s.id} points={s.points} closed={s.closed} at={at} colour={p.dark ? p.soft : p.peat} />
+      ))}
+      {drawn && drawn.length > 0 ? (
+        <>
+          <ShoreLine points={drawn} closed={false} at={at} colour={p.copper} />
+          {drawn.map((x, i) => {
+            const [cx, cy] = at(x);
+            return <Circle key={i} cx={cx} cy={cy} r={5} fill={p.copper} stroke={p.onWater} strokeWidth={1.5} />;
+          })}
+        </>
+      ) : null}
       {marks.map(({ id, full, at: [x, y] }) => (
         <Circle
           key={id}
@@ -85,7 +144,7 @@ function Marks({
   );
 }
 
-export function SpotsPlan({ spots, selectedId, onSelect, onMiddle }: SpotsPlanProps) {
+export function SpotsPlan({ spots, shores, drawn, selectedId, onSelect, onPoint, onMiddle, from }: SpotsPlanProps) {
   const { p, units } = useTheme();
   const [width, setWidth] = useState(0);
   const [frame, setFrame] = useState<PlanFrame | null>(null);
@@ -94,9 +153,10 @@ export function SpotsPlan({ spots, selectedId, onSelect, onMiddle }: SpotsPlanPr
   const fingers = useRef(new Map<number, readonly [number, number]>());
   const held = useRef<{ from: readonly [number, number]; span: number; moved: boolean } | null>(null);
   const all = useMemo(() => {
-    const middle = middleOf(spots);
-    return middle && width > 0 ? fitAll(spots, middle, width, height) : null;
-  }, [spots, width, height]);
+    const places = [...spots, ...shores.flatMap((s) => s.points)];
+    const middle = middleOf(places) ?? from;
+    return middle && width > 0 ? fitAll(places, middle, width, height) : null;
+  }, [spots, shores, from, width, height]);
   const f = frame ?? all;
   const told = useRef(onMiddle);
   useEffect(() => {
@@ -142,6 +202,10 @@ export function SpotsPlan({ spots, selectedId, onSelect, onMiddle }: SpotsPlanPr
   };
   const pick = (x: number, y: number): void => {
     if (!f) return;
+    if (onPoint) {
+      onPoint(movedBy(f, x - width / 2, y - height / 2).middle);
+      return;
+    }
     const near = spots
       .map((s) => {
         const [sx, sy] = pixelOf(s, f, width, height);
@@ -233,7 +297,15 @@ export function SpotsPlan({ spots, selectedId, onSelect, onMiddle }: SpotsPlanPr
               }}
             >
               <Svg width={width * (1 + 2 * BEYOND)} height={height * (1 + 2 * BEYOND)}>
-                <Marks spots={spots} selectedId={selectedId} frame={f} width={width} height={height} />
+                <Marks
+                  spots={spots}
+                  shores={shores}
+                  drawn={drawn}
+                  selectedId={selectedId}
+                  frame={f}
+                  width={width}
+                  height={height}
+                />
               </Svg>
             </View>
             <View style={{ position: 'absolute', inset: 0, pointerEvents: 'none' }}>

@@ -17,6 +17,7 @@ import { Press } from '../../parts/Press';
 import { Say } from '../../parts/Say';
 import { Screen } from '../../shell/Screen';
 import { useTheme } from '../../theme/theme';
+import { DrawShore, ShoresPart } from './ShoresPart';
 import { SpotsFilePart } from './SpotsFilePart';
 import { SpotsPlan } from './SpotsPlan';
 
@@ -79,6 +80,8 @@ export function SpotsScreen() {
   const [asked, setAsked] = useState<string | null>(null);
   const [picked, setPicked] = useState<string | null>(null);
   const [moving, setMoving] = useState(false);
+  /** The points of a shore that is being drawn; null: none is. */
+  const [drawn, setDrawn] = useState<readonly Degrees[] | null>(null);
   const [at, setAt] = useState<Degrees | null>(null);
   const [moved, setMoved] = useState<Spot | null>(null);
   const [search, setSearch] = useState('');
@@ -87,7 +90,8 @@ export function SpotsScreen() {
   const spots = inUse(book.spot)
     .filter((s) => s.waterId === waterId)
     .sort((a, b) => a.name.localeCompare(b.name));
-  const inHand = spots.find((s) => s.id === picked) ?? null;
+  const shores = inUse(book.shore).filter((s) => s.waterId === waterId);
+  const inHand = drawn ? null : (spots.find((s) => s.id === picked) ?? null);
   const word = search.trim().toLowerCase();
   const found = spots.filter((s) => word === '' || `${s.name} ${s.note} ${s.hazards}`.toLowerCase().includes(word));
   const storing = useRef(false);
@@ -124,6 +128,7 @@ export function SpotsScreen() {
               setPicked(null);
               setMoving(false);
               setMoved(null);
+              setDrawn(null);
             }}
           />
         ) : null}
@@ -131,11 +136,14 @@ export function SpotsScreen() {
         <SpotsPlan
           key={waterId}
           spots={spots}
+          shores={shores}
+          from={book.water[waterId] ?? null}
           selectedId={inHand?.id ?? null}
           onSelect={choose}
-          {...(moving ? { onMiddle: setAt } : {})}
+          {...(moving || drawn ? { onMiddle: setAt } : {})}
+          {...(drawn ? { drawn, onPoint: (x: Degrees) => setDrawn([...drawn, x]) } : {})}
         />
-        {spots.length > 0 && !moving ? (
+        {spots.length > 0 && !moving && !drawn ? (
           <Say kind="label" tone="soft">
             {SPOT_PLAN.key}
           </Say>
@@ -149,6 +157,7 @@ export function SpotsScreen() {
             onMoved={(to) => void store({ ...inHand, ...to }, inHand)}
           />
         ) : null}
+        {drawn ? <DrawShore waterId={waterId} count={shores.length} drawn={drawn} at={at} onDrawn={setDrawn} /> : null}
         {moved ? (
           <View>
             <Say role="status" kind="label" tone="moss">{`${moved.name} is moved.`}</Say>
@@ -187,6 +196,7 @@ export function SpotsScreen() {
           />
         ) : null}
       </Part>
+      {waterId !== '' && !drawn ? <ShoresPart shores={shores} onDraw={() => setDrawn([])} /> : null}
       <SpotsFilePart waterId={waterId} />
     </Screen>
   );

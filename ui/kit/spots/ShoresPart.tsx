@@ -1,0 +1,112 @@
+/** The shores of a water: drawn point by point on the plan, listed, put away and back. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { Degrees } from '../../../core/base/ground';
+import { distanceM } from '../../../core/forecast/spots';
+import { put } from '../../../core/records';
+import { MAX_SHORE_POINTS, type Shore } from '../../../core/records/shore';
+import { useCommitter } from '../../../data/useBook';
+import { SPOT_PLAN } from '../../../wording/places';
+import { say } from '../../../wording/units';
+import { Card, Note, Part, Row } from '../../parts/Box';
+import { Button } from '../../parts/Buttons';
+import { Say } from '../../parts/Say';
+import { realNowMs } from '../../platform/clock';
+import { newId } from '../../platform/ids';
+import { useTheme } from '../../theme/theme';
+
+const lengthM = (points: readonly Degrees[], closed: boolean): number =>
+  points.reduce((sum, x, i) => sum + (i > 0 ? distanceM(points[i - 1]!, x) : 0), 0) +
+  (closed ? distanceM(points.at(-1)!, points[0]!) : 0);
+
+interface DrawShoreProps {
+  waterId: string;
+  /** Shores the water has already: the new one is named by its number. */
+  count: number;
+  drawn: readonly Degrees[];
+  /** Where the cross stands. */
+  at: Degrees | null;
+  onDrawn: (points: readonly Degrees[] | null) => void;
+}
+
+/** Below the plan while a shore is drawn. */
+export function DrawShore({ waterId, count, drawn, at, onDrawn }: DrawShoreProps) {
+  const committer = useCommitter();
+  const { units } = useTheme();
+  const [busy, setBusy] = useState(false);
+  const full = drawn.length >= MAX_SHORE_POINTS;
+  const keep = async (closed: boolean): Promise<void> => {
+    setBusy(true);
+    const stored = await committer.record(() => [
+      put('shore', {
+        id: newId(),
+        waterId,
+        name: `Shore ${count + 1}`,
+        points: drawn.slice(0, MAX_SHORE_POINTS).map(({ latDeg, lonDeg }) => ({ latDeg, lonDeg })),
+        closed,
+        retiredAtMs: null,
+      }),
+    ]);
+    setBusy(false);
+    if (stored) onDrawn(null);
+  };
+  return (
+    <Card tone="wash">
+      <Say role="status">
+        {drawn.length === 0 ? SPOT_PLAN.draw : SPOT_PLAN.drawn(drawn.length, say.far(lengthM(drawn, false), units))}
+      </Say>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Button title="Put a point" disabled={full || !at} onPress={() => at && onDrawn([...drawn, at])} />
+        <Button
+          title="Take the last one back"
+          disabled={drawn.length === 0}
+          onPress={() => onDrawn(drawn.slice(0, -1))}
+        />
+      </View>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Button kind="copper" title="Keep it" disabled={drawn.length < 2 || busy} onPress={() => void keep(false)} />
+        <Button title="Keep it, closed" disabled={drawn.length < 3 || busy} onPress={() => void keep(true)} />
+        <Button title="Leave it" onPress={() => onDrawn(null)} />
+      </View>
+      {full ? <Note>A shore has 400 points at the most: keep this one and go on with another.</Note> : null}
+    </Card>
+  );
+}
+
+/** What shores there are. */
+export function ShoresPart({ shores, onDraw }: { shores: readonly Shore[]; onDraw: () => void }) {
+  const committer = useCommitter();
+  const { units } = useTheme();
+  const [away, setAway] = useState<Shore | null>(null);
+  const store = async (s: Shore, was: Shore | null): Promise<void> => {
+    if (await committer.record(() => [put('shore', s)])) setAway(was);
+  };
+  return (
+    <Part title="Its shore" right={<Button title="Draw the shore" onPress={onDraw} />}>
+      {shores.length === 0 ? (
+        <Note>Nothing drawn yet: a few points along the bank, and the plan shows what lies where.</Note>
+      ) : null}
+      {shores.map((s) => (
+        <Row key={s.id}>
+          <View style={{ flex: 1 }}>
+            <Say kind="strong">{s.name}</Say>
+            <Say kind="label" tone="soft">
+              {`${s.points.length} points, ${say.far(lengthM(s.points, s.closed), units)}${s.closed ? ', closed' : ''}`}
+            </Say>
+          </View>
+          <Button
+            title="Put away"
+            label={`${s.name}: put away`}
+            onPress={() => void store({ ...s, retiredAtMs: realNowMs() }, s)}
+          />
+        </Row>
+      ))}
+      {away ? (
+        <View>
+          <Say role="status" kind="label" tone="moss">{`${away.name} is put away.`}</Say>
+          <Button title="Bring it back" onPress={() => void store(away, null)} />
+        </View>
+      ) : null}
+    </Part>
+  );
+}
