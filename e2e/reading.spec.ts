@@ -208,7 +208,11 @@ test('the day ahead: best hours with reasons, a round of spots, another day, ano
   await page.getByRole('radio', { name: 'Tomorrow' }).tap();
   await expect(page.getByText(/Fri 9 Oct/)).toBeVisible();
   await expect(page.getByText('Your round', { exact: true })).toBeVisible();
+  await page.getByRole('radio', { name: '2½ hours' }).tap();
+  await expect(page.getByText(/^Best spent /)).toBeVisible();
   await page.getByRole('radio', { name: 'Today' }).tap();
+  await expect(page.getByText(/^Best spent .* Begun now it is worth \d+ % of that\.$/)).toBeVisible();
+  await page.getByRole('radio', { name: 'All day' }).tap();
   await page.getByRole('button', { name: 'Be at Three boulders' }).tap();
   await stored(page, (d) => d.spotId).toBe('spot-boulders');
   await page.getByRole('button', { name: /^All 4 spots/ }).tap();

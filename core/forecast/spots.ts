@@ -38,7 +38,7 @@ export const spotSigns = (s: Pick<SpotCandidate, keyof typeof GAIN>): number => 
 export const spotQuality = (s: Pick<SpotCandidate, keyof typeof GAIN>): number =>
   FEATURES.reduce((x, f) => x * (s[f] ? GAIN[f] : 1), 1) / ALL;
 
-const SLOT_MS = 30 * 60_000;
+export const SLOT_MS = 30 * 60_000;
 /** Shortest and longest stay, slots. */
 const STAY: readonly [number, number] = [1, 6];
 /** What a further half hour at the same spot is worth against the one before. prior: judgement. */
@@ -73,6 +73,8 @@ export interface Stay {
 /** The order of spots for the hours left, and what each would be worth by itself. */
 export interface Round {
   stays: Stay[];
+  /** What the round is worth, in half hours of an ordinary spot with everything at the day's mean. */
+  worth: number;
   /** All spots by what they are worth at their best hour left today. */
   ranked: { id: string; quality: number; bestAtMs: number | null; promise: number }[];
 }
@@ -109,6 +111,8 @@ export interface RoundOptions {
   at: { latDeg: number; lonDeg: number } | null;
   /** Between spots, m/s: on foot, paddling, under motor. */
   travelMps: number;
+  /** How long one has, min; absent: to the end of the day. */
+  budgetMin?: number;
 }
 
 /**
@@ -188,5 +192,5 @@ export function planRound(candidates: readonly SpotCandidate[], o: RoundOptions)
     });
     state = [state[0] | (1 << next.spot), next.spot, next.leave];
   }
-  return { stays, ranked };
+  return { stays, worth: from(0, -1, 0).value, ranked };
 }

@@ -26,7 +26,7 @@ export function DayStrip({ heightPx = HILL_PX }: { heightPx?: number }) {
   const router = useRouter();
   const nowMs = useNow(prefs.demoClock, 60_000);
   // The astronomy is fetched when the page is at rest: the first screen does not wait for it.
-  const { answer, failed } = useDayAhead(0, useAtRest());
+  const { answer, failed } = useDayAhead(0, { wanted: useAtRest() });
   const [width, setWidth] = useState(0);
   if (!day || failed) return null;
   const line = answer?.line;

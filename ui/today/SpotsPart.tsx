@@ -3,12 +3,13 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { DayAnswer } from '../../workers/almanac';
 import { stayText, worthText } from '../../wording/day';
+import { budgetText, budgetTitle } from '../../wording/budget';
 import { spotFeatures, spotWarnings } from '../../wording/spots';
 import { clockText } from '../../wording/time';
 import { useActions, useConditions, useBookWithoutLog } from '../day/contexts';
 import { Note, Part, Row } from '../parts/Box';
 import { atSpot } from '../day/tripActions';
-import { Button } from '../parts/Buttons';
+import { Button, Choices } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Press } from '../parts/Press';
 import { Glyph } from '../parts/Glyph';
@@ -17,7 +18,17 @@ import { useTheme } from '../theme/theme';
 import { spotsOf } from '../../core/forecast/ahead';
 import { seasonOf } from '../../core/water/season';
 
-export function SpotsPart({ answer, ahead }: { answer: DayAnswer | null; ahead: number }) {
+/** Times one may have, min; 0: all of the day. */
+const BUDGETS = [0, 60, 90, 150, 240, 360];
+
+interface SpotsPartProps {
+  answer: DayAnswer | null;
+  ahead: number;
+  budgetMin: number | null;
+  onBudget: (min: number | null) => void;
+}
+
+export function SpotsPart({ answer, ahead, budgetMin, onBudget }: SpotsPartProps) {
   const { day, reading } = useConditions();
   const book = useBookWithoutLog();
   const actions = useActions();
@@ -39,10 +50,24 @@ export function SpotsPart({ answer, ahead }: { answer: DayAnswer | null; ahead: 
       </Part>
     );
   const nameOf = (id: string): string => book.spot[id]?.name ?? 'a spot';
-  const { round } = answer ?? {};
+  const { round, budgeted } = answer ?? {};
   const phase = reading ? seasonOf(reading) : null;
   return (
-    <Part title={ahead === 0 ? 'Your round, from now' : 'Your round'} right={add}>
+    <Part title={ahead === 0 && budgetMin === null ? 'Your round, from now' : 'Your round'} right={add}>
+      <Say kind="label" tone="soft">
+        How long you have
+      </Say>
+      <Choices
+        label="How long you have"
+        options={BUDGETS.map((value) => ({ value, title: budgetTitle(value) }))}
+        value={budgetMin ?? 0}
+        onChange={(min) => onBudget(min || null)}
+      />
+      {budgetMin !== null && round ? (
+        <Say kind="strong" role="status">
+          {budgetText(budgeted ?? null, ahead === 0, zone, units)}
+        </Say>
+      ) : null}
       {!round ? (
         <Say>Working out the round…</Say>
       ) : round.stays.length === 0 ? (

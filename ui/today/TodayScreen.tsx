@@ -31,7 +31,8 @@ export function TodayScreen() {
   const book = useBookWithoutLog();
   const [ahead, setAhead] = useState(0);
   const nowMs = useNow(prefs.demoClock, 60_000);
-  const { answer, failed } = useDayAhead(ahead);
+  const [budgetMin, setBudgetMin] = useState<number | null>(null);
+  const { answer, failed } = useDayAhead(ahead, { budgetMin });
   const [width, setWidth] = useState(0);
   if (!day)
     return (
@@ -75,7 +76,7 @@ export function TodayScreen() {
         )}
       </View>
       {shown ? <HourPart key={ahead} line={shown} nowMs={nowMs} /> : null}
-      <SpotsPart answer={answer} ahead={ahead} />
+      <SpotsPart answer={answer} ahead={ahead} budgetMin={budgetMin} onBudget={setBudgetMin} />
       <RestPart />
       <TidePart turns={shown?.turns ?? []} />
       <StationPart />

@@ -30,7 +30,7 @@ export function useLeftOver(): LeftOver[] {
   return useMemo(() => (day ? leftOver(book, day.trip, nowMs) : []), [book, day, nowMs]);
 }
 
-export function useDayAhead(daysAhead = 0, wanted = true) {
+export function useDayAhead(daysAhead = 0, { wanted = true, budgetMin = null as number | null } = {}) {
   const { day, reading, schools, nowMs } = useConditions();
   const book = useBookWithoutLog();
   const rest = useRestList();
@@ -48,9 +48,9 @@ export function useDayAhead(daysAhead = 0, wanted = true) {
       ),
       candidates: candidatesFor(spots, rest, daysAhead, seasonOf(reading)),
       notBeforeMs,
-      round,
+      round: budgetMin === null ? round : { ...round, budgetMin },
     };
-  }, [day, reading, book, rest, schools.moon, nowMs, daysAhead]);
+  }, [day, reading, book, rest, schools.moon, nowMs, daysAhead, budgetMin]);
   const query = useQuery({
     queryKey: queryKeys.dayLine(contentHash({ ...asked, today: Math.floor(nowMs / DAY_MS) })),
     queryFn: ({ signal }) => compute.day(signal, asked!.question, asked!.notBeforeMs, asked!.candidates, asked!.round),
