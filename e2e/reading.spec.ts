@@ -213,6 +213,11 @@ test('the day ahead: best hours with reasons, a round of spots, another day, ano
   await page.getByRole('radio', { name: 'Today' }).tap();
   await expect(page.getByText(/^Best spent .* Begun now it is worth \d+ % of that\.$/)).toBeVisible();
   await page.getByRole('radio', { name: 'All day' }).tap();
+  const [calendar] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save this day for a calendar' }).tap(),
+  ]);
+  expect(calendar.suggestedFilename()).toBe('moss-kettle-2026-10-08.ics');
   await page.getByRole('button', { name: 'Be at Three boulders' }).tap();
   await stored(page, (d) => d.spotId).toBe('spot-boulders');
   await page.getByRole('button', { name: /^All 4 spots/ }).tap();

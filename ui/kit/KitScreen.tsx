@@ -17,6 +17,7 @@ import { Screen } from '../shell/Screen';
 import { useTheme } from '../theme/theme';
 import type { EditableKind } from './form/fields';
 import { DevicePart } from './DevicePart';
+import { LogTablesPart } from './LogTablesPart';
 import { RecordPart } from './RecordPart';
 import { SettingsPart } from './SettingsPart';
 import type { ReactNode } from 'react';
@@ -159,6 +160,7 @@ export function KitScreen() {
       ))}
       <SettingsPart />
       <RecordPart />
+      <LogTablesPart />
       <DevicePart />
       <Part title="Staying whole">
         <Say>

@@ -1,6 +1,6 @@
 /** Files out and in, through the browser. */
-export function saveFile(name: string, text: string, type = 'application/json'): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+export function saveFile(name: string, content: string | Uint8Array<ArrayBuffer>, type = 'application/json'): void {
+  const url = URL.createObjectURL(new Blob([content], { type }));
   const a = document.createElement('a');
   a.href = url;
   a.download = name;

@@ -12,7 +12,7 @@ import { useLeftOver, useRestList } from './useDayAhead';
 const SHOWN = 3;
 
 /** The name of where it rests. */
-function restsAt(book: Pick<Book, 'spot' | 'piece'>, { spotId, at }: RestingSpot): string {
+export function restsAt(book: Pick<Book, 'spot' | 'piece'>, { spotId, at }: RestingSpot): string {
   if (at) return book.piece[at.pieceId]?.name ?? 'a piece of cover that is gone';
   return spotId ? (book.spot[spotId]?.name ?? 'this spot') : 'this place';
 }

@@ -11,6 +11,7 @@ import { Button, Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { useNow } from '../platform/clock';
 import { Screen } from '../shell/Screen';
+import { CalendarPart } from './CalendarPart';
 import { DayDrawing } from './DayDrawing';
 import { HourPart } from './HourPart';
 import { RestPart } from './RestPart';
@@ -78,6 +79,7 @@ export function TodayScreen() {
       {shown ? <HourPart key={ahead} line={shown} nowMs={nowMs} /> : null}
       <SpotsPart answer={answer} ahead={ahead} budgetMin={budgetMin} onBudget={setBudgetMin} />
       <RestPart />
+      {shown ? <CalendarPart key={ahead} line={shown} stays={answer?.round.stays ?? []} ahead={ahead} /> : null}
       <TidePart turns={shown?.turns ?? []} />
       <StationPart />
       <Part title="Moon periods">

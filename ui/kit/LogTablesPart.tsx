@@ -1,0 +1,70 @@
+/** The log for a spreadsheet: four tables and their description in one file. */
+import { useState } from 'react';
+import { LOG_FILE, ownLogUnits } from '../../wording/logTables';
+import { dateText } from '../../wording/time';
+import { useBook } from '../day/contexts';
+import { Part } from '../parts/Box';
+import { Button, Choices } from '../parts/Buttons';
+import { Say } from '../parts/Say';
+import { deviceZone, realNowMs } from '../platform/clock';
+import { saveFile } from '../platform/files';
+import { useTheme } from '../theme/theme';
+
+export function LogTablesPart() {
+  const book = useBook();
+  const { units } = useTheme();
+  const [inUnits, setInUnits] = useState<'own' | 'si'>('own');
+  const [mark, setMark] = useState<'plain' | 'mark'>('plain');
+  const [said, setSaid] = useState('');
+  const empty = Object.keys(book.trip).length === 0;
+  const save = async (): Promise<void> => {
+    try {
+      // The writers are fetched only here.
+      const [{ strToU8, zipSync }, { logDescriptor, logTableCsv, logTables, SI_LOG_UNITS }] = await Promise.all([
+        import('fflate'),
+        import('../../core/exchange/csv'),
+      ]);
+      const tables = logTables(book, inUnits === 'own' ? ownLogUnits(units) : SI_LOG_UNITS);
+      const files = Object.fromEntries([
+        ...tables.map((t) => [`${t.name}.csv`, strToU8(logTableCsv(t, mark === 'mark'))] as const),
+        ['datapackage.json', strToU8(logDescriptor(tables))] as const,
+      ]);
+      saveFile(`moss-kettle-log-${dateText(realNowMs(), deviceZone())}.zip`, zipSync(files), 'application/zip');
+      setSaid(LOG_FILE.done);
+    } catch {
+      setSaid(LOG_FILE.failed);
+    }
+  };
+  return (
+    <Part title="The log as tables">
+      <Say>{LOG_FILE.what}</Say>
+      <Say kind="label" tone="soft">
+        {LOG_FILE.tells}
+      </Say>
+      <Choices
+        label="Units of the tables"
+        options={[
+          { value: 'own', title: 'My units' },
+          { value: 'si', title: 'Metres, kilograms, °C' },
+        ]}
+        value={inUnits}
+        onChange={setInUnits}
+      />
+      <Choices
+        label="Who is to read them"
+        options={[
+          { value: 'plain', title: 'For most programs' },
+          { value: 'mark', title: 'For older spreadsheets' },
+        ]}
+        value={mark}
+        onChange={setMark}
+      />
+      <Button title="Save the log as tables" disabled={empty} onPress={() => void save()} />
+      {said ? (
+        <Say role="status" kind="label" tone="moss">
+          {said}
+        </Say>
+      ) : null}
+    </Part>
+  );
+}

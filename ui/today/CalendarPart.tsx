@@ -1,0 +1,76 @@
+/** The day ahead into the calendar one keeps anyway. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { DayLine } from '../../core/forecast/line';
+import type { Stay } from '../../core/forecast/spots';
+import { calendarOf, calendarText, TELLS, tellsName, type Tells } from '../../wording/calendar';
+import { dateText } from '../../wording/time';
+import { useBookWithoutLog, useConditions } from '../day/contexts';
+import { Part } from '../parts/Box';
+import { Button, Choices } from '../parts/Buttons';
+import { Say } from '../parts/Say';
+import { realNowMs } from '../platform/clock';
+import { saveFile } from '../platform/files';
+import { useTheme } from '../theme/theme';
+import { restsAt } from './RestPart';
+import { useRestList } from './useDayAhead';
+
+export function CalendarPart({ line, stays, ahead }: { line: DayLine; stays: readonly Stay[]; ahead: number }) {
+  const { day, nowMs } = useConditions();
+  const book = useBookWithoutLog();
+  const { units } = useTheme();
+  const rest = useRestList();
+  const [tells, setTells] = useState<Tells>('names');
+  const [said, setSaid] = useState('');
+  if (!day) return null;
+  const entries = calendarOf(
+    {
+      water: day.water,
+      line,
+      stays,
+      rest: ahead === 0 ? rest : [],
+      spotOf: (id) => book.spot[id] ?? null,
+      restsAt: (r) => restsAt(book, r),
+      tells,
+      nowMs,
+    },
+    units,
+  );
+  const save = async (): Promise<void> => {
+    try {
+      // The writer is fetched only here.
+      const { writeCalendar } = await import('../../core/exchange/calendar');
+      const date = dateText((line.fished.fromMs + line.fished.toMs) / 2, day.water.zone);
+      saveFile(
+        `moss-kettle-${date}.ics`,
+        writeCalendar(tells === 'nothing' ? 'Fishing' : day.water.name, entries, realNowMs()),
+        'text/calendar',
+      );
+      setSaid('The calendar file is saved, with your downloads. Open it to take the day in.');
+    } catch {
+      setSaid('The calendar could not be made. Try again.');
+    }
+  };
+  return (
+    <Part title="For your calendar">
+      <Say>{calendarText(entries.length)}</Say>
+      <Say kind="label" tone="soft">
+        Calendars are often shared: what of your places goes along
+      </Say>
+      <Choices
+        label="What of your places goes along"
+        options={TELLS.map((value) => ({ value, title: tellsName(value, units) }))}
+        value={tells}
+        onChange={setTells}
+      />
+      <View>
+        <Button title="Save this day for a calendar" onPress={() => void save()} />
+      </View>
+      {said ? (
+        <Say role="status" kind="label" tone="moss">
+          {said}
+        </Say>
+      ) : null}
+    </Part>
+  );
+}
