@@ -15,7 +15,15 @@ import { useTheme } from '../theme/theme';
 import { restsAt } from './RestPart';
 import { useRestList } from './useDayAhead';
 
-export function CalendarPart({ line, stays, ahead }: { line: DayLine; stays: readonly Stay[]; ahead: number }) {
+interface CalendarPartProps {
+  line: DayLine;
+  stays: readonly Stay[];
+  /** The round is being worked out anew. */
+  asking: boolean;
+  ahead: number;
+}
+
+export function CalendarPart({ line, stays, asking, ahead }: CalendarPartProps) {
   const { day, nowMs } = useConditions();
   const book = useBookWithoutLog();
   const { units } = useTheme();
@@ -64,7 +72,7 @@ export function CalendarPart({ line, stays, ahead }: { line: DayLine; stays: rea
         onChange={setTells}
       />
       <View>
-        <Button title="Save this day for a calendar" onPress={() => void save()} />
+        <Button title="Save this day for a calendar" disabled={asking} onPress={() => void save()} />
       </View>
       {said ? (
         <Say role="status" kind="label" tone="moss">

@@ -23,12 +23,14 @@ const BUDGETS = [0, 60, 90, 150, 240, 360];
 
 interface SpotsPartProps {
   answer: DayAnswer | null;
+  /** Something else is asked by now than what the answer is to. */
+  asking: boolean;
   ahead: number;
   budgetMin: number | null;
   onBudget: (min: number | null) => void;
 }
 
-export function SpotsPart({ answer, ahead, budgetMin, onBudget }: SpotsPartProps) {
+export function SpotsPart({ answer, asking, ahead, budgetMin, onBudget }: SpotsPartProps) {
   const { day, reading } = useConditions();
   const book = useBookWithoutLog();
   const actions = useActions();
@@ -65,7 +67,7 @@ export function SpotsPart({ answer, ahead, budgetMin, onBudget }: SpotsPartProps
       />
       {budgetMin !== null && round ? (
         <Say kind="strong" role="status">
-          {budgetText(budgeted ?? null, ahead === 0, zone, units)}
+          {asking ? 'Working out the round…' : budgetText(budgeted ?? null, ahead === 0, zone, units)}
         </Say>
       ) : null}
       {!round ? (

@@ -33,7 +33,7 @@ export function TodayScreen() {
   const [ahead, setAhead] = useState(0);
   const nowMs = useNow(prefs.demoClock, 60_000);
   const [budgetMin, setBudgetMin] = useState<number | null>(null);
-  const { answer, failed } = useDayAhead(ahead, { budgetMin });
+  const { answer, failed, asking } = useDayAhead(ahead, { budgetMin });
   const [width, setWidth] = useState(0);
   if (!day)
     return (
@@ -77,9 +77,11 @@ export function TodayScreen() {
         )}
       </View>
       {shown ? <HourPart key={ahead} line={shown} nowMs={nowMs} /> : null}
-      <SpotsPart answer={answer} ahead={ahead} budgetMin={budgetMin} onBudget={setBudgetMin} />
+      <SpotsPart answer={answer} asking={asking} ahead={ahead} budgetMin={budgetMin} onBudget={setBudgetMin} />
       <RestPart />
-      {shown ? <CalendarPart key={ahead} line={shown} stays={answer?.round.stays ?? []} ahead={ahead} /> : null}
+      {shown ? (
+        <CalendarPart key={ahead} line={shown} stays={answer?.round.stays ?? []} asking={asking} ahead={ahead} />
+      ) : null}
       <TidePart turns={shown?.turns ?? []} />
       <StationPart />
       <Part title="Moon periods">

@@ -59,5 +59,6 @@ export function useDayAhead(daysAhead = 0, { wanted = true, budgetMin = null as 
     staleTime: Infinity,
     gcTime: 300_000,
   });
-  return { answer: query.data ?? null, failed: query.isError };
+  // What was asked before stands until this is answered.
+  return { answer: query.data ?? null, failed: query.isError, asking: query.isPlaceholderData };
 }

@@ -1,5 +1,5 @@
 /** Spots out to a file and in from one: what would be new, what would change, what cannot be taken, before it is. */
-import { useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { MAX_FILE_CHARS, refused, type PlacesFile } from '../../../core/exchange/places/found';
 import { writeGeoJson } from '../../../core/exchange/places/geoJson';
@@ -67,7 +67,7 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
     (f) => !(f.waterId !== null && book.water[f.waterId]) && !waters.some((w) => w.name === f.waterName),
   );
   const target = onto ?? waterId;
-  const merge = file && !file.refusal ? mergePlaces(file, book, target) : null;
+  const merge = useMemo(() => (file && !file.refusal ? mergePlaces(file, book, target) : null), [file, book, target]);
   const problems = file && merge ? [...file.problems, ...merge.problems].sort((a, b) => a.n - b.n) : [];
 
   const pick = async (): Promise<void> => {

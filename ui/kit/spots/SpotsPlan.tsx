@@ -158,13 +158,18 @@ export function SpotsPlan({ spots, shores, drawn, selectedId, onSelect, onPoint,
     return middle && width > 0 ? fitAll(places, middle, width, height) : null;
   }, [spots, shores, from, width, height]);
   const f = frame ?? all;
+  const tells = onMiddle !== undefined;
   const told = useRef(onMiddle);
   useEffect(() => {
     told.current = onMiddle;
   });
+  const last = useRef<Degrees | null>(null);
+  // Where the cross stands is told when it begins to matter, and whenever it has moved: who is told draws this anew.
   useEffect(() => {
-    if (f) told.current?.(f.middle);
-  }, [f]);
+    const at = tells && f ? f.middle : null;
+    if (at && (at.latDeg !== last.current?.latDeg || at.lonDeg !== last.current.lonDeg)) told.current?.(at);
+    last.current = at;
+  }, [tells, f]);
 
   /** Shows the sheet shifted and scaled about the middle of the fingers, without drawing it anew. */
   const shift = (dx: number, dy: number, scale: number): void => {

@@ -1,9 +1,10 @@
 /** The spots of a water: their plan, what is known of each, moving one, files out and in. */
 import { useRouter } from 'expo-router';
-import { useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import type { Degrees } from '../../../core/base/ground';
 import { inUse, put } from '../../../core/records';
+import type { Shore } from '../../../core/records/shore';
 import type { Spot } from '../../../core/records/spot';
 import { useCommitter } from '../../../data/useBook';
 import { movedText, SPOT_PLAN, spotsText } from '../../../wording/places';
@@ -70,6 +71,20 @@ function InHand({
   );
 }
 
+/** The spots of a water by name, and its shores: the plan is drawn anew when they change, and only then. */
+function useOfWater(waterId: string): { spots: Spot[]; shores: Shore[] } {
+  const book = useBookWithoutLog();
+  return useMemo(
+    () => ({
+      spots: inUse(book.spot)
+        .filter((s) => s.waterId === waterId)
+        .sort((a, b) => a.name.localeCompare(b.name)),
+      shores: inUse(book.shore).filter((s) => s.waterId === waterId),
+    }),
+    [book, waterId],
+  );
+}
+
 export function SpotsScreen() {
   const book = useBookWithoutLog();
   const committer = useCommitter();
@@ -87,10 +102,7 @@ export function SpotsScreen() {
   const [search, setSearch] = useState('');
   const [shown, setShown] = useState(SHOWN);
   const waterId = asked ?? day?.water.id ?? waters[0]?.id ?? '';
-  const spots = inUse(book.spot)
-    .filter((s) => s.waterId === waterId)
-    .sort((a, b) => a.name.localeCompare(b.name));
-  const shores = inUse(book.shore).filter((s) => s.waterId === waterId);
+  const { spots, shores } = useOfWater(waterId);
   const inHand = drawn ? null : (spots.find((s) => s.id === picked) ?? null);
   const word = search.trim().toLowerCase();
   const found = spots.filter((s) => word === '' || `${s.name} ${s.note} ${s.hazards}`.toLowerCase().includes(word));
