@@ -127,7 +127,7 @@ test.describe('wide', () => {
     await page.keyboard.press('ArrowRight');
     await page.getByRole('button', { name: 'Put it here' }).press('Enter');
     await expect(page.getByText('South bay pads is moved.')).toBeVisible();
-    expect(await where.textContent()).not.toBe(before);
+    await expect(where).not.toHaveText(before!);
     await page.getByRole('button', { name: 'Put it back where it was' }).press('Enter');
     await expect(where).toHaveText(before!);
   });
