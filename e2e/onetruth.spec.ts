@@ -92,6 +92,8 @@ test('in metres nothing is told in feet, nor the other way round', async ({ page
   await openDemo(page);
   await page.getByRole('link', { name: 'Kit' }).tap();
   await page.getByRole('radio', { name: '°C, metres, grams' }).tap();
+  // Chosen is what the device has stored.
+  await expect(page.getByRole('radio', { name: '°C, metres, grams' })).toBeChecked();
   for (const name of ['Water', 'Lures', 'Retrieve', 'Strikes'] as const) {
     await place(page, name).tap();
     await page.waitForTimeout(1500);
