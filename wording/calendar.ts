@@ -48,10 +48,14 @@ const QUARTER_MS = 15 * 60_000;
 const ROUGH_DEG = 0.01;
 const rough = (deg: number): number => Number((Math.round(deg / ROUGH_DEG) * ROUGH_DEG).toFixed(2));
 
+/** The date of a day, by the middle of its fished hours. */
+export const calendarDate = ({ fished }: Pick<DayLine, 'fished'>, zone: string): string =>
+  dateText((fished.fromMs + fished.toMs) / 2, zone);
+
 /** The best two hours, the round, what has rested, light and tide of a day. */
 export function calendarOf(c: CalendarOf, u: UnitPrefs): CalendarEntry[] {
   const { line, water, tells } = c;
-  const date = dateText((line.fished.fromMs + line.fished.toMs) / 2, water.zone);
+  const date = calendarDate(line, water.zone);
   const named = tells !== 'nothing';
   const at = named ? ` at ${water.name}` : '';
   const entry = (
@@ -107,3 +111,9 @@ const span = ({ fromMs, toMs }: { fromMs: number; toMs: number }): { fromMs: num
 /** What the file will hold. */
 export const calendarText = (n: number): string =>
   `${n} entries: the best two hours, your round, what has rested, light and tide.`;
+
+export const CALENDAR = {
+  tells: 'Calendars are often shared: what of your places goes along',
+  done: 'The calendar file is saved, with your downloads. Open it to take the day in.',
+  failed: 'The calendar could not be made. Try again.',
+} as const;

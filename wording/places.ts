@@ -5,7 +5,7 @@ import type { FileRefusal, PlaceProblem } from '../core/exchange/places/found';
 import type { PlacesMerge } from '../core/exchange/places/merge';
 import { directionName } from './direction';
 import { list } from './names';
-import { say, type UnitPrefs } from './units';
+import { positionText, say, type UnitPrefs } from './units';
 
 export const spotsText = (n: number): string => `${n} spot${n === 1 ? '' : 's'}`;
 
@@ -70,7 +70,10 @@ export function mergeText(m: PlacesMerge, problems: number, left: number): strin
     m.shores.length > 0
       ? `${shoresText(m.shores.length)} ${m.shores.length === 1 ? 'is' : 'are'} new or otherwise`
       : '',
-    m.same > 0 ? `${m.same} ${m.same === 1 ? 'is' : 'are'} here already` : '',
+    m.same - m.away > 0 ? `${m.same - m.away} ${m.same - m.away === 1 ? 'is' : 'are'} here already` : '',
+    m.away > 0
+      ? `${m.away} ${m.away === 1 ? 'is' : 'are'} here, put away: the Kit brings ${m.away === 1 ? 'it' : 'them'} back`
+      : '',
     problems > 0 ? `${problems} cannot be taken` : '',
   ].filter(Boolean);
   const rest = left > 0 ? ` ${left} ${left === 1 ? 'line or area is' : 'lines and areas are'} left out.` : '';
@@ -97,15 +100,34 @@ export function movedText(from: Degrees, to: Degrees, u: UnitPrefs): string {
 export const farText = (name: string, awayM: number, water: string, u: UnitPrefs): string =>
   `${name} lies ${say.far(awayM, u)} from ${water}: is it the right water?`;
 
-/** Said before spots leave the device. */
-export const TELLS_WHERE =
-  'The file tells exactly where your spots are, with your notes. Give it to those alone whom you would take there.';
+export const freshText = (s: Degrees & { name: string }, water: string): string =>
+  `New: ${s.name}, ${water}, ${positionText(s)}`;
+
+/** Spots out to a file and in. */
+export const SPOT_FILE = {
+  what: 'GPX and GeoJSON, as other maps and plotters read and write them; all your waters in one file.',
+  /** Said before spots leave the device. */
+  tells:
+    'The file tells exactly where your spots are, with your notes. Give it to those alone whom you would take there.',
+  onto: 'The file does not say on which of your waters they are',
+  stopped: 'Stopped; nothing was taken.',
+  unreadable: 'The file could not be read; nothing was taken.',
+  taken: (m: PlacesMerge): string => `${takenText(m)} taken from the file.`,
+  takenBack: 'Taken back: the new ones are put away, the others as they were.',
+} as const;
 
 /** The plan of the spots, said. */
 export const planLabel = (n: number, across: string): string =>
   `Plan of ${spotsText(n)}, ${across} across, north at the top. The arrow keys move it, plus and minus bring it closer and further, zero shows all.`;
 
 export const SPOT_PLAN = {
+  noSpot: 'No spot here yet. Five or six good ones are plenty.',
+  noneFound: 'None of that here.',
+  noShore: 'Nothing drawn yet: a few points along the bank, and the plan shows what lies where.',
+  shoreFull: (most: number): string => `A shore has ${most} points at the most: keep this one and go on with another.`,
+  shoreIs: (n: number, long: string, closed: boolean): string => `${n} points, ${long}${closed ? ', closed' : ''}`,
+  putAway: (name: string): string => `${name} is put away.`,
+  moved: (name: string): string => `${name} is moved.`,
   draw: 'Touch the plan along the water’s edge, or move it until the cross stands there and put a point.',
   drawn: (n: number, long: string): string =>
     n < 2 ? `${n} point${n === 1 ? '' : 's'} so far.` : `${n} points so far, ${long} long.`,

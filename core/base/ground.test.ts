@@ -1,6 +1,5 @@
 import * as fc from 'fast-check';
-import { distanceM } from '../forecast/spots';
-import { groundOf, middleOf, placeOf } from './ground';
+import { distanceM, groundOf, lengthM, middleOf, placeOf } from './ground';
 
 const anyPlace = fc.record({
   latDeg: fc.double({ min: -75, max: 75, noNaN: true }),
@@ -32,4 +31,13 @@ test('east is east across the line where the day changes; the middle of a frame 
   expect(middle.latDeg).toBeCloseTo(0.5, 6);
   expect(Math.abs(middle.lonDeg)).toBeCloseTo(180, 6);
   expect(middleOf([])).toBeNull();
+});
+
+test('a line is as long as its parts, and back to its begin where it is closed', () => {
+  const from = { latDeg: 45, lonDeg: -75 };
+  const corner = placeOf({ eastM: 300, northM: 0 }, from);
+  const far = placeOf({ eastM: 300, northM: 400 }, from);
+  expect(lengthM([])).toBe(0);
+  expect(lengthM([from, corner, far])).toBeCloseTo(700, 0);
+  expect(lengthM([from, corner, far], true)).toBeCloseTo(1200, 0);
 });

@@ -12,8 +12,10 @@ export interface Ground {
   northM: number;
 }
 
-/** Metres of a degree of latitude, on a sphere of 6,371 km. */
-const DEGREE_M = (6_371_000 * Math.PI) / 180;
+/** The earth as a sphere, m. */
+const EARTH_M = 6_371_000;
+/** Metres of a degree of latitude. */
+const DEGREE_M = (EARTH_M * Math.PI) / 180;
 /** Nearer to a pole the circles of longitude are too small to go by. */
 const MIN_COS = 0.01;
 const eastPerDegree = (from: Degrees): number => DEGREE_M * Math.max(MIN_COS, Math.cos((from.latDeg * Math.PI) / 180));
@@ -44,3 +46,17 @@ export function middleOf(places: readonly Degrees[]): Degrees | null {
   };
   return placeOf({ eastM: mid((g) => g.eastM), northM: mid((g) => g.northM) }, first);
 }
+
+/** Distance along the earth, m (haversine on a sphere, ± 0.5 %). */
+export function distanceM(a: Degrees, b: Degrees): number {
+  const rad = Math.PI / 180;
+  const [la, lb] = [a.latDeg * rad, b.latDeg * rad];
+  const h =
+    Math.sin((lb - la) / 2) ** 2 + Math.cos(la) * Math.cos(lb) * Math.sin(((b.lonDeg - a.lonDeg) * rad) / 2) ** 2;
+  return 2 * EARTH_M * Math.asin(Math.min(1, Math.sqrt(h)));
+}
+
+/** Length of a line from place to place, m; `closed`: back to its first place. */
+export const lengthM = (points: readonly Degrees[], closed = false): number =>
+  points.reduce((sum, x, i) => sum + (i > 0 ? distanceM(points[i - 1]!, x) : 0), 0) +
+  (closed && points.length > 0 ? distanceM(points.at(-1)!, points[0]!) : 0);

@@ -1,10 +1,11 @@
 /** A round for so much time as one has: when it is spent best. */
 import { assert as assertProperty, boolean, constantFrom, double, integer, property, record } from 'fast-check';
 import { STATIONS } from '../stations/places';
+import { candidate } from '../fixtures/usualSpot';
 import { resolveConditions } from '../water/resolve';
 import { planBudget } from './budget';
 import { computeDayLine } from './line';
-import { planRound, type SpotCandidate } from './spots';
+import { planRound } from './spots';
 
 const line = computeDayLine({
   place: { latDeg: 45, lonDeg: -75, zone: 'Etc/GMT+5' },
@@ -22,19 +23,6 @@ const line = computeDayLine({
 const at = (clock: string): number => Date.parse(`2026-07-04T${clock}:00-05:00`);
 const HALF_MS = 30 * 60_000;
 
-const candidate = (id: string, more: Partial<SpotCandidate> = {}): SpotCandidate => ({
-  id,
-  latDeg: 45,
-  lonDeg: -75,
-  bait: true,
-  current: true,
-  structure: true,
-  depthChange: true,
-  bestTide: 'any',
-  bestLight: 'any',
-  restUntilMs: null,
-  ...more,
-});
 const options = (from: string, budgetMin?: number) => ({
   line,
   fromMs: at(from),

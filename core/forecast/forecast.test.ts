@@ -7,7 +7,9 @@ import { buildDemoWorld } from '../../demo/world';
 import { applyPuts, emptyBook, put } from '../records';
 import { untold, type EventKind } from '../records/event';
 import { leftOver, restList, restMinutes, type Touch } from './rest';
-import { distanceM, planRound, spotQuality, worthAt, type SpotCandidate } from './spots';
+import { distanceM } from '../base/ground';
+import { planRound, spotQuality, worthAt, type SpotCandidate } from './spots';
+import { candidate } from '../fixtures/usualSpot';
 import { resolveConditions } from '../water/resolve';
 
 const HOUR = 3_600_000;
@@ -138,20 +140,6 @@ describe('the day line', () => {
     expect(rising.byM).toBeGreaterThan(0.3);
     expect(risingTo(armTide, high.atMs + HOUR)).toBeNull();
   });
-});
-
-const candidate = (id: string, more: Partial<SpotCandidate> = {}): SpotCandidate => ({
-  id,
-  latDeg: 45,
-  lonDeg: -75,
-  bait: true,
-  current: true,
-  structure: true,
-  depthChange: true,
-  bestTide: 'any',
-  bestLight: 'any',
-  restUntilMs: null,
-  ...more,
 });
 
 describe('spots', () => {

@@ -8,7 +8,8 @@ import { resolveConditions } from '../water/resolve';
 import { speciesProfile } from '../water/species';
 import type { Conditions } from '../water/conditions';
 import type { TideSource } from '../tide/source';
-import { computeDayLine, STEP_MS, type DayQuestion } from './line';
+import { computeDayLine, type DayQuestion } from './line';
+import { STEP_MS } from './step';
 
 const HOUR = 3_600_000;
 const place = { latDeg: 45, lonDeg: -75, zone: 'Etc/GMT+5' };

@@ -18,6 +18,7 @@ import { tideCurrentMps, tideCurveOf, type TideSource } from '../tide/source';
 import { luxAtDepth, surfaceLux } from '../water/light';
 import { speciesProfile } from '../water/species';
 import type { ResolvedConditions } from '../water/resolve';
+import { STEP_MS } from './step';
 
 /** What moves the promise of an hour: what moves the mood, low light, and the moon where the angler counts it. */
 export const DAY_FACTORS = [...MOOD_FACTORS, 'low-light', 'moon'] as const;
@@ -75,8 +76,6 @@ export interface DayLine {
   best: BestTime | null;
 }
 
-/** Length of a step of the day, ms. */
-export const STEP_MS = 15 * 60_000;
 const BEST_STEPS = 8;
 const EDGE_MS = 45 * 60_000;
 

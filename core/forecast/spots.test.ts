@@ -3,7 +3,8 @@ import { SEASON_PHASES } from '../water/season';
 import { WATER_PARTS } from '../water/terms';
 import type { DayLine, DayStep } from './line';
 import { seasonGain, seasonSays } from './parts';
-import { distanceM, planRound, spotQuality, worthAt, type RoundOptions, type SpotCandidate } from './spots';
+import { distanceM } from '../base/ground';
+import { planRound, spotQuality, worthAt, type RoundOptions, type SpotCandidate } from './spots';
 
 const MIN = 60_000;
 const HOUR = 60 * MIN;

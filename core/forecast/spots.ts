@@ -3,7 +3,9 @@
  * change of depth), more at the tide and light it is known for; a day's round is the order of stays and ways between
  * them that promises most.
  */
+import { distanceM } from '../base/ground';
 import type { DayLine } from './line';
+import { STEP_MS } from './step';
 import type { SpotLight, TideStage } from '../water/terms';
 
 /** A spot as the round weighs it: what is there, and when it fishes. */
@@ -49,16 +51,6 @@ const MAX_SPOTS = 7;
 /** Nearer than this is the same place, m. */
 const HERE_M = 25;
 
-const EARTH_M = 6_371_000;
-/** Distance along the earth, m (haversine on a sphere, ± 0.5 %). */
-export function distanceM(a: { latDeg: number; lonDeg: number }, b: { latDeg: number; lonDeg: number }): number {
-  const rad = Math.PI / 180;
-  const [la, lb] = [a.latDeg * rad, b.latDeg * rad];
-  const h =
-    Math.sin((lb - la) / 2) ** 2 + Math.cos(la) * Math.cos(lb) * Math.sin(((b.lonDeg - a.lonDeg) * rad) / 2) ** 2;
-  return 2 * EARTH_M * Math.asin(Math.min(1, Math.sqrt(h)));
-}
-
 /** A stay at one spot of the round. */
 export interface Stay {
   id: string;
@@ -86,7 +78,7 @@ function stageAt(line: DayLine, atMs: number): TideStage | null {
   return !s || s.tideMps === null ? null : s.tideMps > 0 ? 'rising' : 'falling';
 }
 
-const stepAt = (line: DayLine, atMs: number) => line.steps[Math.floor((atMs - line.fromMs) / (15 * 60_000))] ?? null;
+const stepAt = (line: DayLine, atMs: number) => line.steps[Math.floor((atMs - line.fromMs) / STEP_MS)] ?? null;
 
 /**
  * Worth of half an hour at a spot, in half hours of an ordinary spot with everything at the day's mean; nothing while

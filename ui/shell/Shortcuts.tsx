@@ -4,10 +4,11 @@
  */
 import { useRouter } from 'expo-router';
 import { useLayoutEffect, useRef, useState } from 'react';
-import { Modal, ScrollView, View } from 'react-native';
+import { ScrollView, View } from 'react-native';
 import { useActions, useLog, usePrefs } from '../day/contexts';
 import { Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
+import { Overlay } from '../parts/Overlay';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 import { NOTHING_IN_HAND } from '../../wording/strikes';
@@ -75,52 +76,48 @@ function ShortcutList({ open, onClose }: { open: boolean; onClose: () => void })
   const { p, scale } = useTheme();
   const groups = [...new Set(SHORTCUTS.map((s) => s.group))];
   return (
-    <Modal visible={open} transparent onRequestClose={onClose} animationType="none">
+    <Overlay open={open} onClose={onClose}>
       <View
-        style={{ flex: 1, backgroundColor: `${p.halo}B0`, alignItems: 'center', justifyContent: 'center', padding: 16 }}
+        role="dialog"
+        aria-label="Keys"
+        style={{
+          backgroundColor: p.ground,
+          borderRadius: 16,
+          padding: 20,
+          gap: 14,
+          maxHeight: '100%',
+          width: '100%',
+          maxWidth: 560 * scale,
+        }}
       >
-        <View
-          role="dialog"
-          aria-label="Keys"
-          style={{
-            backgroundColor: p.ground,
-            borderRadius: 16,
-            padding: 20,
-            gap: 14,
-            maxHeight: '100%',
-            width: '100%',
-            maxWidth: 560 * scale,
-          }}
-        >
-          <Row style={{ justifyContent: 'space-between' }}>
-            <Say kind="title" level={2}>
-              Keys
-            </Say>
-            <Button title="Close" onPress={onClose} />
-          </Row>
-          <ScrollView contentContainerStyle={{ gap: 14 }}>
-            {groups.map((g) => (
-              <View key={g} style={{ gap: 4 }}>
-                <Say kind="labelStrong" tone="soft">
-                  {g}
-                </Say>
-                <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 18, rowGap: 6 }}>
-                  {SHORTCUTS.filter((s) => s.group === g).map((s) => (
-                    <Row key={s.key} gap={10} style={{ width: 150 * scale }}>
-                      <KeyCap letter={s.key} />
-                      <Say style={{ flexShrink: 1 }}>{s.says}</Say>
-                    </Row>
-                  ))}
-                </View>
+        <Row style={{ justifyContent: 'space-between' }}>
+          <Say kind="title" level={2}>
+            Keys
+          </Say>
+          <Button title="Close" onPress={onClose} />
+        </Row>
+        <ScrollView contentContainerStyle={{ gap: 14 }}>
+          {groups.map((g) => (
+            <View key={g} style={{ gap: 4 }}>
+              <Say kind="labelStrong" tone="soft">
+                {g}
+              </Say>
+              <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 18, rowGap: 6 }}>
+                {SHORTCUTS.filter((s) => s.group === g).map((s) => (
+                  <Row key={s.key} gap={10} style={{ width: 150 * scale }}>
+                    <KeyCap letter={s.key} />
+                    <Say style={{ flexShrink: 1 }}>{s.says}</Say>
+                  </Row>
+                ))}
               </View>
-            ))}
-            <Say kind="label" tone="soft">
-              Switched on and off in the Kit, under Light and text.
-            </Say>
-          </ScrollView>
-        </View>
+            </View>
+          ))}
+          <Say kind="label" tone="soft">
+            Switched on and off in the Kit, under Light and text.
+          </Say>
+        </ScrollView>
       </View>
-    </Modal>
+    </Overlay>
   );
 }
 

@@ -3,8 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { DayLine } from '../../core/forecast/line';
 import type { Stay } from '../../core/forecast/spots';
-import { calendarOf, calendarText, TELLS, tellsName, type Tells } from '../../wording/calendar';
-import { dateText } from '../../wording/time';
+import { CALENDAR, calendarDate, calendarOf, calendarText, TELLS, tellsName, type Tells } from '../../wording/calendar';
 import { useBookWithoutLog, useConditions } from '../day/contexts';
 import { Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
@@ -48,22 +47,21 @@ export function CalendarPart({ line, stays, asking, ahead }: CalendarPartProps) 
     try {
       // The writer is fetched only here.
       const { writeCalendar } = await import('../../core/exchange/calendar');
-      const date = dateText((line.fished.fromMs + line.fished.toMs) / 2, day.water.zone);
       saveFile(
-        `moss-kettle-${date}.ics`,
+        `moss-kettle-${calendarDate(line, day.water.zone)}.ics`,
         writeCalendar(tells === 'nothing' ? 'Fishing' : day.water.name, entries, realNowMs()),
         'text/calendar',
       );
-      setSaid('The calendar file is saved, with your downloads. Open it to take the day in.');
+      setSaid(CALENDAR.done);
     } catch {
-      setSaid('The calendar could not be made. Try again.');
+      setSaid(CALENDAR.failed);
     }
   };
   return (
     <Part title="For your calendar">
       <Say>{calendarText(entries.length)}</Say>
       <Say kind="label" tone="soft">
-        Calendars are often shared: what of your places goes along
+        {CALENDAR.tells}
       </Say>
       <Choices
         label="What of your places goes along"

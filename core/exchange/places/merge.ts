@@ -4,11 +4,11 @@
  * changes nothing.
  */
 import { contentHash } from '../../base/hash';
-import { distanceM } from '../../forecast/spots';
+import { distanceM } from '../../base/ground';
 import type { WaterPlace } from '../../records/water';
 import type { Shore } from '../../records/shore';
 import { newSpot, type Spot } from '../../records/spot';
-import type { FoundPlace, FoundShore, PlaceProblem, PlacesFile } from './found';
+import type { FoundPlace, PlaceProblem, PlacesFile } from './found';
 
 /** Two places of one name as near as this are one, m. */
 const SAME_PLACE_M = 8;
@@ -22,9 +22,13 @@ export interface PlacesMerge {
   /** Shores that are new, or drawn otherwise than the one here. */
   shores: { was: Shore | null; to: Shore }[];
   same: number;
+  /** Of those that are here already, so many are put away. */
+  away: number;
+  /** Whether some name no water that is here: they go onto the one that is chosen. */
+  homeless: boolean;
   problems: PlaceProblem[];
-  /** Of the new and changed ones, those that lie far from their water, by id, and how far, m. */
-  far: { id: string; awayM: number }[];
+  /** Of the new and changed ones, those that lie far from their water, and how far, m. */
+  far: { spot: Spot; awayM: number }[];
 }
 
 const idOf = (f: FoundPlace): string =>
@@ -44,17 +48,28 @@ export function mergePlaces(
 ): PlacesMerge {
   const waters = Object.values(here.water);
   const spots = Object.values(here.spot);
-  const waterOf = (f: FoundPlace | FoundShore): string =>
-    (f.waterId !== null && Object.hasOwn(here.water, f.waterId) ? f.waterId : null) ??
-    waters.find((w) => w.name === f.waterName)?.id ??
-    fallbackWaterId;
+  const knownWaterOf = (f: Pick<FoundPlace, 'waterId' | 'waterName'>): string | null =>
+    f.waterId !== null && Object.hasOwn(here.water, f.waterId)
+      ? f.waterId
+      : (waters.find((w) => w.name === f.waterName)?.id ?? null);
+  const waterOf = (f: Pick<FoundPlace, 'waterId' | 'waterName'>): string => knownWaterOf(f) ?? fallbackWaterId;
   const seen = new Set<string>();
-  const out: PlacesMerge = { fresh: [], changed: [], shores: [], same: 0, problems: [], far: [] };
+  const out: PlacesMerge = {
+    fresh: [],
+    changed: [],
+    shores: [],
+    same: 0,
+    away: 0,
+    homeless: [...found, ...shores].some((f) => knownWaterOf(f) === null),
+    problems: [],
+    far: [],
+  };
   for (const f of found) {
-    const byId = Object.hasOwn(here.spot, idOf(f)) ? here.spot[idOf(f)]! : null;
+    const ownId = idOf(f);
+    const byId = Object.hasOwn(here.spot, ownId) ? here.spot[ownId]! : null;
     const was =
       byId ?? (f.id === null ? (spots.find((s) => s.name === f.name && distanceM(s, f) < SAME_PLACE_M) ?? null) : null);
-    const id = was?.id ?? idOf(f);
+    const id = was?.id ?? ownId;
     if (seen.has(id)) {
       out.problems.push({ n: f.n, line: f.line, name: f.name, fault: 'twice', of: 'id' });
       continue;
@@ -75,13 +90,14 @@ export function mergePlaces(
     };
     if (was && contentHash(was) === contentHash(to)) {
       out.same++;
+      if (was.retiredAtMs !== null) out.away++;
       continue;
     }
     if (was) out.changed.push({ was, to });
     else out.fresh.push(to);
     const water = here.water[to.waterId];
     const awayM = water ? distanceM(water, to) : 0;
-    if (awayM > FAR_M) out.far.push({ id, awayM });
+    if (awayM > FAR_M) out.far.push({ spot: to, awayM });
   }
   for (const { n, waterId, waterName, ...f } of shores) {
     const was = Object.hasOwn(here.shore, f.id) ? here.shore[f.id]! : null;
@@ -89,11 +105,11 @@ export function mergePlaces(
       out.problems.push({ n, line: null, name: f.name, fault: 'twice', of: 'id' });
       continue;
     }
-    const to: Shore = was
-      ? { ...was, ...f }
-      : { ...f, waterId: waterOf({ ...f, n, waterId, waterName }), retiredAtMs: null };
-    if (was && contentHash(was) === contentHash(to)) out.same++;
-    else out.shores.push({ was, to });
+    const to: Shore = was ? { ...was, ...f } : { ...f, waterId: waterOf({ waterId, waterName }), retiredAtMs: null };
+    if (was && contentHash(was) === contentHash(to)) {
+      out.same++;
+      if (was.retiredAtMs !== null) out.away++;
+    } else out.shores.push({ was, to });
   }
   return out;
 }

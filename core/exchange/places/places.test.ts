@@ -122,7 +122,7 @@ describe.each(FORMATS)('%s, out and back', (format, writePlaces, read) => {
 
   test('a spot put away here stays put away; one that stands twice in the file is told', () => {
     const away = { ...elbow, retiredAtMs: 5 };
-    expect(into(read(write([elbow])), [away])).toMatchObject({ same: 1, changed: [] });
+    expect(into(read(write([elbow])), [away])).toMatchObject({ same: 1, away: 1, changed: [] });
     const { fresh, problems } = into(read(write([elbow, { ...elbow, name: 'Again' }])));
     expect(fresh.map((s) => s.name)).toEqual(['Elbow bar']);
     expect(problems).toMatchObject([{ n: 2, name: 'Again', fault: 'twice' }]);
@@ -185,6 +185,10 @@ describe('a GPX from elsewhere', () => {
     const file = `${HEAD}<wpt lat="43.1" lon="-84.2"><name>Pier</name></wpt></gpx>`;
     const once = into(readGpx(file)).fresh;
     expect(once).toMatchObject([{ waterId: 'water-two', name: 'Pier' }]);
+    expect([
+      into(readGpx(file)).homeless,
+      into(readGeoJson(writeGeoJson({ spots: [elbow], shores: [] }, nameOf))).homeless,
+    ]).toEqual([true, false]);
     expect(into(readGpx(file), once)).toMatchObject({ fresh: [], changed: [], same: 1 });
     // The same place under an id of its own, three metres off.
     const mine = { ...once[0]!, id: 'mine', latDeg: 43.10003 };
@@ -194,7 +198,7 @@ describe('a GPX from elsewhere', () => {
   test('a place far from its water is asked about', () => {
     const file = `${HEAD}<wpt lat="43.1" lon="-84.1"><name>Near</name></wpt><wpt lat="53" lon="9"><name>Far</name></wpt></gpx>`;
     const { far, fresh } = into(readGpx(file));
-    expect(far.map((f) => fresh.find((s) => s.id === f.id)?.name)).toEqual(['Far']);
+    expect(far.map((f) => f.spot)).toEqual(fresh.filter((s) => s.name === 'Far'));
     expect(far[0]!.awayM).toBeGreaterThan(5_000_000);
   });
 

@@ -1,8 +1,7 @@
 /** The shores of a water: drawn point by point on the plan, listed, put away and back. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { Degrees } from '../../../core/base/ground';
-import { distanceM } from '../../../core/forecast/spots';
+import { lengthM, type Degrees } from '../../../core/base/ground';
 import { put } from '../../../core/records';
 import { MAX_SHORE_POINTS, type Shore } from '../../../core/records/shore';
 import { useCommitter } from '../../../data/useBook';
@@ -14,10 +13,6 @@ import { Say } from '../../parts/Say';
 import { realNowMs } from '../../platform/clock';
 import { newId } from '../../platform/ids';
 import { useTheme } from '../../theme/theme';
-
-const lengthM = (points: readonly Degrees[], closed: boolean): number =>
-  points.reduce((sum, x, i) => sum + (i > 0 ? distanceM(points[i - 1]!, x) : 0), 0) +
-  (closed ? distanceM(points.at(-1)!, points[0]!) : 0);
 
 interface DrawShoreProps {
   waterId: string;
@@ -53,7 +48,7 @@ export function DrawShore({ waterId, count, drawn, at, onDrawn }: DrawShoreProps
   return (
     <Card tone="wash">
       <Say role="status">
-        {drawn.length === 0 ? SPOT_PLAN.draw : SPOT_PLAN.drawn(drawn.length, say.far(lengthM(drawn, false), units))}
+        {drawn.length === 0 ? SPOT_PLAN.draw : SPOT_PLAN.drawn(drawn.length, say.far(lengthM(drawn), units))}
       </Say>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <Button title="Put a point" disabled={full || !at} onPress={() => at && onDrawn([...drawn, at])} />
@@ -68,7 +63,7 @@ export function DrawShore({ waterId, count, drawn, at, onDrawn }: DrawShoreProps
         <Button title="Keep it, closed" disabled={drawn.length < 3 || busy} onPress={() => void keep(true)} />
         <Button title="Leave it" onPress={() => onDrawn(null)} />
       </View>
-      {full ? <Note>A shore has 400 points at the most: keep this one and go on with another.</Note> : null}
+      {full ? <Note>{SPOT_PLAN.shoreFull(MAX_SHORE_POINTS)}</Note> : null}
     </Card>
   );
 }
@@ -83,15 +78,13 @@ export function ShoresPart({ shores, onDraw }: { shores: readonly Shore[]; onDra
   };
   return (
     <Part title="Its shore" right={<Button title="Draw the shore" onPress={onDraw} />}>
-      {shores.length === 0 ? (
-        <Note>Nothing drawn yet: a few points along the bank, and the plan shows what lies where.</Note>
-      ) : null}
+      {shores.length === 0 ? <Note>{SPOT_PLAN.noShore}</Note> : null}
       {shores.map((s) => (
         <Row key={s.id}>
           <View style={{ flex: 1 }}>
             <Say kind="strong">{s.name}</Say>
             <Say kind="label" tone="soft">
-              {`${s.points.length} points, ${say.far(lengthM(s.points, s.closed), units)}${s.closed ? ', closed' : ''}`}
+              {SPOT_PLAN.shoreIs(s.points.length, say.far(lengthM(s.points, s.closed), units), s.closed)}
             </Say>
           </View>
           <Button
@@ -103,7 +96,9 @@ export function ShoresPart({ shores, onDraw }: { shores: readonly Shore[]; onDra
       ))}
       {away ? (
         <View>
-          <Say role="status" kind="label" tone="moss">{`${away.name} is put away.`}</Say>
+          <Say role="status" kind="label" tone="moss">
+            {SPOT_PLAN.putAway(away.name)}
+          </Say>
           <Button title="Bring it back" onPress={() => void store(away, null)} />
         </View>
       ) : null}

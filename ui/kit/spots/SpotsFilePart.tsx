@@ -10,15 +10,15 @@ import { useCommitter } from '../../../data/useBook';
 import {
   changeText,
   farText,
+  freshText,
   mergeText,
   placeProblemText,
   placesText,
   refusalText,
   shoreText,
+  SPOT_FILE,
   takenText,
-  TELLS_WHERE,
 } from '../../../wording/places';
-import { positionText } from '../../../wording/units';
 import { compute } from '../../../workers/client';
 import { useBookWithoutLog } from '../../day/contexts';
 import { Card, Note, Part } from '../../parts/Box';
@@ -63,9 +63,6 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
   const all = placesText(out.spots.length, out.shores.length);
   const none = out.spots.length + out.shores.length === 0;
   const nameOf = (id: string): string => book.water[id]?.name ?? '';
-  const homeless = [...(file?.found ?? []), ...(file?.shores ?? [])].some(
-    (f) => !(f.waterId !== null && book.water[f.waterId]) && !waters.some((w) => w.name === f.waterName),
-  );
   const target = onto ?? waterId;
   const merge = useMemo(() => (file && !file.refusal ? mergePlaces(file, book, target) : null), [file, book, target]);
   const problems = file && merge ? [...file.problems, ...merge.problems].sort((a, b) => a.n - b.n) : [];
@@ -83,7 +80,7 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
       const text = picked.size > MAX_FILE_CHARS * 3 ? null : await picked.text();
       setFile(text === null ? refused('too-big') : await compute.places(stop.signal, text));
     } catch {
-      setSaid(stop.signal.aborted ? 'Stopped; nothing was taken.' : 'The file could not be read; nothing was taken.');
+      setSaid(stop.signal.aborted ? SPOT_FILE.stopped : SPOT_FILE.unreadable);
     } finally {
       setReading(null);
     }
@@ -105,7 +102,7 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
         ...[...m.fresh, ...m.changed.map((c) => c.to)].map((s) => put('spot', s)),
         ...m.shores.map((s) => put('shore', s.to)),
       ],
-      `${takenText(m)} taken from the file.`,
+      SPOT_FILE.taken(m),
       m,
     );
   const takeBack = (m: PlacesMerge): void =>
@@ -115,14 +112,13 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
         ...m.changed.map((c) => put('spot', c.was)),
         ...m.shores.map((s) => put('shore', s.was ?? { ...s.to, retiredAtMs: realNowMs() })),
       ],
-      'Taken back: the new ones are put away, the others as they were.',
+      SPOT_FILE.takenBack,
       null,
     );
-  const nameIn = (m: PlacesMerge, id: string) => [...m.fresh, ...m.changed.map((c) => c.to)].find((s) => s.id === id)!;
   return (
     <Part title="From and to a file">
       <Say kind="label" tone="soft">
-        {`GPX and GeoJSON, as other maps and plotters read and write them; all your waters in one file. ${TELLS_WHERE}`}
+        {`${SPOT_FILE.what} ${SPOT_FILE.tells}`}
       </Say>
       <View style={{ gap: 8 }}>
         <Button title="Read spots from a file…" onPress={() => void pick()} disabled={reading !== null} />
@@ -157,10 +153,10 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
               <Say kind="strong" role="status">
                 {mergeText(merge, problems.length, file.left)}
               </Say>
-              {homeless && waters.length > 1 ? (
+              {merge.homeless && waters.length > 1 ? (
                 <>
                   <Say kind="label" tone="soft">
-                    The file does not say on which of your waters they are
+                    {SPOT_FILE.onto}
                   </Say>
                   <Choices
                     label="On which water"
@@ -170,17 +166,14 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
                   />
                 </>
               ) : null}
-              <Lines lines={merge.fresh.map((s) => `New: ${s.name}, ${nameOf(s.waterId)}, ${positionText(s)}`)} />
+              <Lines lines={merge.fresh.map((s) => freshText(s, nameOf(s.waterId)))} />
               <Lines lines={merge.changed.map((c) => changeText(c.was, c.to, units))} />
               <Lines lines={merge.shores.map((s) => shoreText(s.to, s.was !== null))} />
               {merge.far.length > 0 ? (
                 <Note>
                   {merge.far
                     .slice(0, 3)
-                    .map((x) => {
-                      const s = nameIn(merge, x.id);
-                      return farText(s.name, x.awayM, nameOf(s.waterId), units);
-                    })
+                    .map((x) => farText(x.spot.name, x.awayM, nameOf(x.spot.waterId), units))
                     .join(' ')}
                 </Note>
               ) : null}

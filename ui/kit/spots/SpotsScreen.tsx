@@ -3,6 +3,7 @@ import { useRouter } from 'expo-router';
 import { useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import type { Degrees } from '../../../core/base/ground';
+import { spotsOf } from '../../../core/forecast/ahead';
 import { inUse, put } from '../../../core/records';
 import type { Shore } from '../../../core/records/shore';
 import type { Spot } from '../../../core/records/spot';
@@ -76,9 +77,7 @@ function useOfWater(waterId: string): { spots: Spot[]; shores: Shore[] } {
   const book = useBookWithoutLog();
   return useMemo(
     () => ({
-      spots: inUse(book.spot)
-        .filter((s) => s.waterId === waterId)
-        .sort((a, b) => a.name.localeCompare(b.name)),
+      spots: spotsOf(book, waterId).sort((a, b) => a.name.localeCompare(b.name)),
       shores: inUse(book.shore).filter((s) => s.waterId === waterId),
     }),
     [book, waterId],
@@ -172,7 +171,9 @@ export function SpotsScreen() {
         {drawn ? <DrawShore waterId={waterId} count={shores.length} drawn={drawn} at={at} onDrawn={setDrawn} /> : null}
         {moved ? (
           <View>
-            <Say role="status" kind="label" tone="moss">{`${moved.name} is moved.`}</Say>
+            <Say role="status" kind="label" tone="moss">
+              {SPOT_PLAN.moved(moved.name)}
+            </Say>
             <Button title="Put it back where it was" onPress={() => void store(moved, null)} />
           </View>
         ) : null}
@@ -182,11 +183,7 @@ export function SpotsScreen() {
         right={<Button title="Add a spot" onPress={() => router.navigate('/kit/spot/new' as never)} />}
       >
         {spots.length > 6 ? <Find label="Find by name or note" value={search} onChange={setSearch} /> : null}
-        {found.length === 0 ? (
-          <Note>
-            {spots.length === 0 ? 'No spot here yet. Five or six good ones are plenty.' : 'None of that here.'}
-          </Note>
-        ) : null}
+        {found.length === 0 ? <Note>{spots.length === 0 ? SPOT_PLAN.noSpot : SPOT_PLAN.noneFound}</Note> : null}
         {found.slice(0, shown).map((s) => (
           <Press
             key={s.id}
