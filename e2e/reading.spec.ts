@@ -208,6 +208,7 @@ test('the day ahead: best hours with reasons, a round of spots, another day, ano
   await page.getByRole('radio', { name: 'Tomorrow' }).tap();
   await expect(page.getByText(/Fri 9 Oct/)).toBeVisible();
   await expect(page.getByText('Your round', { exact: true })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'At another hour' })).toHaveCount(1);
   await page.getByRole('radio', { name: '2½ hours' }).tap();
   await expect(page.getByText(/^Best spent /)).toBeVisible();
   await page.getByRole('radio', { name: 'Today' }).tap();

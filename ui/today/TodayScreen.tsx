@@ -76,11 +76,17 @@ export function TodayScreen() {
           <Say role="status">Working out the day…</Say>
         )}
       </View>
-      {shown ? <HourPart key={ahead} line={shown} nowMs={nowMs} /> : null}
+      {shown ? <HourPart key={`hour of ${ahead}`} line={shown} nowMs={nowMs} /> : null}
       <SpotsPart answer={answer} asking={asking} ahead={ahead} budgetMin={budgetMin} onBudget={setBudgetMin} />
       <RestPart />
       {shown ? (
-        <CalendarPart key={ahead} line={shown} stays={answer?.round.stays ?? []} asking={asking} ahead={ahead} />
+        <CalendarPart
+          key={`calendar of ${ahead}`}
+          line={shown}
+          stays={answer?.round.stays ?? []}
+          asking={asking}
+          ahead={ahead}
+        />
       ) : null}
       <TidePart turns={shown?.turns ?? []} />
       <StationPart />
