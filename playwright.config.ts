@@ -14,6 +14,8 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${port}`,
     actionTimeout: 20_000,
     trace: 'off',
+    // Keeping every file for offline use costs each new page a second; the tests of it allow it.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
       args: [

@@ -19,7 +19,7 @@ const named = (name: string): string[] =>
   readdirSync(SCRIPTS).filter((f) => new RegExp(`^${name}-[0-9a-f]{32}\\.js$`).test(f));
 const pressedKB = (file: string): number => readFileSync(`${SCRIPTS}/${file}.br`).length / 1024;
 
-test.use({ viewport: PHONE, serviceWorkers: 'block' });
+test.use({ viewport: PHONE });
 
 test('the first screen keeps to its budget and fetches no chart', async ({ page }) => {
   const files = await firstScreenBytes(page);

@@ -5,7 +5,7 @@ import type { Page } from '@playwright/test';
 import { expect, PHONE, place, test } from './kit';
 import { held, ROOT, serve } from './ownServer';
 
-test.use({ viewport: PHONE });
+test.use({ serviceWorkers: 'allow', viewport: PHONE });
 
 /** Every file of the application in one of its caches becomes empty, garbage or a stranger's page, in turn. */
 const damage = (page: Page, which: RegExp): Promise<number> =>

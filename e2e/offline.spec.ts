@@ -6,7 +6,7 @@ import type { Page } from '@playwright/test';
 import { expect, PHONE, place, test } from './kit';
 import { held, ROOT, serve } from './ownServer';
 
-test.use({ viewport: PHONE, acceptDownloads: true });
+test.use({ serviceWorkers: 'allow', viewport: PHONE, acceptDownloads: true });
 
 test('the whole day with the server gone: cold start, deep links, the worker, the log, a reload, the export', async ({
   page,

@@ -27,8 +27,22 @@ export const PAGES = [
   '/kit/water/new',
 ] as const;
 
+/**
+ * Another page of the open application, as the browser's own back and forward come to it: nothing is loaded anew. The
+ * page before is gone when this ends.
+ */
+async function goWithin(page: Page, path: string): Promise<void> {
+  await page.evaluate((to) => {
+    if (window.location.pathname === to) return;
+    document.querySelector('[role="heading"][aria-level="1"],h1')?.setAttribute('data-before', '');
+    window.history.pushState(null, '', to);
+    window.dispatchEvent(new PopStateEvent('popstate', { state: null }));
+  }, path);
+  await expect(page.locator('[data-before]')).toHaveCount(0);
+}
+
 export async function settle(page: Page, path: string): Promise<void> {
-  await page.goto(path);
+  await goWithin(page, path);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   if (path === '/today') await expect(page.getByText(/^Best two hours/)).toBeVisible({ timeout: 60_000 });
   if (path === '/lures') await expect(page.getByText('Start with', { exact: true })).toBeVisible({ timeout: 60_000 });
@@ -105,6 +119,38 @@ export async function unfold(page: Page, path: string): Promise<void> {
   // What opens fades in.
   await quiet(page, 250, 2000, true);
 }
+
+/**
+ * Changes the preferences as another open page would: stored with the store's next revision, and told. This page stays
+ * as it stands, with all that is unfolded.
+ */
+export const preferFromElsewhere = (page: Page, change: Record<string, unknown>): Promise<void> =>
+  page.evaluate(async (wanted) => {
+    const db = await new Promise<IDBDatabase>((ok, no) => {
+      const r = indexedDB.open('moss-kettle');
+      r.onsuccess = () => ok(r.result);
+      r.onerror = () => no(r.error as Error);
+    });
+    await new Promise<void>((ok, no) => {
+      const tx = db.transaction('entries', 'readwrite');
+      const entries = tx.objectStore('entries');
+      const edit = (key: string, by: (value: Record<string, unknown>) => unknown): void => {
+        const r = entries.get(key);
+        r.onsuccess = () => entries.put(JSON.stringify(by(JSON.parse(r.result as string))), key);
+      };
+      edit('preferences/mine', (x) => ({ ...x, data: { ...(x.data as object), ...wanted } }));
+      edit('meta/revision', (x) => {
+        const count = (x.count as number) + 1;
+        return { count, recent: [...(x.recent as unknown[]), { count, keys: ['preferences/mine'] }] };
+      });
+      tx.oncomplete = () => ok();
+      tx.onerror = () => no(tx.error as Error);
+    });
+    db.close();
+    const channel = new BroadcastChannel('moss-kettle-record');
+    channel.postMessage('changed');
+    channel.close();
+  }, change);
 
 /** Presses a choice of the Kit and waits until the device has stored what it comes to. */
 export async function setKit(page: Page, radio: string, stored: string): Promise<void> {

@@ -5,7 +5,7 @@ import { expect, openDemo, PHONE, place, test } from './kit';
 import { putValue, storedValues } from './store';
 import type { Page } from '@playwright/test';
 
-test.use({ viewport: PHONE, acceptDownloads: true });
+test.use({ serviceWorkers: 'allow', viewport: PHONE, acceptDownloads: true });
 
 async function damage(page: Page, key: string, more: Record<string, unknown>): Promise<void> {
   const { version, data } = JSON.parse((await storedValues(page))[key]!) as { version: number; data: object };

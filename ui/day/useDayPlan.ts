@@ -18,6 +18,7 @@ import { compute } from '../../workers/client';
 import { tellPlanProgress } from './planProgress';
 import { learnSettled } from './planned';
 import { askedLure, measuredFor } from './planFor';
+import { usePlanWanted } from './usePlanWanted';
 import type { PlanWater } from './usePlanWater';
 import type { Conditions } from '../../core/water/conditions';
 import { chooseTackle, outfitOf, type Tackle } from './tackle';
@@ -115,7 +116,8 @@ export function useDayPlan(
     ...planOptions,
   });
   const first = useQuery(planAs('first'));
-  const settled = useQuery(planAs('settled'));
+  const wanted = usePlanWanted(planIdentity);
+  const settled = useQuery({ ...planAs('settled'), enabled: !!request && wanted });
   // When only time has passed the settled plan stays until the next is settled too: the hands must not change for a
   // moment between two casts.
   const stillSettled = !settled.isPlaceholderData || settled.data?.asked === asked;
