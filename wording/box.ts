@@ -1,7 +1,13 @@
-/** A box of lures from a file, in words. */
+/** The box in words: its table, one lure of it, a box of lures from a file. */
 import type { BadRow, BoxFile } from '../core/exchange/boxCsv';
-import { COLOURS, FAMILIES, HOOKS, type FamilyId } from '../core/lures/family';
-import { FAMILY_NAME } from './names';
+import { familyById } from '../core/lures/families';
+import { COLOURS, FAMILIES, HOOKS, type Family, type FamilyId } from '../core/lures/family';
+import type { Ranking } from '../core/ranking/rank';
+import type { Lure } from '../core/records/lure';
+import { rateLine } from './lures';
+import { capital, COLOUR_NAME, FAMILY_NAME, HOOK_NAME } from './names';
+import { exclusionSentence } from './reasons';
+import { moneyText, say, type UnitPrefs } from './units';
 
 /** Families by their plain names, for reading files. */
 export const FAMILY_OF_NAME: ReadonlyMap<string, FamilyId> = new Map(FAMILIES.map((f) => [FAMILY_NAME[f], f]));
@@ -41,3 +47,53 @@ export const hadText = (had: number): string =>
   had === 1
     ? 'One more is in the box already and is left out.'
     : `${had} more are in the box already and are left out.`;
+
+export const BOX = {
+  table: 'The lures of the box',
+  chosen: 'The lure that is chosen',
+  favourite: 'Favourite',
+  name: 'Name',
+  kind: 'Kind',
+  weight: 'Weight',
+  length: 'Length',
+  count: 'Pieces',
+  bare: 'body only',
+  change: 'Change it',
+  work: 'How to work it',
+} as const;
+
+const WHERE: Record<Family['mode'], string> = {
+  surface: 'on top',
+  swim: 'swims at a depth',
+  bottom: 'along the bottom',
+  float: 'below a float',
+  vertical: 'straight down',
+  tow: 'towed',
+};
+
+/** What is known of a lure, name and value. */
+export function lureFacts(l: Lure, u: UnitPrefs): [string, string][] {
+  const gone: [string, string][] =
+    l.lostAtMs !== null ? [['State', 'lost']] : l.retiredAtMs !== null ? [['State', 'retired']] : [];
+  return [
+    ...gone,
+    ['Worked', WHERE[familyById(l.family).mode]],
+    ['Weight', l.bare ? `${say.weight(l.weightKg, u)}, the body alone` : say.weight(l.weightKg, u)],
+    ['Length', say.size(l.lengthM, u)],
+    ['Colour', COLOUR_NAME[l.colour]],
+    ['Hooks', l.bare ? 'chosen for the water' : HOOK_NAME[l.hook]],
+    ['Pieces', String(l.count)],
+    ...(l.priceMinor > 0 ? [['Price', moneyText(l.priceMinor, u)] as [string, string]] : []),
+  ];
+}
+
+/** Where it stands in today's choice. */
+export function standsToday(l: Lure, { ranked, excluded }: Pick<Ranking, 'ranked' | 'excluded'>, u: UnitPrefs): string {
+  const at = ranked.findIndex((x) => x.key === l.id);
+  if (at >= 0)
+    return `Today ${at === 0 ? 'the first' : `number ${at + 1}`} of ${ranked.length}: ${rateLine(ranked[at]!)}.`;
+  const out = excluded.find((x) => x.key === l.id);
+  return out
+    ? capital(`today it stays in the box: ${exclusionSentence(out, u)}.`)
+    : 'Today’s choice does not know it yet.';
+}

@@ -3,9 +3,10 @@ import { useDayClock } from '../../day/useDayClock';
 import { useCommitter } from '../../../data/useBook';
 import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { View } from 'react-native';
 import { duplicatesIn } from '../../../core/box/duplicates';
+import { byFavour } from '../../../core/box/sorted';
 import { contentHash } from '../../../core/base/hash';
 import { inBox, put } from '../../../core/records';
 import { queryKeys } from '../../../data/keys';
@@ -24,6 +25,7 @@ import { Glyph } from '../../parts/Glyph';
 import { Press } from '../../parts/Press';
 import { Say } from '../../parts/Say';
 import { Screen } from '../../shell/Screen';
+import { useWide } from '../../shell/useWide';
 import { useTheme } from '../../theme/theme';
 import { FilePart } from './FilePart';
 import type { Lure } from '../../../core/records/lure';
@@ -39,12 +41,13 @@ const SHOWN = 30;
 /** A day's fishing that the box is measured against, h. */
 const HOURS = 8;
 
-const byFavour = (a: Lure, b: Lure): number =>
-  Number(b.favourite) - Number(a.favourite) || a.name.localeCompare(b.name);
+/** The table is no part of what a phone fetches. */
+const BoxTable = lazy(() => import('./BoxTable').then((m) => ({ default: m.BoxTable })));
 
 export function BoxScreen() {
   const book = useBookWithoutLog();
   const router = useRouter();
+  const wide = useWide();
   const [search, setSearch] = useState('');
   const [view, setView] = useState<View_>('all');
   const [shown, setShown] = useState(SHOWN);
@@ -74,9 +77,13 @@ export function BoxScreen() {
             {all.length === 0 ? 'The box is empty: add a lure, or read a list from a file.' : 'None of that here.'}
           </Note>
         ) : null}
-        {found.slice(0, shown).map((l) => (
-          <LureRow key={l.id} l={l} />
-        ))}
+        {wide && found.length > 0 ? (
+          <Suspense fallback={null}>
+            <BoxTable lures={found} shown={shown} favourite={(l) => <Favourite l={l} />} />
+          </Suspense>
+        ) : (
+          found.slice(0, shown).map((l) => <LureRow key={l.id} l={l} />)
+        )}
         {found.length > shown ? (
           <Button
             title={`Show ${Math.min(SHOWN, found.length - shown)} more of ${found.length}`}
@@ -93,27 +100,32 @@ export function BoxScreen() {
   );
 }
 
-function LureRow({ l }: { l: Lure }) {
+function Favourite({ l }: { l: Lure }) {
   const committer = useCommitter();
+  const { p } = useTheme();
+  return (
+    <Press
+      as="checkbox"
+      selected={l.favourite}
+      label={`${l.name} is a favourite`}
+      onPress={() =>
+        void committer.commit((book) => [put('lure', { ...book.lure[l.id]!, favourite: !book.lure[l.id]!.favourite })])
+      }
+      style={{ width: 48, alignItems: 'center' }}
+    >
+      <Glyph name="leaf" size={22} fill={l.favourite} color={l.favourite ? p.copper : p.soft} />
+    </Press>
+  );
+}
+
+function LureRow({ l }: { l: Lure }) {
   const { p, units } = useTheme();
   const router = useRouter();
   const gone = l.lostAtMs !== null ? ', lost' : l.retiredAtMs !== null ? ', retired' : '';
   const sub = `${FAMILY_NAME[l.family]}, ${l.bare ? 'body only' : say.weight(l.weightKg, units)}${l.count === 1 ? '' : ` ×${l.count}`}${gone}`;
   return (
     <Row style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule, paddingVertical: 4 }} gap={4}>
-      <Press
-        as="checkbox"
-        selected={l.favourite}
-        label={`${l.name} is a favourite`}
-        onPress={() =>
-          void committer.commit((book) => [
-            put('lure', { ...book.lure[l.id]!, favourite: !book.lure[l.id]!.favourite }),
-          ])
-        }
-        style={{ width: 48, alignItems: 'center' }}
-      >
-        <Glyph name="leaf" size={22} fill={l.favourite} color={l.favourite ? p.copper : p.soft} />
-      </Press>
+      <Favourite l={l} />
       <Press
         label={`${l.name}, ${sub}: open`}
         onPress={() => router.navigate(`/kit/lure/${l.id}` as never)}

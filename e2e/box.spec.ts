@@ -1,0 +1,30 @@
+/** The box on a wide screen: a table in any order, and the lure chosen beside it. */
+import { expect, openDemo, pressOn, test, WIDE } from './kit';
+
+test.use({ viewport: WIDE });
+
+test('put in order by a column, the other way round, by keys; one chosen is told beside it', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/kit/box');
+  const table = page.getByRole('table', { name: 'The lures of the box' });
+  const names = (): Promise<string[]> => table.getByRole('rowheader').allTextContents();
+  await expect(table).toBeVisible();
+  const open = await names();
+  expect(open.length).toBeGreaterThan(8);
+  await table.getByRole('button', { name: 'In order of weight' }).click();
+  const head = table.getByRole('columnheader').filter({ hasText: 'Weight' });
+  await expect(head).toHaveAttribute('aria-sort', 'ascending');
+  const light = await names();
+  expect([...light].sort()).toEqual([...open].sort());
+  expect(light).not.toEqual(open);
+  await pressOn(page, table.getByRole('button', { name: 'In order of weight' }));
+  await expect(head).toHaveAttribute('aria-sort', 'descending');
+  const heavy = (await names())[0]!;
+  const chosen = page.getByRole('region', { name: 'The lure that is chosen' });
+  await expect(chosen.getByRole('heading', { name: heavy })).toBeVisible();
+  await page.getByRole('button', { name: 'Alder minnow: show it beside' }).click();
+  await expect(chosen.getByRole('heading', { name: 'Alder minnow' })).toBeVisible();
+  await expect(chosen.getByText(/^Today (the first|number \d+) of \d+: /)).toBeVisible();
+  await chosen.getByRole('button', { name: 'Change it' }).click();
+  await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Alder minnow');
+});
