@@ -16,13 +16,16 @@ const QUOTA_REMEMBERED_MS = 33_000;
 
 test.use({ viewport: PHONE, acceptDownloads: true });
 
-test('twenty crashes of the page while logging lose nothing that was acknowledged', async ({ page, context }) => {
-  test.setTimeout(400_000);
+/** Hundreds are made by the benchmark `crashes`. */
+const CRASHES = 8;
+
+test('crashes of the page while logging lose nothing that was acknowledged', async ({ page, context }) => {
+  test.setTimeout(300_000);
   await openDemo(page);
   await openStrikes(page);
-  const r = await crashWhileLogging(context, page, 20, 20261125);
+  const r = await crashWhileLogging(context, page, CRASHES, 20261125);
   console.log(JSON.stringify(r));
-  expect(r).toMatchObject({ crashes: 20, lostAcknowledged: 0 });
+  expect(r).toMatchObject({ crashes: CRASHES, lostAcknowledged: 0 });
   expect(r.stored + r.lostUnacknowledged).toBe(r.tapped);
 });
 

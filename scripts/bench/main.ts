@@ -19,6 +19,7 @@ import { learningBench } from './learning';
 import { placesBench } from './places';
 import { plannerBench } from './planner';
 import { plansBench } from './plans';
+import { firstAnswersBench } from './firstAnswers';
 import { promisesBench } from './promises';
 import { machine, writePart } from './report';
 import { seasonsBench } from './seasons';
@@ -45,6 +46,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   places: placesBench,
   simulator: simulatorBench,
   planner: plannerBench,
+  'first-answers': firstAnswersBench,
   promises: promisesBench,
   plans: inBrowser(plansBench),
   beat: inBrowser(beatBench),
