@@ -100,3 +100,28 @@ test('for the left hand the keys stand on the other side', async ({ page }) => {
   await setKit(page, 'Left hand', '"hand":"left"');
   expect(await left(/^Lost: /)).toBeGreaterThan(await left(/^Missed: /));
 });
+
+test('a page for a friend: places as far as asked, printed on one sheet, its words handed on', async ({
+  page,
+  context,
+}) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await openDemo(page);
+  await page.goto('/lessons/day/trip-01');
+  await page.getByRole('button', { name: 'A page for a friend' }).tap();
+  const sheet = page.getByRole('region', { name: 'The page', exact: true });
+  await expect(sheet.getByText(/^A day at .+ Kettle$/)).toBeVisible();
+  await expect(sheet.getByText('What was thrown', { exact: true })).toBeVisible();
+  await expect(sheet.locator('svg[aria-label^="Section through the water"]')).toBeVisible();
+  await page.getByRole('radio', { name: 'No names', exact: true }).tap();
+  await expect(sheet.getByText(/Kettle/)).toHaveCount(0);
+  await page.evaluate(() => Object.defineProperty(Navigator.prototype, 'share', { value: undefined }));
+  await page.getByRole('button', { name: 'Send the words' }).tap();
+  await expect(page.getByText(/^The words are copied/)).toBeVisible();
+  const words = await page.evaluate(() => navigator.clipboard.readText());
+  expect(words).toContain('What came of it\n');
+  expect(words).not.toContain('Kettle');
+  for (const line of words.split('\n').filter((x) => x)) await expect(sheet.getByText(line).first()).toBeAttached();
+  const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+});

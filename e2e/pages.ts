@@ -19,6 +19,7 @@ export const PAGES = [
   '/lessons',
   '/lessons/diary',
   '/lessons/day/trip-01',
+  '/lessons/report/trip-01',
   '/lessons/catch-up',
   '/kit',
   '/kit/box',
@@ -65,6 +66,8 @@ export async function settle(page: Page, path: string): Promise<void> {
     await expect(page.getByText('Asking the model', { exact: false })).toHaveCount(0, { timeout: 60_000 });
   if (path === '/lessons/diary') await expect(page.getByText('Longest of each fish')).toBeVisible({ timeout: 60_000 });
   if (path === '/lessons/day/trip-01') await expect(page.getByText('Note of the day')).toBeVisible({ timeout: 60_000 });
+  if (path === '/lessons/report/trip-01')
+    await expect(page.getByRole('region', { name: 'The page', exact: true })).toBeVisible({ timeout: 60_000 });
   if (path === '/strikes/cover')
     await expect(page.getByRole('button', { name: 'Fish it in this order' })).toBeVisible({ timeout: 60_000 });
   if (path === '/kit/spots') await expect(page.getByRole('application')).toBeVisible({ timeout: 60_000 });

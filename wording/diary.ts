@@ -3,7 +3,7 @@ import type { DayAgainstModel, DayQuestion, LureOfDay } from '../core/diary/ende
 import type { Best, DiaryDay } from '../core/diary/days';
 import type { EffortBlock } from '../core/records/block';
 import type { Conditions } from '../core/water/conditions';
-import type { ResolvedConditions } from '../core/water/resolve';
+import { resolveConditions, type ResolvedConditions } from '../core/water/resolve';
 import { counted, few } from './count';
 import { capital, COVER_NAME, list, SPECIES_NAME, STYLE_NAME, TIDE_NAME } from './names';
 import { clockText, dayText } from './time';
@@ -97,6 +97,11 @@ export function waterThenText(c: Conditions, r: ResolvedConditions, u: UnitPrefs
       ...(tide ? [`tide ${TIDE_NAME[tide]}`] : []),
     ].join(', ') + '.',
   );
+}
+
+export function waterOfBlock(b: EffortBlock, u: UnitPrefs): string {
+  const c = b.conditions as Conditions;
+  return waterThenText(c, resolveConditions(c), u);
 }
 
 /** "Alder minnow, twitch and hang, at North arm alders". */

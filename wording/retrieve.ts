@@ -264,6 +264,7 @@ export function movedOnText(then: Conditions, now: Conditions, u: UnitPrefs): st
 
 /** The cadence read aloud: "turn 1 s, twitch twice, hang 4 s, and again". */
 export function cadenceText(c: Cadence): string {
+  if (c.loop && c.steps.length > 0 && c.steps.every((s) => s.kind === 'turn')) return 'turn steadily';
   const out: string[] = [];
   let i = 0;
   while (i < c.steps.length) {

@@ -371,6 +371,9 @@ describe('retrieve, strikes and lessons', () => {
         loop: true,
       }),
     ).toBe('turn 1 s, twitch twice and hang 4 s, and again');
+    const turn = { kind: 'turn', durationS: 4, handleTurns: 3 } as const;
+    expect(cadenceText({ steps: [turn], loop: true })).toBe('turn steadily');
+    expect(cadenceText({ steps: [turn], loop: false })).toBe('turn 4 s');
   });
 
   test('casts are counted', () => {

@@ -4,20 +4,34 @@ import { Text, View } from 'react-native';
 import { SHADE } from '../theme/palette';
 import { FONT, ThemeContext, useTheme } from '../theme/theme';
 
-/** `width` on paper, as CSS has it. */
+/** A sheet of paper on a wide screen. */
+const SHEET_PX = 760;
+
+/** `width` on paper, as CSS has it; `pictures`: how much of it they take. */
 export function Sheet({
   id,
   label,
   width,
+  pictures = '100%',
   children,
 }: {
   id: string;
   label: string;
   width: string;
+  pictures?: string;
   children: ReactNode;
 }) {
   const theme = useTheme();
-  const print = `@media print{body *{visibility:hidden}#${id},#${id} *{visibility:visible}#${id}{position:absolute;left:0;top:0;width:${width};border:none}@page{margin:12mm}}`;
+  // All but the sheet goes; what holds it lets go of its size, so that a long one runs on over several pages.
+  const print = `@media print{
+    html,body,*:has(#${id}){display:block!important;position:static!important;height:auto!important;min-height:0!important;
+      max-width:none!important;overflow:visible!important;padding:0!important;margin:0!important;transform:none!important;
+      background:#fff!important}
+    body *:not(:has(#${id})):not(#${id}):not(#${id} *){display:none!important}
+    #${id}{width:${width};max-width:none!important;border:none!important;border-radius:0!important;padding:0!important}
+    #${id} svg{width:${pictures}!important;height:auto!important}
+    #${id}>*{break-inside:avoid}
+    @page{margin:12mm}}`;
   return (
     <>
       <style>{print}</style>
@@ -33,6 +47,7 @@ export function Sheet({
             borderRadius: 10,
             padding: 14,
             gap: 8,
+            maxWidth: SHEET_PX,
           }}
         >
           {children}

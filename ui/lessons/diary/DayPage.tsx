@@ -9,8 +9,6 @@ import { PHASES } from '../../../core/planning/cadence/cadence';
 import { logOf, struckOut } from '../../../core/log/tally';
 import { standing } from '../../../core/records';
 import type { EffortBlock } from '../../../core/records/block';
-import { resolveConditions } from '../../../core/water/resolve';
-import type { Conditions } from '../../../core/water/conditions';
 import { castsText } from '../../../wording/strikes';
 import {
   againstModelText,
@@ -20,9 +18,10 @@ import {
   DIARY,
   lureOfDayText,
   questionText,
-  waterThenText,
+  waterOfBlock,
 } from '../../../wording/diary';
 import { capital, PHASE_NAME } from '../../../wording/names';
+import { REPORT } from '../../../wording/report';
 import { clockText } from '../../../wording/time';
 import type { UnitPrefs } from '../../../wording/units';
 import { useActions, useBook, usePrefs } from '../../day/contexts';
@@ -69,7 +68,7 @@ export function DayPage({ tripId }: { tripId: string }) {
       <Happened day={day} zone={zone} />
       {day.blocks[0] ? (
         <Part title={DIARY.waterThen}>
-          <Say>{waterOf(day.blocks[0], units)}</Say>
+          <Say>{waterOfBlock(day.blocks[0], units)}</Say>
         </Part>
       ) : null}
       {day.tally.casts + day.tally.strikes > 0 ? (
@@ -86,6 +85,10 @@ export function DayPage({ tripId }: { tripId: string }) {
       ) : null}
       <NotePart day={day} />
       <View style={{ gap: 8 }}>
+        <Button
+          title={REPORT.make}
+          onPress={() => router.navigate(`/lessons/report/${encodeURIComponent(tripId)}` as never)}
+        />
         {!open && prefs.activeTripId === null ? (
           <Button
             title={DIARY.goOn}
@@ -100,11 +103,6 @@ export function DayPage({ tripId }: { tripId: string }) {
     </View>
   );
 }
-
-const waterOf = (b: EffortBlock, units: UnitPrefs): string => {
-  const c = b.conditions as Conditions;
-  return waterThenText(c, resolveConditions(c), units);
-};
 
 /** Blocks in the order they were fished, each with what happened in it. */
 function Happened({ day, zone }: { day: DiaryDay; zone: string }) {
@@ -134,7 +132,7 @@ function Happened({ day, zone }: { day: DiaryDay; zone: string }) {
               />
             ))}
             <Disclosure title={moreOfBlock(b, zone, units)}>
-              <Say kind="label">{waterOf(b, units)}</Say>
+              <Say kind="label">{waterOfBlock(b, units)}</Say>
               {spots.length > 0 ? (
                 <>
                   <Say kind="strong">{DIARY.where}</Say>

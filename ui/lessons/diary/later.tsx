@@ -17,4 +17,5 @@ function pageOf(name: keyof Pages): ComponentType {
 
 export const Diary = pageOf('DiaryScreen');
 export const Day = pageOf('DayScreen');
+export const Report = pageOf('ReportScreen');
 export const CatchUp = pageOf('CatchUpScreen');

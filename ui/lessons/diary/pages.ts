@@ -2,3 +2,4 @@
 export { CatchUpScreen } from './CatchUpScreen';
 export { DayScreen } from './DayScreen';
 export { DiaryScreen } from './DiaryScreen';
+export { ReportScreen } from './ReportScreen';

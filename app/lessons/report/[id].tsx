@@ -1,0 +1,1 @@
+export { Report as default } from '../../../ui/lessons/diary/later';

@@ -1,0 +1,132 @@
+/** A day as one page for a friend: to read, to print, to send. */
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { diaryDay } from '../../../core/diary/days';
+import { logOf } from '../../../core/log/tally';
+import { standing } from '../../../core/records';
+import { resolveConditions } from '../../../core/water/resolve';
+import type { Conditions } from '../../../core/water/conditions';
+import { DIARY } from '../../../wording/diary';
+import {
+  bestBlock,
+  REPORT,
+  REPORT_TELLS,
+  REPORT_TELLS_NAME,
+  reportOf,
+  reportText,
+  type ReportTells,
+} from '../../../wording/report';
+import { describeSection } from '../../../wording/section';
+import { useBook, usePrefs } from '../../day/contexts';
+import { Note } from '../../parts/Box';
+import { Button, Choices } from '../../parts/Buttons';
+import { Ink, Sheet } from '../../parts/Paper';
+import { Say } from '../../parts/Say';
+import { shareText } from '../../platform/share';
+import { sectionOfReading } from '../../section/model';
+import { SectionDrawing } from '../../section/SectionDrawing';
+import { Screen } from '../../shell/Screen';
+import { useTheme } from '../../theme/theme';
+import { useZoneOf } from './DayList';
+import { TimeLine } from './TimeLine';
+
+/** The picture is as wide as the sheet and so high, of its width. */
+const PICTURE_SHARE = 0.42;
+const SAID = { sent: REPORT.sent, copied: REPORT.copied, refused: REPORT.refused, 'not-now': '' } as const;
+
+export function ReportScreen() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const book = useBook();
+  const prefs = usePrefs();
+  const router = useRouter();
+  const { units } = useTheme();
+  const zoneOf = useZoneOf();
+  const [tells, setTells] = useState<ReportTells>('water');
+  const [said, setSaid] = useState('');
+  const [width, setWidth] = useState(0);
+  const day = useMemo(() => diaryDay(book, id), [book, id]);
+  const worked = day && (bestBlock(day) ?? day.blocks[0] ?? null);
+  const model = useMemo(
+    () =>
+      worked &&
+      sectionOfReading(
+        resolveConditions(worked.conditions as Conditions),
+        worked.presentation.tip.heightM,
+        Math.max(10, worked.presentation.castM),
+      ),
+    [worked],
+  );
+  const back = (
+    <Button title={REPORT.back} onPress={() => router.navigate(`/lessons/day/${encodeURIComponent(id)}` as never)} />
+  );
+  if (!day || day.gone)
+    return (
+      <Screen title={REPORT.title} section={false}>
+        <Note>{day ? DIARY.struck : DIARY.noSuchDay}</Note>
+        <Button title={DIARY.back} onPress={() => router.navigate('/lessons/diary' as never)} />
+      </Screen>
+    );
+  const zone = zoneOf(day);
+  const report = reportOf(
+    { day, water: book.water[day.trip.waterId] ?? null, spotOf: (s) => book.spot[s] ?? null, tells, zone },
+    units,
+  );
+  return (
+    <Screen title={REPORT.title} sub={report.sub} section={false}>
+      <View style={{ gap: 8 }}>
+        <Say kind="strong">{REPORT.tells}</Say>
+        <Choices
+          label={REPORT.tells}
+          options={REPORT_TELLS.map((value) => ({ value, title: REPORT_TELLS_NAME[value] }))}
+          value={tells}
+          onChange={setTells}
+        />
+        <Say kind="label" tone="soft">
+          {REPORT.tellsWhy}
+        </Say>
+        {prefs.activeTripId === id ? <Note>{REPORT.open}</Note> : null}
+        {day.tally.casts + day.tally.events.length === 0 ? <Note>{REPORT.empty}</Note> : null}
+        <Button kind="solid" title={REPORT.print} onPress={() => window.print()} />
+        <Button
+          title={REPORT.send}
+          onPress={() => void shareText(report.title, reportText(report)).then((how) => setSaid(SAID[how]))}
+        />
+        {said ? (
+          <Say role="status" kind="label" tone="moss">
+            {said}
+          </Say>
+        ) : null}
+      </View>
+      <Sheet id="day-report" label={REPORT.sheet} width="186mm" pictures="72%">
+        <View onLayout={(e) => setWidth(Math.round(e.nativeEvent.layout.width))}>
+          <Ink bold size={22}>
+            {report.title}
+          </Ink>
+          <Ink>{report.sub}</Ink>
+        </View>
+        {model && width > 0 ? (
+          <SectionDrawing
+            model={model}
+            words={describeSection(model, units)}
+            width={width}
+            height={Math.round(width * PICTURE_SHARE)}
+            atS={null}
+          />
+        ) : null}
+        <TimeLine day={day} casts={standing(logOf(book, day.blocks), 'cast')} zone={zone} />
+        {report.parts.map((part) => (
+          <View key={part.title} style={{ gap: 2 }}>
+            <Ink bold size={16}>
+              {part.title}
+            </Ink>
+            {part.lines.map((line, i) => (
+              <Ink key={i}>{line}</Ink>
+            ))}
+          </View>
+        ))}
+      </Sheet>
+      {back}
+    </Screen>
+  );
+}

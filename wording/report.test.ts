@@ -1,0 +1,85 @@
+import { buildDemoWorld } from '../demo/world';
+import { diaryDay, diaryDays } from '../core/diary/days';
+import { isLanded } from '../core/log/events';
+import { applyPuts, emptyBook, put } from '../core/records';
+import { bestBlock, reportOf, reportText, REPORT_TELLS, type ReportTells } from './report';
+import { IMPERIAL, METRIC } from './units';
+
+const book = applyPuts(emptyBook(), buildDemoWorld(Date.UTC(2026, 9, 8, 12)));
+const days = diaryDays(book);
+const of = (d: (typeof days)[number], tells: ReportTells, u = IMPERIAL) =>
+  reportOf(
+    {
+      day: d,
+      water: book.water[d.trip.waterId] ?? null,
+      spotOf: (id) => book.spot[id] ?? null,
+      tells,
+      zone: book.water[d.trip.waterId]!.zone,
+    },
+    u,
+  );
+
+test('every day of the demo season reads, with its figures as they were logged', () => {
+  expect(days.length).toBeGreaterThan(10);
+  for (const d of days)
+    for (const u of [IMPERIAL, METRIC]) {
+      const report = of(d, 'spots', u);
+      const text = reportText(report);
+      expect(text).not.toMatch(/undefined|NaN|null|\[object|–,|: {2}|\.\./);
+      const fish = report.parts.find((p) => p.title === 'Fish')?.lines ?? [];
+      expect(fish).toHaveLength(d.tally.events.filter((e) => isLanded(e.kind)).length);
+      if (d.tally.casts > 0) expect(text).toContain(`${d.tally.casts} cast${d.tally.casts === 1 ? '' : 's'}`);
+      if (d.trip.note) expect(text).toContain(d.trip.note);
+    }
+});
+
+test('a place is named as far as it was asked, and never told where it lies', () => {
+  const d = days.find((x) => x.blocks.length > 0)!;
+  const water = book.water[d.trip.waterId]!;
+  const spot = Object.values(book.spot).find((s) => s.waterId === water.id)!;
+  const there = { ...d, blocks: d.blocks.map((b) => ({ ...b, spotId: spot.id })) };
+  const text = (tells: ReportTells): string => reportText(of(there, tells));
+  const named = (tells: ReportTells): boolean[] => [water.name, spot.name].map((n) => text(tells).includes(n));
+  expect(named('nothing')).toEqual([false, false]);
+  expect(named('water')).toEqual([true, false]);
+  expect(named('spots')).toEqual([true, true]);
+  for (const tells of REPORT_TELLS)
+    for (const deg of [spot.latDeg, spot.lonDeg, water.latDeg, water.lonDeg])
+      expect(text(tells)).not.toContain(Math.abs(deg).toFixed(2));
+});
+
+test('the best of a day is what drew most, then what drew it in fewest casts; nothing where nothing came', () => {
+  const d = days.find((x) => x.blocks.length > 0)!;
+  const blocks = ['a', 'b', 'c'].map((id) => ({ ...d.blocks[0]!, id }));
+  const best = (tallies: [number, number][]) =>
+    bestBlock({ ...d, blocks, byBlock: tallies.map(([strikes, casts]) => ({ ...d.byBlock[0]!, strikes, casts })) });
+  expect(
+    best([
+      [1, 10],
+      [3, 50],
+      [3, 20],
+    ])!.id,
+  ).toBe('c');
+  expect(
+    best([
+      [2, 10],
+      [1, 2],
+      [0, 1],
+    ])!.id,
+  ).toBe('a');
+  expect(
+    best([
+      [0, 10],
+      [0, 2],
+      [0, 1],
+    ]),
+  ).toBeNull();
+});
+
+test('a day on which nothing was logged has no parts but its note', () => {
+  const trip = { ...days[0]!.trip, id: 'new', note: '' };
+  const empty = (note: string) =>
+    of(diaryDay(applyPuts(book, [put('trip', { ...trip, note })]), 'new')!, 'water').parts;
+  expect(empty('')).toEqual([]);
+  expect(empty('Too cold')).toEqual([{ title: 'Note', lines: ['Too cold'] }]);
+});

@@ -1,0 +1,132 @@
+/** A day of the diary as one page for a friend: the same words on the screen, on paper and where they are sent. */
+import { againstModel, luresOf } from '../core/diary/ended';
+import type { DiaryDay } from '../core/diary/days';
+import { isLanded } from '../core/log/events';
+import type { EffortBlock } from '../core/records/block';
+import type { StrikeEvent } from '../core/records/event';
+import type { Conditions } from '../core/water/conditions';
+import { againstModelText, blockText, dayCame, daySpan, lureOfDayText, waterOfBlock } from './diary';
+import { detailsText, eventTitle } from './events';
+import { capital, SETTING_NAME, SPECIES_NAME } from './names';
+import { cadenceText } from './retrieve';
+import { castsText } from './strikes';
+import { clockText, dayText } from './time';
+import { say, type UnitPrefs } from './units';
+
+/** How much of the places a report tells; where they lie on the earth is in none of them. */
+export const REPORT_TELLS = ['nothing', 'water', 'spots'] as const;
+export type ReportTells = (typeof REPORT_TELLS)[number];
+export const REPORT_TELLS_NAME: Record<ReportTells, string> = {
+  nothing: 'No names',
+  water: 'The water',
+  spots: 'The water and the spots',
+};
+
+export const REPORT = {
+  title: 'The day for a friend',
+  make: 'A page for a friend',
+  tells: 'Which places it names',
+  tellsWhy:
+    'Where a place lies on the earth is never in it. What you wrote yourself stands as you wrote it: read it once before you send it.',
+  print: 'Print it, or save it as a PDF',
+  send: 'Send the words',
+  sent: 'Handed on.',
+  copied: 'The words are copied: paste them where you want them.',
+  refused: 'This browser neither sends nor copies. Print it instead.',
+  sheet: 'The page',
+  back: 'Back to the day',
+  open: 'The day goes on: what is logged from now on is not in it yet.',
+  empty: 'Nothing was logged on this day: there is nothing to tell yet.',
+} as const;
+
+export interface Report {
+  title: string;
+  sub: string;
+  parts: { title: string; lines: string[] }[];
+}
+
+interface ReportOf {
+  day: DiaryDay;
+  water: { name: string } | null;
+  spotOf: (id: string) => { name: string } | null;
+  tells: ReportTells;
+  zone: string;
+}
+
+/** "7:05 am: landed · pause, 16 in, released, on the Alder minnow." */
+function eventLine(e: StrikeEvent, lure: string, zone: string, u: UnitPrefs): string {
+  const details = detailsText(e, u);
+  return `${clockText(e.atMs, zone, u)}: ${[eventTitle(e), details, `on the ${lure}`].filter(Boolean).join(', ')}.`;
+}
+
+/** "Alder minnow: cast 98 ft, count 2 s, rod tip up; one turn, twitch twice and hang 3 s, and again." */
+function handsLine({ presentation: p }: EffortBlock, u: UnitPrefs): string {
+  const hands = [
+    ...(p.castM > 0 ? [`cast ${say.distance(p.castM, u)}`] : []),
+    ...(p.countdownS > 0 ? [`count ${say.seconds(p.countdownS)}`] : []),
+    `rod tip ${p.tip.position}`,
+  ];
+  return `${p.lureName}: ${hands.join(', ')}; ${cadenceText(p.cadence)}.`;
+}
+
+/** The block that drew most, by strikes and then by fewest casts; null: none drew anything. */
+export function bestBlock({ blocks, byBlock }: DiaryDay): EffortBlock | null {
+  let best = -1;
+  blocks.forEach((_, i) => {
+    const [a, b] = [byBlock[i]!, byBlock[best]];
+    if (a.strikes === 0) return;
+    if (!b || a.strikes > b.strikes || (a.strikes === b.strikes && a.casts < b.casts)) best = i;
+  });
+  return blocks[best] ?? null;
+}
+
+/** What a friend reads of a day. Empty of parts where nothing was logged. */
+export function reportOf({ day, water, spotOf, tells, zone }: ReportOf, u: UnitPrefs): Report {
+  const { trip, blocks, byBlock, tally } = day;
+  const setting = (blocks[0]?.conditions as Conditions | undefined)?.water.setting;
+  const where = tells !== 'nothing' && water ? ` at ${water.name}` : setting ? `: ${SETTING_NAME[setting]}` : '';
+  const spotName = (b: EffortBlock): string | null =>
+    tells === 'spots' && b.spotId ? (spotOf(b.spotId)?.name ?? null) : null;
+  const of = new Map(blocks.map((b) => [b.id, b]));
+  const lureOf = (e: StrikeEvent): string => of.get(e.blockId)?.presentation.lureName ?? '–';
+  const best = bestBlock(day);
+  const against = trip.endedAtMs === null ? null : againstModel(day);
+  const [first, last] = [blocks[0], blocks[blocks.length - 1]];
+  const later = first && last && last !== first && waterOfBlock(last, u) !== waterOfBlock(first, u) ? last : null;
+  const part = (title: string, lines: readonly (string | null)[]): Report['parts'] => {
+    const told = lines.filter((x): x is string => !!x);
+    return told.length > 0 ? [{ title, lines: told }] : [];
+  };
+  const empty = tally.casts + tally.events.length === 0;
+  return {
+    title: `A day${where}`,
+    sub: `${dayText(trip.startedAtMs, zone)}, ${daySpan(day, zone, u)}. ${capital(SPECIES_NAME[trip.species])}.`,
+    parts: empty
+      ? part('Note', [trip.note])
+      : [
+          ...part('What came of it', [`${capital(dayCame(day, u))}.`, against && againstModelText(against)]),
+          ...part('The water', [
+            first ? waterOfBlock(first, u) : null,
+            later ? `From ${clockText(later.startedAtMs, zone, u)}: ${waterOfBlock(later, u)}` : null,
+          ]),
+          ...part(
+            'Fish',
+            tally.events.filter((e) => isLanded(e.kind)).map((e) => eventLine(e, lureOf(e), zone, u)),
+          ),
+          ...part(
+            'By the clock',
+            blocks.flatMap((b, i) => [
+              `${clockText(b.startedAtMs, zone, u)}: ${blockText(b, spotName(b))}, ${castsText(byBlock[i]!.casts)}.`,
+              ...byBlock[i]!.events.filter((e) => !isLanded(e.kind)).map((e) => eventLine(e, lureOf(e), zone, u)),
+            ]),
+          ),
+          ...part('What was thrown', luresOf(day).map(lureOfDayText)),
+          ...part('How the best of it was worked', [best && handsLine(best, u)]),
+          ...part('For the next such day', [trip.note]),
+        ],
+  };
+}
+
+/** The report as plain words, to be sent. */
+export const reportText = (r: Report): string =>
+  [`${r.title}\n${r.sub}`, ...r.parts.map((p) => [p.title, ...p.lines].join('\n'))].join('\n\n') + '\n';
