@@ -11,7 +11,10 @@ test('what is known of a lure, in the angler’s own units', () => {
   expect(facts(lure)).toMatchObject({ Weight: '14 g', Length: '9.0 cm', Pieces: '2', Price: '€4.50' });
   expect(facts(lure, IMPERIAL)).toMatchObject({ Weight: '½ oz', Length: '3½ in', Price: '$4.50' });
   expect(facts({ ...lure, priceMinor: 0 })).not.toHaveProperty('Price');
-  expect(facts({ ...lure, bare: true })).toMatchObject({ Weight: '14 g, the body alone', Hooks: 'chosen for the water' });
+  expect(facts({ ...lure, bare: true })).toMatchObject({
+    Weight: '14 g, the body alone',
+    Hooks: 'chosen for the water',
+  });
   expect(facts(lure)).not.toHaveProperty('State');
   expect(facts({ ...lure, lostAtMs: 1, retiredAtMs: 1 }).State).toBe('lost');
   expect(facts({ ...lure, retiredAtMs: 1 }).State).toBe('retired');

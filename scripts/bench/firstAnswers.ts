@@ -14,7 +14,7 @@ export function firstAnswersBench(): string {
   const next = anyWaters(SEED);
   const moved: number[] = [];
   let inside = 0;
-  for (let waters = 0; waters < WATERS; ) {
+  for (let waters = 0; waters < WATERS;) {
     const c = next();
     const ranking = rankLures(c, { withoutRange: true });
     if (ranking.branch !== 'feeding') continue;
