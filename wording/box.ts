@@ -1,11 +1,11 @@
 /** The box in words: its table, one lure of it, a box of lures from a file. */
 import type { BadRow, BoxFile } from '../core/exchange/boxCsv';
 import { familyById } from '../core/lures/families';
-import { COLOURS, FAMILIES, HOOKS, type Family, type FamilyId } from '../core/lures/family';
+import { COLOURS, FAMILIES, HOOKS, type FamilyId } from '../core/lures/family';
 import type { Ranking } from '../core/ranking/rank';
 import type { Lure } from '../core/records/lure';
 import { rateLine } from './lures';
-import { capital, COLOUR_NAME, FAMILY_NAME, HOOK_NAME } from './names';
+import { capital, COLOUR_NAME, FAMILY_NAME, HOOK_NAME, WAY_NAME } from './names';
 import { exclusionSentence } from './reasons';
 import { moneyText, say, type UnitPrefs } from './units';
 
@@ -62,22 +62,13 @@ export const BOX = {
   work: 'How to work it',
 } as const;
 
-const WHERE: Record<Family['mode'], string> = {
-  surface: 'on top',
-  swim: 'swims at a depth',
-  bottom: 'along the bottom',
-  float: 'below a float',
-  vertical: 'straight down',
-  tow: 'towed',
-};
-
 /** What is known of a lure, name and value. */
 export function lureFacts(l: Lure, u: UnitPrefs): [string, string][] {
   const gone: [string, string][] =
     l.lostAtMs !== null ? [['State', 'lost']] : l.retiredAtMs !== null ? [['State', 'retired']] : [];
   return [
     ...gone,
-    ['Worked', WHERE[familyById(l.family).mode]],
+    ['Worked', WAY_NAME[familyById(l.family).mode]],
     ['Weight', l.bare ? `${say.weight(l.weightKg, u)}, the body alone` : say.weight(l.weightKg, u)],
     ['Length', say.size(l.lengthM, u)],
     ['Colour', COLOUR_NAME[l.colour]],

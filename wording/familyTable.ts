@@ -3,7 +3,7 @@ import { EVERYDAY } from '../core/lures/families/everyday';
 import type { Family } from '../core/lures/family';
 import { SHAPE_OF_FORAGE } from '../core/ranking/matches';
 import type { SpeciesProfile } from '../core/water/species';
-import { COVER_NAME, FAMILY_NAME, HOOK_NAME, SPECIES_NAME, STYLE_NAME } from './names';
+import { COVER_NAME, FAMILY_NAME, HOOK_NAME, SPECIES_NAME, STYLE_NAME, WAY_NAME } from './names';
 import { COVER_KINDS, type CoverKind } from '../core/water/terms';
 
 const n = (x: number, d = 0): string => x.toFixed(d);
@@ -12,15 +12,6 @@ const three = (v: readonly [number, number, number], k: number, d = 0): string =
 const row = (cells: readonly string[]): string => `| ${cells.join(' | ')} |`;
 const table = (head: readonly string[], rows: readonly (readonly string[])[]): string =>
   [row(head), row(head.map(() => '---')), ...rows.map(row)].join('\n');
-
-const WAY: Record<Family['mode'], string> = {
-  surface: 'on top',
-  swim: 'at a depth',
-  bottom: 'along the bottom',
-  float: 'below a float',
-  vertical: 'straight down',
-  tow: 'towed',
-};
 
 function warmth({ tempC }: Family): string {
   const best = tempC.from !== undefined ? `over ${tempC.from}` : tempC.to !== undefined ? `under ${tempC.to}` : 'any';
@@ -52,7 +43,7 @@ export function familyTables(families: readonly Family[], species: readonly Spec
       ['kind', 'worked', 'weight, g', 'length, mm', 'depth, m', 'speed, m/s', 'hook', 'ease, 0–1', 'usual price'],
       families.map((f) => [
         name(f),
-        WAY[f.mode],
+        WAY_NAME[f.mode],
         three(f.weightKg, 1000, 1),
         three(f.lengthM, 1000),
         range(f.depthM, 1),

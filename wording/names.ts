@@ -1,6 +1,6 @@
 /** Codes to the plain words of the sport. One table a kind; screens and the command read nothing else. */
 import type { Phase, StepKind } from '../core/planning/cadence/cadence';
-import type { Colour, FamilyId, Hook, Noise, Trailer } from '../core/lures/family';
+import type { Colour, Family, FamilyId, Hook, Noise, Trailer } from '../core/lures/family';
 import type { TerminalPart } from '../core/lures/terminal';
 import type { Factor } from '../core/ranking/score';
 import type { Agitation } from '../core/mood/guarding';
@@ -70,6 +70,16 @@ export const FAMILY_NAME: Record<FamilyId, string> = {
   'vertical-metal-jig': 'deep metal jig',
   'towed-plug': 'towed plug',
   'towed-natural-bait': 'towed natural bait',
+};
+
+/** Where a kind of lure works. */
+export const WAY_NAME: Record<Family['mode'], string> = {
+  surface: 'on top',
+  swim: 'at a depth',
+  bottom: 'along the bottom',
+  float: 'below a float',
+  vertical: 'straight down',
+  tow: 'towed',
 };
 
 export const SPECIES_NAME: Record<SpeciesId, string> = {

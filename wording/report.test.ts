@@ -2,7 +2,7 @@ import { buildDemoWorld } from '../demo/world';
 import { diaryDay, diaryDays } from '../core/diary/days';
 import { isLanded } from '../core/log/events';
 import { applyPuts, emptyBook, put } from '../core/records';
-import { bestBlock, reportOf, reportText, REPORT_TELLS, type ReportTells } from './report';
+import { reportOf, reportText, REPORT_TELLS, type ReportTells } from './report';
 import { IMPERIAL, METRIC } from './units';
 
 const book = applyPuts(emptyBook(), buildDemoWorld(Date.UTC(2026, 9, 8, 12)));
@@ -46,34 +46,6 @@ test('a place is named as far as it was asked, and never told where it lies', ()
   for (const tells of REPORT_TELLS)
     for (const deg of [spot.latDeg, spot.lonDeg, water.latDeg, water.lonDeg])
       expect(text(tells)).not.toContain(Math.abs(deg).toFixed(2));
-});
-
-test('the best of a day is what drew most, then what drew it in fewest casts; nothing where nothing came', () => {
-  const d = days.find((x) => x.blocks.length > 0)!;
-  const blocks = ['a', 'b', 'c'].map((id) => ({ ...d.blocks[0]!, id }));
-  const best = (tallies: [number, number][]) =>
-    bestBlock({ ...d, blocks, byBlock: tallies.map(([strikes, casts]) => ({ ...d.byBlock[0]!, strikes, casts })) });
-  expect(
-    best([
-      [1, 10],
-      [3, 50],
-      [3, 20],
-    ])!.id,
-  ).toBe('c');
-  expect(
-    best([
-      [2, 10],
-      [1, 2],
-      [0, 1],
-    ])!.id,
-  ).toBe('a');
-  expect(
-    best([
-      [0, 10],
-      [0, 2],
-      [0, 1],
-    ]),
-  ).toBeNull();
 });
 
 test('a day on which nothing was logged has no parts but its note', () => {

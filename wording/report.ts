@@ -1,5 +1,5 @@
 /** A day of the diary as one page for a friend: the same words on the screen, on paper and where they are sent. */
-import { againstModel, luresOf } from '../core/diary/ended';
+import { againstModel, bestBlock, luresOf } from '../core/diary/ended';
 import type { DiaryDay } from '../core/diary/days';
 import { isLanded } from '../core/log/events';
 import type { EffortBlock } from '../core/records/block';
@@ -8,7 +8,7 @@ import type { Conditions } from '../core/water/conditions';
 import { againstModelText, blockText, dayCame, daySpan, lureOfDayText, waterOfBlock } from './diary';
 import { detailsText, eventTitle } from './events';
 import { capital, SETTING_NAME, SPECIES_NAME } from './names';
-import { cadenceText } from './retrieve';
+import { cadenceText, firstName } from './retrieve';
 import { castsText } from './strikes';
 import { clockText, dayText } from './time';
 import { say, type UnitPrefs } from './units';
@@ -59,25 +59,14 @@ function eventLine(e: StrikeEvent, lure: string, zone: string, u: UnitPrefs): st
   return `${clockText(e.atMs, zone, u)}: ${[eventTitle(e), details, `on the ${lure}`].filter(Boolean).join(', ')}.`;
 }
 
-/** "Alder minnow: cast 98 ft, count 2 s, rod tip up; one turn, twitch twice and hang 3 s, and again." */
+/** "Alder minnow: cast 98 ft, count down 2 s, rod tip up; one turn, twitch twice and hang 3 s, and again." */
 function handsLine({ presentation: p }: EffortBlock, u: UnitPrefs): string {
   const hands = [
     ...(p.castM > 0 ? [`cast ${say.distance(p.castM, u)}`] : []),
-    ...(p.countdownS > 0 ? [`count ${say.seconds(p.countdownS)}`] : []),
+    ...(p.countdownS > 0 ? [`${firstName({ presentation: p })} ${say.seconds(p.countdownS)}`] : []),
     `rod tip ${p.tip.position}`,
   ];
   return `${p.lureName}: ${hands.join(', ')}; ${cadenceText(p.cadence)}.`;
-}
-
-/** The block that drew most, by strikes and then by fewest casts; null: none drew anything. */
-export function bestBlock({ blocks, byBlock }: DiaryDay): EffortBlock | null {
-  let best = -1;
-  blocks.forEach((_, i) => {
-    const [a, b] = [byBlock[i]!, byBlock[best]];
-    if (a.strikes === 0) return;
-    if (!b || a.strikes > b.strikes || (a.strikes === b.strikes && a.casts < b.casts)) best = i;
-  });
-  return blocks[best] ?? null;
 }
 
 /** What a friend reads of a day. Empty of parts where nothing was logged. */

@@ -291,11 +291,15 @@ export function handleTurnsPerS({ steps }: Cadence): number {
   return lengthS > 0 ? of.reduce((sum, s) => sum + s.handleTurns!, 0) / lengthS : 0;
 }
 
-const onTop = ({ presentation }: Pick<Plan, 'presentation'>): boolean =>
-  familyById(presentation.rig.family).mode === 'surface';
+/** Whatever has a rig: a plan, or casts that were logged. */
+interface Rigged {
+  presentation: { rig: Pick<Plan['presentation']['rig'], 'family'> };
+}
+
+const onTop = ({ presentation }: Rigged): boolean => familyById(presentation.rig.family).mode === 'surface';
 
 /** What comes after the splash: a lure on top is left alone, another is counted down. */
-export const firstName = ({ presentation }: Pick<Plan, 'presentation'>): string =>
+export const firstName = ({ presentation }: Rigged): string =>
   onTop({ presentation }) ? 'let it lie first' : 'count down';
 
 /** The float, if one is chosen, as a tile says it. */

@@ -4,7 +4,7 @@ import { struckOut } from '../log/tally';
 import { applyPuts, emptyBook, put, takeBackPuts, tripsOf, type Book } from '../records';
 import { corrected, untold, type StrikeEvent } from '../records/event';
 import { bestsOf, diaryDay, diaryDays, findDays, type DiaryDay } from './days';
-import { againstModel, luresOf, questionsOf, spanOf } from './ended';
+import { againstModel, bestBlock, luresOf, questionsOf, spanOf } from './ended';
 
 const world = applyPuts(emptyBook(), buildDemoWorld(0));
 const days = diaryDays(world);
@@ -146,4 +146,32 @@ describe('when it is over', () => {
     expect(spanOf({ ...b, endedAtMs: 400 }, [], [])).toEqual([100, 400]);
     expect(spanOf(b, [], [])).toEqual([100, 100]);
   });
+});
+
+test('the best of a day is what drew most, then what drew it in fewest casts; nothing where nothing came', () => {
+  const d = days.find((x) => x.blocks.length > 0)!;
+  const blocks = ['a', 'b', 'c'].map((id) => ({ ...d.blocks[0]!, id }));
+  const best = (tallies: [number, number][]) =>
+    bestBlock({ ...d, blocks, byBlock: tallies.map(([strikes, casts]) => ({ ...d.byBlock[0]!, strikes, casts })) });
+  expect(
+    best([
+      [1, 10],
+      [3, 50],
+      [3, 20],
+    ])!.id,
+  ).toBe('c');
+  expect(
+    best([
+      [2, 10],
+      [1, 2],
+      [0, 1],
+    ])!.id,
+  ).toBe('a');
+  expect(
+    best([
+      [0, 10],
+      [0, 2],
+      [0, 1],
+    ]),
+  ).toBeNull();
 });

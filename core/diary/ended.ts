@@ -36,6 +36,17 @@ export function luresOf({ blocks, byBlock }: DiaryDay): LureOfDay[] {
     .sort((a, b) => b.strikes - a.strikes || a.casts - b.casts || (a.name < b.name ? -1 : 1));
 }
 
+/** The block that drew most, by strikes and then by fewest casts; null: none drew anything. */
+export function bestBlock({ blocks, byBlock }: DiaryDay): EffortBlock | null {
+  let best = -1;
+  blocks.forEach((_, i) => {
+    const [a, b] = [byBlock[i]!, byBlock[best]];
+    if (a.strikes === 0) return;
+    if (!b || a.strikes > b.strikes || (a.strikes === b.strikes && a.casts < b.casts)) best = i;
+  });
+  return blocks[best] ?? null;
+}
+
 /** Strikes against what the model expected when each block was opened, with what luck alone brings. */
 export interface DayAgainstModel {
   strikes: number;

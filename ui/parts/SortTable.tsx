@@ -109,7 +109,7 @@ export function SortTable<Row, Order extends string>({
             <View
               key={key}
               role="row"
-              aria-selected={chosen === key}
+              {...({ 'aria-current': chosen === key ? 'true' : undefined } as object)}
               style={[ROW, chosen === key ? { backgroundColor: p.mossWash } : null]}
             >
               {columns.map((c, at) => {

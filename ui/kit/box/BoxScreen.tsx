@@ -10,6 +10,7 @@ import { byFavour } from '../../../core/box/sorted';
 import { contentHash } from '../../../core/base/hash';
 import { inBox, put } from '../../../core/records';
 import { queryKeys } from '../../../data/keys';
+import { BOX } from '../../../wording/box';
 import { capital, FAMILY_NAME, luresText } from '../../../wording/names';
 import { lackSentence } from '../../../wording/rods';
 import { say } from '../../../wording/units';
@@ -122,7 +123,7 @@ function LureRow({ l }: { l: Lure }) {
   const { p, units } = useTheme();
   const router = useRouter();
   const gone = l.lostAtMs !== null ? ', lost' : l.retiredAtMs !== null ? ', retired' : '';
-  const sub = `${FAMILY_NAME[l.family]}, ${l.bare ? 'body only' : say.weight(l.weightKg, units)}${l.count === 1 ? '' : ` ×${l.count}`}${gone}`;
+  const sub = `${FAMILY_NAME[l.family]}, ${l.bare ? BOX.bare : say.weight(l.weightKg, units)}${l.count === 1 ? '' : ` ×${l.count}`}${gone}`;
   return (
     <Row style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule, paddingVertical: 4 }} gap={4}>
       <Favourite l={l} />

@@ -3,13 +3,13 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { diaryDay } from '../../../core/diary/days';
+import { bestBlock } from '../../../core/diary/ended';
 import { logOf } from '../../../core/log/tally';
 import { standing } from '../../../core/records';
 import { resolveConditions } from '../../../core/water/resolve';
 import type { Conditions } from '../../../core/water/conditions';
 import { DIARY } from '../../../wording/diary';
 import {
-  bestBlock,
   REPORT,
   REPORT_TELLS,
   REPORT_TELLS_NAME,
@@ -56,9 +56,6 @@ export function ReportScreen() {
         Math.max(10, worked.presentation.castM),
       ),
     [worked],
-  );
-  const back = (
-    <Button title={REPORT.back} onPress={() => router.navigate(`/lessons/day/${encodeURIComponent(id)}` as never)} />
   );
   if (!day || day.gone)
     return (
@@ -126,7 +123,7 @@ export function ReportScreen() {
           </View>
         ))}
       </Sheet>
-      {back}
+      <Button title={REPORT.back} onPress={() => router.navigate(`/lessons/day/${encodeURIComponent(id)}` as never)} />
     </Screen>
   );
 }
