@@ -96,13 +96,10 @@ describe('line-and-lure problems', () => {
       notes: ['the lure floats'],
     });
   });
+  const HANGING = { kind: 'cast-retrieve', lure, line, tipM: [0, 0, 1], lureM: [6, 0, 0] };
   test('a locked reel and no moves: the lure swings down under the tip', () => {
     const out = solve({
-      kind: 'cast-retrieve',
-      lure,
-      line,
-      tipM: [0, 0, 1],
-      lureM: [6, 0, 0],
+      ...HANGING,
       lineLengthM: 6.2,
       timesS: [1, 5, 25],
     });
@@ -112,11 +109,7 @@ describe('line-and-lure problems', () => {
   });
   test('a bottom stops it', () => {
     const out = solve({
-      kind: 'cast-retrieve',
-      lure,
-      line,
-      tipM: [0, 0, 1],
-      lureM: [6, 0, 0],
+      ...HANGING,
       lineLengthM: 8,
       floorDepthM: 1,
       timesS: [10],

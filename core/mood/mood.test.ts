@@ -1,3 +1,4 @@
+import { STILL_LAKE } from '../fixtures/stillLake';
 import { speciesProfile } from '../water/species';
 import type { Conditions } from '../water/conditions';
 import { judgeMood, nextSignToWatch } from './filter';
@@ -7,23 +8,6 @@ import type { Sign } from '../water/terms';
 import { resolveConditions } from '../water/resolve';
 
 const bass = speciesProfile('largemouth-bass');
-const base: Conditions = {
-  species: 'largemouth-bass',
-  water: {
-    setting: 'lake',
-    surfaceTempC: 20,
-    tempChange3dC: 0,
-    clarityM: 1.2,
-    depthM: 3,
-    fishDepthM: 2,
-    currentMps: 0,
-    windMps: 2,
-    waveHeightM: 0.05,
-    cover: { kind: 'none', density: 0 },
-  },
-  sky: { cloud: 0.4, sunElevationDeg: 30, front: 'none' },
-  month: 6,
-};
 const judge = (
   change: {
     water?: Partial<Conditions['water']>;
@@ -34,10 +18,10 @@ const judge = (
 ) =>
   judgeMood(
     resolveConditions({
-      ...base,
+      ...STILL_LAKE,
       ...change,
-      water: { ...base.water, ...change.water },
-      sky: { ...base.sky, ...change.sky },
+      water: { ...STILL_LAKE.water, ...change.water },
+      sky: { ...STILL_LAKE.sky, ...change.sky },
     }),
     bass,
   );

@@ -1,4 +1,5 @@
 /** What each reading is worth to the mood, one at a time, as docs/MODELS.md states it. */
+import { STILL_LAKE } from '../fixtures/stillLake';
 import type { Conditions } from '../water/conditions';
 import { thermalComfort } from '../water/comfort';
 import { luxAtDepth, surfaceLux } from '../water/light';
@@ -9,22 +10,8 @@ import { moodMean, spreadMood } from './states';
 
 const bass = speciesProfile('largemouth-bass');
 const STILL: Conditions = {
-  species: 'largemouth-bass',
-  water: {
-    setting: 'lake',
-    salinity: 'fresh',
-    surfaceTempC: 20,
-    tempChange3dC: 0,
-    clarityM: 1.2,
-    depthM: 3,
-    fishDepthM: 2,
-    currentMps: 0,
-    windMps: 2,
-    waveHeightM: 0.05,
-    cover: { kind: 'none', density: 0 },
-  },
-  sky: { cloud: 0.4, sunElevationDeg: 30, front: 'none' },
-  month: 6,
+  ...STILL_LAKE,
+  water: { ...STILL_LAKE.water, salinity: 'fresh' },
   forageAbundance: 'normal',
   pressure: 'normal',
 };

@@ -6,23 +6,21 @@ import { rankLures, type Ranking } from './rank';
 import type { RankedLure } from './ranked';
 import type { Sign } from '../water/terms';
 
-const on = (signs: Sign[] = [], more: Partial<Conditions> = {}): Ranking =>
-  rankLures({
-    species: 'largemouth-bass',
-    behaviour: 'guarding',
-    month: 4,
-    water: {
-      setting: 'lake',
-      surfaceTempC: 18,
-      clarityM: 3,
-      depthM: 1.5,
-      fishDepthM: 1.4,
-      cover: { kind: 'none', density: 0 },
-    },
-    forage: ['bluegill'],
-    signs,
-    ...more,
-  });
+const BED: Conditions = {
+  species: 'largemouth-bass',
+  behaviour: 'guarding',
+  month: 4,
+  water: {
+    setting: 'lake',
+    surfaceTempC: 18,
+    clarityM: 3,
+    depthM: 1.5,
+    fishDepthM: 1.4,
+    cover: { kind: 'none', density: 0 },
+  },
+  forage: ['bluegill'],
+};
+const on = (signs: Sign[] = [], more: Partial<Conditions> = {}): Ranking => rankLures({ ...BED, signs, ...more });
 const place = (r: Ranking, family: string): number => r.ranked.findIndex((x) => x.family === family);
 const ANGRY: Sign[] = [
   { kind: 'flare', count: 3, minutesAgo: 1 },
@@ -89,23 +87,7 @@ describe('fish on their beds', () => {
   });
   test('a lure more in the box never turns two others round', () => {
     const all = on().ranked.map((x) => x.family);
-    const fewer = rankLures(
-      {
-        species: 'largemouth-bass',
-        behaviour: 'guarding',
-        month: 4,
-        water: {
-          setting: 'lake',
-          surfaceTempC: 18,
-          clarityM: 3,
-          depthM: 1.5,
-          fishDepthM: 1.4,
-          cover: { kind: 'none', density: 0 },
-        },
-        forage: ['bluegill'],
-      },
-      { families: FAMILIES.filter((f) => f !== all[2]) },
-    ).ranked.map((x) => x.family);
+    const fewer = rankLures(BED, { families: FAMILIES.filter((f) => f !== all[2]) }).ranked.map((x) => x.family);
     expect(fewer).toEqual(all.filter((f) => f !== all[2]));
   });
 });
