@@ -7,7 +7,7 @@ import type { Track } from '../core/planning/plan/track';
 import { familyById } from '../core/lures/families';
 import type { Below, PlanSettings } from '../core/planning/task/request';
 import { hangs } from '../core/planning/cadence/library';
-import type { Cadence } from '../core/planning/cadence/cadence';
+import type { Beat, Cadence, Step } from '../core/planning/cadence/cadence';
 import { MOOD_NAME, PHASE_NAME, STEP_NAME, STYLE_NAME, capital, list } from './names';
 import { quantity, say, type UnitPrefs } from './units';
 import type { CadenceStyle } from '../core/lures/styles';
@@ -262,24 +262,51 @@ export function movedOnText(then: Conditions, now: Conditions, u: UnitPrefs): st
   return `The water has changed since this plan was made${what}. It stands as it is until you plan anew.`;
 }
 
-/** The cadence read aloud: "turn 1 s, twitch twice, hang 4 s, and again". */
+const QUARTERS = ['', '¼', '½', '¾'];
+const PART_OF_A_TURN = ['', 'a quarter turn', 'half a turn', 'three quarters of a turn'];
+
+/** Turns of the handle as a hand counts them: "half a turn", "1½ turns"; short, beside a drawing: "½ turn". */
+export function windText(turns: number, short = false): string {
+  const quarters = Math.round(turns * 4);
+  if (quarters < 1 || Math.abs(quarters / 4 - turns) > 0.01) return `${turnsText(turns)} turns`;
+  const [whole, part] = [Math.floor(quarters / 4), quarters % 4];
+  const many = quarters > 4 ? 'turns' : 'turn';
+  if (short || quarters > 4) return `${whole || ''}${QUARTERS[part]} ${many}`;
+  return whole === 1 ? 'one turn' : PART_OF_A_TURN[part]!;
+}
+
+/** Some steps alike, one after another, read aloud. */
+function stepsText({ kind, durationS, handleTurns }: Step, n: number): string {
+  if (kind === 'turn' && handleTurns) return windText(n * handleTurns);
+  if (kind === 'burn' && handleTurns) return `${STEP_NAME.burn} ${windText(n * handleTurns)}`;
+  const quick = durationS <= 0.8 && kind !== 'turn' && kind !== 'pause';
+  const times = n === 1 ? '' : n === 2 ? ' twice' : ` ${n} times`;
+  return quick ? `${STEP_NAME[kind]}${times}` : `${STEP_NAME[kind]} ${say.seconds(durationS)}`;
+}
+
+const turnsOnly = (steps: readonly Step[]): boolean => steps.length > 0 && steps.every((s) => s.kind === 'turn');
+
+/** The cadence read aloud: "one turn, twitch twice, hang 4 s, and again". */
 export function cadenceText(c: Cadence): string {
-  if (c.loop && c.steps.length > 0 && c.steps.every((s) => s.kind === 'turn')) return 'turn steadily';
+  if (c.loop && turnsOnly(c.steps)) return 'turn steadily';
   const out: string[] = [];
   let i = 0;
   while (i < c.steps.length) {
     const s = c.steps[i]!;
+    const alike = (o: Step | undefined): boolean =>
+      o?.kind === s.kind && o.durationS === s.durationS && o.handleTurns === s.handleTurns;
     let n = 1;
-    while (c.steps[i + n] && c.steps[i + n]!.kind === s.kind && c.steps[i + n]!.durationS === s.durationS) n++;
-    const quick = s.durationS <= 0.8 && s.kind !== 'turn' && s.kind !== 'pause';
-    out.push(
-      quick
-        ? `${STEP_NAME[s.kind]}${n > 1 ? (n === 2 ? ' twice' : ` ${n} times`) : ''}`
-        : `${STEP_NAME[s.kind]} ${say.seconds(s.durationS)}`,
-    );
+    while (alike(c.steps[i + n])) n++;
+    out.push(stepsText(s, n));
     i += n;
   }
   return `${list(out)}${c.loop ? ', and again' : ''}`;
+}
+
+/** What stands below the line of a cadence: how long it hangs, how far the handle turns, else the step's name. */
+export function beatText(b: Beat, turnsAlone: boolean): string {
+  if (b.kind === 'pause') return say.seconds(b.durationS);
+  return b.kind === 'turn' && b.handleTurns > 0 && !turnsAlone ? windText(b.handleTurns, true) : STEP_NAME[b.kind];
 }
 
 /** How fast the handle goes while it goes; from step to step on average where each takes up its own slack, turns/s. */

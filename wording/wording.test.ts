@@ -18,6 +18,7 @@ import { knownSentence, MEASUREMENT_HOW, measurementText, surenessText } from '.
 import {
   angleText,
   asideText,
+  beatText,
   cadenceText,
   cardRows,
   changeTitle,
@@ -32,6 +33,7 @@ import {
   reelInText,
   settingTitle,
   wishSentence,
+  windText,
 } from './retrieve';
 import { describeSection, holdingPhrase } from './section';
 import { castsText } from './strikes';
@@ -363,17 +365,39 @@ describe('retrieve, strikes and lessons', () => {
     expect(
       cadenceText({
         steps: [
-          { kind: 'turn', durationS: 1 },
+          { kind: 'turn', durationS: 1.25, handleTurns: 1 },
           { kind: 'twitch', durationS: 0.5 },
           { kind: 'twitch', durationS: 0.5 },
           { kind: 'pause', durationS: 4 },
         ],
         loop: true,
       }),
-    ).toBe('turn 1 s, twitch twice and hang 4 s, and again');
+    ).toBe('one turn, twitch twice and hang 4 s, and again');
+    const wound = (...turns: (number | undefined)[]): string =>
+      cadenceText({ steps: turns.map((t) => ({ kind: 'turn', durationS: 1, handleTurns: t })), loop: false });
+    expect([0.25, 0.5, 0.75, 1, 1.25, 1.5, 2, 0.7, undefined].map((t) => wound(t))).toEqual([
+      'a quarter turn',
+      'half a turn',
+      'three quarters of a turn',
+      'one turn',
+      '1¼ turns',
+      '1½ turns',
+      '2 turns',
+      '0.7 turns',
+      'turn 1 s',
+    ]);
+    expect([wound(1, 1), wound(1, 0.5)]).toEqual(['2 turns', 'one turn and half a turn']);
     const turn = { kind: 'turn', durationS: 4, handleTurns: 3 } as const;
     expect(cadenceText({ steps: [turn], loop: true })).toBe('turn steadily');
-    expect(cadenceText({ steps: [turn], loop: false })).toBe('turn 4 s');
+    expect(cadenceText({ steps: [turn], loop: false })).toBe('3 turns');
+    expect(cadenceText({ steps: [{ ...turn, kind: 'burn' }], loop: false })).toBe('burn 3 turns');
+    const beat = { atS: 0, durationS: 1, kind: 'turn', handleTurns: 0.5 } as const;
+    expect([beatText(beat, false), beatText(beat, true), beatText({ ...beat, kind: 'pause' }, false)]).toEqual([
+      '½ turn',
+      'turn',
+      '1 s',
+    ]);
+    expect([1, 1.5, 0.7].map((t) => windText(t, true))).toEqual(['1 turn', '1½ turns', '0.7 turns']);
   });
 
   test('casts are counted', () => {

@@ -27,6 +27,15 @@ test('each second of the countdown, each turn, each flick, each hang', () => {
   ]);
 });
 
+test('a tick as each turn begins: a part of a turn is not hurried into a whole one', () => {
+  const ticks = (handleTurns: number): number[] =>
+    cuesOf([{ atS: 2, durationS: 3, kind: 'turn', handleTurns }], 0).map((c) => c.atS);
+  expect(ticks(0.25)).toEqual([2]);
+  expect(ticks(1)).toEqual([2]);
+  expect(ticks(1.5)).toEqual([2, 4]);
+  expect(ticks(2.5)).toEqual([2, 3.2, 4.4]);
+});
+
 /** A clock moved by hand and timers that come when they like. */
 function fakeWorld() {
   let now = 100;

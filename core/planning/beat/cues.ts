@@ -1,6 +1,6 @@
 /**
- * What is heard and felt of a cast: a tick for each second of the countdown, one for each turn of the handle, a knock
- * for each move of the wrist, a low tone as the hang begins.
+ * What is heard and felt of a cast: a tick for each second of the countdown, one as each turn of the handle begins, a
+ * knock for each move of the wrist, a low tone as the hang begins.
  */
 import type { Beat } from '../cadence/cadence';
 
@@ -25,8 +25,7 @@ export function cuesOf(beats: readonly Beat[], countdownS: number): Cue[] {
   for (const b of beats) {
     if (b.kind === 'pause') out.push({ atS: b.atS, kind: 'hang' });
     else if (b.kind === 'turn' || b.kind === 'burn') {
-      const turns = Math.max(1, Math.round(b.handleTurns));
-      const everyS = Math.max(QUICKEST_S, b.durationS / turns);
+      const everyS = Math.max(QUICKEST_S, b.durationS / Math.max(1, b.handleTurns));
       for (let t = 0; t < b.durationS - 1e-9; t += everyS) out.push({ atS: b.atS + t, kind: 'turn' });
     } else out.push({ atS: b.atS, kind: 'flick' });
   }

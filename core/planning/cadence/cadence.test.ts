@@ -1,5 +1,5 @@
 import { cadenceLengthS, compileCadence, STEP_KINDS, type Cadence, type Step } from './cadence';
-import { defaultCadence } from './library';
+import { countedTurns, defaultCadence } from './library';
 import { CADENCE_STYLES } from '../../lures/styles';
 
 const reel = { metresPerTurn: 0.8 };
@@ -96,4 +96,29 @@ test('a walk takes in the slack of each snap and no more: a third of a turn, wha
   const beat = (moodMean: number) =>
     defaultCadence({ style: 'walk', moodMean, pauseS: 4, turnsPerS: 2 }).steps[0]!.durationS;
   expect([beat(0), beat(2), beat(4)]).toEqual([0.8, 0.7, 0.5]);
+});
+
+describe('turns that a hand can count', () => {
+  test('quarters up to one, halves from there, never none', () => {
+    expect([0.01, 0.3, 0.45, 0.7, 0.9, 1.2, 1.3, 2.6].map(countedTurns)).toEqual([
+      0.25, 0.25, 0.5, 0.75, 1, 1, 1.5, 2.5,
+    ]);
+  });
+
+  test.each(CADENCE_STYLES)('every turn of the default %s is counted, and goes at the speed asked', (style) => {
+    for (const moodMean of [0, 1, 2, 3, 4])
+      for (const turnsPerS of [0.2, 0.35, 0.55, 0.8, 1.25, 1.9, 2.5]) {
+        const { steps } = defaultCadence({ style, moodMean, pauseS: 3, turnsPerS });
+        for (const s of steps.filter((x) => x.kind === 'turn')) {
+          expect(s.handleTurns! / s.durationS).toBeCloseTo(turnsPerS, 9);
+          expect(s.handleTurns).toBe(countedTurns(s.handleTurns!));
+        }
+      }
+  });
+
+  test('with the handle at rest it takes its time and winds nothing', () => {
+    expect(defaultCadence({ style: 'steady', moodMean: 2, pauseS: 1, turnsPerS: 0 }).steps).toEqual([
+      { kind: 'turn', durationS: 4, handleTurns: 0 },
+    ]);
+  });
 });

@@ -1,8 +1,8 @@
 /**
- * Default cadences by style and mood. Lengths follow the wanted pause of the species in that mood;
- * handle speed sets the turns. prior: judgement.
+ * Default cadences by style and mood. Lengths follow the wanted pause of the species in that mood; handle speed sets
+ * the turns, which are such as a hand can count. prior: judgement.
  */
-import { clamp } from '../../base/numbers';
+import { clamp, toHalf } from '../../base/numbers';
 import { CADENCE_STYLES, type CadenceStyle } from '../../lures/styles';
 import type { Cadence, Step } from './cadence';
 
@@ -20,17 +20,31 @@ export interface CadenceWish {
   turnsPerS: number;
 }
 
-/** Step lengths are kept to tenths so that a beat can be learned by heart. */
+/** Hangs and moves of the tip are kept to tenths so that a beat can be learned by heart. */
 const tenth = (s: number): number => Math.round(s * 10) / 10;
+
+/** Turns of the handle as a hand counts them, the nearest: quarters under one, halves from there on; at least ¼. */
+export const countedTurns = (turns: number): number =>
+  turns < 0.875 ? Math.max(0.25, Math.round(turns * 4) / 4) : toHalf(turns);
 
 /** Turns of the handle that take up what a pop has moved the lure. */
 const POP_TURNS = 0.4;
+
+/** A burst: as much quicker than the usual pace, and at the most, turns/s. */
+const BURN_TIMES = 1.6;
+const BURN_MOST = 3;
 
 /** The cadence of a style for a mood on 0–4, a wanted hang, s, and a handle speed, turns/s. */
 export function defaultCadence(w: CadenceWish): Cadence {
   const lively = clamp(w.moodMean / 4, 0, 1);
   const pause: Step = { kind: 'pause', durationS: tenth(clamp(w.pauseS, 0.5, 20)) };
-  const turn = (s: number): Step => ({ kind: 'turn', durationS: tenth(s), handleTurns: tenth(s) * w.turnsPerS });
+  /** About so long, as long as counted turns take at that speed, turns/s; the handle at rest: just so long. */
+  const wind = (kind: 'turn' | 'burn', s: number, perS: number): Step => {
+    if (perS <= 0) return { kind, durationS: s, handleTurns: 0 };
+    const handleTurns = countedTurns(s * perS);
+    return { kind, durationS: handleTurns / perS, handleTurns };
+  };
+  const turn = (s: number): Step => wind('turn', s, w.turnsPerS);
   // Each pop leaves slack, and the hand takes it up.
   const pop: Step = { kind: 'pop', durationS: 0.5, handleTurns: POP_TURNS };
   // Moved from the wrist, hardly a hand's breadth.
@@ -70,10 +84,10 @@ export function defaultCadence(w: CadenceWish): Cadence {
     case 'dead-stick':
       return loop({ ...pause, durationS: tenth(clamp(w.pauseS * 1.5, 3, 20)) }, turn(0.4));
     case 'burn-kill':
-      return loop(
-        { kind: 'burn', durationS: 1.5, handleTurns: 1.5 * Math.min(3, w.turnsPerS * 1.6) },
-        { kind: 'pause', durationS: tenth(clamp(w.pauseS * 0.4, 0.5, 2)) },
-      );
+      return loop(wind('burn', 1.5, Math.min(BURN_MOST, BURN_TIMES * w.turnsPerS)), {
+        kind: 'pause',
+        durationS: tenth(clamp(w.pauseS * 0.4, 0.5, 2)),
+      });
   }
 }
 

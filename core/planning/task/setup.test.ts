@@ -1,5 +1,8 @@
 import { usualRequest as request } from '../../fixtures/usualRequest';
 import { styleFor } from '../../ranking/working';
+import { CADENCE_STYLES, type CadenceStyle } from '../../lures/styles';
+import type { Step } from '../cadence/cadence';
+import { defaultCadence } from '../cadence/library';
 import {
   firstCountdownS,
   firstSettings,
@@ -51,6 +54,22 @@ test('count only what sinks', () => {
   expect(firstCountdownS(problem('football-jig', { depthM: 7, fishDepthM: 6 }))).toBeGreaterThan(
     firstCountdownS(problem('football-jig')),
   );
+});
+
+test('of all speeds of the handle it takes one that comes as near to the wanted speed as any', () => {
+  const p = problem('suspending-jerkbait');
+  const speedAt = (turnsPerS: number, style: CadenceStyle, pauseS: number): number => {
+    const { steps } = defaultCadence({ style, moodMean: p.mood.mean, pauseS, turnsPerS });
+    const sum = (of: (s: Step) => number): number => steps.reduce((all, s) => all + of(s), 0);
+    return (sum((s) => s.handleTurns ?? 0) * p.metresPerTurn) / sum((s) => s.durationS);
+  };
+  for (const style of CADENCE_STYLES)
+    for (const pauseS of [0.5, 2, 6])
+      for (const wanted of [0.1, 0.3, 0.6, 1.1]) {
+        const off = (turnsPerS: number): number => Math.abs(speedAt(turnsPerS, style, pauseS) - wanted);
+        const all = Array.from({ length: 60 }, (_, i) => (i + 4) / 20).filter((t) => t <= maxTurnsPerS(p) + 1e-9);
+        expect(off(turnsFor(p, wanted, style, pauseS))).toBeCloseTo(Math.min(...all.map(off)), 9);
+      }
 });
 
 test('turns give the wanted speed and stay within hand and lure', () => {

@@ -232,13 +232,30 @@ function knownOf(request: PlanRequest, family: Family, weightKg: number): PlanTa
   return { drag, lift, reel };
 }
 
-/** Turns a second that give the wanted average speed with this cadence, kept to what a hand and this lure can do. */
+/**
+ * Turns a second that give the wanted average speed with this cadence, kept to what a hand and this lure can do: the
+ * nearest of those in steps of 0.05. Turns are counted, so the speed goes in stairs, but it never falls.
+ */
 export function turnsFor(p: PlanTask, speedMps: number, style: CadenceStyle, pauseS: number): number {
-  const still = roundOf(p, style, pauseS, 0);
-  const perTurn = roundOf(p, style, pauseS, 1).turned - still.turned;
-  const turns = perTurn > 0 ? ((speedMps * still.lengthS) / p.metresPerTurn - still.turned) / perTurn : MIN_TURNS_PER_S;
-  return clamp(Math.round(turns * 20) / 20, MIN_TURNS_PER_S, maxTurnsPerS(p));
+  const speedAt = (step: number): number => {
+    const { turned, lengthS } = roundOf(p, style, pauseS, step / TURNS_STEPS);
+    return (turned * p.metresPerTurn) / lengthS;
+  };
+  let low = Math.round(MIN_TURNS_PER_S * TURNS_STEPS);
+  let high = Math.round(maxTurnsPerS(p) * TURNS_STEPS);
+  // Where nothing turns between the movements of the tip, no speed of the handle is nearer than another.
+  if (speedAt(low) === speedAt(high)) return MIN_TURNS_PER_S;
+  while (high - low > 1) {
+    const middle = Math.floor((low + high) / 2);
+    if (speedAt(middle) < speedMps) low = middle;
+    else high = middle;
+  }
+  const nearer = Math.abs(speedAt(low) - speedMps) <= Math.abs(speedAt(high) - speedMps) ? low : high;
+  return nearer / TURNS_STEPS;
 }
+
+/** Handle speeds are tried in twentieths of a turn a second. */
+const TURNS_STEPS = 20;
 
 /** The slowest a handle is turned that still feels like turning, turns/s. */
 export const MIN_TURNS_PER_S = 0.2;
