@@ -28,17 +28,17 @@ export function knownOf(senses: ReturnType<typeof ranges>, gap: number, c: ReadC
 }
 
 /**
- * Who knows where they are need not cover water: a slow lure is shown to nearly as many as one at an easy pace. How
- * far, 0–1, by what is known. prior: judgement.
+ * Who knows where they are need not cover water: a slow lure is shown to nearly as many as one at an easy pace, and a
+ * quick one to hardly more. How far, 0–1, by what is known. prior: judgement.
  */
 const SPARES_PACE: Record<Whereabouts, number> = { searching: 0, located: 0.6, seen: 0.9 };
 /** What an easy pace brings. */
 const EASY = 1.1;
 
-/** How much of the water a pace brings it past; less of it is needed where the fish are known. */
+/** How much of the water a pace brings it past; the less of it counts, the better the fish are known. */
 export function sweepOf(speed: number, { r }: Pick<ReadContext, 'r'>): number {
   const swept = ((speed + 0.15) / 0.5) ** (0.55 * (1 - 0.6 * r.cover.density));
-  return swept >= EASY ? swept : lerp(swept, EASY, SPARES_PACE[r.whereabouts]);
+  return lerp(swept, EASY, SPARES_PACE[r.whereabouts]);
 }
 
 /** Share of the fish in its way that know of it, 0–1. */
