@@ -61,7 +61,8 @@ export function scoreFeeding(f: Family, c: ReadContext, planned?: Planned): Scor
     lightOf(f, c),
     chopOf(f, c),
     distanceOf(f, r, planned?.flightM),
-    windOf(f, c, speed),
+    // Left alone nothing is felt, wind or no wind.
+    windOf(f, c, planned && f.mode === 'swim' ? planned.movingMps : speed),
     holdOf(f, r),
     fallOf(f, c),
     splashOf(f, r),

@@ -149,17 +149,28 @@ const FELT = 3;
 /** A float's own hold on the water, N. */
 const FLOAT_N = 0.05;
 
-/** Whether it is felt and goes where it was thrown while the wind bends the line. */
-export function windOf(f: Family, c: ReadContext, speedMps: number): Match {
+/** How hard it pulls at this pace, m/s, and the wind on the line, N. */
+function pullAndLoad(f: Family, c: ReadContext, speedMps: number): { pullN: number; loadN: number } {
   const lure = physicsOf(f);
   const netN = f.mode === 'surface' ? 0 : Math.max(0, netWeightN(lure, FRESH_KG_M3));
   const dragN = f.mode === 'bottom' ? 0 : 0.5 * FRESH_KG_M3 * (lure.dragAreaM2 + lure.liftAreaM2) * speedMps ** 2;
   const pullN = Math.hypot(netN, dragN) + (f.mode === 'float' ? FLOAT_N : 0);
   const mps = c.r.windMps * LINE_OUT.windShare;
   const loadN = 0.5 * AIR.densityKgM3 * mps ** 2 * lineFor(f, c.lineDiameterM) * LINE_OUT.lengthM * LINE_OUT.drag;
+  return { pullN, loadN };
+}
+
+/** What is left of it at this pace, m/s, while the wind bends the line, 0–1. */
+export function feltInWind(f: Family, c: ReadContext, speedMps: number): number {
+  const { pullN, loadN } = pullAndLoad(f, c, speedMps);
   const felt = f.mode === 'tow' ? 1 : 1 / (1 + (loadN / (FELT * Math.max(pullN, 1e-4))) ** 2);
-  const value = lerp(WIND_LEAVES, 1, clamp(felt, 0, 1));
-  return { factor: 'wind', of: () => value, facts: { windMps: c.r.windMps, pullN, loadN, share: value } };
+  return lerp(WIND_LEAVES, 1, clamp(felt, 0, 1));
+}
+
+/** Whether it is felt and goes where it was thrown while the wind bends the line. */
+export function windOf(f: Family, c: ReadContext, speedMps: number): Match {
+  const share = feltInWind(f, c, speedMps);
+  return { factor: 'wind', of: () => share, facts: { windMps: c.r.windMps, ...pullAndLoad(f, c, speedMps), share } };
 }
 /** What is left to a lure that the wind takes altogether. */
 const WIND_LEAVES = 0.15;

@@ -18,6 +18,7 @@ import {
 } from './cover';
 import { likedSpeed, noiseMatch, pauseMatch, pauseOf, travelledShare, wantedHangS } from './matches';
 import { knownOf, noticedBy, ranges, sweepOf } from './noticing';
+import { feltInWind } from './weight';
 
 /** How the family is worked here: its depth, m, and the average speed the fish see, m/s. */
 export interface Working {
@@ -62,11 +63,14 @@ function bestSwim(f: Family, c: ReadContext, wish: Working, [shallowest, deepest
   const pause = pauseOf(f, c);
   const moods = c.mood.map((p, m) => p * noise.of(m) * pause.of(m));
   const senses = ranges(f, c);
-  const speeds = [wish.speedMps, ...tableSpeeds(f)].map((speedMps) => ({
-    speedMps,
-    liked: moods.map((p, m) => p * likedSpeed(speedMps, c, m)),
-    sweep: sweepOf(speedMps, c),
-  }));
+  const speeds = [wish.speedMps, ...tableSpeeds(f)].map((speedMps) => {
+    const felt = feltInWind(f, c, speedMps);
+    return {
+      speedMps,
+      liked: moods.map((p, m) => p * likedSpeed(speedMps, c, m) * felt),
+      sweep: sweepOf(speedMps, c),
+    };
+  });
   const hourOf = swimHour(f, reckonedCastM(f, c.r, wish.depthM));
   const perCast = snagChance(f, c.r, c.schools);
   // What all moods together give at the most: a depth that they will not go to need not be looked at further.
@@ -134,6 +138,7 @@ export function worthOfWorking(f: Family, c: ReadContext): (w: CastWorking) => n
       zoneMinutesPerHour *
       taken *
       noticedBy(knownOf(senses, gap, c, onTop), sweepOf(speedMps, c)) *
+      feltInWind(f, c, movingMps) *
       deflectionGain(met) *
       keptShare(perCast, castsPerHour, pitched)
     );

@@ -31,6 +31,21 @@ export function atOnce<T>(steps: Steps<T>): T {
   return step.value;
 }
 
+/** Several such works side by side: what they wait for is cast in one batch, which keeps several workers busy. */
+export function* together<T>(works: readonly Steps<T>[]): Steps<T[]> {
+  const at = works.map((w) => w.next());
+  for (;;) {
+    const waiting = at.flatMap((step, i) => (step.done ? [] : [{ i, jobs: step.value }]));
+    if (waiting.length === 0) return at.map((step) => step.value as T);
+    const tracks = yield waiting.flatMap((w) => w.jobs);
+    let from = 0;
+    for (const { i, jobs } of waiting) {
+      at[i] = works[i]!.next(tracks.slice(from, from + jobs.length));
+      from += jobs.length;
+    }
+  }
+}
+
 /** A cast as it can be sent to another worker: without what is a function, which no simulation asks for. */
 export const sendable = ({ task: { worthOf: _, ...task }, ...rest }: CastJob): CastJob =>
   ({ task, ...rest }) as CastJob;

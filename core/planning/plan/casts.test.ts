@@ -2,10 +2,10 @@
 import { usualRequest as request } from '../../fixtures/usualRequest';
 import { MESH } from '../../simulation/types';
 import { STANDS, tipSetting } from '../../tackle/stand';
-import { castNow } from './casting';
+import { atOnce, castNow, together, type CastJob, type Steps } from './casting';
 import { planInSteps, planRetrieve, type Plan } from './plan';
 import { MIN_CANDIDATES } from './search';
-import { setUpTask } from '../task/setup';
+import { firstSettings, setUpTask } from '../task/setup';
 import { simulateSettings } from './track';
 import { worth } from './worth';
 import type { Access } from '../../water/terms';
@@ -53,4 +53,25 @@ test('in a current that nobody gave an angle the plan chooses one that the stand
     expect(STANDS[access].anglesDeg).toContain(p.hands.angleDeg);
   }
   expect(from('bow', 180).hands.angleDeg).toBe(180);
+});
+
+test('works side by side come to what each comes to alone, in one batch a step', () => {
+  const task = setUpTask(request('spinnerbait'));
+  const start = firstSettings(task);
+  const cast = (castM: number): CastJob => ({ task, hands: { ...start, castM }, how: { mesh: MESH.scan } });
+  function* work(castsM: readonly number[][]): Steps<number> {
+    let sum = 0;
+    for (const each of castsM) for (const t of yield each.map(cast)) sum += t.castS;
+    return sum;
+  }
+  const all = [[[12], [14, 15]], [], [[20, 22], [], [24], [16]]];
+  const batches: number[] = [];
+  const steps = together(all.map(work));
+  let step = steps.next();
+  while (!step.done) {
+    batches.push(step.value.length);
+    step = steps.next(step.value.map(castNow));
+  }
+  expect(step.value).toEqual(all.map((x) => atOnce(work(x))));
+  expect(batches).toEqual([3, 2, 1, 1]);
 });

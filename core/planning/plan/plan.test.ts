@@ -8,6 +8,7 @@ import { MAX_CAST_S } from '../task/placing';
 import { firstSettings, setUpTask } from '../task/setup';
 import { simulateSettings } from './track';
 import type { Access } from '../../water/terms';
+import { worth } from './worth';
 
 const plan = (r: PlanRequest): Plan => planRetrieve(r);
 /** What holds of any plan is asked of the first answer: it costs a tenth. */
@@ -25,6 +26,17 @@ test('a paddle tail is kept among the fish, and the settled plan is no worse tha
   expect(first.simulations).toBeLessThan(60);
   expect(Math.abs(first.zoneShare.mean - settled.zoneShare.mean)).toBeLessThan(0.1);
 });
+
+test.each(['suspending-jerkbait', 'square-bill', 'spinnerbait'] as const)(
+  'the settled %s is worth what the first answer is, cast as finely, or more',
+  (family) => {
+    const r = request(family, { windMps: 4, depthM: 3.2, fishDepthM: 1.4 });
+    const p = setUpTask(r);
+    const worthOf = ({ hands }: Plan): number => worth(p, hands, simulateSettings(p, hands, { mesh: MESH.plan }));
+    // Of two that are as good the steadier one is taken.
+    expect(worthOf(plan(r))).toBeGreaterThanOrEqual(0.98 * worthOf(firstPlan(r)));
+  },
+);
 
 test('the promise holds on a finer mesh', () => {
   const r = request('spinnerbait');

@@ -8,12 +8,22 @@ import { BETWEEN_CASTS_S } from '../../tackle/cast';
 import { MESH, type Mesh } from '../../simulation/types';
 import { wishOf, type PlanStage, type Plan } from './answer';
 import { canFloat, trials, type PlanChange } from './changes';
-import { castNow, type CastJob, type Progress, type Steps } from './casting';
+import { castNow, together, type CastJob, type Progress, type Steps } from './casting';
 import { COARSE_TRUSTED, DRAWS, depthRange, gainRange, mean, shareRange, type ShareRange } from './doubt';
 import { firstAnswer } from './firstAnswer';
 import { isNotCast, planNotCast } from './notCast';
 import { WORTH_SAYING, type PlanRequest } from '../task/request';
-import { around, bestOf, MIN_CANDIDATES, freeParameters, search, type Candidate, type Evaluate } from './search';
+import {
+  around,
+  bestOf,
+  MIN_CANDIDATES,
+  freeParameters,
+  search,
+  spread,
+  type Candidate,
+  type Evaluate,
+  type Found,
+} from './search';
 import { firstSettings, presentationOf, setUpTask, turnM, type RetrieveSettings, type PlanTask } from '../task/setup';
 import { belowFloatM, type Track, type TrackOptions } from './track';
 import { workedSpeedMps } from './pace';
@@ -104,21 +114,17 @@ function* changesOf(p: PlanTask, hands: RetrieveSettings, now: ShareRange): Step
   ]);
   const each = casts.length / (all.length + 1);
   const shareAt = (n: number, k: number): number => casts[n * each + k]!.zoneShare;
-  const buys: PlanChange[] = [];
-  for (const [i, { change, problem, hands: h }] of all.entries()) {
+  function* bought({ change, problem, hands: h }: (typeof all)[number], i: number): Steps<PlanChange> {
     const gains = Array.from({ length: each }, (_, k) => shareAt(i + 1, k) - shareAt(0, k));
     const likely = { ...change, ...gainRange(gains.slice(1), gains[0]!) };
-    if (likely.gain < WORTH_SAYING) {
-      buys.push(likely);
-      continue;
-    }
+    if (likely.gain < WORTH_SAYING) return likely;
     // What is held out must be what doing it brings: worked out as the plan itself is.
     const [fine] = yield [{ task: problem, hands: h, how: { mesh: MESH.plan } }];
     const [after] = yield* sureShare(problem, h, fine!);
     const by = after.mean - now.mean - likely.gain;
-    buys.push({ ...likely, gain: likely.gain + by, low: likely.low + by, high: likely.high + by });
+    return { ...likely, gain: likely.gain + by, low: likely.low + by, high: likely.high + by };
   }
-  return buys.sort((a, b) => b.gain - a.gain);
+  return (yield* together(all.map(bought))).sort((a, b) => b.gain - a.gain);
 }
 
 /** The steps of a plan for a lure that is cast. */
@@ -136,13 +142,13 @@ function* planSteps(asked: PlanTask, effort: PlanStage, searched: boolean): Step
   let zoneShare: ShareRange | null = null;
   let best: Candidate;
   if (searched) {
-    const sifted = yield* search(p, start, on(MESH.scan));
-    candidates = sifted.length;
-    best = yield* finest(p, sifted, start, on);
+    const found = yield* search(p, start, on(MESH.scan));
+    candidates = found.sifted.length;
+    best = yield* finest(p, found, start, on);
   } else if (effort === 'first') {
     const first = yield* firstAnswer(p);
     ({ candidates, zoneShare } = first);
-    [best] = (yield* on(MESH.quick, true)([first.hands])) as [Candidate];
+    best = { ...first, worth: worth(p, first.hands, first.track) };
   } else [best] = (yield* on(MESH.plan, true)([start])) as [Candidate];
 
   const { hands, track } = best;
@@ -196,26 +202,32 @@ function* planSteps(asked: PlanTask, effort: PlanStage, searched: boolean): Step
 /** Finalists this near to the best are as good: of them the one that depends least on what nobody knows is taken. */
 const AS_GOOD = 0.98;
 
-/** The last looks around take steps of this size. */
-const POLISH_STEPS = [0.5, 0.25] as const;
+/** The last looks around take steps of this size, from so many places. */
+const POLISH_STEPS = [1, 0.5] as const;
+const POLISHED = 2;
 
 /**
- * Casts the best of the sifted again on finer meshes, the first guess with them: it stands unless they are better there
- * too.
+ * Casts the best of the sifted again on finer meshes, and what the first answer takes with them: it stands unless they
+ * are better there too.
  */
 function* finest(
   p: PlanTask,
-  sifted: readonly Candidate[],
+  { sifted, first }: Found,
   start: RetrieveSettings,
   on: (mesh: Mesh, lineShapes?: boolean) => Evaluate,
 ): Steps<Candidate> {
   const better = (a: Candidate, b: Candidate): number => b.worth - a.worth;
   const free = freeParameters(p, start);
-  const again = yield* on(MESH.quick)(sifted.slice(0, FINALISTS.quick).map((c) => c.hands));
-  // The coarsest mesh may be a step off: another look around on the middle one.
+  const firsts = yield* on(MESH.quick)(first.map((c) => c.hands));
+  const guess = bestOf(firsts).hands;
+  // Of each place one: what the coarsest mesh likes best may all be wrong in one way.
+  const others = spread(sifted, FINALISTS.quick).filter((c) => !first.some((f) => f.hands === c.hands));
+  const again = [...firsts, ...(yield* on(MESH.quick)(others.map((c) => c.hands)))];
+  // The coarsest mesh may be a step off: another look around on the middle one, from the best places.
   for (const step of POLISH_STEPS) {
-    const polished = yield* around(free, again.sort(better)[0]!, step, on(MESH.quick));
-    if (!again.includes(polished)) again.push(polished);
+    const from = spread(again, POLISHED);
+    const polished = yield* together(from.map((c) => around(free, c, step, on(MESH.quick))));
+    again.push(...polished.filter((c) => !again.includes(c)));
   }
   const [top] = again.sort(better);
   const asGood = again.filter((c) => c.worth >= AS_GOOD * top!.worth);
@@ -230,7 +242,7 @@ function* finest(
     .sort((a, b) => b.hope - a.hope)
     .map((x) => x.c);
   const last = [...chosen, ...again.filter((c) => !chosen.includes(c))].slice(0, FINALISTS.plan).map((c) => c.hands);
-  const finals = yield* on(MESH.plan, true)(last.includes(start) ? last : [...last, start]);
+  const finals = yield* on(MESH.plan, true)(last.includes(guess) ? last : [...last, guess]);
   const best = bestOf(finals);
   return finals[0]!.worth >= AS_GOOD * best.worth ? finals[0]! : best;
 }

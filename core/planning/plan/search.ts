@@ -17,7 +17,7 @@ import {
   type RetrieveSettings,
   type PlanTask,
 } from '../task/setup';
-import type { Steps } from './casting';
+import { together, type Steps } from './casting';
 import type { Track } from './track';
 
 /** One setting of the hands, its track, and what it is worth. */
@@ -147,11 +147,48 @@ export function openings(p: PlanTask, start: RetrieveSettings, free: readonly Fr
 /** Casts all these hands, each on the same task and mesh. */
 export type Evaluate = (hands: readonly RetrieveSettings[]) => Steps<Candidate[]>;
 
+/** Guesses besides the closed form: what swims has more to find than what lies on the bottom or under a float. */
+const FIRST_GUESSES = { swim: 12, other: 3 } as const;
+/** The first looks around the best of them go in steps of these sizes. */
+const FIRST_LOOKS = [1, 0.5, 0.25] as const;
+
+/** So many of them are worth a finer look. */
+const FIRST_KEPT = 3;
+
+/** The hands that are likely to be best, by some forty casts: the closed form, a few guesses, a look around. */
+export function* firstHands(
+  p: PlanTask,
+  start: RetrieveSettings,
+  free: readonly FreeParameter[],
+  evaluate: Evaluate,
+): Steps<Candidate[]> {
+  const all = new Map<string, Candidate>();
+  function* tried(hands: readonly RetrieveSettings[]): Steps<Candidate[]> {
+    const cast = yield* evaluate(hands);
+    for (const c of cast) all.set(keyOf(c.hands), c);
+    return cast;
+  }
+  const swims = p.family.mode === 'swim';
+  const guesses =
+    free.length > 0 ? openings(p, start, free).slice(0, swims ? FIRST_GUESSES.swim : FIRST_GUESSES.other) : [];
+  let best = bestOf(yield* tried([start, ...guesses]));
+  if (swims) for (const step of FIRST_LOOKS) best = yield* around(free, best, step, tried);
+  return [...all.values()].sort((a, b) => b.worth - a.worth).slice(0, FIRST_KEPT);
+}
+
 /** Hands tried a time where each builds on the best so far. */
 const AT_A_TIME = 4;
 
-/** All candidates, best first. */
-export function* search(p: PlanTask, start: RetrieveSettings, evaluate: Evaluate): Steps<Candidate[]> {
+/** What a search has found. */
+export interface Found {
+  /** All candidates, best first. */
+  sifted: Candidate[];
+  /** Those that the first answer looks at. */
+  first: Candidate[];
+}
+
+/** Searches among all hands that are free. */
+export function* search(p: PlanTask, start: RetrieveSettings, evaluate: Evaluate): Steps<Found> {
   const free = freeParameters(p, start);
   const seen = new Map<string, Candidate>();
   function* tried(hands: readonly RetrieveSettings[]): Steps<Candidate[]> {
@@ -162,23 +199,22 @@ export function* search(p: PlanTask, start: RetrieveSettings, evaluate: Evaluate
   const best = (): Candidate[] => [...seen.values()].sort((a, b) => b.worth - a.worth);
 
   yield* tried(free.length === 0 ? [start] : [start, ...openings(p, start, free)]);
-  if (free.length === 0) return best();
+  const first = yield* firstHands(p, start, free, tried);
+  if (free.length === 0) return { sifted: best(), first };
 
   const more = (): boolean => seen.size < MAX_CANDIDATES;
-  let front = spread(best(), KEPT[0]!);
-  for (const [i, scale] of SCALES.entries()) {
-    const next: Candidate[] = [];
-    for (const c of front) {
-      let at = c;
-      for (let again = 0; again < 3 && more(); again++) {
-        const to = yield* around(free, at, scale, tried, more);
-        if (to === at) break;
-        at = to;
-      }
-      next.push(at);
+  function* followed(from: Candidate, scale: number): Steps<Candidate> {
+    let at = from;
+    for (let again = 0; again < 3 && more(); again++) {
+      const to = yield* around(free, at, scale, tried, more);
+      if (to === at) break;
+      at = to;
     }
-    front = spread(next, KEPT[i + 1] ?? 2);
+    return at;
   }
+  let front = spread(best(), KEPT[0]!);
+  for (const [i, scale] of SCALES.entries())
+    front = spread(yield* together(front.map((c) => followed(c, scale))), KEPT[i + 1] ?? 2);
   // What is left of the hundred goes around the best, then anywhere.
   const random = seededRandom(7);
   for (let n = 0; seen.size < MIN_CANDIDATES && n < 4 * MIN_CANDIDATES; n += AT_A_TIME) {
@@ -190,7 +226,7 @@ export function* search(p: PlanTask, start: RetrieveSettings, evaluate: Evaluate
       ),
     );
   }
-  return best();
+  return { sifted: best(), first };
 }
 
 /** Takes every step of one size from a candidate, one freedom after the other; the best place found. */
@@ -222,7 +258,7 @@ const nearestTip = (p: PlanTask, wished: TipPosition): TipPosition =>
   p.stand.tips.includes(wished) ? wished : p.stand.tips[0]!;
 
 /** The best few that are not the same place twice. */
-function spread(candidates: readonly Candidate[], most: number): Candidate[] {
+export function spread(candidates: readonly Candidate[], most: number): Candidate[] {
   const out: Candidate[] = [];
   for (const c of [...candidates].sort((a, b) => b.worth - a.worth)) {
     const near = out.some(

@@ -33,6 +33,9 @@ function waysOf(p: PlanTask): PlanTask[] {
   return [p, ...others.map((s) => setUpTask({ ...p.request, set: { ...p.request.set, style: s } }))];
 }
 
+/** Metal is mostly taken as it falls, which its time among the fish does not tell. prior: judgement. */
+const FALLS = 1.1;
+
 /** The way that is worth most by a few casts on the coarsest mesh; of equals the one that the mood asks for. */
 export function* bestWay(p: PlanTask): Steps<PlanTask> {
   const ways = waysOf(p);
@@ -45,7 +48,7 @@ export function* bestWay(p: PlanTask): Steps<PlanTask> {
   const tracks = yield jobs;
   let best = { way: p, worth: -1 };
   for (const [i, { task, hands }] of jobs.entries()) {
-    const value = worth(task, hands, tracks[i]!);
+    const value = worth(task, hands, tracks[i]!) * (task.style === 'yo-yo' ? FALLS : 1);
     if (value > best.worth) best = { way: task, worth: value };
   }
   return best.way;

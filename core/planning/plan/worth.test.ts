@@ -1,7 +1,12 @@
+import { usualRequest } from '../../fixtures/usualRequest';
+import type { Planned } from '../../ranking/planned';
+import { rankLures } from '../../ranking/rank';
+import { BETWEEN_CASTS_S } from '../../tackle/cast';
+import type { Whereabouts } from '../../water/terms';
 import { setUpTask, firstSettings, type PlanTask, type RetrieveSettings } from '../task/setup';
 import { simulateSettings, type Track } from './track';
 import { MESH } from '../../simulation/types';
-import { workedSpeedMps } from './pace';
+import { movingSpeedMps, workedSpeedMps } from './pace';
 import { worth } from './worth';
 
 const task = (currentMps: number): PlanTask =>
@@ -85,4 +90,55 @@ test('a lip that knocks on rock is worth more than one that does not', () => {
 test('pace is over what was worked, not over what was only reeled in', () => {
   const cut: Track = { ...track, workedToM: 10, workedS: 20 };
   expect(workedSpeedMps({ ...settings, castM: 26, countdownS: 4 }, cut)).toBeCloseTo(1, 9);
+});
+
+test.each([0, 3, 7])(
+  'in %d m/s of wind the planner and the ranking like one speed better than another by as much',
+  (windMps) => {
+    const r = usualRequest('suspending-jerkbait', { windMps });
+    const q = setUpTask(r);
+    const cast = (turnsPerS: number) => {
+      const hands = { ...firstSettings(q), style: 'twitch-pause' as const, pauseS: 4, turnsPerS };
+      const t = simulateSettings(q, hands, { mesh: MESH.scan, workedToM: null });
+      const planned: Planned = {
+        weightKg: q.rig.weightKg,
+        zoneShare: t.countedS / t.castS,
+        depthM: q.depthM,
+        flightM: q.flightM,
+        castS: t.castS,
+        castsPerHour: 3600 / (t.castS + BETWEEN_CASTS_S),
+        speedMps: workedSpeedMps(hands, t),
+        movingMps: movingSpeedMps(hands, t),
+      };
+      const { ranked } = rankLures(r.conditions, {
+        withoutRange: true,
+        lures: [
+          {
+            id: 'own',
+            family: 'suspending-jerkbait',
+            weightKg: q.rig.weightKg,
+            lengthM: q.rig.sizeM,
+            hook: 'treble',
+            colour: null,
+            priceMinor: 0,
+          },
+        ],
+        planned: { own: planned },
+      });
+      return { worth: worth(q, hands, t), strikes: ranked[0]!.strikesPerHour };
+    };
+    const [slow, quick] = [cast(0.6), cast(1.4)];
+    expect(quick.worth / slow.worth / (quick.strikes / slow.strikes)).toBeCloseTo(1, 1);
+  },
+);
+
+test('the same cast again and slower where they were found: a quick pace is worth less than while one searches', () => {
+  const way = { depthM: 1.6, zoneMinutesPerHour: 30, castsPerHour: 60, hangS: 0, contactShare: 0 };
+  const times = (whereabouts: Whereabouts): number => {
+    const r = usualRequest('paddletail');
+    const q = setUpTask({ ...r, conditions: { ...r.conditions, whereabouts } });
+    return q.worthOf({ ...way, speedMps: 0.9, movingMps: 0.9 }) / q.worthOf({ ...way, speedMps: 0.4, movingMps: 0.4 });
+  };
+  expect(times('located')).toBeLessThan(0.95 * times('searching'));
+  expect(times('seen')).toBeLessThan(times('located'));
 });
