@@ -199,6 +199,8 @@ export function* search(p: PlanTask, start: RetrieveSettings, evaluate: Evaluate
   const best = (): Candidate[] => [...seen.values()].sort((a, b) => b.worth - a.worth);
 
   yield* tried(free.length === 0 ? [start] : [start, ...openings(p, start, free)]);
+  // Where the first answer ends up takes no other place's turn.
+  let front = spread(best(), KEPT[0]!);
   const first = yield* firstHands(p, start, free, tried);
   if (free.length === 0) return { sifted: best(), first };
 
@@ -212,7 +214,6 @@ export function* search(p: PlanTask, start: RetrieveSettings, evaluate: Evaluate
     }
     return at;
   }
-  let front = spread(best(), KEPT[0]!);
   for (const [i, scale] of SCALES.entries())
     front = spread(yield* together(front.map((c) => followed(c, scale))), KEPT[i + 1] ?? 2);
   // What is left of the hundred goes around the best, then anywhere.

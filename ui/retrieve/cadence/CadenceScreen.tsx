@@ -29,7 +29,7 @@ import type { Plan } from '../../../core/planning/plan/plan';
 import { withoutSetting } from '../../../core/planning/task/request';
 import { faultText, STEP_HOW, stepText } from '../../../wording/cadence';
 import { capital, STEP_NAME } from '../../../wording/names';
-import { cadenceText, liveText, turnsText } from '../../../wording/retrieve';
+import { cadenceText, liveText, turnsText, windText } from '../../../wording/retrieve';
 import { say } from '../../../wording/units';
 import { useActions, useConditions, usePlan } from '../../day/contexts';
 import { useLivePath } from '../../day/livePath';
@@ -135,7 +135,7 @@ function Editor({ plan }: { plan: Plan }) {
   const turns = c.steps.reduce((s, x) => s + (x.handleTurns ?? 0), 0);
   const perTurnM = plan.hands.turnsPerS > 0 ? plan.handleSpeedMps / plan.hands.turnsPerS : 0;
   const takesUp =
-    turns > 0 ? `, ${turnsText(turns)} turns of the handle take up ${say.depth(turns * perTurnM, units)} of line` : '';
+    turns > 0 ? ` and takes up ${say.depth(turns * perTurnM, units)} of line: ${windText(turns)} of the handle` : '';
   return (
     <Screen title="Cadence" sub={`${lure.name}, step by step`}>
       <View style={{ gap: 8 }}>
