@@ -26,10 +26,8 @@ export interface Three {
 
 /** How quiet a lure is for fish that have refused. */
 const QUIET_ACTION = 0.3;
-/** Lures this near to the best are as good where another reason decides. */
+/** Lures this near to the best are as good where another reason decides: what they cost, or that one is tied on. */
 const AS_GOOD = 0.85;
-/** What is tied on already stays where the best is better by less than this. */
-const NOT_WORTH_RETYING = 0.95;
 /** A school that begins quietly still takes no lure that is worth less than this share of the best. */
 const WORTH_STARTING = 0.4;
 /** Nothing is tied on that is worth less than this share of the best. */
@@ -71,7 +69,7 @@ function starter(
     return entry(ranked.filter((x) => x.score >= AS_GOOD * best.score).reduce((a, b) => (cost(b) < cost(a) ? b : a)));
   }
   const tied = ranked.find((x) => x.key === inHand);
-  return entry(tied && tied.score >= NOT_WORTH_RETYING * best.score ? tied : best);
+  return entry(tied && tied.score >= AS_GOOD * best.score ? tied : best);
 }
 
 /** In what the third may be gentler than the first. */
