@@ -1,6 +1,7 @@
 /** A page that stumbles leaves the log standing and says what happened. */
 import { readFileSync } from 'node:fs';
 import { toStrikes } from './faults';
+import { PAGES } from './pages';
 import { expect, openDemo, PHONE, place, test, WIDE } from './kit';
 import { storedValues } from './store';
 
@@ -113,4 +114,14 @@ test('without any worker the log goes on: a lure is chosen, a cast and a strike 
   expect(data.presentation.lureName).toBe('Humming skirt');
   expect(data.zoneShare).toBeGreaterThan(0);
   errors.length = 0;
+});
+
+test('an address that leads nowhere is a real 404 with our own page and a way back; every page has its address', async ({
+  page,
+}) => {
+  expect((await page.goto('/lures/no-such-page'))!.status()).toBe(404);
+  await expect(page.getByRole('heading', { level: 1, name: 'No such page' })).toBeVisible();
+  await page.getByRole('button', { name: 'To the water' }).click();
+  await expect(page).toHaveURL(/\/$/);
+  for (const address of PAGES) expect([address, (await page.request.get(address)).status()]).toEqual([address, 200]);
 });

@@ -6,7 +6,7 @@ import path from 'node:path';
 import { promisify } from 'node:util';
 import { brotliCompress, constants, gzip } from 'node:zlib';
 import workbox from 'workbox-build';
-import { filesUnder } from './lib.mjs';
+import { filesUnder, ROOT } from './lib.mjs';
 
 const PRESSED = /\.(html|js|css|svg|webmanifest|json)$/;
 /** Smaller than this a pressed twin saves no packet. */
@@ -20,6 +20,7 @@ export async function finishBuild(dir) {
   const page = path.join(dir, 'index.html');
   const html = readFileSync(page, 'utf8').replace(/\n *<meta name="build"[^>]*>/, '');
   writeFileSync(page, html.replace('<head>', `<head>\n    <meta name="build" content="${build}" />`));
+  writeFileSync(path.join(dir, 'places.json'), JSON.stringify(placesOf(path.join(ROOT, 'app'))));
   await makeServiceWorker(dir, build);
   await Promise.all(
     filesUnder(dir)
@@ -28,6 +29,20 @@ export async function finishBuild(dir) {
   );
   return build;
 }
+
+/** The addresses that the pages of the router's folder answer: `*` for a piece that may be anything. */
+export const placesOf = (app) =>
+  filesUnder(app)
+    .map((f) => path.relative(app, f).replaceAll(path.sep, '/'))
+    .filter((f) => !/(^|\/)[_+][^/]*$/.test(f))
+    .map(
+      (f) =>
+        `/${f
+          .replace(/\.tsx$/, '')
+          .replace(/(^|\/)index$/, '')
+          .replace(/\[[^\]]+\]/g, '*')}`,
+    )
+    .sort();
 
 /** What a file must be, as the browser checks it. */
 const digestOf = (file) => createHash('sha384').update(readFileSync(file)).digest('base64');

@@ -1,6 +1,10 @@
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
 import pino from 'pino';
 import { stationReport } from '../core/stations/report';
 import { started, SCRIPT } from './kit';
+import { placesIn } from './places';
 import type { Running } from './run';
 
 let server: Running;
@@ -16,6 +20,19 @@ test.each(['/', '/lures', '/kit/lure/new', '/lures?from=water'])('the applicatio
   expect(r.status).toBe(200);
   expect(r.headers.get('content-type')).toContain('text/html');
   expect(await r.text()).toContain('Moss Kettle');
+});
+
+test('an address that leads nowhere is a real 404, with the application’s own page for it', async () => {
+  for (const p of ['/no-such', '/lures/none', '/kit', '/kit/lure/new/more', '/__proto__']) {
+    const r = await get(p);
+    expect([p, r.status]).toEqual([p, 404]);
+    expect(r.headers.get('content-type')).toContain('text/html');
+    expect(await r.text()).toContain('Moss Kettle');
+  }
+});
+
+test('without a list of places any address is one', () => {
+  expect(placesIn(mkdtempSync(path.join(tmpdir(), 'kettle-')))('/anything')).toBe(true);
 });
 
 describe('headers', () => {
@@ -74,6 +91,12 @@ describe('files', () => {
     const copy = await started();
     expect((await fetch(copy.address)).headers.get('etag')).toBe(etag);
     await copy.stop();
+  });
+
+  test('a part of a file is not given, and that is said: it comes whole', async () => {
+    const r = await get('/_expo/a-123.js', { range: 'bytes=0-9' });
+    expect([r.status, r.headers.get('accept-ranges')]).toEqual([200, 'none']);
+    expect(await r.text()).toBe(SCRIPT);
   });
 
   test('HEAD answers without a body', async () => {

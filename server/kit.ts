@@ -14,6 +14,7 @@ export function builtApplication(): string {
   const root = mkdtempSync(path.join(tmpdir(), 'kettle-'));
   mkdirSync(path.join(root, '_expo'));
   writeFileSync(path.join(root, 'index.html'), PAGE);
+  writeFileSync(path.join(root, 'places.json'), JSON.stringify(['/', '/lures', '/kit/*/*']));
   writeFileSync(path.join(root, 'sw.js'), 'self.x = 1;');
   writeFileSync(path.join(root, '.secret'), 'not for you');
   const script = path.join(root, '_expo', 'a-123.js');

@@ -45,6 +45,21 @@ test('what a failing helper had taken is made all the same, and it is asked no m
   }
 });
 
+test('of two casts the helper has one before the first is begun here', async () => {
+  const one = helper();
+  let asked = 0;
+  const slot = {
+    take: (sent: readonly CastJob[]) => {
+      asked = sent.length;
+      return one.take!(sent);
+    },
+  };
+  const tracks = shareOut(jobs.slice(0, 2), [slot], rest);
+  expect(asked).toBe(1);
+  expect(await tracks).toEqual(alone.slice(0, 2));
+  expect(one.made).toBe(1);
+});
+
 test('a single cast goes to no helper', async () => {
   const one = helper();
   expect(await shareOut(jobs.slice(0, 1), [one], rest)).toEqual(alone.slice(0, 1));

@@ -57,7 +57,10 @@ export async function shareOut(
   const tracks: Track[] = [];
   let next = 0;
   const back: number[] = [];
+  // The helpers are asked first, since one's own cast holds this thread until it is done; one is left for it.
+  let begun = false;
   const own = async (): Promise<void> => {
+    begun = true;
     for (;;) {
       const i = back.pop() ?? next++;
       if (i >= jobs.length) return;
@@ -66,7 +69,7 @@ export async function shareOut(
     }
   };
   const helped = async (slot: { take: Helper }): Promise<void> => {
-    while (slot.take && next < jobs.length) {
+    while (slot.take && next < jobs.length - (begun ? 0 : 1)) {
       const size = Math.max(1, Math.min(MAX_SLICE, Math.floor((jobs.length - next) / (takers.length + 1))));
       const from = next;
       next += size;
@@ -80,7 +83,7 @@ export async function shareOut(
       await rest();
     }
   };
-  await Promise.all([own(), ...takers.map(helped)]);
+  await Promise.all([...takers.map(helped), own()]);
   // A helper that failed last left some behind.
   if (back.length > 0) await own();
   return tracks;

@@ -11,6 +11,7 @@ import { compositionBench } from './composition';
 import { castPlanBench } from './castPlan';
 import { choosingBench } from './choosing';
 import { coreBench } from './core';
+import { coresBench } from './cores';
 import { crashBench } from './crashes';
 import { diaryBench } from './diary';
 import { firstScreenBench } from './firstScreen';
@@ -49,6 +50,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   'first-answers': firstAnswersBench,
   promises: promisesBench,
   plans: inBrowser(plansBench),
+  cores: coresBench,
   beat: inBrowser(beatBench),
 };
 

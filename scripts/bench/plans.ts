@@ -19,7 +19,8 @@ const on = (surfaceTempC: number, fishDepthM: number): PlanRequest['conditions']
   month: 6,
   water: { setting: 'lake', surfaceTempC, clarityM: 1.2, depthM: 3.5, fishDepthM, cover: { kind: 'none', density: 0 } },
 });
-const ASKED: readonly (readonly [string, PlanRequest])[] = [
+/** The set-ups that plans are timed with. */
+export const ASKED: readonly (readonly [string, PlanRequest])[] = [
   [
     'a spinnerbait, turned steadily',
     { conditions: on(20, 1.2), lure: { family: 'spinnerbait' }, ...TACKLE, set: { castM: 34 } },
