@@ -37,8 +37,8 @@ function openDeviceKeeper(): Keeper {
   // What the device has not taken yet lives on this page alone: closing it asks first.
   if (typeof window !== 'undefined')
     window.addEventListener('beforeunload', (e) => {
-      const { refused, storing } = k.snapshot();
-      if (refused + storing > 0) e.preventDefault();
+      const { refused, storing, inMemory } = k.snapshot();
+      if (refused + storing > 0 || inMemory) e.preventDefault();
     });
   void k.open();
   return k;

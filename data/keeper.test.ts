@@ -261,3 +261,22 @@ test('a record that was replaced is put back, in every tab', async () => {
   await keepers[1]!.catchUp();
   for (const k of keepers) expect(k.snapshot().book).toEqual(book);
 });
+
+test('where the device gives no store the record lives on the page, says so, and touches neither device nor other tabs', async () => {
+  const { keepers, store, faults } = tabs(2);
+  const [k, other] = [keepers[0]!, keepers[1]!];
+  faults.readsFail = true;
+  await k.open();
+  expect(k.snapshot()).toMatchObject({ status: 'error', inMemory: false });
+  await k.openInMemory();
+  expect(k.snapshot()).toMatchObject({ status: 'ready', inMemory: true });
+  faults.readsFail = false;
+  await other.open();
+  expect(await k.commit(oneMore('a'), 'when-stored')).toBe(true);
+  await k.replaceAll(world, { by: 'demo', atMs: 1 });
+  expect(await k.commit(oneMore('b'), 'at-once')).toBe(true);
+  expect(k.withRefused().cast['b']).toBeDefined();
+  expect([...store.all.keys()]).toEqual([]);
+  expect(Object.keys(other.snapshot().book.cast)).toEqual([]);
+  expect(other.snapshot().inMemory).toBe(false);
+});

@@ -17,6 +17,7 @@ import {
   type Quarantined,
   type Revision,
 } from './repository';
+import { memoryStore } from './memoryStore';
 import type { KeyValueStore } from './store';
 
 /**
@@ -38,6 +39,8 @@ export interface Snapshot {
   newer: number;
   /** What was here before the record was last replaced, and can be put back. */
   before: Before | null;
+  /** Nothing is stored on the device: the record lives on this page alone. */
+  inMemory: boolean;
   /** A change that was dropped as it would have made the record unreadable: what is wrong with it. */
   dropped: string | null;
 }
@@ -46,6 +49,8 @@ export interface Keeper {
   subscribe: (changed: () => void) => () => void;
   snapshot: () => Snapshot;
   open: () => Promise<void>;
+  /** Goes on without the device's store, with a record that is empty and ends with the page. */
+  openInMemory: () => Promise<void>;
   /** Reads what other tabs have stored. */
   catchUp: () => Promise<void>;
   /** Stores a change; true once it is stored, false when it was refused. Shown at once, or only when stored. */
@@ -93,6 +98,12 @@ export function createKeeper(ports: Ports): Keeper {
   let newer = 0;
   let before: Before | null = null;
   let dropped: string | null = null;
+  let memory: KeyValueStore | null = null;
+  const device = (): KeyValueStore => memory ?? ports.store();
+  /** Other tabs have nothing of what lives on this page alone. */
+  const tell = (): void => {
+    if (!memory) ports.tell();
+  };
   const shows = (book: Book): Snapshot => ({
     status,
     book,
@@ -101,6 +112,7 @@ export function createKeeper(ports: Ports): Keeper {
     refused: refused.length,
     newer,
     before,
+    inMemory: memory !== null,
     dropped,
   });
   let snapshot: Snapshot = shows(stored);
@@ -123,17 +135,17 @@ export function createKeeper(ports: Ports): Keeper {
   };
 
   const readAll = async (): Promise<void> => {
-    const loaded = await loadBook(ports.store());
+    const loaded = await loadBook(device());
     ({ revision, quarantined, newer, before } = loaded);
     stored = loaded.book;
     status = 'ready';
   };
 
   const readNews = async (): Promise<void> => {
-    const now = await readRevision(ports.store());
+    const now = await readRevision(device());
     if (now.count === revision.count) return;
     const keys = keysSince(revision, now);
-    const puts = keys && (await loadKeys(ports.store(), keys));
+    const puts = keys && (await loadKeys(device(), keys));
     if (!puts) return readAll();
     stored = applyPuts(stored, puts);
     revision = now;
@@ -150,7 +162,7 @@ export function createKeeper(ports: Ports): Keeper {
       book = applyPuts(book, more);
     }
     if (puts.length === 0) return;
-    revision = await savePuts(ports.store(), puts, revision);
+    revision = await savePuts(device(), puts, revision);
     stored = book;
   };
 
@@ -158,7 +170,7 @@ export function createKeeper(ports: Ports): Keeper {
     pending = pending.filter((p) => !batch.includes(p));
     if (!ok && hold) refused.push(...batch.map((p) => p.change));
     publish();
-    if (ok) ports.tell();
+    if (ok) tell();
     for (const p of batch) p.done(ok);
   };
 
@@ -211,10 +223,10 @@ export function createKeeper(ports: Ports): Keeper {
       await ports.alone(async () => {
         await readNews();
         if (newer > 0) throw new Error('a newer version has stored here');
-        revision = await by(await readRevision(ports.store()));
+        revision = await by(await readRevision(device()));
       });
       refused = [];
-      ports.tell();
+      tell();
     } finally {
       await ports.alone(readAll).catch((e: unknown) => ports.trouble('reading after replacing', e));
       publish();
@@ -248,10 +260,16 @@ export function createKeeper(ports: Ports): Keeper {
       publish();
       await pump();
     },
+    openInMemory: async () => {
+      memory = memoryStore();
+      await readAll();
+      publish();
+      await pump();
+    },
     catchUp,
     commit,
-    replaceAll: (puts, how) => replaced((seen) => replaceStore(ports.store(), puts, seen, { keep: true, ...how })),
-    putBack: (atMs) => replaced((seen) => putBack(ports.store(), seen, atMs)),
+    replaceAll: (puts, how) => replaced((seen) => replaceStore(device(), puts, seen, { keep: true, ...how })),
+    putBack: (atMs) => replaced((seen) => putBack(device(), seen, atMs)),
     retryRefused: async () => {
       const again = refused;
       refused = [];

@@ -1,4 +1,4 @@
-/** A store in memory, for tests. */
+/** A store in memory: for a device that gives none, and for tests. */
 import type { KeyValueStore } from './store';
 
 export interface MemoryStore extends KeyValueStore {

@@ -272,3 +272,28 @@ test('a record that was cleared is put back, also after a reload', async ({ page
   await expect(page.getByText('It is back.')).toBeVisible();
   expect(await records()).toEqual(before);
 });
+
+test('a browser that gives no store: said at once, gone on with, saved to a file', async ({ page }) => {
+  await page.addInitScript(() =>
+    Object.defineProperty(window, 'indexedDB', {
+      get: () => {
+        throw new DOMException('no', 'SecurityError');
+      },
+    }),
+  );
+  await page.goto('/');
+  await expect(page.getByText(/could not be opened\. Nothing has been changed\./)).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Go on without storing' }).click();
+  await expect(page.getByRole('alert')).toContainText('Nothing is stored on this device');
+  await expect(page.getByRole('heading', { name: 'Lantern Kettle' })).toBeVisible({ timeout: 60_000 });
+  await toStrikes(page);
+  await page.getByRole('button', { name: 'Cast: add one' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: '1 cast' })).toBeVisible();
+  await expect(page.getByRole('alert')).toContainText('Nothing is stored on this device');
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save everything to a file now' }).click(),
+  ]);
+  const saved = JSON.parse(readFileSync(await file.path(), 'utf8')) as { records: { kind: string }[] };
+  expect(saved.records.filter((r) => r.kind === 'cast').length).toBeGreaterThan(0);
+});

@@ -4,6 +4,7 @@ import { useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { deviceKeeper } from '../../data/deviceKeeper';
 import { troubles } from '../../data/troubles';
+import { NOT_OPENED_TEXT } from '../../wording/record';
 import { useStatus } from '../day/contexts';
 import { saveProblemReport } from '../kit/problemReport';
 import { Button } from '../parts/Buttons';
@@ -36,7 +37,7 @@ export function Frame({ children }: { children: ReactNode }) {
     : status === 'loading'
       ? 'Opening your record…'
       : status === 'error'
-        ? 'The record on this device could not be opened. Nothing has been changed.'
+        ? NOT_OPENED_TEXT
         : null;
   const place = (
     <View role="main" style={{ flex: 1, minWidth: 0 }}>
@@ -75,12 +76,13 @@ export function Frame({ children }: { children: ReactNode }) {
 function Waiting({ text, failed }: { text: string; failed: boolean }) {
   return (
     <View style={{ flex: 1, alignItems: 'center', justifyContent: 'center', padding: 24, gap: 12 }}>
-      <Say role="status" style={{ textAlign: 'center' }}>
+      <Say role="status" style={{ textAlign: 'center', maxWidth: 520 }}>
         {text}
       </Say>
       {failed ? (
         <>
           <Button kind="solid" title="Try again" onPress={() => void deviceKeeper().open()} />
+          <Button title="Go on without storing" onPress={() => void deviceKeeper().openInMemory()} />
           <Button
             title="Save the problem report to a file"
             onPress={() => saveProblemReport(troubles.getState().list)}

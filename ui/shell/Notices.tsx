@@ -9,7 +9,7 @@ import { thunderClearMs } from '../../core/cautions/cautions';
 import { deviceKeeper } from '../../data/deviceKeeper';
 import { useStored } from '../../data/useBook';
 import { refusedText } from '../../wording/problems';
-import { droppedText, NEWER_TEXT } from '../../wording/record';
+import { droppedText, IN_MEMORY_TEXT, NEWER_TEXT } from '../../wording/record';
 import { clockText } from '../../wording/time';
 import { useConditions, usePrefs } from '../day/contexts';
 import { saveRecord } from '../kit/saveRecord';
@@ -22,6 +22,7 @@ import { useTheme } from '../theme/theme';
 export function Notices() {
   return (
     <>
+      <MemoryNotice />
       <NewerNotice />
       <DroppedNotice />
       <RefusedNotice />
@@ -59,6 +60,20 @@ function Band({
 const Keys = ({ children }: { children: ReactNode }) => (
   <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>{children}</View>
 );
+
+/** The device keeps nothing: told on every page for as long as it is so. */
+function MemoryNotice() {
+  const inMemory = useStored((s) => s.inMemory);
+  if (!inMemory) return null;
+  return (
+    <Band tone="copperWash" role="alert">
+      <Say kind="strong">{IN_MEMORY_TEXT}</Say>
+      <Keys>
+        <Button title="Save everything to a file now" onPress={() => saveRecord(deviceKeeper().withRefused())} />
+      </Keys>
+    </Band>
+  );
+}
 
 function RefusedNotice() {
   const refused = useStored((s) => (s.newer > 0 ? 0 : s.refused));
