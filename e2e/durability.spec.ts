@@ -294,6 +294,6 @@ test('a browser that gives no store: said at once, gone on with, saved to a file
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save everything to a file now' }).click(),
   ]);
-  const saved = JSON.parse(readFileSync(await file.path(), 'utf8')) as { records: { kind: string }[] };
-  expect(saved.records.filter((r) => r.kind === 'cast').length).toBeGreaterThan(0);
+  const saved = JSON.parse(readFileSync(await file.path(), 'utf8')) as { records: { cast: unknown[] } };
+  expect(saved.records.cast.length).toBeGreaterThan(0);
 });

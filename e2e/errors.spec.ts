@@ -118,8 +118,11 @@ test('without any worker the log goes on: a lure is chosen, a cast and a strike 
 
 test('an address that leads nowhere is a real 404 with our own page and a way back; every page has its address', async ({
   page,
+  errors,
 }) => {
   expect((await page.goto('/lures/no-such-page'))!.status()).toBe(404);
+  // The browser itself tells of it; nothing else may be wrong.
+  expect(errors.splice(0)).toEqual([expect.stringContaining('404')]);
   await expect(page.getByRole('heading', { level: 1, name: 'No such page' })).toBeVisible();
   await page.getByRole('button', { name: 'To the water' }).click();
   await expect(page).toHaveURL(/\/$/);

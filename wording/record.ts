@@ -20,7 +20,7 @@ export const droppedText = (what: string): string =>
 export const NOT_OPENED_TEXT =
   'The record on this device could not be opened. Nothing has been changed. A browser that is told to keep no data of this site, or a private window, can be the reason. You can go on all the same: what you log is then gone when this page closes, unless you save it to a file.';
 export const IN_MEMORY_TEXT =
-  'Nothing is stored on this device. What you log lives on this page alone and is gone when it closes: save it to a file before.';
+  'Nothing is stored on this device. What you log lives on this page alone and is gone when it closes: save it to a file first.';
 
 export const NEWER_TEXT =
   'A newer version of Moss Kettle has stored something that this page cannot read. Nothing is stored from here until you load the page again.';
