@@ -148,15 +148,15 @@ test('fish on their beds and below the ice are not ranked by casts', () => {
   }
 });
 
-test('a lure that is tied on stays where another is better by less than a twentieth', () => {
+test('a lure that is tied on stays where another is hardly better, and goes where it is a good deal better', () => {
   const planned = planHead(WATER, FEW, {}, always(0.1));
   const ranked = (inHand: string | null, by = planned) => rankLures(WATER, { ...FEW, planned: by, inHand });
   const { ranked: order } = ranked(null);
   const best = order[0]!;
-  const far = order.find((x) => x.byPlan !== null && x.score < 0.94 * best.score)!;
+  const far = order.find((x) => x.byPlan !== null && x.score < 0.84 * best.score)!;
   expect(ranked(far.key).plan!.start).toBe(best.key);
   // Its plan finds so many fish that it is nearly as good.
-  const zoneShare = (0.1 * 0.97 * best.score) / far.score;
+  const zoneShare = (0.1 * 0.88 * best.score) / far.score;
   const nearly = { ...planned, [far.key]: { ...planned[far.key]!, zoneShare } };
   expect(ranked(null, nearly).plan!.start).toBe(best.key);
   expect(ranked(far.key, nearly).plan!.start).toBe(far.key);
