@@ -117,7 +117,7 @@ export function freeParameters(p: PlanTask, start: RetrieveSettings): FreeParame
 }
 
 const SCATTER = 40;
-/** Casts simulated, at the least where there is anything to find, and at the most. */
+/** Casts simulated at the least where there is anything to find; from so many on no further step is begun. */
 export const MIN_CANDIDATES = 100;
 const MAX_CANDIDATES = 140;
 /** The steps shrink, as shares of a freedom's own; of the best so many are followed at each size. */
