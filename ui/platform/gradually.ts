@@ -4,9 +4,12 @@ import { startTransition, useEffect, useState } from 'react';
 /** A page in the background has no frames; it gets its next piece after this long, ms. */
 const WITHOUT_FRAMES_MS = 100;
 
+/** So few that come once all were drawn come at once: else the last would go for a frame, with what it held open. */
+const LATE = 2;
+
 /** How many of `total` pieces to draw by now: none at first, then one more a frame. */
 export function useGradually(total: number): number {
-  const [drawn, setDrawn] = useState(0);
+  const [{ drawn, complete }, set] = useState({ drawn: 0, complete: false });
   const done = drawn >= total;
   useEffect(() => {
     if (done) return;
@@ -14,7 +17,7 @@ export function useGradually(total: number): number {
     const more = (): void => {
       if (!waiting) return;
       waiting = false;
-      startTransition(() => setDrawn((n) => n + 1));
+      startTransition(() => set((s) => ({ drawn: s.drawn + 1, complete: s.complete || s.drawn + 1 >= total })));
     };
     const frame = requestAnimationFrame(more);
     const timer = setTimeout(more, WITHOUT_FRAMES_MS);
@@ -23,6 +26,6 @@ export function useGradually(total: number): number {
       cancelAnimationFrame(frame);
       clearTimeout(timer);
     };
-  }, [drawn, done]);
-  return Math.min(drawn, total);
+  }, [drawn, done, total]);
+  return complete && total - drawn <= LATE ? total : Math.min(drawn, total);
 }
