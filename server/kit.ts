@@ -5,6 +5,7 @@ import path from 'node:path';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
 import pino from 'pino';
 import { readConfig, type ServerConfig } from './config';
+import { PLACES_FILE } from './places';
 import { runServer, type Running } from './run';
 
 export const SCRIPT = 'var a = 1;'.repeat(400);
@@ -14,7 +15,7 @@ export function builtApplication(): string {
   const root = mkdtempSync(path.join(tmpdir(), 'kettle-'));
   mkdirSync(path.join(root, '_expo'));
   writeFileSync(path.join(root, 'index.html'), PAGE);
-  writeFileSync(path.join(root, 'places.json'), JSON.stringify(['/', '/lures', '/kit/*/*']));
+  writeFileSync(path.join(root, PLACES_FILE), JSON.stringify(['/', '/lures', '/kit/*/*']));
   writeFileSync(path.join(root, 'sw.js'), 'self.x = 1;');
   writeFileSync(path.join(root, '.secret'), 'not for you');
   const script = path.join(root, '_expo', 'a-123.js');

@@ -284,7 +284,9 @@ function stepsText({ kind, durationS, handleTurns }: Step, n: number): string {
   return quick ? `${STEP_NAME[kind]}${times}` : `${STEP_NAME[kind]} ${say.seconds(durationS)}`;
 }
 
-const turnsOnly = (steps: readonly Step[]): boolean => steps.length > 0 && steps.every((s) => s.kind === 'turn');
+/** Nothing but turning, on and on. */
+export const turnsOnly = (steps: readonly Pick<Step, 'kind'>[]): boolean =>
+  steps.length > 0 && steps.every((s) => s.kind === 'turn');
 
 /** The cadence read aloud: "one turn, twitch twice, hang 4 s, and again". */
 export function cadenceText(c: Cadence): string {

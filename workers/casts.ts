@@ -20,6 +20,10 @@ const MAX_SLICE = 4;
 
 const helpers: { take: Helper }[] = [];
 
+/** So many of the casts that are left go to a helper at once, one's own share kept. */
+export const sliceOf = (left: number, helperCount: number): number =>
+  Math.max(1, Math.min(MAX_SLICE, Math.floor(left / (helperCount + 1))));
+
 /** Opens helpers up to this many; each is used once it has answered. */
 function open(count: number): void {
   while (helpers.length < count) {
@@ -70,7 +74,7 @@ export async function shareOut(
   };
   const helped = async (slot: { take: Helper }): Promise<void> => {
     while (slot.take && next < jobs.length - (begun ? 0 : 1)) {
-      const size = Math.max(1, Math.min(MAX_SLICE, Math.floor((jobs.length - next) / (takers.length + 1))));
+      const size = sliceOf(jobs.length - next, takers.length);
       const from = next;
       next += size;
       try {

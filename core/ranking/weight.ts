@@ -160,17 +160,21 @@ function pullAndLoad(f: Family, c: ReadContext, speedMps: number): { pullN: numb
   return { pullN, loadN };
 }
 
-/** What is left of it at this pace, m/s, while the wind bends the line, 0–1. */
-export function feltInWind(f: Family, c: ReadContext, speedMps: number): number {
-  const { pullN, loadN } = pullAndLoad(f, c, speedMps);
+/** What is left of it by its pull and the load of the wind, 0–1. */
+function leftInWind(f: Family, { pullN, loadN }: ReturnType<typeof pullAndLoad>): number {
   const felt = f.mode === 'tow' ? 1 : 1 / (1 + (loadN / (FELT * Math.max(pullN, 1e-4))) ** 2);
   return lerp(WIND_LEAVES, 1, clamp(felt, 0, 1));
 }
 
+/** What is left of it at this pace, m/s, while the wind bends the line, 0–1. */
+export const feltInWind = (f: Family, c: ReadContext, speedMps: number): number =>
+  leftInWind(f, pullAndLoad(f, c, speedMps));
+
 /** Whether it is felt and goes where it was thrown while the wind bends the line. */
 export function windOf(f: Family, c: ReadContext, speedMps: number): Match {
-  const share = feltInWind(f, c, speedMps);
-  return { factor: 'wind', of: () => share, facts: { windMps: c.r.windMps, ...pullAndLoad(f, c, speedMps), share } };
+  const forces = pullAndLoad(f, c, speedMps);
+  const share = leftInWind(f, forces);
+  return { factor: 'wind', of: () => share, facts: { windMps: c.r.windMps, ...forces, share } };
 }
 /** What is left to a lure that the wind takes altogether. */
 const WIND_LEAVES = 0.15;

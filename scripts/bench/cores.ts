@@ -6,13 +6,12 @@
 import { castNow } from '../../core/planning/plan/casting';
 import { planInSteps } from '../../core/planning/plan/plan';
 import type { PlanRequest } from '../../core/planning/task/request';
+import { sliceOf } from '../../workers/casts';
 import { ASKED } from './plans';
 import { spread, spreadText, table } from './report';
 
 const RUNS = 5;
 const CORES = [1, 2, 4] as const;
-/** As in `workers/casts.ts`. */
-const MAX_SLICE = 4;
 /** To a helper and back with a slice of casts and their tracks, ms: twice what copying four of each takes. */
 const ERRAND_MS = 1;
 
@@ -49,7 +48,7 @@ function sharedMs(castsMs: readonly number[], helpers: number): number {
   let ownMs = 0;
   let begun = false;
   const slice = (h: number): void => {
-    const size = Math.max(1, Math.min(MAX_SLICE, Math.floor((castsMs.length - next) / (helpers + 1))));
+    const size = sliceOf(castsMs.length - next, helpers);
     free[h] = free[h]! + ERRAND_MS + castsMs.slice(next, next + size).reduce((a, b) => a + b, 0);
     next += size;
   };

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Circle, G, Path, SvgText, Svg } from '../platform/shapes';
 import type { Beat, StepKind } from '../../core/planning/cadence/cadence';
-import { beatText } from '../../wording/retrieve';
+import { beatText, turnsOnly } from '../../wording/retrieve';
 import { FONT, useTheme } from '../theme/theme';
 import { BASE, CADENCE_HEIGHT as HEIGHT, StepSign } from './StepSign';
 
@@ -29,7 +29,7 @@ export function CadenceLine({ beats, fromS, spanS, atS, label }: Props) {
   const shown = beats.filter((b) => b.atS < fromS + spanS && b.atS + b.durationS > fromS);
   const size = Math.min(17, 13 * Math.min(scale, 1.3));
   // What the handle does, and how long it hangs, is written below the line; what the wrist does above it.
-  const turnsAlone = beats.every((b) => b.kind === 'turn');
+  const turnsAlone = turnsOnly(beats);
   const wanted = shown.map((b) => ({
     text: beatText(b, turnsAlone),
     mid: (Math.max(0, x(b.atS)) + Math.min(width, x(b.atS + b.durationS))) / 2,

@@ -12,7 +12,7 @@ import { corners } from '../task/tackleDraws';
 import { shareRange, type ShareRange } from './doubt';
 import { isNotCast, planNotCast } from './notCast';
 import { atOnce, type Steps } from './casting';
-import { bestOf, firstHands, freeParameters, type Candidate } from './search';
+import { bestOf, firstHands, freeParameters, guessesOf, type Candidate } from './search';
 import type { Track } from './track';
 import { meanDepthM, movingSpeedMps, plannedAsIn, workedSpeedMps } from './pace';
 import { bestWay } from './ways';
@@ -45,7 +45,7 @@ export function* firstAnswer(p: PlanTask): Steps<FirstAnswer> {
   const swims = p.family.mode === 'swim';
   // A lure on top is on top whatever the hands do: nothing to search.
   const free = p.family.mode === 'surface' ? [] : freeParameters(p, start);
-  const kept = yield* firstHands(p, start, free, tried);
+  const kept = yield* firstHands(p, guessesOf(p, start, free), free, tried);
   // The coarsest mesh flatters what it has chosen.
   const finer = yield kept.map(({ hands }) => ({ task: p, hands, how: { mesh: MESH.quick, lineShapes: true } }));
   const { hands, track } = bestOf(

@@ -144,6 +144,10 @@ export function openings(p: PlanTask, start: RetrieveSettings, free: readonly Fr
   return [...fromTable, ...scattered];
 }
 
+/** The closed form, and all that the search begins with besides; nothing free: it alone. */
+export const guessesOf = (p: PlanTask, start: RetrieveSettings, free: readonly FreeParameter[]): RetrieveSettings[] =>
+  free.length === 0 ? [start] : [start, ...openings(p, start, free)];
+
 /** Casts all these hands, each on the same task and mesh. */
 export type Evaluate = (hands: readonly RetrieveSettings[]) => Steps<Candidate[]>;
 
@@ -158,7 +162,7 @@ const FIRST_KEPT = 3;
 /** The hands that are likely to be best, by some forty casts: the closed form, a few guesses, a look around. */
 export function* firstHands(
   p: PlanTask,
-  start: RetrieveSettings,
+  guesses: readonly RetrieveSettings[],
   free: readonly FreeParameter[],
   evaluate: Evaluate,
 ): Steps<Candidate[]> {
@@ -169,9 +173,7 @@ export function* firstHands(
     return cast;
   }
   const swims = p.family.mode === 'swim';
-  const guesses =
-    free.length > 0 ? openings(p, start, free).slice(0, swims ? FIRST_GUESSES.swim : FIRST_GUESSES.other) : [];
-  let best = bestOf(yield* tried([start, ...guesses]));
+  let best = bestOf(yield* tried(guesses.slice(0, 1 + (swims ? FIRST_GUESSES.swim : FIRST_GUESSES.other))));
   if (swims) for (const step of FIRST_LOOKS) best = yield* around(free, best, step, tried);
   return [...all.values()].sort((a, b) => b.worth - a.worth).slice(0, FIRST_KEPT);
 }
@@ -198,10 +200,11 @@ export function* search(p: PlanTask, start: RetrieveSettings, evaluate: Evaluate
   }
   const best = (): Candidate[] => [...seen.values()].sort((a, b) => b.worth - a.worth);
 
-  yield* tried(free.length === 0 ? [start] : [start, ...openings(p, start, free)]);
+  const guesses = guessesOf(p, start, free);
+  yield* tried(guesses);
   // Where the first answer ends up takes no other place's turn.
   let front = spread(best(), KEPT[0]!);
-  const first = yield* firstHands(p, start, free, tried);
+  const first = yield* firstHands(p, guesses, free, tried);
   if (free.length === 0) return { sifted: best(), first };
 
   const more = (): boolean => seen.size < MAX_CANDIDATES;
