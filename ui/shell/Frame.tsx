@@ -25,10 +25,10 @@ import { useWide } from './useWide';
 export function Frame({ children }: { children: ReactNode }) {
   const { p } = useTheme();
   const wide = useWide();
-  // The Kit and the Lessons are no places on the water: they have the width to themselves.
   const where = placeOfPath(usePathname());
-  const alone = where === 'kit' || where === 'lessons';
   const status = useStatus();
+  // The Kit and the Lessons are no places on the water, and without a record there is no water: they have the width.
+  const alone = where === 'kit' || where === 'lessons' || status === 'error';
   const loadingDemo = useFirstStart();
   useDocumentColours(p.ground, p.copper, p.dark);
   useDocumentTitle();
