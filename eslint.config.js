@@ -13,6 +13,13 @@ const noClock = [
   { selector: "MemberExpression[object.name='Math'][property.name='random']", message: 'Pass a seeded generator in.' },
 ];
 
+/** A text of four words or more. */
+const FOUR_WORDS = String.raw`/(?:[A-Za-z’]{2,}[,;:.…?!”)]*\s+(?:\S{1,2}\s+)*){3}[“(]?[A-Za-z’]{2,}/`;
+const inWording = ['Literal[value=', 'JSXText[value=', 'TemplateElement[value.raw='].map((of) => ({
+  selector: `${of}${FOUR_WORDS}]`,
+  message: 'What is read on a page stands in wording/pages.',
+}));
+
 module.exports = [
   ...expo,
   prettier,
@@ -77,6 +84,11 @@ module.exports = [
         },
       ],
     },
+  },
+  {
+    files: ['ui/**', 'app/**'],
+    ignores: ['**/*.test.{ts,tsx}', 'ui/platform/clock.ts'],
+    rules: { 'no-restricted-syntax': ['error', ...noClock, ...inWording] },
   },
   {
     files: ['scripts/**/*.cjs'],

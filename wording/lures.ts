@@ -5,8 +5,9 @@ import type { RankedLure } from '../core/ranking/ranked';
 import type { Rig } from '../core/ranking/rig';
 import type { Schools } from '../core/ranking/schools';
 import type { Whereabouts } from '../core/water/terms';
+import type { Lure } from '../core/records/lure';
 import { HALF_ANGRY } from '../core/mood/guarding';
-import { capital, COLOUR_NAME, HOOK_NAME, NOISE_NAME, TRAILER_NAME, list } from './names';
+import { capital, COLOUR_NAME, FAMILY_NAME, HOOK_NAME, NOISE_NAME, TRAILER_NAME, list } from './names';
 import { reasonSentence } from './reasons';
 import { say, type UnitPrefs } from './units';
 
@@ -107,3 +108,7 @@ export function turnedText(t: { moved: readonly string[]; before: string; after:
     ? `${what}: the ${t.after} still comes first.`
     : `${what}: now the ${t.after} comes first, before it was the ${t.before}.`;
 }
+
+/** A lure of the box in a line: its kind, its weight, how many of it. */
+export const boxLine = (l: Pick<Lure, 'family' | 'bare' | 'weightKg' | 'count'>, units: UnitPrefs): string =>
+  `${FAMILY_NAME[l.family]}, ${l.bare ? 'body only' : say.weight(l.weightKg, units)}${l.count > 1 ? ` ×${l.count}` : ''}`;

@@ -122,7 +122,7 @@ export const planLabel = (n: number, across: string): string =>
 
 export const SPOT_PLAN = {
   noSpot: 'No spot here yet. Five or six good ones are plenty.',
-  noneFound: 'None of that here.',
+  noneFound: 'No spot matches that.',
   noShore: 'Nothing drawn yet: a few points along the bank, and the plan shows what lies where.',
   shoreFull: (most: number): string => `A shore has ${most} points at the most: keep this one and go on with another.`,
   shoreIs: (n: number, long: string, closed: boolean): string => `${n} points, ${long}${closed ? ', closed' : ''}`,

@@ -53,7 +53,7 @@ export const DAY_CONTEXTS: { [K in keyof DayParts]: Context<DayParts[K] | undefi
 
 function usePart<K extends keyof DayParts>(key: K): DayParts[K] {
   const v = useContext(DAY_CONTEXTS[key]);
-  if (v === undefined) throw new Error(`${key} of the day outside DayProvider`);
+  if (v === undefined) throw new Error(`${key}: outside DayProvider`);
   return v as DayParts[K];
 }
 

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { useStore } from 'zustand';
 import { forgetTroubles, troubles, type Trouble } from '../../data/troubles';
 import { keepingText, offlineText, troubleText } from '../../wording/device';
+import { KIT_PAGE } from '../../wording/pages/kit';
 import { Part } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -27,17 +28,17 @@ export function DevicePart() {
       <Say kind="label" tone="soft">{`Build ${buildName()}. ${offlineText(offline)}`}</Say>
       {list.length > 0 ? (
         <Disclosure title={`${list.length} problem${list.length === 1 ? '' : 's'} noted`}>
-          <Say kind="label">Kept on this device only; nothing is sent anywhere. No word of your record is in it.</Say>
+          <Say kind="label">{KIT_PAGE.onThisDeviceOnly}</Say>
           {newest.slice(0, SHOWN).map((t) => (
             <TroubleRow key={t.id} t={t} />
           ))}
-          {list.length > SHOWN ? <Say kind="label">{`and ${list.length - SHOWN} more in the file`}</Say> : null}
+          {list.length > SHOWN ? <Say kind="label">{KIT_PAGE.moreInFile(list.length - SHOWN)}</Say> : null}
           <View style={{ gap: 8 }}>
             <Button
-              title="Save the problem report to a file"
+              title={KIT_PAGE.saveReport}
               onPress={() => {
                 saveProblemReport(list);
-                setSaid('The report is saved as a file, with your downloads.');
+                setSaid(KIT_PAGE.reportSaved);
               }}
             />
             <Button title="Forget these problems" onPress={forgetTroubles} />

@@ -1,5 +1,6 @@
 /** Add or change one thing of the kit. What is wrong is said beside its field and nothing typed is lost. */
 import { notSavedText, type FieldWords } from '../../wording/form';
+import { EDIT_PAGE } from '../../wording/pages/editing';
 import { useDayClock } from '../day/useDayClock';
 import { useCommitter } from '../../data/useBook';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -40,11 +41,11 @@ export function EditScreen() {
   const book = useBookWithoutLog();
   const router = useRouter();
   if (!EDITABLE.includes(kind as EditableKind))
-    return <Missing text="There is no such page in the Kit." onBack={() => router.navigate('/kit')} />;
+    return <Missing text={EDIT_PAGE.noSuchPage} onBack={() => router.navigate('/kit')} />;
   const k = kind as EditableKind;
   const existing = id === 'new' ? null : (book[k] as Record<string, FormDraft>)[id];
   if (id !== 'new' && !existing)
-    return <Missing text={`This ${KIND_NAME[k]} is not in the Kit any more.`} onBack={() => router.navigate('/kit')} />;
+    return <Missing text={EDIT_PAGE.gone(KIND_NAME[k])} onBack={() => router.navigate('/kit')} />;
   return <Editor key={`${k}/${id}`} kind={k} existing={existing ?? null} waterId={water ?? null} />;
 }
 
@@ -52,7 +53,7 @@ function Missing({ text, onBack }: { text: string; onBack: () => void }) {
   return (
     <Screen title="Kit" section={false}>
       <Note>{text}</Note>
-      <Button title="Back to the Kit" onPress={onBack} />
+      <Button title={EDIT_PAGE.back} onPress={onBack} />
     </Screen>
   );
 }
@@ -133,7 +134,7 @@ function Editor({
       {form.takenUp ? (
         <Row wrap>
           <Say role="status" style={{ flexShrink: 1 }}>
-            This goes on where you left it.
+            {EDIT_PAGE.goesOn}
           </Say>
           <Button title="Begin anew" onPress={form.beginAnew} />
         </Row>
@@ -170,7 +171,7 @@ function Editor({
       {existing ? (
         <View style={{ gap: 6 }}>
           <Button
-            title={retired ? `Bring this ${KIND_NAME[kind]} back` : `Retire this ${KIND_NAME[kind]}`}
+            title={retired ? EDIT_PAGE.bringBack(KIND_NAME[kind]) : `Retire this ${KIND_NAME[kind]}`}
             onPress={() =>
               save({ retiredAtMs: retired ? null : now(), ...(kind === 'lure' && retired ? { lostAtMs: null } : {}) })
             }
@@ -182,7 +183,7 @@ function Editor({
             />
           ) : null}
           <Say kind="label" tone="soft">
-            {used ? 'Retired lures keep their place in your record.' : 'Retired things are kept, out of the way.'}
+            {used ? EDIT_PAGE.retiredLures : EDIT_PAGE.retiredThings}
           </Say>
         </View>
       ) : null}

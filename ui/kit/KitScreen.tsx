@@ -1,10 +1,11 @@
 import { useRouter } from 'expo-router';
 import type { BookWithoutLog } from '../day/useBookWithoutLog';
 import { View } from 'react-native';
-import { FAMILY_NAME, SETTING_NAME, capital } from '../../wording/names';
+import { SETTING_NAME, capital } from '../../wording/names';
 import { terminalText } from '../../wording/rig';
-import { PIECE_NAME } from '../../wording/pieces';
 import { say, type UnitPrefs } from '../../wording/units';
+import { boxLine } from '../../wording/lures';
+import { KIT_PAGE } from '../../wording/pages/kit';
 import { useBookWithoutLog } from '../day/contexts';
 import { Note, Part, Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
@@ -46,12 +47,12 @@ const SHELVES: readonly Shelf[] = [
     kind: 'lure',
     title: 'Lures',
     add: 'Add a lure',
-    empty: 'The box is empty: every kind of lure is ranked until you add your own.',
+    empty: KIT_PAGE.noLures,
     items: (book, u) =>
       Object.values(book.lure).map((l) => ({
         id: l.id,
         title: l.name,
-        sub: `${FAMILY_NAME[l.family]}, ${l.bare ? 'body only' : say.weight(l.weightKg, u)}${l.count > 1 ? ` ×${l.count}` : ''}`,
+        sub: boxLine(l, u),
         retired: retiredOf(l) || l.lostAtMs !== null,
         picture: <LurePicture family={l.family} width={40} />,
       })),
@@ -60,7 +61,7 @@ const SHELVES: readonly Shelf[] = [
     kind: 'terminal',
     title: 'Heads, weights, hooks',
     add: 'Add one',
-    empty: 'None yet: a soft body without a head gets any weight and hook that is sold.',
+    empty: KIT_PAGE.noTerminal,
     items: (book, u) =>
       Object.values(book.terminal).map((x) => ({
         id: x.id,
@@ -73,13 +74,13 @@ const SHELVES: readonly Shelf[] = [
     kind: 'rod',
     title: 'Rods',
     add: 'Add a rod',
-    empty: 'No rod yet: plans need one.',
+    empty: KIT_PAGE.noRods,
     items: (book, u) =>
       Object.values(book.rod).map((r) => ({
         id: r.id,
         title: r.name,
         sub: [
-          `${say.depth(r.lengthM, u)}, lures ${say.weight(r.minLureKg, u)}–${say.weight(r.maxLureKg, u)}`,
+          KIT_PAGE.rodSub(r, u),
           ...[book.reel[r.reelId ?? '']?.name, book.line[r.lineId ?? '']?.name].filter(Boolean),
         ].join('; '),
         retired: retiredOf(r),
@@ -89,12 +90,12 @@ const SHELVES: readonly Shelf[] = [
     kind: 'reel',
     title: 'Reels',
     add: 'Add a reel',
-    empty: 'No reel yet: plans need one.',
+    empty: KIT_PAGE.noReels,
     items: (book, u) =>
       Object.values(book.reel).map((r) => ({
         id: r.id,
         title: r.name,
-        sub: `${r.ratio} to 1, spool ${say.size(r.spoolM, u)}`,
+        sub: KIT_PAGE.reelSub(r, u),
         retired: retiredOf(r),
       })),
   },
@@ -102,7 +103,7 @@ const SHELVES: readonly Shelf[] = [
     kind: 'line',
     title: 'Lines',
     add: 'Add a line',
-    empty: 'No line yet: plans need one.',
+    empty: KIT_PAGE.noLines,
     items: (book, u) =>
       Object.values(book.line).map((l) => ({
         id: l.id,
@@ -128,25 +129,25 @@ const SHELVES: readonly Shelf[] = [
     kind: 'spot',
     title: 'Spots',
     add: 'Add a spot',
-    empty: 'No spot yet. Five or six good ones are plenty.',
+    empty: KIT_PAGE.noSpots,
     items: (book) =>
       Object.values(book.spot).map((s) => ({
         id: s.id,
         title: s.name,
-        sub: book.water[s.waterId]?.name ?? 'a water that is gone',
+        sub: book.water[s.waterId]?.name ?? KIT_PAGE.waterGone,
         retired: retiredOf(s),
       })),
   },
   {
     kind: 'piece',
     title: 'Pieces of cover',
-    add: 'Add a piece of cover',
-    empty: 'No piece of cover yet: a laydown, a dock, a point that casts are planned for.',
+    add: KIT_PAGE.addPiece,
+    empty: KIT_PAGE.noPieces,
     items: (book) =>
       Object.values(book.piece).map((x) => ({
         id: x.id,
         title: x.name,
-        sub: `${capital(PIECE_NAME[x.kind])}, ${book.water[x.waterId]?.name ?? 'a water that is gone'}`,
+        sub: KIT_PAGE.pieceSub(x.kind, book.water[x.waterId]?.name),
         retired: retiredOf(x),
       })),
   },
@@ -154,7 +155,7 @@ const SHELVES: readonly Shelf[] = [
 
 export function KitScreen() {
   return (
-    <Screen title="Kit" sub="What I own, where I fish, how the app behaves" section={false} columns>
+    <Screen title="Kit" sub={KIT_PAGE.whatItIs} section={false} columns>
       {SHELVES.map((s) => (
         <Items key={s.kind} book={s} />
       ))}
@@ -163,14 +164,9 @@ export function KitScreen() {
       <LogTablesPart />
       <DevicePart />
       <Part title="Staying whole">
-        <Say>
-          Lightning: off the water at the first sign, and thirty minutes after the last thunder. Cold water: life
-          jacket, dress for the water and not the air, tell someone. Rock and surf: slick, rogue waves, never alone.
-          Wading: shuffle for stingrays, mind mud and tide. Hooks: glasses on.
-        </Say>
+        <Say>{KIT_PAGE.safety}</Say>
         <Say kind="label" tone="soft">
-          Licences, seasons, sizes, bag limits and closed waters: local law decides. Nothing here replaces it, nor a
-          guide’s or a doctor’s word.
+          {KIT_PAGE.law}
         </Say>
       </Part>
     </Screen>
@@ -187,7 +183,7 @@ function Items({ book: { kind, title, add, empty, items: itemsOf } }: { book: Sh
   const row = (i: Item) => (
     <Press
       key={i.id}
-      label={`${i.title}, ${i.sub}${i.retired ? ', retired' : ''}: open`}
+      label={KIT_PAGE.open(i)}
       onPress={() => router.navigate(`/kit/${kind}/${i.id}` as never)}
       style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule, paddingVertical: 4 }}
     >
@@ -205,14 +201,9 @@ function Items({ book: { kind, title, add, empty, items: itemsOf } }: { book: Sh
   );
   return (
     <Part title={title} right={<Button title={add} onPress={() => router.navigate(`/kit/${kind}/new` as never)} />}>
-      {kind === 'lure' ? (
-        <Button
-          title="The box: search, files, doubles, what it lacks"
-          onPress={() => router.navigate('/kit/box' as never)}
-        />
-      ) : null}
+      {kind === 'lure' ? <Button title={KIT_PAGE.theBox} onPress={() => router.navigate('/kit/box' as never)} /> : null}
       {kind === 'spot' ? (
-        <Button title="Spots from above; to and from a file" onPress={() => router.navigate('/kit/spots' as never)} />
+        <Button title={KIT_PAGE.spotsFromAbove} onPress={() => router.navigate('/kit/spots' as never)} />
       ) : null}
       {open.length === 0 ? <Note>{empty}</Note> : null}
       {open.length > 6 ? (
@@ -226,7 +217,7 @@ function Items({ book: { kind, title, add, empty, items: itemsOf } }: { book: Sh
         <View>{open.map(row)}</View>
       )}
       {retired.length > 0 ? (
-        <Disclosure title={`${kind === 'lure' ? 'Retired and lost' : 'Retired'} (${retired.length})`}>
+        <Disclosure title={KIT_PAGE.retired(kind === 'lure', retired.length)}>
           <View>{retired.map(row)}</View>
         </Disclosure>
       ) : null}

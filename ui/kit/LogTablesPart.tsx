@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import { LOG_FILE, ownLogUnits } from '../../wording/logTables';
 import { dateText } from '../../wording/time';
+import { KIT_PAGE } from '../../wording/pages/kit';
 import { useBook } from '../day/contexts';
 import { Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
@@ -36,13 +37,13 @@ export function LogTablesPart() {
     }
   };
   return (
-    <Part title="The log as tables">
+    <Part title={KIT_PAGE.logAsTables}>
       <Say>{LOG_FILE.what}</Say>
       <Say kind="label" tone="soft">
         {LOG_FILE.tells}
       </Say>
       <Choices
-        label="Units of the tables"
+        label={KIT_PAGE.unitsOfTables}
         options={[
           { value: 'own', title: 'My units' },
           { value: 'si', title: 'Metres, kilograms, °C' },
@@ -51,7 +52,7 @@ export function LogTablesPart() {
         onChange={setInUnits}
       />
       <Choices
-        label="Who is to read them"
+        label={KIT_PAGE.whoReadsThem}
         options={[
           { value: 'plain', title: 'For most programs' },
           { value: 'mark', title: 'For older spreadsheets' },
@@ -59,7 +60,7 @@ export function LogTablesPart() {
         value={mark}
         onChange={setMark}
       />
-      <Button title="Save the log as tables" disabled={empty} onPress={() => void save()} />
+      <Button title={KIT_PAGE.saveTables} disabled={empty} onPress={() => void save()} />
       {said ? (
         <Say role="status" kind="label" tone="moss">
           {said}

@@ -26,6 +26,7 @@ import {
   type Known,
 } from '../../wording/measure';
 import { say } from '../../wording/units';
+import { EDIT_PAGE } from '../../wording/pages/editing';
 import { compute } from '../../workers/client';
 import { usePlan, useBookWithoutLog } from '../day/contexts';
 import { Adjuster } from '../parts/Adjuster';
@@ -198,10 +199,10 @@ function Measuring({ ofId, kinds, kept, line, metresPerTurn: perTurnM, start, fa
   const takeBack = (c: Measurement): void =>
     void committer
       .record(() => [put('tombstone', { id: `gone-${c.id}`, of: c.id, atMs: now() })])
-      .then((stored) => stored && setSaid(`Taken back: ${measurementText(c, units)}.`));
+      .then((stored) => stored && setSaid(EDIT_PAGE.takenBack(c, units)));
   return (
     <Part
-      title="How well it is known"
+      title={EDIT_PAGE.howWellKnown}
       right={open ? null : <Button title="Measure it" onPress={() => setOpen(true)} />}
     >
       <View ref={top} />
@@ -226,20 +227,19 @@ function Measuring({ ofId, kinds, kept, line, metresPerTurn: perTurnM, start, fa
           {kind === 'turns-in' ? (
             <>
               {step('castM', STEPPERS.distance(units), 'Length of line', (v) => say.distance(v, units))}
-              {step('turns', STEPPERS.plain(0.5, 1, 400), 'Turns of the handle', String)}
+              {step('turns', STEPPERS.plain(0.5, 1, 400), EDIT_PAGE.handleTurns, String)}
             </>
           ) : (
             <>
               {step('depthM', STEPPERS.depth(units), 'Depth', (v) => say.depth(v, units))}
               {kind === 'ticks-bottom'
-                ? step('turnsPerS', STEPPERS.plain(0.1, 0.3, 3), 'Turns of the handle a second', (v) => v.toFixed(1))
+                ? step('turnsPerS', STEPPERS.plain(0.1, 0.3, 3), EDIT_PAGE.handleTurnsASecond, (v) => v.toFixed(1))
                 : step('seconds', STEPPERS.seconds(), 'Seconds counted', say.seconds)}
               {step('castM', STEPPERS.distance(units), 'How far out', (v) => say.distance(v, units))}
               {line ? (
-                <Say
-                  kind="label"
-                  tone="soft"
-                >{`On the line in use: ${say.line(line.strengthLb, units)} ${line.material}. Another line: change it on Retrieve first.`}</Say>
+                <Say kind="label" tone="soft">
+                  {EDIT_PAGE.onTheLine(line, units)}
+                </Say>
               ) : null}
             </>
           )}
@@ -264,7 +264,7 @@ function Measuring({ ofId, kinds, kept, line, metresPerTurn: perTurnM, start, fa
               </Say>
             ) : null}
           </View>
-          <Button title="Take back" label={`Take back: ${measurementText(c, units)}`} onPress={() => takeBack(c)} />
+          <Button title="Take back" label={EDIT_PAGE.takeBack(c, units)} onPress={() => takeBack(c)} />
         </Row>
       ))}
     </Part>

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { importBook, type ImportResult } from '../../core/exchange/bookDocument';
 import { problemText } from '../../wording/problems';
 import { beforeText } from '../../wording/record';
+import { KIT_PAGE } from '../../wording/pages/kit';
 import { deviceKeeper } from '../../data/deviceKeeper';
 import { usePutBack, useReplaceBook, useStored, type Replacement } from '../../data/useBook';
 import { useBook, usePrefs } from '../day/contexts';
@@ -42,7 +43,7 @@ export function RecordPart() {
   };
   const exportAll = (): void => {
     saveRecord(deviceKeeper().withRefused());
-    setSaid('The record is saved as a file, with your downloads.');
+    setSaid(KIT_PAGE.recordSaved);
   };
   const importFile = async (): Promise<void> => {
     const text = await pickTextFile('.json,application/json');
@@ -50,13 +51,13 @@ export function RecordPart() {
   };
   return (
     <Part title="Your record">
-      <Say>Everything you entered and logged is yours, in one open file.</Say>
+      <Say>{KIT_PAGE.allIsYours}</Say>
       <View style={{ gap: 8 }}>
-        <Button title="Save the record to a file" onPress={exportAll} disabled={!hasRecord} />
-        <Button title="Read a record from a file…" onPress={() => void importFile()} />
+        <Button title={KIT_PAGE.saveRecord} onPress={exportAll} disabled={!hasRecord} />
+        <Button title={KIT_PAGE.readRecord} onPress={() => void importFile()} />
         {hasRecord ? <Button title="Clear everything…" onPress={() => setAsking('clear')} /> : null}
         <Button
-          title={prefs.demoClock ? 'Load the demo world afresh…' : 'Look around with the demo world…'}
+          title={prefs.demoClock ? KIT_PAGE.demoAfresh : KIT_PAGE.demoLook}
           onPress={() => (hasRecord ? setAsking('demo') : demo.load())}
           disabled={demo.busy}
         />
@@ -69,58 +70,50 @@ export function RecordPart() {
       ) : null}
       {asking ? (
         <Card tone="wash">
-          <Say kind="strong">
-            {asking === 'clear'
-              ? 'Clear the whole record on this device? It can be put back here until the next time you replace it.'
-              : 'The demo world takes the place of what is here, which can be put back afterwards.'}
-          </Say>
+          <Say kind="strong">{asking === 'clear' ? KIT_PAGE.clearAll : KIT_PAGE.demoTakesPlace}</Say>
           <Button
             kind="copper"
-            title={asking === 'clear' ? 'Clear everything now' : 'Load the demo world now'}
+            title={asking === 'clear' ? 'Clear everything now' : KIT_PAGE.loadDemo}
             onPress={() => {
               if (asking === 'clear') put({ record: () => [], by: 'clear', atMs: realNowMs() }, 'Cleared.');
-              else demo.load(() => setSaid('The demo world is loaded.'));
+              else demo.load(() => setSaid(KIT_PAGE.demoLoaded));
               setAsking(null);
             }}
           />
-          <Button title="Leave it as it is" onPress={() => setAsking(null)} />
+          <Button title={KIT_PAGE.leaveIt} onPress={() => setAsking(null)} />
         </Card>
       ) : null}
       {read ? (
         <Card tone="wash">
-          <Say kind="strong">{`${read.puts.length} records can be read${read.problems.length > 0 ? `, ${read.problems.length} problem${read.problems.length === 1 ? '' : 's'}` : ''}.`}</Say>
+          <Say kind="strong">{KIT_PAGE.canBeRead(read.puts.length, read.problems.length)}</Say>
           {read.problems.slice(0, SHOWN).map((x, i) => (
             <Say key={i} kind="label">
               {problemText(x)}
             </Say>
           ))}
-          {read.problems.length > SHOWN ? <Say kind="label">{`and ${read.problems.length - SHOWN} more`}</Say> : null}
+          {read.problems.length > SHOWN ? (
+            <Say kind="label">{KIT_PAGE.andMore(read.problems.length - SHOWN)}</Say>
+          ) : null}
           {read.puts.length > 0 ? (
             <Button
               kind="copper"
-              title="Put these in place of what is here"
+              title={KIT_PAGE.putInPlace}
               onPress={() => {
-                put({ record: () => read.puts, by: 'import', atMs: realNowMs() }, 'The record was read in.');
+                put({ record: () => read.puts, by: 'import', atMs: realNowMs() }, KIT_PAGE.readIn);
                 setRead(null);
               }}
             />
           ) : null}
-          <Button title="Leave it as it is" onPress={() => setRead(null)} />
+          <Button title={KIT_PAGE.leaveIt} onPress={() => setRead(null)} />
         </Card>
       ) : null}
       {replace.isError && last ? (
         <Card>
-          <Say role="alert">
-            This device refused to store that; nothing was changed. It may have no room for both records. Save this one
-            to a file, then replace it without keeping it here.
-          </Say>
-          <Button
-            title="Replace it without keeping it here"
-            onPress={() => put({ ...last.asked, keep: false }, last.told)}
-          />
+          <Say role="alert">{KIT_PAGE.refusedForRoom}</Say>
+          <Button title={KIT_PAGE.replaceUnkept} onPress={() => put({ ...last.asked, keep: false }, last.told)} />
         </Card>
       ) : null}
-      {demo.error || back.isError ? <Note>This device refused to store that. Nothing was changed.</Note> : null}
+      {demo.error || back.isError ? <Note>{KIT_PAGE.refused}</Note> : null}
       {before ? (
         <Card>
           <Say>{beforeText(before, deviceZone(), units)}</Say>
@@ -132,10 +125,8 @@ export function RecordPart() {
         </Card>
       ) : null}
       {quarantined.length > 0 ? (
-        <Disclosure
-          title={`${quarantined.length} stored value${quarantined.length === 1 ? '' : 's'} could not be read`}
-        >
-          <Say kind="label">They are kept aside untouched.</Say>
+        <Disclosure title={KIT_PAGE.unread(quarantined.length)}>
+          <Say kind="label">{KIT_PAGE.keptAside}</Say>
           {quarantined.slice(0, SHOWN).flatMap((q) =>
             q.problems.map((x, i) => (
               <Say key={`${q.key}${i}`} kind="label">
@@ -144,7 +135,7 @@ export function RecordPart() {
             )),
           )}
           <Button
-            title="Save them to a file"
+            title={KIT_PAGE.saveAside}
             onPress={() => saveFile('moss-kettle-unreadable.json', JSON.stringify(quarantined, null, 1))}
           />
         </Disclosure>

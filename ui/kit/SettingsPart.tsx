@@ -4,6 +4,7 @@ import type { Light } from '../../core/records/preferences';
 import { useActions, usePrefs } from '../day/contexts';
 import { ON_THE_WATER } from '../../wording/device';
 import { IMPERIAL, METRIC, UNIT_CHOICES, type UnitPrefs } from '../../wording/units';
+import { KIT_PAGE } from '../../wording/pages/kit';
 import { Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -49,7 +50,7 @@ export function SettingsPart() {
     <>
       <Part title="Light and text">
         <Say kind="label" tone="soft">
-          Noon for glare: black on white, thick lines. Shade for the day. Night to keep your eyes in the dark.
+          {KIT_PAGE.lights}
         </Say>
         <Choices
           label="Light"
@@ -95,7 +96,7 @@ export function SettingsPart() {
           onChange={(v) => actions.savePrefs({ staysOn: v === 1 })}
         />
         <Say kind="label" tone="soft">
-          Single keys to log and move about, for a keyboard; ? lists them
+          {KIT_PAGE.singleKeys}
         </Say>
         <Choices
           label="Keys"
@@ -130,9 +131,9 @@ export function SettingsPart() {
           ))}
         </Disclosure>
       </Part>
-      <Part title="Where good anglers disagree">
-        <Say>Peg the weight? Loud first or quiet? Trebles near wood? Ten questions, each way with its reason.</Say>
-        <Button title="Choose where anglers disagree" onPress={() => router.navigate('/lures/schools' as never)} />
+      <Part title={KIT_PAGE.disagree}>
+        <Say>{KIT_PAGE.disagreeNote}</Say>
+        <Button title={KIT_PAGE.disagreeOpen} onPress={() => router.navigate('/lures/schools' as never)} />
       </Part>
     </>
   );

@@ -6,6 +6,7 @@ import type { Pattern } from '../../core/lessons/patterns';
 import { againstModel, effortText, patternSub, patternTitle, rateText, thinText } from '../../wording/lessons';
 import { castsText } from '../../wording/strikes';
 import { say } from '../../wording/units';
+import { LESSONS_PAGE } from '../../wording/pages/lessons';
 import { Row } from '../parts/Box';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
@@ -53,9 +54,9 @@ export function PatternRow({ x, highest }: { x: Pattern; highest: number }) {
         <View style={{ gap: 4, paddingBottom: 10 }}>
           <Say kind="label">
             {effortText(x)}
-            {`, about ${Math.round(x.minutes)} minutes of fishing`}
+            {LESSONS_PAGE.about(x.minutes)}
           </Say>
-          <Say kind="label">{`Hooked ${say.percent(x.hookedShare.low)}–${say.percent(x.hookedShare.high)} of strikes; landed ${say.percent(x.landedShare.low)}–${say.percent(x.landedShare.high)} of those.`}</Say>
+          <Say kind="label">{LESSONS_PAGE.shares(x)}</Say>
           <Say kind="label">{againstModel(x)}</Say>
         </View>
       ) : null}

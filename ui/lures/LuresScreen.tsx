@@ -8,8 +8,9 @@ import { simpleThree } from '../../core/ranking/simple';
 import { queryKeys } from '../../data/keys';
 import { followText, refusalText, reworkedText, startText, turnedText, WHEREABOUTS_LINE } from '../../wording/lures';
 import { readingsMoved } from '../../wording/moved';
-import { capital, list, luresText } from '../../wording/names';
+import { capital, list } from '../../wording/names';
 import { exclusionSentence } from '../../wording/reasons';
+import { LURES_PAGE } from '../../wording/pages/lures';
 import { compute } from '../../workers/client';
 import {
   useActions,
@@ -54,8 +55,8 @@ export function LuresScreen() {
   const router = useRouter();
   if (!day) {
     return (
-      <Screen title="Lures" sub="What do I tie on?">
-        <Note>Start a day on the Water page first: what to tie on depends on the water.</Note>
+      <Screen title="Lures" sub={LURES_PAGE.question}>
+        <Note>{LURES_PAGE.noDay}</Note>
         <Button kind="solid" title="To the water" onPress={() => router.navigate('/')} />
       </Screen>
     );
@@ -64,17 +65,14 @@ export function LuresScreen() {
   const first = ranking?.ranked[0];
   const startMore = ranking?.plan && first ? startText(ranking, schools, nameOf(first.key)) : '';
   return (
-    <Screen
-      title="Tie this on"
-      sub={`${day.water.name} · ${box.length > 0 ? `${luresText(box.length)} in the box` : 'every kind of lure, as the box is empty'}`}
-    >
-      {rankingError ? <Note>The ranking could not be worked out. Change a reading to try again.</Note> : null}
-      {!ranking && !rankingError ? <Say role="status">Weighing up the box…</Say> : null}
+    <Screen title="Tie this on" sub={LURES_PAGE.boxOf(day.water.name, box.length)}>
+      {rankingError ? <Note>{LURES_PAGE.failed}</Note> : null}
+      {!ranking && !rankingError ? <Say role="status">{LURES_PAGE.waiting}</Say> : null}
       {ranking && ranking.branch !== 'ice' ? <Say>{WHEREABOUTS_LINE[ranking.reading.whereabouts]}</Say> : null}
       <TurnedLine />
       {!simple && ranking && ranking.ranked.length > 1 ? (
         <Say kind="label" tone="soft">
-          In the picture, by number: the bar is where a lure can be kept, the lure itself where it does best.
+          {LURES_PAGE.inPicture}
         </Say>
       ) : null}
       {ranking ? (
@@ -106,9 +104,7 @@ export function LuresScreen() {
           {!simple ? <TrialCard /> : null}
         </StaleWhileRanking>
       ) : null}
-      {ranking && ranking.ranked.length === 0 ? (
-        <Note>Nothing in the box works here: see below why, or add a lure in the Kit.</Note>
-      ) : null}
+      {ranking && ranking.ranked.length === 0 ? <Note>{LURES_PAGE.nothingWorks}</Note> : null}
       <View style={{ gap: 8 }}>
         <Choices
           label="How to choose"
@@ -120,8 +116,8 @@ export function LuresScreen() {
           onChange={(v) => actions.savePrefs({ choosing: v as 'all' | 'simple' })}
         />
         <LogSwitch />
-        <Button title="Few rods: what to take along" onPress={() => router.navigate('/lures/rods' as never)} />
-        <Button title="Where good anglers disagree" onPress={() => router.navigate('/lures/schools' as never)} />
+        <Button title={LURES_PAGE.fewRods} onPress={() => router.navigate('/lures/rods' as never)} />
+        <Button title={LURES_PAGE.disagree} onPress={() => router.navigate('/lures/schools' as never)} />
       </View>
       {!simple && ranking ? <MindPart /> : null}
       {!simple && ranking ? <LadderPart /> : null}
@@ -174,7 +170,7 @@ function Simple({ casts }: { casts: number }) {
   const three = simpleThree(ranking!.ranked);
   return (
     <>
-      <Say>{`Three that work here and are hard to fish wrong: cast, and wind. Change after ${casts} casts.`}</Say>
+      <Say>{LURES_PAGE.threeEasy(casts)}</Say>
       <Gradual>
         {three.map((x, i) => (
           <RoleCard key={x.key} title={['First', 'Second', 'Third'][i]!} more="Easy to fish." x={x} />
@@ -201,7 +197,7 @@ function Everything() {
   });
   const shown = every ? (all.data ?? null) : ranking;
   return (
-    <Part title="Everything that would work">
+    <Part title={LURES_PAGE.everything}>
       {box.length > 0 ? (
         <Choices
           label="What is ranked"
@@ -214,11 +210,9 @@ function Everything() {
         />
       ) : null}
       <Say kind="label" tone="soft">
-        Fish hooked in an hour of fishing, with the likely range. The first five stand in the section by number.
+        {LURES_PAGE.everythingNote}
       </Say>
-      {!shown ? (
-        <Say role="status">{all.isError ? 'This could not be worked out.' : 'Weighing up every kind…'}</Say>
-      ) : null}
+      {!shown ? <Say role="status">{all.isError ? LURES_PAGE.notWorkedOut : LURES_PAGE.everyKindWaiting}</Say> : null}
       <Gradual>
         {(shown?.ranked ?? []).map((x, i) => (
           <RankedRow key={x.key} x={x} place={i + 1} all={shown!.ranked} />
@@ -250,19 +244,19 @@ function LeftOut() {
   ));
   const own = ranking!.excluded.filter((x) => box.some((l) => l.id === x.key));
   return (
-    <Part title="Left in the box">
+    <Part title={LURES_PAGE.leftOut}>
       {shown.slice(0, SHOWN_OUT)}
       {shown.length > SHOWN_OUT ? (
-        <Disclosure title={`${shown.length - SHOWN_OUT} more reasons`}>{shown.slice(SHOWN_OUT)}</Disclosure>
+        <Disclosure title={LURES_PAGE.moreReasons(shown.length - SHOWN_OUT)}>{shown.slice(SHOWN_OUT)}</Disclosure>
       ) : null}
       {own.length > 0 ? (
-        <Disclosure title="Work one all the same">
+        <Disclosure title={LURES_PAGE.workOne}>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             {own.map(({ key }) => (
               <Button
                 key={key}
                 title={capital(nameOf(key))}
-                label={`Work the ${capital(nameOf(key))} all the same`}
+                label={LURES_PAGE.workIt(nameOf(key))}
                 onPress={() => {
                   actions.chooseLure(key);
                   router.navigate('/retrieve');

@@ -4,15 +4,9 @@ import { View } from 'react-native';
 import { contentHash } from '../../core/base/hash';
 import { queryKeys } from '../../data/keys';
 import type { FamilyId } from '../../core/lures/family';
-import {
-  breakEvenSentence,
-  LADDER_BY_KIND,
-  LADDER_LEAD,
-  leadText,
-  rungMood,
-  rungSentence,
-} from '../../wording/choosing';
+import { breakEvenSentence, leadText, rungMood, rungSentence } from '../../wording/choosing';
 import { capital } from '../../wording/names';
+import { LURES_PAGE } from '../../wording/pages/lures';
 import { compute } from '../../workers/client';
 import { useConditions, useRanking } from '../day/contexts';
 import { Part, Row } from '../parts/Box';
@@ -45,8 +39,8 @@ export function MindPart() {
   const { data, isError, byKind } = useChoosing();
   const turned = ranking?.branch === 'guarding' ? (ranking.plan?.follow ?? null) : null;
   return (
-    <Part title="What would change its mind">
-      {isError ? <Say tone="soft">This could not be worked out just now.</Say> : null}
+    <Part title={LURES_PAGE.changeMind}>
+      {isError ? <Say tone="soft">{LURES_PAGE.changeMindFailed}</Say> : null}
       {!data && !isError ? <Say role="status">Trying other waters…</Say> : null}
       {data && (byKind || data.turns.length === 0) ? (
         <Say>
@@ -72,9 +66,9 @@ export function LadderPart() {
   const upwards = schools.order === 'quiet-first';
   const branch = ranking?.branch === 'ice' ? 'drop' : 'cast';
   return (
-    <Part title={upwards ? 'From quiet to loud' : 'From loud to quiet'}>
+    <Part title={upwards ? LURES_PAGE.upwards : LURES_PAGE.downwards}>
       <Say kind="label" tone="soft">
-        {`${upwards ? LADDER_LEAD.up : LADDER_LEAD.down}${byKind ? ` ${LADDER_BY_KIND}` : ''}`}
+        {LURES_PAGE.ladder(upwards, byKind)}
       </Say>
       {data.ladder.map((r, i) => {
         const next = data.ladder[i + 1];

@@ -10,11 +10,12 @@ import { ledgerOf, type Ledger } from '../../core/ranking/cost';
 import { EVERYDAY } from '../../core/lures/families/everyday';
 import type { RankedLure } from '../../core/ranking/ranked';
 import { compareSentence, factorLeads } from '../../wording/choosing';
-import { hookedPerHour, rateLine } from '../../wording/lures';
-import { capital, FACTOR_NAME, FAMILY_NAME } from '../../wording/names';
+import { hookedPerHour } from '../../wording/lures';
+import { capital, FACTOR_NAME } from '../../wording/names';
 import { reasonSentence, timesText } from '../../wording/reasons';
 import { dearCheapSentence, ledgerSentence } from '../../wording/rods';
-import { moneyText, say } from '../../wording/units';
+import { moneyText } from '../../wording/units';
+import { LURES_PAGE } from '../../wording/pages/lures';
 import { useActions, usePlan, useBookWithoutLog } from '../day/contexts';
 import { Row } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
@@ -48,11 +49,7 @@ export function RankedRow({ x, place, all }: { x: RankedLure; place: number; all
   const hooked = hookedPerHour(x);
   return (
     <View style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule, paddingBottom: 6 }}>
-      <Press
-        label={`${place}. ${name}, ${FAMILY_NAME[x.family]}: ${rateLine(x)}. Reasons`}
-        expanded={open}
-        onPress={() => setOpen(!open)}
-      >
+      <Press label={LURES_PAGE.row(place, name, x)} expanded={open} onPress={() => setOpen(!open)}>
         <Row gap={10} style={{ paddingVertical: 6 }}>
           <Say kind="labelStrong" style={{ minWidth: 22 }}>
             {place}
@@ -91,7 +88,7 @@ export function RankedRow({ x, place, all }: { x: RankedLure; place: number; all
           {own ? (
             <Button
               kind={inHand ? 'solid' : 'outline'}
-              title={inHand ? `${name} is in hand` : `Take the ${name}`}
+              title={inHand ? LURES_PAGE.inHand(name) : `Take the ${name}`}
               onPress={() => {
                 actions.chooseLure(own.id);
                 router.navigate('/retrieve');
@@ -138,8 +135,7 @@ function Factors({ x, all }: { x: RankedLure; all: readonly RankedLure[] }) {
   return (
     <View style={{ gap: 8 }}>
       <Say kind="label" tone="soft">
-        Each factor multiplies the rate; together they make it. Bars show it against the middle lure: right is better,
-        left is worse.
+        {LURES_PAGE.factors}
       </Say>
       <Gradual>
         {x.why.map((w) => (
@@ -148,7 +144,7 @@ function Factors({ x, all }: { x: RankedLure; all: readonly RankedLure[] }) {
               <Say kind="labelStrong">{capital(FACTOR_NAME[w.factor])}</Say>
               <Say kind="label" tone="soft">
                 {w.factor === 'zone' || w.factor === 'called' || w.factor === 'passes'
-                  ? `base ${say.rate(Math.exp(w.ln))} an hour`
+                  ? LURES_PAGE.base(w.ln)
                   : timesText(w.ln)}
               </Say>
             </Row>
@@ -157,7 +153,7 @@ function Factors({ x, all }: { x: RankedLure; all: readonly RankedLure[] }) {
           </View>
         ))}
       </Gradual>
-      <Say kind="labelStrong">{`${say.rate(x.score)} hooked an hour, of ${say.rate(x.strikesPerHour)} strikes.`}</Say>
+      <Say kind="labelStrong">{LURES_PAGE.hooked(x)}</Say>
     </View>
   );
 }
@@ -180,7 +176,10 @@ function Cost({ x }: { x: RankedLure }) {
   const { priceMinor, ledger: l } = useLedger()(x);
   return (
     <Say kind="label">
-      {`What it costs: ${ledgerSentence(l, priceMinor, HOURS, units)}${own || l.lostInDay < 0.05 ? '' : ` Reckoned with a usual price of ${moneyText(priceMinor, units)}.`}`}
+      {LURES_PAGE.costs(
+        ledgerSentence(l, priceMinor, HOURS, units),
+        own || l.lostInDay < 0.05 ? null : moneyText(priceMinor, units),
+      )}
     </Say>
   );
 }
@@ -204,10 +203,9 @@ function Compare({ x, all }: { x: RankedLure; all: readonly RankedLure[] }) {
       />
       <Say kind="strong">{compareSentence(x, other, nameOf)}</Say>
       {money ? <Say>{money}</Say> : null}
-      <Say
-        kind="label"
-        tone="soft"
-      >{`Right: better for the ${nameOf(x.key)}. Together the bars make the difference.`}</Say>
+      <Say kind="label" tone="soft">
+        {LURES_PAGE.betterFor(nameOf(x.key))}
+      </Say>
       <Gradual>
         {factorLeads(x, other)
           .filter((f) => Math.abs(f.lead) > 0.01)

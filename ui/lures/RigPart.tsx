@@ -8,6 +8,7 @@ import { rodFit, type RodSpec } from '../../core/tackle/rod';
 import { inUse } from '../../core/records';
 import { speciesProfile } from '../../core/water/species';
 import { faultSentence, PART_NAME, rigReasonText, tiedSentences } from '../../wording/rig';
+import { LURES_PAGE } from '../../wording/pages/lures';
 import { useConditions, useMood, usePlan, useBookWithoutLog } from '../day/contexts';
 import { Note } from '../parts/Box';
 import { Say } from '../parts/Say';
@@ -58,7 +59,7 @@ export function RigPart({ x }: { x: RankedLure }) {
         return (
           <Say key={r.part}>
             <Say kind="strong">{`${PART_NAME[r.part]}: ${t.what}`}</Say>
-            {`, ${t.why}.${t.runnerUp ? ` Next best: ${t.runnerUp}.` : ''}`}
+            {LURES_PAGE.rigWhy(t.why, t.runnerUp)}
           </Say>
         );
       })}

@@ -5,6 +5,7 @@ import { isSetByHand } from '../../core/planning/task/request';
 import type { RankedLure } from '../../core/ranking/ranked';
 import { rateLine, setByHandText, whyLine } from '../../wording/lures';
 import { capital, FAMILY_NAME } from '../../wording/names';
+import { LURES_PAGE } from '../../wording/pages/lures';
 import { useActions, usePlan, useRanking, useBookWithoutLog } from '../day/contexts';
 import { Card, Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
@@ -57,14 +58,14 @@ export function RoleCard({ title, more, x }: { title: string; more: string; x: R
         <Say kind="label">{setByHandText(plan.zoneShare.mean, x.zone.share)}</Say>
       ) : null}
       <Faults x={x} />
-      <Disclosure title="How to rig it, and why">
+      <Disclosure title={LURES_PAGE.howToRig}>
         <RigPart x={x} />
       </Disclosure>
       {own ? (
         <Button
           kind={inHand ? 'solid' : 'outline'}
-          title={inHand ? 'How to work it' : 'Take this one'}
-          label={inHand ? `How to work the ${name}` : `Take the ${name}`}
+          title={inHand ? LURES_PAGE.howToWork : 'Take this one'}
+          label={inHand ? LURES_PAGE.howToWorkThe(name) : `Take the ${name}`}
           onPress={() => {
             if (!inHand) actions.chooseLure(own.id);
             router.navigate('/retrieve');

@@ -7,8 +7,8 @@ import type { SchoolEffect } from '../../core/ranking/schoolEffects';
 import { SCHOOL_IDS, SCHOOLS, type SchoolId } from '../../core/ranking/schools';
 import { schoolsOf } from '../../core/records/preferences';
 import { queryKeys } from '../../data/keys';
-import { SPECIES_NAME } from '../../wording/names';
 import { effectSentence, SCHOOL_WORDS } from '../../wording/schools';
+import { SCHOOLS_PAGE } from '../../wording/pages/schools';
 import { compute } from '../../workers/client';
 import { useActions, useConditions, usePrefs } from '../day/contexts';
 import { Note, Part, Row } from '../parts/Box';
@@ -40,13 +40,11 @@ export function SchoolsScreen() {
   return (
     <Screen
       title="Where they disagree"
-      sub={species ? `Your choices for ${SPECIES_NAME[species]}` : 'Your choices for all fish'}
+      sub={species ? SCHOOLS_PAGE.choicesFor(species) : SCHOOLS_PAGE.choicesForAll}
       section={false}
     >
-      <Say>
-        Good anglers differ in these, each with reason. Choose as you believe; the choice is kept for this fish.
-      </Say>
-      {effects.isError ? <Note>What each would change today could not be worked out.</Note> : null}
+      <Say>{SCHOOLS_PAGE.whatItIs}</Say>
+      {effects.isError ? <Note>{SCHOOLS_PAGE.effectsFailed}</Note> : null}
       <Gradual>
         {SCHOOL_IDS.map((id) => (
           <School
@@ -57,7 +55,7 @@ export function SchoolsScreen() {
           />
         ))}
       </Gradual>
-      <Button title="Back to the lures" onPress={() => router.navigate('/lures')} />
+      <Button title={SCHOOLS_PAGE.back} onPress={() => router.navigate('/lures')} />
     </Screen>
   );
 }
@@ -101,7 +99,7 @@ function School({ id, value, effects }: { id: SchoolId; value: string; effects: 
                     </Say>
                   ) : effects === null ? (
                     <Say kind="label" tone="soft">
-                      Trying it on today…
+                      {SCHOOLS_PAGE.waiting}
                     </Say>
                   ) : null}
                 </View>

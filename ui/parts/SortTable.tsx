@@ -8,6 +8,7 @@ import { useTheme } from '../theme/theme';
 import { Glyph } from './Glyph';
 import { Press } from './Press';
 import { Say } from './Say';
+import { SHELL } from '../../wording/pages/shell';
 
 const TABLE = { display: 'table', width: '100%', borderSpacing: 0 } as unknown as ViewStyle;
 const ROWS = { display: 'table-row-group' } as unknown as ViewStyle;
@@ -79,7 +80,7 @@ export function SortTable<Row, Order extends string>({
                     </Say>
                   </View>
                 ) : (
-                  <Press label={`In order of ${title.toLowerCase()}`} onPress={() => onOrder(order)}>
+                  <Press label={SHELL.inOrderOf(title)} onPress={() => onOrder(order)}>
                     <View
                       style={{
                         flexDirection: 'row',
@@ -118,7 +119,7 @@ export function SortTable<Row, Order extends string>({
                 return (
                   <View key={c.title} role={(shown === name ? 'rowheader' : 'cell') as never} style={cell(at)}>
                     {shown === name ? (
-                      <Press label={`${name}: show it beside`} onPress={() => onChoose(row)}>
+                      <Press label={SHELL.showBeside(name)} onPress={() => onChoose(row)}>
                         <Say kind="strong">{name}</Say>
                       </Press>
                     ) : typeof shown === 'string' ? (

@@ -5,6 +5,7 @@ import { withoutSetting, type Rise } from '../../core/planning/task/request';
 import { aimText, angleText, overText, STAND_TEXT } from '../../wording/retrieve';
 import { capital } from '../../wording/names';
 import { say } from '../../wording/units';
+import { RETRIEVE_PAGE } from '../../wording/pages/retrieve';
 import { useActions, useConditions } from '../day/contexts';
 import { Adjuster } from '../parts/Adjuster';
 import { Part } from '../parts/Box';
@@ -36,8 +37,7 @@ export function AimPart({ plan }: { plan: Plan }) {
       {aimM === null ? (
         <>
           <Say kind="label" tone="soft">
-            As if fish could be anywhere along the cast. A limb, a rock, a rise: say how far off it is, and the plan
-            brings the lure by it.
+            {RETRIEVE_PAGE.aimAtNothing}
           </Say>
           <Button
             title="I aim at something"
@@ -46,11 +46,8 @@ export function AimPart({ plan }: { plan: Plan }) {
         </>
       ) : (
         <Adjuster
-          label="What you aim at"
-          hint={
-            aimText(plan, aimM, units) ??
-            'This lure is dropped right onto it: how far off it is changes nothing for its plan.'
-          }
+          label={RETRIEVE_PAGE.aimAt}
+          hint={aimText(plan, aimM, units) ?? RETRIEVE_PAGE.droppedOnto}
           text={`${say.distance(aimM, units)} off`}
           onLess={step(-1)}
           onMore={step(1)}
@@ -61,9 +58,9 @@ export function AimPart({ plan }: { plan: Plan }) {
       <RisePart plan={plan} over={day.trip.over} />
       {runs ? (
         <>
-          <Say>{`This plan throws ${angleText(plan.hands.angleDeg)}. Up or up and across the lure comes down as food drifts; straight down it works against the water and rises.`}</Say>
+          <Say>{RETRIEVE_PAGE.throws(plan.hands.angleDeg)}</Say>
           <Choices
-            label="Angle to the current"
+            label={RETRIEVE_PAGE.angle}
             options={[
               { value: PLANNED, title: 'As planned' },
               ...STANDS[reading.access].anglesDeg.map((a) => ({ value: String(a), title: capital(angleText(a)) })),
@@ -93,7 +90,7 @@ function RisePart({ plan, over }: { plan: Plan; over: Rise | null }) {
   if (!over)
     return (
       <Button
-        title="Something rises on the way"
+        title={RETRIEVE_PAGE.risesTitle}
         onPress={() =>
           set(
             (now) =>
@@ -111,19 +108,15 @@ function RisePart({ plan, over }: { plan: Plan; over: Rise | null }) {
   return (
     <>
       <Adjuster
-        label="What rises on the way"
-        hint={
-          plan.over
-            ? overText(plan.over, units)
-            : 'It is not in the way of this cast: out of its reach, or below a lure that stays on top.'
-        }
+        label={RETRIEVE_PAGE.whatRises}
+        hint={plan.over ? overText(plan.over, units) : RETRIEVE_PAGE.notInTheWay}
         text={`${say.distance(over.atM, units)} off`}
         onLess={step('atM', off, -1)}
         onMore={step('atM', off, 1)}
       />
       <Adjuster
         label="Its top"
-        hint="How far its top is below the surface"
+        hint={RETRIEVE_PAGE.topBelow}
         text={`${say.depth(over.topM, units)} down`}
         onLess={step('topM', down, -1)}
         onMore={step('topM', down, 1)}

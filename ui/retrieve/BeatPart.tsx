@@ -5,6 +5,7 @@ import type { Plan } from '../../core/planning/plan/plan';
 import { cadenceText, momentText } from '../../wording/retrieve';
 import { say } from '../../wording/units';
 import { BEAT_COUNTS, BEAT_NOTE, NO_BUZZ } from '../../wording/beat';
+import { RETRIEVE_PAGE } from '../../wording/pages/retrieve';
 import { useActions, usePrefs } from '../day/contexts';
 import { Part, Row } from '../parts/Box';
 import { Picks } from '../parts/Buttons';
@@ -81,7 +82,7 @@ export function BeatPart({ plan }: { plan: Plan }) {
         </View>
       </Row>
       <Slider
-        label="Moment of the cast"
+        label={RETRIEVE_PAGE.moment}
         value={at}
         range={[0, Math.max(1, track.castS)]}
         text={(v) => momentText(plan, v, units)}
@@ -93,7 +94,7 @@ export function BeatPart({ plan }: { plan: Plan }) {
         onStep={(way) => move(way * 0.5)}
       />
       <Picks
-        label="The beat besides the picture"
+        label={RETRIEVE_PAGE.besides}
         options={[
           { value: 'sound', title: 'Sound' },
           { value: 'buzz', title: 'Buzz' },
@@ -117,19 +118,10 @@ export function BeatPart({ plan }: { plan: Plan }) {
         </Say>
       ) : null}
       <PracticePart plan={plan} beat={beat} />
-      <Disclosure title="How to read the beat">
-        <Say>
-          Time runs to the right. A green bar is turning the handle, taller is faster. A sharp peak is a twitch or snap
-          of the wrist, a dome a pop, an arch a hop, a slope a lift or a drag, a zigzag a shake.
-        </Say>
-        <Say>
-          To the ear: a high tick counts down, a dull one is a turn, a sharp one a flick of the wrist, and a low tone
-          says that the hang begins.
-        </Say>
-        <Say>
-          Each dot is a second of doing nothing: let it hang. The number under the dots is how long. Most people cut it
-          short.
-        </Say>
+      <Disclosure title={RETRIEVE_PAGE.readBeat}>
+        <Say>{RETRIEVE_PAGE.beatDrawn}</Say>
+        <Say>{RETRIEVE_PAGE.beatHeard}</Say>
+        <Say>{RETRIEVE_PAGE.beatHang}</Say>
       </Disclosure>
     </Part>
   );

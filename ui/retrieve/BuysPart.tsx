@@ -11,6 +11,7 @@ import {
   type PlanSettings,
 } from '../../core/planning/task/request';
 import { changeTitle, gainRangeText, gainText, settingTitle, tellsRange } from '../../wording/retrieve';
+import { RETRIEVE_PAGE } from '../../wording/pages/retrieve';
 import { useActions, useConditions } from '../day/contexts';
 import { useCadenceName } from '../day/useCadenceName';
 import { Part, Row } from '../parts/Box';
@@ -29,30 +30,27 @@ export function BuysPart({ plan, busy }: { plan: Plan; busy: boolean }) {
   if (plan.buys.length === 0)
     return busy ? (
       <Say kind="label" tone="soft">
-        Working out what one change would buy…
+        {RETRIEVE_PAGE.buysWaiting}
       </Say>
     ) : null;
   const widest = Math.max(0.05, ...plan.buys.map((b) => Math.abs(b.gain)));
   const bars = (list: readonly PlanChange[]) =>
     list.map((b) => <ChangeBar key={changeKey(b)} plan={plan} b={b} widest={widest} />);
   return (
-    <Part title="What one change would buy">
+    <Part title={RETRIEVE_PAGE.buys}>
       {helps.length === 0 ? (
-        <Say>Nothing you could change on its own is sure to hold it among the fish longer.</Say>
+        <Say>{RETRIEVE_PAGE.buysNothing}</Say>
       ) : (
         <Say kind="label" tone="soft">
-          More of the cast among the fish, by one change alone: all else stays as it is. Touch to do it; touch it again
-          under “Your changes” to take it back.
+          {RETRIEVE_PAGE.buysNote}
         </Say>
       )}
       {bars(helps.slice(0, SHOWN))}
       {helps.length > SHOWN ? <Disclosure title="Smaller gains">{bars(helps.slice(SHOWN))}</Disclosure> : null}
       {tosses.length > 0 ? (
-        <Disclosure title="A toss of a coin: may help, may cost">{bars(tosses.slice(0, SHOWN))}</Disclosure>
+        <Disclosure title={RETRIEVE_PAGE.coinToss}>{bars(tosses.slice(0, SHOWN))}</Disclosure>
       ) : null}
-      {hurts.length > 0 ? (
-        <Disclosure title="And what would cost most">{bars(hurts.slice(0, SHOWN))}</Disclosure>
-      ) : null}
+      {hurts.length > 0 ? <Disclosure title={RETRIEVE_PAGE.costsMost}>{bars(hurts.slice(0, SHOWN))}</Disclosure> : null}
     </Part>
   );
 }
@@ -64,10 +62,7 @@ function ChangeBar({ plan, b, widest }: { plan: Plan; b: PlanChange; widest: num
   const set = useConditions().day?.trip.settings ?? {};
   const { p, units } = useTheme();
   return (
-    <Press
-      label={`${changeTitle(b, units)}: ${gainRangeText(b)}. Do it`}
-      onPress={() => actions.setSettings(changedTo(plan, set, b.settings))}
-    >
+    <Press label={RETRIEVE_PAGE.doIt(b, units)} onPress={() => actions.setSettings(changedTo(plan, set, b.settings))}>
       <View
         style={{
           backgroundColor: p.card,
@@ -123,7 +118,7 @@ export function YoursPart({ set }: { set: PlanSettings }) {
         {keys.map((key) => (
           <Press
             key={key}
-            label={`${settingTitle(key, set, units, named)}: take back`}
+            label={RETRIEVE_PAGE.takeBack(settingTitle(key, set, units, named))}
             onPress={() => drop(key)}
             style={{
               borderRadius: 24,
@@ -142,7 +137,7 @@ export function YoursPart({ set }: { set: PlanSettings }) {
         ))}
         {keys.length > 1 ? (
           <Press
-            label="Take all of them back"
+            label={RETRIEVE_PAGE.takeAllBack}
             onPress={() => actions.setSettings(null)}
             style={{ paddingHorizontal: 8 }}
           >

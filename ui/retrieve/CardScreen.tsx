@@ -2,11 +2,12 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { dragSentences, hookSetSentences } from '../../wording/hookset';
-import { capital, FAMILY_NAME, SPECIES_NAME } from '../../wording/names';
+import { capital } from '../../wording/names';
 import { jointSentences } from '../../wording/rig';
 import { angleText, cadenceText, cardRows, overText, reelInText } from '../../wording/retrieve';
 import { dayText } from '../../wording/time';
 import { say } from '../../wording/units';
+import { CARD_PAGE } from '../../wording/pages/card';
 import { useConditions, usePlan } from '../day/contexts';
 import { Note } from '../parts/Box';
 import { Button } from '../parts/Buttons';
@@ -28,25 +29,30 @@ export function CardScreen() {
   if (!plan || !lure || !tackle || !day || !set)
     return (
       <Screen title="Plan card" section={false}>
-        <Note>There is no plan to put on a card yet.</Note>
-        <Button kind="solid" title="Back to the retrieve" onPress={() => router.navigate('/retrieve')} />
+        <Note>{CARD_PAGE.noPlan}</Note>
+        <Button kind="solid" title={CARD_PAGE.back} onPress={() => router.navigate('/retrieve')} />
       </Screen>
     );
   const reelIn = reelInText(plan, units);
   const first = plan.track.beats[0]?.atS ?? 0;
   return (
     <Screen title="Plan card" sub="For the pocket" section={false}>
-      {plan.effort === 'first' && planBusy ? (
-        <Say role="status">Still being worked out: these figures may change a little in a moment.</Say>
-      ) : null}
+      {plan.effort === 'first' && planBusy ? <Say role="status">{CARD_PAGE.stillWorking}</Say> : null}
       <Button kind="solid" title="Print it" onPress={() => window.print()} />
       <Sheet id="plan-card" label="The card" width="95mm">
         <View>
           <Ink bold size={20}>
             {lure.name}
           </Ink>
-          <Ink>{`${capital(FAMILY_NAME[lure.family])}, ${say.weight(plan.presentation.rig.weightKg, units)}, on ${tackle.line.name}`}</Ink>
-          <Ink>{`${day.water.name}, ${dayText(nowMs, day.water.zone)}, ${SPECIES_NAME[day.trip.species]} at ${say.depthBand(plan.bandM, units)}`}</Ink>
+          <Ink>{CARD_PAGE.lure(lure.family, plan.presentation.rig.weightKg, tackle.line.name, units)}</Ink>
+          <Ink>
+            {CARD_PAGE.where(
+              day.water.name,
+              dayText(nowMs, day.water.zone),
+              day.trip.species,
+              say.depthBand(plan.bandM, units),
+            )}
+          </Ink>
         </View>
         <CadenceLine
           beats={plan.track.beats}
@@ -72,11 +78,9 @@ export function CardScreen() {
         <Ink>{hookSetSentences(set.advice, tackle.line.material, units)[0]}</Ink>
         <Ink>{dragSentences(set.advice, tackle.line.material, units)[0]}</Ink>
         <Ink>{jointSentences(set.tied.joints, units).join(' ')}</Ink>
-        <Ink
-          size={13}
-        >{`Among the fish ${say.percent(plan.zoneShare.mean)} of the cast${plan.range ? ` (${Math.round(100 * plan.zoneShare.low)}–${say.percent(plan.zoneShare.high)})` : ''}.`}</Ink>
+        <Ink size={13}>{CARD_PAGE.share(plan)}</Ink>
       </Sheet>
-      <Button title="Back to the retrieve" onPress={() => router.navigate('/retrieve')} />
+      <Button title={CARD_PAGE.back} onPress={() => router.navigate('/retrieve')} />
     </Screen>
   );
 }

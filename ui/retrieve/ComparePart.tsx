@@ -2,6 +2,7 @@
 import { View } from 'react-native';
 import type { Plan } from '../../core/planning/plan/plan';
 import { compareRows } from '../../wording/retrieve';
+import { RETRIEVE_PAGE } from '../../wording/pages/retrieve';
 import { useActions } from '../day/contexts';
 import { Part, Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
@@ -17,17 +18,16 @@ export function ComparePart({ plan }: { plan: Plan }) {
     return (
       <Part title="Compare two plans">
         <Say kind="label" tone="soft">
-          Put this plan aside, then change something: both paths are drawn in the section, and their figures stand side
-          by side here.
+          {RETRIEVE_PAGE.compare}
         </Say>
-        <Button title="Put this plan aside" onPress={() => keepPlan(plan)} />
+        <Button title={RETRIEVE_PAGE.putAside} onPress={() => keepPlan(plan)} />
       </Part>
     );
   const h = kept.hands;
   const same = kept.presentation.lureId === plan.presentation.lureId;
   return (
     <Part title="Compare two plans">
-      <View role="table" aria-label="The plan put aside, and the one in hand" style={{ gap: 2 }}>
+      <View role="table" aria-label={RETRIEVE_PAGE.asideAndInHand} style={{ gap: 2 }}>
         <Cells role="columnheader" cells={['', 'put aside', 'in hand']} />
         {compareRows(kept, plan, units).map(([name, a, b]) => (
           <View key={name} style={{ borderTopWidth: p.stroke, borderTopColor: p.rule }}>
@@ -37,7 +37,7 @@ export function ComparePart({ plan }: { plan: Plan }) {
       </View>
       {same ? (
         <Button
-          title="Fish the one put aside"
+          title={RETRIEVE_PAGE.fishAside}
           onPress={() => {
             const { cadence } = kept.presentation;
             actions.setSettings(null);
@@ -54,7 +54,7 @@ export function ComparePart({ plan }: { plan: Plan }) {
         />
       ) : null}
       <Row gap={8} style={{ flexWrap: 'wrap' }}>
-        <Button kind="plain" title="Put this one aside instead" onPress={() => keepPlan(plan)} />
+        <Button kind="plain" title={RETRIEVE_PAGE.asideInstead} onPress={() => keepPlan(plan)} />
         <Button kind="plain" title="Stop comparing" onPress={() => keepPlan(null)} />
       </Row>
     </Part>

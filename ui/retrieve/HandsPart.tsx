@@ -4,8 +4,9 @@ import { View } from 'react-native';
 import type { Plan } from '../../core/planning/plan/plan';
 import { withoutSetting, type PlanSettings } from '../../core/planning/task/request';
 import { capital, TIP_NAME } from '../../wording/names';
-import { firstName, floatText, handleTurnsPerS, styleTitle, tipText, turnsText } from '../../wording/retrieve';
+import { firstName, floatText, handleTurnsPerS, styleTitle, turnsText } from '../../wording/retrieve';
 import { say } from '../../wording/units';
+import { RETRIEVE_PAGE } from '../../wording/pages/retrieve';
 import { useActions, useConditions } from '../day/contexts';
 import { useCadenceName } from '../day/useCadenceName';
 import { useSectionInSight } from '../shell/inSight';
@@ -60,7 +61,7 @@ export function HandsPart({ plan }: { plan: Plan }) {
         onNumber: (v) => actions.changeTrip((t) => ({ ...t, settings: { ...t.settings, [key]: v } })),
       }}
       onClear={set[key] === undefined ? undefined : drop(key)}
-      clearTitle="Let the plan choose"
+      clearTitle={RETRIEVE_PAGE.letPlanChoose}
     />
   );
   const tile = (key: Key, name: string, value: string) => (
@@ -92,7 +93,7 @@ export function HandsPart({ plan }: { plan: Plan }) {
           ? number(
               'turnsPerS',
               'Handle',
-              `Turns of the handle a second; the lure moves at ${say.speed(plan.handleSpeedMps, units)}`,
+              RETRIEVE_PAGE.turns(plan.handleSpeedMps, units),
               turnsText,
               h.turnsPerS,
               STEPPERS.plain(0.05, 0.2, 3),
@@ -102,7 +103,7 @@ export function HandsPart({ plan }: { plan: Plan }) {
           ? number(
               'countdownS',
               capital(firstName(plan)),
-              'Seconds from the splash to the first move',
+              RETRIEVE_PAGE.countNote,
               say.seconds,
               h.countdownS,
               STEPPERS.seconds(),
@@ -112,17 +113,17 @@ export function HandsPart({ plan }: { plan: Plan }) {
           ? number(
               'castM',
               'Cast',
-              `How far; throw ${say.distance(plan.overshootM, units)} past the fish`,
+              RETRIEVE_PAGE.castNote(plan.overshootM, units),
               (v) => say.distance(v, units),
               h.castM,
               STEPPERS.distance(units),
             )
           : null}
         {open === 'pauseS'
-          ? number('pauseS', 'Hang', 'How long it is left alone', say.seconds, h.pauseS, STEPPERS.seconds())
+          ? number('pauseS', 'Hang', RETRIEVE_PAGE.hangNote, say.seconds, h.pauseS, STEPPERS.seconds())
           : null}
         {open === 'tip' ? (
-          <Panel hint={`Rod tip ${tipText(h.tip, units)} above the water`} p={p}>
+          <Panel hint={RETRIEVE_PAGE.tip(h.tip, units)} p={p}>
             <Choices
               label="Rod tip"
               options={TIP_POSITIONS.map((t) => ({ value: t, title: capital(TIP_NAME[t]) }))}
@@ -132,7 +133,7 @@ export function HandsPart({ plan }: { plan: Plan }) {
             {set.tip ? (
               <Button
                 kind="plain"
-                title="Let the plan choose"
+                title={RETRIEVE_PAGE.letPlanChoose}
                 onPress={drop('tip')}
                 style={{ alignSelf: 'flex-start' }}
               />
@@ -140,10 +141,7 @@ export function HandsPart({ plan }: { plan: Plan }) {
           </Panel>
         ) : null}
         {open === 'float' && plan.canFloat ? (
-          <Panel
-            hint="Without a float it is counted down and hung on a line just not tight; with one it stays where it is set"
-            p={p}
-          >
+          <Panel hint={RETRIEVE_PAGE.floatNote} p={p}>
             <Choices
               label="Float"
               options={[
@@ -156,7 +154,7 @@ export function HandsPart({ plan }: { plan: Plan }) {
           </Panel>
         ) : null}
         {open === 'style' ? (
-          <Panel hint="How it is worked" p={p}>
+          <Panel hint={RETRIEVE_PAGE.howWorked} p={p}>
             <Choices
               label="Cadence"
               options={CADENCE_STYLES.map((s) => ({ value: s, title: styleTitle(s) }))}
@@ -166,7 +164,7 @@ export function HandsPart({ plan }: { plan: Plan }) {
             {set.style ? (
               <Button
                 kind="plain"
-                title="Let the plan choose"
+                title={RETRIEVE_PAGE.letPlanChoose}
                 onPress={drop('style')}
                 style={{ alignSelf: 'flex-start' }}
               />

@@ -8,6 +8,7 @@ import { useTheme } from '../theme/theme';
 import type { Plan } from '../../core/planning/plan/plan';
 import type { Lure } from '../../core/records/lure';
 import { hookSentence, jointSentences } from '../../wording/rig';
+import { RETRIEVE_PAGE } from '../../wording/pages/retrieve';
 import { hungIn, useHookSet } from './useHookSet';
 
 interface Asked {
@@ -29,12 +30,11 @@ export function HookSetPart({ lure, tackle, plan }: Asked) {
       <Say>{dragSentences(advice, line.material, units)[0]}</Say>
       <Say>{jointSentences(tied.joints, units)[0]}</Say>
       {lure.bare ? <Say>{hookSentence(tied.hooks, units)}</Say> : null}
-      <Disclosure title="Why set it so, and why this drag?">
+      <Disclosure title={RETRIEVE_PAGE.whySet}>
         <Say>{far}</Say>
         <Say>{dragSentences(advice, line.material, units)[1]}</Say>
         <Say kind="label" tone="soft">
-          Springs of line and rod in series; what hooks want and mouths bear is a rule of thumb, good to two fifths.
-          Mind the hooks: glasses on.
+          {RETRIEVE_PAGE.setLimits}
         </Say>
       </Disclosure>
     </Part>

@@ -2,6 +2,7 @@
 import { View } from 'react-native';
 import { ProgressBar } from 'react-native-paper';
 import { planProgressText } from '../../wording/retrieve';
+import { RETRIEVE_PAGE } from '../../wording/pages/retrieve';
 import { useConditions } from '../day/contexts';
 import { usePlanProgress } from '../day/planProgress';
 import { Say } from '../parts/Say';
@@ -15,9 +16,7 @@ export function PlanProgress() {
   return (
     <View style={{ gap: 4 }}>
       <Say kind="label" tone="soft" role="status">
-        {held
-          ? 'A first answer; working out how sure it is…'
-          : 'A first answer; casting other counts, speeds and rod heights on the model…'}
+        {held ? RETRIEVE_PAGE.firstSureness : RETRIEVE_PAGE.firstSearch}
       </Say>
       <View
         role="progressbar"

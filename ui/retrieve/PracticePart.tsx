@@ -7,6 +7,7 @@ import { put } from '../../core/records';
 import { scorePractice, type PracticeScore } from '../../core/planning/beat/practice';
 import type { Plan } from '../../core/planning/plan/plan';
 import { latelyText, practiceText } from '../../wording/beat';
+import { RETRIEVE_PAGE } from '../../wording/pages/retrieve';
 import { useBookWithoutLog } from '../day/contexts';
 import { Button } from '../parts/Buttons';
 import { Press } from '../parts/Press';
@@ -62,7 +63,7 @@ export function PracticePart({ plan, beat }: { plan: Plan; beat: ReturnType<type
       {practising ? (
         <>
           <Press
-            label="Tap at each move"
+            label={RETRIEVE_PAGE.tapAtMoves}
             // The moment the finger comes down, not when it is lifted.
             {...({
               onPointerDown: tap,
@@ -73,10 +74,10 @@ export function PracticePart({ plan, beat }: { plan: Plan; beat: ReturnType<type
             style={{ minHeight: 96, borderRadius: 16, backgroundColor: p.copper, alignItems: 'center' }}
           >
             <Say kind="title" tone="onCopper">
-              Tap at each move
+              {RETRIEVE_PAGE.tapAtMoves}
             </Say>
           </Press>
-          <Button title="Enough: how was it?" onPress={end} />
+          <Button title={RETRIEVE_PAGE.enough} onPress={end} />
         </>
       ) : (
         <Button title="Practise: tap along" onPress={begin} />

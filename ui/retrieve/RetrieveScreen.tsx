@@ -23,6 +23,7 @@ import {
 import { exclusionSentence } from '../../wording/reasons';
 import { assumedTackleText, ofKindText } from '../../wording/tackle';
 import { say } from '../../wording/units';
+import { RETRIEVE_PAGE } from '../../wording/pages/retrieve';
 import { useActions, useConditions, usePlan, useRanking, useBookWithoutLog } from '../day/contexts';
 import { isOfKind } from '../day/usual';
 import { useKeptPlan } from '../day/keptPlan';
@@ -55,13 +56,9 @@ export function RetrieveScreen() {
   const kept = useKeptPlan();
   const cadenceName = useCadenceName(day?.trip.settings);
   if (!day || !lure || !tackle) {
-    const missing = !day
-      ? 'Start a day on the Water page first.'
-      : !lure
-        ? 'There is no lure in the box that works here yet. Add one in the Kit.'
-        : 'Choose a lure on Lures first.';
+    const missing = !day ? RETRIEVE_PAGE.noDay : !lure ? RETRIEVE_PAGE.noLure : RETRIEVE_PAGE.chooseLure;
     return (
-      <Screen title="Retrieve" sub="How do I work it?">
+      <Screen title="Retrieve" sub={RETRIEVE_PAGE.question}>
         <Note>{missing}</Note>
         <Button
           kind="solid"
@@ -80,16 +77,12 @@ export function RetrieveScreen() {
   return (
     <Screen
       title={lure.name}
-      sub={`${FAMILY_NAME[lure.family]}, ${say.weight(weightKg, units)} · ${tackle.line.name}`}
+      sub={RETRIEVE_PAGE.lureLine(lure.family, weightKg, tackle.line.name, units)}
       right={
         plan ? (
-          <View
-            style={{ alignItems: 'flex-end' }}
-            role="status"
-            aria-label={`In the zone ${plan.effort === 'first' ? 'about ' : ''}${say.percent(plan.zoneShare.mean)}`}
-          >
+          <View style={{ alignItems: 'flex-end' }} role="status" aria-label={RETRIEVE_PAGE.inZone(plan)}>
             <Say kind="label" tone="soft">
-              {`${f.mode === 'surface' ? 'on top' : 'in the zone'}${plan.effort === 'first' ? ', about' : ''}`}
+              {RETRIEVE_PAGE.zoneWord(f.mode === 'surface', plan.effort === 'first')}
             </Say>
             <Say kind="title" tone="copper">
               {say.percent(plan.zoneShare.mean)}
@@ -98,10 +91,8 @@ export function RetrieveScreen() {
         ) : null
       }
     >
-      {planError ? (
-        <Note>This plan could not be worked out. Change the cast, the line or the lure and it will try again.</Note>
-      ) : null}
-      {!plan && !planError ? <Say role="status">Casting it on the model…</Say> : null}
+      {planError ? <Note>{RETRIEVE_PAGE.failed}</Note> : null}
+      {!plan && !planError ? <Say role="status">{RETRIEVE_PAGE.waiting}</Say> : null}
       {isOfKind(lure) || tackle.assumed.length > 0 ? (
         <Card>
           {isOfKind(lure) ? (
@@ -127,10 +118,8 @@ export function RetrieveScreen() {
           </View>
         </Card>
       ) : null}
-      {leftOut ? <Note>{`The choice leaves it in the box: ${exclusionSentence(leftOut, units)}.`}</Note> : null}
-      {fit !== 'fits' ? (
-        <Note>{`${capital(say.weight(weightKg, units))} is ${fit === 'too-heavy' ? 'heavier' : 'lighter'} than ${tackle.rod.name} is rated for (${say.weight(tackle.rod.minLureKg, units)}–${say.weight(tackle.rod.maxLureKg, units)}). Choose another rod below.`}</Note>
-      ) : null}
+      {leftOut ? <Note>{RETRIEVE_PAGE.leftInBox(exclusionSentence(leftOut, units))}</Note> : null}
+      {fit !== 'fits' ? <Note>{RETRIEVE_PAGE.rodRated(weightKg, fit === 'too-heavy', tackle.rod, units)}</Note> : null}
       {water.movedTo && request ? (
         <Card tone="wash">
           <Say role="status">{movedOnText(request.conditions, water.movedTo, units)}</Say>
@@ -144,14 +133,17 @@ export function RetrieveScreen() {
               {way !== 'cast'
                 ? notCastSentence(plan, units)
                 : f.mode === 'surface'
-                  ? `It stays on top for the whole ${say.distance(plan.hands.castM, units)} cast; the fish must come up ${say.depth(Math.max(0, day.conditions.water.fishDepthM ?? 0), units)} for it.`
+                  ? RETRIEVE_PAGE.onTopAllTheWay(
+                      plan.hands.castM,
+                      Math.max(0, day.conditions.water.fishDepthM ?? 0),
+                      units,
+                    )
                   : shareSentence(plan, units)}
             </Say>
             {f.mode !== 'surface' && plan.bottomS > 3 ? (
-              <Say
-                kind="label"
-                tone="soft"
-              >{`${say.seconds(Math.round(plan.bottomS))} of it on the bottom or the limbs.`}</Say>
+              <Say kind="label" tone="soft">
+                {RETRIEVE_PAGE.touching(plan.bottomS)}
+              </Say>
             ) : null}
             <Sureness
               plan={plan}
@@ -187,25 +179,25 @@ export function RetrieveScreen() {
               <Part title="The cadence">
                 <Say kind="label" tone="soft">
                   {plan.own
-                    ? `${capital(cadenceName ?? 'your own cadence')}.`
+                    ? RETRIEVE_PAGE.ownCadence(cadenceName)
                     : `${capital(styleTitle(plan.hands.style))}: ${STYLE_WHY[plan.hands.style]}.`}
                 </Say>
                 <Button
-                  title="Change the cadence step by step"
+                  title={RETRIEVE_PAGE.stepByStep}
                   onPress={() => router.navigate('/retrieve/cadence' as never)}
                 />
               </Part>
             </>
           ) : null}
           <HookSetPart lure={lure} tackle={tackle} plan={plan} />
-          <Button title="Plan card for the pocket" onPress={() => router.navigate('/retrieve/card' as never)} />
+          <Button title={RETRIEVE_PAGE.card} onPress={() => router.navigate('/retrieve/card' as never)} />
           {way === 'cast' ? (
-            <Disclosure title="More: compare plans, below the boat" startOpen={kept !== null}>
+            <Disclosure title={RETRIEVE_PAGE.more} startOpen={kept !== null}>
               <View style={{ gap: 18 }}>
                 <ComparePart plan={plan} />
-                <Part title="When nothing is cast">
+                <Part title={RETRIEVE_PAGE.nothingCast}>
                   <Button
-                    title="Below the boat, or towed behind it"
+                    title={RETRIEVE_PAGE.belowOrBehind}
                     onPress={() => router.navigate('/retrieve/below' as never)}
                   />
                 </Part>
@@ -217,9 +209,9 @@ export function RetrieveScreen() {
       {/* In one place, with a plan or without: what was opened in it stays open when the plan comes. */}
       <TacklePart />
       {suggested ? (
-        <Part title="Another would now start">
-          <Say>{`As things stand the ${suggested.name} ranks first.`}</Say>
-          <Button title={`Change to the ${suggested.name}`} onPress={() => actions.chooseLure(null)} />
+        <Part title={RETRIEVE_PAGE.another}>
+          <Say>{RETRIEVE_PAGE.ranksFirst(suggested.name)}</Say>
+          <Button title={RETRIEVE_PAGE.changeTo(suggested.name)} onPress={() => actions.chooseLure(null)} />
         </Part>
       ) : null}
     </Screen>
@@ -247,7 +239,7 @@ function Sureness({ plan, lureId, measured }: { plan: Plan; lureId: string | nul
           {measured || lureId === null ? null : (
             <Button
               kind="plain"
-              title="Measure this lure to know better"
+              title={RETRIEVE_PAGE.measure}
               onPress={() => router.navigate(`/kit/lure/${lureId}` as never)}
             />
           )}

@@ -7,6 +7,7 @@ import { Button, Choices } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
 import { saveFile } from '../platform/files';
+import { RETRIEVE_PAGE } from '../../wording/pages/retrieve';
 
 const PIECES = [
   { kind: 'rod', title: 'Rod', today: 'rodId', last: 'lastRodId' },
@@ -25,9 +26,11 @@ export function TacklePart() {
     <Part title="Tackle">
       <Say>{`${tackle.rod.name}, ${tackle.reel.name}, ${tackle.line.name}.`}</Say>
       {lure && prefs.rodByLure[lure.id] === tackle.rod.id ? (
-        <Say kind="label" tone="soft">{`As you last threw the ${lure.name}.`}</Say>
+        <Say kind="label" tone="soft">
+          {RETRIEVE_PAGE.lastThrown(lure.name)}
+        </Say>
       ) : null}
-      <Disclosure title="Change rod, reel or line">
+      <Disclosure title={RETRIEVE_PAGE.changeTackle}>
         {PIECES.map(({ kind, title, today, last }) => (
           <View key={kind} style={{ gap: 6 }}>
             <Say kind="label" tone="soft">
@@ -64,7 +67,7 @@ export function TacklePart() {
       {request ? (
         <Button
           kind="plain"
-          title="Save what this plan was asked, as a file"
+          title={RETRIEVE_PAGE.saveAsked}
           onPress={saveQuestion}
           style={{ alignSelf: 'flex-start' }}
         />

@@ -9,6 +9,7 @@ import {
   waterAt,
   type SectionThing,
 } from '../../wording/sectionKey';
+import { SECTION_PART } from '../../wording/pages/section';
 import { Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Say } from '../parts/Say';
@@ -50,7 +51,7 @@ export function KeyPart({ asked, model, width, height, sight, wind, onAll, onClo
   return (
     <View
       role="region"
-      aria-label="What is in the picture"
+      aria-label={SECTION_PART.inPicture}
       style={{ backgroundColor: p.card, borderColor: p.rule, borderBottomWidth: p.stroke, padding: 12, gap: 6 }}
     >
       <View aria-live="polite" style={{ gap: 6 }}>
@@ -62,7 +63,7 @@ export function KeyPart({ asked, model, width, height, sight, wind, onAll, onClo
         ))}
       </View>
       <Row gap={8} wrap>
-        {found ? <Button kind="plain" title="All that is in it" onPress={onAll} /> : null}
+        {found ? <Button kind="plain" title={SECTION_PART.all} onPress={onAll} /> : null}
         <Button kind="plain" title="Close the key" onPress={onClose} />
       </Row>
     </View>

@@ -1,7 +1,7 @@
 /** The section through the water in front of you: the one drawing every place fills in. */
 import { memo, useMemo } from 'react';
 import { Circle, G, Path, Rect, SvgText, Svg } from '../platform/shapes';
-import { say } from '../../wording/units';
+import { SECTION_PART } from '../../wording/pages/section';
 import { FONT, useTheme } from '../theme/theme';
 import { AimPart, RisePart } from './AimMark';
 import { Layers, Reaches } from './Answers';
@@ -97,7 +97,7 @@ function Angler({ m, f, label }: PartProps) {
           fontFamily={FONT.dataBold}
           fill={p.line}
         >
-          {`tip ${say.depth(m.tipM, units)} up`}
+          {SECTION_PART.tipUp(m.tipM, units)}
         </SvgText>
       )}
     </G>

@@ -3,6 +3,7 @@ import { usePathname } from 'expo-router';
 import { lazy, Suspense, useMemo, useState, type ComponentProps } from 'react';
 import { ScrollView, View, useWindowDimensions } from 'react-native';
 import { describeSection } from '../../wording/section';
+import { SECTION_PART } from '../../wording/pages/section';
 import { useConditions } from '../day/contexts';
 import { useDraft } from '../day/draft';
 import { Press } from '../parts/Press';
@@ -84,7 +85,7 @@ export function SectionPanel({ fill = false, sticks = false }: Props) {
           </View>
           {asked && asked !== 'all' ? <Touched x={asked.x} y={asked.y} /> : null}
           <Press
-            label="Key: what is in the picture"
+            label={SECTION_PART.keyTitle}
             expanded={asked === 'all'}
             onPress={() => setAsked(asked === 'all' ? null : 'all')}
             style={{ position: 'absolute', right: 4, bottom: 0, paddingHorizontal: 10 }}
@@ -96,7 +97,7 @@ export function SectionPanel({ fill = false, sticks = false }: Props) {
         </View>
       ) : (
         <View style={{ height: fill ? 300 : 120, backgroundColor: p.water[0], justifyContent: 'center', padding: 20 }}>
-          <Say>No water yet: start a day on a water and the section through it appears here.</Say>
+          <Say>{SECTION_PART.noWater}</Say>
         </View>
       )}
       {asked && model ? (

@@ -2,6 +2,7 @@
 import { useId, useMemo } from 'react';
 import { Defs, G, LinearGradient, Path, Rect, Stop } from '../platform/shapes';
 import { FT, say } from '../../wording/units';
+import { SECTION_PART } from '../../wording/pages/section';
 import { useTheme } from '../theme/theme';
 import { drawnBy, type PartProps } from './drawnBy';
 import { depthTicks, tickStep, wave, type SectionFrame } from './geometry';
@@ -134,7 +135,7 @@ function Sighted({ m, f, label }: PartProps) {
   const x = 64;
   const tenthM = Math.LN10 / m.attenuationPerM;
   const all: [number, string][] = [
-    [m.clarityM, 'lure out of sight'],
+    [m.clarityM, SECTION_PART.outOfSight],
     [tenthM, '1/10 of the light'],
   ];
   const marks = all.filter(([d]) => d < m.depthM * 0.97).sort(([a], [b]) => a - b);

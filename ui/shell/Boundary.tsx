@@ -9,6 +9,7 @@ import { deviceKeeper } from '../../data/deviceKeeper';
 import { reportTrouble, troubles } from '../../data/troubles';
 import { EVENT_NAME } from '../../wording/names';
 import { castsText } from '../../wording/strikes';
+import { SHELL } from '../../wording/pages/shell';
 import { useActions, useLog, usePlan } from '../day/contexts';
 import { saveProblemReport } from '../kit/problemReport';
 import { saveRecord } from '../kit/saveRecord';
@@ -38,7 +39,7 @@ export function PlaceStumbled({ error, retry }: { error: Error; retry: () => Pro
         This page stumbled
       </Say>
       <View role="alert">
-        <Say>Your record is untouched, and the log goes on working here. The other pages are in the bar as always.</Say>
+        <Say>{SHELL.recordUntouched}</Say>
       </View>
       {tally && worked ? (
         <View style={{ gap: 10 }}>
@@ -62,9 +63,9 @@ export function PlaceStumbled({ error, retry }: { error: Error; retry: () => Pro
           {last ? <Button title="Undo the last" onPress={() => actions.takeBack(last.id)} /> : null}
         </View>
       ) : null}
-      <Button title="Try this page again" onPress={() => (isMissingScript(error) ? reload() : void retry())} />
-      <Button title="Save the problem report to a file" onPress={saveTroubles} />
-      <Button title="Look into what is stored" onPress={toRescue} />
+      <Button title={SHELL.tryAgain} onPress={() => (isMissingScript(error) ? reload() : void retry())} />
+      <Button title={SHELL.saveReport} onPress={saveTroubles} />
+      <Button title={SHELL.lookInto} onPress={toRescue} />
     </ScrollView>
   );
 }
@@ -73,10 +74,10 @@ export function PlaceStumbled({ error, retry }: { error: Error; retry: () => Pro
 export function SectionBoundary({ children }: { children: ReactNode }) {
   return (
     <ErrorBoundary
-      onError={(e) => reportTrouble('the drawing of the section', e)}
+      onError={(e) => reportTrouble(SHELL.theDrawing, e)}
       fallbackRender={({ resetErrorBoundary }) => (
         <View role="alert" style={{ padding: 16, gap: 8 }}>
-          <Say>The drawing of the water stumbled. Everything else works.</Say>
+          <Say>{SHELL.drawingFailed}</Say>
           <Button title="Draw it again" onPress={resetErrorBoundary} style={{ alignSelf: 'flex-start' }} />
         </View>
       )}
@@ -103,12 +104,12 @@ function EverythingStumbled() {
         Moss Kettle stumbled
       </Say>
       <View role="alert">
-        <Say>What was stored is still stored. Take it out to a file if you like, then load the page again.</Say>
+        <Say>{SHELL.storedIsStored}</Say>
       </View>
       <Button kind="solid" title="Load everything again" onPress={reload} />
-      <Button title="Save my record to a file" onPress={() => saveRecord(deviceKeeper().withRefused())} />
-      <Button title="Save the problem report to a file" onPress={saveTroubles} />
-      <Button title="Look into what is stored, and put aside what is wrong" onPress={toRescue} />
+      <Button title={SHELL.saveRecord} onPress={() => saveRecord(deviceKeeper().withRefused())} />
+      <Button title={SHELL.saveReport} onPress={saveTroubles} />
+      <Button title={SHELL.lookIntoAndAside} onPress={toRescue} />
     </View>
   );
 }

@@ -11,6 +11,7 @@ import { moodHeadline, guardingText } from '../../wording/mood';
 import { capital } from '../../wording/names';
 import { cardRows } from '../../wording/retrieve';
 import { say } from '../../wording/units';
+import { SHELL } from '../../wording/pages/shell';
 import { useConditions, useLog, useMood, usePlan, useRanking } from '../day/contexts';
 import { useNames } from '../lures/useNames';
 import { Press } from '../parts/Press';
@@ -142,7 +143,7 @@ function HandsCard() {
   const { units } = useTheme();
   if (!plan || !lure) return null;
   return (
-    <BoardCard title={`How to work the ${lure.name}`} path="/retrieve">
+    <BoardCard title={SHELL.howToWork(lure.name)} path="/retrieve">
       {plan.effort === 'first' && planBusy ? (
         <Say tone="soft">Being worked out…</Say>
       ) : (

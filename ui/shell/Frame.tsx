@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { deviceKeeper } from '../../data/deviceKeeper';
 import { troubles } from '../../data/troubles';
 import { NOT_OPENED_TEXT } from '../../wording/record';
+import { SHELL } from '../../wording/pages/shell';
 import { useStatus } from '../day/contexts';
 import { saveProblemReport } from '../kit/problemReport';
 import { Button } from '../parts/Buttons';
@@ -33,7 +34,7 @@ export function Frame({ children }: { children: ReactNode }) {
   useDocumentColours(p.ground, p.copper, p.dark);
   useDocumentTitle();
   const waiting = loadingDemo
-    ? 'Setting out the demo world…'
+    ? SHELL.demoWaiting
     : status === 'loading'
       ? 'Opening your record…'
       : status === 'error'
@@ -82,11 +83,8 @@ function Waiting({ text, failed }: { text: string; failed: boolean }) {
       {failed ? (
         <>
           <Button kind="solid" title="Try again" onPress={() => void deviceKeeper().open()} />
-          <Button title="Go on without storing" onPress={() => void deviceKeeper().openInMemory()} />
-          <Button
-            title="Save the problem report to a file"
-            onPress={() => saveProblemReport(troubles.getState().list)}
-          />
+          <Button title={SHELL.withoutStoring} onPress={() => void deviceKeeper().openInMemory()} />
+          <Button title={SHELL.saveReport} onPress={() => saveProblemReport(troubles.getState().list)} />
         </>
       ) : null}
     </View>

@@ -11,6 +11,7 @@ import { useStored } from '../../data/useBook';
 import { refusedText } from '../../wording/problems';
 import { droppedText, IN_MEMORY_TEXT, NEWER_TEXT } from '../../wording/record';
 import { clockText } from '../../wording/time';
+import { SHELL } from '../../wording/pages/shell';
 import { useConditions, usePrefs } from '../day/contexts';
 import { saveRecord } from '../kit/saveRecord';
 import { Button } from '../parts/Buttons';
@@ -69,7 +70,7 @@ function MemoryNotice() {
     <Band tone="copperWash" role="alert">
       <Say kind="strong">{IN_MEMORY_TEXT}</Say>
       <Keys>
-        <Button title="Save everything to a file now" onPress={() => saveRecord(deviceKeeper().withRefused())} />
+        <Button title={SHELL.saveNow} onPress={() => saveRecord(deviceKeeper().withRefused())} />
       </Keys>
     </Band>
   );
@@ -88,7 +89,7 @@ function RefusedNotice() {
       <Say kind="strong">{refusedText(refused, still)}</Say>
       <Keys>
         <Button kind="solid" title="Try again" onPress={again} />
-        <Button title="Save everything to a file now" onPress={() => saveRecord(deviceKeeper().withRefused())} />
+        <Button title={SHELL.saveNow} onPress={() => saveRecord(deviceKeeper().withRefused())} />
         <Button title="Let it go" onPress={() => deviceKeeper().dropRefused()} />
       </Keys>
     </Band>
@@ -104,10 +105,8 @@ function NewerNotice() {
     <Band tone="copperWash" role="alert">
       <Say kind="strong">{NEWER_TEXT}</Say>
       <Keys>
-        <Button kind="solid" title="Load this page again" onPress={() => window.location.reload()} />
-        {held > 0 ? (
-          <Button title="Save everything to a file now" onPress={() => saveRecord(deviceKeeper().withRefused())} />
-        ) : null}
+        <Button kind="solid" title={SHELL.loadAgain} onPress={() => window.location.reload()} />
+        {held > 0 ? <Button title={SHELL.saveNow} onPress={() => saveRecord(deviceKeeper().withRefused())} /> : null}
       </Keys>
     </Band>
   );
@@ -120,7 +119,7 @@ function DroppedNotice() {
     <Band tone="copperWash" role="alert">
       <Say kind="strong">{droppedText(dropped)}</Say>
       <Keys>
-        <Button title="Close" label="Close: what was not kept" onPress={() => deviceKeeper().forgetDropped()} />
+        <Button title="Close" label={SHELL.closeLost} onPress={() => deviceKeeper().forgetDropped()} />
       </Keys>
     </Band>
   );
@@ -138,7 +137,7 @@ function ThunderNotice() {
   if (!day || clearMs === null || now >= clearMs || path === '/') return null;
   return (
     <Band tone="copperWash" role="status">
-      <Say kind="strong">{`Thunder: off the water until ${clockText(clearMs, day.water.zone, units)}.`}</Say>
+      <Say kind="strong">{SHELL.thunder(clockText(clearMs, day.water.zone, units))}</Say>
     </Band>
   );
 }
@@ -150,15 +149,11 @@ function UpdateNotice() {
   if (update === 'none' || later === update) return null;
   return (
     <Band tone="mossWash" role="status">
-      <Say kind="strong">
-        {update === 'ready'
-          ? 'A new version is ready. It comes in when you say so, or when you next open Moss Kettle; your record stays as it is.'
-          : 'Another page has changed to a new version. Load this one again when it suits you.'}
-      </Say>
+      <Say kind="strong">{update === 'ready' ? SHELL.newVersion : SHELL.otherPageChanged}</Say>
       <Keys>
         <Button
           kind="solid"
-          title={update === 'ready' ? 'Change to it now' : 'Load this page again'}
+          title={update === 'ready' ? SHELL.changeNow : SHELL.loadAgain}
           disabled={storing > 0}
           onPress={takeUpdate}
         />

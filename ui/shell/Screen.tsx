@@ -14,6 +14,7 @@ import { SectionBoundary } from './Boundary';
 import { HoldProvider, useHeldSection } from './inSight';
 import { placeOfPath } from './places';
 import { useWide } from './useWide';
+import { SHELL } from '../../wording/pages/shell';
 
 /** A screen lower than this many sections has no room for one that sticks. */
 const MIN_SECTIONS_HIGH = 2.6;
@@ -118,7 +119,7 @@ export function Screen({ title, sub, opens, right, section = true, columns = fal
           </Row>
           {prefs.demoClock ? (
             <Say kind="small" tone="copper">
-              Demo day: an invented world, its clock set to this morning
+              {SHELL.demoDay}
             </Say>
           ) : null}
         </View>

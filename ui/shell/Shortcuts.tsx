@@ -12,6 +12,7 @@ import { Overlay } from '../parts/Overlay';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 import { NOTHING_IN_HAND } from '../../wording/strikes';
+import { SHELL } from '../../wording/pages/shell';
 import { actionOf, SHORTCUTS, type KeyAction } from './shortcuts';
 
 const isTyping = (e: EventTarget | null): boolean =>
@@ -60,7 +61,10 @@ export function Shortcuts() {
   const said = refused
     ? NOTHING_IN_HAND
     : last
-      ? `Stored: ${SHORTCUTS.find((s) => s.action.do === 'event' && s.action.kind === last.what)?.says.toLowerCase() ?? 'one cast'}`
+      ? SHELL.stored(
+          SHORTCUTS.find((s) => s.action.do === 'event' && s.action.kind === last.what)?.says.toLowerCase() ??
+            'one cast',
+        )
       : '';
   return (
     <>
@@ -113,7 +117,7 @@ function ShortcutList({ open, onClose }: { open: boolean; onClose: () => void })
             </View>
           ))}
           <Say kind="label" tone="soft">
-            Switched on and off in the Kit, under Light and text.
+            {SHELL.shortcutsWhere}
           </Say>
         </ScrollView>
       </View>

@@ -1,6 +1,7 @@
 /** The keys of the log and the places, in the order in which they are listed. */
 import { PHASES, type Phase } from '../../core/planning/cadence/cadence';
 import { EVENT_NAME, PHASE_NAME, capital } from '../../wording/names';
+import { SHELL } from '../../wording/pages/shell';
 import { PLACES } from './places';
 import type { EventKind } from '../../core/records/event';
 
@@ -15,7 +16,7 @@ export type KeyAction =
 export interface Shortcut {
   key: string;
   says: string;
-  group: 'Places' | 'The log' | 'When in the cast, for the strike just logged' | 'This list';
+  group: string;
   action: KeyAction;
 }
 
@@ -49,10 +50,10 @@ export const SHORTCUTS: readonly Shortcut[] = [
   ...PHASES.map((phase, i): Shortcut => ({
     key: PHASE_KEYS[i]!,
     says: capital(PHASE_NAME[phase]),
-    group: 'When in the cast, for the strike just logged',
+    group: SHELL.shortcutPhase,
     action: { do: 'phase', phase },
   })),
-  { key: '?', says: 'Show or close this list', group: 'This list', action: { do: 'list' } },
+  { key: '?', says: SHELL.shortcutList, group: 'This list', action: { do: 'list' } },
 ];
 
 interface KeyPress {

@@ -5,6 +5,7 @@ import { contentHash } from '../../core/base/hash';
 import { isSmaller, workedLikeThat } from '../../core/log/asked';
 import type { PlanSettings } from '../../core/planning/task/request';
 import { askedText, insteadText } from '../../wording/strikes';
+import { STRIKES_PAGE } from '../../wording/pages/strikes';
 import { useActions, useConditions, usePlan, useRanking, useBookWithoutLog } from '../day/contexts';
 import { Card } from '../parts/Box';
 import { Button } from '../parts/Buttons';
@@ -31,7 +32,7 @@ export function AskedPart() {
   if (done && done.lureId === lure.id && contentHash(done.after) === contentHash(set))
     return (
       <Card tone="wash">
-        <Say role="status">{`Now ${done.text}. All else stays as it was.`}</Say>
+        <Say role="status">{STRIKES_PAGE.done(done.text)}</Say>
         <Button
           title="Take it back"
           onPress={() => {
@@ -69,7 +70,7 @@ export function AskedPart() {
         />
       ) : null}
       {smallerLure ? (
-        <Button title={`Change to the ${smallerLure.name}`} onPress={() => actions.chooseLure(smallerLure.id)} />
+        <Button title={STRIKES_PAGE.changeTo(smallerLure.name)} onPress={() => actions.chooseLure(smallerLure.id)} />
       ) : null}
     </Card>
   );

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { castsText, END_DAY_ASK, OFF_AT_THUNDER, STRIKES_CAST_PLAN } from '../../wording/strikes';
 import { STYLE_NAME } from '../../wording/names';
 import { say } from '../../wording/units';
+import { STRIKES_PAGE } from '../../wording/pages/strikes';
 import { useStored } from '../../data/useBook';
 import { CastPlanLater } from '../castplan/later';
 import { useActions, useConditions, useLog, useMood, usePlan, usePrefs } from '../day/contexts';
@@ -44,10 +45,7 @@ export function StrikesScreen() {
   if (!day || !tally) {
     return (
       <Screen title="Strikes" sub="What happened?">
-        <Note>
-          Nothing can be logged without a day to log it to. Start one on the Water page; your earlier days are under
-          Lessons.
-        </Note>
+        <Note>{STRIKES_PAGE.noDay}</Note>
         <Button kind="solid" title="To the water" onPress={() => router.navigate('/')} />
       </Screen>
     );
@@ -58,7 +56,11 @@ export function StrikesScreen() {
       title={castsText(tally.casts)}
       sub={
         ready
-          ? `In hand: ${lure.name} · ${named ?? STYLE_NAME[worked.presentation.style]}${plan ? ` · ${say.depth(plan.depthM, units)}` : ''}`
+          ? STRIKES_PAGE.inHand(
+              lure.name,
+              named ?? STYLE_NAME[worked.presentation.style],
+              plan ? say.depth(plan.depthM, units) : null,
+            )
           : 'No plan yet'
       }
       right={
@@ -85,15 +87,7 @@ export function StrikesScreen() {
     >
       <AdvicePart />
       {day.trip.castPlan ? <CastPlanLater /> : null}
-      {ready ? (
-        <EventKeys />
-      ) : (
-        <Note>
-          {lure
-            ? 'The plan is being worked out; logging starts with it in a moment.'
-            : 'Choose a lure first: a strike is logged with what you were throwing.'}
-        </Note>
-      )}
+      {ready ? <EventKeys /> : <Note>{lure ? STRIKES_PAGE.planWaiting : STRIKES_PAGE.noLure}</Note>}
       <LandingPart />
       <TrialPart />
       <AskedPart />
@@ -104,14 +98,14 @@ export function StrikesScreen() {
       <MarkPart />
       <RestPart quiet />
       <EventList />
-      <Disclosure title="Tell what the fish showed">
+      <Disclosure title={STRIKES_PAGE.tellShown}>
         {mood && reading ? (
           <Say>{mood.guarding ? guardingText(mood.guarding) : moodHeadline(mood, reading)}</Say>
         ) : null}
         <Signs />
       </Disclosure>
       <Part title="The day">
-        <Say>{`${castsText(tally.casts)}, ${tally.strikes} strike${tally.strikes === 1 ? '' : 's'}, ${tally.hooked} hooked, ${tally.landed} landed.`}</Say>
+        <Say>{STRIKES_PAGE.tally(tally)}</Say>
         {ending ? (
           <View style={{ gap: 8 }}>
             <Say>{END_DAY_ASK}</Say>

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import type { DayLine } from '../../core/forecast/line';
 import type { Stay } from '../../core/forecast/spots';
 import { CALENDAR, calendarDate, calendarOf, calendarText, TELLS, tellsName, type Tells } from '../../wording/calendar';
+import { DAY_PAGE } from '../../wording/pages/today';
 import { useBookWithoutLog, useConditions } from '../day/contexts';
 import { Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
@@ -64,13 +65,13 @@ export function CalendarPart({ line, stays, asking, ahead }: CalendarPartProps) 
         {CALENDAR.tells}
       </Say>
       <Choices
-        label="What of your places goes along"
+        label={DAY_PAGE.whatGoesAlong}
         options={TELLS.map((value) => ({ value, title: tellsName(value, units) }))}
         value={tells}
         onChange={setTells}
       />
       <View>
-        <Button title="Save this day for a calendar" disabled={asking} onPress={() => void save()} />
+        <Button title={DAY_PAGE.saveForCalendar} disabled={asking} onPress={() => void save()} />
       </View>
       {said ? (
         <Say role="status" kind="label" tone="moss">

@@ -3,6 +3,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { bestShort } from '../../wording/day';
+import { WATER_PAGE } from '../../wording/pages/water';
 import { useConditions, usePrefs } from '../day/contexts';
 import { Press } from '../parts/Press';
 import { Row } from '../parts/Box';
@@ -34,7 +35,7 @@ export function DayStrip({ heightPx = HILL_PX }: { heightPx?: number }) {
   return (
     <Press
       as="link"
-      label="The day ahead: hours, spots, tide"
+      label={WATER_PAGE.ahead}
       {...({ href: '/today' } as object)}
       onPress={(e) => {
         e.preventDefault();
@@ -61,8 +62,8 @@ export function DayStrip({ heightPx = HILL_PX }: { heightPx?: number }) {
           {line
             ? line.best
               ? bestShort(line.best, zone, prefs.units)
-              : 'The good hours of today are over: look at tomorrow.'
-            : 'Working out the day…'}
+              : WATER_PAGE.goodHoursOver
+            : WATER_PAGE.dayWaiting}
         </Say>
         <Glyph name="right" size={18} color={p.soft} />
       </Row>

@@ -14,6 +14,7 @@ import { clockOfMinutes, hourFrom, hourLine, hourMood, hourStart, typedHour } fr
 import { rateLine } from '../../wording/lures';
 import { capital } from '../../wording/names';
 import { monthOf } from '../../wording/time';
+import { DAY_PAGE } from '../../wording/pages/today';
 import { useBookWithoutLog, useConditions, useRanking, useRankingQuestion } from '../day/contexts';
 import { useNames } from '../lures/useNames';
 import { Adjuster } from '../parts/Adjuster';
@@ -73,8 +74,8 @@ export function HourPart({ line, nowMs }: { line: DayLine; nowMs: number }) {
         typed={{ ...typedHour(units), onNumber: setMinutes }}
       />
       <Say>{hourLine(resolveConditions(conditions), step.tideMps, units)}</Say>
-      {query.isError ? <Note>That hour could not be worked out. Choose another, or ask again.</Note> : null}
-      {!then && !query.isError ? <Say role="status">Choosing for that hour…</Say> : null}
+      {query.isError ? <Note>{DAY_PAGE.hourFailed}</Note> : null}
+      {!then && !query.isError ? <Say role="status">{DAY_PAGE.hourWaiting}</Say> : null}
       {then && start ? (
         <Stale busy={query.isFetching} gap={8}>
           <Say kind="strong">{hourStart(nameOf(start), startNow && nameOf(startNow))}</Say>
@@ -89,7 +90,7 @@ export function HourPart({ line, nowMs }: { line: DayLine; nowMs: number }) {
           ))}
         </Stale>
       ) : then ? (
-        <Say>Nothing in the box would work then.</Say>
+        <Say>{DAY_PAGE.hourNothing}</Say>
       ) : null}
       <Say kind="label" tone="soft">
         {hourFrom(at.forecast, step.tideMps !== null)}

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import type { RestingSpot } from '../../core/forecast/rest';
 import type { Book } from '../../core/records';
 import { leftOverText, restText } from '../../wording/day';
+import { DAY_PAGE } from '../../wording/pages/today';
 import { useConditions, useBookWithoutLog, usePrefs } from '../day/contexts';
 import { Part } from '../parts/Box';
 import { Say } from '../parts/Say';
@@ -13,7 +14,7 @@ const SHOWN = 3;
 
 /** The name of where it rests. */
 export function restsAt(book: Pick<Book, 'spot' | 'piece'>, { spotId, at }: RestingSpot): string {
-  if (at) return book.piece[at.pieceId]?.name ?? 'a piece of cover that is gone';
+  if (at) return book.piece[at.pieceId]?.name ?? DAY_PAGE.pieceGone;
   return spotId ? (book.spot[spotId]?.name ?? 'this spot') : 'this place';
 }
 
@@ -26,11 +27,7 @@ export function RestPart({ quiet = false }: { quiet?: boolean }) {
   if (!day || (quiet && rest.length + left.length === 0)) return null;
   return (
     <Part title="Resting">
-      {rest.length + left.length === 0 ? (
-        <Say tone="soft">
-          Nothing rests. A fish missed, bumped or lost puts its spot here, with the time to come back.
-        </Say>
-      ) : null}
+      {rest.length + left.length === 0 ? <Say tone="soft">{DAY_PAGE.nothingRests}</Say> : null}
       <View style={{ gap: 6 }}>
         {rest.map((r) => (
           <Say key={`${r.spotId} ${r.place} ${r.at?.pieceId} ${r.at?.target}`}>
@@ -39,7 +36,7 @@ export function RestPart({ quiet = false }: { quiet?: boolean }) {
         ))}
         {left.map((l) => (
           <Say key={l.spotId} tone="soft">
-            {leftOverText(l, book.spot[l.spotId]?.name ?? 'a spot that is gone', day.water.zone)}
+            {leftOverText(l, book.spot[l.spotId]?.name ?? DAY_PAGE.spotGone, day.water.zone)}
           </Say>
         ))}
       </View>

@@ -6,6 +6,7 @@ import { stayText, worthText } from '../../wording/day';
 import { budgetText, budgetTitle } from '../../wording/budget';
 import { spotFeatures, spotWarnings } from '../../wording/spots';
 import { clockText } from '../../wording/time';
+import { DAY_PAGE } from '../../wording/pages/today';
 import { useActions, useConditions, useBookWithoutLog } from '../day/contexts';
 import { Note, Part, Row } from '../parts/Box';
 import { atSpot } from '../day/tripActions';
@@ -45,50 +46,42 @@ export function SpotsPart({ answer, asking, ahead, budgetMin, onBudget }: SpotsP
   if (spots.length === 0)
     return (
       <Part title="Spots" right={add}>
-        <Note>
-          No spots yet. Five or six, found on the map or at low water, are plenty: where bait, current, structure and a
-          change of depth come together.
-        </Note>
+        <Note>{DAY_PAGE.noSpots}</Note>
       </Part>
     );
   const nameOf = (id: string): string => book.spot[id]?.name ?? 'a spot';
   const { round, budgeted } = answer ?? {};
   const phase = reading ? seasonOf(reading) : null;
   return (
-    <Part title={ahead === 0 && budgetMin === null ? 'Your round, from now' : 'Your round'} right={add}>
+    <Part title={ahead === 0 && budgetMin === null ? DAY_PAGE.round : 'Your round'} right={add}>
       <Say kind="label" tone="soft">
-        How long you have
+        {DAY_PAGE.howLong}
       </Say>
       <Choices
-        label="How long you have"
+        label={DAY_PAGE.howLong}
         options={BUDGETS.map((value) => ({ value, title: budgetTitle(value) }))}
         value={budgetMin ?? 0}
         onChange={(min) => onBudget(min || null)}
       />
       {budgetMin !== null && round ? (
         <Say kind="strong" role="status">
-          {asking ? 'Working out the round…' : budgetText(budgeted ?? null, ahead === 0, zone, units)}
+          {asking ? DAY_PAGE.roundWaiting : budgetText(budgeted ?? null, ahead === 0, zone, units)}
         </Say>
       ) : null}
-      {!round ? (
-        <Say>Working out the round…</Say>
-      ) : round.stays.length === 0 ? (
-        <Say>No hour of fishing is left on this day.</Say>
-      ) : null}
+      {!round ? <Say>{DAY_PAGE.roundWaiting}</Say> : round.stays.length === 0 ? <Say>{DAY_PAGE.noHourLeft}</Say> : null}
       {round?.stays.map((s, i) => (
         <View key={s.id}>
           {i > 0 && s.fromMs - round.stays[i - 1]!.toMs >= 45 * 60_000 ? (
-            <Say
-              kind="label"
-              tone="soft"
-            >{`${clockText(round.stays[i - 1]!.toMs, zone, units)}–${clockText(s.fromMs, zone, units)}: the slack of the day. Rest, eat, look for new water.`}</Say>
+            <Say kind="label" tone="soft">
+              {DAY_PAGE.slack(clockText(round.stays[i - 1]!.toMs, zone, units), clockText(s.fromMs, zone, units))}
+            </Say>
           ) : null}
           <Row gap={10} style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule, paddingVertical: 6 }} wrap>
             <View style={{ minWidth: 96 }}>
               <Say kind="strong">{`${clockText(s.fromMs, zone, units)}–${clockText(s.toMs, zone, units)}`}</Say>
               {s.travelMin > 0 ? (
                 <Say kind="small" tone="soft">
-                  {`${s.travelMin} min to get there`}
+                  {DAY_PAGE.travel(s.travelMin)}
                 </Say>
               ) : null}
             </View>
@@ -118,7 +111,7 @@ export function SpotsPart({ answer, asking, ahead, budgetMin, onBudget }: SpotsP
           </Row>
         </View>
       ))}
-      <Disclosure title={`All ${spots.length} spots, and why`}>
+      <Disclosure title={DAY_PAGE.allSpots(spots.length)}>
         {[...spots]
           .sort(
             (a, b) =>
@@ -140,10 +133,9 @@ export function SpotsPart({ answer, asking, ahead, budgetMin, onBudget }: SpotsP
                     <Say kind="label">{spotFeatures(s, phase)}</Say>
                     {spotWarnings(s) ? <Say kind="label">{spotWarnings(s)}</Say> : null}
                     {ranked && ranked.bestAtMs !== null ? (
-                      <Say
-                        kind="label"
-                        tone="soft"
-                      >{`At its best from ${clockText(ranked.bestAtMs, zone, units)}: ${worthText(ranked.promise)}. ${s.note}`}</Say>
+                      <Say kind="label" tone="soft">
+                        {DAY_PAGE.bestFrom(clockText(ranked.bestAtMs, zone, units), worthText(ranked.promise), s.note)}
+                      </Say>
                     ) : null}
                   </View>
                   <Glyph name="right" size={18} color={p.soft} />

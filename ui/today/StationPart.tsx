@@ -9,6 +9,7 @@ import { STATION_FAULTS, type StationFault } from '../../core/stations/answer';
 import type { Problem } from '../../core/base/problems';
 import { importText, STATION_FAULT_NAME, stationReadingText, stationText } from '../../wording/day';
 import { problemText } from '../../wording/problems';
+import { DAY_PAGE } from '../../wording/pages/today';
 import { useActions, useConditions, usePrefs, useBookWithoutLog, useStationState } from '../day/contexts';
 import { Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
@@ -34,17 +35,14 @@ export function StationPart() {
           <Say role="status">{stationText({ ...station, used: day.station !== null })}</Say>
           {day.station ? <Say>{stationReadingText(day.station, units)}</Say> : null}
           <Say kind="label" tone="soft">
-            What you read yourself always wins over the station.
+            {DAY_PAGE.ownWins}
           </Say>
           <Button title={station.asking ? 'Asking…' : 'Ask again'} disabled={station.asking} onPress={station.ask} />
           {prefs.demoClock ? (
-            <Disclosure title="For trying out: make the station fail">
-              <Say>
-                The station is a stand-in made for trying things out. See how the day goes on when it is slow, broken,
-                old or wrong.
-              </Say>
+            <Disclosure title={DAY_PAGE.tryFault}>
+              <Say>{DAY_PAGE.standIn}</Say>
               <Choices
-                label="Fault of the station"
+                label={DAY_PAGE.fault}
                 options={STATION_FAULTS.map((f) => ({ value: f, title: STATION_FAULT_NAME[f] }))}
                 value={prefs.stationFault}
                 onChange={(v) => actions.savePrefs({ stationFault: v as StationFault })}
@@ -53,7 +51,7 @@ export function StationPart() {
           ) : null}
         </>
       ) : (
-        <Say>No station reports for this water. Choose one in the Kit, or set the readings by hand.</Say>
+        <Say>{DAY_PAGE.noStation}</Say>
       )}
       <ReadingsFromFile />
     </Part>
@@ -87,13 +85,11 @@ function ReadingsFromFile() {
   return (
     <Disclosure
       title={
-        stored.length > 0
-          ? `Readings from files (${stored.reduce((s, l) => s + l.points.length, 0)})`
-          : 'Readings from a file'
+        stored.length > 0 ? DAY_PAGE.fromFiles(stored.reduce((s, l) => s + l.points.length, 0)) : 'Readings from a file'
       }
     >
       <Say kind="label" tone="soft">
-        A CSV file with the columns time and water_temp_c (or water_temp_f). They make the trend of the water.
+        {DAY_PAGE.csvIs}
       </Say>
       <Button title="Read a CSV file…" onPress={() => void read()} />
       {said ? (
@@ -107,13 +103,13 @@ function ReadingsFromFile() {
             {problemText(x)}
           </Say>
         ))}
-        {problems.length > SHOWN ? <Say kind="label">{`and ${problems.length - SHOWN} more`}</Say> : null}
+        {problems.length > SHOWN ? <Say kind="label">{DAY_PAGE.andMore(problems.length - SHOWN)}</Say> : null}
       </View>
       {stored.map((l) => (
         <Button
           key={l.id}
           kind="plain"
-          title={`Take out ${l.points.length} readings`}
+          title={DAY_PAGE.takeOut(l.points.length)}
           onPress={() => void committer.commit(() => [put('waterLog', { ...l, points: [] })])}
         />
       ))}

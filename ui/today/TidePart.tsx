@@ -6,6 +6,7 @@ import { put } from '../../core/records';
 import type { Turn } from '../../core/tide/curve';
 import { clockText, dayText } from '../../wording/time';
 import { say } from '../../wording/units';
+import { DAY_PAGE } from '../../wording/pages/today';
 import { useConditions, useBookWithoutLog } from '../day/contexts';
 import { Part, Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
@@ -28,25 +29,14 @@ export function TidePart({ turns }: { turns: readonly Turn[] }) {
       <Say>
         {turns.length > 0
           ? turns
-              .map(
-                (t) =>
-                  `${t.kind === 'high' ? 'High' : 'Low'} ${say.depth(t.heightM, units)} at ${clockText(t.atMs, zone, units)}`,
-              )
+              .map((t) => DAY_PAGE.turn(t.kind === 'high', say.depth(t.heightM, units), clockText(t.atMs, zone, units)))
               .join(', ') + '.'
-          : 'Nothing is known of the tide here: enter high and low water from your table.'}
+          : DAY_PAGE.noTide}
       </Say>
       <Say kind="label" tone="soft">
-        {day.tide?.kind === 'turns'
-          ? 'From the times you entered, a smooth curve between them.'
-          : turns.length > 0
-            ? 'From the made-up gauge of the station.'
-            : ''}
+        {day.tide?.kind === 'turns' ? DAY_PAGE.fromTimes : turns.length > 0 ? DAY_PAGE.fromGauge : ''}
       </Say>
-      <Disclosure
-        title={
-          entered.length > 0 ? `High and low water by hand (${entered.length})` : 'Enter high and low water by hand'
-        }
-      >
+      <Disclosure title={entered.length > 0 ? DAY_PAGE.byHand(entered.length) : DAY_PAGE.enterTide}>
         <TurnForm />
       </Disclosure>
     </Part>
@@ -90,7 +80,7 @@ function TurnForm() {
         <Row key={t.atMs} style={{ justifyContent: 'space-between' }}>
           <Say>{`${when(t.atMs)}: ${say.depth(t.heightM, units)}`}</Say>
           <Press
-            label={`Take out the turn of ${when(t.atMs)}`}
+            label={DAY_PAGE.takeOutTurn(when(t.atMs))}
             onPress={() => store(entered.filter((x) => x !== t))}
             style={{ alignItems: 'center' }}
           >
@@ -109,7 +99,7 @@ function TurnForm() {
         ))}
       </Row>
       <Row style={{ justifyContent: 'space-between' }} wrap>
-        <Say>Height over low water</Say>
+        <Say>{DAY_PAGE.heightOver}</Say>
         <Row gap={8}>
           <Press label="Height: less" onPress={() => setHeightM(stepBy(step, heightM, -1))} style={key}>
             <Glyph name="minus" />
@@ -125,7 +115,7 @@ function TurnForm() {
         onPress={() => store([...entered.filter((t) => Math.abs(t.atMs - atMs) > MIN_MS), { atMs, heightM }])}
       />
       <Say kind="label" tone="soft">
-        Two turns around now are needed; more make the line longer.
+        {DAY_PAGE.twoTurns}
       </Say>
     </View>
   );

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { forecastToMs } from '../../core/forecast/ahead';
 import { bestText, BEYOND_FORECAST, dayTitle } from '../../wording/day';
 import { clockText, dayText } from '../../wording/time';
+import { DAY_PAGE } from '../../wording/pages/today';
 import { useActions, useBookWithoutLog, useConditions, usePrefs } from '../day/contexts';
 import { Note, Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
@@ -38,7 +39,7 @@ export function TodayScreen() {
   if (!day)
     return (
       <Screen title="The day ahead" section={false}>
-        <Note>Start a day on a water first; then its hours, tide and spots stand here.</Note>
+        <Note>{DAY_PAGE.noDay}</Note>
         <Button kind="solid" title="To the water" onPress={() => router.navigate('/')} />
       </Screen>
     );
@@ -55,25 +56,26 @@ export function TodayScreen() {
           value={ahead}
           onChange={setAhead}
         />
-        {failed ? <Note>The day could not be worked out. Everything else goes on.</Note> : null}
+        {failed ? <Note>{DAY_PAGE.failed}</Note> : null}
         {shown && width > 0 ? (
           <>
-            <Say kind="strong">
-              {shown.best ? bestText(shown.best, zone, prefs.units) : 'No two hours are left today: look at tomorrow.'}
-            </Say>
+            <Say kind="strong">{shown.best ? bestText(shown.best, zone, prefs.units) : DAY_PAGE.noHours}</Say>
             {ahead > 0 && (toMs === null || shown.fished.fromMs > toMs) ? <Note>{BEYOND_FORECAST}</Note> : null}
             <DayDrawing line={shown} width={width} height={210} zone={zone} nowMs={ahead === 0 ? nowMs : null} full />
             <Say kind="label" tone="soft">
-              {`The hill is how good each hour should be; copper, the best two. ${shown.turns.length > 0 ? 'Blue line: the tide. ' : ''}Bars at the foot: moon periods, ${schools.moon === 'counted' ? 'counted as you wish' : 'shown and not counted'}. Moon ${Math.round(100 * shown.almanac.moonIllumination)} % lit.`}
+              {DAY_PAGE.picture(shown.turns.length > 0, schools.moon === 'counted', shown.almanac.moonIllumination)}
             </Say>
             <Say kind="label" tone="soft">
               {shown.almanac.sunriseMs !== null && shown.almanac.sunsetMs !== null
-                ? `Sunrise ${clockText(shown.almanac.sunriseMs, zone, prefs.units)}, sunset ${clockText(shown.almanac.sunsetMs, zone, prefs.units)}.`
-                : 'The sun does not cross the horizon on this day.'}
+                ? DAY_PAGE.sun(
+                    clockText(shown.almanac.sunriseMs, zone, prefs.units),
+                    clockText(shown.almanac.sunsetMs, zone, prefs.units),
+                  )
+                : DAY_PAGE.noSun}
             </Say>
           </>
         ) : failed ? null : (
-          <Say role="status">Working out the day…</Say>
+          <Say role="status">{DAY_PAGE.waiting}</Say>
         )}
       </View>
       {shown ? <HourPart key={`hour of ${ahead}`} line={shown} nowMs={nowMs} /> : null}
@@ -91,10 +93,7 @@ export function TodayScreen() {
       <TidePart turns={shown?.turns ?? []} />
       <StationPart />
       <Part title="Moon periods">
-        <Say>
-          Some plan by them, some do not. They are always drawn; counting them lifts the hours they cover by about a
-          seventh.
-        </Say>
+        <Say>{DAY_PAGE.moonNote}</Say>
         <Choices
           label="Moon periods"
           options={[

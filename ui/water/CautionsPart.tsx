@@ -9,6 +9,7 @@ import { cautionsFor, flashDistanceM, thunderClearMs, type Caution } from '../..
 import { risingTo } from '../../core/tide/source';
 import { cautionText, flashText } from '../../wording/day';
 import { capital } from '../../wording/names';
+import { WATER_PAGE } from '../../wording/pages/water';
 import { useActions, useConditions, usePrefs } from '../day/contexts';
 import { Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
@@ -64,7 +65,7 @@ export function CautionsPart() {
               <Button
                 kind="plain"
                 title="Seen"
-                label={`Seen, put aside for today: ${cautionText(c, units, zone)}`}
+                label={WATER_PAGE.seenAside(cautionText(c, units, zone))}
                 onPress={() =>
                   actions.changeTrip((t) => ({ ...t, cautionsSeen: [...new Set([...t.cautionsSeen, c.code])] }))
                 }
@@ -78,7 +79,7 @@ export function CautionsPart() {
         {aside > 0 ? (
           <Button
             kind="plain"
-            title={`${aside} caution${aside === 1 ? '' : 's'} put aside: show`}
+            title={WATER_PAGE.aside(aside)}
             onPress={() => actions.changeTrip((t) => ({ ...t, cautionsSeen: [] }))}
           />
         ) : null}
@@ -118,7 +119,7 @@ function ThunderKeys() {
         <>
           <Button kind="plain" title="Saw a flash" onPress={() => setFlashAtMs(now())} />
           <Button kind="plain" title="Heard thunder" onPress={() => tell(null)} />
-          {waiting ? <Button kind="plain" title="Not thunder: take it back" onPress={takeBack} /> : null}
+          {waiting ? <Button kind="plain" title={WATER_PAGE.notThunder} onPress={takeBack} /> : null}
         </>
       )}
       {said ? (

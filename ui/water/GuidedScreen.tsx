@@ -15,6 +15,7 @@ import { useTheme } from '../theme/theme';
 import { Derived } from './Derived';
 import { questions, type Answer } from './guided';
 import { MoodPart } from './MoodPart';
+import { GUIDED_PAGE } from '../../wording/pages/guided';
 
 export function GuidedScreen() {
   const { day, reading } = useConditions();
@@ -31,7 +32,7 @@ export function GuidedScreen() {
   if (!day || !reading)
     return (
       <Screen title="Read the water" section={false}>
-        <Note>Start a day on a water first.</Note>
+        <Note>{GUIDED_PAGE.noDay}</Note>
         <Button kind="solid" title="To the water" onPress={() => router.navigate('/')} />
       </Screen>
     );
@@ -46,10 +47,10 @@ export function GuidedScreen() {
   };
   if (!q)
     return (
-      <Screen title="That is your reading" sub={day.water.name}>
+      <Screen title={GUIDED_PAGE.thatIsIt} sub={day.water.name}>
         <MoodPart />
         <Derived />
-        <Button kind="copper" title="What to tie on" onPress={() => router.navigate('/lures')} />
+        <Button kind="copper" title={GUIDED_PAGE.tieOn} onPress={() => router.navigate('/lures')} />
         <Row wrap>
           <Button title="Ask me again" onPress={() => setAt(0)} />
           <Button title="All readings" onPress={() => router.navigate('/')} />
@@ -57,7 +58,7 @@ export function GuidedScreen() {
       </Screen>
     );
   return (
-    <Screen title="Read the water" sub={`Question ${at + 1} of ${all.length}`} section={false}>
+    <Screen title="Read the water" sub={GUIDED_PAGE.questionOf(at + 1, all.length)} section={false}>
       <View ref={head} {...({ tabIndex: -1, style: { outline: 'none' } } as object)}>
         <Say kind="heading" level={2}>
           {q.ask}
@@ -92,7 +93,7 @@ export function GuidedScreen() {
         ) : (
           <Button kind="plain" title="Leave" onPress={() => router.navigate('/')} />
         )}
-        <Button kind="plain" title="Enough, show the mood" onPress={() => setAt(all.length)} />
+        <Button kind="plain" title={GUIDED_PAGE.enough} onPress={() => setAt(all.length)} />
       </Row>
     </Screen>
   );

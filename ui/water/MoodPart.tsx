@@ -6,6 +6,7 @@ import { likeliestMood } from '../../core/mood/states';
 import { AGITATION_NAME, MOOD_NAME, capital } from '../../wording/names';
 import { fullText, GUARDING_CARE, guardingText, moodHeadline, moodSentences } from '../../wording/mood';
 import { say } from '../../wording/units';
+import { WATER_PAGE } from '../../wording/pages/water';
 import { useConditions, useMood } from '../day/contexts';
 import { Part, Row } from '../parts/Box';
 import { Disclosure } from '../parts/Disclosure';
@@ -26,7 +27,7 @@ export function MoodPart() {
   if (!mood || !reading) return null;
   const top = likeliestMood(mood.distribution);
   return (
-    <Part title="The mood of the fish">
+    <Part title={WATER_PAGE.mood}>
       {mood.guarding ? (
         <>
           <Say kind="strong">{guardingText(mood.guarding)}</Say>
@@ -42,7 +43,7 @@ export function MoodPart() {
       {mood.guarding ? null : (
         <View
           role="img"
-          aria-label={`Chances: ${MOODS.map((m, i) => `${MOOD_NAME[m]} ${say.percent(mood.distribution[i]!)}`).join(', ')}`}
+          aria-label={WATER_PAGE.chances(mood)}
           style={{ flexDirection: stacked ? 'column' : 'row', gap: 5, alignItems: stacked ? 'stretch' : 'flex-end' }}
         >
           {MOODS.map((m, i) => {
@@ -96,11 +97,7 @@ function Agitation({ shares }: { shares: readonly number[] }) {
   const { p } = useTheme();
   const top = shares.indexOf(Math.max(...shares));
   return (
-    <View
-      role="img"
-      aria-label={`Agitation: ${AGITATIONS.map((a, i) => `${AGITATION_NAME[a]} ${say.percent(shares[i]!)}`).join(', ')}`}
-      style={{ gap: 4 }}
-    >
+    <View role="img" aria-label={WATER_PAGE.agitation(shares)} style={{ gap: 4 }}>
       {AGITATIONS.map((a, i) => (
         <Row key={a} gap={8}>
           <Say kind={i === top ? 'labelStrong' : 'label'} style={{ width: 96 }}>

@@ -7,10 +7,10 @@ import { useState } from 'react';
 import { View, type GestureResponderEvent } from 'react-native';
 import { lastVisit } from '../../core/trip/day';
 import { capital } from '../../wording/names';
-import { ageText } from '../../wording/day';
 import { dayText } from '../../wording/time';
 import { oddReadings } from '../../core/water/odd';
 import { oddText, sourceText, turnedText } from '../../wording/water';
+import { WATER_PAGE } from '../../wording/pages/water';
 import { useActions, useConditions, usePrefs, useBookWithoutLog } from '../day/contexts';
 import { Note, Part, Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
@@ -50,7 +50,7 @@ export function ReadingSheet() {
   return (
     <Part title="Read the water">
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        <Button title="Ask me, step by step" onPress={() => router.navigate('/read')} />
+        <Button title={WATER_PAGE.askMe} onPress={() => router.navigate('/read')} />
         <Button
           title={dense ? 'As tiles' : 'Dense sheet'}
           onPress={() => actions.savePrefs({ readingSheet: dense ? 'tiles' : 'dense' })}
@@ -62,10 +62,9 @@ export function ReadingSheet() {
         <Note key={odd}>{oddText(odd, reading, units)}</Note>
       ))}
       {assumed > 0 ? (
-        <Say
-          kind="label"
-          tone="soft"
-        >{`${assumed} readings are not read today but assumed: a dotted line marks them. Touch one to set it.`}</Say>
+        <Say kind="label" tone="soft">
+          {WATER_PAGE.assumed(assumed)}
+        </Say>
       ) : null}
       {dense ? (
         groups.map((g) => <DenseGroup key={g.id} title={g.title} controls={g.controls} />)
@@ -93,7 +92,7 @@ function FromBefore() {
   if (before)
     return (
       <Row wrap>
-        <Say style={{ flexShrink: 1 }}>What lasts was taken over from your last day here.</Say>
+        <Say style={{ flexShrink: 1 }}>{WATER_PAGE.takenOver}</Say>
         <Button
           title="Take that back"
           onPress={() => {
@@ -110,8 +109,8 @@ function FromBefore() {
   if (read > 0 && age >= HOUR_MS)
     return (
       <Row wrap>
-        <Say style={{ flexShrink: 1 }}>{`Read ${ageText(age)} ago. Still so?`}</Say>
-        <Button title="All as it was" onPress={() => actions.setReadings((r) => r)} />
+        <Say style={{ flexShrink: 1 }}>{WATER_PAGE.stillSo(age)}</Say>
+        <Button title={WATER_PAGE.allAsItWas} onPress={() => actions.setReadings((r) => r)} />
       </Row>
     );
   const {
@@ -129,7 +128,7 @@ function FromBefore() {
   if (!last || news.length === 0) return null;
   return (
     <Button
-      title={`As on my last day here, ${dayText(last.startedAtMs, day.water.zone)}`}
+      title={WATER_PAGE.asLastDay(dayText(last.startedAtMs, day.water.zone))}
       onPress={() => {
         setBefore(trip.readings);
         actions.setReadings((r) => ({

@@ -1,6 +1,7 @@
 /** What the fish showed, touched as it is seen; each moves the mood, and fades. */
 import { View } from 'react-native';
-import { SIGN_NAME, capital } from '../../wording/names';
+import { SIGN_NAME } from '../../wording/names';
+import { WATER_PAGE } from '../../wording/pages/water';
 import { useActions, useConditions, useMood } from '../day/contexts';
 import { Row } from '../parts/Box';
 import { Glyph } from '../parts/Glyph';
@@ -37,10 +38,9 @@ export function Signs() {
   for (const s of day?.trip.signs ?? []) counts.set(s.kind, (counts.get(s.kind) ?? 0) + s.count);
   return (
     <View style={{ gap: 8 }}>
-      <Say
-        kind="label"
-        tone="soft"
-      >{`Seen something? Touch it.${next ? ` “${capital(SIGN_NAME[next])}” would tell most now.` : ''}`}</Say>
+      <Say kind="label" tone="soft">
+        {WATER_PAGE.seen(next)}
+      </Say>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {offered.map((kind) => {
           const n = counts.get(kind) ?? 0;
@@ -57,7 +57,7 @@ export function Signs() {
               }}
             >
               <Press
-                label={`${SIGN_NAME[kind]}${on ? `, seen ${n}` : ''}: add one`}
+                label={WATER_PAGE.addSign(kind, n)}
                 onPress={() => actions.addSign(kind)}
                 style={{ paddingHorizontal: 14 }}
               >
@@ -65,7 +65,7 @@ export function Signs() {
               </Press>
               {on ? (
                 <Press
-                  label={`${SIGN_NAME[kind]}: take one back`}
+                  label={WATER_PAGE.takeSignBack(kind)}
                   onPress={() => actions.takeSign(kind)}
                   style={{ alignItems: 'center', borderLeftWidth: p.stroke, borderLeftColor: p.rule }}
                 >

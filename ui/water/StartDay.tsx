@@ -9,6 +9,7 @@ import { inUse, tripsOf } from '../../core/records';
 import { speciesIn, speciesProfile } from '../../core/water/species';
 import { legalText } from '../../wording/species';
 import { ACCESS_NAME, capital, SPECIES_NAME } from '../../wording/names';
+import { WATER_PAGE } from '../../wording/pages/water';
 import { useActions, useConditions, useBookWithoutLog, usePrefs } from '../day/contexts';
 import { Card, Note } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
@@ -41,17 +42,14 @@ export function StartDay() {
         <Say kind="heading" level={2}>
           Start with a water
         </Say>
-        <Say>
-          Name the pond, creek or shore you fish, and say what is usually there. Or look around first with an invented
-          season.
-        </Say>
-        <Button kind="solid" title="Add my first water" onPress={() => router.navigate('/kit/water/new')} />
+        <Say>{WATER_PAGE.firstWater}</Say>
+        <Button kind="solid" title={WATER_PAGE.addWater} onPress={() => router.navigate('/kit/water/new')} />
         <Button
-          title={demo.busy ? 'Loading the demo world…' : 'Look around with the demo world'}
+          title={demo.busy ? WATER_PAGE.demoWaiting : WATER_PAGE.demoLook}
           onPress={() => demo.load()}
           disabled={demo.busy}
         />
-        {demo.error ? <Note>The demo world could not be stored on this device.</Note> : null}
+        {demo.error ? <Note>{WATER_PAGE.demoFailed}</Note> : null}
       </Card>
     );
   }
@@ -72,7 +70,7 @@ export function StartDay() {
               units,
             )}
           </Say>
-          <Button title="Go on with it" onPress={() => actions.takeUpTrip(last.id)} />
+          <Button title={WATER_PAGE.goOn} onPress={() => actions.takeUpTrip(last.id)} />
         </>
       ) : null}
       <Say kind="heading" level={2}>
@@ -104,7 +102,7 @@ export function StartDay() {
       />
       <Button
         kind="solid"
-        title={day ? 'End this day and start a new one there' : 'Start the day'}
+        title={day ? WATER_PAGE.endAndStart : 'Start the day'}
         onPress={() => actions.startTrip(chosen, fishSought, from)}
       />
       <Button kind="plain" title="Add another water" onPress={() => router.navigate('/kit/water/new')} />

@@ -2,9 +2,10 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { nextSunEvent } from '../../core/sky/sun';
-import { ACCESS_NAME, capital, SETTING_NAME, SPECIES_NAME } from '../../wording/names';
+import { capital, SETTING_NAME, SPECIES_NAME } from '../../wording/names';
 import { CHANGE_DAY, stationText } from '../../wording/day';
 import { clockText, dayText, untilText } from '../../wording/time';
+import { WATER_PAGE } from '../../wording/pages/water';
 import { useConditions, usePrefs, useBookWithoutLog, useStationState } from '../day/contexts';
 import { Note } from '../parts/Box';
 import { Button } from '../parts/Buttons';
@@ -32,7 +33,7 @@ export function WaterScreen() {
   const [changing, setChanging] = useState<{ tripId: string; at: 'head' | 'foot' } | null>(null);
   if (!day || !reading) {
     return (
-      <Screen title="Water" sub="What have I got in front of me?">
+      <Screen title="Water" sub={WATER_PAGE.question}>
         <StartDay />
       </Screen>
     );
@@ -64,7 +65,7 @@ export function WaterScreen() {
         </View>
       ) : null}
       <Derived />
-      <Button title="What to tie on" kind="copper" onPress={() => router.navigate('/lures')} />
+      <Button title={WATER_PAGE.tieOn} kind="copper" onPress={() => router.navigate('/lures')} />
       <CautionsPart />
       {/* Wide, the hours stand below the section. */}
       {wide ? null : <DayStrip />}
@@ -72,10 +73,7 @@ export function WaterScreen() {
       {station.problem || station.slow ? <Note>{stationText({ ...station, used: day.station !== null })}</Note> : null}
       <MoodPart />
       <View style={{ gap: 8 }}>
-        <Button
-          title={open === 'foot' ? 'Cancel' : `Another water, fish or day (now ${ACCESS_NAME[reading.access]})`}
-          onPress={turn('foot')}
-        />
+        <Button title={open === 'foot' ? 'Cancel' : WATER_PAGE.another(reading.access)} onPress={turn('foot')} />
         {open === 'foot' ? <StartDay /> : null}
       </View>
     </Screen>

@@ -4,6 +4,7 @@
  */
 import type { CoverKind, Front, Salinity, SignKind } from '../../core/water/terms';
 import type { EnteredReadings } from '../../core/schemas/conditions';
+import { GUIDED_PAGE } from '../../wording/pages/guided';
 
 export interface Answer {
   id: string;
@@ -44,7 +45,7 @@ const BODY: readonly (readonly [string, string, number])[] = [
   ['knee', 'At knee depth', 0.5],
   ['hip', 'At hip depth', 0.9],
   ['head', 'Over my head', 1.9],
-  ['clear', 'I see it far down', 3.5],
+  ['clear', GUIDED_PAGE.clear, 3.5],
 ];
 
 export function questions(salinity: Salinity): readonly Question[] {
@@ -70,37 +71,37 @@ export function questions(salinity: Salinity): readonly Question[] {
   return [
     {
       id: 'feel',
-      ask: 'Put a hand in the water. How does it feel?',
-      help: 'A thermometer is better: set it on the Water page.',
+      ask: GUIDED_PAGE.temp,
+      help: GUIDED_PAGE.tempNote,
       answers: [...FEEL.map(([id, title, c]) => ({ id, title, set: water({ surfaceTempC: c }) })), CANNOT_TELL],
     },
     {
       id: 'clarity',
-      ask: 'Lower a white lure. Where do you lose sight of it?',
-      help: 'Or look at the bottom: how deep can you still see it?',
+      ask: GUIDED_PAGE.clarity,
+      help: GUIDED_PAGE.clarityNote,
       answers: [...BODY.map(([id, title, m]) => ({ id, title, set: water({ clarityM: m }) })), CANNOT_TELL],
     },
     {
       id: 'cover',
-      ask: 'What is there in front of you?',
-      help: 'What a fish could hide in, within your cast.',
+      ask: GUIDED_PAGE.cover,
+      help: GUIDED_PAGE.coverNote,
       answers: covers.map(([kind, title]) => ({ id: kind, title, set: cover(kind) })),
     },
     {
       id: 'surface',
-      ask: 'Look at the surface.',
-      help: 'Where your lure will land.',
+      ask: GUIDED_PAGE.surface,
+      help: GUIDED_PAGE.surfaceNote,
       answers: [
         { id: 'mirror', title: 'A mirror', set: water({ waveHeightM: 0 }) },
         { id: 'ripples', title: 'Ripples', set: water({ waveHeightM: 0.05 }) },
         { id: 'chop', title: 'Small waves', set: water({ waveHeightM: 0.15 }) },
-        { id: 'rough', title: 'Waves with white tops', set: water({ waveHeightM: 0.4 }) },
+        { id: 'rough', title: GUIDED_PAGE.whiteTops, set: water({ waveHeightM: 0.4 }) },
       ],
     },
     {
       id: 'sky',
       ask: 'Look up.',
-      help: 'How much of the sky is cloud?',
+      help: GUIDED_PAGE.sky,
       answers: [
         { id: 'clear', title: 'Clear', set: sky({ cloud: 0 }) },
         { id: 'some', title: 'Some cloud', set: sky({ cloud: 0.35 }) },
@@ -110,29 +111,29 @@ export function questions(salinity: Salinity): readonly Question[] {
     },
     {
       id: 'weather',
-      ask: 'What has the weather done these two days?',
-      help: 'A cold front: wind turned, rain, then clear and colder.',
+      ask: GUIDED_PAGE.weather,
+      help: GUIDED_PAGE.weatherNote,
       answers: [
         { id: 'steady', title: 'About the same', set: sky({ front: 'none' satisfies Front }) },
-        { id: 'coming', title: 'It is about to turn', set: sky({ front: 'approaching' satisfies Front }) },
+        { id: 'coming', title: GUIDED_PAGE.turning, set: sky({ front: 'approaching' satisfies Front }) },
         { id: 'passed', title: 'It turned cold', set: sky({ front: 'passed' satisfies Front }) },
         CANNOT_TELL,
       ],
     },
     {
       id: 'seen',
-      ask: 'Have you seen anything alive?',
-      help: 'What stands out most.',
+      ask: GUIDED_PAGE.alive,
+      help: GUIDED_PAGE.aliveNote,
       answers: [
         { id: 'nothing', title: 'Nothing', set: (r) => ({ ...r, baitSeen: false }) },
-        { id: 'bait', title: 'Small fish or shrimp', set: (r) => ({ ...r, baitSeen: true }) },
+        { id: 'bait', title: GUIDED_PAGE.smallFish, set: (r) => ({ ...r, baitSeen: true }) },
         {
           id: 'top',
-          title: 'Fish breaking on top',
+          title: GUIDED_PAGE.breaking,
           set: (r) => ({ ...r, baitSeen: true, behaviour: 'surface-schooling' }),
         },
-        { id: 'follow', title: 'One followed my lure', set: (r) => r, sign: 'follow' },
-        { id: 'beds', title: 'Fish on their beds', set: (r) => ({ ...r, behaviour: 'guarding' }) },
+        { id: 'follow', title: GUIDED_PAGE.followed, set: (r) => r, sign: 'follow' },
+        { id: 'beds', title: GUIDED_PAGE.onBeds, set: (r) => ({ ...r, behaviour: 'guarding' }) },
         CANNOT_TELL,
       ],
     },

@@ -10,10 +10,10 @@ import { byFavour } from '../../../core/box/sorted';
 import { contentHash } from '../../../core/base/hash';
 import { inBox, put } from '../../../core/records';
 import { queryKeys } from '../../../data/keys';
-import { BOX } from '../../../wording/box';
-import { capital, FAMILY_NAME, luresText } from '../../../wording/names';
+import { capital, FAMILY_NAME } from '../../../wording/names';
 import { lackSentence } from '../../../wording/rods';
-import { say } from '../../../wording/units';
+import { boxLine } from '../../../wording/lures';
+import { BOX_PAGE } from '../../../wording/pages/box';
 import { compute } from '../../../workers/client';
 import { useConditions, useRankingQuestion, useBookWithoutLog } from '../../day/contexts';
 import { LurePicture } from '../../lures/LurePicture';
@@ -60,24 +60,16 @@ export function BoxScreen() {
     .filter((l) => word === '' || `${l.name} ${FAMILY_NAME[l.family]} ${l.note}`.toLowerCase().includes(word))
     .sort(byFavour);
   return (
-    <Screen
-      title="The box"
-      sub={`${luresText(box.length)}${all.length > box.length ? `, ${all.length - box.length} retired or lost` : ''}`}
-      section={false}
-    >
+    <Screen title="The box" sub={BOX_PAGE.count(box.length, all.length)} section={false}>
       <View style={{ gap: 10 }}>
-        <Find label="Find by name, kind or note" value={search} onChange={setSearch} />
+        <Find label={BOX_PAGE.find} value={search} onChange={setSearch} />
         <Choices label="Which lures" options={VIEWS} value={view} onChange={setView} />
         <Say kind="label" tone="soft">
-          Press the leaf of your favourites; they stand first.
+          {BOX_PAGE.favourites}
         </Say>
       </View>
       <View>
-        {found.length === 0 ? (
-          <Note>
-            {all.length === 0 ? 'The box is empty: add a lure, or read a list from a file.' : 'None of that here.'}
-          </Note>
-        ) : null}
+        {found.length === 0 ? <Note>{all.length === 0 ? BOX_PAGE.empty : BOX_PAGE.noneFound}</Note> : null}
         {wide && found.length > 0 ? (
           <Suspense fallback={null}>
             <BoxTable lures={found} shown={shown} favourite={(l) => <Favourite l={l} />} />
@@ -87,7 +79,7 @@ export function BoxScreen() {
         )}
         {found.length > shown ? (
           <Button
-            title={`Show ${Math.min(SHOWN, found.length - shown)} more of ${found.length}`}
+            title={BOX_PAGE.showMore(Math.min(SHOWN, found.length - shown), found.length)}
             onPress={() => setShown(shown + SHOWN)}
           />
         ) : null}
@@ -96,7 +88,7 @@ export function BoxScreen() {
       <FilePart />
       <Doubles box={box} />
       <Lacks />
-      <Button title="Back to the Kit" onPress={() => router.navigate('/kit')} />
+      <Button title={BOX_PAGE.back} onPress={() => router.navigate('/kit')} />
     </Screen>
   );
 }
@@ -123,7 +115,7 @@ function LureRow({ l }: { l: Lure }) {
   const { p, units } = useTheme();
   const router = useRouter();
   const gone = l.lostAtMs !== null ? ', lost' : l.retiredAtMs !== null ? ', retired' : '';
-  const sub = `${FAMILY_NAME[l.family]}, ${l.bare ? BOX.bare : say.weight(l.weightKg, units)}${l.count === 1 ? '' : ` ×${l.count}`}${gone}`;
+  const sub = `${boxLine(l, units)}${gone}`;
   return (
     <Row style={{ borderBottomWidth: p.stroke, borderBottomColor: p.rule, paddingVertical: 4 }} gap={4}>
       <Favourite l={l} />
@@ -168,9 +160,12 @@ function Doubles({ box }: { box: readonly Lure[] }) {
     <Part title="In it twice">
       {groups.map((g) => (
         <Row key={g[0]!.id} style={{ justifyContent: 'space-between' }} wrap>
-          <Say
-            style={{ flexShrink: 1 }}
-          >{`${g.map((l) => l.name).join(', ')}: the same ${FAMILY_NAME[g[0]!.family]}.`}</Say>
+          <Say style={{ flexShrink: 1 }}>
+            {BOX_PAGE.doubles(
+              g.map((l) => l.name),
+              g[0]!.family,
+            )}
+          </Say>
           <Button title={`Keep as ${g[0]!.name}`} onPress={() => merge(g)} />
         </Row>
       ))}
@@ -191,13 +186,11 @@ function Lacks() {
   });
   if (!day || box.length === 0) return null;
   return (
-    <Part title={`What it lacks for ${day.water.name}`}>
-      <Disclosure title="Measured against every other kind of lure">
-        {query.isError ? <Say>This could not be worked out just now.</Say> : null}
-        {!query.data && !query.isError ? <Say role="status">Trying every other kind on the hours ahead…</Say> : null}
-        {query.data && query.data.lacks.length === 0 ? (
-          <Say>Nothing that would add more than three in a hundred.</Say>
-        ) : null}
+    <Part title={BOX_PAGE.lacksFor(day.water.name)}>
+      <Disclosure title={BOX_PAGE.measuredAgainst}>
+        {query.isError ? <Say>{BOX_PAGE.lacksFailed}</Say> : null}
+        {!query.data && !query.isError ? <Say role="status">{BOX_PAGE.lacksWaiting}</Say> : null}
+        {query.data && query.data.lacks.length === 0 ? <Say>{BOX_PAGE.lacksNothing}</Say> : null}
         {query.data?.lacks.slice(0, 6).map((l) => (
           <Say key={l.family}>{capital(lackSentence(l, query.data.scenarios))}</Say>
         ))}

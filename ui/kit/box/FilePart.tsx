@@ -1,5 +1,4 @@
 /** The box out to a file and in from one: what can be read, what cannot and why, before anything is taken. */
-import { luresText } from '../../../wording/names';
 import { useCommitter } from '../../../data/useBook';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
@@ -8,6 +7,7 @@ import type { BoxFile } from '../../../core/exchange/boxCsv';
 import { duplicatesIn, sameLure } from '../../../core/box/duplicates';
 import { inBox, put } from '../../../core/records';
 import { badRowText, FAMILY_OF_NAME, FILE_FAULT, hadText, readText } from '../../../wording/box';
+import { BOX_PAGE } from '../../../wording/pages/box';
 import { useBookWithoutLog } from '../../day/contexts';
 import { Card, Note, Part } from '../../parts/Box';
 import { Button } from '../../parts/Buttons';
@@ -49,29 +49,26 @@ export function FilePart() {
     setBusy(false);
     taking.current = false;
     if (!stored) return;
-    setSaid(
-      `${luresText(read.lures.length)} ${read.lures.length === 1 ? 'is' : 'are'} in the box.${read.bad.length > 0 ? ` The ${read.bad.length} other lines are still here: save them, mend them, read them again.` : ''}`,
-    );
+    setSaid(BOX_PAGE.putIn(read.lures.length, read.bad.length));
     setFile(read.bad.length > 0 ? { ...read, lures: [] } : null);
   };
   const doubles = file
     ? duplicatesIn([...box, ...file.lures]).filter((g) => g.some((l) => file.lures.includes(l as never))).length
     : 0;
   return (
-    <Part title="From and to a file">
+    <Part title={BOX_PAGE.files}>
       <Say kind="label" tone="soft">
-        A table with a line for each lure: name and family, and if you like weight_g (or weight_oz), length_mm, colour,
-        hook, price, count, note.
+        {BOX_PAGE.tableIs}
       </Say>
       <View style={{ gap: 8 }}>
-        <Button title="Read lures from a file…" onPress={() => void pick()} />
+        <Button title={BOX_PAGE.readFile} onPress={() => void pick()} />
         <Button
-          title="Save the box as a table (CSV)"
+          title={BOX_PAGE.saveCsv}
           disabled={box.length === 0}
           onPress={() => void csv().then((x) => saveFile('moss-kettle-box.csv', x.writeBoxCsv(box), 'text/csv'))}
         />
         <Button
-          title="Save the box as JSON"
+          title={BOX_PAGE.saveJson}
           disabled={box.length === 0}
           onPress={() => saveFile('moss-kettle-box.json', writeBoxJson(box))}
         />
@@ -91,9 +88,7 @@ export function FilePart() {
                 {readText(file.lures.length, file.bad.length)}
               </Say>
               {had > 0 ? <Say kind="label">{hadText(had)}</Say> : null}
-              {doubles > 0 ? (
-                <Say kind="label">{`${doubles} of them look like lures you have; they can be put together below.`}</Say>
-              ) : null}
+              {doubles > 0 ? <Say kind="label">{BOX_PAGE.doublesInFile(doubles)}</Say> : null}
               {file.bad.length > 0 ? (
                 <>
                   {file.bad.slice(0, SHOWN).map((b) => (
@@ -102,7 +97,7 @@ export function FilePart() {
                     </Say>
                   ))}
                   {file.bad.length > SHOWN ? (
-                    <Disclosure title={`${file.bad.length - SHOWN} more lines`}>
+                    <Disclosure title={BOX_PAGE.moreLines(file.bad.length - SHOWN)}>
                       {file.bad.slice(SHOWN).map((b) => (
                         <Say key={b.line} kind="label">
                           {badRowText(b)}
@@ -111,7 +106,7 @@ export function FilePart() {
                     </Disclosure>
                   ) : null}
                   <Button
-                    title="Save those lines to mend them"
+                    title={BOX_PAGE.saveBad}
                     onPress={() =>
                       void csv().then((x) =>
                         saveFile('moss-kettle-lines-to-mend.csv', x.writeBadRows(file), 'text/csv'),
@@ -123,14 +118,14 @@ export function FilePart() {
               {file.lures.length > 0 ? (
                 <Button
                   kind="copper"
-                  title={`Put ${luresText(file.lures.length)} into the box`}
+                  title={BOX_PAGE.putInBox(file.lures.length)}
                   disabled={busy}
                   onPress={() => void take(file)}
                 />
               ) : null}
             </>
           )}
-          <Button title="Put the file away" onPress={() => setFile(null)} />
+          <Button title={BOX_PAGE.putFileAway} onPress={() => setFile(null)} />
         </Card>
       ) : null}
     </Part>

@@ -11,6 +11,7 @@ import { FIELD_OUTLINE, useTheme } from '../../theme/theme';
 import type { Field, FormDraft } from './fields';
 import { PositionField } from './PositionField';
 import { Wrong } from './Wrong';
+import { FIELD } from '../../../wording/pages/fields';
 
 interface FieldViewProps {
   f: Field;
@@ -115,7 +116,7 @@ function ManyChoices({
       {all.length > MANY ? (
         <Find
           label={`${f.label}: find one`}
-          placeholder={`Find one of ${all.length}`}
+          placeholder={FIELD.findOne(all.length)}
           value={search}
           onChange={setSearch}
         />
@@ -123,7 +124,7 @@ function ManyChoices({
       <Choices label={f.label} options={found} value={value} onChange={(v) => onChange(v === NONE ? null : v)} />
       {word !== '' && found.every((o) => o.value === value) ? (
         <Say kind="label" tone="soft" role="status">
-          None of that name.
+          {FIELD.noneOfThatName}
         </Say>
       ) : null}
     </View>

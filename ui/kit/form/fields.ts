@@ -21,6 +21,7 @@ import {
 } from '../../../wording/names';
 import { FLOW_NAME, PIECE_NAME } from '../../../wording/pieces';
 import { moneyText, say, type UnitPrefs } from '../../../wording/units';
+import { FIELD } from '../../../wording/pages/fields';
 import type { Option } from '../../parts/Buttons';
 import { STEPPERS, type Stepper } from '../../theme/stepping';
 import { newPiece } from '../../../core/records/piece';
@@ -42,7 +43,7 @@ export const EDITABLE = ['lure', 'terminal', 'rod', 'reel', 'line', 'water', 'sp
 export type EditableKind = (typeof EDITABLE)[number];
 export const KIND_NAME: Record<EditableKind, string> = {
   lure: 'lure',
-  terminal: 'head, weight or hook',
+  terminal: FIELD.headOrHook,
   rod: 'rod',
   reel: 'reel',
   line: 'line',
@@ -68,7 +69,7 @@ const options = <T extends string>(all: readonly T[], name: Record<T, string>): 
 const plainOptions = (all: readonly string[]): Option<string>[] => all.map((v) => ({ value: v, title: capital(v) }));
 
 /** A rod that has nothing of its own on it. */
-const ANY = 'The one in use';
+const ANY = FIELD.inUse;
 
 /** What else is kept in the Kit, by name, for what points to it. */
 export type Kept = Partial<Record<'water' | 'reel' | 'line' | 'spot', readonly Option<string>[]>>;
@@ -93,7 +94,7 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, kept: Kept = {}): Fie
         {
           type: 'flags',
           key: '',
-          label: 'Weight and hook chosen for the water',
+          label: FIELD.chosenForWater,
           options: [{ value: 'bare', title: 'Body only' }],
         },
         { type: 'number', key: 'count', label: 'How many', stepper: STEPPERS.plain(1, 0, 200), text: (v) => String(v) },
@@ -115,16 +116,16 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, kept: Kept = {}): Fie
           type: 'number',
           key: 'weightKg',
           label: 'Weight',
-          hint: 'Of a hook: what is on its shank',
+          hint: FIELD.shank,
           stepper: STEPPERS.weight(u, 0),
           text: (v) => (v > 0 ? say.weight(v, u) : 'none'),
         },
         {
           type: 'choice',
           key: 'hookSize',
-          label: 'Size of its hook',
+          label: FIELD.hookSize,
           options: plainOptions(HOOK_SIZES),
-          none: 'None, or not known',
+          none: FIELD.noneOrUnknown,
         },
         { type: 'number', key: 'count', label: 'How many', stepper: STEPPERS.plain(1, 0, 200), text: (v) => String(v) },
       ];
@@ -167,7 +168,7 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, kept: Kept = {}): Fie
           type: 'number',
           key: 'ratio',
           label: 'Gear ratio',
-          hint: 'Turns of the spool for one of the handle',
+          hint: FIELD.gear,
           stepper: STEPPERS.plain(0.1, 2, 10),
           text: (v) => `${v.toFixed(1)} to 1`,
         },
@@ -217,14 +218,14 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, kept: Kept = {}): Fie
         {
           type: 'choice',
           key: 'setting',
-          label: 'What kind of water',
+          label: FIELD.kindOfWater,
           options: options(SETTINGS, SETTING_NAME),
         },
         { type: 'choice', key: 'salinity', label: 'Fresh or salt', options: plainOptions(SALINITIES) },
         {
           type: 'number',
           key: 'usual.depthM',
-          label: 'Usual depth where I fish',
+          label: FIELD.usualDepth,
           stepper: STEPPERS.depth(u),
           text: (v) => say.depth(v, u),
         },
@@ -239,7 +240,7 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, kept: Kept = {}): Fie
           type: 'number',
           key: 'usual.clarityM',
           label: 'Usual clarity',
-          hint: 'Depth at which a white lure goes out of sight',
+          hint: FIELD.usualClarity,
           stepper: STEPPERS.clarity(u),
           text: (v) => say.depth(v, u),
         },
@@ -255,24 +256,24 @@ export function fieldsOf(kind: EditableKind, u: UnitPrefs, kept: Kept = {}): Fie
         {
           type: 'number',
           key: 'usual.fetchM',
-          label: 'Open water the wind comes over',
-          hint: 'In front of where you fish; with the wind it makes the chop',
+          label: FIELD.fetch,
+          hint: FIELD.fetchNote,
           stepper: STEPPERS.far(u),
           text: (v) => (v > 0 ? say.far(v, u) : 'not said'),
         },
         {
           type: 'choice',
           key: 'station',
-          label: 'Station that reports for it',
+          label: FIELD.station,
           options: STATION_IDS.map((id) => ({ value: id, title: `${STATIONS[id].name} (made up)` })),
           none: 'None',
         },
-        { type: 'many', key: 'usual.forage', label: 'What they eat there', options: options(FORAGES, FORAGE_NAME) },
+        { type: 'many', key: 'usual.forage', label: FIELD.food, options: options(FORAGES, FORAGE_NAME) },
         {
           type: 'position',
           key: POSITION,
           label: 'Where it is',
-          hint: 'For sunrise, sunset and the moon; a degree is near enough',
+          hint: FIELD.positionNote,
         },
         { type: 'text', key: 'note', label: 'Note', multiline: true },
       ];
@@ -290,12 +291,12 @@ function spotFields(name: Field, u: UnitPrefs, waters: readonly Option<string>[]
     {
       type: 'flags',
       key: '',
-      label: 'What comes together there',
+      label: FIELD.comesTogether,
       options: [
         { value: 'bait', title: 'Bait' },
         { value: 'current', title: 'Current' },
         { value: 'structure', title: 'Structure' },
-        { value: 'depthChange', title: 'A near change of depth' },
+        { value: 'depthChange', title: FIELD.depthChange },
       ],
     },
     {
@@ -317,7 +318,7 @@ function spotFields(name: Field, u: UnitPrefs, waters: readonly Option<string>[]
     {
       type: 'choice',
       key: 'part',
-      label: 'In which part of the water',
+      label: FIELD.partOfWater,
       options: options(WATER_PARTS, PART_NAME),
       none: 'Not said',
     },
@@ -329,13 +330,13 @@ function spotFields(name: Field, u: UnitPrefs, waters: readonly Option<string>[]
       text: (v) => (v > 0 ? say.depth(v, u) : 'not known'),
     },
     { type: 'choice', key: 'bottom', label: 'Bottom', options: options(BOTTOMS, BOTTOM_NAME), none: 'Not known' },
-    { type: 'text', key: 'hazards', label: 'What to mind there', hint: 'What hangs up a lure or holes a boat' },
-    { type: 'text', key: 'lowWater', label: 'What low water showed', multiline: true },
+    { type: 'text', key: 'hazards', label: FIELD.minding, hint: FIELD.hazards },
+    { type: 'text', key: 'lowWater', label: FIELD.lowWater, multiline: true },
     {
       type: 'position',
       key: POSITION,
       label: 'Where it is',
-      hint: 'The ways between your spots are worked out from it',
+      hint: FIELD.waysBetween,
     },
     { type: 'text', key: 'note', label: 'Note', multiline: true },
   ];
@@ -345,12 +346,12 @@ const pieceFields = (name: Field, u: UnitPrefs, kept: Kept): Field[] => [
   name,
   { type: 'choice', key: 'kind', label: 'What it is', options: options(PIECE_KINDS, PIECE_NAME) },
   { type: 'choice', key: 'waterId', label: 'On which water', options: [...(kept.water ?? [])] },
-  { type: 'choice', key: 'spotId', label: 'At which spot', options: [...(kept.spot ?? [])], none: 'No spot of mine' },
+  { type: 'choice', key: 'spotId', label: 'At which spot', options: [...(kept.spot ?? [])], none: FIELD.noSpot },
   {
     type: 'number',
     key: 'lengthM',
     label: 'How long',
-    hint: 'From its outer end in to the bank, or along its edge',
+    hint: FIELD.alongPiece,
     stepper: { ...STEPPERS.distance(u), min: 1, max: 120 },
     text: (v) => say.distance(v, u),
   },
@@ -364,14 +365,14 @@ const pieceFields = (name: Field, u: UnitPrefs, kept: Kept): Field[] => [
   {
     type: 'number',
     key: 'depthM',
-    label: 'Water at its outer end',
+    label: FIELD.outerDepth,
     stepper: STEPPERS.depth(u),
     text: (v) => say.depth(v, u),
   },
   {
     type: 'number',
     key: 'topM',
-    label: 'Its top below the surface',
+    label: FIELD.topDepth,
     stepper: { ...STEPPERS.depth(u), min: 0 },
     text: (v) => say.depth(v, u),
   },
@@ -379,12 +380,12 @@ const pieceFields = (name: Field, u: UnitPrefs, kept: Kept): Field[] => [
     type: 'flags',
     key: '',
     label: 'Holes in it',
-    options: [{ value: 'gaps', title: 'Pockets, gaps or breaks' }],
+    options: [{ value: 'gaps', title: FIELD.gaps }],
   },
   {
     type: 'choice',
     key: 'flow',
-    label: 'How the current runs past it',
+    label: FIELD.currentPast,
     options: options(FLOWS, FLOW_NAME),
   },
   { type: 'text', key: 'note', label: 'Note', multiline: true },

@@ -7,6 +7,7 @@ import { MAX_SHORE_POINTS, type Shore } from '../../../core/records/shore';
 import { useCommitter } from '../../../data/useBook';
 import { SPOT_PLAN } from '../../../wording/places';
 import { say } from '../../../wording/units';
+import { SPOTS_PAGE } from '../../../wording/pages/spots';
 import { Card, Note, Part, Row } from '../../parts/Box';
 import { Button } from '../../parts/Buttons';
 import { Say } from '../../parts/Say';
@@ -53,7 +54,7 @@ export function DrawShore({ waterId, count, drawn, at, onDrawn }: DrawShoreProps
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <Button title="Put a point" disabled={full || !at} onPress={() => at && onDrawn([...drawn, at])} />
         <Button
-          title="Take the last one back"
+          title={SPOTS_PAGE.takeLastBack}
           disabled={drawn.length === 0}
           onPress={() => onDrawn(drawn.slice(0, -1))}
         />

@@ -19,6 +19,7 @@ import {
   SPOT_FILE,
   takenText,
 } from '../../../wording/places';
+import { SPOTS_PAGE } from '../../../wording/pages/spots';
 import { compute } from '../../../workers/client';
 import { useBookWithoutLog } from '../../day/contexts';
 import { Card, Note, Part } from '../../parts/Box';
@@ -116,19 +117,19 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
       null,
     );
   return (
-    <Part title="From and to a file">
+    <Part title={SPOTS_PAGE.files}>
       <Say kind="label" tone="soft">
         {`${SPOT_FILE.what} ${SPOT_FILE.tells}`}
       </Say>
       <View style={{ gap: 8 }}>
-        <Button title="Read spots from a file…" onPress={() => void pick()} disabled={reading !== null} />
+        <Button title={SPOTS_PAGE.readFile} onPress={() => void pick()} disabled={reading !== null} />
         <Button
-          title={`Save ${all} as GPX`}
+          title={SPOTS_PAGE.saveGpx(all)}
           disabled={none}
           onPress={() => saveFile('moss-kettle-spots.gpx', writeGpx(out, nameOf), 'application/gpx+xml')}
         />
         <Button
-          title={`Save ${all} as GeoJSON`}
+          title={SPOTS_PAGE.saveGeoJson(all)}
           disabled={none}
           onPress={() => saveFile('moss-kettle-spots.geojson', writeGeoJson(out, nameOf), 'application/geo+json')}
         />
@@ -183,7 +184,7 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
               ) : null}
             </>
           ) : null}
-          <Button title="Put the file away" onPress={() => setFile(null)} />
+          <Button title={SPOTS_PAGE.putFileAway} onPress={() => setFile(null)} />
         </Card>
       ) : null}
     </Part>

@@ -11,6 +11,7 @@ import { useCommitter } from '../../../data/useBook';
 import { movedText, SPOT_PLAN, spotsText } from '../../../wording/places';
 import { spotFeatures, spotWarnings } from '../../../wording/spots';
 import { positionText } from '../../../wording/units';
+import { SPOTS_PAGE } from '../../../wording/pages/spots';
 import { useBookWithoutLog, useConditions } from '../../day/contexts';
 import { Card, Note, Part } from '../../parts/Box';
 import { Button, Choices } from '../../parts/Buttons';
@@ -60,12 +61,12 @@ function InHand({
         <>
           <Say role="status">{way ? SPOT_PLAN.to(way) : SPOT_PLAN.move}</Say>
           <Button kind="copper" title="Put it here" disabled={!way} onPress={() => at && onMoved(at)} />
-          <Button title="Leave it where it was" onPress={() => onMoving(false)} />
+          <Button title={SPOTS_PAGE.leaveIt} onPress={() => onMoving(false)} />
         </>
       ) : (
         <>
           <Button title={`Change ${spot.name}`} onPress={() => router.navigate(`/kit/spot/${spot.id}` as never)} />
-          <Button title={`Move ${spot.name} on the plan`} onPress={() => onMoving(true)} />
+          <Button title={SPOTS_PAGE.moveOnPlan(spot.name)} onPress={() => onMoving(true)} />
         </>
       )}
     </Card>
@@ -124,7 +125,7 @@ export function SpotsScreen() {
   return (
     <Screen
       title="Spots"
-      sub={waters.length > 1 ? `${spotsText(spots.length)} of this water` : spotsText(spots.length)}
+      sub={waters.length > 1 ? SPOTS_PAGE.ofThisWater(spots.length) : spotsText(spots.length)}
       section={false}
       columns
     >
@@ -174,15 +175,15 @@ export function SpotsScreen() {
             <Say role="status" kind="label" tone="moss">
               {SPOT_PLAN.moved(moved.name)}
             </Say>
-            <Button title="Put it back where it was" onPress={() => void store(moved, null)} />
+            <Button title={SPOTS_PAGE.putBack} onPress={() => void store(moved, null)} />
           </View>
         ) : null}
       </View>
       <Part
-        title="All of this water"
+        title={SPOTS_PAGE.allOfWater}
         right={<Button title="Add a spot" onPress={() => router.navigate('/kit/spot/new' as never)} />}
       >
-        {spots.length > 6 ? <Find label="Find by name or note" value={search} onChange={setSearch} /> : null}
+        {spots.length > 6 ? <Find label={SPOTS_PAGE.find} value={search} onChange={setSearch} /> : null}
         {found.length === 0 ? <Note>{spots.length === 0 ? SPOT_PLAN.noSpot : SPOT_PLAN.noneFound}</Note> : null}
         {found.slice(0, shown).map((s) => (
           <Press
@@ -200,7 +201,7 @@ export function SpotsScreen() {
         ))}
         {found.length > shown ? (
           <Button
-            title={`Show ${Math.min(SHOWN, found.length - shown)} more`}
+            title={SPOTS_PAGE.showMore(Math.min(SHOWN, found.length - shown))}
             onPress={() => setShown(shown + SHOWN)}
           />
         ) : null}

@@ -7,11 +7,12 @@ import type { FamilyId } from '../../../core/lures/family';
 import { chooseRig } from '../../../core/ranking/rig';
 import { speciesProfile } from '../../../core/water/species';
 import { rigLine } from '../../../wording/lures';
-import { capital, FAMILY_NAME, SPECIES_NAME } from '../../../wording/names';
+import { capital, FAMILY_NAME } from '../../../wording/names';
 import { tiedSentences } from '../../../wording/rig';
 import { PACK_ALWAYS, packForFish } from '../../../wording/packing';
 import { onItText, scenariosText } from '../../../wording/rods';
 import { dayText } from '../../../wording/time';
+import { RODS_PAGE } from '../../../wording/pages/rods';
 import { useConditions, useMood, usePlan, useBookWithoutLog } from '../../day/contexts';
 import { Note } from '../../parts/Box';
 import { Button } from '../../parts/Buttons';
@@ -36,10 +37,8 @@ export function PackingScreen() {
   if (!day || !reading || !mood || !plan)
     return (
       <Screen title="Packing list" section={false}>
-        <Note>
-          {day && !failed ? 'The set-ups are still being worked out.' : 'Start a day on the Water page first.'}
-        </Note>
-        <Button kind="solid" title="Back to the rods" onPress={() => router.navigate('/lures/rods' as never)} />
+        <Note>{day && !failed ? RODS_PAGE.setUpsWaiting : RODS_PAGE.noDay}</Note>
+        <Button kind="solid" title={RODS_PAGE.backToRods} onPress={() => router.navigate('/lures/rods' as never)} />
       </Screen>
     );
   const species = speciesProfile(reading.species);
@@ -51,25 +50,25 @@ export function PackingScreen() {
     return { ...s, f, rig, ties: tied ? tiedSentences(tied, units) : [] };
   });
   return (
-    <Screen title="Packing list" sub="To print, or to tick off here" section={false}>
+    <Screen title="Packing list" sub={RODS_PAGE.toPrint} section={false}>
       <Button kind="solid" title="Print it" onPress={() => window.print()} />
       <Sheet id="packing-list" label="Packing list" width="100%">
         <View>
           <Ink bold size={20}>{`${day.water.name}, ${dayText(nowMs, day.water.zone)}`}</Ink>
-          <Ink>{`${capital(SPECIES_NAME[reading.species])}; ${setUps.length} ${setUps.length === 1 ? 'rod' : 'rods'}`}</Ink>
+          <Ink>{RODS_PAGE.forFish(reading.species, setUps.length)}</Ink>
         </View>
         {setUps.map((s, i) => (
-          <Tick
-            key={s.key}
-            bold
-            text={`${capital(nameOf(s.key))} on ${s.rod === null ? `rod ${i + 1}` : rods[s.rod]!.name}`}
-          >
+          <Tick key={s.key} bold text={RODS_PAGE.onRod(nameOf(s.key), s.rod === null ? null : rods[s.rod]!.name, i)}>
             {s.rod !== null && outfits[s.rod] ? <Ink>{onItText(outfits[s.rod]!)}</Ink> : null}
             <Ink>{`${capital(FAMILY_NAME[s.f.id])}: ${rigLine(s.rig, units)}.`}</Ink>
-            <Ink>{`For ${scenariosText(
-              s.covers.map((j) => plan.scenarios[j]!),
-              plan.scenarios,
-            )}.`}</Ink>
+            <Ink>
+              {RODS_PAGE.forScenarios(
+                scenariosText(
+                  s.covers.map((j) => plan.scenarios[j]!),
+                  plan.scenarios,
+                ),
+              )}
+            </Ink>
             {s.ties.map((t) => (
               <Ink key={t}>{t}</Ink>
             ))}
@@ -81,12 +80,9 @@ export function PackingScreen() {
             <Tick key={x} text={x} />
           ))}
         </View>
-        <Ink size={13}>
-          Licence, seasons, sizes, bag limits and closed waters: local law decides. Tell someone where you go and when
-          you are back.
-        </Ink>
+        <Ink size={13}>{RODS_PAGE.law}</Ink>
       </Sheet>
-      <Button title="Back to the rods" onPress={() => router.navigate('/lures/rods' as never)} />
+      <Button title={RODS_PAGE.backToRods} onPress={() => router.navigate('/lures/rods' as never)} />
     </Screen>
   );
 }

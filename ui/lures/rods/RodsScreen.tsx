@@ -18,7 +18,7 @@ import {
   searchSentence,
   weakLinesText,
 } from '../../../wording/rods';
-import { say } from '../../../wording/units';
+import { RODS_PAGE } from '../../../wording/pages/rods';
 import { useConditions, useRanking, useBookWithoutLog } from '../../day/contexts';
 import { Card, Note, Part, Row } from '../../parts/Box';
 import { Button, Choices } from '../../parts/Buttons';
@@ -47,20 +47,20 @@ export function RodsScreen() {
   if (!day)
     return (
       <Screen title="Few rods" section={false}>
-        <Note>Start a day on the Water page first: what to take depends on what it may bring.</Note>
+        <Note>{RODS_PAGE.noDayYet}</Note>
         <Button kind="solid" title="To the water" onPress={() => router.navigate('/')} />
       </Screen>
     );
   const most = rods.length > 0 ? Math.min(rods.length, MAX_ASKED) : 3;
   const lost = choice.chosen && plan && best && best.perHour > 0 ? 1 - plan.perHour / best.perHour : 0;
   return (
-    <Screen title="Few rods" sub={`What to take along at ${day.water.name}`} section={false}>
+    <Screen title="Few rods" sub={RODS_PAGE.takeAlong(day.water.name)} section={false}>
       <View style={{ gap: 8 }}>
         <Say kind="label" tone="soft">
-          How many rods go
+          {RODS_PAGE.howMany}
         </Say>
         <Choices
-          label="How many rods go"
+          label={RODS_PAGE.howMany}
           options={Array.from({ length: most }, (_, i) => ({ value: i + 1, title: String(i + 1) }))}
           value={k}
           onChange={(v) => changeRodChoice({ k: v, chosen: null })}
@@ -75,10 +75,10 @@ export function RodsScreen() {
           onChange={(v) => changeRodChoice({ hours: v })}
         />
       </View>
-      {rods.length === 0 ? <Note>There is no rod in the Kit: any lure is taken to have one that casts it.</Note> : null}
-      {box.length === 0 ? <Note>The box is empty: every kind of lure is considered.</Note> : null}
-      {failed ? <Note>This could not be worked out. Change something and it will try again.</Note> : null}
-      {!plan && !failed ? <Say role="status">Trying the box on the hours ahead…</Say> : null}
+      {rods.length === 0 ? <Note>{RODS_PAGE.noRod}</Note> : null}
+      {box.length === 0 ? <Note>{RODS_PAGE.boxEmpty}</Note> : null}
+      {failed ? <Note>{RODS_PAGE.failed}</Note> : null}
+      {!plan && !failed ? <Say role="status">{RODS_PAGE.waiting}</Say> : null}
       {plan ? (
         <Stale busy={busy} gap={14}>
           <View role="status">
@@ -91,7 +91,7 @@ export function RodsScreen() {
               </Say>
             )}
             {choice.chosen ? (
-              <Button kind="plain" title="Back to the best set" onPress={() => changeRodChoice({ chosen: null })} />
+              <Button kind="plain" title={RODS_PAGE.backToBest} onPress={() => changeRodChoice({ chosen: null })} />
             ) : null}
           </View>
           {plan.needLb !== null ? <Note>{weakLinesText(plan.needLb, units)}</Note> : null}
@@ -106,22 +106,22 @@ export function RodsScreen() {
             />
           ))}
           <Part title="What stays open">
-            {plan.uncovered.length === 0 ? (
-              <Say>Nothing much: everywhere these do at least half of what the box could.</Say>
-            ) : null}
+            {plan.uncovered.length === 0 ? <Say>{RODS_PAGE.nothingOpen}</Say> : null}
             {plan.uncovered.slice(0, SHOWN_OPEN).map((u) => (
               <Say key={u.scenario}>
                 {capital(openSentence(plan.scenarios[u.scenario]!, u.share, u.better, nameOf))}
               </Say>
             ))}
             {plan.uncovered.length > SHOWN_OPEN ? (
-              <Say kind="label" tone="soft">{`and ${plan.uncovered.length - SHOWN_OPEN} rarer ones.`}</Say>
+              <Say kind="label" tone="soft">
+                {RODS_PAGE.rarer(plan.uncovered.length - SHOWN_OPEN)}
+              </Say>
             ) : null}
           </Part>
           <Button kind="solid" title="Packing list" onPress={() => router.navigate('/lures/packing' as never)} />
         </Stale>
       ) : null}
-      <Button title="Back to the lures" onPress={() => router.navigate('/lures')} />
+      <Button title={RODS_PAGE.backToLures} onPress={() => router.navigate('/lures')} />
     </Screen>
   );
 }
@@ -154,7 +154,7 @@ function SetUpCard({ s, n, plan, outfit }: { s: SetUp; n: number; plan: RodPlan;
       </Row>
       <View
         style={{ height: 8, borderRadius: 4, backgroundColor: p.rule, overflow: 'hidden' }}
-        aria-label={`Best of the set for ${say.percent(s.share)} of the hours`}
+        aria-label={RODS_PAGE.bestOfSet(s.share)}
         role="img"
       >
         <View style={{ height: 8, width: `${Math.max(1, 100 * s.share)}%`, backgroundColor: p.moss }} />
@@ -171,7 +171,7 @@ function SetUpCard({ s, n, plan, outfit }: { s: SetUp; n: number; plan: RodPlan;
       </Say>
       {now ? null : (
         <Say kind="label" tone="soft">
-          Not for this very moment: it is for how the hours may turn.
+          {RODS_PAGE.notForNow}
         </Say>
       )}
       {s.swaps.length > 0 ? (

@@ -24,6 +24,7 @@ import {
 import { cadenceText } from '../../../wording/retrieve';
 import { capital } from '../../../wording/names';
 import { FT, say } from '../../../wording/units';
+import { BELOW_PAGE } from '../../../wording/pages/below';
 import { compute } from '../../../workers/client';
 import { Adjuster } from '../../parts/Adjuster';
 import { useActions } from '../../day/contexts';
@@ -61,7 +62,7 @@ export function Down({ request, fishDepthM, onIce, marks }: DownProps) {
     <>
       <Adjuster
         label="Depth"
-        hint={depths.length > 1 ? 'How deep it should work: the marks, or any depth' : 'How deep it should work'}
+        hint={depths.length > 1 ? BELOW_PAGE.workingDepthNote : BELOW_PAGE.workingDepth}
         text={say.depth(depthM, units)}
         presets={depths.length > 1 ? depths.map((d) => ({ value: d, title: say.depth(d, units) })) : undefined}
         preset={depthM}
@@ -72,15 +73,15 @@ export function Down({ request, fishDepthM, onIce, marks }: DownProps) {
       {onIce ? null : (
         <Adjuster
           label="Drift"
-          hint="How fast the boat moves over the water"
+          hint={BELOW_PAGE.boatSpeed}
           text={say.speed(driftMps, units)}
           onLess={() => setDriftMps(stepBy(STEPPERS.speed(units), driftMps, -1))}
           onMore={() => setDriftMps(stepBy(STEPPERS.speed(units), driftMps, 1))}
         />
       )}
       <Adjuster
-        label="Marks on the line"
-        hint="Length between two marks or colours on your line"
+        label={BELOW_PAGE.lineMarks}
+        hint={BELOW_PAGE.lineMarksNote}
         text={say.depth(markEveryM, units)}
         onLess={() => setMarkEveryM(stepBy(STEPPERS.depth(units), markEveryM, -1))}
         onMore={() => setMarkEveryM(stepBy(STEPPERS.depth(units), markEveryM, 1))}
@@ -109,7 +110,7 @@ export function Down({ request, fishDepthM, onIce, marks }: DownProps) {
               <Say kind="label">{capital(cadenceText(data.cadence))}.</Say>
               <Say>{workedSentence(data, units)}</Say>
             </Part>
-            <Button title={`Fish it at ${say.depth(depthM, units)}`} onPress={() => fish({ way: 'down', depthM })} />
+            <Button title={BELOW_PAGE.fishAt(depthM, units)} onPress={() => fish({ way: 'down', depthM })} />
           </>
         )}
       </Answer>
@@ -135,16 +136,16 @@ export function Behind({ request }: { request: PlanRequest }) {
     <>
       <Adjuster
         label="Speed"
-        hint="Speed through the water"
+        hint={BELOW_PAGE.throughWater}
         text={say.speed(now, units)}
         onLess={() => step(-1)}
         onMore={() => step(1)}
         onClear={speedMps === null ? undefined : () => setSpeedMps(null)}
-        clearTitle="Let the lure decide"
+        clearTitle={BELOW_PAGE.letLureDecide}
       />
       <Adjuster
-        label="Weight on the line"
-        hint={`A weight tied in ${say.depth(AHEAD_M, units)} ahead of the lure takes it down on less line`}
+        label={BELOW_PAGE.lineWeight}
+        hint={BELOW_PAGE.weightNote(AHEAD_M, units)}
         text={inlineKg > 0 ? say.weight(inlineKg, units) : 'none'}
         onLess={() => setInlineKg(stepBy(heavier, inlineKg, -1))}
         onMore={() => setInlineKg(stepBy(heavier, inlineKg, 1))}
@@ -164,7 +165,7 @@ export function Behind({ request }: { request: PlanRequest }) {
               </Card>
             ))}
             <Button
-              title={`Tow it at ${say.speed(now, units)}`}
+              title={BELOW_PAGE.towAt(now, units)}
               onPress={() =>
                 fish({
                   way: 'behind',
@@ -175,8 +176,7 @@ export function Behind({ request }: { request: PlanRequest }) {
             />
             {unreachedText(data.unreachedM, units) ? <Note>{unreachedText(data.unreachedM, units)}</Note> : null}
             <Say kind="label" tone="soft">
-              The depths of the fish are the marks you tapped on the Water page, or else the band they should hold in.
-              Keep a lookout ahead while you watch the line.
+              {BELOW_PAGE.depthsAre}
             </Say>
           </>
         )}
@@ -198,8 +198,8 @@ function useFish(): (below: Below) => void {
 function Answer({ busy, failed, children }: { busy: boolean; failed: boolean; children: ReactNode }) {
   return (
     <View style={{ gap: 14 }} role="region" aria-label="The answer" aria-busy={busy}>
-      {failed ? <Note>This could not be worked out. Change something and it will try again.</Note> : null}
-      {busy && !children ? <Say role="status">Letting it down on the model…</Say> : null}
+      {failed ? <Note>{BELOW_PAGE.failed}</Note> : null}
+      {busy && !children ? <Say role="status">{BELOW_PAGE.waiting}</Say> : null}
       {children}
     </View>
   );

@@ -6,6 +6,7 @@ import { Note } from '../../parts/Box';
 import { Button, Choices } from '../../parts/Buttons';
 import { Screen } from '../../shell/Screen';
 import { Behind, Down } from './parts';
+import { BELOW_PAGE } from '../../../wording/pages/below';
 
 type Way = 'down' | 'behind';
 const DOWN_FIRST = ['ice', 'dock', 'kayak'];
@@ -18,15 +19,15 @@ export function BelowScreen() {
   if (!request || !lure || !reading)
     return (
       <Screen title="Below and behind" section={false}>
-        <Note>Start a day and choose a lure first.</Note>
-        <Button kind="solid" title="Back to the retrieve" onPress={() => router.navigate('/retrieve')} />
+        <Note>{BELOW_PAGE.noDay}</Note>
+        <Button kind="solid" title={BELOW_PAGE.back} onPress={() => router.navigate('/retrieve')} />
       </Screen>
     );
   const shown = way ?? (DOWN_FIRST.includes(reading.access) || reading.marks.length === 0 ? 'down' : 'behind');
   return (
-    <Screen title="Below and behind" sub={`${lure.name}, when nothing is cast`} section={false}>
+    <Screen title="Below and behind" sub={BELOW_PAGE.title(lure.name)} section={false}>
       <Choices
-        label="How it is fished"
+        label={BELOW_PAGE.howFished}
         options={[
           { value: 'down', title: 'Straight down' },
           { value: 'behind', title: 'Towed behind' },

@@ -27,10 +27,11 @@ import {
 } from '../../../core/planning/cadence/edit';
 import type { Plan } from '../../../core/planning/plan/plan';
 import { withoutSetting } from '../../../core/planning/task/request';
-import { faultText, STEP_HOW, stepText } from '../../../wording/cadence';
+import { faultText, STEP_HOW } from '../../../wording/cadence';
 import { capital, STEP_NAME } from '../../../wording/names';
-import { cadenceText, liveText, turnsText, windText } from '../../../wording/retrieve';
+import { cadenceText, liveText, turnsText } from '../../../wording/retrieve';
 import { say } from '../../../wording/units';
+import { CADENCE_PAGE } from '../../../wording/pages/cadence';
 import { useActions, useConditions, usePlan } from '../../day/contexts';
 import { useLivePath } from '../../day/livePath';
 import { Adjuster } from '../../parts/Adjuster';
@@ -51,8 +52,8 @@ export function CadenceScreen() {
   if (!plan)
     return (
       <Screen title="Cadence" sub="Step by step" section={false}>
-        <Note>There is no plan to work on yet.</Note>
-        <Button kind="solid" title="Back to the retrieve" onPress={() => router.navigate('/retrieve')} />
+        <Note>{CADENCE_PAGE.noPlan}</Note>
+        <Button kind="solid" title={CADENCE_PAGE.back} onPress={() => router.navigate('/retrieve')} />
       </Screen>
     );
   return <Editor plan={plan} />;
@@ -134,14 +135,15 @@ function Editor({ plan }: { plan: Plan }) {
   const lengthS = cadenceLengthS(c);
   const turns = c.steps.reduce((s, x) => s + (x.handleTurns ?? 0), 0);
   const perTurnM = plan.hands.turnsPerS > 0 ? plan.handleSpeedMps / plan.hands.turnsPerS : 0;
-  const takesUp =
-    turns > 0 ? ` and takes up ${say.depth(turns * perTurnM, units)} of line: ${windText(turns)} of the handle` : '';
+  const takesUp = turns > 0 ? CADENCE_PAGE.takesUp(turns, perTurnM, units) : '';
   return (
-    <Screen title="Cadence" sub={`${lure.name}, step by step`}>
+    <Screen title="Cadence" sub={CADENCE_PAGE.title(lure.name)}>
       <View style={{ gap: 8 }}>
         <Surface cadence={c} at={at} onTake={take} onUnder={setUnder} onChange={change} onKey={onKey} />
         {live ? <Say role="status">{liveText(live, units)}</Say> : null}
-        <Say kind="label" tone="soft">{`One round lasts ${say.seconds(Math.round(lengthS * 10) / 10)}${takesUp}.`}</Say>
+        <Say kind="label" tone="soft">
+          {CADENCE_PAGE.round(lengthS, takesUp)}
+        </Say>
         <Say role="status" aria-live="polite">
           {capital(cadenceText(c))}.
         </Say>
@@ -149,7 +151,7 @@ function Editor({ plan }: { plan: Plan }) {
           <Button title="Undo" disabled={past.length === 0} onPress={() => back()} />
           <Button title="Redo" disabled={future.length === 0} onPress={() => back(redo(draft.history))} />
           <Picks
-            label="What happens after the last step"
+            label={CADENCE_PAGE.afterLast}
             options={[{ value: 'loop', title: 'Again and again' }]}
             value={c.loop ? ['loop'] : []}
             onChange={(v) => change(setLoop(c, v.includes('loop')))}
@@ -176,8 +178,8 @@ function Editor({ plan }: { plan: Plan }) {
         />
         {step.handleTurns !== undefined ? (
           <Adjuster
-            label="Turns of the handle"
-            hint={`Turns of the handle in that time: ${turnsText(step.handleTurns / step.durationS)} a second`}
+            label={CADENCE_PAGE.handleTurns}
+            hint={CADENCE_PAGE.turnsIn(step.handleTurns / step.durationS)}
             text={turnsText(step.handleTurns)}
             onLess={() => change(setTurns(c, at, stepBy(TURNS, step.handleTurns!, -1)))}
             onMore={() => change(setTurns(c, at, stepBy(TURNS, step.handleTurns!, 1)))}
@@ -203,15 +205,15 @@ function Editor({ plan }: { plan: Plan }) {
             <Button
               key={kind}
               title={capital(STEP_NAME[kind])}
-              label={`Add: ${stepText(freshStep(kind, plan.hands.turnsPerS))}. ${STEP_HOW[kind]}`}
+              label={CADENCE_PAGE.add(freshStep(kind, plan.hands.turnsPerS))}
               disabled={c.steps.length >= MAX_STEPS}
               onPress={() => add(kind)}
             />
           ))}
         </View>
         <Row gap={8} wrap>
-          <Button kind="plain" title="All of it slower" onPress={() => change(stretchAll(c, SLOWER))} />
-          <Button kind="plain" title="All of it quicker" onPress={() => change(stretchAll(c, 1 / SLOWER))} />
+          <Button kind="plain" title={CADENCE_PAGE.slower} onPress={() => change(stretchAll(c, SLOWER))} />
+          <Button kind="plain" title={CADENCE_PAGE.quicker} onPress={() => change(stretchAll(c, 1 / SLOWER))} />
         </Row>
       </Part>
       {faults.length > 0 ? (
@@ -231,7 +233,7 @@ function Editor({ plan }: { plan: Plan }) {
       <View style={{ gap: 8 }}>
         <Button
           kind="copper"
-          title={cannot ? 'It cannot be done like this' : 'Fish it like this'}
+          title={cannot ? CADENCE_PAGE.cannot : CADENCE_PAGE.fishIt}
           disabled={cannot}
           onPress={() => {
             actions.setSettings({ cadence: c });
@@ -241,7 +243,7 @@ function Editor({ plan }: { plan: Plan }) {
         />
         {day.trip.settings.cadence ? (
           <Button
-            title="Back to the plan’s own cadence"
+            title={CADENCE_PAGE.planCadence}
             onPress={() => {
               actions.changeTrip((t) => ({ ...t, settings: withoutSetting(t.settings, 'cadence') }));
               setCadenceDraft(null);

@@ -16,6 +16,7 @@ import { speciesProfile } from '../../../core/water/species';
 import { libraryTitle, STYLE_WHY } from '../../../wording/cadence';
 import { capital } from '../../../wording/names';
 import { cadenceText, styleTitle } from '../../../wording/retrieve';
+import { CADENCE_PAGE } from '../../../wording/pages/cadence';
 import { useConditions, useBookWithoutLog } from '../../day/contexts';
 import { Part, Row } from '../../parts/Box';
 import { Button } from '../../parts/Buttons';
@@ -83,15 +84,15 @@ export function LibraryPart({ family, plan, cadence, saved, onSaved, onBegin }: 
   );
   return (
     <>
-      <Part title="Keep it under a name">
+      <Part title={CADENCE_PAGE.keep}>
         <Row gap={8} wrap>
           <TextInput
             mode="outlined"
             outlineStyle={FIELD_OUTLINE}
             value={name}
             onChangeText={setName}
-            aria-label="Name of this cadence"
-            placeholder="such as “cold morning”"
+            aria-label={CADENCE_PAGE.nameTitle}
+            placeholder={CADENCE_PAGE.nameSuch}
             maxLength={60}
             onSubmitEditing={() => trimmed && !taken && save()}
             style={{
@@ -107,8 +108,8 @@ export function LibraryPart({ family, plan, cadence, saved, onSaved, onBegin }: 
           />
           <Button title="Keep it" disabled={!trimmed || taken} onPress={save} />
         </Row>
-        {taken ? <Say kind="label">There is one of that name already.</Say> : null}
-        {saved ? <Say role="status">Kept. It is below, for any lure.</Say> : null}
+        {taken ? <Say kind="label">{CADENCE_PAGE.nameTaken}</Say> : null}
+        {saved ? <Say role="status">{CADENCE_PAGE.kept}</Say> : null}
         {own.map((o) => (
           <Row key={o.id} gap={8}>
             <View style={{ flex: 1, minWidth: 0 }}>
@@ -120,7 +121,7 @@ export function LibraryPart({ family, plan, cadence, saved, onSaved, onBegin }: 
       </Part>
       <Part title="Begin from">
         {library.filter((e) => e.mood).map(entry)}
-        <Disclosure title="Other ways of working">{library.filter((e) => !e.mood).map(entry)}</Disclosure>
+        <Disclosure title={CADENCE_PAGE.others}>{library.filter((e) => !e.mood).map(entry)}</Disclosure>
       </Part>
     </>
   );
@@ -140,7 +141,7 @@ function Choice({
   const { p } = useTheme();
   return (
     <Press
-      label={`Begin from ${title}: ${cadenceText(cadence)}`}
+      label={CADENCE_PAGE.beginFrom(title, cadence)}
       onPress={onPress}
       style={{
         borderWidth: p.stroke,

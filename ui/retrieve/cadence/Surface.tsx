@@ -10,6 +10,7 @@ import { nudgeStep, setLength } from '../../../core/planning/cadence/edit';
 import { STEP_NAME } from '../../../wording/names';
 import { stepText } from '../../../wording/cadence';
 import { say } from '../../../wording/units';
+import { CADENCE_PAGE } from '../../../wording/pages/cadence';
 import { Press } from '../../parts/Press';
 import { Say } from '../../parts/Say';
 import { useTheme } from '../../theme/theme';
@@ -128,7 +129,7 @@ export function Surface({ cadence, at, onTake, onUnder, onChange, onKey }: Surfa
         <View
           ref={box}
           role="radiogroup"
-          aria-label="Steps of the cadence"
+          aria-label={CADENCE_PAGE.steps}
           {...({ onKeyDown: key } as object)}
           style={{ flexDirection: 'row' }}
         >

@@ -22,6 +22,7 @@ import {
 } from '../../../wording/names';
 import { INCH, say, type UnitPrefs } from '../../../wording/units';
 import { chopWord, currentWay, skyWord, windWay } from '../../../wording/water';
+import { READING } from '../../../wording/pages/readings';
 import type { Option } from '../../parts/Buttons';
 import { STEPPERS } from '../../theme/stepping';
 import { choiceOf, numberOf, withReading, type ChoiceReading, type NumberReading, type ControlSpec } from './control';
@@ -53,7 +54,7 @@ export function readingGroups(r: ResolvedConditions, u: UnitPrefs): ReadingGroup
       ...numberOf('tempChange3dC', u, (v) => say.tempChange(v, u)),
       id: 'trend',
       name: 'three days',
-      hint: 'Change over three days: warming is plus',
+      hint: READING.trend,
       value: r.tempChange3dC,
       text: (v) => say.tempChange(v, u),
     },
@@ -61,7 +62,7 @@ export function readingGroups(r: ResolvedConditions, u: UnitPrefs): ReadingGroup
       ...numberOf('clarityM', u, depth),
       id: 'clarity',
       name: 'clarity',
-      hint: 'Lower a white lure: how deep do you lose sight of it?',
+      hint: READING.clarity,
       value: r.clarityM,
       text: depth,
     },
@@ -69,7 +70,7 @@ export function readingGroups(r: ResolvedConditions, u: UnitPrefs): ReadingGroup
       ...numberOf('depthM', u, depth),
       id: 'depth',
       name: 'depth',
-      hint: 'Depth where the lure will work',
+      hint: READING.depth,
       value: r.depthM,
       text: depth,
     },
@@ -77,7 +78,7 @@ export function readingGroups(r: ResolvedConditions, u: UnitPrefs): ReadingGroup
       ...numberOf('fishDepthM', u, depth),
       id: 'fish',
       name: 'fish at',
-      hint: 'How deep the fish are',
+      hint: READING.fishDepth,
       value: r.fishDepthM,
       text: depth,
       stepper: STEPPERS.depth(u, depthM),
@@ -88,7 +89,7 @@ export function readingGroups(r: ResolvedConditions, u: UnitPrefs): ReadingGroup
       ...numberOf('waveHeightM', u, capitalChop),
       id: 'chop',
       name: 'chop',
-      hint: `Height of the waves (${chopWord(r.waveHeightM)})`,
+      hint: READING.waves(chopWord(r.waveHeightM)),
       value: r.waveHeightM,
       text: (v) => `${chopWord(v)}, ${say.size(v, u)}`,
       short: chopWord,
@@ -97,16 +98,16 @@ export function readingGroups(r: ResolvedConditions, u: UnitPrefs): ReadingGroup
       ...numberOf('cloud', u, (v) => capital(skyWord(v))),
       id: 'cloud',
       name: 'sky',
-      hint: 'Share of the sky in cloud',
+      hint: READING.cloud,
       value: r.cloud,
       text: skyWord,
     },
     { ...choiceOf('front', FRONT_NAME), id: 'front', name: 'weather', hint: 'A front about?', value: r.front },
   ];
   return [
-    { id: 'first', title: 'What moves the answer most', controls: water },
+    { id: 'first', title: READING.movesMost, controls: water },
     { id: 'cover', title: 'Cover and bottom', controls: [...coverControls(r, u).slice(1), bottomControl(r)] },
-    { id: 'flow', title: 'Wind, current and tide', controls: flowControls(r, u) },
+    { id: 'flow', title: READING.windCurrentTide, controls: flowControls(r, u) },
     { id: 'fish', title: 'Food and fish', controls: fishControls(r, u) },
     { id: 'me', title: 'Where I stand', controls: standControls(r, u) },
   ];
@@ -131,7 +132,7 @@ function coverControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
       id: 'cover',
       path,
       name: 'cover',
-      hint: 'What are they on?',
+      hint: READING.relating,
       value: cover.kind,
       options: optionsOf(COVER_KINDS, COVER_NAME),
       set: (x, v) =>
@@ -146,7 +147,7 @@ function coverControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
       id: 'density',
       path,
       name: 'how thick',
-      hint: 'How much of the cover is solid',
+      hint: READING.density,
       value: cover.density,
       text: (v) => say.percent(v),
       stepper: STEPPERS.plain(0.1, 0.1, 1),
@@ -160,7 +161,7 @@ function coverControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
       id: 'branches',
       path,
       name: 'branches',
-      hint: 'How thick the limbs are: under an inch jams a sliding weight',
+      hint: READING.limbs,
       value: cover.branchDiameterM,
       text: (v) => say.size(v, u),
       stepper: STEPPERS.size(u),
@@ -175,7 +176,7 @@ function coverControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
       id: 'tops',
       path,
       name: 'grass tops',
-      hint: 'How deep below the surface the grass ends',
+      hint: READING.grassTop,
       value: cover.topDepthM,
       text: (v) => say.depth(v, u),
       stepper: STEPPERS.depth(u, Math.max(0.2, r.depthM)),
@@ -190,7 +191,7 @@ const bottomControl = (r: ResolvedConditions): ControlSpec => ({
   ...choiceOf('bottom', BOTTOM_NAME),
   id: 'bottom',
   name: 'bottom',
-  hint: 'What lies on the bottom?',
+  hint: READING.bottom,
   value: r.bottom,
 });
 
@@ -221,7 +222,7 @@ function flowControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
       ...numberOf('windMps', u, (v) => (v === 0 ? 'Calm' : say.wind(v, u))),
       id: 'wind',
       name: 'wind',
-      hint: 'Wind over the water; the chop follows from it when you do not set that',
+      hint: READING.wind,
       value: r.windMps,
       text: (v) => (v < 0.3 ? 'calm' : say.wind(v, u)),
     },
@@ -229,13 +230,13 @@ function flowControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
       ...wayOf('windAngleDeg', windWay, r.windAngleDeg),
       id: 'windway',
       name: 'wind blows',
-      hint: 'As you face your target',
+      hint: READING.windFrom,
     },
     {
       ...numberOf('fetchM', u, (v) => say.far(v, u)),
       id: 'fetch',
       name: 'open water',
-      hint: 'How far the wind comes over open water to where you fish',
+      hint: READING.fetch,
       value: r.fetchM,
       text: (v) => say.far(v, u),
     },
@@ -243,7 +244,7 @@ function flowControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
       ...numberOf('currentMps', u, (v) => (v === 0 ? 'None' : say.speed(v, u))),
       id: 'current',
       name: 'current',
-      hint: 'Speed of the water',
+      hint: READING.currentSpeed,
       value: r.currentMps,
       text: (v) => (v < 0.02 ? 'none' : say.speed(v, u)),
     },
@@ -251,7 +252,7 @@ function flowControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
       ...wayOf('currentAngleDeg', currentWay, r.currentAngleDeg),
       id: 'currentway',
       name: 'it runs',
-      hint: 'As you face your target',
+      hint: READING.currentFrom,
     },
   ];
   if (r.salinity !== 'fresh')
@@ -259,7 +260,7 @@ function flowControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
       ...choiceOf('tideStage', TIDE_NAME),
       id: 'tide',
       name: 'tide',
-      hint: 'What is the tide doing?',
+      hint: READING.tide,
       value: r.tideStage,
     });
   list.push(barometerControl(r, u));
@@ -273,7 +274,7 @@ function barometerControl(r: ResolvedConditions, u: UnitPrefs): NumberReading {
     ...numberOf('pressureTrendHpa3h', u, (v) => capital(barometerWord(v))),
     id: 'glass',
     name: 'barometer',
-    hint: 'Change of the air pressure in three hours, hPa',
+    hint: READING.pressure,
     value: r.pressureTrendHpa3h ?? 0,
     text: (v) =>
       unread && v === 0
@@ -293,14 +294,14 @@ function fishControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
       ...choiceOf('behaviour', BEHAVIOUR_NAME),
       id: 'behaviour',
       name: 'they are',
-      hint: 'What are the fish about?',
+      hint: READING.activity,
       value: r.behaviour,
     },
     {
       ...choiceOf('whereabouts', WHEREABOUTS_NAME),
       id: 'whereabouts',
       name: 'where',
-      hint: 'Do you know where they are? Left open, your signs and marks say it',
+      hint: READING.knowledge,
       value: r.whereabouts,
     },
     {
@@ -308,7 +309,7 @@ function fishControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
       id: 'food',
       path: readingPath('forage'),
       name: 'food',
-      hint: 'What do they eat here?',
+      hint: READING.food,
       value: r.forage,
       options: optionsOf(FORAGES, FORAGE_NAME),
       set: (x, v) => withReading(x, 'forage', v === null || v.length === 0 ? null : (v as Forage[])),
@@ -317,7 +318,7 @@ function fishControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
       ...choiceOf('forageAbundance', ABUNDANCE_NAME),
       id: 'abundance',
       name: 'how much',
-      hint: 'How much food is about?',
+      hint: READING.foodMuch,
       value: r.forageAbundance,
     },
     {
@@ -325,11 +326,11 @@ function fishControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
       id: 'bait',
       path: readingPath('baitSeen'),
       name: 'bait seen',
-      hint: 'Have you seen bait?',
+      hint: READING.bait,
       value: r.baitSeen === null ? null : String(r.baitSeen),
       options: [
         { value: 'true', title: 'Yes' },
-        { value: 'false', title: 'No, looked for it' },
+        { value: 'false', title: READING.noBait },
       ],
       set: (x, v) => withReading(x, 'baitSeen', v === null ? null : v === 'true'),
     },
@@ -338,7 +339,7 @@ function fishControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
       id: 'marks',
       path: readingPath('marks'),
       name: 'marks at',
-      hint: 'Depth of the marks on your screen',
+      hint: READING.marks,
       value: marked > 0 ? r.fishDepthM : NO,
       text: (v) => (v < 0 ? 'none' : say.depth(v, u)),
       stepper: STEPPERS.depth(u, depthM),
@@ -350,7 +351,7 @@ function fishControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
       ...choiceOf('pressure', PRESSURE_NAME),
       id: 'pressure',
       name: 'fished',
-      hint: 'How hard is this water fished?',
+      hint: READING.pressureFished,
       value: r.pressure,
     },
   ];
@@ -362,7 +363,7 @@ function standControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
       ...choiceOf('access', ACCESS_NAME),
       id: 'access',
       name: 'from',
-      hint: 'Where do you fish from?',
+      hint: READING.access,
       value: r.access,
     },
     {
@@ -378,7 +379,7 @@ function standControls(r: ResolvedConditions, u: UnitPrefs): ControlSpec[] {
       ...numberOf('iceThicknessM', u, (v) => say.size(v, u)),
       id: 'ice',
       name: 'ice',
-      hint: 'Thickness of clear, hard ice where you drilled',
+      hint: READING.ice,
       value: r.iceThicknessM ?? NO,
       text: (v) => (v < 0 ? 'not measured' : say.size(v, u)),
     });
