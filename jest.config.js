@@ -1,3 +1,4 @@
+const expo = require('jest-expo/jest-preset');
 const swc = ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022' } }];
 
 module.exports = {
@@ -16,6 +17,10 @@ module.exports = {
       displayName: 'ui',
       preset: 'jest-expo',
       testMatch: ['<rootDir>/ui/**/*.test.tsx'],
+      // The signs come as modules of a kind that the preset does not read.
+      moduleFileExtensions: ['ts', 'tsx', 'js', 'jsx', 'json', 'mjs'],
+      transform: { ...expo.transform, '\\.mjs$': expo.transform['\\.[jt]sx?$'] },
+      transformIgnorePatterns: expo.transformIgnorePatterns.map((x) => x.replace('(.pnpm|', '(lucide|.pnpm|')),
     },
   ],
 };

@@ -10,7 +10,7 @@ config.watcher = { ...config.watcher, healthCheck: { enabled: false } };
 /**
  * Weight that no screen shows: the validator's sixty languages (its English stays), its compiler (it makes code out of
  * text, which our page's policy forbids and which we have switched off), its reader and writer of JSON Schema; and an
- * icon font of 1.3 MB (icons are our own drawings).
+ * icon font of 1.3 MB (signs come one by one).
  */
 const WITHOUT = [
   {
@@ -42,6 +42,7 @@ const WIDGETS_UNUSED = new RegExp(
 const ROUTER_STACK = /\/expo-router\/build\/layouts\/StackClient\.js$/;
 const UNUSED = path.join(__dirname, 'metro', 'unused.js');
 const PLAIN_STACK = path.join(__dirname, 'metro', 'plainStack.js');
+const YEAR_PICKER = path.join(__dirname, 'ui', 'parts', 'YearPicker.tsx');
 const V2_COLOURS = path.join(__dirname, 'metro', 'secondEditionColours.js');
 /** The writer is asked for two functions by every schema that is made: these are they. */
 const NO_JSON_SCHEMA = path.join(__dirname, 'metro', 'noJsonSchema.js');
@@ -55,6 +56,8 @@ config.resolver.resolveRequest = (context, moduleName, platform) => {
   // that its components ask of it.
   if (/react-native-paper/.test(context.originModulePath) && /(v2\/colors|^\.\/colors)$/.test(moduleName))
     return { type: 'sourceFile', filePath: V2_COLOURS };
+  if (moduleName === './YearPicker' && /react-native-paper-dates/.test(context.originModulePath))
+    return { type: 'sourceFile', filePath: YEAR_PICKER };
   // It is asked for as a module and as a script; both would come along.
   const once = moduleName === 'idb' ? { ...context, isESMImport: true } : context;
   if (moduleName === 'react-native-screens' && /\/expo-router\/build\//.test(context.originModulePath))

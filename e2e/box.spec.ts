@@ -28,3 +28,25 @@ test('put in order by a column, the other way round, by keys; one chosen is told
   await chosen.getByRole('button', { name: 'Change it' }).click();
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Alder minnow');
 });
+
+test('the patterns of the Lessons are a table in any order, the one chosen told below it', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/lessons');
+  const table = page.getByRole('table', { name: 'Patterns', exact: true });
+  await expect(table).toBeVisible({ timeout: 30_000 });
+  const casts = async (): Promise<number[]> =>
+    (await table.getByRole('row').all())
+      .slice(1)
+      .reduce<Promise<number[]>>(
+        async (before, row) => [...(await before), Number(await row.getByRole('cell').nth(1).textContent())],
+        Promise.resolve([]),
+      );
+  const sorted = [...(await casts())].sort((a, b) => b - a);
+  expect(await casts()).toEqual(sorted);
+  await table.getByRole('button', { name: 'In order of casts' }).click();
+  await table.getByRole('button', { name: 'In order of casts' }).click();
+  await expect(table.getByRole('columnheader', { name: /casts/i }).first()).toHaveAttribute('aria-sort', 'ascending');
+  expect(await casts()).toEqual([...sorted].reverse());
+  await table.getByRole('button', { name: 'Bog hopper, pop and rest: show it beside' }).click();
+  await expect(page.getByText(/The model expected .*: /).first()).toBeVisible();
+});

@@ -302,16 +302,24 @@ test('in the creek: the tide from the gauge, then from turns entered by hand; re
   await page.goto('/today');
   await expect(page.getByText('From the made-up gauge of the station.')).toBeVisible({ timeout: 20_000 });
   await page.getByRole('button', { name: 'Enter high and low water by hand' }).tap();
-  const press = (name: string, times: number): Promise<void> =>
-    Array.from({ length: times }).reduce<Promise<void>>(
-      (before) => before.then(() => page.getByRole('button', { name, exact: true }).tap()),
-      Promise.resolve(),
-    );
-  await press('An hour earlier', 3);
-  await press('Add this turn', 1);
-  await press('An hour later', 6);
-  await press('Height: more', 4);
-  await press('Add this turn', 1);
+  const add = page.getByRole('button', { name: /^Add this turn/ });
+  const type = async (field: string, text: string): Promise<void> => {
+    await page.getByRole('textbox', { name: field }).fill(text);
+    await page.keyboard.press('Enter');
+  };
+  await type('Time', '3:10 am');
+  await type('Height over low water', '-0.5');
+  await expect(add).toHaveAccessibleName('Add this turn: Thu 8 Oct, 3:10 am, −½ ft');
+  await add.tap();
+  await type('Time', '21:40');
+  await page.getByRole('button', { name: 'Time: less' }).tap();
+  await type('Height over low water', '3.5 ft');
+  await add.tap();
+  // Tomorrow's, by the calendar.
+  await page.getByRole('button', { name: /^Day of the turn/ }).tap();
+  await page.getByRole('button', { name: '9', exact: true }).tap();
+  await page.getByRole('button', { name: 'Take this day' }).tap();
+  await expect(page.getByRole('button', { name: 'Day of the turn: Fri 9 Oct' })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Take out the turn of Thu 8 Oct/ })).toHaveCount(2);
   await expect(page.getByText(/From the times you entered/)).toBeVisible();
   await page.getByRole('button', { name: 'Readings from a file' }).tap();

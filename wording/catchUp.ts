@@ -21,7 +21,8 @@ export const CATCH_UP = {
   keep: 'Write the day in',
   busy: 'Writing it in…',
   refused: 'This device refused to store that; what you entered is still here.',
-  daysAgo: 'Days ago',
+  calendar: 'The day',
+  earlier: 'An earlier day…',
 } as const;
 
 export const PART_NAME: Record<DayPart, string> = {

@@ -9,6 +9,20 @@ import { castsText } from './strikes';
 
 const per100 = (x: number): string => (x * 100 < 9.95 ? (x * 100).toFixed(1) : (x * 100).toFixed(0));
 
+/** A pattern in one line: its lure, how it is worked. */
+export const patternName = (p: Pattern): string => `${p.lureName}, ${STYLE_NAME[p.style]}`;
+/** Strikes in a hundred casts, the best guess. */
+export const per100Text = (p: Pattern): string => per100(p.perCast.mean);
+export const PATTERN_COLUMN = {
+  table: 'Patterns',
+  name: 'Lure',
+  depth: 'Depth',
+  casts: 'Casts',
+  strikes: 'Strikes',
+  landed: 'Landed',
+  rate: 'In 100 casts',
+} as const;
+
 export const patternTitle = (p: Pattern): string => p.lureName;
 export const patternSub = (p: Pattern): string => `${FAMILY_NAME[p.family]} · ${STYLE_NAME[p.style]}`;
 export const rateText = (p: Pattern): string =>

@@ -30,6 +30,7 @@ export function isZone(zone: string): boolean {
   }
 }
 
+const HOUR_MS = 3_600_000;
 /** Minutes of a day's clock. */
 export const DAY_MIN = 24 * 60;
 
@@ -46,3 +47,44 @@ export function offsetMs(atMs: number, zone: string): number {
 /** The clock of a zone at a moment, whole minutes after midnight. */
 export const clockMinutes = (atMs: number, zone: string): number =>
   Math.floor((((atMs + offsetMs(atMs, zone)) / 60_000) % DAY_MIN) + DAY_MIN) % DAY_MIN;
+
+/**
+ * The moment at which the clock of a zone shows midnight at the beginning of a date (the first such moment; where
+ * clocks skip midnight, the first after).
+ */
+export function midnightMs(year: number, month: number, day: number, zone: string): number {
+  const wall = Date.UTC(year, month - 1, day);
+  // A zone's offset before and after may differ: the right one gives itself back.
+  const guesses = [wall - 14 * HOUR_MS, wall, wall + 14 * HOUR_MS]
+    .map((t) => wall - offsetMs(t, zone))
+    .sort((a, b) => a - b);
+  return guesses.find((t) => t + offsetMs(t, zone) >= wall) ?? guesses[guesses.length - 1]!;
+}
+
+/** A date of the calendar; months from 1. */
+export interface CivilDate {
+  year: number;
+  month: number;
+  day: number;
+}
+/** The date that a zone's calendar shows at a moment. */
+export function dateAt(atMs: number, zone: string): CivilDate {
+  const local = new Date(atMs + offsetMs(atMs, zone));
+  return { year: local.getUTCFullYear(), month: local.getUTCMonth() + 1, day: local.getUTCDate() };
+}
+
+/** The beginning of the day that a zone's calendar shows at a moment. */
+export function startOfDay(atMs: number, zone: string): number {
+  const { year, month, day } = dateAt(atMs, zone);
+  return midnightMs(year, month, day, zone);
+}
+
+/**
+ * The moment of a day at which its clock shows a time, minutes after midnight; where the clocks change that day, the
+ * time as the hands show it (what they skip comes an hour later).
+ */
+export function atClock(dayStartMs: number, minutes: number, zone: string): number {
+  const wall = dayStartMs + offsetMs(dayStartMs, zone) + minutes * 60_000;
+  const guess = wall - offsetMs(wall - offsetMs(dayStartMs, zone), zone);
+  return guess + offsetMs(guess, zone) === wall ? guess : wall - offsetMs(dayStartMs, zone);
+}

@@ -4,7 +4,7 @@
  * refraction at the horizon). Everything within the local day [00:00, 24:00).
  */
 import { Body, Illumination, Observer, SearchAltitude, SearchHourAngle, SearchRiseSet } from 'astronomy-engine';
-import { offsetMs } from '../base/zone';
+import { midnightMs } from '../base/zone';
 
 /** Sun and moon of a local day, ms; null where the sun does not cross the horizon. */
 export interface Almanac {
@@ -30,19 +30,6 @@ const HOUR_MS = 3_600_000;
 const CIVIL_DEG = -6;
 /** Half of a period, h. prior: custom among those who plan by them. */
 const HALF_H = { major: 1, minor: 0.5 } as const;
-
-/**
- * The moment at which the clock of a zone shows midnight at the beginning of a date (the first such moment; where
- * clocks skip midnight, the first after).
- */
-function midnightMs(year: number, month: number, day: number, zone: string): number {
-  const wall = Date.UTC(year, month - 1, day);
-  // A zone's offset before and after may differ: the right one gives itself back.
-  const guesses = [wall - 14 * HOUR_MS, wall, wall + 14 * HOUR_MS]
-    .map((t) => wall - offsetMs(t, zone))
-    .sort((a, b) => a - b);
-  return guesses.find((t) => t + offsetMs(t, zone) >= wall) ?? guesses[guesses.length - 1]!;
-}
 
 /** Local day of a date "2026-07-04" in a zone: 23, 24 or 25 hours. */
 export function localDay(date: string, zone: string): { fromMs: number; toMs: number } {

@@ -13,9 +13,9 @@ import { Say } from '../parts/Say';
 import { LurePicture } from '../lures/LurePicture';
 import { useTheme } from '../theme/theme';
 
-export function PatternRow({ x, highest }: { x: Pattern; highest: number }) {
+export function PatternRow({ x, highest, startOpen = false }: { x: Pattern; highest: number; startOpen?: boolean }) {
   const { p, units } = useTheme();
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useState(startOpen);
   const thin = thinText(x);
   const sub = `${patternSub(x)}, at ${say.depthBand(x.bandM, units)}`;
   return (

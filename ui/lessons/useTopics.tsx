@@ -1,6 +1,5 @@
 /** The topics of the Lessons with their answers, pictures and numbers. */
 import { useMemo } from 'react';
-import { View } from 'react-native';
 import { calibrationOf } from '../../core/lessons/calibration';
 import { funnelOf } from '../../core/lessons/funnel';
 import { byTime, type Light } from '../../core/lessons/hours';
@@ -39,7 +38,7 @@ import { say } from '../../wording/units';
 import { useBook, useConditions } from '../day/contexts';
 import { useTheme } from '../theme/theme';
 import { Bars, type Bar } from './Bars';
-import { PatternRow } from './PatternRow';
+import { Patterns } from './PatternTable';
 import type { TopicOf } from './Topic';
 import type { LessonsRead } from './useLessons';
 import { WaterGrid } from './WaterGrid';
@@ -96,13 +95,7 @@ export function useTopics({ fished, like, asking }: LessonsRead): { topics: Topi
         : {
             id: 'patterns',
             told: patternsTold(patterns),
-            picture: (
-              <View>
-                {patterns.map((x) => (
-                  <PatternRow key={x.presentation} x={x} highest={highest} />
-                ))}
-              </View>
-            ),
+            picture: <Patterns patterns={patterns} highest={highest} />,
           },
       asking ? waiting('compare') : { id: 'compare', told: compareTold(patterns) },
       asking

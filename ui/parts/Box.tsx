@@ -1,6 +1,7 @@
 /** Plain surfaces and rows. */
 import type { ReactNode } from 'react';
 import { View, type StyleProp, type ViewStyle } from 'react-native';
+import { Surface } from 'react-native-paper';
 import { useTheme } from '../theme/theme';
 import { Say } from './Say';
 
@@ -15,7 +16,9 @@ export function Card({
 }) {
   const { p } = useTheme();
   return (
-    <View
+    <Surface
+      mode="flat"
+      elevation={0}
       style={[
         {
           backgroundColor: tone === 'wash' ? p.mossWash : p.card,
@@ -29,7 +32,7 @@ export function Card({
       ]}
     >
       {children}
-    </View>
+    </Surface>
   );
 }
 

@@ -52,7 +52,9 @@ export function SortTable<Row, Order extends string>({
   chosen,
   onChoose,
 }: SortTableProps<Row, Order>) {
-  const { p } = useTheme();
+  const { p, scale } = useTheme();
+  // A figure keeps to one line, where there is room for it.
+  const line = scale <= 1.25 ? ({ whiteSpace: 'nowrap' } as object) : null;
   const cell = (at: number): ViewStyle => ({
     ...CELL,
     paddingVertical: 0,
@@ -124,7 +126,9 @@ export function SortTable<Row, Order extends string>({
                       </Press>
                     ) : typeof shown === 'string' ? (
                       <View style={[MIDDLE, c.number ? { alignItems: 'flex-end' } : null]}>
-                        <Say kind="label">{shown}</Say>
+                        <Say kind="label" style={c.number ? line : null}>
+                          {shown}
+                        </Say>
                       </View>
                     ) : (
                       shown

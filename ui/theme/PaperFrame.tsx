@@ -67,9 +67,18 @@ function paperTheme(p: Palette, scale: number): MD3Theme {
   };
 }
 
+/** The library's names of signs, where ours are called otherwise. */
+const SIGN_OF: Readonly<Record<string, GlyphName>> = {
+  'chevron-left': 'left',
+  'chevron-right': 'right',
+  'menu-down': 'down',
+  'menu-up': 'up',
+  pencil: 'pen',
+};
+
 const paperSettings = {
   icon: ({ name, size, color }: { name: string; size: number; color?: string }) => (
-    <Glyph name={name as GlyphName} size={size} color={color} />
+    <Glyph name={SIGN_OF[name] ?? (name as GlyphName)} size={size} color={color} />
   ),
   // What is pressed dims: a wave across a wet screen says no more.
   rippleEffectEnabled: false,

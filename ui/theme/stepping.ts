@@ -1,6 +1,7 @@
 /**
  * One step up or down in the angler's own units, landing on round numbers, clamped to what is possible. SI in, SI out.
  */
+import { DAY_MIN } from '../../core/base/zone';
 import type { Dimension, Typed } from '../../wording/typed';
 import { FT, fromFahrenheit, INCH, KMH, MPH, OUNCE, toFahrenheit, YARD, type UnitPrefs } from '../../wording/units';
 
@@ -52,6 +53,10 @@ export const STEPPERS = {
         ? linear(FT, (v) => (v < 10 ? 0.5 : v < 30 ? 1 : 5), 0.1, max)
         : linear(1, (v) => (v < 3 ? 0.1 : v < 10 ? 0.5 : 1), 0.1, max),
     ),
+  /** Over or below the low water that the table counts from. */
+  tide: (u: UnitPrefs): Stepper => of('length', u.depth === 'ft' ? linear(FT, 0.5, -4, 15) : linear(1, 0.1, -4, 15)),
+  /** A time of the clock, minutes after midnight. */
+  clock: (): Stepper => of('clock', linear(1, 10, 0, DAY_MIN - 1)),
   clarity: (u: UnitPrefs): Stepper =>
     of(
       'length',

@@ -2,8 +2,11 @@
 import { useCommitter } from '../../data/useBook';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { atClock, clockMinutes, startOfDay } from '../../core/base/zone';
 import { put } from '../../core/records';
+
 import type { Turn } from '../../core/tide/curve';
+import { clockOfMinutes } from '../../wording/hour';
 import { clockText, dayText } from '../../wording/time';
 import { say } from '../../wording/units';
 import { DAY_PAGE } from '../../wording/pages/today';
@@ -12,9 +15,11 @@ import { Part, Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Glyph } from '../parts/Glyph';
+import { DateKey } from '../parts/DateKey';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
-import { stepBy, STEPPERS } from '../theme/stepping';
+import { SteppedNumber } from '../parts/SteppedNumber';
+import { STEPPERS } from '../theme/stepping';
 import { useTheme } from '../theme/theme';
 
 export function TidePart({ turns }: { turns: readonly Turn[] }) {
@@ -44,36 +49,26 @@ export function TidePart({ turns }: { turns: readonly Turn[] }) {
 }
 
 const MIN_MS = 60_000;
-const TIME_STEPS: readonly (readonly [string, string, number])[] = [
-  ['An hour earlier', '−1 h', -60],
-  ['Ten minutes earlier', '−10', -10],
-  ['Ten minutes later', '+10', 10],
-  ['An hour later', '+1 h', 60],
-];
+const DAY_MS = 24 * 60 * MIN_MS;
+/** How far from today a turn may be entered, days. */
+const DAYS_AWAY = 30;
 
 function TurnForm() {
   const { day, nowMs } = useConditions();
   const book = useBookWithoutLog();
   const committer = useCommitter();
-  const { p, units } = useTheme();
-  const [atMs, setAtMs] = useState(() => Math.round(nowMs / (10 * MIN_MS)) * 10 * MIN_MS);
+  const { units } = useTheme();
+  const zone = day?.water.zone ?? 'UTC';
+  const [dayMs, setDayMs] = useState(() => startOfDay(nowMs, zone));
+  const [minutes, setMinutes] = useState(() => Math.round(clockMinutes(nowMs, zone) / 10) * 10);
   const [heightM, setHeightM] = useState(1);
   if (!day) return null;
-  const { zone, id } = day.water;
+  const { id } = day.water;
   const entered = [...(book.tides[id]?.turns ?? [])];
   const when = (ms: number): string => `${dayText(ms, zone)}, ${clockText(ms, zone, units)}`;
   const store = (turns: { atMs: number; heightM: number }[]): void =>
     void committer.record(() => [put('tides', { id, turns: [...turns].sort((a, b) => a.atMs - b.atMs) })]);
-  const key = {
-    minWidth: 56,
-    paddingHorizontal: 6,
-    alignItems: 'center' as const,
-    borderRadius: 12,
-    borderWidth: 1.5 * p.stroke,
-    borderColor: p.edge,
-    backgroundColor: p.card,
-  };
-  const step = STEPPERS.depth(units, 15);
+  const atMs = atClock(dayMs, minutes, zone);
   return (
     <View style={{ gap: 10 }}>
       {entered.map((t) => (
@@ -88,30 +83,32 @@ function TurnForm() {
           </Press>
         </Row>
       ))}
-      <Say kind="figure" role="status">
-        {when(atMs)}
-      </Say>
-      <Row gap={6} wrap>
-        {TIME_STEPS.map(([label, title, min]) => (
-          <Press key={min} label={label} onPress={() => setAtMs((t) => t + min * MIN_MS)} style={key}>
-            <Say kind="strong">{title}</Say>
-          </Press>
-        ))}
-      </Row>
-      <Row style={{ justifyContent: 'space-between' }} wrap>
-        <Say>{DAY_PAGE.heightOver}</Say>
-        <Row gap={8}>
-          <Press label="Height: less" onPress={() => setHeightM(stepBy(step, heightM, -1))} style={key}>
-            <Glyph name="minus" />
-          </Press>
-          <Say kind="figure">{say.depth(heightM, units)}</Say>
-          <Press label="Height: more" onPress={() => setHeightM(stepBy(step, heightM, 1))} style={key}>
-            <Glyph name="plus" />
-          </Press>
-        </Row>
-      </Row>
+      <DateKey
+        label={DAY_PAGE.turnDay}
+        title={dayText(atMs, zone)}
+        atMs={dayMs}
+        firstMs={nowMs - DAYS_AWAY * DAY_MS}
+        lastMs={nowMs + DAYS_AWAY * DAY_MS}
+        zone={zone}
+        onDay={setDayMs}
+      />
+      <SteppedNumber
+        label={DAY_PAGE.turnTime}
+        value={minutes}
+        stepper={STEPPERS.clock()}
+        text={(v) => clockOfMinutes(v, units)}
+        onNumber={setMinutes}
+      />
+      <SteppedNumber
+        label={DAY_PAGE.heightOver}
+        value={heightM}
+        stepper={STEPPERS.tide(units)}
+        text={(v) => say.depth(v, units)}
+        onNumber={setHeightM}
+      />
       <Button
-        title="Add this turn"
+        title={DAY_PAGE.addTurn}
+        label={DAY_PAGE.addTurnAt(when(atMs), say.depth(heightM, units))}
         onPress={() => store([...entered.filter((t) => Math.abs(t.atMs - atMs) > MIN_MS), { atMs, heightM }])}
       />
       <Say kind="label" tone="soft">

@@ -25,7 +25,7 @@ function otherWays({ family: f, style, depthM }: PlanTask): CadenceStyle[] {
 }
 
 /** The task as it is, and as it would be in the other ways that are open to this lure. */
-function waysOf(p: PlanTask): PlanTask[] {
+export function waysOf(p: PlanTask): PlanTask[] {
   const { style, cadence, pauseS } = p.request.set ?? {};
   const open = style === undefined && cadence === undefined && pauseS === undefined && !p.onBed;
   if (!open || p.family.mode !== 'swim') return [p];

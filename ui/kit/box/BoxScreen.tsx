@@ -6,7 +6,7 @@ import { useRouter } from 'expo-router';
 import { lazy, Suspense, useState } from 'react';
 import { View } from 'react-native';
 import { duplicatesIn } from '../../../core/box/duplicates';
-import { byFavour } from '../../../core/box/sorted';
+import { byFavour, sortedBox, type BoxOrder } from '../../../core/box/sorted';
 import { contentHash } from '../../../core/base/hash';
 import { inBox, put } from '../../../core/records';
 import { queryKeys } from '../../../data/keys';
@@ -39,6 +39,14 @@ const VIEWS = [
 type View_ = (typeof VIEWS)[number]['value'];
 
 const SHOWN = 30;
+/** How the list can stand on a phone. */
+const ORDERS: readonly { value: BoxOrder | 'favour'; title: string }[] = [
+  { value: 'favour', title: BOX_PAGE.byFavour },
+  { value: 'name', title: BOX_PAGE.byName },
+  { value: 'kind', title: BOX_PAGE.byKind },
+  { value: 'weight', title: BOX_PAGE.byWeight },
+  { value: 'length', title: BOX_PAGE.byLength },
+];
 /** A day's fishing that the box is measured against, h. */
 const HOURS = 8;
 
@@ -52,18 +60,23 @@ export function BoxScreen() {
   const [search, setSearch] = useState('');
   const [view, setView] = useState<View_>('all');
   const [shown, setShown] = useState(SHOWN);
+  const [order, setOrder] = useState<BoxOrder | 'favour'>('favour');
   const all = Object.values(book.lure);
   const box = inBox(book.lure);
   const word = search.trim().toLowerCase();
   const found = (view === 'gone' ? all.filter((l) => !box.includes(l)) : box)
     .filter((l) => view !== 'favourite' || l.favourite)
-    .filter((l) => word === '' || `${l.name} ${FAMILY_NAME[l.family]} ${l.note}`.toLowerCase().includes(word))
-    .sort(byFavour);
+    .filter((l) => word === '' || `${l.name} ${FAMILY_NAME[l.family]} ${l.note}`.toLowerCase().includes(word));
+  // The table puts itself in order, by its heads.
+  const sorted = sortedBox(found, order === 'favour' ? null : { order, up: true }, (l) => FAMILY_NAME[l.family]);
   return (
     <Screen title="The box" sub={BOX_PAGE.count(box.length, all.length)} section={false}>
       <View style={{ gap: 10 }}>
         <Find label={BOX_PAGE.find} value={search} onChange={setSearch} />
         <Choices label="Which lures" options={VIEWS} value={view} onChange={setView} />
+        {wide || found.length < 2 ? null : (
+          <Choices label={BOX_PAGE.order} options={ORDERS} value={order} onChange={setOrder} />
+        )}
         <Say kind="label" tone="soft">
           {BOX_PAGE.favourites}
         </Say>
@@ -75,7 +88,7 @@ export function BoxScreen() {
             <BoxTable lures={found} shown={shown} favourite={(l) => <Favourite l={l} />} />
           </Suspense>
         ) : (
-          found.slice(0, shown).map((l) => <LureRow key={l.id} l={l} />)
+          sorted.slice(0, shown).map((l) => <LureRow key={l.id} l={l} />)
         )}
         {found.length > shown ? (
           <Button

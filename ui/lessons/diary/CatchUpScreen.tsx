@@ -2,7 +2,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { offsetMs } from '../../../core/base/zone';
+import { dateAt, midnightMs } from '../../../core/base/zone';
 import { spotsOf } from '../../../core/forecast/ahead';
 import { inUse, tripsOf } from '../../../core/records';
 import type { Trip } from '../../../core/records/trip';
@@ -13,7 +13,7 @@ import type { SpeciesId } from '../../../core/water/terms';
 import { useCommitter } from '../../../data/useBook';
 import { CATCH_UP, daysAgoText, lureOfRow, PART_NAME, TROUBLE_TEXT } from '../../../wording/catchUp';
 import { capital, SPECIES_NAME } from '../../../wording/names';
-import { monthOf } from '../../../wording/time';
+import { dayText, monthOf } from '../../../wording/time';
 import { useBookWithoutLog, useConditions, usePrefs } from '../../day/contexts';
 import { askedLure } from '../../day/planFor';
 import { chooseTackle, outfitOf } from '../../day/tackle';
@@ -23,6 +23,7 @@ import { LureChoice } from '../../lures/LureChoice';
 import { Card, Note, Part } from '../../parts/Box';
 import { Button, Choices } from '../../parts/Buttons';
 import { Say } from '../../parts/Say';
+import { DateKey } from '../../parts/DateKey';
 import { SteppedNumber } from '../../parts/SteppedNumber';
 import { appNowMs } from '../../platform/clock';
 import { newId } from '../../platform/ids';
@@ -44,7 +45,7 @@ const HOUR_MS = 3_600_000;
 const RECENT = [0, 1, 2, 3, 4, 5, 6];
 const COUNT = STEPPERS.plain(1, 0, 1000);
 const CASTS = STEPPERS.plain(5, 0, 1000);
-const AGO = STEPPERS.plain(1, 0, 3650);
+const MOST_DAYS = 3650;
 const whole = (n: number): string => String(Math.round(n));
 
 export function CatchUpScreen() {
@@ -73,11 +74,8 @@ export function CatchUpScreen() {
   const fish = speciesIn(water.setting, water.salinity);
   const sought = species && fish.includes(species) ? species : fish[0]!;
   const nowMs = appNowMs(prefs.demoClock);
-  const dayAt = (n: number): number => {
-    const local = nowMs + offsetMs(nowMs, water.zone) - n * DAY_MS;
-    const midnight = Math.floor(local / DAY_MS) * DAY_MS;
-    return midnight - offsetMs(midnight, water.zone);
-  };
+  const today = dateAt(nowMs, water.zone);
+  const dayAt = (n: number): number => midnightMs(today.year, today.month, today.day - n, water.zone);
   const change = (i: number, more: Partial<RowDraft>): void => {
     setTold(null);
     setRows(rows.map((r, k) => (k === i ? { ...r, ...more } : r)));
@@ -128,12 +126,14 @@ export function CatchUpScreen() {
           value={ago}
           onChange={setAgo}
         />
-        <SteppedNumber
-          text={whole}
-          label={CATCH_UP.daysAgo}
-          value={ago}
-          stepper={AGO}
-          onNumber={(n) => setAgo(Math.round(n))}
+        <DateKey
+          label={CATCH_UP.calendar}
+          title={RECENT.includes(ago) ? CATCH_UP.earlier : dayText(dayAt(ago) + HOUR_MS * 12, water.zone)}
+          atMs={dayAt(ago)}
+          firstMs={dayAt(MOST_DAYS)}
+          lastMs={nowMs}
+          zone={water.zone}
+          onDay={(ms) => setAgo(Math.round((dayAt(0) - ms) / DAY_MS))}
         />
         <Choices
           label={CATCH_UP.part}
