@@ -19,6 +19,7 @@ import {
   MIN_CANDIDATES,
   freeParameters,
   search,
+  places,
   spread,
   type Candidate,
   type Evaluate,
@@ -45,7 +46,7 @@ export function planRetrieve(request: PlanRequest, effort: PlanStage = 'settled'
 }
 
 /** So many of the sifted candidates are cast again on the middle mesh, and so many of these on the fine one. */
-const FINALISTS = { quick: 8, plan: 2 } as const;
+const FINALISTS = { quick: 8, each: 3, plan: 2 } as const;
 
 /** Casts for the other looks at the finalists and for what some ten changes buy, five each: for the progress alone. */
 const ABOUT_AFTERWARDS = 95;
@@ -220,8 +221,10 @@ function* finest(
   const free = freeParameters(p, start);
   const firsts = yield* on(MESH.quick)(first.map((c) => c.hands));
   const guess = bestOf(firsts).hands;
-  // Of each place one: what the coarsest mesh likes best may all be wrong in one way.
-  const others = spread(sifted, FINALISTS.quick).filter((c) => !first.some((f) => f.hands === c.hands));
+  // Of several places, and of each a few: what the coarsest mesh likes best may all be wrong in one way.
+  const others = places(sifted, FINALISTS.quick, FINALISTS.each)
+    .flat()
+    .filter((c) => !first.some((f) => f.hands === c.hands));
   const again = [...firsts, ...(yield* on(MESH.quick)(others.map((c) => c.hands)))];
   // The coarsest mesh may be a step off: another look around on the middle one, from the best places.
   for (const step of POLISH_STEPS) {

@@ -29,6 +29,7 @@ export interface Candidate {
 
 /** One thing the hands can vary, between 0 and 1. */
 export interface FreeParameter {
+  what: 'tip' | 'turns' | 'count' | 'hang' | 'cast' | 'angle';
   /** The hands with it at u, 0–1. */
   at: (h: RetrieveSettings, u: number) => RetrieveSettings;
   /** Where it stands, 0–1. */
@@ -65,6 +66,7 @@ export function freeParameters(p: PlanTask, start: RetrieveSettings): FreeParame
   const tips = p.stand.tips;
   if (set.tip === undefined && p.family.mode !== 'float')
     out.push({
+      what: 'tip',
       settings: tips.length,
       at: (h, u) => ({
         ...h,
@@ -78,6 +80,7 @@ export function freeParameters(p: PlanTask, start: RetrieveSettings): FreeParame
       Math.max(MIN_TURNS_PER_S + 0.1, Math.min(maxTurnsPerS(p), 2 * start.turnsPerS)),
     );
     out.push({
+      what: 'turns',
       step: 0.2,
       at: (h, u) => ({ ...h, turnsPerS: twentieth(range.at(u)) }),
       of: (h) => range.of(h.turnsPerS),
@@ -86,6 +89,7 @@ export function freeParameters(p: PlanTask, start: RetrieveSettings): FreeParame
   if (set.countdownS === undefined && p.family.mode !== 'float' && p.sinkS > 0) {
     const most = clamp(1.8 * Math.max(start.countdownS, p.sinkS), 2, 60);
     out.push({
+      what: 'count',
       step: 0.15,
       at: (h, u) => ({ ...h, countdownS: toHalf(most * u) }),
       of: (h) => clamp(h.countdownS / most, 0, 1),
@@ -96,6 +100,7 @@ export function freeParameters(p: PlanTask, start: RetrieveSettings): FreeParame
     const longest = Math.max(1, toHalf(Math.min(p.wantedPauseS, p.hangLimitS)));
     const range = between(0.5, longest);
     out.push({
+      what: 'hang',
       step: 0.25,
       at: (h, u) => ({ ...h, pauseS: Math.max(0.5, toHalf(range.at(u))) }),
       of: (h) => range.of(h.pauseS),
@@ -103,12 +108,18 @@ export function freeParameters(p: PlanTask, start: RetrieveSettings): FreeParame
   }
   if (swims && set.castM === undefined && !p.pitched && p.comfortableM > 8) {
     const range = castRange(p);
-    out.push({ step: 0.35, at: (h, u) => ({ ...h, castM: Math.round(range.at(u)) }), of: (h) => range.of(h.castM) });
+    out.push({
+      what: 'cast',
+      step: 0.35,
+      at: (h, u) => ({ ...h, castM: Math.round(range.at(u)) }),
+      of: (h) => range.of(h.castM),
+    });
   }
   const angles = p.stand.anglesDeg;
   // An angle that was read is where the angler throws; one that nobody read is free.
   if (set.angleDeg === undefined && p.reading.currentMps >= TELLING_CURRENT_MPS && !angleWasRead(p))
     out.push({
+      what: 'angle',
       settings: angles.length,
       at: (h, u) => ({ ...h, angleDeg: angles[Math.min(angles.length - 1, Math.floor(u * angles.length))]! }),
       of: (h) => (Math.max(0, angles.indexOf(h.angleDeg)) + 0.5) / angles.length,
@@ -119,7 +130,7 @@ export function freeParameters(p: PlanTask, start: RetrieveSettings): FreeParame
 const SCATTER = 40;
 /** Casts simulated at the least where there is anything to find; from so many on no further step is begun. */
 export const MIN_CANDIDATES = 100;
-const MAX_CANDIDATES = 140;
+const MAX_CANDIDATES = 220;
 /** The steps shrink, as shares of a freedom's own; of the best so many are followed at each size. */
 const SCALES = [2, 0.8, 0.4, 0.2] as const;
 const KEPT = [4, 4, 2, 2] as const;
@@ -233,7 +244,28 @@ export function* search(p: PlanTask, start: RetrieveSettings, evaluate: Evaluate
   return { sifted: best(), first };
 }
 
-/** Takes every step of one size from a candidate, one freedom after the other; the best place found. */
+/**
+ * Steps of two freedoms at once, where one makes good what the other spoils: a longer cast is wound quicker, a tip held
+ * higher slower.
+ */
+function* diagonals(free: readonly FreeParameter[], { hands }: Candidate, scale: number): Iterable<RetrieveSettings> {
+  const [turns, cast, tip] = (['turns', 'cast', 'tip'] as const).map((w) => free.find((f) => f.what === w));
+  if (!turns) return;
+  const wound = (h: RetrieveSettings, steps: number): RetrieveSettings =>
+    turns.at(h, clamp(turns.of(hands) + steps * turns.step! * scale, 0, 1));
+  if (cast)
+    for (const way of [1, -1])
+      yield wound(cast.at(hands, clamp(cast.of(hands) + way * cast.step! * scale, 0, 1)), way / 2);
+  if (tip)
+    for (let i = 0; i < tip.settings!; i++) {
+      const held = tip.at(hands, (i + 0.5) / tip.settings!);
+      if (held.tip.position !== hands.tip.position) yield* [wound(held, 0.5), wound(held, -0.5)];
+    }
+}
+
+/**
+ * Takes every step of one size from a candidate, one freedom after the other, then two at once; the best place found.
+ */
 export function* around(
   free: readonly FreeParameter[],
   from: Candidate,
@@ -251,7 +283,9 @@ export function* around(
     const hands = to.map((x) => f.at(at.hands, x)).filter((h) => !sameSettings(h, at.hands));
     at = bestOf([at, ...(yield* tried(hands))]);
   }
-  return at;
+  if (!more()) return at;
+  const hands = [...diagonals(free, at, scale)].filter((h) => !sameSettings(h, at.hands));
+  return bestOf([at, ...(yield* tried(hands))]);
 }
 
 /** The first of those that are worth most. */
@@ -261,18 +295,22 @@ export const bestOf = (candidates: readonly Candidate[]): Candidate =>
 const nearestTip = (p: PlanTask, wished: TipPosition): TipPosition =>
   p.stand.tips.includes(wished) ? wished : p.stand.tips[0]!;
 
-/** The best few that are not the same place twice. */
-export function spread(candidates: readonly Candidate[], most: number): Candidate[] {
-  const out: Candidate[] = [];
+const isNear = ({ hands: a }: Candidate, { hands: b }: Candidate): boolean =>
+  a.tip.position === b.tip.position &&
+  Math.abs(Math.log(a.turnsPerS / b.turnsPerS)) < 0.25 &&
+  Math.abs(a.countdownS - b.countdownS) < 1.5;
+
+/** The best few places, best first, with so many candidates of each at the most, its best first. */
+export function places(candidates: readonly Candidate[], most: number, each: number): Candidate[][] {
+  const out: Candidate[][] = [];
   for (const c of [...candidates].sort((a, b) => b.worth - a.worth)) {
-    const near = out.some(
-      ({ hands: h }) =>
-        h.tip.position === c.hands.tip.position &&
-        Math.abs(Math.log(h.turnsPerS / c.hands.turnsPerS)) < 0.25 &&
-        Math.abs(h.countdownS - c.hands.countdownS) < 1.5,
-    );
-    if (!near) out.push(c);
-    if (out.length === most) break;
+    const place = out.find(([head]) => isNear(head!, c));
+    if (!place && out.length < most) out.push([c]);
+    else if (place && place.length < each) place.push(c);
   }
   return out;
 }
+
+/** The best few that are not the same place twice. */
+export const spread = (candidates: readonly Candidate[], most: number): Candidate[] =>
+  places(candidates, most, 1).map(([head]) => head!);

@@ -4,9 +4,9 @@
  */
 import type { CadenceStyle } from '../../lures/styles';
 import { MESH } from '../../simulation/types';
-import { firstSettings, setUpTask, type PlanTask } from '../task/setup';
-import type { CastJob, Steps } from './casting';
-import { freeParameters, openings } from './search';
+import { firstSettings, setUpTask, type PlanTask, type RetrieveSettings } from '../task/setup';
+import { together, type Steps } from './casting';
+import { around, bestOf, freeParameters, openings, type Candidate } from './search';
 import { worth } from './worth';
 
 /** Ways that a lip can go: where it knocks a stop only lifts it off; where it touches nothing it wants one. */
@@ -36,20 +36,23 @@ export function waysOf(p: PlanTask): PlanTask[] {
 /** Metal is mostly taken as it falls, which its time among the fish does not tell. prior: judgement. */
 const FALLS = 1.1;
 
-/** The way that is worth most by a few casts on the coarsest mesh; of equals the one that the mood asks for. */
+/** The best hands of a way by a few casts on the coarsest mesh: some guesses, then a look around the best of them. */
+function* tryWay(task: PlanTask): Steps<Candidate> {
+  const start = firstSettings(task);
+  const free = freeParameters(task, start);
+  function* tried(all: readonly RetrieveSettings[]): Steps<Candidate[]> {
+    const tracks = yield all.map((hands) => ({ task, hands, how: { mesh: MESH.scan } }));
+    return all.map((hands, i) => ({ hands, track: tracks[i]!, worth: worth(task, hands, tracks[i]!) }));
+  }
+  const guesses = yield* tried([start, ...openings(task, start, free).slice(0, GUESSES)]);
+  return yield* around(free, bestOf(guesses), 1, tried);
+}
+
+/** The way that is worth most by a few casts; of equals the one that the mood asks for. */
 export function* bestWay(p: PlanTask): Steps<PlanTask> {
   const ways = waysOf(p);
   if (ways.length === 1) return p;
-  const jobs: CastJob[] = ways.flatMap((task) => {
-    const start = firstSettings(task);
-    const guesses = openings(task, start, freeParameters(task, start)).slice(0, GUESSES);
-    return [start, ...guesses].map((hands) => ({ task, hands, how: { mesh: MESH.scan } }));
-  });
-  const tracks = yield jobs;
-  let best = { way: p, worth: -1 };
-  for (const [i, { task, hands }] of jobs.entries()) {
-    const value = worth(task, hands, tracks[i]!) * (task.style === 'yo-yo' ? FALLS : 1);
-    if (value > best.worth) best = { way: task, worth: value };
-  }
-  return best.way;
+  const tried = yield* together(ways.map(tryWay));
+  const worths = tried.map((c, i) => c.worth * (ways[i]!.style === 'yo-yo' ? FALLS : 1));
+  return ways[worths.indexOf(Math.max(...worths))]!;
 }
