@@ -7,6 +7,7 @@ import { MESH } from '../../simulation/types';
 import { firstSettings, setUpTask, type PlanTask, type RetrieveSettings } from '../task/setup';
 import { together, type Steps } from './casting';
 import { around, bestOf, freeParameters, openings, type Candidate } from './search';
+import type { Track } from './track';
 import { worth } from './worth';
 
 /** Ways that a lip can go: where it knocks a stop only lifts it off; where it touches nothing it wants one. */
@@ -33,8 +34,16 @@ export function waysOf(p: PlanTask): PlanTask[] {
   return [p, ...others.map((s) => setUpTask({ ...p.request, set: { ...p.request.set, style: s } }))];
 }
 
-/** Metal is mostly taken as it falls, which its time among the fish does not tell. prior: judgement. */
-const FALLS = 1.1;
+/**
+ * Metal is mostly taken as it falls, and what has a lip and touches nothing as it stops, which their time among the
+ * fish does not tell. Less than so much of its working on the ground is nothing. prior: judgement.
+ */
+const TAKEN = { falling: 1.2, stopping: 1.2, nothingShare: 0.03 } as const;
+function takenMore({ style, family }: PlanTask, { phaseS, workedS }: Track): number {
+  if (style === 'yo-yo') return TAKEN.falling;
+  const touches = phaseS.deflection > TAKEN.nothingShare * workedS;
+  return style === 'stop-and-go' && family.liftAreaM2 > 0 && !touches ? TAKEN.stopping : 1;
+}
 
 /** The best hands of a way by a few casts on the coarsest mesh: some guesses, then a look around the best of them. */
 function* tryWay(task: PlanTask): Steps<Candidate> {
@@ -53,6 +62,6 @@ export function* bestWay(p: PlanTask): Steps<PlanTask> {
   const ways = waysOf(p);
   if (ways.length === 1) return p;
   const tried = yield* together(ways.map(tryWay));
-  const worths = tried.map((c, i) => c.worth * (ways[i]!.style === 'yo-yo' ? FALLS : 1));
+  const worths = tried.map((c, i) => c.worth * takenMore(ways[i]!, c.track));
   return ways[worths.indexOf(Math.max(...worths))]!;
 }
