@@ -1,7 +1,8 @@
-/** Every page in every light: what axe finds, and controls too small for a thumb. */
+/** Every page in every light: what axe finds, controls too small for a thumb, letters of strange fonts. */
 import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, openDemo, PHONE, test, WIDE } from './kit';
+import { lettersOf } from './letters';
 import { PAGES, preferFromElsewhere, settle, unfold } from './pages';
 
 const AA = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'];
@@ -66,9 +67,17 @@ for (const [size, viewport] of [
         await openDemo(page);
         // A new page stands in the shade.
         const grounds = new Map<Light, string>([['Shade', await groundOf(page)]]);
+        const letters = await lettersOf(page);
+        let looked = 0;
         for (const path of pages) {
           await settle(page, path);
           await unfold(page, path);
+          // They are the same on a phone and wide.
+          if (size === 'phone') {
+            const found = await letters();
+            expect(found.strangers.map((t) => `${path}: ${t}`)).toEqual([]);
+            looked += found.looked;
+          }
           // Colours are those of the phone: wide, one page of each part is looked at in all lights.
           for (const light of size === 'wide' && path !== pages[0] ? LIGHTS.slice(0, 1) : LIGHTS) {
             await setLight(page, light, grounds);
@@ -87,6 +96,7 @@ for (const [size, viewport] of [
             expect((await smallTargets(page)).map((t) => `${path}, ${light}: ${t}`)).toEqual([]);
           }
         }
+        if (size === 'phone') expect(looked).toBeGreaterThan(50);
         expect(new Set(grounds.values()).size).toBe(LIGHTS.length);
       });
     }

@@ -4,8 +4,7 @@
  */
 import { readFileSync, readdirSync } from 'node:fs';
 import { firstScreenBytes } from './bytes';
-import { expect, openDemo, PHONE, test } from './kit';
-import { PAGES, settle, unfold } from './pages';
+import { expect, PHONE, test } from './kit';
 
 const budget = JSON.parse(readFileSync('budget.json', 'utf8')) as {
   firstScreenKB: number;
@@ -52,40 +51,4 @@ test('each script keeps to its budget, and the workers carry no document checker
   ])
     expect(pressedKB(f)).toBeLessThanOrEqual(budget.eachPlaceKB);
   expect(pressedKB(named('lessons')[0]!)).toBeLessThanOrEqual(budget.chartsKB);
-});
-
-test('every letter comes from the fonts that ship with it', async ({ page }) => {
-  // Every page, all of it unfolded.
-  test.setTimeout(360_000);
-  await openDemo(page);
-  const client = await page.context().newCDPSession(page);
-  await client.send('DOM.enable');
-  await client.send('CSS.enable');
-  const strangers: string[] = [];
-  let looked = 0;
-  for (const path of PAGES) {
-    await settle(page, path);
-    await unfold(page, path);
-    await page.evaluate(() => document.fonts.ready.then(() => undefined));
-    // A page that is drawn anew between two questions answers that the letter is gone: it is asked for all of them
-    // again.
-    await expect(async () => {
-      const { root } = await client.send('DOM.getDocument', { depth: -1 });
-      const { nodeIds } = await client.send('DOM.querySelectorAll', {
-        nodeId: root.nodeId,
-        selector: '[dir="auto"], text',
-      });
-      const seen = await Promise.all(nodeIds.map((nodeId) => client.send('CSS.getPlatformFontsForNode', { nodeId })));
-      const strange: string[] = [];
-      for (const [i, { fonts }] of seen.entries())
-        for (const f of fonts.filter((x) => !x.isCustomFont)) {
-          const { outerHTML } = await client.send('DOM.getOuterHTML', { nodeId: nodeIds[i]! });
-          strange.push(`${path}: ${f.familyName} in “${outerHTML.replace(/<[^>]*>/g, '')}”`);
-        }
-      looked += seen.reduce((s, { fonts }) => s + fonts.length, 0);
-      strangers.push(...strange);
-    }).toPass({ timeout: 30_000 });
-  }
-  expect(strangers).toEqual([]);
-  expect(looked).toBeGreaterThan(200);
 });

@@ -1,7 +1,7 @@
 /** Narrow screens and large text: nothing is cut and nothing sticks out. */
 import type { Page } from '@playwright/test';
 import { expect, openDemo, PHONE, test } from './kit';
-import { PAGES, setKit, settle, unfold } from './pages';
+import { PAGES, preferFromElsewhere, settle, unfold } from './pages';
 
 /** Texts that do not fit their box, or boxes that stick out of the page. */
 const cutTexts = (page: Page): Promise<string[]> =>
@@ -23,32 +23,43 @@ const cutTexts = (page: Page): Promise<string[]> =>
     return out;
   });
 
-test.describe('nothing is cut', () => {
-  test.use({ viewport: { width: 320, height: 640 } });
-  for (const scale of ['100 %', '200 %'] as const) {
-    test(`320 wide at a text size of ${scale}`, async ({ page }) => {
-      // Every page, unfolded: on a busy machine that takes longer than a test has.
-      test.setTimeout(360_000);
-      await openDemo(page);
-      await setKit(page, scale, `"textScale":${parseInt(scale, 10) / 100}`);
-      for (const path of PAGES) {
-        await settle(page, path);
-        await unfold(page, path);
-        expect((await cutTexts(page)).map((t) => `${path}: ${t}`)).toEqual([]);
-      }
-    });
-  }
-});
+/** The size of the page's title, px: it goes with the text size. */
+const titlePx = (page: Page): Promise<number> =>
+  page
+    .locator('h1')
+    .first()
+    .evaluate((e) => parseFloat(getComputedStyle(e).fontSize));
 
-test.describe('nothing is cut on a common phone', () => {
-  test.use({ viewport: PHONE });
-  test('390 wide at a text size of 200 %', async ({ page }) => {
+/** Sets the text size as from another page, and waits until this one stands in it. */
+async function setTextSize(page: Page, scale: number, ofOne: number): Promise<void> {
+  await preferFromElsewhere(page, { textScale: scale });
+  await expect.poll(() => titlePx(page)).toBeCloseTo(ofOne * scale, 1);
+}
+
+const SMALL = { width: 320, height: 640 };
+/** In parts, so that none takes long. */
+const EACH = 8;
+test.use({ viewport: SMALL });
+for (let from = 0; from < PAGES.length; from += EACH) {
+  const pages = PAGES.slice(from, from + EACH);
+  test(`nothing is cut, 320 and 390 wide, text of 100 and 200 %: ${pages.join(' ')}`, async ({ page }) => {
+    // Every page, unfolded: on a busy machine that takes longer than a test has.
     test.setTimeout(360_000);
     await openDemo(page);
-    await setKit(page, '200 %', '"textScale":2');
-    for (const path of PAGES) {
+    for (const path of pages) {
       await settle(page, path);
-      expect((await cutTexts(page)).map((t) => `${path}: ${t}`)).toEqual([]);
+      await unfold(page, path);
+      const cut = async (where: string): Promise<void> =>
+        expect((await cutTexts(page)).map((t) => `${path}, ${where}: ${t}`)).toEqual([]);
+      const ofOne = await titlePx(page);
+      await cut('320 at 100 %');
+      await setTextSize(page, 2, ofOne);
+      await cut('320 at 200 %');
+      await page.setViewportSize(PHONE);
+      await expect.poll(() => page.evaluate(() => window.innerWidth)).toBe(PHONE.width);
+      await cut('390 at 200 %');
+      await page.setViewportSize(SMALL);
+      await setTextSize(page, 1, ofOne);
     }
   });
-});
+}
