@@ -78,9 +78,9 @@ async function nextBuild(from: string, to: string): Promise<void> {
   }
   for (const [a, b] of renamed) renameSync(path.join(scripts, a), path.join(scripts, b));
   const { finishBuild } = (await import(path.join(ROOT, 'scripts', 'finish-build.mjs'))) as {
-    finishBuild: (dir: string) => Promise<string>;
+    finishBuild: (dir: string, how: { hard: boolean }) => Promise<string>;
   };
-  await finishBuild(to);
+  await finishBuild(to, { hard: false });
 }
 
 test('a new version waits until it is asked for, never reloads a log, and then every page is the new one', async ({
