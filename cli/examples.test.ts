@@ -96,3 +96,28 @@ test('learn: the jerkbait is likely the better one', () => {
   expect(rates[0].perCast.mean).toBeCloseTo(11 / 190, 9);
   expect(comparisons[0].aBeatsB).toBeGreaterThan(0.8);
 });
+
+test('import: a list of catches becomes a day of the record; the line that names no lure of it is told', () => {
+  const r = answer('import') as Loose;
+  expect(r).toMatchObject({ days: 1, fish: 1, known: 0, dates: 'month-first', datesTold: true });
+  expect(r.mapping).toMatchObject({ fish: 'species', length: 'length_(in)', note: 'notes' });
+  expect(r.problems).toEqual([{ path: 'line 5', text: 'expected a lure of your box or a kind, not “old boot”' }]);
+  expect(r.record.records.trip).toHaveLength(1);
+  expect(r.record.records.cast.map((c: Loose) => c.data.count).sort()).toEqual([30, 60]);
+});
+
+test('export: the same day as tables, in inches; put in once more the list changes nothing', () => {
+  const r = answer('export') as Loose;
+  expect(Object.keys(r.files)).toEqual(['trips.csv', 'blocks.csv', 'events.csv', 'fish.csv', 'datapackage.json']);
+  const [head, fish] = r.files['fish.csv'].split('\r\n');
+  expect(fish.split(',')[head.split(',').indexOf('length_in')]).toBe('15.5');
+  const { record, csv, now } = JSON.parse(readFileSync(path.join(EXAMPLES, 'import.json'), 'utf8')) as Loose;
+  const once = runVerb(VERBS.import!, { record, csv, now }) as Loose;
+  const twice = runVerb(VERBS.import!, { record: once.value.record, csv, now }) as Loose;
+  expect(twice.value).toMatchObject({ days: 0, known: 3 });
+  expect(twice.value.record.records).toEqual(once.value.record.records);
+  const gpx = runVerb(VERBS.export!, { record, to: 'gpx' }) as Loose;
+  expect(gpx.value.files['spots.gpx']).toContain('<wpt ');
+  const geo = runVerb(VERBS.export!, { record, to: 'geojson' }) as Loose;
+  expect(JSON.parse(geo.value.files['spots.geojson']).features).toHaveLength(2);
+});

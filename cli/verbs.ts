@@ -20,6 +20,7 @@ import { rankLures, rankWithGrounds } from '../core/ranking/rank';
 import { styleFor } from '../core/ranking/working';
 import { AGITATIONS } from '../core/mood/guarding';
 import type { MoodDistribution } from '../core/mood/states';
+import { exportSchema, exportVerb, importSchema, importVerb } from './exchange';
 import type { Problem, Result } from '../core/base/problems';
 import { ROD_ACTIONS } from '../core/tackle/rod';
 import { planHead } from '../core/planning/head/planHead';
@@ -216,6 +217,12 @@ export const VERBS: Record<string, Verb> = {
     skyDocument,
   ),
   tide: verb('high and low waters, or constituents → heights, turns, current', tideSchema, tideDocument),
+  import: verb(
+    'a record and a list of catches (CSV) → the record with their days, and what could not be read, by line',
+    importSchema,
+    importVerb,
+  ),
+  export: verb('a record → the log as tables, or its spots as GPX or GeoJSON', exportSchema, exportVerb),
   learn: verb('efforts with casts and strikes → rates with 90 % intervals, comparisons', learnSchema, learnVerb),
 };
 

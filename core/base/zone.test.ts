@@ -1,4 +1,4 @@
-import { atClock, clockMinutes, dateAt, midnightMs, offsetMs, startOfDay } from './zone';
+import { atClock, clockMinutes, clockOfDay, dateAt, midnightMs, offsetMs, startOfDay } from './zone';
 
 const HOUR_MS = 3_600_000;
 const ZONES = ['America/Chicago', 'Europe/Helsinki', 'Australia/Lord_Howe', 'Pacific/Kiritimati', 'UTC'];
@@ -24,6 +24,7 @@ test('the clock of a day shows the time asked for, also on the days when clocks 
         const at = atClock(start, minutes, zone);
         expect(dateAt(at, zone)).toEqual(dateAt(start, zone));
         expect(clockMinutes(at, zone)).toBe(minutes);
+        expect(clockOfDay(start, zone)(minutes)).toBe(at);
       }
       // An hour that the clocks skip comes after it; one that they show twice is one of the two.
       if (changes) expect(Math.abs(atClock(start, 150, zone) - start - 2.5 * HOUR_MS)).toBeLessThanOrEqual(HOUR_MS);

@@ -88,3 +88,10 @@ export function atClock(dayStartMs: number, minutes: number, zone: string): numb
   const guess = wall - offsetMs(wall - offsetMs(dayStartMs, zone), zone);
   return guess + offsetMs(guess, zone) === wall ? guess : wall - offsetMs(dayStartMs, zone);
 }
+
+const DAY_MS = DAY_MIN * 60_000;
+/** The same for many times of one day: where the clocks stay as they are, the zone is asked but twice. */
+export function clockOfDay(dayStartMs: number, zone: string): (minutes: number) => number {
+  const changes = offsetMs(dayStartMs, zone) !== offsetMs(dayStartMs + DAY_MS, zone);
+  return (minutes) => (changes ? atClock(dayStartMs, minutes, zone) : dayStartMs + minutes * 60_000);
+}

@@ -14,6 +14,7 @@ import { coreBench } from './core';
 import { coresBench } from './cores';
 import { crashBench } from './crashes';
 import { diaryBench } from './diary';
+import { filesBench } from './files';
 import { firstScreenBench } from './firstScreen';
 import { dragBench } from './drag';
 import { learningBench } from './learning';
@@ -43,6 +44,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   seasons: seasonsBench,
   learning: inBrowser(learningBench),
   diary: diaryBench,
+  files: filesBench,
   'cast-plan': castPlanBench,
   places: placesBench,
   simulator: simulatorBench,

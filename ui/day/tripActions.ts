@@ -7,6 +7,7 @@ import { activeTrip, preferencesOf, put, type Book, type Put } from '../../core/
 import type { LureTrial } from '../../core/records/trial';
 import { newSpot, type Spot } from '../../core/records/spot';
 import type { Trip } from '../../core/records/trip';
+import { newTrip } from '../../core/trip/newTrip';
 import type { EnteredReadings } from '../../core/schemas/conditions';
 import { readingsNow } from '../../core/trip/day';
 import type { Access, SignKind, SpeciesId } from '../../core/water/terms';
@@ -57,30 +58,6 @@ function shownOnBed(book: Book, t: Trip): FamilyId | undefined {
   if (t.readings.behaviour !== 'guarding') return undefined;
   return lureById(book.lure, t.lureId ?? '')?.family ?? blocksOfTrip(book, t.id).at(-1)?.presentation.rig.family;
 }
-
-/** A day before anything was read or logged. */
-export const newTrip = (id: string, waterId: string, species: SpeciesId, startedAtMs: number): Trip => ({
-  id,
-  waterId,
-  spotId: null,
-  species,
-  startedAtMs,
-  endedAtMs: null,
-  readings: { water: {}, sky: {} },
-  signs: [],
-  lureId: null,
-  rodId: null,
-  reelId: null,
-  lineId: null,
-  settings: {},
-  aimM: null,
-  over: null,
-  castPlan: null,
-  note: '',
-  readAtMs: startedAtMs,
-  thunder: [],
-  cautionsSeen: [],
-});
 
 export function tripActions({ commit, now }: ActionPorts): TripActions {
   const changeTrip = (change: (t: Trip) => Trip): void =>

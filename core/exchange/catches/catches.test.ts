@@ -1,0 +1,195 @@
+/** A list of catches from elsewhere: read with its problems by line, and as days that are put in once. */
+import { buildDemoWorld } from '../../../demo/world';
+import { FAMILY_OF_NAME } from '../../../wording/box';
+import { SPECIES_NAME } from '../../../wording/names';
+import { seededRandom } from '../../base/random';
+import { tallyTrip } from '../../log/tally';
+import { applyPuts, emptyBook, RECORDS, type Book, type Put } from '../../records';
+import type { SpeciesId } from '../../water/terms';
+import { clockIn, dateIn, orderTold, outcomeIn, yesNoIn } from './cells';
+import { daysOfCatches, type CatchDays } from './days';
+import { guessMapping, guessUnits, unitInName, type CatchUnits } from './fields';
+import { readCatches, type CatchReading } from './read';
+
+const world: Book = applyPuts(emptyBook(), buildDemoWorld(0));
+const US: CatchUnits = { length: 'in', weight: 'lb', depth: 'ft' };
+const READING: CatchReading = { units: US, order: 'month-first' };
+const fishes = new Map(Object.entries(SPECIES_NAME).map(([id, name]) => [name.toLowerCase(), id as SpeciesId]));
+const HOW: CatchDays = {
+  waterId: null,
+  species: null,
+  castsADay: null,
+  kinds: FAMILY_OF_NAME,
+  fishes,
+  nowMs: Date.UTC(2026, 9, 8),
+};
+const water = Object.values(world.water)[0]!;
+const lure = Object.values(world.lure)[0]!;
+
+test('columns and units are known by their names, one column for one thing', () => {
+  const columns = ['date', 'time_of_day', 'species', 'length_(in)', 'weight_[kg]', 'bait', 'lake', 'comments', 'depth'];
+  expect(guessMapping(columns)).toEqual({
+    date: 'date',
+    time: 'time_of_day',
+    fish: 'species',
+    length: 'length_(in)',
+    weight: 'weight_[kg]',
+    lure: 'bait',
+    water: 'lake',
+    note: 'comments',
+    depth: 'depth',
+  });
+  const { units, named } = guessUnits(guessMapping(columns), US);
+  expect(units).toEqual({ length: 'in', weight: 'kg', depth: 'ft' });
+  expect(named).toEqual(['length', 'weight']);
+  expect(unitInName('comm')).toEqual({ name: 'comm', unit: null });
+  expect(unitInName('depth_ft')).toEqual({ name: 'depth', unit: 'ft' });
+  expect(guessMapping(['toString', '__proto__'])).toEqual({});
+});
+
+test('dates of all orders, times of all clocks; a 30 February is none', () => {
+  expect(dateIn('2026-05-04', 'day-first')).toMatchObject({ year: 2026, month: 5, day: 4 });
+  expect(dateIn('4.5.26', 'day-first')).toMatchObject({ year: 2026, month: 5, day: 4 });
+  expect(dateIn('5/4/1998', 'month-first')).toMatchObject({ year: 1998, month: 5, day: 4 });
+  expect(dateIn('2026-05-04T06:30:00-05:00', 'day-first')!.rest).toBe('06:30:00-05:00');
+  for (const bad of ['2026-02-30', '13/13/2026', 'yesterday', '', '5/4']) expect(dateIn(bad, 'day-first')).toBeNull();
+  expect(orderTold(['5/4/2026', '2026-01-31', '5/14/2026'])).toBe('month-first');
+  expect(orderTold(['14/5/2026'])).toBe('day-first');
+  expect(orderTold(['5/4/2026'])).toBeNull();
+  expect([
+    clockIn('6:30'),
+    clockIn('6.30 PM'),
+    clockIn('12 am'),
+    clockIn('18:05:59'),
+    clockIn('06:30:00-05:00'),
+  ]).toEqual([390, 1110, 0, 1085, 390]);
+  expect(clockIn('')).toBeNull();
+  for (const bad of ['25:00', '6:61', 'noon', '13 pm', '6']) expect(clockIn(bad)).toBeNaN();
+  expect([yesNoIn('Y'), yesNoIn('kept'), yesNoIn('maybe')]).toEqual([true, false, null]);
+  expect([outcomeIn('Caught'), outcomeIn('lure lost'), outcomeIn('constructor')]).toEqual([
+    'landed',
+    'lure-lost',
+    undefined,
+  ]);
+});
+
+const list = (...lines: string[]): string =>
+  ['Date,Time,Lake,Species,Lure,Result,Casts,Length (in),Notes', ...lines].join('\r\n');
+const LINES = [
+  `5/14/2025,6:30 am,${water.name},largemouth bass,${lure.name},caught,60,15.5,by the alders`,
+  `5/14/2025,7:10 am,${water.name},largemouth bass,${lure.name},lost,60,,`,
+  `5/14/2025,9:00,${water.name},Largemouth Bass,spinnerbait,none,40,,`,
+  `2025-06-02,,${water.name.toUpperCase()},bluegill,finesse jig,landed,25,7,`,
+];
+const put = (text: string, book: Book, how: Partial<CatchDays> = {}) =>
+  daysOfCatches(readCatches(text, READING).rows, book, { ...HOW, ...how });
+
+test('a list becomes days with their casts, strikes and lengths, each record as its reader takes it', () => {
+  const { rows, problems } = readCatches(list(...LINES), READING);
+  expect(problems).toEqual([]);
+  expect(rows.map((r) => r.lengthM)).toEqual([expect.closeTo(0.3937, 9), null, null, expect.closeTo(0.1778, 9)]);
+  const found = daysOfCatches(rows, world, HOW);
+  expect(found).toMatchObject({ days: 2, fish: 2, known: 0, problems: [] });
+  expect(found.puts.every((p) => RECORDS[p.kind].schema.safeParse(p.data).success)).toBe(true);
+  const book = applyPuts(world, found.puts);
+  const trip = Object.values(book.trip).find((t) => !(t.id in world.trip) && t.species === 'largemouth-bass')!;
+  expect(tallyTrip(book, trip.id, HOW.nowMs)).toMatchObject({ casts: 100, strikes: 2, hooked: 2, landed: 1 });
+  const landed = Object.values(book.event).find((e) => e.note === 'by the alders')!;
+  expect(
+    new Date(landed.atMs).toLocaleString('en-US', { timeZone: water.zone, hour: '2-digit', minute: '2-digit' }),
+  ).toBe('06:30 AM');
+  expect(trip.startedAtMs).toBeLessThan(landed.atMs);
+});
+
+test('put in twice it changes nothing; a line more is one event more; a day of one’s own is left alone', () => {
+  const book = applyPuts(world, put(list(...LINES), world).puts);
+  expect(put(list(...LINES), book)).toMatchObject({ puts: [], days: 0, known: 4, problems: [] });
+  const more = put(list(...LINES, `5/14/2025,8:00,${water.name},largemouth bass,${lure.name},caught,60,12,`), book);
+  expect(more.puts.map((p) => p.kind)).toEqual(['event']);
+  const [own] = Object.values(world.trip).filter((t) => t.waterId === water.id);
+  const day = new Date(own!.startedAtMs).toLocaleDateString('en-US', { timeZone: water.zone });
+  expect(
+    put(list(`${day},8:00,${water.name},largemouth bass,${lure.name},caught,60,12,`), world, {
+      nowMs: Date.UTC(2030, 0, 1),
+    }),
+  ).toMatchObject({
+    puts: [],
+    problems: [{ code: 'day-in-log', path: 'line 2' }],
+  });
+});
+
+test('what cannot be read is named by its line; what is not told is asked for, never made up', () => {
+  const { rows, problems } = readCatches(
+    list(
+      'never,,a,b,c,caught,1,,',
+      `5/14/2025,25:00,a,b,c,caught,1,,`,
+      `5/14/2025,,a,b,,caught,1,,`,
+      `5/14/2025,,a,b,c,eaten,1,,`,
+      `5/14/2025,,a,b,c,caught,1.5,,`,
+      `5/14/2025,,a,b,c,caught,1,900,`,
+      LINES[3]!,
+    ),
+    READING,
+  );
+  expect(rows).toHaveLength(1);
+  expect(problems.map((p) => `${p.path} ${p.code}`)).toEqual([
+    'line 2 bad-date',
+    'line 3 bad-time',
+    'line 4 no-lure',
+    'line 5 unknown-outcome',
+    'line 6 bad-casts',
+    'line 7 bad-length',
+  ]);
+  expect(readCatches('a,b\n1,2', READING).problems).toMatchObject([{ code: 'no-columns' }]);
+  const odd = put(
+    list(
+      `5/14/2025,,Nowhere,bluegill,spinnerbait,caught,9,,`,
+      `5/14/2025,,${water.name},kraken,spinnerbait,caught,9,,`,
+      `5/14/2025,,${water.name},bluegill,old boot,caught,9,,`,
+      `5/14/2027,,${water.name},bluegill,spinnerbait,caught,9,,`,
+    ),
+    world,
+  );
+  expect(odd.problems.map((p) => p.code)).toEqual(['unknown-water', 'unknown-fish', 'unknown-lure', 'to-come']);
+  const bare = `Date,Lure,Length\n2025-05-14,spinnerbait,15\n2025-05-14,old boot,12`;
+  const usual = { waterId: water.id, species: 'largemouth-bass', aliases: { lure: { 'old boot': lure.id } } } as const;
+  expect(put(bare, world, usual).problems.map((p) => p.code)).toEqual(['no-casts', 'no-casts']);
+  const taken = put(bare, world, { ...usual, castsADay: 80 });
+  expect(taken).toMatchObject({ days: 1, fish: 2, problems: [] });
+  expect(taken.puts.flatMap((p) => (p.kind === 'cast' ? [(p.data as { count: number }).count] : []))).toEqual([40, 40]);
+});
+
+test('a hundred spoilt lists: never a crash, every record as its reader takes it, every line counted (seed 19)', () => {
+  const random = seededRandom(19);
+  const good = list(...LINES);
+  const odd = [
+    '"',
+    ',',
+    '\n',
+    '\r\n',
+    '=1+1',
+    '__proto__',
+    'constructor',
+    '1e400',
+    '−5',
+    '\u0000',
+    '5/14/2025',
+    'ﬁ',
+    '99999',
+  ];
+  for (let n = 0; n < 100; n++) {
+    let text = good;
+    for (let k = 0; k < 1 + Math.floor(6 * random()); k++) {
+      const at = Math.floor(random() * text.length);
+      text = text.slice(0, at) + odd[Math.floor(random() * odd.length)]! + text.slice(at + Math.floor(4 * random()));
+    }
+    const { rows, problems } = readCatches(text, READING);
+    expect(problems.every((p) => /^line \d+$/.test(p.path))).toBe(true);
+    const found = daysOfCatches(rows, world, { ...HOW, castsADay: 50 });
+    const bad = found.puts.filter((p: Put) => !RECORDS[p.kind].schema.safeParse(p.data).success);
+    expect(bad).toEqual([]);
+    const events = found.puts.filter((p) => p.kind === 'event').length;
+    const blank = rows.filter((r) => r.what === 'nothing').length;
+    expect(events + found.problems.length).toBeGreaterThanOrEqual(rows.length - blank);
+  }
+});

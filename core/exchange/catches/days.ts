@@ -1,0 +1,283 @@
+/**
+ * Rows of a list of catches as days of the log: each day with its blocks, casts and strikes. Ids are made of what a
+ * line says, so that the same list put in twice changes nothing. A day that the log has by itself is left as it is.
+ * The water of a past day is what is usual there; casts are told by the list or by the angler, never made up.
+ */
+import { clockOfDay, dateAt, midnightMs, type CivilDate } from '../../base/zone';
+import { contentHash } from '../../base/hash';
+import type { Problem } from '../../base/problems';
+import { groupBy } from '../../log/tally';
+import { newBlock } from '../../log/effort';
+import { familyById } from '../../lures/families';
+import { FAMILIES, type FamilyId } from '../../lures/family';
+import { workedUnplanned, type WorkedAs } from '../../planning/plan/unplanned';
+import type { PlanRequest } from '../../planning/task/request';
+import { put, tripsOf, type Book, type Put } from '../../records';
+import { untold } from '../../records/event';
+import type { Lure } from '../../records/lure';
+import type { Spot } from '../../records/spot';
+import type { WaterPlace } from '../../records/water';
+import { usualOutfit, type Outfit } from '../../tackle/outfit';
+import { composeDay } from '../../trip/day';
+import { newTrip } from '../../trip/newTrip';
+import { SPECIES, type SpeciesId } from '../../water/terms';
+import type { CatchRow } from './read';
+
+/** What the list leaves open, and how it calls what the record has. */
+export interface CatchDays {
+  /** Where a line names no water, or all of them where the list has no such column; null: such lines stay out. */
+  waterId: string | null;
+  /** Where a line names no fish. */
+  species: SpeciesId | null;
+  /** Casts of a day where the list tells none, 1–1000; null: such days stay out. */
+  castsADay: number | null;
+  /** Plain names of kinds of lure and of fish, in small letters. */
+  kinds: ReadonlyMap<string, FamilyId>;
+  fishes: ReadonlyMap<string, SpeciesId>;
+  /** Names of the list, in small letters, and what they stand for: an id of the record, a kind or a fish. */
+  aliases?: { water?: Readonly<Record<string, string>>; lure?: Readonly<Record<string, string>> };
+  nowMs: number;
+  /** What a lure is thrown with; absent: what is usual for its weight. */
+  outfitFor?: (lure: Lure | null, weightKg: number) => Outfit;
+}
+
+/** What is to be stored, and what came of the lines. */
+export interface FoundDays {
+  puts: Put[];
+  days: number;
+  fish: number;
+  /** Lines that the record has already. */
+  known: number;
+  problems: Problem[];
+}
+
+/** A line with what it names. */
+interface Placed {
+  row: CatchRow;
+  water: WaterPlace;
+  spot: Spot | null;
+  species: SpeciesId;
+  lure: Lure | null;
+  family: FamilyId;
+  day: CivilDay;
+}
+/** A day of a water: the moments of its clock, minutes after midnight. */
+interface CivilDay {
+  startMs: number;
+  clock: (minutes: number) => number;
+}
+
+const FIRST_YEAR = 1970;
+/** A day that tells no time lasts from here to here, minutes after midnight; another so much around what it tells. */
+const DAY = { from: 8 * 60, to: 16 * 60, around: 30 } as const;
+const lower = (s: string): string => s.trim().toLowerCase();
+const own = <T>(of: Readonly<Record<string, T>> | undefined, key: string): T | undefined =>
+  of && Object.hasOwn(of, key) ? of[key] : undefined;
+
+/** All days of a list. Never throws. */
+export function daysOfCatches(rows: readonly CatchRow[], book: Book, how: CatchDays): FoundDays {
+  const out: FoundDays = { puts: [], days: 0, fish: 0, known: 0, problems: [] };
+  const places = placesIn(book);
+  const placed: Placed[] = [];
+  for (const row of rows) {
+    const at = placedIn(row, places, how);
+    if ('code' in at) out.problems.push({ ...at, path: `line ${row.line}` });
+    else placed.push(at);
+  }
+  const logged = loggedDays(book);
+  const worker = workedBy(how);
+  const byDay = groupBy(placed, ({ row: { date: d }, water, species }) =>
+    [water.id, d.year, d.month, d.day, species].join(' '),
+  );
+  for (const [day, lines] of byDay) {
+    const { water, row } = lines[0]!;
+    const tripId = `in-${contentHash(day)}`;
+    const told = [water.id, row.date.year, row.date.month, row.date.day].join(' ');
+    if (!own(book.trip, tripId) && logged.has(told)) {
+      out.problems.push(
+        ...lines.map((l) => ({
+          code: 'day-in-log',
+          path: `line ${l.row.line}`,
+          expected: 'a day that the log has not by itself',
+        })),
+      );
+      continue;
+    }
+    oneDay(tripId, lines, book, how, worker, out);
+  }
+  return out;
+}
+
+const placesIn = (book: Book) => {
+  const waters = Object.values(book.water);
+  const days = new Map<string, CivilDay>();
+  return {
+    book,
+    water: new Map(waters.map((w) => [lower(w.name), w])),
+    spot: new Map(Object.values(book.spot).map((s) => [`${s.waterId} ${lower(s.name)}`, s])),
+    lure: new Map(Object.values(book.lure).map((l) => [lower(l.name), l])),
+    day: ({ year, month, day }: CivilDate, zone: string): CivilDay => {
+      const key = `${year} ${month} ${day} ${zone}`;
+      const known = days.get(key);
+      if (known) return known;
+      const startMs = midnightMs(year, month, day, zone);
+      const made = { startMs, clock: clockOfDay(startMs, zone) };
+      days.set(key, made);
+      return made;
+    },
+  };
+};
+
+function placedIn(row: CatchRow, at: ReturnType<typeof placesIn>, how: CatchDays): Placed | Omit<Problem, 'path'> {
+  const named = lower(row.water);
+  const waterId = own(how.aliases?.water, named) ?? at.water.get(named)?.id ?? (named === '' ? how.waterId : null);
+  const water = waterId === null ? undefined : own(at.book.water, waterId);
+  if (!water)
+    return {
+      code: 'unknown-water',
+      expected: named === '' ? 'a water' : `a water of yours, not “${row.water.slice(0, 40)}”`,
+    };
+  const fish = lower(row.fish);
+  const species =
+    fish === ''
+      ? how.species
+      : (how.fishes.get(fish) ?? SPECIES.find((s) => s === fish.replace(/[\s_]+/g, '-')) ?? null);
+  if (!species)
+    return {
+      code: 'unknown-fish',
+      expected: fish === '' ? 'a fish' : `a fish that is known, not “${row.fish.slice(0, 40)}”`,
+    };
+  const thrown = lower(row.lure);
+  const alias = own(how.aliases?.lure, thrown);
+  const lure = (alias === undefined ? undefined : own(at.book.lure, alias)) ?? at.lure.get(thrown) ?? null;
+  const kind = alias ?? thrown.replace(/[\s_]+/g, '-');
+  const family = lure?.family ?? how.kinds.get(thrown) ?? FAMILIES.find((f) => f === kind) ?? null;
+  if (!family)
+    return { code: 'unknown-lure', expected: `a lure of your box or a kind, not “${row.lure.slice(0, 40)}”` };
+  const day = at.day(row.date, water.zone);
+  if (row.date.year < FIRST_YEAR || day.startMs < 0)
+    return { code: 'bad-date', expected: `a date from ${FIRST_YEAR} on` };
+  if (day.clock(row.minutes ?? 0) > how.nowMs) return { code: 'to-come', expected: 'a day that is over' };
+  const spot = row.spot === '' ? null : (at.spot.get(`${water.id} ${lower(row.spot)}`) ?? null);
+  return { row, water, spot, species, lure, family, day };
+}
+
+/** Days of each water that were logged here, or put in from elsewhere. */
+const loggedDays = (book: Book): ReadonlySet<string> =>
+  new Set(
+    tripsOf(book).map((t) => {
+      const { year, month, day } = dateAt(t.startedAtMs, book.water[t.waterId]?.zone ?? 'UTC');
+      return [t.waterId, year, month, day].join(' ');
+    }),
+  );
+
+type Worker = (request: Omit<PlanRequest, 'rod' | 'reel' | 'line'>, lure: Lure | null, waterId: string) => WorkedAs;
+/** How a lure is worked after a fish, in a water and a month: asked once, whatever the day was like. */
+function workedBy(how: CatchDays): Worker {
+  const made = new Map<string, WorkedAs>();
+  return (request, lure, waterId) => {
+    const { species, month } = request.conditions;
+    const key = contentHash([request.lure, waterId, species, month ?? null]);
+    const before = made.get(key);
+    if (before) return before;
+    const weightKg = lure?.weightKg ?? familyById(request.lure.family).weightKg[1];
+    const outfit = how.outfitFor?.(lure, weightKg) ?? usualOutfit(weightKg);
+    const worked = workedUnplanned({ ...request, ...outfit });
+    made.set(key, worked);
+    return worked;
+  };
+}
+
+const lureAsked = (lure: Lure | null, family: FamilyId, name: string): PlanRequest['lure'] =>
+  lure
+    ? {
+        id: lure.id,
+        family,
+        name: lure.name,
+        lengthM: lure.lengthM,
+        ...(lure.bare ? {} : { weightKg: lure.weightKg, hook: lure.hook }),
+      }
+    : { family, name: name.slice(0, 60) };
+
+function oneDay(
+  tripId: string,
+  lines: readonly Placed[],
+  book: Book,
+  how: CatchDays,
+  worked: Worker,
+  out: FoundDays,
+): void {
+  const { water, species, row, day } = lines[0]!;
+  const clock = (minutes: number): number => day.clock(Math.max(0, Math.min(24 * 60 - 1, minutes)));
+  const times = lines.flatMap((l) => l.row.minutes ?? []);
+  const [from, to] =
+    times.length > 0 ? [Math.min(...times) - DAY.around, Math.max(...times) + DAY.around] : [DAY.from, DAY.to];
+  const trip = { ...newTrip(tripId, water.id, species, clock(from)), endedAtMs: clock(to) };
+  const groups = [
+    ...groupBy(lines, (l) => `${l.lure?.id ?? `${l.family} ${lower(l.row.lure)}`} ${l.spot?.id ?? ''}`).values(),
+  ];
+  const tells = (g: readonly Placed[]): number => Math.max(0, ...g.map((l) => l.row.casts ?? 0));
+  const strikes = (g: readonly Placed[]): number => g.filter((l) => l.row.what !== 'nothing').length;
+  const untoldShare = groups.filter((g) => tells(g) === 0).reduce((s, g) => s + g.length, 0);
+  if (untoldShare > 0 && how.castsADay === null) {
+    out.problems.push(
+      ...lines.map((l) => ({ code: 'no-casts', path: `line ${l.row.line}`, expected: 'how many casts were made' })),
+    );
+    return;
+  }
+  const conditions = composeDay(book, trip, (trip.startedAtMs + trip.endedAtMs) / 2, row.date.month)!.conditions;
+  const puts: Put[] = own(book.trip, tripId) ? [] : [put('trip', trip)];
+  let seq = 0;
+  groups.forEach((g, i) => {
+    const { lure, family, spot, row: first } = g[0]!;
+    const blockId = `in-${contentHash([tripId, lure?.id ?? lower(first.lure), spot?.id ?? null])}`;
+    const at = (share: number): number => Math.round(trip.startedAtMs + share * (trip.endedAtMs - trip.startedAtMs));
+    const block = newBlock(
+      worked({ conditions, lure: lureAsked(lure, family, first.lure) }, lure, water.id),
+      conditions,
+      {
+        id: blockId,
+        tripId,
+        spotId: spot?.id ?? null,
+        seq: seq++,
+        startedAtMs: at(i / groups.length),
+        endedAtMs: at((i + 1) / groups.length),
+        // Nobody asked the model that day.
+        expectedPerCast: 0,
+      },
+    );
+    const isNew = !own(book.block, blockId);
+    if (isNew) {
+      const share = tells(g) > 0 ? tells(g) : Math.round((how.castsADay! * g.length) / untoldShare);
+      const count = Math.min(1000, Math.max(1, strikes(g), share));
+      puts.push(
+        put('block', block),
+        put('cast', {
+          id: `in-${contentHash([blockId, 'casts'])}`,
+          blockId,
+          seq: seq++,
+          atMs: block.startedAtMs,
+          count,
+        }),
+      );
+    }
+    const alike = new Map<string, number>();
+    g.forEach((l, k) => {
+      const { what, minutes, lengthM, weightKg, depthM, released, note } = l.row;
+      const says = contentHash([what, minutes, lengthM, weightKg, depthM, note]);
+      const nth = alike.get(says) ?? 0;
+      alike.set(says, nth + 1);
+      const id = `in-${contentHash([blockId, says, nth])}`;
+      if (what === 'nothing' ? !isNew : own(book.event, id)) return void out.known++;
+      if (what === 'nothing') return;
+      const atMs = minutes === null ? at((i + (k + 0.5) / g.length) / groups.length) : clock(minutes);
+      puts.push(
+        put('event', { id, blockId, seq: seq++, atMs, ...untold(what), lengthM, weightKg, depthM, released, note }),
+      );
+      if (what === 'landed') out.fish++;
+    });
+  });
+  if (puts.length === 0) return;
+  out.days++;
+  out.puts.push(...puts);
+}
