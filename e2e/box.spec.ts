@@ -29,7 +29,7 @@ test('put in order by a column, the other way round, by keys; one chosen is told
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Alder minnow');
 });
 
-test('the patterns of the Lessons are a table in any order, the one chosen told below it', async ({ page }) => {
+test('the patterns of the Lessons are a table in any order, the one chosen told above it', async ({ page }) => {
   await openDemo(page);
   await page.goto('/lessons');
   const table = page.getByRole('table', { name: 'Patterns', exact: true });

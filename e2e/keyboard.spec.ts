@@ -48,9 +48,19 @@ for (const [name, viewport] of [
       await expect(page.getByText('2 casts, 1 strike, 1 hooked, 1 landed.')).toBeVisible();
       // What it taught.
       await pressOn(page, place(page, 'Lessons'));
+      if (viewport === WIDE)
+        await pressOn(
+          page,
+          page
+            .getByRole('row')
+            .filter({ has: page.getByRole('cell', { name: '2', exact: true }) })
+            .filter({ has: page.getByRole('cell', { name: '1', exact: true }) })
+            .getByRole('button')
+            .first(),
+        );
       const row = page.getByRole('button', { name: /: .* 2 casts on 1 day · 1 struck, 1 hooked, 1 landed/ });
       await expect(row).toBeVisible({ timeout: 60_000 });
-      await pressOn(page, row);
+      if (viewport !== WIDE) await pressOn(page, row);
       await expect(row).toHaveAttribute('aria-expanded', 'true');
     });
   });

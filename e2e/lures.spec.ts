@@ -180,7 +180,7 @@ test('favourites stand first, the search finds, what was lost is out of the rank
   await openDemo(page);
   await page.goto('/kit/box');
   await page.getByRole('checkbox', { name: 'Twin leaf is a favourite' }).click();
-  await page.getByRole('radio', { name: 'Favourites' }).click();
+  await page.getByRole('radio', { name: 'Favourites', exact: true }).click();
   await expect(page.getByRole('button', { name: /^Twin leaf/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Alder minnow/ })).toHaveCount(0);
   await page.getByRole('radio', { name: 'All', exact: true }).click();

@@ -1,4 +1,4 @@
-/** Wide: the patterns as a table in any order, the one that is chosen told below it. */
+/** Wide: the patterns as a table in any order, the one that is chosen told above it. */
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { Pattern } from '../../core/lessons/patterns';
@@ -32,6 +32,7 @@ function PatternTable({ patterns, highest }: { patterns: readonly Pattern[]; hig
   ];
   return (
     <View style={{ gap: 14 }}>
+      {chosen ? <PatternRow key={chosen.presentation} x={chosen} highest={highest} startOpen /> : null}
       <SortTable
         label={PATTERN_COLUMN.table}
         columns={columns}
@@ -44,7 +45,6 @@ function PatternTable({ patterns, highest }: { patterns: readonly Pattern[]; hig
         chosen={chosen?.presentation ?? null}
         onChoose={(x) => setPicked(x.presentation)}
       />
-      {chosen ? <PatternRow key={chosen.presentation} x={chosen} highest={highest} startOpen /> : null}
     </View>
   );
 }

@@ -4,6 +4,7 @@
  */
 import { Workbox } from 'workbox-window';
 import { create } from 'zustand';
+import { reloadStored } from './reload';
 
 export type UpdateState =
   | 'none'
@@ -38,7 +39,7 @@ export function watchUpdates(): void {
   navigator.serviceWorker.addEventListener('controllerchange', () => {
     // The first worker taking up its first page changes nothing for it.
     if (!controlled) controlled = true;
-    else if (mine) window.location.reload();
+    else if (mine) reloadStored();
     else become('moved');
   });
   // Without a network the question fails; that is no trouble, the answer comes another time.
@@ -58,7 +59,7 @@ export function watchUpdates(): void {
 
 /** Takes the new version: the page loads again, because the angler asked for it. */
 export function takeUpdate(): void {
-  if (standing.getState().update === 'moved') return window.location.reload();
+  if (standing.getState().update === 'moved') return reloadStored();
   mine = true;
   worker?.messageSkipWaiting();
 }

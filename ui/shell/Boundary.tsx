@@ -9,6 +9,7 @@ import { deviceKeeper } from '../../data/deviceKeeper';
 import { reportTrouble, troubles } from '../../data/troubles';
 import { EVENT_NAME } from '../../wording/names';
 import { castsText } from '../../wording/strikes';
+import { reloadStored } from '../platform/reload';
 import { SHELL } from '../../wording/pages/shell';
 import { useActions, useLog, usePlan } from '../day/contexts';
 import { saveProblemReport } from '../kit/problemReport';
@@ -18,7 +19,6 @@ import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 
 const LOGGED = ['landed', 'lost', 'missed', 'bump'] as const;
-const reload = (): void => window.location.reload();
 /** A page outside the application, which opens whatever is stored. */
 const toRescue = (): void => window.location.assign('/rescue.html');
 const saveTroubles = (): void => saveProblemReport(troubles.getState().list);
@@ -63,7 +63,7 @@ export function PlaceStumbled({ error, retry }: { error: Error; retry: () => Pro
           {last ? <Button title="Undo the last" onPress={() => actions.takeBack(last.id)} /> : null}
         </View>
       ) : null}
-      <Button title={SHELL.tryAgain} onPress={() => (isMissingScript(error) ? reload() : void retry())} />
+      <Button title={SHELL.tryAgain} onPress={() => (isMissingScript(error) ? reloadStored() : void retry())} />
       <Button title={SHELL.saveReport} onPress={saveTroubles} />
       <Button title={SHELL.lookInto} onPress={toRescue} />
     </ScrollView>
@@ -106,7 +106,7 @@ function EverythingStumbled() {
       <View role="alert">
         <Say>{SHELL.storedIsStored}</Say>
       </View>
-      <Button kind="solid" title="Load everything again" onPress={reload} />
+      <Button kind="solid" title="Load everything again" onPress={reloadStored} />
       <Button title={SHELL.saveRecord} onPress={() => saveRecord(deviceKeeper().withRefused())} />
       <Button title={SHELL.saveReport} onPress={saveTroubles} />
       <Button title={SHELL.lookIntoAndAside} onPress={toRescue} />

@@ -17,6 +17,7 @@ import { saveRecord } from '../kit/saveRecord';
 import { Button } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { useNow } from '../platform/clock';
+import { reloadStored } from '../platform/reload';
 import { takeUpdate, useUpdateState } from '../platform/updates';
 import { useTheme } from '../theme/theme';
 
@@ -105,7 +106,7 @@ function NewerNotice() {
     <Band tone="copperWash" role="alert">
       <Say kind="strong">{NEWER_TEXT}</Say>
       <Keys>
-        <Button kind="solid" title={SHELL.loadAgain} onPress={() => window.location.reload()} />
+        <Button kind="solid" title={SHELL.loadAgain} onPress={reloadStored} />
         {held > 0 ? <Button title={SHELL.saveNow} onPress={() => saveRecord(deviceKeeper().withRefused())} /> : null}
       </Keys>
     </Band>
