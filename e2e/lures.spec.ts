@@ -186,13 +186,17 @@ test('favourites stand first, the search finds, what was lost is out of the rank
   await page.getByRole('radio', { name: 'All', exact: true }).click();
   await page.getByLabel('Find by name, kind or note').fill('jerk');
   await page.getByRole('button', { name: /^Alder minnow/ }).click();
+  // What is done with a lure leads back to the Kit, once it is stored.
+  const inKit = page.getByRole('heading', { level: 1, name: 'Kit', exact: true });
   await page.getByRole('button', { name: 'It was lost' }).click();
+  await expect(inKit).toBeVisible();
   await openLures(page);
   await expect(ranked(page).filter({ hasText: 'Alder minnow' })).toHaveCount(0);
   await page.goto('/kit/box');
   await page.getByRole('radio', { name: 'Retired and lost' }).click();
   await page.getByRole('button', { name: /^Alder minnow.*lost: open$/ }).click();
   await page.getByRole('button', { name: 'Bring this lure back' }).click();
+  await expect(inKit).toBeVisible();
   await openLures(page);
   await expect(ranked(page).filter({ hasText: 'Alder minnow' })).toHaveCount(1);
 });
