@@ -7,7 +7,7 @@ import { seededRandom } from '../../core/base/random';
 import { trials } from '../../core/planning/plan/changes';
 import { planRetrieve, type Plan } from '../../core/planning/plan/plan';
 import type { PlanRequest } from '../../core/planning/task/request';
-import { freeParameters } from '../../core/planning/plan/search';
+import { freeParameters } from '../../core/planning/plan/freedoms';
 import { firstSettings, setUpTask, type RetrieveSettings, type PlanTask } from '../../core/planning/task/setup';
 import { simulateSettings } from '../../core/planning/plan/track';
 import { worth } from '../../core/planning/plan/worth';

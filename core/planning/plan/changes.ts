@@ -4,7 +4,7 @@ import { TELLING_CURRENT_MPS, tipSetting, type TipPosition } from '../../tackle/
 import { thickerLine, thinnerLine, type LineSpec } from '../../tackle/line';
 import { MAX_TURNS_PER_S } from '../../tackle/reel';
 import type { PlanSettings } from '../task/request';
-import { twentieth } from './search';
+import { twentieth } from './freedoms';
 import { MIN_TURNS_PER_S, maxTurnsPerS, setUpTask, type RetrieveSettings, type PlanTask } from '../task/setup';
 import { canHangBelowFloat } from '../../lures/family';
 import { sinksByItself } from '../../simulation/sink';

@@ -12,11 +12,12 @@ import { corners } from '../task/tackleDraws';
 import { shareRange, type ShareRange } from './doubt';
 import { isNotCast, planNotCast } from './notCast';
 import { atOnce, type Steps } from './casting';
-import { bestOf, firstHands, freeParameters, guessesOf, type Candidate } from './search';
+import { bestOf, evaluateOn, type Evaluate } from './candidates';
+import { freeParameters } from './freedoms';
+import { firstHands, guessesOf } from './search';
 import type { Track } from './track';
 import { meanDepthM, movingSpeedMps, plannedAsIn, workedSpeedMps } from './pace';
 import { bestWay } from './ways';
-import { worth } from './worth';
 
 /**
  * A first answer's range is as much wider, as a share: better hands may be found, and a finer mesh may hold it less.
@@ -36,21 +37,19 @@ export interface FirstAnswer {
 /** The first answer of a lure that is cast. */
 export function* firstAnswer(p: PlanTask): Steps<FirstAnswer> {
   let candidates = 0;
-  function* tried(all: readonly RetrieveSettings[]): Steps<Candidate[]> {
-    const tracks = yield all.map((hands) => ({ task: p, hands, how: { mesh: MESH.scan } }));
+  const scanned = evaluateOn(p, { mesh: MESH.scan });
+  const tried: Evaluate = (all) => {
     candidates += all.length;
-    return all.map((hands, i) => ({ hands, track: tracks[i]!, worth: worth(p, hands, tracks[i]!) }));
-  }
+    return scanned(all);
+  };
   const start = firstSettings(p);
   const swims = p.family.mode === 'swim';
   // A lure on top is on top whatever the hands do: nothing to search.
   const free = p.family.mode === 'surface' ? [] : freeParameters(p, start);
   const kept = yield* firstHands(p, guessesOf(p, start, free), free, tried);
   // The coarsest mesh flatters what it has chosen.
-  const finer = yield kept.map(({ hands }) => ({ task: p, hands, how: { mesh: MESH.quick, lineShapes: true } }));
-  const { hands, track } = bestOf(
-    kept.map((c, i) => ({ ...c, track: finer[i]!, worth: worth(p, c.hands, finer[i]!) })),
-  );
+  const finer = evaluateOn(p, { mesh: MESH.quick, lineShapes: true });
+  const { hands, track } = bestOf(yield* finer(kept.map((c) => c.hands)));
   const coarse = kept.find((c) => c.hands === hands)!.track;
   // What lies on the bottom or hangs from a float is there whatever its drag.
   const atCorners = swims

@@ -13,18 +13,9 @@ import { COARSE_TRUSTED, DRAWS, depthRange, gainRange, mean, shareRange, type Sh
 import { firstAnswer } from './firstAnswer';
 import { isNotCast, planNotCast } from './notCast';
 import { WORTH_SAYING, type PlanRequest } from '../task/request';
-import {
-  around,
-  bestOf,
-  MIN_CANDIDATES,
-  freeParameters,
-  search,
-  places,
-  spread,
-  type Candidate,
-  type Evaluate,
-  type Found,
-} from './search';
+import { bestOf, evaluateOn, places, spread, type Candidate, type Evaluate } from './candidates';
+import { freeParameters } from './freedoms';
+import { around, MIN_CANDIDATES, search, type Found } from './search';
 import { firstSettings, presentationOf, setUpTask, turnM, type RetrieveSettings, type PlanTask } from '../task/setup';
 import { belowFloatM, type Track, type TrackOptions } from './track';
 import { workedSpeedMps } from './pace';
@@ -132,11 +123,7 @@ function* changesOf(p: PlanTask, hands: RetrieveSettings, now: ShareRange): Step
 function* planSteps(asked: PlanTask, effort: PlanStage, searched: boolean): Steps<Omit<Plan, 'simulations'>> {
   const { request } = asked;
   const p = yield* bestWay(asked);
-  const on = (mesh: Mesh, lineShapes = false): Evaluate =>
-    function* (all) {
-      const tracks = yield all.map((hands) => ({ task: p, hands, how: { mesh, lineShapes } }));
-      return all.map((hands, i) => ({ hands, track: tracks[i]!, worth: worth(p, hands, tracks[i]!) }));
-    };
+  const on = (mesh: Mesh, lineShapes = false): Evaluate => evaluateOn(p, { mesh, lineShapes });
 
   const start = firstSettings(p);
   let candidates = 1;

@@ -1,6 +1,8 @@
 import { firstSettings, setUpTask, type RetrieveSettings } from '../task/setup';
 import { atOnce } from './casting';
-import { around, freeParameters, places, spread, type Candidate, type Evaluate } from './search';
+import { places, spread, type Candidate, type Evaluate } from './candidates';
+import { freeParameters } from './freedoms';
+import { around } from './search';
 import type { Track } from './track';
 
 const task = setUpTask({

@@ -4,128 +4,13 @@
  * the planner.
  */
 import { DRAW_COUNT, uniformDraw } from '../../base/draws';
-import { clamp, roundTo, toHalf } from '../../base/numbers';
+import { clamp, toHalf } from '../../base/numbers';
 import { seededRandom } from '../../base/random';
-import { hangs } from '../cadence/library';
-import { TELLING_CURRENT_MPS, tipSetting, type TipPosition } from '../../tackle/stand';
-import {
-  angleWasRead,
-  MIN_TURNS_PER_S,
-  maxTurnsPerS,
-  tableStarts,
-  turnsFor,
-  type RetrieveSettings,
-  type PlanTask,
-} from '../task/setup';
+import { tipSetting, type TipPosition } from '../../tackle/stand';
+import { tableStarts, turnsFor, type PlanTask, type RetrieveSettings } from '../task/setup';
+import { bestOf, spread, type Candidate, type Evaluate } from './candidates';
 import { together, type Steps } from './casting';
-import type { Track } from './track';
-
-/** One setting of the hands, its track, and what it is worth. */
-export interface Candidate {
-  hands: RetrieveSettings;
-  track: Track;
-  worth: number;
-}
-
-/** One thing the hands can vary, between 0 and 1. */
-export interface FreeParameter {
-  what: 'tip' | 'turns' | 'count' | 'hang' | 'cast' | 'angle';
-  /** The hands with it at u, 0–1. */
-  at: (h: RetrieveSettings, u: number) => RetrieveSettings;
-  /** Where it stands, 0–1. */
-  of: (h: RetrieveSettings) => number;
-  /** Number of settings when they are few and have no order worth stepping through in halves; else a step, 0–1. */
-  settings?: number;
-  step?: number;
-}
-
-/** Handle speeds a hand can tell apart. */
-export const twentieth = (turns: number): number => roundTo(Math.round(turns * 20) / 20, 2);
-
-/** From a to b, evenly in the logarithm. */
-const between = (a: number, b: number) => ({
-  at: (u: number): number => a * (b / a) ** u,
-  of: (x: number): number => (b > a ? clamp(Math.log(x / a) / Math.log(b / a), 0, 1) : 0),
-});
-
-/** Past what is aimed at so many times the usual way past it is looked at. prior: judgement. */
-const FURTHEST_PAST = 2.5;
-
-/** How far to throw: by rod and wind; aimed at something, onto it and past it as far as the lure may need. */
-function castRange(p: PlanTask): ReturnType<typeof between> {
-  if (p.targetM === null || p.targetM >= p.comfortableM - 1) return between(0.6 * p.comfortableM, p.comfortableM);
-  return between(p.targetM + 1, Math.min(p.comfortableM, p.targetM + Math.max(4, FURTHEST_PAST * p.overshootM)));
-}
-
-/** What is free to vary in this problem: what the angler set is not, nor what the way of working settles by itself. */
-export function freeParameters(p: PlanTask, start: RetrieveSettings): FreeParameter[] {
-  if (p.onBed) return [];
-  const set = p.request.set ?? {};
-  const swims = p.family.mode === 'swim';
-  const out: FreeParameter[] = [];
-  const tips = p.stand.tips;
-  if (set.tip === undefined && p.family.mode !== 'float')
-    out.push({
-      what: 'tip',
-      settings: tips.length,
-      at: (h, u) => ({
-        ...h,
-        tip: tipSetting(tips[Math.min(tips.length - 1, Math.floor(u * tips.length))]!, p.request.rod, p.reading.access),
-      }),
-      of: (h) => (tips.indexOf(h.tip.position as TipPosition) + 0.5) / tips.length,
-    });
-  if (set.turnsPerS === undefined && !set.cadence) {
-    const range = between(
-      Math.max(MIN_TURNS_PER_S, 0.4 * start.turnsPerS),
-      Math.max(MIN_TURNS_PER_S + 0.1, Math.min(maxTurnsPerS(p), 2 * start.turnsPerS)),
-    );
-    out.push({
-      what: 'turns',
-      step: 0.2,
-      at: (h, u) => ({ ...h, turnsPerS: twentieth(range.at(u)) }),
-      of: (h) => range.of(h.turnsPerS),
-    });
-  }
-  if (set.countdownS === undefined && p.family.mode !== 'float' && p.sinkS > 0) {
-    const most = clamp(1.8 * Math.max(start.countdownS, p.sinkS), 2, 60);
-    out.push({
-      what: 'count',
-      step: 0.15,
-      at: (h, u) => ({ ...h, countdownS: toHalf(most * u) }),
-      of: (h) => clamp(h.countdownS / most, 0, 1),
-    });
-  }
-  if (set.pauseS === undefined && !set.cadence && hangs(start.style) && p.wantedPauseS >= 1) {
-    // From hardly a rest to the one that the fish want, as far as the lure can be left alone.
-    const longest = Math.max(1, toHalf(Math.min(p.wantedPauseS, p.hangLimitS)));
-    const range = between(0.5, longest);
-    out.push({
-      what: 'hang',
-      step: 0.25,
-      at: (h, u) => ({ ...h, pauseS: Math.max(0.5, toHalf(range.at(u))) }),
-      of: (h) => range.of(h.pauseS),
-    });
-  }
-  if (swims && set.castM === undefined && !p.pitched && p.comfortableM > 8) {
-    const range = castRange(p);
-    out.push({
-      what: 'cast',
-      step: 0.35,
-      at: (h, u) => ({ ...h, castM: Math.round(range.at(u)) }),
-      of: (h) => range.of(h.castM),
-    });
-  }
-  const angles = p.stand.anglesDeg;
-  // An angle that was read is where the angler throws; one that nobody read is free.
-  if (set.angleDeg === undefined && p.reading.currentMps >= TELLING_CURRENT_MPS && !angleWasRead(p))
-    out.push({
-      what: 'angle',
-      settings: angles.length,
-      at: (h, u) => ({ ...h, angleDeg: angles[Math.min(angles.length - 1, Math.floor(u * angles.length))]! }),
-      of: (h) => (Math.max(0, angles.indexOf(h.angleDeg)) + 0.5) / angles.length,
-    });
-  return out;
-}
+import { freeParameters, type FreeParameter } from './freedoms';
 
 const SCATTER = 40;
 /** Casts simulated at the least where there is anything to find; from so many on no further step is begun. */
@@ -158,9 +43,6 @@ export function openings(p: PlanTask, start: RetrieveSettings, free: readonly Fr
 /** The closed form, and all that the search begins with besides; nothing free: it alone. */
 export const guessesOf = (p: PlanTask, start: RetrieveSettings, free: readonly FreeParameter[]): RetrieveSettings[] =>
   free.length === 0 ? [start] : [start, ...openings(p, start, free)];
-
-/** Casts all these hands, each on the same task and mesh. */
-export type Evaluate = (hands: readonly RetrieveSettings[]) => Steps<Candidate[]>;
 
 /** Guesses besides the closed form: what swims has more to find than what lies on the bottom or under a float. */
 const FIRST_GUESSES = { swim: 12, other: 3 } as const;
@@ -288,29 +170,5 @@ export function* around(
   return bestOf([at, ...(yield* tried(hands))]);
 }
 
-/** The first of those that are worth most. */
-export const bestOf = (candidates: readonly Candidate[]): Candidate =>
-  candidates.reduce((best, c) => (c.worth > best.worth ? c : best));
-
 const nearestTip = (p: PlanTask, wished: TipPosition): TipPosition =>
   p.stand.tips.includes(wished) ? wished : p.stand.tips[0]!;
-
-const isNear = ({ hands: a }: Candidate, { hands: b }: Candidate): boolean =>
-  a.tip.position === b.tip.position &&
-  Math.abs(Math.log(a.turnsPerS / b.turnsPerS)) < 0.25 &&
-  Math.abs(a.countdownS - b.countdownS) < 1.5;
-
-/** The best few places, best first, with so many candidates of each at the most, its best first. */
-export function places(candidates: readonly Candidate[], most: number, each: number): Candidate[][] {
-  const out: Candidate[][] = [];
-  for (const c of [...candidates].sort((a, b) => b.worth - a.worth)) {
-    const place = out.find(([head]) => isNear(head!, c));
-    if (!place && out.length < most) out.push([c]);
-    else if (place && place.length < each) place.push(c);
-  }
-  return out;
-}
-
-/** The best few that are not the same place twice. */
-export const spread = (candidates: readonly Candidate[], most: number): Candidate[] =>
-  places(candidates, most, 1).map(([head]) => head!);

@@ -4,11 +4,12 @@
  */
 import type { CadenceStyle } from '../../lures/styles';
 import { MESH } from '../../simulation/types';
-import { firstSettings, setUpTask, type PlanTask, type RetrieveSettings } from '../task/setup';
+import { firstSettings, setUpTask, type PlanTask } from '../task/setup';
 import { together, type Steps } from './casting';
-import { around, bestOf, freeParameters, openings, type Candidate } from './search';
+import { bestOf, evaluateOn, type Candidate } from './candidates';
+import { freeParameters } from './freedoms';
+import { around, openings } from './search';
 import type { Track } from './track';
-import { worth } from './worth';
 
 /** Ways that a lip can go: where it knocks a stop only lifts it off; where it touches nothing it wants one. */
 const LIPPED_WAYS: readonly CadenceStyle[] = ['steady', 'stop-and-go'];
@@ -49,10 +50,7 @@ function takenMore({ style, family }: PlanTask, { phaseS, workedS }: Track): num
 function* tryWay(task: PlanTask): Steps<Candidate> {
   const start = firstSettings(task);
   const free = freeParameters(task, start);
-  function* tried(all: readonly RetrieveSettings[]): Steps<Candidate[]> {
-    const tracks = yield all.map((hands) => ({ task, hands, how: { mesh: MESH.scan } }));
-    return all.map((hands, i) => ({ hands, track: tracks[i]!, worth: worth(task, hands, tracks[i]!) }));
-  }
+  const tried = evaluateOn(task, { mesh: MESH.scan });
   const guesses = yield* tried([start, ...openings(task, start, free).slice(0, GUESSES)]);
   return yield* around(free, bestOf(guesses), 1, tried);
 }
