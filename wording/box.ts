@@ -4,7 +4,7 @@ import { familyById } from '../core/lures/families';
 import { COLOURS, FAMILIES, HOOKS, type FamilyId } from '../core/lures/family';
 import type { Ranking } from '../core/ranking/rank';
 import type { Lure } from '../core/records/lure';
-import { rateLine } from './lures';
+import { BODY_ONLY, rateLine } from './lures';
 import { capital, COLOUR_NAME, FAMILY_NAME, HOOK_NAME, WAY_NAME } from './names';
 import { exclusionSentence } from './reasons';
 import { moneyText, say, type UnitPrefs } from './units';
@@ -57,7 +57,7 @@ export const BOX = {
   weight: 'Weight',
   length: 'Length',
   count: 'Pieces',
-  bare: 'body only',
+  bare: BODY_ONLY,
   change: 'Change it',
   work: 'How to work it',
 } as const;

@@ -109,6 +109,8 @@ export function turnedText(t: { moved: readonly string[]; before: string; after:
     : `${what}: now the ${t.after} comes first, before it was the ${t.before}.`;
 }
 
+/** In place of its weight: a soft body without a head. */
+export const BODY_ONLY = 'body only';
 /** A lure of the box in a line: its kind, its weight, how many of it. */
 export const boxLine = (l: Pick<Lure, 'family' | 'bare' | 'weightKg' | 'count'>, units: UnitPrefs): string =>
-  `${FAMILY_NAME[l.family]}, ${l.bare ? 'body only' : say.weight(l.weightKg, units)}${l.count > 1 ? ` ×${l.count}` : ''}`;
+  `${FAMILY_NAME[l.family]}, ${l.bare ? BODY_ONLY : say.weight(l.weightKg, units)}${l.count > 1 ? ` ×${l.count}` : ''}`;

@@ -1,6 +1,7 @@
 /**
  * SI facts to the angler's units. Every number on a screen goes through here; nothing else knows a conversion factor.
  */
+import { FT, INCH, MILE, OUNCE, POUND, YARD } from '../core/base/units';
 export const UNIT_CHOICES = {
   temp: ['F', 'C'],
   depth: ['ft', 'm'],
@@ -31,12 +32,7 @@ export const METRIC: UnitPrefs = {
   money: '€',
 };
 
-export const FT = 0.3048;
-export const INCH = 0.0254;
-export const YARD = 0.9144;
-export const MILE = 1609.344;
-export const OUNCE = 0.028349523;
-export const POUND = 16 * OUNCE;
+export { FT, INCH, MILE, OUNCE, POUND, YARD };
 export const MPH = 1 / 2.23694;
 export const KMH = 1 / 3.6;
 export const toFahrenheit = (c: number): number => c * 1.8 + 32;

@@ -7,6 +7,7 @@
 import Papa from 'papaparse';
 import { familyById } from '../lures/families';
 import { roundTo } from '../base/numbers';
+import { INCH, OUNCE } from '../base/units';
 import { COLOURS, FAMILIES, HOOKS, type Colour, type FamilyId, type Hook } from '../lures/family';
 import type { Lure } from '../records/lure';
 import { asTextCell, numberIn, readTable, TABLE_FAULTS } from './table';
@@ -52,8 +53,6 @@ export interface BoxFile {
 }
 
 const MAX_ROWS = 5000;
-const OUNCE_KG = 0.028349523125;
-const INCH_M = 0.0254;
 
 const plain = (s: string): string =>
   s
@@ -98,13 +97,13 @@ type Units = readonly (readonly [column: string, factor: number])[];
 const WEIGHTS: Units = [
   ['weight_kg', 1],
   ['weight_g', 0.001],
-  ['weight_oz', OUNCE_KG],
+  ['weight_oz', OUNCE],
 ];
 const LENGTHS: Units = [
   ['length_m', 1],
   ['length_mm', 0.001],
   ['length_cm', 0.01],
-  ['length_in', INCH_M],
+  ['length_in', INCH],
 ];
 const PRICES: Units = [
   ['price_minor', 1],

@@ -5,7 +5,7 @@
  */
 import type { Problem } from '../base/problems';
 import type { TempPoint } from '../water/history';
-import { numberIn, readTable, type TableFault } from './table';
+import { numberIn, readTable, TABLE_EXPECTED } from './table';
 
 /** Temperatures read from a table, °C and ms, and the lines that could not be read. */
 export interface ReadingsFile {
@@ -15,11 +15,6 @@ export interface ReadingsFile {
 
 const MAX_ROWS = 20_000;
 const ISO = /^(\d{4})-(\d\d)-(\d\d)[T ]\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:?\d\d)$/;
-
-const EXPECTED: Record<TableFault, string> = {
-  'unclosed-quote': 'a closing quotation mark',
-  'too-many-cells': 'no more cells than the first line names; a number with a comma stands in quotation marks',
-};
 
 /** ISO 8601 with its offset to ms; NaN for what is none, a 30 February too. */
 function momentIn(time: string): number {
@@ -44,7 +39,7 @@ export function readReadingsCsv(text: string): ReadingsFile {
   for (const { line, cells, fault } of rows.slice(0, MAX_ROWS)) {
     const path = `line ${line}`;
     if (fault) {
-      problems.push({ code: fault, path, expected: EXPECTED[fault] });
+      problems.push({ code: fault, path, expected: TABLE_EXPECTED[fault] });
       continue;
     }
     const atMs = momentIn((cells.time ?? '').trim());

@@ -7,6 +7,11 @@ import Papa from 'papaparse';
 /** What can be wrong with a row before its cells are looked at. */
 export const TABLE_FAULTS = ['unclosed-quote', 'too-many-cells'] as const;
 export type TableFault = (typeof TABLE_FAULTS)[number];
+/** What a line should have had instead. */
+export const TABLE_EXPECTED: Readonly<Record<TableFault, string>> = {
+  'unclosed-quote': 'a closing quotation mark',
+  'too-many-cells': 'no more cells than the first line names; a number with a comma stands in quotation marks',
+};
 
 /** A row: the line it begins on, counted from 1 with the head; its cells by column. */
 export interface TableRow {

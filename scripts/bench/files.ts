@@ -1,6 +1,6 @@
 /** A long list of catches read and put in, the log written as tables: how long, and what memory it takes. */
 import { readCatches } from '../../core/exchange/catches/read';
-import { daysOfCatches } from '../../core/exchange/catches/days';
+import { daysOfCatches, type CatchDays } from '../../core/exchange/catches/days';
 import { logTableCsv, logTables, SI_LOG_UNITS } from '../../core/exchange/logTables';
 import { applyPuts, emptyBook } from '../../core/records';
 import { buildDemoWorld } from '../../demo/world';
@@ -12,6 +12,15 @@ const DAY_MS = 86_400_000;
 /** Of each day so many lines, with so many lures. */
 const A_DAY = 10;
 const LURES = 3;
+
+const HOW: CatchDays = {
+  waterId: null,
+  species: 'largemouth-bass',
+  castsADay: null,
+  kinds: FAMILY_OF_NAME,
+  fishes: new Map(),
+  nowMs: Date.UTC(2026, 9, 8),
+};
 
 const usedMB = (): number => {
   globalThis.gc?.();
@@ -38,27 +47,9 @@ export function filesBench(): string {
   const read = timed(() =>
     readCatches(text, { units: { length: 'in', weight: 'lb', depth: 'ft' }, order: 'day-first' }),
   );
-  const found = timed(() =>
-    daysOfCatches(read.value.rows, world, {
-      waterId: null,
-      species: 'largemouth-bass',
-      castsADay: null,
-      kinds: FAMILY_OF_NAME,
-      fishes: new Map(),
-      nowMs: Date.UTC(2026, 9, 8),
-    }),
-  );
+  const found = timed(() => daysOfCatches(read.value.rows, world, HOW));
   const book = applyPuts(world, found.value.puts);
-  const again = timed(() =>
-    daysOfCatches(read.value.rows, book, {
-      waterId: null,
-      species: 'largemouth-bass',
-      castsADay: null,
-      kinds: FAMILY_OF_NAME,
-      fishes: new Map(),
-      nowMs: Date.UTC(2026, 9, 8),
-    }),
-  );
+  const again = timed(() => daysOfCatches(read.value.rows, book, HOW));
   const out = timed(() =>
     logTables(book, SI_LOG_UNITS)
       .map((t) => logTableCsv(t).length)

@@ -5,6 +5,7 @@ import { useStore } from 'zustand';
 import { forgetTroubles, troubles, type Trouble } from '../../data/troubles';
 import { keepingText, offlineText, troubleText } from '../../wording/device';
 import { KIT_PAGE } from '../../wording/pages/kit';
+import { SHARED } from '../../wording/pages/shared';
 import { Part } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -35,7 +36,7 @@ export function DevicePart() {
           {list.length > SHOWN ? <Say kind="label">{KIT_PAGE.moreInFile(list.length - SHOWN)}</Say> : null}
           <View style={{ gap: 8 }}>
             <Button
-              title={KIT_PAGE.saveReport}
+              title={SHARED.saveReport}
               onPress={() => {
                 saveProblemReport(list);
                 setSaid(KIT_PAGE.reportSaved);

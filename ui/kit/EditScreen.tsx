@@ -1,6 +1,7 @@
 /** Add or change one thing of the kit. What is wrong is said beside its field and nothing typed is lost. */
 import { notSavedText, type FieldWords } from '../../wording/form';
 import { EDIT_PAGE } from '../../wording/pages/editing';
+import { SHARED } from '../../wording/pages/shared';
 import { useDayClock } from '../day/useDayClock';
 import { useCommitter } from '../../data/useBook';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -53,7 +54,7 @@ function Missing({ text, onBack }: { text: string; onBack: () => void }) {
   return (
     <Screen title="Kit" section={false}>
       <Note>{text}</Note>
-      <Button title={EDIT_PAGE.back} onPress={onBack} />
+      <Button title={SHARED.backToKit} onPress={onBack} />
     </Screen>
   );
 }

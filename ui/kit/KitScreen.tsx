@@ -147,7 +147,7 @@ const SHELVES: readonly Shelf[] = [
       Object.values(book.piece).map((x) => ({
         id: x.id,
         title: x.name,
-        sub: KIT_PAGE.pieceSub(x.kind, book.water[x.waterId]?.name),
+        sub: KIT_PAGE.pieceSub(x.kind, book.water[x.waterId]?.name ?? KIT_PAGE.waterGone),
         retired: retiredOf(x),
       })),
   },

@@ -27,6 +27,7 @@ import {
 } from '../../wording/measure';
 import { say } from '../../wording/units';
 import { EDIT_PAGE } from '../../wording/pages/editing';
+import { SHARED } from '../../wording/pages/shared';
 import { compute } from '../../workers/client';
 import { usePlan, useBookWithoutLog } from '../day/contexts';
 import { Adjuster } from '../parts/Adjuster';
@@ -227,7 +228,7 @@ function Measuring({ ofId, kinds, kept, line, metresPerTurn: perTurnM, start, fa
           {kind === 'turns-in' ? (
             <>
               {step('castM', STEPPERS.distance(units), 'Length of line', (v) => say.distance(v, units))}
-              {step('turns', STEPPERS.plain(0.5, 1, 400), EDIT_PAGE.handleTurns, String)}
+              {step('turns', STEPPERS.plain(0.5, 1, 400), SHARED.handleTurns, String)}
             </>
           ) : (
             <>

@@ -5,6 +5,7 @@ import { useActions, usePrefs } from '../day/contexts';
 import { ON_THE_WATER } from '../../wording/device';
 import { IMPERIAL, METRIC, UNIT_CHOICES, type UnitPrefs } from '../../wording/units';
 import { KIT_PAGE } from '../../wording/pages/kit';
+import { SHARED } from '../../wording/pages/shared';
 import { Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
@@ -131,7 +132,7 @@ export function SettingsPart() {
           ))}
         </Disclosure>
       </Part>
-      <Part title={KIT_PAGE.disagree}>
+      <Part title={SHARED.disagree}>
         <Say>{KIT_PAGE.disagreeNote}</Say>
         <Button title={KIT_PAGE.disagreeOpen} onPress={() => router.navigate('/lures/schools' as never)} />
       </Part>

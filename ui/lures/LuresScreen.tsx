@@ -11,6 +11,7 @@ import { readingsMoved } from '../../wording/moved';
 import { capital, list } from '../../wording/names';
 import { exclusionSentence } from '../../wording/reasons';
 import { LURES_PAGE } from '../../wording/pages/lures';
+import { SHARED } from '../../wording/pages/shared';
 import { compute } from '../../workers/client';
 import {
   useActions,
@@ -117,7 +118,7 @@ export function LuresScreen() {
         />
         <LogSwitch />
         <Button title={LURES_PAGE.fewRods} onPress={() => router.navigate('/lures/rods' as never)} />
-        <Button title={LURES_PAGE.disagree} onPress={() => router.navigate('/lures/schools' as never)} />
+        <Button title={SHARED.disagree} onPress={() => router.navigate('/lures/schools' as never)} />
       </View>
       {!simple && ranking ? <MindPart /> : null}
       {!simple && ranking ? <LadderPart /> : null}

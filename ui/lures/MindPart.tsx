@@ -7,6 +7,7 @@ import type { FamilyId } from '../../core/lures/family';
 import { breakEvenSentence, leadText, rungMood, rungSentence } from '../../wording/choosing';
 import { capital } from '../../wording/names';
 import { LURES_PAGE } from '../../wording/pages/lures';
+import { SHARED } from '../../wording/pages/shared';
 import { compute } from '../../workers/client';
 import { useConditions, useRanking } from '../day/contexts';
 import { Part, Row } from '../parts/Box';
@@ -40,7 +41,7 @@ export function MindPart() {
   const turned = ranking?.branch === 'guarding' ? (ranking.plan?.follow ?? null) : null;
   return (
     <Part title={LURES_PAGE.changeMind}>
-      {isError ? <Say tone="soft">{LURES_PAGE.changeMindFailed}</Say> : null}
+      {isError ? <Say tone="soft">{SHARED.failedNow}</Say> : null}
       {!data && !isError ? <Say role="status">Trying other waters…</Say> : null}
       {data && (byKind || data.turns.length === 0) ? (
         <Say>

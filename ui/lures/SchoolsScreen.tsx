@@ -9,6 +9,7 @@ import { schoolsOf } from '../../core/records/preferences';
 import { queryKeys } from '../../data/keys';
 import { effectSentence, SCHOOL_WORDS } from '../../wording/schools';
 import { SCHOOLS_PAGE } from '../../wording/pages/schools';
+import { SHARED } from '../../wording/pages/shared';
 import { compute } from '../../workers/client';
 import { useActions, useConditions, usePrefs } from '../day/contexts';
 import { Note, Part, Row } from '../parts/Box';
@@ -55,7 +56,7 @@ export function SchoolsScreen() {
           />
         ))}
       </Gradual>
-      <Button title={SCHOOLS_PAGE.back} onPress={() => router.navigate('/lures')} />
+      <Button title={SHARED.backToLures} onPress={() => router.navigate('/lures')} />
     </Screen>
   );
 }

@@ -8,6 +8,7 @@ import { angleText, cadenceText, cardRows, overText, reelInText } from '../../wo
 import { dayText } from '../../wording/time';
 import { say } from '../../wording/units';
 import { CARD_PAGE } from '../../wording/pages/card';
+import { SHARED } from '../../wording/pages/shared';
 import { useConditions, usePlan } from '../day/contexts';
 import { Note } from '../parts/Box';
 import { Button } from '../parts/Buttons';
@@ -30,7 +31,7 @@ export function CardScreen() {
     return (
       <Screen title="Plan card" section={false}>
         <Note>{CARD_PAGE.noPlan}</Note>
-        <Button kind="solid" title={CARD_PAGE.back} onPress={() => router.navigate('/retrieve')} />
+        <Button kind="solid" title={SHARED.backToRetrieve} onPress={() => router.navigate('/retrieve')} />
       </Screen>
     );
   const reelIn = reelInText(plan, units);
@@ -80,7 +81,7 @@ export function CardScreen() {
         <Ink>{jointSentences(set.tied.joints, units).join(' ')}</Ink>
         <Ink size={13}>{CARD_PAGE.share(plan)}</Ink>
       </Sheet>
-      <Button title={CARD_PAGE.back} onPress={() => router.navigate('/retrieve')} />
+      <Button title={SHARED.backToRetrieve} onPress={() => router.navigate('/retrieve')} />
     </Screen>
   );
 }

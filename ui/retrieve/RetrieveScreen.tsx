@@ -24,6 +24,7 @@ import { exclusionSentence } from '../../wording/reasons';
 import { assumedTackleText, ofKindText } from '../../wording/tackle';
 import { say } from '../../wording/units';
 import { RETRIEVE_PAGE } from '../../wording/pages/retrieve';
+import { SHARED } from '../../wording/pages/shared';
 import { useActions, useConditions, usePlan, useRanking, useBookWithoutLog } from '../day/contexts';
 import { isOfKind } from '../day/usual';
 import { useKeptPlan } from '../day/keptPlan';
@@ -56,7 +57,7 @@ export function RetrieveScreen() {
   const kept = useKeptPlan();
   const cadenceName = useCadenceName(day?.trip.settings);
   if (!day || !lure || !tackle) {
-    const missing = !day ? RETRIEVE_PAGE.noDay : !lure ? RETRIEVE_PAGE.noLure : RETRIEVE_PAGE.chooseLure;
+    const missing = !day ? SHARED.noDay : !lure ? RETRIEVE_PAGE.noLure : RETRIEVE_PAGE.chooseLure;
     return (
       <Screen title="Retrieve" sub={RETRIEVE_PAGE.question}>
         <Note>{missing}</Note>

@@ -11,6 +11,7 @@ import { EVENT_NAME } from '../../wording/names';
 import { castsText } from '../../wording/strikes';
 import { reloadStored } from '../platform/reload';
 import { SHELL } from '../../wording/pages/shell';
+import { SHARED } from '../../wording/pages/shared';
 import { useActions, useLog, usePlan } from '../day/contexts';
 import { saveProblemReport } from '../kit/problemReport';
 import { saveRecord } from '../kit/saveRecord';
@@ -64,7 +65,7 @@ export function PlaceStumbled({ error, retry }: { error: Error; retry: () => Pro
         </View>
       ) : null}
       <Button title={SHELL.tryAgain} onPress={() => (isMissingScript(error) ? reloadStored() : void retry())} />
-      <Button title={SHELL.saveReport} onPress={saveTroubles} />
+      <Button title={SHARED.saveReport} onPress={saveTroubles} />
       <Button title={SHELL.lookInto} onPress={toRescue} />
     </ScrollView>
   );
@@ -108,7 +109,7 @@ function EverythingStumbled() {
       </View>
       <Button kind="solid" title="Load everything again" onPress={reloadStored} />
       <Button title={SHELL.saveRecord} onPress={() => saveRecord(deviceKeeper().withRefused())} />
-      <Button title={SHELL.saveReport} onPress={saveTroubles} />
+      <Button title={SHARED.saveReport} onPress={saveTroubles} />
       <Button title={SHELL.lookIntoAndAside} onPress={toRescue} />
     </View>
   );

@@ -6,6 +6,7 @@ import { deviceKeeper } from '../../data/deviceKeeper';
 import { troubles } from '../../data/troubles';
 import { NOT_OPENED_TEXT } from '../../wording/record';
 import { SHELL } from '../../wording/pages/shell';
+import { SHARED } from '../../wording/pages/shared';
 import { useStatus } from '../day/contexts';
 import { saveProblemReport } from '../kit/problemReport';
 import { Button } from '../parts/Buttons';
@@ -84,7 +85,7 @@ function Waiting({ text, failed }: { text: string; failed: boolean }) {
         <>
           <Button kind="solid" title="Try again" onPress={() => void deviceKeeper().open()} />
           <Button title={SHELL.withoutStoring} onPress={() => void deviceKeeper().openInMemory()} />
-          <Button title={SHELL.saveReport} onPress={() => saveProblemReport(troubles.getState().list)} />
+          <Button title={SHARED.saveReport} onPress={() => saveProblemReport(troubles.getState().list)} />
         </>
       ) : null}
     </View>

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { bestShort } from '../../wording/day';
 import { WATER_PAGE } from '../../wording/pages/water';
+import { SHARED } from '../../wording/pages/shared';
 import { useConditions, usePrefs } from '../day/contexts';
 import { Press } from '../parts/Press';
 import { Row } from '../parts/Box';
@@ -59,11 +60,7 @@ export function DayStrip({ heightPx = HILL_PX }: { heightPx?: number }) {
       </View>
       <Row gap={8} style={{ paddingHorizontal: 12, paddingVertical: 6 }}>
         <Say style={{ flex: 1, minWidth: 0 }}>
-          {line
-            ? line.best
-              ? bestShort(line.best, zone, prefs.units)
-              : WATER_PAGE.goodHoursOver
-            : WATER_PAGE.dayWaiting}
+          {line ? (line.best ? bestShort(line.best, zone, prefs.units) : WATER_PAGE.goodHoursOver) : SHARED.dayWaiting}
         </Say>
         <Glyph name="right" size={18} color={p.soft} />
       </Row>

@@ -6,6 +6,7 @@ import { forecastToMs } from '../../core/forecast/ahead';
 import { bestText, BEYOND_FORECAST, dayTitle } from '../../wording/day';
 import { clockText, dayText } from '../../wording/time';
 import { DAY_PAGE } from '../../wording/pages/today';
+import { SHARED } from '../../wording/pages/shared';
 import { useActions, useBookWithoutLog, useConditions, usePrefs } from '../day/contexts';
 import { Note, Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
@@ -75,7 +76,7 @@ export function TodayScreen() {
             </Say>
           </>
         ) : failed ? null : (
-          <Say role="status">{DAY_PAGE.waiting}</Say>
+          <Say role="status">{SHARED.dayWaiting}</Say>
         )}
       </View>
       {shown ? <HourPart key={`hour of ${ahead}`} line={shown} nowMs={nowMs} /> : null}

@@ -16,6 +16,7 @@ import { Derived } from './Derived';
 import { questions, type Answer } from './guided';
 import { MoodPart } from './MoodPart';
 import { GUIDED_PAGE } from '../../wording/pages/guided';
+import { SHARED } from '../../wording/pages/shared';
 
 export function GuidedScreen() {
   const { day, reading } = useConditions();
@@ -50,7 +51,7 @@ export function GuidedScreen() {
       <Screen title={GUIDED_PAGE.thatIsIt} sub={day.water.name}>
         <MoodPart />
         <Derived />
-        <Button kind="copper" title={GUIDED_PAGE.tieOn} onPress={() => router.navigate('/lures')} />
+        <Button kind="copper" title={SHARED.tieOn} onPress={() => router.navigate('/lures')} />
         <Row wrap>
           <Button title="Ask me again" onPress={() => setAt(0)} />
           <Button title="All readings" onPress={() => router.navigate('/')} />

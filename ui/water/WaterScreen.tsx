@@ -6,6 +6,7 @@ import { capital, SETTING_NAME, SPECIES_NAME } from '../../wording/names';
 import { CHANGE_DAY, stationText } from '../../wording/day';
 import { clockText, dayText, untilText } from '../../wording/time';
 import { WATER_PAGE } from '../../wording/pages/water';
+import { SHARED } from '../../wording/pages/shared';
 import { useConditions, usePrefs, useBookWithoutLog, useStationState } from '../day/contexts';
 import { Note } from '../parts/Box';
 import { Button } from '../parts/Buttons';
@@ -65,7 +66,7 @@ export function WaterScreen() {
         </View>
       ) : null}
       <Derived />
-      <Button title={WATER_PAGE.tieOn} kind="copper" onPress={() => router.navigate('/lures')} />
+      <Button title={SHARED.tieOn} kind="copper" onPress={() => router.navigate('/lures')} />
       <CautionsPart />
       {/* Wide, the hours stand below the section. */}
       {wide ? null : <DayStrip />}

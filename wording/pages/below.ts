@@ -16,10 +16,8 @@ export const BELOW_PAGE = {
   towAt: (mps: number, units: UnitPrefs): string => `Tow it at ${say.speed(mps, units)}`,
   depthsAre:
     'The depths of the fish are the marks you tapped on the Water page, or else the band they should hold in. Keep a lookout ahead while you watch the line.',
-  failed: 'This could not be worked out. Change something and it will try again.',
   waiting: 'Letting it down on the model…',
   noDay: 'Start a day and choose a lure first.',
-  back: 'Back to the retrieve',
   title: (lure: string): string => `${lure}, when nothing is cast`,
   howFished: 'How it is fished',
 };

@@ -15,16 +15,13 @@ export const BOX_PAGE = {
   empty: 'The box is empty: add a lure, or read a list from a file.',
   noneFound: 'Nothing in the box matches that.',
   showMore: (n: number, of: number): string => `Show ${n} more of ${of}`,
-  back: 'Back to the Kit',
   doubles: (names: string[], family: FamilyId): string => `${names.join(', ')}: the same ${FAMILY_NAME[family]}.`,
   lacksFor: (water: string): string => `What it lacks for ${water}`,
   measuredAgainst: 'Measured against every other kind of lure',
-  lacksFailed: 'This could not be worked out just now.',
   lacksWaiting: 'Trying every other kind on the hours ahead…',
   lacksNothing: 'Nothing that would add more than three in a hundred.',
   putIn: (n: number, bad: number): string =>
     `${luresText(n)} ${n === 1 ? 'is' : 'are'} in the box.${bad > 0 ? ` The ${bad} other lines are still here: save them, mend them, read them again.` : ''}`,
-  files: 'From and to a file',
   tableIs:
     'A table with a line for each lure: name and family, and if you like weight_g (or weight_oz), length_mm, colour, hook, price, count, note.',
   readFile: 'Read lures from a file…',
@@ -34,5 +31,4 @@ export const BOX_PAGE = {
   moreLines: (n: number): string => `${n} more lines`,
   saveBad: 'Save those lines to mend them',
   putInBox: (n: number): string => `Put ${luresText(n)} into the box`,
-  putFileAway: 'Put the file away',
 };

@@ -6,14 +6,12 @@ import { type UnitPrefs, say } from '../units';
 /** A cadence step by step. */
 export const CADENCE_PAGE = {
   noPlan: 'There is no plan to work on yet.',
-  back: 'Back to the retrieve',
   takesUp: (turns: number, perTurnM: number, units: UnitPrefs): string =>
     ` and takes up ${say.depth(turns * perTurnM, units)} of line: ${windText(turns)} of the handle`,
   title: (lure: string): string => `${lure}, step by step`,
   round: (lengthS: number, takesUp: string): string =>
     `One round lasts ${say.seconds(Math.round(lengthS * 10) / 10)}${takesUp}.`,
   afterLast: 'What happens after the last step',
-  handleTurns: 'Turns of the handle',
   turnsIn: (perS: number): string => `Turns of the handle in that time: ${turnsText(perS)} a second`,
   add: (step: Step): string => `Add: ${stepText(step)}. ${STEP_HOW[step.kind]}`,
   slower: 'All of it slower',

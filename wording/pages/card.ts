@@ -7,7 +7,6 @@ import { type UnitPrefs, say } from '../units';
 /** The plan card for the pocket. */
 export const CARD_PAGE = {
   noPlan: 'There is no plan to put on a card yet.',
-  back: 'Back to the retrieve',
   stillWorking: 'Still being worked out: these figures may change a little in a moment.',
   lure: (family: FamilyId, weightKg: number, line: string, units: UnitPrefs): string =>
     `${capital(FAMILY_NAME[family])}, ${say.weight(weightKg, units)}, on ${line}`,

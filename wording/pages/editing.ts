@@ -7,14 +7,12 @@ import { type UnitPrefs, say } from '../units';
 export const EDIT_PAGE = {
   noSuchPage: 'There is no such page in the Kit.',
   gone: (kind: string): string => `This ${kind} is not in the Kit any more.`,
-  back: 'Back to the Kit',
   goesOn: 'This goes on where you left it.',
   bringBack: (kind: string): string => `Bring this ${kind} back`,
   retiredLures: 'Retired lures keep their place in your record.',
   retiredThings: 'Retired things are kept, out of the way.',
   takenBack: (c: Measurement, units: UnitPrefs): string => `Taken back: ${measurementText(c, units)}.`,
   howWellKnown: 'How well it is known',
-  handleTurns: 'Turns of the handle',
   handleTurnsASecond: 'Turns of the handle a second',
   onTheLine: (line: Pick<LineSpec, 'strengthLb' | 'material'>, units: UnitPrefs): string =>
     `On the line in use: ${say.line(line.strengthLb, units)} ${line.material}. Another line: change it on Retrieve first.`,

@@ -2,7 +2,6 @@
 export const GUIDED_PAGE = {
   noDay: 'Start a day on a water first.',
   thatIsIt: 'That is your reading',
-  tieOn: 'What to tie on',
   questionOf: (n: number, of: number): string => `Question ${n} of ${of}`,
   enough: 'Enough, show the mood',
   clear: 'I see it far down',

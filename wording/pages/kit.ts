@@ -9,7 +9,6 @@ import { type UnitPrefs, say } from '../units';
 export const KIT_PAGE = {
   onThisDeviceOnly: 'Kept on this device only; nothing is sent anywhere. No word of your record is in it.',
   moreInFile: (n: number): string => `and ${n} more in the file`,
-  saveReport: 'Save the problem report to a file',
   reportSaved: 'The report is saved as a file, with your downloads.',
   noLures: 'The box is empty: every kind of lure is ranked until you add your own.',
   noTerminal: 'None yet: a soft body without a head gets any weight and hook that is sold.',
@@ -24,8 +23,7 @@ export const KIT_PAGE = {
   waterGone: 'a water that is gone',
   addPiece: 'Add a piece of cover',
   noPieces: 'No piece of cover yet: a laydown, a dock, a point that casts are planned for.',
-  pieceSub: (kind: PieceKind, water: string | undefined): string =>
-    `${capital(PIECE_NAME[kind])}, ${water ?? 'a water that is gone'}`,
+  pieceSub: (kind: PieceKind, water: string): string => `${capital(PIECE_NAME[kind])}, ${water}`,
   whatItIs: 'What I own, where I fish, how the app behaves',
   safety:
     'Lightning: off the water at the first sign, and thirty minutes after the last thunder. Cold water: life jacket, dress for the water and not the air, tell someone. Rock and surf: slick, rogue waves, never alone. Wading: shuffle for stingrays, mind mud and tide. Hooks: glasses on.',
@@ -64,7 +62,6 @@ export const KIT_PAGE = {
   saveAside: 'Save them to a file',
   lights: 'Noon for glare: black on white, thick lines. Shade for the day. Night to keep your eyes in the dark.',
   singleKeys: 'Single keys to log and move about, for a keyboard; ? lists them',
-  disagree: 'Where good anglers disagree',
   disagreeNote: 'Peg the weight? Loud first or quiet? Trebles near wood? Ten questions, each way with its reason.',
   disagreeOpen: 'Choose where anglers disagree',
 };

@@ -15,7 +15,6 @@ export const LURES_PAGE = {
   inPicture: 'In the picture, by number: the bar is where a lure can be kept, the lure itself where it does best.',
   nothingWorks: 'Nothing in the box works here: see below why, or add a lure in the Kit.',
   fewRods: 'Few rods: what to take along',
-  disagree: 'Where good anglers disagree',
   threeEasy: (casts: number): string =>
     `Three that work here and are hard to fish wrong: cast, and wind. Change after ${casts} casts.`,
   everything: 'Everything that would work',
@@ -28,7 +27,6 @@ export const LURES_PAGE = {
   workOne: 'Work one all the same',
   workIt: (name: string): string => `Work the ${capital(name)} all the same`,
   changeMind: 'What would change this choice',
-  changeMindFailed: 'This could not be worked out just now.',
   upwards: 'From quiet to loud',
   downwards: 'From loud to quiet',
   ladder: (up: boolean, byKind: boolean): string =>

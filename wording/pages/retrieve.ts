@@ -62,7 +62,6 @@ export const RETRIEVE_PAGE = {
   firstSearch: 'A first answer; casting other counts, speeds and rod heights on the model…',
   tapAtMoves: 'Tap at each move',
   enough: 'Enough: how was it?',
-  noDay: 'Start a day on the Water page first.',
   noLure: 'There is no lure in the box that works here yet. Add one in the Kit.',
   chooseLure: 'Choose a lure on Lures first.',
   question: 'How do I work it?',

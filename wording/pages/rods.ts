@@ -5,7 +5,6 @@ import { say } from '../units';
 /** Few rods, and what to pack. */
 export const RODS_PAGE = {
   setUpsWaiting: 'The set-ups are still being worked out.',
-  noDay: 'Start a day on the Water page first.',
   backToRods: 'Back to the rods',
   toPrint: 'To print, or to tick off here',
   forFish: (species: SpeciesId, rods: number): string =>
@@ -18,12 +17,10 @@ export const RODS_PAGE = {
   howMany: 'How many rods go',
   noRod: 'There is no rod in the Kit: any lure is taken to have one that casts it.',
   boxEmpty: 'The box is empty: every kind of lure is considered.',
-  failed: 'This could not be worked out. Change something and it will try again.',
   waiting: 'Trying the box on the hours ahead…',
   backToBest: 'Back to the best set',
   nothingOpen: 'Nothing much: everywhere these do at least half of what the box could.',
   rarer: (n: number): string => `and ${n} rarer ones.`,
-  backToLures: 'Back to the lures',
   bestOfSet: (share: number): string => `Best of the set for ${say.percent(share)} of the hours`,
   notForNow: 'Not for this very moment: it is for how the hours may turn.',
 };

@@ -7,6 +7,5 @@ export const SCHOOLS_PAGE = {
   choicesForAll: 'Your choices for all fish',
   whatItIs: 'Good anglers differ in these, each with reason. Choose as you believe; the choice is kept for this fish.',
   effectsFailed: 'What each would change today could not be worked out.',
-  back: 'Back to the lures',
   waiting: 'Trying it on today…',
 };

@@ -7,7 +7,6 @@ export const SHELL = {
   recordUntouched:
     'Your record is untouched, and the log goes on working here. The other pages are in the bar as always.',
   tryAgain: 'Try this page again',
-  saveReport: 'Save the problem report to a file',
   lookInto: 'Look into what is stored',
   theDrawing: 'the drawing of the section',
   drawingFailed: 'The drawing of the water stumbled. Everything else works.',

@@ -3,11 +3,9 @@ import { spotsText } from '../places';
 /** Spots from above, and their files. */
 export const SPOTS_PAGE = {
   takeLastBack: 'Take the last one back',
-  files: 'From and to a file',
   readFile: 'Read spots from a file…',
   saveGpx: (spots: string): string => `Save ${spots} as GPX`,
   saveGeoJson: (spots: string): string => `Save ${spots} as GeoJSON`,
-  putFileAway: 'Put the file away',
   leaveIt: 'Leave it where it was',
   moveOnPlan: (name: string): string => `Move ${name} on the plan`,
   ofThisWater: (n: number): string => `${spotsText(n)} of this water`,

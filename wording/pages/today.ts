@@ -48,7 +48,6 @@ export const DAY_PAGE = {
     `The hill is how good each hour should be; copper, the best two. ${tide ? 'Blue line: the tide. ' : ''}Bars at the foot: moon periods, ${moonCounted ? 'counted as you wish' : 'shown and not counted'}. Moon ${Math.round(100 * moonLit)} % lit.`,
   sun: (rise: string, set: string): string => `Sunrise ${rise}, sunset ${set}.`,
   noSun: 'The sun does not cross the horizon on this day.',
-  waiting: 'Working out the day…',
   moonNote:
     'Some plan by them, some do not. They are always drawn; counting them lifts the hours they cover by about a seventh.',
 };

@@ -10,7 +10,6 @@ import { say } from '../units';
 export const WATER_PAGE = {
   ahead: 'The day ahead: hours, spots, tide',
   goodHoursOver: 'The good hours of today are over: look at tomorrow.',
-  dayWaiting: 'Working out the day…',
   seenAside: (text: string): string => `Seen, put aside for today: ${text}`,
   aside: (n: number): string => `${n} caution${n === 1 ? '' : 's'} put aside: show`,
   notThunder: 'Not thunder: take it back',
@@ -39,6 +38,5 @@ export const WATER_PAGE = {
   goOn: 'Go on with it',
   endAndStart: 'End this day and start a new one there',
   question: 'What have I got in front of me?',
-  tieOn: 'What to tie on',
   another: (access: Access): string => `Another water, fish or day (now ${ACCESS_NAME[access]})`,
 };

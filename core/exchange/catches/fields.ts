@@ -2,6 +2,7 @@
  * What a list of catches from elsewhere can tell, and which of its columns tells it. A column is guessed from its name
  * and is for the angler to confirm; the unit of a quantity stands in the name too.
  */
+import { FT, INCH, OUNCE, POUND } from '../../base/units';
 
 /** What can be told of a line. `what`: landed, lost, missed …; `casts`: made that day with that lure, at that spot. */
 export const CATCH_FIELDS = [
@@ -29,9 +30,9 @@ export type Mapping = Partial<Record<CatchField, string>>;
 
 /** Units of the quantities, with what one of them is in SI. */
 export const CATCH_UNITS = {
-  length: { in: 0.0254, cm: 0.01, mm: 0.001, m: 1, ft: 0.3048 },
-  weight: { lb: 0.45359237, oz: 0.028349523125, kg: 1, g: 0.001 },
-  depth: { ft: 0.3048, m: 1 },
+  length: { in: INCH, cm: 0.01, mm: 0.001, m: 1, ft: FT },
+  weight: { lb: POUND, oz: OUNCE, kg: 1, g: 0.001 },
+  depth: { ft: FT, m: 1 },
 } as const;
 export type Quantity = keyof typeof CATCH_UNITS;
 export type CatchUnits = { [Q in Quantity]: keyof (typeof CATCH_UNITS)[Q] };

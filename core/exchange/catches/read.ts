@@ -7,7 +7,7 @@ import { roundTo } from '../../base/numbers';
 import type { CivilDate } from '../../base/zone';
 import type { Problem } from '../../base/problems';
 import type { EventKind } from '../../records/event';
-import { numberIn, readTable, type TableFault } from '../table';
+import { numberIn, readTable, TABLE_EXPECTED } from '../table';
 import { clockIn, dateIn, orderTold, outcomeIn, yesNoIn, type DateOrder } from './cells';
 import {
   CATCH_UNITS,
@@ -68,11 +68,6 @@ const MAX_CASTS = 1000;
 /** What is taken of a quantity, SI. */
 const RANGE: Record<Quantity, readonly [number, number]> = { length: [0.01, 3], weight: [0.001, 300], depth: [0, 300] };
 
-const EXPECTED: Record<TableFault, string> = {
-  'unclosed-quote': 'a closing quotation mark',
-  'too-many-cells': 'no more cells than the first line names; a number with a comma stands in quotation marks',
-};
-
 /** A list to its rows. Never throws. */
 export function readCatches(text: string, how: CatchReading): CatchList {
   const { columns, rows: lines } = readTable(text);
@@ -98,7 +93,9 @@ export function readCatches(text: string, how: CatchReading): CatchList {
     });
   for (const { line, cells, fault } of lines.slice(0, MAX_CATCHES)) {
     const path = `line ${line}`;
-    const r = fault ? { code: fault, expected: EXPECTED[fault] } : rowIn(line, (f) => cell(cells, f), order, units);
+    const r = fault
+      ? { code: fault, expected: TABLE_EXPECTED[fault] }
+      : rowIn(line, (f) => cell(cells, f), order, units);
     if ('code' in r) out.problems.push({ ...r, path });
     else out.rows.push(r);
   }

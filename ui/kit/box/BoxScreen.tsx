@@ -14,6 +14,7 @@ import { capital, FAMILY_NAME } from '../../../wording/names';
 import { lackSentence } from '../../../wording/rods';
 import { boxLine } from '../../../wording/lures';
 import { BOX_PAGE } from '../../../wording/pages/box';
+import { SHARED } from '../../../wording/pages/shared';
 import { compute } from '../../../workers/client';
 import { useConditions, useRankingQuestion, useBookWithoutLog } from '../../day/contexts';
 import { LurePicture } from '../../lures/LurePicture';
@@ -101,7 +102,7 @@ export function BoxScreen() {
       <FilePart />
       <Doubles box={box} />
       <Lacks />
-      <Button title={BOX_PAGE.back} onPress={() => router.navigate('/kit')} />
+      <Button title={SHARED.backToKit} onPress={() => router.navigate('/kit')} />
     </Screen>
   );
 }
@@ -201,7 +202,7 @@ function Lacks() {
   return (
     <Part title={BOX_PAGE.lacksFor(day.water.name)}>
       <Disclosure title={BOX_PAGE.measuredAgainst}>
-        {query.isError ? <Say>{BOX_PAGE.lacksFailed}</Say> : null}
+        {query.isError ? <Say>{SHARED.failedNow}</Say> : null}
         {!query.data && !query.isError ? <Say role="status">{BOX_PAGE.lacksWaiting}</Say> : null}
         {query.data && query.data.lacks.length === 0 ? <Say>{BOX_PAGE.lacksNothing}</Say> : null}
         {query.data?.lacks.slice(0, 6).map((l) => (

@@ -8,6 +8,7 @@ import { duplicatesIn, sameLure } from '../../../core/box/duplicates';
 import { inBox, put } from '../../../core/records';
 import { badRowText, FAMILY_OF_NAME, FILE_FAULT, hadText, readText } from '../../../wording/box';
 import { BOX_PAGE } from '../../../wording/pages/box';
+import { SHARED } from '../../../wording/pages/shared';
 import { useBookWithoutLog } from '../../day/contexts';
 import { Card, Note, Part } from '../../parts/Box';
 import { Button } from '../../parts/Buttons';
@@ -56,7 +57,7 @@ export function FilePart() {
     ? duplicatesIn([...box, ...file.lures]).filter((g) => g.some((l) => file.lures.includes(l as never))).length
     : 0;
   return (
-    <Part title={BOX_PAGE.files}>
+    <Part title={SHARED.files}>
       <Say kind="label" tone="soft">
         {BOX_PAGE.tableIs}
       </Say>
@@ -125,7 +126,7 @@ export function FilePart() {
               ) : null}
             </>
           )}
-          <Button title={BOX_PAGE.putFileAway} onPress={() => setFile(null)} />
+          <Button title={SHARED.putFileAway} onPress={() => setFile(null)} />
         </Card>
       ) : null}
     </Part>

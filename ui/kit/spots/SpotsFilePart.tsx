@@ -20,6 +20,7 @@ import {
   takenText,
 } from '../../../wording/places';
 import { SPOTS_PAGE } from '../../../wording/pages/spots';
+import { SHARED } from '../../../wording/pages/shared';
 import { compute } from '../../../workers/client';
 import { useBookWithoutLog } from '../../day/contexts';
 import { Card, Note, Part } from '../../parts/Box';
@@ -117,7 +118,7 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
       null,
     );
   return (
-    <Part title={SPOTS_PAGE.files}>
+    <Part title={SHARED.files}>
       <Say kind="label" tone="soft">
         {`${SPOT_FILE.what} ${SPOT_FILE.tells}`}
       </Say>
@@ -184,7 +185,7 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
               ) : null}
             </>
           ) : null}
-          <Button title={SPOTS_PAGE.putFileAway} onPress={() => setFile(null)} />
+          <Button title={SHARED.putFileAway} onPress={() => setFile(null)} />
         </Card>
       ) : null}
     </Part>

@@ -13,6 +13,7 @@ import { PACK_ALWAYS, packForFish } from '../../../wording/packing';
 import { onItText, scenariosText } from '../../../wording/rods';
 import { dayText } from '../../../wording/time';
 import { RODS_PAGE } from '../../../wording/pages/rods';
+import { SHARED } from '../../../wording/pages/shared';
 import { useConditions, useMood, usePlan, useBookWithoutLog } from '../../day/contexts';
 import { Note } from '../../parts/Box';
 import { Button } from '../../parts/Buttons';
@@ -37,7 +38,7 @@ export function PackingScreen() {
   if (!day || !reading || !mood || !plan)
     return (
       <Screen title="Packing list" section={false}>
-        <Note>{day && !failed ? RODS_PAGE.setUpsWaiting : RODS_PAGE.noDay}</Note>
+        <Note>{day && !failed ? RODS_PAGE.setUpsWaiting : SHARED.noDay}</Note>
         <Button kind="solid" title={RODS_PAGE.backToRods} onPress={() => router.navigate('/lures/rods' as never)} />
       </Screen>
     );

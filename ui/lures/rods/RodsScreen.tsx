@@ -19,6 +19,7 @@ import {
   weakLinesText,
 } from '../../../wording/rods';
 import { RODS_PAGE } from '../../../wording/pages/rods';
+import { SHARED } from '../../../wording/pages/shared';
 import { useConditions, useRanking, useBookWithoutLog } from '../../day/contexts';
 import { Card, Note, Part, Row } from '../../parts/Box';
 import { Button, Choices } from '../../parts/Buttons';
@@ -77,7 +78,7 @@ export function RodsScreen() {
       </View>
       {rods.length === 0 ? <Note>{RODS_PAGE.noRod}</Note> : null}
       {box.length === 0 ? <Note>{RODS_PAGE.boxEmpty}</Note> : null}
-      {failed ? <Note>{RODS_PAGE.failed}</Note> : null}
+      {failed ? <Note>{SHARED.failed}</Note> : null}
       {!plan && !failed ? <Say role="status">{RODS_PAGE.waiting}</Say> : null}
       {plan ? (
         <Stale busy={busy} gap={14}>
@@ -121,7 +122,7 @@ export function RodsScreen() {
           <Button kind="solid" title="Packing list" onPress={() => router.navigate('/lures/packing' as never)} />
         </Stale>
       ) : null}
-      <Button title={RODS_PAGE.backToLures} onPress={() => router.navigate('/lures')} />
+      <Button title={SHARED.backToLures} onPress={() => router.navigate('/lures')} />
     </Screen>
   );
 }

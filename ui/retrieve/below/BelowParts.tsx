@@ -25,6 +25,7 @@ import { cadenceText } from '../../../wording/retrieve';
 import { capital } from '../../../wording/names';
 import { FT, say } from '../../../wording/units';
 import { BELOW_PAGE } from '../../../wording/pages/below';
+import { SHARED } from '../../../wording/pages/shared';
 import { compute } from '../../../workers/client';
 import { Adjuster } from '../../parts/Adjuster';
 import { useActions } from '../../day/contexts';
@@ -198,7 +199,7 @@ function useFish(): (below: Below) => void {
 function Answer({ busy, failed, children }: { busy: boolean; failed: boolean; children: ReactNode }) {
   return (
     <View style={{ gap: 14 }} role="region" aria-label="The answer" aria-busy={busy}>
-      {failed ? <Note>{BELOW_PAGE.failed}</Note> : null}
+      {failed ? <Note>{SHARED.failed}</Note> : null}
       {busy && !children ? <Say role="status">{BELOW_PAGE.waiting}</Say> : null}
       {children}
     </View>

@@ -7,6 +7,7 @@ import { Button, Choices } from '../../parts/Buttons';
 import { Screen } from '../../shell/Screen';
 import { Behind, Down } from './parts';
 import { BELOW_PAGE } from '../../../wording/pages/below';
+import { SHARED } from '../../../wording/pages/shared';
 
 type Way = 'down' | 'behind';
 const DOWN_FIRST = ['ice', 'dock', 'kayak'];
@@ -20,7 +21,7 @@ export function BelowScreen() {
     return (
       <Screen title="Below and behind" section={false}>
         <Note>{BELOW_PAGE.noDay}</Note>
-        <Button kind="solid" title={BELOW_PAGE.back} onPress={() => router.navigate('/retrieve')} />
+        <Button kind="solid" title={SHARED.backToRetrieve} onPress={() => router.navigate('/retrieve')} />
       </Screen>
     );
   const shown = way ?? (DOWN_FIRST.includes(reading.access) || reading.marks.length === 0 ? 'down' : 'behind');

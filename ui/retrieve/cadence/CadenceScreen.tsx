@@ -32,6 +32,7 @@ import { capital, STEP_NAME } from '../../../wording/names';
 import { cadenceText, liveText, turnsText } from '../../../wording/retrieve';
 import { say } from '../../../wording/units';
 import { CADENCE_PAGE } from '../../../wording/pages/cadence';
+import { SHARED } from '../../../wording/pages/shared';
 import { useActions, useConditions, usePlan } from '../../day/contexts';
 import { useLivePath } from '../../day/livePath';
 import { Adjuster } from '../../parts/Adjuster';
@@ -53,7 +54,7 @@ export function CadenceScreen() {
     return (
       <Screen title="Cadence" sub="Step by step" section={false}>
         <Note>{CADENCE_PAGE.noPlan}</Note>
-        <Button kind="solid" title={CADENCE_PAGE.back} onPress={() => router.navigate('/retrieve')} />
+        <Button kind="solid" title={SHARED.backToRetrieve} onPress={() => router.navigate('/retrieve')} />
       </Screen>
     );
   return <Editor plan={plan} />;
@@ -178,7 +179,7 @@ function Editor({ plan }: { plan: Plan }) {
         />
         {step.handleTurns !== undefined ? (
           <Adjuster
-            label={CADENCE_PAGE.handleTurns}
+            label={SHARED.handleTurns}
             hint={CADENCE_PAGE.turnsIn(step.handleTurns / step.durationS)}
             text={turnsText(step.handleTurns)}
             onLess={() => change(setTurns(c, at, stepBy(TURNS, step.handleTurns!, -1)))}
