@@ -106,6 +106,9 @@ test('put in twice it changes nothing; a line more is one event more; a day of o
   expect(put(list(...LINES), book)).toMatchObject({ puts: [], days: 0, known: 4, problems: [] });
   const more = put(list(...LINES, `5/14/2025,8:00,${water.name},largemouth bass,${lure.name},caught,60,12,`), book);
   expect(more.puts.map((p) => p.kind)).toEqual(['event']);
+  const added = more.puts[0]!.data as { seq: number; blockId: string };
+  const there = Object.values(book.event).filter((e) => e.blockId === added.blockId);
+  expect(there.every((e) => e.seq < added.seq)).toBe(true);
   const [own] = Object.values(world.trip).filter((t) => t.waterId === water.id);
   const day = new Date(own!.startedAtMs).toLocaleDateString('en-US', { timeZone: water.zone });
   expect(

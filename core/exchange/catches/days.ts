@@ -20,6 +20,7 @@ import type { WaterPlace } from '../../records/water';
 import { usualOutfit, type Outfit } from '../../tackle/outfit';
 import { composeDay } from '../../trip/day';
 import { newTrip } from '../../trip/newTrip';
+import type { Conditions } from '../../water/conditions';
 import { SPECIES, type SpeciesId } from '../../water/terms';
 import type { CatchRow } from './read';
 
@@ -225,41 +226,41 @@ function oneDay(
     );
     return;
   }
-  const conditions = composeDay(book, trip, (trip.startedAtMs + trip.endedAtMs) / 2, row.date.month)!.conditions;
+  // Only a block that is new asks what the water was like: what is usual there, whatever else the log has.
+  let usual: Conditions | null = null;
+  const conditions = (): Conditions =>
+    (usual ??= composeDay(
+      { ...book, trip: {} },
+      trip,
+      (trip.startedAtMs + trip.endedAtMs) / 2,
+      row.date.month,
+    )!.conditions);
   const puts: Put[] = own(book.trip, tripId) ? [] : [put('trip', trip)];
   let seq = 0;
   groups.forEach((g, i) => {
     const { lure, family, spot, row: first } = g[0]!;
     const blockId = `in-${contentHash([tripId, lure?.id ?? lower(first.lure), spot?.id ?? null])}`;
     const at = (share: number): number => Math.round(trip.startedAtMs + share * (trip.endedAtMs - trip.startedAtMs));
-    const block = newBlock(
-      worked({ conditions, lure: lureAsked(lure, family, first.lure) }, lure, water.id),
-      conditions,
-      {
+    const isNew = !own(book.block, blockId);
+    // Numbers go on past what is there, so that a line put in later has its own.
+    const [blockSeq, castSeq] = [seq++, seq++];
+    if (isNew) {
+      const startedAtMs = at(i / groups.length);
+      const share = tells(g) > 0 ? tells(g) : Math.round((how.castsADay! * g.length) / untoldShare);
+      const count = Math.min(1000, Math.max(1, strikes(g), share));
+      const asked = { conditions: conditions(), lure: lureAsked(lure, family, first.lure) };
+      const block = newBlock(worked(asked, lure, water.id), asked.conditions, {
         id: blockId,
         tripId,
         spotId: spot?.id ?? null,
-        seq: seq++,
-        startedAtMs: at(i / groups.length),
+        seq: blockSeq,
+        startedAtMs,
         endedAtMs: at((i + 1) / groups.length),
         // Nobody asked the model that day.
         expectedPerCast: 0,
-      },
-    );
-    const isNew = !own(book.block, blockId);
-    if (isNew) {
-      const share = tells(g) > 0 ? tells(g) : Math.round((how.castsADay! * g.length) / untoldShare);
-      const count = Math.min(1000, Math.max(1, strikes(g), share));
-      puts.push(
-        put('block', block),
-        put('cast', {
-          id: `in-${contentHash([blockId, 'casts'])}`,
-          blockId,
-          seq: seq++,
-          atMs: block.startedAtMs,
-          count,
-        }),
-      );
+      });
+      const id = `in-${contentHash([blockId, 'casts'])}`;
+      puts.push(put('block', block), put('cast', { id, blockId, seq: castSeq, atMs: startedAtMs, count }));
     }
     const alike = new Map<string, number>();
     g.forEach((l, k) => {
@@ -268,11 +269,12 @@ function oneDay(
       const nth = alike.get(says) ?? 0;
       alike.set(says, nth + 1);
       const id = `in-${contentHash([blockId, says, nth])}`;
+      const eventSeq = seq++;
       if (what === 'nothing' ? !isNew : own(book.event, id)) return void out.known++;
       if (what === 'nothing') return;
       const atMs = minutes === null ? at((i + (k + 0.5) / g.length) / groups.length) : clock(minutes);
       puts.push(
-        put('event', { id, blockId, seq: seq++, atMs, ...untold(what), lengthM, weightKg, depthM, released, note }),
+        put('event', { id, blockId, seq: eventSeq, atMs, ...untold(what), lengthM, weightKg, depthM, released, note }),
       );
       if (what === 'landed') out.fish++;
     });
