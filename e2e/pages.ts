@@ -24,6 +24,7 @@ export const PAGES = [
   '/kit',
   '/kit/box',
   '/kit/spots',
+  '/kit/catches',
   '/kit/lure/lure-alder',
   '/kit/water/new',
 ] as const;

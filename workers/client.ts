@@ -158,6 +158,10 @@ export const compute = {
     ask('day', signal, (api) => api.day(...args) as Promise<ReturnType<AlmanacApi['day']>>),
   places: (signal: AbortSignal, ...args: Parameters<FilesApi['places']>) =>
     ask('files', signal, (api) => api.places(...args) as Promise<ReturnType<FilesApi['places']>>),
+  catchColumns: (signal: AbortSignal, ...args: Parameters<FilesApi['catchColumns']>) =>
+    ask('files', signal, (api) => api.catchColumns(...args) as Promise<ReturnType<FilesApi['catchColumns']>>),
+  catches: (signal: AbortSignal, ...args: Parameters<FilesApi['catches']>) =>
+    ask('files', signal, (api) => api.catches(...args) as Promise<ReturnType<FilesApi['catches']>>),
   assessReel: (signal: AbortSignal, ...args: Args<'assessReel'>) =>
     ask('assess', signal, (api) => api.assessReel(...args) as Promise<ReturnType<ComputeApi['assessReel']>>),
 };

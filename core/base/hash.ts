@@ -3,11 +3,7 @@
  * Two presentations with the same content share one identity; not for security.
  */
 export function contentHash(value: unknown): string {
-  const text = JSON.stringify(value, (_k, v: unknown) =>
-    v && typeof v === 'object' && !Array.isArray(v)
-      ? Object.fromEntries(Object.entries(v).sort(([a], [b]) => (a < b ? -1 : a > b ? 1 : 0)))
-      : v,
-  );
+  const text = JSON.stringify(sorted(value));
   let h1 = 0xdeadbeef;
   let h2 = 0x41c6ce57;
   for (let i = 0; i < text.length; i++) {
@@ -18,4 +14,12 @@ export function contentHash(value: unknown): string {
   h1 = Math.imul(h1 ^ (h1 >>> 16), 2246822507) ^ Math.imul(h2 ^ (h2 >>> 13), 3266489909);
   h2 = Math.imul(h2 ^ (h2 >>> 16), 2246822507) ^ Math.imul(h1 ^ (h1 >>> 13), 3266489909);
   return (4294967296 * (2097151 & h2) + (h1 >>> 0)).toString(36).padStart(11, '0');
+}
+
+/** The same value, the keys of its objects in order: far quicker to write than with a replacer. */
+function sorted(v: unknown): unknown {
+  if (typeof v !== 'object' || v === null || 'toJSON' in v) return v;
+  if (Array.isArray(v)) return v.map(sorted);
+  const entries = Object.entries(v).sort(([a], [b]) => (a < b ? -1 : a > b ? 1 : 0));
+  return Object.fromEntries(entries.map(([k, x]) => [k, sorted(x)]));
 }

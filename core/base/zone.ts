@@ -34,8 +34,29 @@ const HOUR_MS = 3_600_000;
 /** Minutes of a day's clock. */
 export const DAY_MIN = 24 * 60;
 
+/** A day of UTC, ms. */
+const UTC_DAY_MS = 24 * HOUR_MS;
+/** As much as is kept of each zone, days. */
+const KEPT = 20_000;
+/** Offsets at the beginnings of days, by zone: the runtime is slow to say them. */
+const atDays = new Map<string, Map<number, number>>();
+function offsetAtDay(day: number, zone: string): number {
+  let known = atDays.get(zone);
+  if (!known || known.size > KEPT) atDays.set(zone, (known = new Map()));
+  let offset = known.get(day);
+  if (offset === undefined) known.set(day, (offset = askedOffsetMs(day * UTC_DAY_MS, zone)));
+  return offset;
+}
+
 /** How far the clock of a zone is ahead of UTC at a moment, ms. */
 export function offsetMs(atMs: number, zone: string): number {
+  const day = Math.floor(atMs / UTC_DAY_MS);
+  const [before, after] = [offsetAtDay(day, zone), offsetAtDay(day + 1, zone)];
+  // Within a day a clock changes once at the most.
+  return before === after ? before : askedOffsetMs(atMs, zone);
+}
+
+function askedOffsetMs(atMs: number, zone: string): number {
   const parts = clockOf(zone).formatToParts(atMs);
   const partOf = (type: string): number => Number(parts.find((p) => p.type === type)!.value);
   return (

@@ -1,4 +1,5 @@
 /** The log for a spreadsheet: four tables and their description in one file. */
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { LOG_FILE, ownLogUnits } from '../../wording/logTables';
 import { dateText } from '../../wording/time';
@@ -13,6 +14,7 @@ import { useTheme } from '../theme/theme';
 
 export function LogTablesPart() {
   const book = useBook();
+  const router = useRouter();
   const { units } = useTheme();
   const [inUnits, setInUnits] = useState<'own' | 'si'>('own');
   const [mark, setMark] = useState<'plain' | 'mark'>('plain');
@@ -61,6 +63,7 @@ export function LogTablesPart() {
         onChange={setMark}
       />
       <Button title={KIT_PAGE.saveTables} disabled={empty} onPress={() => void save()} />
+      <Button title={KIT_PAGE.fromElsewhere} onPress={() => router.navigate('/kit/catches' as never)} />
       {said ? (
         <Say role="status" kind="label" tone="moss">
           {said}

@@ -37,6 +37,7 @@ export const KIT_PAGE = {
   unitsOfTables: 'Units of the tables',
   whoReadsThem: 'Who is to read them',
   saveTables: 'Save the log as tables',
+  fromElsewhere: 'Put in catches from another log…',
   recordSaved: 'The record is saved as a file, with your downloads.',
   allIsYours: 'Everything you entered and logged is yours, in one open file.',
   saveRecord: 'Save the record to a file',

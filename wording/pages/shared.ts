@@ -7,6 +7,7 @@ export const SHARED = {
   tieOn: 'What to tie on',
   backToKit: 'Back to the Kit',
   files: 'From and to a file',
+  find: 'Find by a word',
   putFileAway: 'Put the file away',
   noDay: 'Start a day on the Water page first.',
   disagree: 'Where good anglers disagree',
@@ -14,3 +15,4 @@ export const SHARED = {
   failed: 'This could not be worked out. Change something and it will try again.',
   dayWaiting: 'Working out the day…',
 };
+export const foundNothingText = (wanted: string): string => `Nothing here is called “${wanted.trim()}”.`;

@@ -4,11 +4,13 @@ import { FAMILY_OF_NAME } from '../../../wording/box';
 import { SPECIES_NAME } from '../../../wording/names';
 import { seededRandom } from '../../base/random';
 import { tallyTrip } from '../../log/tally';
-import { applyPuts, emptyBook, RECORDS, type Book, type Put } from '../../records';
+import { applyPuts, emptyBook, RECORDS, tripsOf, type Book, type Put } from '../../records';
 import type { SpeciesId } from '../../water/terms';
 import { clockIn, dateIn, orderTold, outcomeIn, yesNoIn } from './cells';
-import { daysOfCatches, type CatchDays } from './days';
+import { comparedWith, daysOfCatches, type CatchDays } from './days';
 import { guessMapping, guessUnits, unitInName, type CatchUnits } from './fields';
+import { keptAs, takeOutPuts, toldOfCatches } from './kept';
+import { lookAtCatches, type CatchChoices } from './look';
 import { readCatches, type CatchReading } from './read';
 
 const world: Book = applyPuts(emptyBook(), buildDemoWorld(0));
@@ -160,6 +162,85 @@ test('what cannot be read is named by its line; what is not told is asked for, n
   const taken = put(bare, world, { ...usual, castsADay: 80 });
   expect(taken).toMatchObject({ days: 1, fish: 2, problems: [] });
   expect(taken.puts.flatMap((p) => (p.kind === 'cast' ? [(p.data as { count: number }).count] : []))).toEqual([40, 40]);
+});
+
+const choices = (how: Partial<CatchChoices> = {}): CatchChoices => ({ ...READING, ...HOW, ...how });
+test('looked at before it is taken: what it leaves open, what it calls otherwise, its days', () => {
+  const text = list(
+    `5/14/2025,6:30 am,${water.name},largemouth bass,${lure.name},caught,,15.5,`,
+    `5/16/2025,,the mill pond,,old boot,caught,,,`,
+    `5/15/2025,,The Mill Pond,bucketmouth,spinnerbait,caught,,,`,
+  );
+  const first = lookAtCatches(text, world, choices());
+  expect(first).toMatchObject({
+    lines: 3,
+    days: 0,
+    puts: [],
+    silent: { water: 0, fish: 1 },
+    unknown: {
+      water: [{ name: 'the mill pond', lines: 2 }],
+      fish: [{ name: 'bucketmouth', lines: 1 }],
+      lure: [{ name: 'old boot', lines: 1 }],
+    },
+    castless: 1,
+    problemCount: 3,
+    from: '2025-05-14',
+    to: '2025-05-16',
+    examples: { date: '5/14/2025', casts: '' },
+  });
+  const aliases = {
+    water: { 'the mill pond': water.id },
+    fish: { bucketmouth: 'largemouth-bass' },
+    lure: { 'old boot': 'casting-spoon' },
+  };
+  const told = choices({ aliases, species: 'bluegill', castsADay: 60 });
+  expect(lookAtCatches(text, world, told)).toMatchObject({ days: 3, fish: 3, problemCount: 0, castless: 0 });
+  // As a worker is given the record: of its log only what came from a list.
+  const book = applyPuts(world, lookAtCatches(text, world, told).puts);
+  expect(Object.keys(comparedWith(book).event).length).toBe(3);
+  expect(lookAtCatches(text, comparedWith(book), told)).toMatchObject({ days: 0, known: 3, puts: [] });
+  expect(lookAtCatches('', world, choices())).toMatchObject({ lines: 0, from: null, problemCount: 1 });
+});
+
+test('taken out again: new days whole, a line more by itself; put in once more they come back', () => {
+  const atMs = HOW.nowMs;
+  const first = put(list(...LINES), world);
+  const book = applyPuts(world, first.puts);
+  const more = put(list(...LINES, `5/14/2025,8:00,${water.name},largemouth bass,${lure.name},caught,60,12,`), book);
+  const then = applyPuts(book, more.puts);
+  const one = takeOutPuts(then, more.puts, atMs);
+  expect(one.map((p) => (p.data as { of: string }).of)).toEqual([more.puts[0]!.data.id]);
+  const out = applyPuts(then, takeOutPuts(then, first.puts, atMs));
+  expect(tripsOf(out).length).toBe(tripsOf(world).length);
+  const again = put(list(...LINES), out);
+  expect(again).toMatchObject({ days: 2, known: 4 });
+  const back = applyPuts(out, again.puts);
+  expect(tripsOf(back).length).toBe(tripsOf(world).length + 2);
+  const outAgain = applyPuts(back, takeOutPuts(back, again.puts, atMs));
+  expect(tripsOf(outAgain).length).toBe(tripsOf(world).length);
+});
+
+test('another fish on a day that came from a list is no day of one’s own', () => {
+  const book = applyPuts(world, put(list(...LINES), world).puts);
+  const other = put(list(`5/14/2025,8:00,${water.name},bluegill,finesse jig,caught,30,7,`), book);
+  expect(other).toMatchObject({ days: 1, fish: 1, problems: [] });
+});
+
+test('what was told is kept for the same columns, and read back only if it is whole', () => {
+  expect(keptAs(['a', 'b'])).toBe(keptAs(['a', 'b']));
+  expect(keptAs(['a', 'b'])).not.toBe(keptAs(['b', 'a']));
+  const kept = {
+    units: US,
+    order: 'day-first',
+    waterId: null,
+    species: null,
+    castsADay: 80,
+    aliases: { lure: { boot: 'jig' } },
+    mapping: { date: 'when' },
+  };
+  expect(toldOfCatches.parse(JSON.parse(JSON.stringify(kept)))).toEqual(kept);
+  for (const bad of [null, {}, { ...kept, castsADay: -1 }, { ...kept, aliases: { boat: {} } }])
+    expect(toldOfCatches.safeParse(bad).success).toBe(false);
 });
 
 test('a hundred spoilt lists: never a crash, every record as its reader takes it, every line counted (seed 19)', () => {

@@ -12,7 +12,7 @@ import { familyById } from '../../lures/families';
 import { FAMILIES, type FamilyId } from '../../lures/family';
 import { workedUnplanned, type WorkedAs } from '../../planning/plan/unplanned';
 import type { PlanRequest } from '../../planning/task/request';
-import { put, tripsOf, type Book, type Put } from '../../records';
+import { bringBackPuts, put, tripsOf, type Book, type Put } from '../../records';
 import { untold } from '../../records/event';
 import type { Lure } from '../../records/lure';
 import type { Spot } from '../../records/spot';
@@ -23,6 +23,10 @@ import { newTrip } from '../../trip/newTrip';
 import type { Conditions } from '../../water/conditions';
 import { SPECIES, type SpeciesId } from '../../water/terms';
 import type { CatchRow } from './read';
+
+/** What a list calls by names of its own. */
+export const NAMED = ['water', 'fish', 'lure'] as const;
+export type Named = (typeof NAMED)[number];
 
 /** What the list leaves open, and how it calls what the record has. */
 export interface CatchDays {
@@ -36,7 +40,7 @@ export interface CatchDays {
   kinds: ReadonlyMap<string, FamilyId>;
   fishes: ReadonlyMap<string, SpeciesId>;
   /** Names of the list, in small letters, and what they stand for: an id of the record, a kind or a fish. */
-  aliases?: { water?: Readonly<Record<string, string>>; lure?: Readonly<Record<string, string>> };
+  aliases?: Partial<Record<Named, Readonly<Record<string, string>>>>;
   nowMs: number;
   /** What a lure is thrown with; absent: what is usual for its weight. */
   outfitFor?: (lure: Lure | null, weightKg: number) => Outfit;
@@ -109,6 +113,7 @@ export function daysOfCatches(rows: readonly CatchRow[], book: Book, how: CatchD
   return out;
 }
 
+type Places = ReturnType<typeof placesIn>;
 const placesIn = (book: Book) => {
   const waters = Object.values(book.water);
   const days = new Map<string, CivilDay>();
@@ -129,47 +134,97 @@ const placesIn = (book: Book) => {
   };
 };
 
-function placedIn(row: CatchRow, at: ReturnType<typeof placesIn>, how: CatchDays): Placed | Omit<Problem, 'path'> {
-  const named = lower(row.water);
-  const waterId = own(how.aliases?.water, named) ?? at.water.get(named)?.id ?? (named === '' ? how.waterId : null);
-  const water = waterId === null ? undefined : own(at.book.water, waterId);
-  if (!water)
-    return {
-      code: 'unknown-water',
-      expected: named === '' ? 'a water' : `a water of yours, not “${row.water.slice(0, 40)}”`,
-    };
-  const fish = lower(row.fish);
-  const species =
-    fish === ''
-      ? how.species
-      : (how.fishes.get(fish) ?? SPECIES.find((s) => s === fish.replace(/[\s_]+/g, '-')) ?? null);
-  if (!species)
-    return {
-      code: 'unknown-fish',
-      expected: fish === '' ? 'a fish' : `a fish that is known, not “${row.fish.slice(0, 40)}”`,
-    };
-  const thrown = lower(row.lure);
-  const alias = own(how.aliases?.lure, thrown);
-  const lure = (alias === undefined ? undefined : own(at.book.lure, alias)) ?? at.lure.get(thrown) ?? null;
-  const kind = alias ?? thrown.replace(/[\s_]+/g, '-');
-  const family = lure?.family ?? how.kinds.get(thrown) ?? FAMILIES.find((f) => f === kind) ?? null;
-  if (!family)
-    return { code: 'unknown-lure', expected: `a lure of your box or a kind, not “${row.lure.slice(0, 40)}”` };
+/** What the names of a line stand for; `undefined`: nothing known. */
+const resolve = {
+  water: ({ water }: CatchRow, at: Places, how: CatchDays): WaterPlace | undefined => {
+    const name = lower(water);
+    const id = own(how.aliases?.water, name) ?? at.water.get(name)?.id ?? (name === '' ? how.waterId : null);
+    return id === null ? undefined : own(at.book.water, id);
+  },
+  fish: ({ fish }: CatchRow, _: Places, how: CatchDays): SpeciesId | undefined => {
+    const name = lower(fish);
+    if (name === '') return how.species ?? undefined;
+    const id = own(how.aliases?.fish, name) ?? name.replace(/[\s_]+/g, '-');
+    return how.fishes.get(name) ?? SPECIES.find((s) => s === id);
+  },
+  lure: ({ lure: thrown }: CatchRow, at: Places, how: CatchDays) => {
+    const name = lower(thrown);
+    const alias = own(how.aliases?.lure, name);
+    const lure = (alias === undefined ? undefined : own(at.book.lure, alias)) ?? at.lure.get(name) ?? null;
+    const kind = alias ?? name.replace(/[\s_]+/g, '-');
+    const family = lure?.family ?? how.kinds.get(name) ?? FAMILIES.find((f) => f === kind);
+    return family === undefined ? undefined : { lure, family };
+  },
+};
+const WANTED: Readonly<Record<Named, string>> = {
+  water: 'a water of yours',
+  fish: 'a fish that is known',
+  lure: 'a lure of your box or a kind',
+};
+
+function placedIn(row: CatchRow, at: Places, how: CatchDays): Placed | Omit<Problem, 'path'> {
+  const water = resolve.water(row, at, how);
+  const species = resolve.fish(row, at, how);
+  const thrown = resolve.lure(row, at, how);
+  if (!water || !species || !thrown) {
+    const what = !water ? 'water' : !species ? 'fish' : 'lure';
+    const had = row[what].slice(0, 40);
+    return { code: `unknown-${what}`, expected: had === '' ? `a ${what}` : `${WANTED[what]}, not “${had}”` };
+  }
   const day = at.day(row.date, water.zone);
   if (row.date.year < FIRST_YEAR || day.startMs < 0)
     return { code: 'bad-date', expected: `a date from ${FIRST_YEAR} on` };
   if (day.clock(row.minutes ?? 0) > how.nowMs) return { code: 'to-come', expected: 'a day that is over' };
   const spot = row.spot === '' ? null : (at.spot.get(`${water.id} ${lower(row.spot)}`) ?? null);
-  return { row, water, spot, species, lure, family, day };
+  return { row, water, spot, species, ...thrown, day };
 }
 
-/** Days of each water that were logged here, or put in from elsewhere. */
+/** A name that the list has and the record has not, as it stands there first, with how many lines have it. */
+export interface UnknownName {
+  name: string;
+  lines: number;
+}
+/** All of them, most lines first. Those that `how` has an alias for are known. */
+export function unknownNames(rows: readonly CatchRow[], book: Book, how: CatchDays): Record<Named, UnknownName[]> {
+  const at = placesIn(book);
+  const found = (what: Named): UnknownName[] => {
+    // Null: known.
+    const out = new Map<string, UnknownName | null>([['', null]]);
+    for (const row of rows) {
+      const key = lower(row[what]);
+      const before = out.get(key);
+      if (before) before.lines++;
+      else if (before === undefined)
+        out.set(key, resolve[what](row, at, how) === undefined ? { name: row[what], lines: 1 } : null);
+    }
+    return [...out.values()].filter((x) => x !== null).sort((a, b) => b.lines - a.lines);
+  };
+  return { water: found('water'), fish: found('fish'), lure: found('lure') };
+}
+
+/** Whether a record came from a list. */
+const fromList = ({ id }: { id: string }): boolean => id.startsWith('in-');
+/** The record as far as a list is compared with it, for a worker: of the log only what came from a list. */
+export const comparedWith = (book: Book): Book => ({
+  ...book,
+  ...Object.fromEntries(
+    (['block', 'event'] as const).map((kind) => [
+      kind,
+      Object.fromEntries(Object.entries(book[kind]).filter(([, x]) => fromList(x))),
+    ]),
+  ),
+  cast: {},
+});
+
+/** Days of each water that were logged here. */
 const loggedDays = (book: Book): ReadonlySet<string> =>
   new Set(
-    tripsOf(book).map((t) => {
-      const { year, month, day } = dateAt(t.startedAtMs, book.water[t.waterId]?.zone ?? 'UTC');
-      return [t.waterId, year, month, day].join(' ');
-    }),
+    tripsOf(book)
+      .filter((t) => !fromList(t))
+      .map((t) => {
+        const { year, month, day } = dateAt(t.startedAtMs, book.water[t.waterId]?.zone ?? 'UTC');
+        return [t.waterId, year, month, day].join(' ');
+      }),
   );
 
 type Worker = (request: Omit<PlanRequest, 'rod' | 'reel' | 'line'>, lure: Lure | null, waterId: string) => WorkedAs;
@@ -178,7 +233,8 @@ function workedBy(how: CatchDays): Worker {
   const made = new Map<string, WorkedAs>();
   return (request, lure, waterId) => {
     const { species, month } = request.conditions;
-    const key = contentHash([request.lure, waterId, species, month ?? null]);
+    const { id = null, family, name } = request.lure;
+    const key = JSON.stringify([id, family, name, waterId, species, month ?? null]);
     const before = made.get(key);
     if (before) return before;
     const weightKg = lure?.weightKg ?? familyById(request.lure.family).weightKg[1];
@@ -235,7 +291,8 @@ function oneDay(
       (trip.startedAtMs + trip.endedAtMs) / 2,
       row.date.month,
     )!.conditions);
-  const puts: Put[] = own(book.trip, tripId) ? [] : [put('trip', trip)];
+  // A day that was put in and taken back comes back.
+  const puts: Put[] = own(book.trip, tripId) ? bringBackPuts(book, tripId, how.nowMs) : [put('trip', trip)];
   let seq = 0;
   groups.forEach((g, i) => {
     const { lure, family, spot, row: first } = g[0]!;
@@ -265,7 +322,7 @@ function oneDay(
     const alike = new Map<string, number>();
     g.forEach((l, k) => {
       const { what, minutes, lengthM, weightKg, depthM, released, note } = l.row;
-      const says = contentHash([what, minutes, lengthM, weightKg, depthM, note]);
+      const says = JSON.stringify([what, minutes, lengthM, weightKg, depthM, note]);
       const nth = alike.get(says) ?? 0;
       alike.set(says, nth + 1);
       const id = `in-${contentHash([blockId, says, nth])}`;

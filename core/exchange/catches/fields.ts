@@ -40,9 +40,22 @@ export const QUANTITIES = Object.keys(CATCH_UNITS) as Quantity[];
 
 /** Words by which columns are called, most telling first. */
 const CALLED: Readonly<Record<CatchField, readonly string[]>> = {
-  date: ['date', 'day', 'at', 'when', 'caught_at', 'started_at', 'datetime', 'timestamp'],
+  date: [
+    'date',
+    'day',
+    'caught_on',
+    'date_caught',
+    'catch_date',
+    'trip_date',
+    'at',
+    'when',
+    'caught_at',
+    'started_at',
+    'datetime',
+    'timestamp',
+  ],
   time: ['time', 'time_of_day', 'clock', 'hour'],
-  water: ['water', 'lake', 'river', 'waterbody', 'body_of_water', 'location'],
+  water: ['water', 'lake', 'river', 'waterbody', 'body_of_water', 'location', 'venue', 'where'],
   spot: ['spot', 'place', 'area', 'where'],
   fish: ['fish', 'species', 'kind_of_fish'],
   lure: ['lure', 'bait', 'lure_name', 'fly'],

@@ -7,7 +7,7 @@ import { roundTo } from '../../base/numbers';
 import type { CivilDate } from '../../base/zone';
 import type { Problem } from '../../base/problems';
 import type { EventKind } from '../../records/event';
-import { numberIn, readTable, TABLE_EXPECTED } from '../table';
+import { numberIn, readTable, TABLE_EXPECTED, type TableRow } from '../table';
 import { clockIn, dateIn, orderTold, outcomeIn, yesNoIn, type DateOrder } from './cells';
 import {
   CATCH_UNITS,
@@ -58,6 +58,10 @@ export interface CatchList {
   order: DateOrder;
   /** Whether a date of the list tells its order. */
   orderTold: boolean;
+  /** Lines below the head line. */
+  lines: number;
+  /** The first cell of each column with anything in it. */
+  examples: Record<string, string>;
   rows: CatchRow[];
   problems: Problem[];
 }
@@ -67,6 +71,16 @@ const MAX_NOTE = 500;
 const MAX_CASTS = 1000;
 /** What is taken of a quantity, SI. */
 const RANGE: Record<Quantity, readonly [number, number]> = { length: [0.01, 3], weight: [0.001, 300], depth: [0, 300] };
+
+/** Lines that are looked through for examples. */
+const LOOKED_THROUGH = 200;
+const examplesOf = (columns: readonly string[], lines: readonly TableRow[]): Record<string, string> =>
+  Object.fromEntries(
+    columns.map((c) => {
+      const filled = lines.slice(0, LOOKED_THROUGH).find((l) => l.cells[c]?.trim());
+      return [c, filled?.cells[c]?.trim().slice(0, 40) ?? ''];
+    }),
+  );
 
 /** A list to its rows. Never throws. */
 export function readCatches(text: string, how: CatchReading): CatchList {
@@ -79,7 +93,18 @@ export function readCatches(text: string, how: CatchReading): CatchList {
   };
   const told = orderTold(lines.map((l) => cell(l.cells, 'date')));
   const order = told ?? how.order;
-  const out: CatchList = { columns, mapping, units, named, order, orderTold: told !== null, rows: [], problems: [] };
+  const out: CatchList = {
+    columns,
+    mapping,
+    units,
+    named,
+    order,
+    orderTold: told !== null,
+    lines: lines.length,
+    examples: examplesOf(columns, lines),
+    rows: [],
+    problems: [],
+  };
   const missing = NEEDED.filter((f) => mapping[f] === undefined || !columns.includes(mapping[f]));
   if (missing.length > 0) {
     out.problems.push({ code: 'no-columns', path: 'line 1', expected: `a column for ${missing.join(' and for ')}` });

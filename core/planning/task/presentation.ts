@@ -28,9 +28,17 @@ export interface Presentation {
   bandM: readonly [number, number];
 }
 
+/** A presentation is frozen: its name is made once. */
+const named = new WeakMap<Presentation, string>();
 /** What the hands do is identity; what the model reckons (lure drag and so on) is not. */
 export function presentationId(p: Presentation): string {
-  return contentHash({
+  let id = named.get(p);
+  if (id === undefined) named.set(p, (id = nameOf(p)));
+  return id;
+}
+
+const nameOf = (p: Presentation): string =>
+  contentHash({
     rig: { ...p.rig, weightKg: roundTo(p.rig.weightKg, 5), sizeM: roundTo(p.rig.sizeM, 3) },
     lureId: p.lureId,
     line: p.line,
@@ -44,4 +52,3 @@ export function presentationId(p: Presentation): string {
     cadence: p.cadence,
     bandM: p.bandM.map((d) => roundTo(d, 1)),
   });
-}

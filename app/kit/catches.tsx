@@ -1,0 +1,1 @@
+export { CatchesScreen as default } from '../../ui/kit/catches/CatchesScreen';

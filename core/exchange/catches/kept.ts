@@ -1,0 +1,36 @@
+/** What was told for a list, kept for the next one with the same columns; and a list that was put in, taken out. */
+import * as z from 'zod';
+import { contentHash } from '../../base/hash';
+import { takeBackPuts, type Book, type Put } from '../../records';
+import { SPECIES } from '../../water/terms';
+import { NAMED } from './days';
+import { CATCH_FIELDS, CATCH_UNITS, type CatchUnits, type Quantity } from './fields';
+
+const unitOf = <Q extends Quantity>(q: Q) =>
+  z.enum(Object.keys(CATCH_UNITS[q]) as [CatchUnits[Q] & string, ...(CatchUnits[Q] & string)[]]);
+
+/** How a list was read and what was told for it. */
+export const toldOfCatches = z.object({
+  mapping: z.partialRecord(z.enum(CATCH_FIELDS), z.string()).optional(),
+  units: z.object({ length: unitOf('length'), weight: unitOf('weight'), depth: unitOf('depth') }),
+  order: z.enum(['day-first', 'month-first']),
+  waterId: z.string().nullable(),
+  species: z.enum(SPECIES).nullable(),
+  castsADay: z.number().int().min(1).max(1000).nullable(),
+  aliases: z.partialRecord(z.enum(NAMED), z.record(z.string(), z.string())),
+});
+export type ToldOfCatches = z.infer<typeof toldOfCatches>;
+
+/** The name under which that is kept: the same for every list with these columns. */
+export const keptAs = (columns: readonly string[]): string => `catches ${contentHash(columns)}`;
+
+/** Takes out again what a list put in: whole days where they were new, else the strikes alone. */
+export function takeOutPuts(book: Book, puts: readonly Put[], atMs: number): Put[] {
+  // A day that was brought back: its tombstone's tombstone is among them.
+  const back = puts.flatMap((p) => (p.kind === 'tombstone' ? (book.tombstone[p.data.of]?.of ?? []) : []));
+  const days = new Set([...puts.flatMap((p) => (p.kind === 'trip' ? p.data.id : [])), ...back]);
+  const strikes = puts.flatMap((p) =>
+    p.kind === 'event' && !days.has(book.block[p.data.blockId]?.tripId ?? '') ? p.data.id : [],
+  );
+  return [...days, ...strikes].flatMap((id) => takeBackPuts(book, id, atMs));
+}

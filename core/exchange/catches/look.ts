@@ -1,0 +1,53 @@
+/**
+ * A list of catches looked at before any of it is taken: how its columns were read, what it leaves open, which of its
+ * names are unknown, and the days that would be put in.
+ */
+import type { Problem } from '../../base/problems';
+import type { Book } from '../../records';
+import { daysOfCatches, unknownNames, type CatchDays, type FoundDays, type Named, type UnknownName } from './days';
+import { readCatches, type CatchList, type CatchReading } from './read';
+
+/** What the angler can say of a list; what is left out is guessed, or stays open. */
+export type CatchChoices = CatchReading & CatchDays;
+
+export interface CatchLook extends Omit<CatchList, 'rows' | 'problems'>, Omit<FoundDays, 'problems'> {
+  /** Lines that name no water, no fish. */
+  silent: { water: number; fish: number };
+  unknown: Readonly<Record<Named, readonly UnknownName[]>>;
+  /** The first of them, by line, and how many there are. */
+  problems: readonly Problem[];
+  problemCount: number;
+  /** Lines of days of which the list tells no casts, where none are told for them. */
+  castless: number;
+  /** The first and the last day of the rows, `2026-05-14`; null without rows. */
+  from: string | null;
+  to: string | null;
+}
+
+/** Problems that are carried to the page. */
+const TOLD = 200;
+const lineOf = (p: Problem): number => Number(p.path.replace('line ', ''));
+
+/** Never throws. */
+export function lookAtCatches(text: string, book: Book, how: CatchChoices): CatchLook {
+  const { rows, problems: unread, ...list } = readCatches(text, how);
+  const { problems: left, ...found } = daysOfCatches(rows, book, how);
+  const problems = [...unread, ...left].sort((a, b) => lineOf(a) - lineOf(b));
+  const days = rows.map(({ date: d }) => d.year * 10_000 + d.month * 100 + d.day);
+  const written = (n: number): string => String(n).replace(/^(\d+)(\d\d)(\d\d)$/, '$1-$2-$3');
+  const [first, last] = days.reduce(([a, b], n) => [Math.min(a, n), Math.max(b, n)], [Infinity, -Infinity]);
+  return {
+    ...list,
+    ...found,
+    silent: {
+      water: rows.filter((r) => r.water === '').length,
+      fish: rows.filter((r) => r.fish === '').length,
+    },
+    unknown: unknownNames(rows, book, how),
+    problems: problems.slice(0, TOLD),
+    problemCount: problems.length,
+    castless: left.filter((p) => p.code === 'no-casts').length,
+    from: days.length > 0 ? written(first!) : null,
+    to: days.length > 0 ? written(last!) : null,
+  };
+}

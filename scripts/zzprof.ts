@@ -1,0 +1,2 @@
+import { filesBench } from './bench/files';
+console.log(filesBench());

@@ -1,0 +1,147 @@
+/** A list of catches in hand: its text, what is told for it, what it would put in, and putting it in. */
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useMemo, useRef, useState } from 'react';
+import { comparedWith } from '../../../core/exchange/catches/days';
+import { keptAs, takeOutPuts, toldOfCatches, type ToldOfCatches } from '../../../core/exchange/catches/kept';
+import type { CatchChoices, CatchLook } from '../../../core/exchange/catches/look';
+import { inUse, type Put } from '../../../core/records';
+import { SPECIES, type SpeciesId } from '../../../core/water/terms';
+import { deviceSketches } from '../../../data/deviceSketches';
+import { useCommitter } from '../../../data/useBook';
+import { FAMILY_OF_NAME } from '../../../wording/box';
+import { SPECIES_NAME } from '../../../wording/names';
+import { CATCHES_PAGE } from '../../../wording/pages/catches';
+import type { UnitPrefs } from '../../../wording/units';
+import { compute } from '../../../workers/client';
+import { usePrefs } from '../../day/contexts';
+import { appNowMs, realNowMs } from '../../platform/clock';
+import { pickFile } from '../../platform/files';
+import { useTheme } from '../../theme/theme';
+
+const FISHES: ReadonlyMap<string, SpeciesId> = new Map(SPECIES.map((s) => [SPECIES_NAME[s].toLowerCase(), s]));
+/** As much of a file is read, bytes. */
+const MAX_BYTES = 20_000_000;
+/** The names of the columns stand within so much of it, letters. */
+const HEAD_CHARS = 20_000;
+
+/** One file that was picked; another time the same is another. */
+interface Picked {
+  n: number;
+  text: string;
+  columns: readonly string[];
+}
+
+const usual = (u: UnitPrefs, waterId: string | null): ToldOfCatches => ({
+  units: {
+    length: u.size,
+    weight: u.line === 'lb' ? 'lb' : 'kg',
+    depth: u.depth,
+  },
+  // As people write dates where they write temperatures so.
+  order: u.temp === 'F' ? 'month-first' : 'day-first',
+  waterId,
+  species: null,
+  castsADay: null,
+  aliases: {},
+});
+
+export function useCatches() {
+  const committer = useCommitter();
+  const prefs = usePrefs();
+  const { units } = useTheme();
+  const [file, setFile] = useState<Picked | null>(null);
+  const [told, setTold] = useState<ToldOfCatches | null>(null);
+  const [asLast, setAsLast] = useState(false);
+  const [said, setSaid] = useState<{ text: string; wrong: boolean } | null>(null);
+  const [opening, setOpening] = useState(false);
+  const [storing, setStoring] = useState(false);
+  const [undo, setUndo] = useState<readonly Put[] | null>(null);
+  const count = useRef(0);
+  const nowMs = useMemo(() => appNowMs(prefs.demoClock), [prefs.demoClock]);
+
+  const query = useQuery({
+    queryKey: ['catches', file?.n ?? 0, told],
+    enabled: file !== null && told !== null,
+    gcTime: 0,
+    staleTime: Infinity,
+    retry: false,
+    structuralSharing: false,
+    placeholderData: keepPreviousData,
+    queryFn: ({ signal }): Promise<CatchLook> => {
+      const book = committer.current();
+      if (!book || !file || !told) return Promise.reject(new Error('not open'));
+      const choices: CatchChoices = { ...told, kinds: FAMILY_OF_NAME, fishes: FISHES, nowMs };
+      return compute.catches(signal, file.text, comparedWith(book), choices);
+    },
+  });
+
+  const put = (text: string, wrong = false): void => setSaid({ text, wrong });
+  const away = (): void => {
+    setFile(null);
+    setTold(null);
+  };
+  const pick = async (): Promise<void> => {
+    setSaid(null);
+    setUndo(null);
+    const picked = await pickFile('.csv,.tsv,.txt,text/csv');
+    if (!picked) return;
+    away();
+    if (picked.size > MAX_BYTES) return put(CATCHES_PAGE.tooBig, true);
+    setOpening(true);
+    try {
+      const text = await picked.text();
+      const columns = await compute.catchColumns(new AbortController().signal, text.slice(0, HEAD_CHARS));
+      const kept = toldOfCatches.safeParse(await deviceSketches().read(keptAs(columns)));
+      const book = committer.current();
+      const waters = book ? inUse(book.water) : [];
+      setAsLast(kept.success);
+      setTold(kept.success ? kept.data : usual(units, waters.length === 1 ? waters[0]!.id : null));
+      setFile({ n: ++count.current, text, columns });
+    } catch {
+      put(CATCHES_PAGE.unreadable, true);
+    } finally {
+      setOpening(false);
+    }
+  };
+  const store = async (puts: readonly Put[]): Promise<boolean> => {
+    setStoring(true);
+    const stored = await committer.record(() => puts);
+    setStoring(false);
+    if (!stored) put(CATCHES_PAGE.refused, true);
+    return stored;
+  };
+  const take = async (look: CatchLook): Promise<void> => {
+    if (storing || !(await store(look.puts))) return;
+    deviceSketches().write(keptAs(file!.columns), { ...told!, mapping: look.mapping });
+    put(CATCHES_PAGE.taken(look.days, look.fish));
+    setUndo(look.puts);
+    away();
+  };
+  const takeOut = async (): Promise<void> => {
+    const book = committer.current();
+    if (storing || !undo || !book || !(await store(takeOutPuts(book, undo, realNowMs())))) return;
+    put(CATCHES_PAGE.takenOut);
+    setUndo(null);
+  };
+  return {
+    look: file && told ? (query.data ?? null) : null,
+    told,
+    tell: (more: Partial<ToldOfCatches>): void => setTold((t) => t && { ...t, ...more }),
+    asLast,
+    /** What is shown is from before the last choice. */
+    busy: opening || query.isFetching,
+    failed: query.isError,
+    said,
+    storing,
+    canTakeOut: undo !== null,
+    pick,
+    stop: (): void => {
+      away();
+      put(CATCHES_PAGE.stopped);
+    },
+    away,
+    take,
+    takeOut,
+  };
+}
+export type Catches = ReturnType<typeof useCatches>;
