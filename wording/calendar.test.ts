@@ -2,9 +2,10 @@
 import ICAL from 'ical.js';
 import * as fc from 'fast-check';
 import { writeCalendar, type CalendarEntry } from '../core/exchange/calendar';
+import { TELLS, type Tells } from '../core/exchange/privacy';
 import type { DayLine } from '../core/forecast/line';
 import { DEFAULT_PREFERENCES } from '../core/records/preferences';
-import { calendarOf, TELLS, type Tells } from './calendar';
+import { calendarOf } from './calendar';
 
 const { units } = DEFAULT_PREFERENCES;
 const zone = 'America/New_York';

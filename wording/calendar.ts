@@ -1,5 +1,6 @@
 /** The day ahead as what stands in a calendar. */
 import type { CalendarEntry } from '../core/exchange/calendar';
+import { placeTold, type Tells } from '../core/exchange/privacy';
 import type { DayLine } from '../core/forecast/line';
 import type { RestingSpot } from '../core/forecast/rest';
 import type { Stay } from '../core/forecast/spots';
@@ -7,22 +8,6 @@ import { bestText, restText, stayText } from './day';
 import { capital } from './names';
 import { dateText } from './time';
 import type { UnitPrefs } from './units';
-
-/** How much of where one fishes goes along. */
-export const TELLS = ['nothing', 'names', 'roughly', 'all'] as const;
-export type Tells = (typeof TELLS)[number];
-export function tellsName(t: Tells, u: Pick<UnitPrefs, 'depth'>): string {
-  switch (t) {
-    case 'nothing':
-      return 'No names';
-    case 'names':
-      return 'Names only';
-    case 'roughly':
-      return `Names, and where within ${u.depth === 'ft' ? 'half a mile' : 'a kilometre'}`;
-    case 'all':
-      return 'Names, and exactly where';
-  }
-}
 
 interface CalendarOf {
   water: { id: string; name: string; zone: string };
@@ -44,10 +29,6 @@ const WINDOW_NAME: Record<DayLine['windows'][number]['kind'], string> = {
 };
 const TURN_NAME = { high: 'High water', low: 'Low water' } as const;
 const QUARTER_MS = 15 * 60_000;
-/** A place rounded so far, °, is somewhere within half a mile. */
-const ROUGH_DEG = 0.01;
-const rough = (deg: number): number => Number((Math.round(deg / ROUGH_DEG) * ROUGH_DEG).toFixed(2));
-
 /** The date of a day, by the middle of its fished hours. */
 export const calendarDate = ({ fished }: Pick<DayLine, 'fished'>, zone: string): string =>
   dateText((fished.fromMs + fished.toMs) / 2, zone);
@@ -69,10 +50,7 @@ export function calendarOf(c: CalendarOf, u: UnitPrefs): CalendarEntry[] {
   });
   const placed = (id: string): CalendarEntry['at'] => {
     const spot = c.spotOf(id);
-    if (!spot || tells === 'nothing' || tells === 'names') return null;
-    return tells === 'all'
-      ? { latDeg: spot.latDeg, lonDeg: spot.lonDeg }
-      : { latDeg: rough(spot.latDeg), lonDeg: rough(spot.lonDeg) };
+    return spot && placeTold(spot, tells);
   };
   return [
     ...(line.best
@@ -113,7 +91,7 @@ export const calendarText = (n: number): string =>
   `${n} entries: the best two hours, your round, what has rested, light and tide.`;
 
 export const CALENDAR = {
-  tells: 'Calendars are often shared: what of your places goes along',
+  tells: 'Calendars are often shared.',
   done: 'The calendar file is saved, with your downloads. Open it to take the day in.',
   failed: 'The calendar could not be made. Try again.',
 } as const;

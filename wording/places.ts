@@ -108,7 +108,7 @@ export const SPOT_FILE = {
   what: 'GPX and GeoJSON, as other maps and plotters read and write them; all your waters in one file.',
   /** Said before spots leave the device. */
   tells:
-    'The file tells exactly where your spots are, with your notes. Give it to those alone whom you would take there.',
+    'Your notes are in the file too, and your shores where it tells exactly. Give it only to those you would take there.',
   onto: 'The file does not say on which of your waters they are',
   stopped: 'Stopped; nothing was taken.',
   unreadable: 'The file could not be read; nothing was taken.',

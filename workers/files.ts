@@ -1,13 +1,29 @@
 /** The third worker: files from elsewhere are read here, so that a long or a hostile one never holds the page. */
 import { readGeoJson } from '../core/exchange/places/geoJson';
 import { readGpx } from '../core/exchange/places/readGpx';
+import { strFromU8, unzipSync } from 'fflate';
+import { OWN_TABLES, ownTablesAsList } from '../core/exchange/catches/ownTables';
 import { lookAtCatches } from '../core/exchange/catches/look';
 import { readTable } from '../core/exchange/table';
 import type { PlacesFile } from '../core/exchange/places/found';
 
+/** So much of one table is unpacked, bytes. */
+const MAX_TABLE_BYTES = 40_000_000;
+
 export const filesApi = {
   /** A file of places, by what it begins with. */
   places: (text: string): PlacesFile => (/^[\s\uFEFF]*[{[]/.test(text) ? readGeoJson(text) : readGpx(text)),
+  /** The log's own tables in one ZIP as a list of catches; null: they are not in it. */
+  ownTables: (zip: Uint8Array): string | null => {
+    const names: ReadonlySet<string> = new Set(OWN_TABLES.map((t) => `${t}.csv`));
+    const found = unzipSync(zip, { filter: (f) => names.has(f.name) && f.originalSize <= MAX_TABLE_BYTES });
+    const text = (t: (typeof OWN_TABLES)[number]): string | null => {
+      const bytes = found[`${t}.csv`];
+      return bytes ? strFromU8(bytes) : null;
+    };
+    const [trips, blocks, events, fish] = OWN_TABLES.map(text);
+    return trips && blocks && events && fish ? ownTablesAsList({ trips, blocks, events, fish }) : null;
+  },
   /** The names of a table's columns, from its beginning. */
   catchColumns: (head: string): string[] => readTable(head).columns,
   /** A list of catches, and the days it would make. */

@@ -1,13 +1,16 @@
 /** The log for a spreadsheet: four tables and their description in one file. */
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
+import { bookTold, type Tells } from '../../core/exchange/privacy';
 import { LOG_FILE, ownLogUnits } from '../../wording/logTables';
 import { dateText } from '../../wording/time';
 import { KIT_PAGE } from '../../wording/pages/kit';
+import { SHARED } from '../../wording/pages/shared';
 import { useBook } from '../day/contexts';
 import { Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
+import { TellsChoice } from '../parts/TellsChoice';
 import { deviceZone, realNowMs } from '../platform/clock';
 import { saveFile } from '../platform/files';
 import { useTheme } from '../theme/theme';
@@ -19,6 +22,7 @@ export function LogTablesPart() {
   const [inUnits, setInUnits] = useState<'own' | 'si'>('own');
   const [mark, setMark] = useState<'plain' | 'mark'>('plain');
   const [said, setSaid] = useState('');
+  const [tells, setTells] = useState<Tells>('names');
   const empty = Object.keys(book.trip).length === 0;
   const save = async (): Promise<void> => {
     try {
@@ -27,7 +31,7 @@ export function LogTablesPart() {
         import('fflate'),
         import('../../core/exchange/csv'),
       ]);
-      const tables = logTables(book, inUnits === 'own' ? ownLogUnits(units) : SI_LOG_UNITS);
+      const tables = logTables(bookTold(book, tells), inUnits === 'own' ? ownLogUnits(units) : SI_LOG_UNITS);
       const files = Object.fromEntries([
         ...tables.map((t) => [`${t.name}.csv`, strToU8(logTableCsv(t, mark === 'mark'))] as const),
         ['datapackage.json', strToU8(logDescriptor(tables))] as const,
@@ -41,9 +45,6 @@ export function LogTablesPart() {
   return (
     <Part title={KIT_PAGE.logAsTables}>
       <Say>{LOG_FILE.what}</Say>
-      <Say kind="label" tone="soft">
-        {LOG_FILE.tells}
-      </Say>
       <Choices
         label={KIT_PAGE.unitsOfTables}
         options={[
@@ -61,6 +62,13 @@ export function LogTablesPart() {
         ]}
         value={mark}
         onChange={setMark}
+      />
+      <TellsChoice
+        label={SHARED.tells}
+        why={LOG_FILE.tells}
+        options={['nothing', 'names']}
+        value={tells}
+        onChange={setTells}
       />
       <Button title={KIT_PAGE.saveTables} disabled={empty} onPress={() => void save()} />
       <Button title={KIT_PAGE.fromElsewhere} onPress={() => router.navigate('/kit/catches' as never)} />

@@ -2,9 +2,11 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { importBook, type ImportResult } from '../../core/exchange/bookDocument';
+import { bookTold, TELLS, type Tells } from '../../core/exchange/privacy';
 import { problemText } from '../../wording/problems';
 import { beforeText } from '../../wording/record';
 import { KIT_PAGE } from '../../wording/pages/kit';
+import { SHARED } from '../../wording/pages/shared';
 import { deviceKeeper } from '../../data/deviceKeeper';
 import { usePutBack, useReplaceBook, useStored, type Replacement } from '../../data/useBook';
 import { useBook, usePrefs } from '../day/contexts';
@@ -12,6 +14,7 @@ import { Card, Note, Part } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
+import { TellsChoice } from '../parts/TellsChoice';
 import { deviceZone, realNowMs } from '../platform/clock';
 import { pickTextFile, saveFile } from '../platform/files';
 import { useTheme } from '../theme/theme';
@@ -34,6 +37,7 @@ export function RecordPart() {
   const [read, setRead] = useState<ImportResult | null>(null);
   const [asking, setAsking] = useState<'demo' | 'clear' | null>(null);
   const [said, setSaid] = useState('');
+  const [tells, setTells] = useState<Tells>('all');
   const hasRecord = Object.keys(book.trip).length > 0 || Object.keys(book.lure).length > 0;
 
   const put = (asked: Replacement, told: string): void => {
@@ -42,7 +46,7 @@ export function RecordPart() {
     replace.mutate(asked, { onSuccess: () => setSaid(told) });
   };
   const exportAll = (): void => {
-    saveRecord(deviceKeeper().withRefused());
+    saveRecord(bookTold(deviceKeeper().withRefused(), tells));
     setSaid(KIT_PAGE.recordSaved);
   };
   const importFile = async (): Promise<void> => {
@@ -52,6 +56,15 @@ export function RecordPart() {
   return (
     <Part title="Your record">
       <Say>{KIT_PAGE.allIsYours}</Say>
+      {hasRecord ? (
+        <TellsChoice
+          label={SHARED.tells}
+          why={KIT_PAGE.recordTells(tells)}
+          options={TELLS}
+          value={tells}
+          onChange={setTells}
+        />
+      ) : null}
       <View style={{ gap: 8 }}>
         <Button title={KIT_PAGE.saveRecord} onPress={exportAll} disabled={!hasRecord} />
         <Button title={KIT_PAGE.readRecord} onPress={() => void importFile()} />

@@ -3,12 +3,15 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { DayLine } from '../../core/forecast/line';
 import type { Stay } from '../../core/forecast/spots';
-import { CALENDAR, calendarDate, calendarOf, calendarText, TELLS, tellsName, type Tells } from '../../wording/calendar';
+import { TELLS, type Tells } from '../../core/exchange/privacy';
+import { CALENDAR, calendarDate, calendarOf, calendarText } from '../../wording/calendar';
+import { SHARED } from '../../wording/pages/shared';
 import { DAY_PAGE } from '../../wording/pages/today';
 import { useBookWithoutLog, useConditions } from '../day/contexts';
 import { Part } from '../parts/Box';
-import { Button, Choices } from '../parts/Buttons';
+import { Button } from '../parts/Buttons';
 import { Say } from '../parts/Say';
+import { TellsChoice } from '../parts/TellsChoice';
 import { realNowMs } from '../platform/clock';
 import { saveFile } from '../platform/files';
 import { useTheme } from '../theme/theme';
@@ -61,15 +64,7 @@ export function CalendarPart({ line, stays, asking, ahead }: CalendarPartProps) 
   return (
     <Part title="For your calendar">
       <Say>{calendarText(entries.length)}</Say>
-      <Say kind="label" tone="soft">
-        {CALENDAR.tells}
-      </Say>
-      <Choices
-        label={DAY_PAGE.whatGoesAlong}
-        options={TELLS.map((value) => ({ value, title: tellsName(value, units) }))}
-        value={tells}
-        onChange={setTells}
-      />
+      <TellsChoice label={SHARED.tells} why={CALENDAR.tells} options={TELLS} value={tells} onChange={setTells} />
       <View>
         <Button title={DAY_PAGE.saveForCalendar} disabled={asking} onPress={() => void save()} />
       </View>

@@ -12,6 +12,7 @@ export const CATCHES_PAGE = {
   sub: 'A table from a spreadsheet or another log becomes days of your log.',
   needs:
     'One line for each fish, saved as CSV, with the names of the columns in the first line. It must say the day and the lure; water, spot, fish, time, casts, length, weight, depth and notes are taken where it has them.',
+  own: 'The tables that this app saves can be read too, as they are in their ZIP: days, casts and strikes, but not how a lure was worked nor what was read of the water.',
   blanks: 'Lines without a fish count too: days with nothing teach as much as days with fish.',
   read: 'Read a table…',
   empty: 'Save an empty table to fill in',
@@ -76,6 +77,7 @@ export const FIELD_TEXT: Readonly<Record<CatchField, string>> = {
   spot: 'Spot',
   fish: 'Fish',
   lure: 'Lure',
+  kind: 'Kind of lure',
   what: 'What came of it',
   casts: 'Casts',
   length: 'Length',

@@ -1,3 +1,4 @@
+import type { Tells } from '../../core/exchange/privacy';
 import type { Reel } from '../../core/records/reel';
 import type { Rod } from '../../core/records/rod';
 import type { PieceKind } from '../../core/water/pieces';
@@ -38,6 +39,14 @@ export const KIT_PAGE = {
   whoReadsThem: 'Who is to read them',
   saveTables: 'Save the log as tables',
   fromElsewhere: 'Put in catches from another log…',
+  recordTells: (tells: Tells): string =>
+    tells === 'all'
+      ? 'To keep, or to move to another device: with all of it. To send to somebody, choose less.'
+      : `To send to somebody. ${
+          tells === 'nothing'
+            ? 'Waters, spots and pieces have numbers for names; your notes of them, of days and of strikes stay out.'
+            : 'What you wrote yourself stands as you wrote it.'
+        } Read back in, it would not bring your places back: keep a whole one too.`,
   recordSaved: 'The record is saved as a file, with your downloads.',
   allIsYours: 'Everything you entered and logged is yours, in one open file.',
   saveRecord: 'Save the record to a file',

@@ -8,6 +8,7 @@ export const SHARED = {
   backToKit: 'Back to the Kit',
   files: 'From and to a file',
   find: 'Find by a word',
+  tells: 'What of your places goes along',
   putFileAway: 'Put the file away',
   noDay: 'Start a day on the Water page first.',
   disagree: 'Where good anglers disagree',

@@ -1,6 +1,5 @@
 /** The day ahead: hours, spots, tide. */
 export const DAY_PAGE = {
-  whatGoesAlong: 'What of your places goes along',
   saveForCalendar: 'Save this day for a calendar',
   hourFailed: 'That hour could not be worked out. Choose another, or ask again.',
   hourWaiting: 'Choosing for that hour…',

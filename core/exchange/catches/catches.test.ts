@@ -2,15 +2,19 @@
 import { buildDemoWorld } from '../../../demo/world';
 import { FAMILY_OF_NAME } from '../../../wording/box';
 import { SPECIES_NAME } from '../../../wording/names';
+import { IMPERIAL } from '../../../wording/units';
+import { ownLogUnits } from '../../../wording/logTables';
 import { seededRandom } from '../../base/random';
 import { tallyTrip } from '../../log/tally';
-import { applyPuts, emptyBook, RECORDS, tripsOf, type Book, type Put } from '../../records';
+import { applyPuts, emptyBook, RECORDS, standing, tripsOf, type Book, type Put } from '../../records';
 import type { SpeciesId } from '../../water/terms';
+import { logTableCsv, logTables, SI_LOG_UNITS } from '../logTables';
 import { clockIn, dateIn, orderTold, outcomeIn, yesNoIn } from './cells';
 import { comparedWith, daysOfCatches, type CatchDays } from './days';
 import { guessMapping, guessUnits, unitInName, type CatchUnits } from './fields';
 import { keptAs, takeOutPuts, toldOfCatches } from './kept';
 import { lookAtCatches, type CatchChoices } from './look';
+import { ownTablesAsList, type OwnTables } from './ownTables';
 import { readCatches, type CatchReading } from './read';
 
 const world: Book = applyPuts(emptyBook(), buildDemoWorld(0));
@@ -224,6 +228,36 @@ test('another fish on a day that came from a list is no day of one’s own', () 
   const book = applyPuts(world, put(list(...LINES), world).puts);
   const other = put(list(`5/14/2025,8:00,${water.name},bluegill,finesse jig,caught,30,7,`), book);
   expect(other).toMatchObject({ days: 1, fish: 1, problems: [] });
+});
+
+test.each([
+  ['SI', SI_LOG_UNITS],
+  ['the angler’s own units', ownLogUnits(IMPERIAL)],
+])('the log’s own tables in %s, read in where no day is: the same days, casts and strikes', (_, units) => {
+  const tables = Object.fromEntries(logTables(world, units).map((t) => [t.name, logTableCsv(t, true)]));
+  const text = ownTablesAsList(tables as unknown as OwnTables);
+  const bare = { ...world, trip: {}, block: {}, event: {}, cast: {}, tombstone: {} };
+  const found = lookAtCatches(text, bare, choices());
+  expect(found.problems).toEqual([]);
+  expect(found.days).toBe(new Set(Object.values(world.block).map((b) => b.tripId)).size);
+  const back = applyPuts(bare, found.puts);
+  expect(found.puts.every((p) => RECORDS[p.kind].schema.safeParse(p.data).success)).toBe(true);
+  const strikes = (b: Book): string[] =>
+    standing(b, 'event')
+      .map((e) => {
+        const block = b.block[e.blockId]!;
+        const lengthCm = e.lengthM === null ? '' : Math.round(e.lengthM * 100);
+        const { lureName } = block.presentation;
+        return [b.trip[block.tripId]!.waterId, lureName, e.kind, lengthCm, e.note, Math.round(e.atMs / 3.6e6)].join(
+          '|',
+        );
+      })
+      .sort();
+  expect(strikes(back)).toEqual(strikes(world));
+  const casts = (b: Book): number => standing(b, 'cast').reduce((n, c) => n + c.count, 0);
+  expect(casts(back)).toBe(casts(world));
+  // Where they came from, they are days of one's own: nothing is put in.
+  expect(lookAtCatches(text, world, choices()).puts).toEqual([]);
 });
 
 test('what was told is kept for the same columns, and read back only if it is whole', () => {

@@ -147,14 +147,17 @@ const resolve = {
     const id = own(how.aliases?.fish, name) ?? name.replace(/[\s_]+/g, '-');
     return how.fishes.get(name) ?? SPECIES.find((s) => s === id);
   },
-  lure: ({ lure: thrown }: CatchRow, at: Places, how: CatchDays) => {
-    const name = lower(thrown);
+  lure: (row: CatchRow, at: Places, how: CatchDays) => {
+    const name = lower(row.lure);
     const alias = own(how.aliases?.lure, name);
     const lure = (alias === undefined ? undefined : own(at.book.lure, alias)) ?? at.lure.get(name) ?? null;
-    const kind = alias ?? name.replace(/[\s_]+/g, '-');
-    const family = lure?.family ?? how.kinds.get(name) ?? FAMILIES.find((f) => f === kind);
+    const family = lure?.family ?? kindIn(alias ?? name, how) ?? kindIn(lower(row.kind), how);
     return family === undefined ? undefined : { lure, family };
   },
+};
+const kindIn = (word: string, how: CatchDays): FamilyId | undefined => {
+  const id = word.replace(/[\s_]+/g, '-');
+  return how.kinds.get(word) ?? FAMILIES.find((f) => f === id);
 };
 const WANTED: Readonly<Record<Named, string>> = {
   water: 'a water of yours',

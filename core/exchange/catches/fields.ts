@@ -4,7 +4,10 @@
  */
 import { FT, INCH, OUNCE, POUND } from '../../base/units';
 
-/** What can be told of a line. `what`: landed, lost, missed …; `casts`: made that day with that lure, at that spot. */
+/**
+ * What can be told of a line. `kind`: of lure, where its name says nothing here; `what`: landed, lost, missed …;
+ * `casts`: made that day with that lure, at that spot.
+ */
 export const CATCH_FIELDS = [
   'date',
   'time',
@@ -12,6 +15,7 @@ export const CATCH_FIELDS = [
   'spot',
   'fish',
   'lure',
+  'kind',
   'what',
   'casts',
   'length',
@@ -58,7 +62,8 @@ const CALLED: Readonly<Record<CatchField, readonly string[]>> = {
   water: ['water', 'lake', 'river', 'waterbody', 'body_of_water', 'location', 'venue', 'where'],
   spot: ['spot', 'place', 'area', 'where'],
   fish: ['fish', 'species', 'kind_of_fish'],
-  lure: ['lure', 'bait', 'lure_name', 'fly'],
+  lure: ['lure', 'lure_name', 'bait', 'fly', 'lure_used'],
+  kind: ['lure_kind', 'lure_type', 'kind_of_lure', 'bait_type', 'type_of_lure'],
   what: ['what', 'result', 'outcome', 'event', 'status'],
   casts: ['casts', 'number_of_casts', 'casts_made'],
   length: ['length', 'len', 'size'],

@@ -30,6 +30,8 @@ export interface CatchRow {
   spot: string;
   fish: string;
   lure: string;
+  /** Of lure; empty: not told. */
+  kind: string;
   what: EventKind | 'nothing';
   /** Casts made that day with that lure, at that spot; null: not told. */
   casts: number | null;
@@ -68,7 +70,8 @@ export interface CatchList {
 
 export const MAX_CATCHES = 50_000;
 const MAX_NOTE = 500;
-const MAX_CASTS = 1000;
+/** Casts of one line, at the most. */
+export const MAX_CASTS = 1000;
 /** What is taken of a quantity, SI. */
 const RANGE: Record<Quantity, readonly [number, number]> = { length: [0.01, 3], weight: [0.001, 300], depth: [0, 300] };
 
@@ -170,6 +173,7 @@ function rowIn(
     spot: cell('spot'),
     fish: cell('fish'),
     lure: cell('lure'),
+    kind: cell('kind'),
     what,
     casts,
     lengthM: measured.length,

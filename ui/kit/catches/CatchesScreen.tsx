@@ -32,7 +32,7 @@ export function CatchesScreen() {
       <Part title={SHARED.files}>
         <Say>{CATCHES_PAGE.needs}</Say>
         <Say kind="label" tone="soft">
-          {CATCHES_PAGE.blanks}
+          {`${CATCHES_PAGE.blanks} ${CATCHES_PAGE.own}`}
         </Say>
         {none ? <Note>{CATCHES_PAGE.noWater}</Note> : null}
         <Button

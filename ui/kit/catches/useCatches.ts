@@ -24,11 +24,23 @@ const MAX_BYTES = 20_000_000;
 /** The names of the columns stand within so much of it, letters. */
 const HEAD_CHARS = 20_000;
 
+/** How a ZIP begins. */
+const ZIP_BEGINS = 'PK';
+
 /** One file that was picked; another time the same is another. */
 interface Picked {
   n: number;
   text: string;
   columns: readonly string[];
+}
+
+/** A table's text; of the log's own tables in one file, the list that they make. */
+async function textOf(file: File): Promise<string> {
+  const isZip = (await file.slice(0, ZIP_BEGINS.length).text()) === ZIP_BEGINS;
+  if (!isZip) return file.text();
+  const list = await compute.ownTables(new AbortController().signal, new Uint8Array(await file.arrayBuffer()));
+  if (list === null) throw new Error(CATCHES_PAGE.unreadable);
+  return list;
 }
 
 const usual = (u: UnitPrefs, waterId: string | null): ToldOfCatches => ({
@@ -83,13 +95,13 @@ export function useCatches() {
   const pick = async (): Promise<void> => {
     setSaid(null);
     setUndo(null);
-    const picked = await pickFile('.csv,.tsv,.txt,text/csv');
+    const picked = await pickFile('.csv,.tsv,.txt,.zip,text/csv,application/zip');
     if (!picked) return;
     away();
     if (picked.size > MAX_BYTES) return put(CATCHES_PAGE.tooBig, true);
     setOpening(true);
     try {
-      const text = await picked.text();
+      const text = await textOf(picked);
       const columns = await compute.catchColumns(new AbortController().signal, text.slice(0, HEAD_CHARS));
       const kept = toldOfCatches.safeParse(await deviceSketches().read(keptAs(columns)));
       const book = committer.current();

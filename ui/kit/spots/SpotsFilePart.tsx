@@ -5,6 +5,7 @@ import { MAX_FILE_CHARS, refused, type PlacesFile } from '../../../core/exchange
 import { writeGeoJson } from '../../../core/exchange/places/geoJson';
 import { mergePlaces, type PlacesMerge } from '../../../core/exchange/places/merge';
 import { writeGpx } from '../../../core/exchange/places/writeGpx';
+import { placesTold, type Tells } from '../../../core/exchange/privacy';
 import { inUse, put, type Put } from '../../../core/records';
 import { useCommitter } from '../../../data/useBook';
 import {
@@ -27,6 +28,7 @@ import { Card, Note, Part } from '../../parts/Box';
 import { Button, Choices } from '../../parts/Buttons';
 import { Disclosure } from '../../parts/Disclosure';
 import { Say } from '../../parts/Say';
+import { TellsChoice } from '../../parts/TellsChoice';
 import { realNowMs } from '../../platform/clock';
 import { pickFile, saveFile } from '../../platform/files';
 import { useTheme } from '../../theme/theme';
@@ -58,10 +60,12 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
   /** The water of those that name none that is here. */
   const [onto, setOnto] = useState<string | null>(null);
   const [said, setSaid] = useState('');
+  const [tells, setTells] = useState<Tells>('all');
   const [undo, setUndo] = useState<PlacesMerge | null>(null);
   const [reading, setReading] = useState<AbortController | null>(null);
   const waters = inUse(book.water);
-  const out = { spots: inUse(book.spot), shores: inUse(book.shore) };
+  const told = placesTold(book, tells);
+  const out = { spots: inUse(told.spot), shores: inUse(told.shore) };
   const all = placesText(out.spots.length, out.shores.length);
   const none = out.spots.length + out.shores.length === 0;
   const nameOf = (id: string): string => book.water[id]?.name ?? '';
@@ -120,8 +124,17 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
   return (
     <Part title={SHARED.files}>
       <Say kind="label" tone="soft">
-        {`${SPOT_FILE.what} ${SPOT_FILE.tells}`}
+        {SPOT_FILE.what}
       </Say>
+      {none ? null : (
+        <TellsChoice
+          label={SHARED.tells}
+          why={SPOT_FILE.tells}
+          options={['roughly', 'all']}
+          value={tells}
+          onChange={setTells}
+        />
+      )}
       <View style={{ gap: 8 }}>
         <Button title={SPOTS_PAGE.readFile} onPress={() => void pick()} disabled={reading !== null} />
         <Button

@@ -1,0 +1,66 @@
+/** What leaves the device tells of its places what was chosen, and nothing more. */
+import { buildDemoWorld } from '../../demo/world';
+import { applyPuts, emptyBook, KINDS, put, RECORDS, type Book } from '../records';
+import { exportBook, importBook } from './bookDocument';
+import { bookTold, placeTold, TELLS, type Tells } from './privacy';
+
+const SECRET = 'behind the old boathouse';
+const demo = applyPuts(emptyBook(), buildDemoWorld(0));
+const firstOf = <T>(rows: Readonly<Record<string, T>>): T => Object.values(rows)[0]!;
+/** The sample world with a note of a place wherever one can write one. */
+const book: Book = applyPuts(demo, [
+  ...Object.values(demo.spot).map((s) =>
+    put('spot', { ...s, latDeg: s.latDeg + 0.00123, note: SECRET, hazards: SECRET, lowWater: SECRET }),
+  ),
+  ...Object.values(demo.water).map((w) => put('water', { ...w, note: SECRET })),
+  ...Object.values(demo.piece).map((x) => put('piece', { ...x, note: SECRET })),
+  put('trip', { ...firstOf(demo.trip), note: SECRET }),
+  put('event', { ...firstOf(demo.event), note: SECRET, was: [{ note: SECRET, untilMs: 1 }] }),
+]);
+const file = (tells: Tells): string => JSON.stringify(exportBook(bookTold(book, tells), '2026-10-08T00:00:00Z'));
+const names = (b: Book): string[] =>
+  [...Object.values(b.water), ...Object.values(b.spot), ...Object.values(b.piece), ...Object.values(b.shore)].map(
+    (x) => x.name,
+  );
+const exact = (b: Book): string[] =>
+  [...Object.values(b.spot), ...Object.values(b.shore).flatMap((s) => s.points)].map((x) => String(x.latDeg));
+
+test.each(TELLS)('%s: a whole record that reads back, with as many records of all else', (tells) => {
+  const { puts, problems } = importBook(file(tells));
+  expect(problems).toEqual([]);
+  const back = applyPuts(emptyBook(), puts);
+  for (const kind of KINDS.filter((k) => k !== 'shore'))
+    expect(Object.keys(back[kind]).sort()).toEqual(Object.keys(book[kind]).sort());
+  for (const p of puts) expect(RECORDS[p.kind].schema.safeParse(p.data).success).toBe(true);
+});
+
+test('all is the record itself; below it no position is exact and no shore is drawn', () => {
+  expect(bookTold(book, 'all')).toBe(book);
+  for (const tells of ['nothing', 'names', 'roughly'] as const) {
+    const text = file(tells);
+    for (const deg of exact(book)) expect(text).not.toContain(deg);
+    expect(Object.keys(bookTold(book, tells).shore)).toEqual([]);
+  }
+  for (const s of Object.values(bookTold(book, 'roughly').spot)) {
+    const off = Math.abs(s.latDeg - book.spot[s.id]!.latDeg);
+    expect(off).toBeLessThanOrEqual(0.005 + 1e-9);
+    expect(off).toBeGreaterThan(0);
+  }
+  const { water, spot } = bookTold(book, 'names');
+  for (const s of Object.values(spot)) expect(s.latDeg).toBe(water[s.waterId]!.latDeg);
+});
+
+test('nothing: no name of a place and nothing that was written is in the file; with names both are', () => {
+  const text = file('nothing');
+  for (const name of names(book)) expect(text).not.toContain(`"${name}"`);
+  expect(text).not.toContain(SECRET);
+  for (const tells of ['names', 'roughly', 'all'] as const) {
+    expect(file(tells)).toContain(firstOf(book.water).name);
+    expect(file(tells)).toContain(SECRET);
+  }
+});
+
+test('a position is told, told roughly, or not', () => {
+  const at = { latDeg: 45.12345, lonDeg: -75.98765 };
+  expect(TELLS.map((t) => placeTold(at, t))).toEqual([null, null, { latDeg: 45.12, lonDeg: -75.99 }, at]);
+});
