@@ -26,6 +26,7 @@ import { promisesBench } from './promises';
 import { machine, writePart } from './report';
 import { seasonsBench } from './seasons';
 import { simulatorBench } from './simulator';
+import { spreadsheetBench } from './spreadsheet';
 import { longTaskBench, loggingBench } from './walk';
 
 const OUT = path.join(ROOT, 'docs', 'PERFORMANCE.md');
@@ -45,6 +46,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   learning: inBrowser(learningBench),
   diary: diaryBench,
   files: filesBench,
+  spreadsheet: spreadsheetBench,
   'cast-plan': castPlanBench,
   places: placesBench,
   simulator: simulatorBench,

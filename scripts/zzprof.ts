@@ -1,2 +1,0 @@
-import { filesBench } from './bench/files';
-console.log(filesBench());
