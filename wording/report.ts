@@ -2,12 +2,13 @@
 import { againstModel, bestBlock, luresOf } from '../core/diary/ended';
 import type { DiaryDay } from '../core/diary/days';
 import { isLanded } from '../core/log/events';
+import { groupBy } from '../core/log/tally';
 import type { EffortBlock } from '../core/records/block';
 import type { StrikeEvent } from '../core/records/event';
 import type { Conditions } from '../core/water/conditions';
 import { againstModelText, blockText, dayCame, daySpan, lureOfDayText, waterOfBlock } from './diary';
 import { detailsText, eventTitle } from './events';
-import { capital, SETTING_NAME, SPECIES_NAME } from './names';
+import { capital, EVENT_NAME, SETTING_NAME, SPECIES_NAME } from './names';
 import { cadenceText, firstName } from './retrieve';
 import { castsText } from './strikes';
 import { clockText, dayText } from './time';
@@ -60,6 +61,10 @@ function eventLine(e: StrikeEvent, lure: string, zone: string, u: UnitPrefs): st
 }
 
 /** "Alder minnow: cast 98 ft, count down 2 s, rod tip up; one turn, twitch twice and hang 3 s, and again." */
+/** Under the picture of a day. */
+export const castAgainText = (b: EffortBlock): string =>
+  `In the picture: ${blockText(b, null)}, as it would run by the model in the water of that day.`;
+
 function handsLine({ presentation: p }: EffortBlock, u: UnitPrefs): string {
   const hands = [
     ...(p.castM > 0 ? [`cast ${say.distance(p.castM, u)}`] : []),
@@ -67,6 +72,37 @@ function handsLine({ presentation: p }: EffortBlock, u: UnitPrefs): string {
     `rod tip ${p.tip.position}`,
   ];
   return `${p.lureName}: ${hands.join(', ')}; ${cadenceText(p.cadence)}.`;
+}
+
+/** So much of a long day stands on its page, lines; what is more is summed up. */
+const FISH_TOLD = 10;
+const CLOCK_LINES = 14;
+
+/** Each fish; of many the longest, in the order of the day, and how many more there were. */
+function fishLines({ tally }: DiaryDay, line: (e: StrikeEvent) => string): string[] {
+  const landed = tally.events.filter((e) => isLanded(e.kind));
+  if (landed.length <= FISH_TOLD) return landed.map(line);
+  const byLength = [...landed].sort((a, b) => (b.lengthM ?? 0) - (a.lengthM ?? 0));
+  const told = new Set(byLength.slice(0, FISH_TOLD));
+  return [...landed.filter((e) => told.has(e)).map(line), `And ${landed.length - told.size} more.`];
+}
+
+/** What was fished when, each thing that happened below it; on a long day what happened in one line with it. */
+function clockLines(
+  { blocks, byBlock }: DiaryDay,
+  block: (b: EffortBlock, came: readonly string[]) => string,
+  event: (e: StrikeEvent) => string,
+): string[] {
+  const others = byBlock.map((t) => t.events.filter((e) => !isLanded(e.kind)));
+  const lines = blocks.flatMap((b, i) => [block(b, []), ...others[i]!.map(event)]);
+  if (lines.length <= CLOCK_LINES) return lines;
+  return blocks.map((b, i) => {
+    const kinds = groupBy(others[i]!, (e) => e.kind);
+    return block(
+      b,
+      [...kinds].map(([, of]) => `${of.length} × ${EVENT_NAME[of[0]!.kind].toLowerCase()}`),
+    );
+  });
 }
 
 /** What a friend reads of a day. Empty of parts where nothing was logged. */
@@ -100,14 +136,16 @@ export function reportOf({ day, water, spotOf, tells, zone }: ReportOf, u: UnitP
           ]),
           ...part(
             'Fish',
-            tally.events.filter((e) => isLanded(e.kind)).map((e) => eventLine(e, lureOf(e), zone, u)),
+            fishLines(day, (e) => eventLine(e, lureOf(e), zone, u)),
           ),
           ...part(
             'By the clock',
-            blocks.flatMap((b, i) => [
-              `${clockText(b.startedAtMs, zone, u)}: ${blockText(b, spotName(b))}, ${castsText(byBlock[i]!.casts)}.`,
-              ...byBlock[i]!.events.filter((e) => !isLanded(e.kind)).map((e) => eventLine(e, lureOf(e), zone, u)),
-            ]),
+            clockLines(
+              day,
+              (b, came) =>
+                `${clockText(b.startedAtMs, zone, u)}: ${blockText(b, spotName(b))}, ${[castsText(byBlock[blocks.indexOf(b)]!.casts), ...came].join(', ')}.`,
+              (e) => eventLine(e, lureOf(e), zone, u),
+            ),
           ),
           ...part('What was thrown', luresOf(day).map(lureOfDayText)),
           ...part('How the best of it was worked', [best && handsLine(best, u)]),

@@ -10,6 +10,7 @@ import { resolveConditions } from '../../../core/water/resolve';
 import type { Conditions } from '../../../core/water/conditions';
 import { DIARY } from '../../../wording/diary';
 import {
+  castAgainText,
   REPORT,
   REPORT_TELLS,
   REPORT_TELLS_NAME,
@@ -29,6 +30,7 @@ import { SectionDrawing } from '../../section/SectionDrawing';
 import { Screen } from '../../shell/Screen';
 import { useTheme } from '../../theme/theme';
 import { useZoneOf } from './DayList';
+import { useCastAgain } from './useCastAgain';
 import { TimeLine } from './TimeLine';
 
 /** The picture is as wide as the sheet and so high, of its width. */
@@ -47,15 +49,18 @@ export function ReportScreen() {
   const [width, setWidth] = useState(0);
   const day = useMemo(() => diaryDay(book, id), [book, id]);
   const worked = day && (bestBlock(day) ?? day.blocks[0] ?? null);
+  const track = useCastAgain(worked);
   const model = useMemo(
     () =>
-      worked &&
-      sectionOfReading(
-        resolveConditions(worked.conditions as Conditions),
-        worked.presentation.tip.heightM,
-        Math.max(10, worked.presentation.castM),
-      ),
-    [worked],
+      worked && {
+        ...sectionOfReading(
+          resolveConditions(worked.conditions as Conditions),
+          worked.presentation.tip.heightM,
+          Math.max(10, worked.presentation.castM),
+        ),
+        path: track && { ...track, range: null },
+      },
+    [worked, track],
   );
   if (!day || day.gone)
     return (
@@ -111,6 +116,7 @@ export function ReportScreen() {
             atS={null}
           />
         ) : null}
+        {track && worked ? <Ink>{castAgainText(worked)}</Ink> : null}
         <TimeLine day={day} casts={standing(logOf(book, day.blocks), 'cast')} zone={zone} />
         {report.parts.map((part) => (
           <View key={part.title} style={{ gap: 2 }}>
