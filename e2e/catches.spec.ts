@@ -38,7 +38,7 @@ test('a list is read, what it leaves open is asked, put in once, known again and
   await page.getByRole('radio', { name: 'Lantern Kettle' }).tap();
   await expect(page.getByText('“the mill pond” is Lantern Kettle')).toBeVisible();
   await page.getByRole('button', { name: '“my old spoon” (1 line) is' }).tap();
-  await page.getByRole('textbox', { name: /^Find by a word/ }).fill('casting spoon');
+  await page.getByRole('searchbox', { name: /^Find by a word/ }).fill('casting spoon');
   await page.getByRole('radio', { name: 'Casting spoon', exact: true }).tap();
   await page.getByRole('textbox', { name: 'Casts on such a day, about' }).fill('80');
   await page.getByRole('textbox', { name: 'Casts on such a day, about' }).press('Enter');

@@ -5,13 +5,18 @@ import type { Preferences } from '../../core/records/preferences';
 import type { ActionPorts } from './ports';
 
 export interface SettingActions {
-  savePrefs: (change: Partial<Preferences>) => void;
+  /** What is changed, or how it follows from what is stored at that moment. */
+  savePrefs: (change: Partial<Preferences> | ((prefs: Preferences) => Partial<Preferences>)) => void;
   /** One of the ways good anglers disagree about; kept for today's fish, or for all where no day is open. */
   chooseSchool: (school: SchoolId, value: string) => void;
 }
 
 export const settingActions = ({ commit }: ActionPorts): SettingActions => ({
-  savePrefs: (change) => void commit((book) => [put('preferences', { ...preferencesOf(book), ...change })]),
+  savePrefs: (change) =>
+    void commit((book) => {
+      const prefs = preferencesOf(book);
+      return [put('preferences', { ...prefs, ...(typeof change === 'function' ? change(prefs) : change) })];
+    }),
   chooseSchool: (school, value) =>
     void commit((book) => {
       const prefs = preferencesOf(book);

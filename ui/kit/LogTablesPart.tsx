@@ -6,6 +6,7 @@ import { LOG_FILE, ownLogUnits } from '../../wording/logTables';
 import { dateText } from '../../wording/time';
 import { KIT_PAGE } from '../../wording/pages/kit';
 import { SHARED } from '../../wording/pages/shared';
+import { useCommitter } from '../../data/useBook';
 import { useBook } from '../day/contexts';
 import { Part } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
@@ -17,6 +18,7 @@ import { useTheme } from '../theme/theme';
 
 export function LogTablesPart() {
   const book = useBook();
+  const committer = useCommitter();
   const router = useRouter();
   const { units } = useTheme();
   const [inUnits, setInUnits] = useState<'own' | 'si'>('own');
@@ -31,7 +33,7 @@ export function LogTablesPart() {
         import('fflate'),
         import('../../core/exchange/csv'),
       ]);
-      const tables = logTables(bookTold(book, tells), inUnits === 'own' ? ownLogUnits(units) : SI_LOG_UNITS);
+      const tables = logTables(bookTold(committer.current() ?? book, tells), inUnits === 'own' ? ownLogUnits(units) : SI_LOG_UNITS);
       const files = Object.fromEntries([
         ...tables.map((t) => [`${t.name}.csv`, strToU8(logTableCsv(t, mark === 'mark'))] as const),
         ['datapackage.json', strToU8(logDescriptor(tables))] as const,

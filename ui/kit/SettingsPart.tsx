@@ -126,7 +126,7 @@ export function SettingsPart() {
                 label={UNIT_TITLE[k]}
                 options={UNIT_CHOICES[k].map((v) => ({ value: v as string, title: UNIT_NAME[v]! }))}
                 value={set[k]}
-                onChange={(v) => actions.savePrefs({ units: { ...set, [k]: v } as UnitPrefs })}
+                onChange={(v) => actions.savePrefs((now) => ({ units: { ...now.units, [k]: v } as UnitPrefs }))}
               />
             </Part>
           ))}

@@ -1,5 +1,5 @@
 /** Buttons and choices in our shapes. */
-import type { ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 import { View, type StyleProp, type TextStyle, type ViewStyle } from 'react-native';
 import { Button as PaperButton } from 'react-native-paper';
 import { useTheme } from '../theme/theme';
@@ -165,6 +165,18 @@ export function Picks({
 }) {
   const { p } = useTheme();
   const chosen = new Set(value);
+  const shown = value.join('\n');
+  /** What was last asked for, until what is shown has followed it: of two quick taps the second builds on the first. */
+  const asked = useRef<readonly string[] | null>(null);
+  useEffect(() => {
+    asked.current = null;
+  }, [shown]);
+  const toggle = (v: string): void => {
+    const from = asked.current ?? value;
+    const next = from.includes(v) ? from.filter((x) => x !== v) : [...from, v];
+    asked.current = next;
+    onChange(next);
+  };
   return (
     <View role="group" aria-label={label} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       {options.map((o) => {
@@ -175,7 +187,7 @@ export function Picks({
             as="checkbox"
             selected={on}
             label={o.title}
-            onPress={() => onChange(on ? value.filter((x) => x !== o.value) : [...value, o.value])}
+            onPress={() => toggle(o.value)}
             style={{
               borderRadius: 10,
               borderWidth: (on ? 2 : 1.5) * p.stroke,

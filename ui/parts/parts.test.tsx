@@ -1,6 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import { Adjuster } from './Adjuster';
-import { Choices } from './Buttons';
+import { Choices, Picks } from './Buttons';
+import { FoundChoice } from './FoundChoice';
 import { Disclosure } from './Disclosure';
 import { Say } from './Say';
 import { Tile } from './Tile';
@@ -38,6 +39,37 @@ test('choices report what was chosen', () => {
   );
   fireEvent.press(screen.getByLabelText('B'));
   expect(change).toHaveBeenCalledWith('b');
+});
+
+test('of two quick taps the second builds on the first, though what is shown has not followed yet', () => {
+  const onChange = jest.fn();
+  const options = ['sound', 'buzz', 'counts'].map((value) => ({ value, title: value }));
+  const picks = (value: string[]) => <Picks label="Besides" options={options} value={value} onChange={onChange} />;
+  render(picks(['sound', 'buzz']));
+  const tap = (name: string) => fireEvent.press(screen.getByRole('checkbox', { name }));
+  tap('sound');
+  tap('buzz');
+  expect(onChange.mock.calls).toEqual([[['buzz']], [[]]]);
+  // What is shown has followed, and was changed from elsewhere: that counts.
+  screen.rerender(picks([]));
+  screen.rerender(picks(['counts']));
+  tap('sound');
+  expect(onChange).toHaveBeenLastCalledWith(['counts', 'sound']);
+});
+
+test('one of many is found by a word of its name, and what is not there is said', () => {
+  const onChange = jest.fn();
+  const options = Array.from({ length: 12 }, (_, i) => ({ value: `v${i}`, title: `Lure ${i}` }));
+  render(<FoundChoice label="Which" options={options} value="v11" onChange={onChange} />);
+  expect(screen.getAllByRole('radio')).toHaveLength(6);
+  // What is chosen stands before the others.
+  expect(screen.getByRole('radio', { name: 'Lure 11' })).toBeTruthy();
+  const find = screen.getByLabelText('Find by a word: Which');
+  fireEvent.changeText(find, 'lure 9');
+  fireEvent.press(screen.getByRole('radio', { name: 'Lure 9' }));
+  expect(onChange).toHaveBeenCalledWith('v9');
+  fireEvent.changeText(find, 'boat');
+  expect(screen.getByText('Nothing here is called “boat”.')).toBeTruthy();
 });
 
 test('reasons open on a touch', () => {

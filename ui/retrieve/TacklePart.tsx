@@ -55,10 +55,10 @@ export function TacklePart() {
                   ...(reelId ? { reelId } : {}),
                   ...(lineId ? { lineId } : {}),
                 }));
-                actions.savePrefs({
+                actions.savePrefs((now) => ({
                   [last]: id,
-                  ...(kind === 'rod' && lure ? { rodByLure: { ...prefs.rodByLure, [lure.id]: id } } : {}),
-                });
+                  ...(kind === 'rod' && lure ? { rodByLure: { ...now.rodByLure, [lure.id]: id } } : {}),
+                }));
               }}
             />
           </View>

@@ -281,7 +281,7 @@ function oneDay(
   const untoldShare = groups.filter((g) => tells(g) === 0).reduce((s, g) => s + g.length, 0);
   if (untoldShare > 0 && how.castsADay === null) {
     out.problems.push(
-      ...lines.map((l) => ({ code: 'no-casts', path: `line ${l.row.line}`, expected: 'how many casts were made' })),
+      ...lines.map((l) => ({ code: 'no-casts', path: `line ${l.row.line}`, expected: 'a number of casts' })),
     );
     return;
   }

@@ -6,6 +6,7 @@ import { readBoxJson, writeBoxJson } from '../../../core/exchange/boxJson';
 import type { BoxFile } from '../../../core/exchange/boxCsv';
 import { duplicatesIn, sameLure } from '../../../core/box/duplicates';
 import { inBox, put } from '../../../core/records';
+import type { Lure } from '../../../core/records/lure';
 import { badRowText, FAMILY_OF_NAME, FILE_FAULT, hadText, readText } from '../../../wording/box';
 import { BOX_PAGE } from '../../../wording/pages/box';
 import { SHARED } from '../../../wording/pages/shared';
@@ -30,13 +31,16 @@ export function FilePart() {
   const [said, setSaid] = useState('');
   const [busy, setBusy] = useState(false);
   const box = inBox(book.lure);
+  /** The box as it is stored: what the page shows follows it by and by. */
+  const boxNow = (): Lure[] => inBox((committer.current() ?? book).lure);
   const pick = async (): Promise<void> => {
     setSaid('');
     const text = await pickTextFile('.csv,text/csv,.json,application/json');
     if (text === null) return;
     const read = /^\s*[[{]/.test(text) ? readBoxJson(text) : (await csv()).readBoxCsv(text, FAMILY_OF_NAME);
     // What is in the box already, name and all, is not put in once more.
-    const fresh = read.lures.filter((l) => !box.some((b) => b.name === l.name && sameLure(b, l)));
+    const known = boxNow();
+    const fresh = read.lures.filter((l) => !known.some((b) => b.name === l.name && sameLure(b, l)));
     setHad(read.lures.length - fresh.length);
     setFile({ ...read, lures: fresh });
   };
@@ -66,12 +70,12 @@ export function FilePart() {
         <Button
           title={BOX_PAGE.saveCsv}
           disabled={box.length === 0}
-          onPress={() => void csv().then((x) => saveFile('moss-kettle-box.csv', x.writeBoxCsv(box), 'text/csv'))}
+          onPress={() => void csv().then((x) => saveFile('moss-kettle-box.csv', x.writeBoxCsv(boxNow()), 'text/csv'))}
         />
         <Button
           title={BOX_PAGE.saveJson}
           disabled={box.length === 0}
-          onPress={() => saveFile('moss-kettle-box.json', writeBoxJson(box))}
+          onPress={() => saveFile('moss-kettle-box.json', writeBoxJson(boxNow()))}
         />
       </View>
       {said ? (

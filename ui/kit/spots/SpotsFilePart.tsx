@@ -64,8 +64,13 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
   const [undo, setUndo] = useState<PlacesMerge | null>(null);
   const [reading, setReading] = useState<AbortController | null>(null);
   const waters = inUse(book.water);
-  const told = placesTold(book, tells);
-  const out = { spots: inUse(told.spot), shores: inUse(told.shore) };
+  const outOf = (of: Parameters<typeof placesTold>[0]) => {
+    const told = placesTold(of, tells);
+    return { spots: inUse(told.spot), shores: inUse(told.shore) };
+  };
+  const out = outOf(book);
+  /** As it is stored: what the page shows follows it by and by. */
+  const outNow = () => outOf(committer.current() ?? book);
   const all = placesText(out.spots.length, out.shores.length);
   const none = out.spots.length + out.shores.length === 0;
   const nameOf = (id: string): string => book.water[id]?.name ?? '';
@@ -140,12 +145,12 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
         <Button
           title={SPOTS_PAGE.saveGpx(all)}
           disabled={none}
-          onPress={() => saveFile('moss-kettle-spots.gpx', writeGpx(out, nameOf), 'application/gpx+xml')}
+          onPress={() => saveFile('moss-kettle-spots.gpx', writeGpx(outNow(), nameOf), 'application/gpx+xml')}
         />
         <Button
           title={SPOTS_PAGE.saveGeoJson(all)}
           disabled={none}
-          onPress={() => saveFile('moss-kettle-spots.geojson', writeGeoJson(out, nameOf), 'application/geo+json')}
+          onPress={() => saveFile('moss-kettle-spots.geojson', writeGeoJson(outNow(), nameOf), 'application/geo+json')}
         />
       </View>
       {reading ? (
