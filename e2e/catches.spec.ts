@@ -34,10 +34,10 @@ test('a list is read, what it leaves open is asked, put in once, known again and
   await expect(page.getByText(/^Line 4: expected a water of yours, not “the mill pond”/)).toBeVisible();
   await expect(page.getByText(/says more than one from two hundred/)).toBeVisible();
   // What it calls otherwise, and how many casts.
-  await page.getByRole('button', { name: '“the mill pond” (1 line) is' }).tap();
+  await page.getByRole('button', { name: '“the mill pond”, 1 line: which is it?' }).tap();
   await page.getByRole('radio', { name: 'Lantern Kettle' }).tap();
   await expect(page.getByText('“the mill pond” is Lantern Kettle')).toBeVisible();
-  await page.getByRole('button', { name: '“my old spoon” (1 line) is' }).tap();
+  await page.getByRole('button', { name: '“my old spoon”, 1 line: which is it?' }).tap();
   await page.getByRole('searchbox', { name: /^Find by a word/ }).fill('casting spoon');
   await page.getByRole('radio', { name: 'Casting spoon', exact: true }).tap();
   await page.getByRole('textbox', { name: 'Casts on such a day, about' }).fill('80');

@@ -33,7 +33,10 @@ export function LogTablesPart() {
         import('fflate'),
         import('../../core/exchange/csv'),
       ]);
-      const tables = logTables(bookTold(committer.current() ?? book, tells), inUnits === 'own' ? ownLogUnits(units) : SI_LOG_UNITS);
+      const tables = logTables(
+        bookTold(committer.current() ?? book, tells),
+        inUnits === 'own' ? ownLogUnits(units) : SI_LOG_UNITS,
+      );
       const files = Object.fromEntries([
         ...tables.map((t) => [`${t.name}.csv`, strToU8(logTableCsv(t, mark === 'mark'))] as const),
         ['datapackage.json', strToU8(logDescriptor(tables))] as const,

@@ -14,6 +14,7 @@ export const CATCHES_PAGE = {
     'One line for each fish, saved as CSV, with the names of the columns in the first line. It must say the day and the lure; water, spot, fish, time, casts, length, weight, depth and notes are taken where it has them.',
   own: 'The tables that this app saves can be read too, as they are in their ZIP: days, casts and strikes, but not how a lure was worked nor what was read of the water.',
   blanks: 'Lines without a fish count too: days with nothing teach as much as days with fish.',
+  file: 'The table',
   read: 'Read a table…',
   empty: 'Save an empty table to fill in',
   emptyFile: 'moss-kettle-catches.csv',
@@ -44,7 +45,7 @@ export const CATCHES_PAGE = {
       ? `The table does not say how many casts were made on the days of ${counted(n, 'line')}. A fish from ten casts says more than one from two hundred, so these days wait until you say about how many.`
       : 'For days of which the table does not say how many casts were made. They are shared out among the lures by their lines.',
   untold: 'not told',
-  foundAs: (name: string, lines: number): string => `“${name}” (${counted(lines, 'line')}) is`,
+  foundAs: (name: string, lines: number): string => `“${name}”, ${counted(lines, 'line')}: which is it?`,
   takenAs: (name: string, as: string): string => `“${name}” is ${as}`,
   another: 'Change it',
   changeName: (name: string): string => `“${name}”: change it`,
@@ -89,9 +90,9 @@ export const FIELD_TEXT: Readonly<Record<CatchField, string>> = {
 /** What no list can do without. */
 const WHICH: Readonly<Partial<Record<CatchField, string>>> = { date: 'the day', lure: 'the lure' };
 export const NAMED_TEXT: Readonly<Record<Named, string>> = {
-  water: 'Waters that it calls otherwise',
-  fish: 'Fish that it calls otherwise',
-  lure: 'Lures that it calls otherwise',
+  water: 'Waters under other names',
+  fish: 'Fish under other names',
+  lure: 'Lures under other names',
 };
 export const UNIT_TEXT: Readonly<Record<string, string>> = {
   in: 'inches',

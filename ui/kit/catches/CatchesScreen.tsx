@@ -29,7 +29,7 @@ export function CatchesScreen() {
   const none = inUse(book.water).length === 0;
   return (
     <Screen title={CATCHES_PAGE.title} sub={CATCHES_PAGE.sub} section={false} columns>
-      <Part title={SHARED.files}>
+      <Part title={CATCHES_PAGE.file}>
         <Say>{CATCHES_PAGE.needs}</Say>
         <Say kind="label" tone="soft">
           {`${CATCHES_PAGE.blanks} ${CATCHES_PAGE.own}`}

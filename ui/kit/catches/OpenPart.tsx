@@ -81,16 +81,20 @@ export function OpenPart({ look, told, tell }: OpenProps) {
         />
       ))}
       {asksCasts ? (
-        <SteppedNumber
-          label={CATCHES_PAGE.casts}
-          value={told.castsADay}
-          from={100}
-          unknown={CATCHES_PAGE.untold}
-          stepper={CASTS}
-          text={whole}
-          hint={CATCHES_PAGE.castsWhy(castless)}
-          onNumber={(n) => tell({ castsADay: Math.round(n) })}
-        />
+        <View style={{ gap: 4 }}>
+          <Say kind="label" tone="soft">
+            {CATCHES_PAGE.castsWhy(castless)}
+          </Say>
+          <SteppedNumber
+            label={CATCHES_PAGE.casts}
+            value={told.castsADay}
+            from={100}
+            unknown={CATCHES_PAGE.untold}
+            stepper={CASTS}
+            text={whole}
+            onNumber={(n) => tell({ castsADay: Math.round(n) })}
+          />
+        </View>
       ) : null}
     </Part>
   );

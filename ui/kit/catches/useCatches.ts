@@ -1,6 +1,7 @@
 /** A list of catches in hand: its text, what is told for it, what it would put in, and putting it in. */
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo } from 'react';
+import { create } from 'zustand';
 import { comparedWith } from '../../../core/exchange/catches/days';
 import { keptAs, takeOutPuts, toldOfCatches, type ToldOfCatches } from '../../../core/exchange/catches/kept';
 import type { CatchChoices, CatchLook } from '../../../core/exchange/catches/look';
@@ -57,25 +58,45 @@ const usual = (u: UnitPrefs, waterId: string | null): ToldOfCatches => ({
   aliases: {},
 });
 
+/** What is in hand: a page that is turned or left for a moment finds it as it was. */
+interface InHand {
+  file: Picked | null;
+  told: ToldOfCatches | null;
+  asLast: boolean;
+  said: { text: string; wrong: boolean } | null;
+  opening: boolean;
+  storing: boolean;
+  undo: readonly Put[] | null;
+}
+const inHand = create<InHand>(() => ({
+  file: null,
+  told: null,
+  asLast: false,
+  said: null,
+  opening: false,
+  storing: false,
+  undo: null,
+}));
+let picks = 0;
+/** What was worked out is kept so long after the page was left, ms. */
+const KEPT_MS = 60_000;
+
 export function useCatches() {
   const committer = useCommitter();
   const prefs = usePrefs();
   const { units } = useTheme();
-  const [file, setFile] = useState<Picked | null>(null);
-  const [told, setTold] = useState<ToldOfCatches | null>(null);
-  const [asLast, setAsLast] = useState(false);
-  const [said, setSaid] = useState<{ text: string; wrong: boolean } | null>(null);
-  const [opening, setOpening] = useState(false);
-  const [storing, setStoring] = useState(false);
-  const [undo, setUndo] = useState<readonly Put[] | null>(null);
-  const count = useRef(0);
+  const hand = inHand();
+  const { file, told, asLast, said, opening, storing, undo } = hand;
   const nowMs = useMemo(() => appNowMs(prefs.demoClock), [prefs.demoClock]);
 
   const query = useQuery({
     queryKey: ['catches', file?.n ?? 0, told],
     enabled: file !== null && told !== null,
-    gcTime: 0,
-    staleTime: Infinity,
+    gcTime: KEPT_MS,
+    // The record may have changed while another page stood here.
+    staleTime: 0,
+    refetchOnMount: 'always',
+    refetchOnWindowFocus: false,
     retry: false,
     structuralSharing: false,
     placeholderData: keepPreviousData,
@@ -87,38 +108,37 @@ export function useCatches() {
     },
   });
 
-  const put = (text: string, wrong = false): void => setSaid({ text, wrong });
-  const away = (): void => {
-    setFile(null);
-    setTold(null);
-  };
+  const { setState: set } = inHand;
+  const put = (text: string, wrong = false): void => set({ said: { text, wrong } });
+  const away = (): void => set({ file: null, told: null });
   const pick = async (): Promise<void> => {
-    setSaid(null);
-    setUndo(null);
+    set({ said: null, undo: null });
     const picked = await pickFile('.csv,.tsv,.txt,.zip,text/csv,application/zip');
     if (!picked) return;
     away();
     if (picked.size > MAX_BYTES) return put(CATCHES_PAGE.tooBig, true);
-    setOpening(true);
+    set({ opening: true });
     try {
       const text = await textOf(picked);
       const columns = await compute.catchColumns(new AbortController().signal, text.slice(0, HEAD_CHARS));
       const kept = toldOfCatches.safeParse(await deviceSketches().read(keptAs(columns)));
       const book = committer.current();
       const waters = book ? inUse(book.water) : [];
-      setAsLast(kept.success);
-      setTold(kept.success ? kept.data : usual(units, waters.length === 1 ? waters[0]!.id : null));
-      setFile({ n: ++count.current, text, columns });
+      set({
+        asLast: kept.success,
+        told: kept.success ? kept.data : usual(units, waters.length === 1 ? waters[0]!.id : null),
+        file: { n: ++picks, text, columns },
+      });
     } catch {
       put(CATCHES_PAGE.unreadable, true);
     } finally {
-      setOpening(false);
+      set({ opening: false });
     }
   };
   const store = async (puts: readonly Put[]): Promise<boolean> => {
-    setStoring(true);
+    set({ storing: true });
     const stored = await committer.record(() => puts);
-    setStoring(false);
+    set({ storing: false });
     if (!stored) put(CATCHES_PAGE.refused, true);
     return stored;
   };
@@ -126,19 +146,19 @@ export function useCatches() {
     if (storing || !(await store(look.puts))) return;
     deviceSketches().write(keptAs(file!.columns), { ...told!, mapping: look.mapping });
     put(CATCHES_PAGE.taken(look.days, look.fish));
-    setUndo(look.puts);
+    set({ undo: look.puts });
     away();
   };
   const takeOut = async (): Promise<void> => {
     const book = committer.current();
     if (storing || !undo || !book || !(await store(takeOutPuts(book, undo, realNowMs())))) return;
     put(CATCHES_PAGE.takenOut);
-    setUndo(null);
+    set({ undo: null });
   };
   return {
     look: file && told ? (query.data ?? null) : null,
     told,
-    tell: (more: Partial<ToldOfCatches>): void => setTold((t) => t && { ...t, ...more }),
+    tell: (more: Partial<ToldOfCatches>): void => set(({ told: t }) => ({ told: t && { ...t, ...more } })),
     asLast,
     /** What is shown is from before the last choice. */
     busy: opening || query.isFetching,
