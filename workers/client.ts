@@ -164,6 +164,8 @@ export const compute = {
     ask('files', signal, (api) => api.catchColumns(...args) as Promise<ReturnType<FilesApi['catchColumns']>>),
   catches: (signal: AbortSignal, ...args: Parameters<FilesApi['catches']>) =>
     ask('files', signal, (api) => api.catches(...args) as Promise<ReturnType<FilesApi['catches']>>),
+  catchBatch: (signal: AbortSignal, ...args: Parameters<FilesApi['catchBatch']>) =>
+    ask('files', signal, (api) => api.catchBatch(...args) as Promise<ReturnType<FilesApi['catchBatch']>>),
   assessReel: (signal: AbortSignal, ...args: Args<'assessReel'>) =>
     ask('assess', signal, (api) => api.assessReel(...args) as Promise<ReturnType<ComputeApi['assessReel']>>),
 };

@@ -3,9 +3,17 @@ import { readGeoJson } from '../core/exchange/places/geoJson';
 import { readGpx } from '../core/exchange/places/readGpx';
 import { strFromU8, unzipSync } from 'fflate';
 import { OWN_TABLES, ownTablesAsList } from '../core/exchange/catches/ownTables';
-import { lookAtCatches } from '../core/exchange/catches/look';
+import { inBatches } from '../core/exchange/catches/kept';
+import { lookAtCatches, type CatchLook } from '../core/exchange/catches/look';
+import type { Put } from '../core/records';
 import { readTable } from '../core/exchange/table';
 import type { PlacesFile } from '../core/exchange/places/found';
+
+/** What the page shows of a list. */
+export type CatchSight = Omit<CatchLook, 'puts'> & { batches: number };
+/** About so many records are put in at once. */
+const BATCH = 600;
+let batches: Put[][] = [];
 
 /** So much of one table is unpacked, bytes. */
 const MAX_TABLE_BYTES = 40_000_000;
@@ -26,7 +34,13 @@ export const filesApi = {
   },
   /** The names of a table's columns, from its beginning. */
   catchColumns: (head: string): string[] => readTable(head).columns,
-  /** A list of catches, and the days it would make. */
-  catches: lookAtCatches,
+  /** A list of catches, and what it would put in: that itself stays here until it is asked for. */
+  catches: (...args: Parameters<typeof lookAtCatches>): CatchSight => {
+    const { puts, ...look } = lookAtCatches(...args);
+    batches = inBatches(puts, BATCH);
+    return { ...look, batches: batches.length };
+  },
+  /** One part of what the last list would put in; null: there is no such part any more. */
+  catchBatch: (i: number): Put[] | null => batches[i] ?? null,
 };
 export type FilesApi = typeof filesApi;

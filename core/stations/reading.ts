@@ -43,8 +43,9 @@ export function hourOf(r: StationReport, atMs: number): StationHour | null {
  */
 export function stationReading(r: StationReport, atMs: number, knownAtMs = atMs): StationReading | null {
   const ageMs = knownAtMs - Date.parse(r.issuedAt);
+  if (ageMs > TOO_OLD_MS || ageMs < -HOUR_MS) return null;
   const hour = hourOf(r, atMs);
-  if (!hour || ageMs > TOO_OLD_MS || ageMs < -HOUR_MS) return null;
+  if (!hour) return null;
   const before = hourOf(r, atMs - 3 * HOUR_MS);
   const points = r.waterTemps.map((x) => ({ atMs: Date.parse(x.time), tempC: x.tempC }));
   const last = points.filter((x) => x.atMs <= atMs).at(-1);

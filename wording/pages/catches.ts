@@ -59,7 +59,10 @@ export const CATCHES_PAGE = {
   moreLines: (n: number): string => `${counted(n, 'more line')}`,
   moreInFile: (n: number): string => `and ${counted(n, 'more line')}`,
   take: (days: number, fish: number): string => `Put in ${daysText(days)} with ${fishText(fish)}`,
-  storing: 'Putting them in…',
+  storing: ({ done, of }: { done: number; of: number }): string =>
+    of > 1 ? `Storing it: ${Math.round((100 * done) / of)} %…` : 'Storing it…',
+  halfTaken: (days: number, fish: number): string =>
+    `This device refused to store all of it. ${daysText(days)} with ${fishText(fish)} ${days === 1 ? 'is' : 'are'} in; read the file again to go on, or take them out again.`,
   taken: (days: number, fish: number): string =>
     `${daysText(days)} with ${fishText(fish)} ${days === 1 ? 'is' : 'are'} in your log.`,
   refused: 'This device refused to store that. Nothing was put in.',

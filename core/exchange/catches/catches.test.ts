@@ -12,7 +12,7 @@ import { logTableCsv, logTables, SI_LOG_UNITS } from '../logTables';
 import { clockIn, dateIn, orderTold, outcomeIn, yesNoIn } from './cells';
 import { comparedWith, daysOfCatches, type CatchDays } from './days';
 import { guessMapping, guessUnits, unitInName, type CatchUnits } from './fields';
-import { keptAs, takeOutPuts, toldOfCatches } from './kept';
+import { inBatches, keptAs, takeOutPuts, toldOfCatches } from './kept';
 import { lookAtCatches, type CatchChoices } from './look';
 import { ownTablesAsList, type OwnTables } from './ownTables';
 import { readCatches, type CatchReading } from './read';
@@ -222,6 +222,24 @@ test('taken out again: new days whole, a line more by itself; put in once more t
   expect(tripsOf(back).length).toBe(tripsOf(world).length + 2);
   const outAgain = applyPuts(back, takeOutPuts(back, again.puts, atMs));
   expect(tripsOf(outAgain).length).toBe(tripsOf(world).length);
+});
+
+test('a long list goes in by parts of whole days; nothing is left out or doubled', () => {
+  const days = Array.from({ length: 40 }, (_, i) => `2025-06-${String(1 + (i % 28)).padStart(2, '0')}`);
+  const lines = days.map(
+    (d, i) => `${d},${6 + (i % 3)}:00,${water.name},bluegill,finesse jig,caught,30,${6 + (i % 5)},`,
+  );
+  const { puts } = put(list(...lines), world);
+  const parts = inBatches(puts, 10);
+  expect(parts.length).toBeGreaterThan(5);
+  expect(parts.flat()).toEqual(puts);
+  for (const part of parts) expect(part[0]!.kind).toBe('trip');
+  // Strikes alone, where their days are there already.
+  const events = puts.filter((p) => p.kind === 'event');
+  const alone = inBatches(events, 5);
+  expect(alone.flat()).toEqual(events);
+  expect(Math.max(...alone.map((p) => p.length))).toBeLessThanOrEqual(10);
+  expect(inBatches([], 10)).toEqual([]);
 });
 
 test('another fish on a day that came from a list is no day of one’s own', () => {

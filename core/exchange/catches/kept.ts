@@ -24,6 +24,19 @@ export type ToldOfCatches = z.infer<typeof toldOfCatches>;
 /** The name under which that is kept: the same for every list with these columns. */
 export const keptAs = (columns: readonly string[]): string => `catches ${contentHash(columns)}`;
 
+/** In parts of about so many records, each of whole days, so that a long list never holds the page. */
+export function inBatches(puts: readonly Put[], size: number): Put[][] {
+  const out: Put[][] = [];
+  for (const p of puts) {
+    const last = out[out.length - 1];
+    // Where no day is new, strikes stand alone and may be parted anywhere.
+    const parts = p.kind === 'trip' || p.kind === 'tombstone' || (last && last.length >= 2 * size);
+    if (!last || (last.length >= size && parts)) out.push([p]);
+    else last.push(p);
+  }
+  return out;
+}
+
 /** Takes out again what a list put in: whole days where they were new, else the strikes alone. */
 export function takeOutPuts(book: Book, puts: readonly Put[], atMs: number): Put[] {
   // A day that was brought back: its tombstone's tombstone is among them.

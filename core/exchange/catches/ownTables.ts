@@ -1,7 +1,7 @@
 /**
  * The log's own tables as a list of catches, so that they can be read in on another device: each strike a line, each
- * block without one a line too, with the casts of its day, lure and spot. How a lure was worked and what was read of the
- * water are not in such a list; the record's own file has them.
+ * block without one a line too, with the casts of its day, lure and spot. How a lure was worked and what was read of
+ * the water are not in such a list; the record's own file has them.
  */
 import Papa from 'papaparse';
 import { numberIn, readTable, type TableRow } from '../table';

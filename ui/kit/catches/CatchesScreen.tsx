@@ -3,7 +3,6 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { CATCH_FIELDS } from '../../../core/exchange/catches/fields';
 import { inUse } from '../../../core/records';
-import type { CatchLook } from '../../../core/exchange/catches/look';
 import { CATCHES_PAGE, emptyTable, lineProblemText, linesText } from '../../../wording/pages/catches';
 import { SHARED } from '../../../wording/pages/shared';
 import { useBookWithoutLog } from '../../day/contexts';
@@ -11,6 +10,7 @@ import { Card, Note, Part } from '../../parts/Box';
 import { Button } from '../../parts/Buttons';
 import { Disclosure } from '../../parts/Disclosure';
 import { Say } from '../../parts/Say';
+import type { CatchSight } from '../../../workers/files';
 import { saveFile } from '../../platform/files';
 import { Screen } from '../../shell/Screen';
 import { useTheme } from '../../theme/theme';
@@ -38,7 +38,7 @@ export function CatchesScreen() {
         <Button
           kind={look ? 'outline' : 'solid'}
           title={CATCHES_PAGE.read}
-          disabled={none || busy || catches.storing}
+          disabled={none || busy || catches.storing !== null}
           onPress={() => void catches.pick()}
         />
         <Button
@@ -51,7 +51,7 @@ export function CatchesScreen() {
             <Button title={CATCHES_PAGE.stop} onPress={catches.stop} />
           </View>
         ) : null}
-        {catches.storing ? <Say role="status">{CATCHES_PAGE.storing}</Say> : null}
+        {catches.storing ? <Say role="status">{CATCHES_PAGE.storing(catches.storing)}</Say> : null}
         {catches.failed ? <Note>{CATCHES_PAGE.unreadable}</Note> : null}
         {said ? (
           <Say role={said.wrong ? 'alert' : 'status'} kind="strong" tone={said.wrong ? 'bad' : 'moss'}>
@@ -61,7 +61,11 @@ export function CatchesScreen() {
         {catches.canTakeOut ? (
           <>
             <Button title={CATCHES_PAGE.diary} onPress={() => router.navigate('/lessons/diary' as never)} />
-            <Button title={CATCHES_PAGE.takeOut} disabled={catches.storing} onPress={() => void catches.takeOut()} />
+            <Button
+              title={CATCHES_PAGE.takeOut}
+              disabled={catches.storing !== null}
+              onPress={() => void catches.takeOut()}
+            />
           </>
         ) : null}
       </Part>
@@ -72,9 +76,9 @@ export function CatchesScreen() {
   );
 }
 
-function ResultPart({ look, catches }: { look: CatchLook; catches: Catches }) {
+function ResultPart({ look, catches }: { look: CatchSight; catches: Catches }) {
   const { busy, storing } = catches;
-  const line = (p: CatchLook['problems'][number]) => (
+  const line = (p: CatchSight['problems'][number]) => (
     <Say key={p.path} kind="label">
       {lineProblemText(p)}
     </Say>
@@ -99,11 +103,11 @@ function ResultPart({ look, catches }: { look: CatchLook; catches: Catches }) {
             ) : null}
           </>
         ) : null}
-        {look.puts.length > 0 ? (
+        {look.batches > 0 ? (
           <Button
             kind="copper"
             title={CATCHES_PAGE.take(look.days, look.fish)}
-            disabled={busy || storing}
+            disabled={busy || storing !== null}
             onPress={() => void catches.take(look)}
           />
         ) : (
@@ -111,7 +115,7 @@ function ResultPart({ look, catches }: { look: CatchLook; catches: Catches }) {
             {look.known > 0 ? CATCHES_PAGE.nothingNew : CATCHES_PAGE.nothing}
           </Say>
         )}
-        <Button title={SHARED.putFileAway} disabled={storing} onPress={catches.away} />
+        <Button title={SHARED.putFileAway} disabled={storing !== null} onPress={catches.away} />
       </Card>
     </Part>
   );

@@ -2,7 +2,7 @@
 import { View } from 'react-native';
 import { CATCH_FIELDS, CATCH_UNITS, NEEDED, QUANTITIES, type CatchField } from '../../../core/exchange/catches/fields';
 import type { ToldOfCatches } from '../../../core/exchange/catches/kept';
-import type { CatchLook } from '../../../core/exchange/catches/look';
+import type { CatchSight } from '../../../workers/files';
 import {
   CATCHES_PAGE,
   columnText,
@@ -19,7 +19,7 @@ import { Say } from '../../parts/Say';
 const NOWHERE = '';
 
 interface ColumnsProps {
-  look: CatchLook;
+  look: CatchSight;
   told: ToldOfCatches;
   asLast: boolean;
   tell: (more: Partial<ToldOfCatches>) => void;

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { NAMED, type Named, type UnknownName } from '../../../core/exchange/catches/days';
 import type { ToldOfCatches } from '../../../core/exchange/catches/kept';
-import type { CatchLook } from '../../../core/exchange/catches/look';
+import type { CatchSight } from '../../../workers/files';
 import { FAMILIES } from '../../../core/lures/family';
 import { inBox, inUse } from '../../../core/records';
 import { SPECIES, type SpeciesId } from '../../../core/water/terms';
@@ -25,7 +25,7 @@ const fish: readonly Option<SpeciesId>[] = SPECIES.map((value) => ({ value, titl
 const KINDS: readonly Option<string>[] = FAMILIES.map((value) => ({ value, title: capital(FAMILY_NAME[value]) }));
 
 interface OpenProps {
-  look: CatchLook;
+  look: CatchSight;
   told: ToldOfCatches;
   tell: (more: Partial<ToldOfCatches>) => void;
 }

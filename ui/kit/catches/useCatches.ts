@@ -3,8 +3,8 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { create } from 'zustand';
 import { comparedWith } from '../../../core/exchange/catches/days';
-import { keptAs, takeOutPuts, toldOfCatches, type ToldOfCatches } from '../../../core/exchange/catches/kept';
-import type { CatchChoices, CatchLook } from '../../../core/exchange/catches/look';
+import { inBatches, keptAs, takeOutPuts, toldOfCatches, type ToldOfCatches } from '../../../core/exchange/catches/kept';
+import type { CatchChoices } from '../../../core/exchange/catches/look';
 import { inUse, type Put } from '../../../core/records';
 import { SPECIES, type SpeciesId } from '../../../core/water/terms';
 import { deviceSketches } from '../../../data/deviceSketches';
@@ -14,6 +14,7 @@ import { SPECIES_NAME } from '../../../wording/names';
 import { CATCHES_PAGE } from '../../../wording/pages/catches';
 import type { UnitPrefs } from '../../../wording/units';
 import { compute } from '../../../workers/client';
+import type { CatchSight } from '../../../workers/files';
 import { usePrefs } from '../../day/contexts';
 import { appNowMs, realNowMs } from '../../platform/clock';
 import { pickFile } from '../../platform/files';
@@ -65,7 +66,8 @@ interface InHand {
   asLast: boolean;
   said: { text: string; wrong: boolean } | null;
   opening: boolean;
-  storing: boolean;
+  /** Parts that are stored, of how many; null: nothing is being stored. */
+  storing: { done: number; of: number } | null;
   undo: readonly Put[] | null;
 }
 const inHand = create<InHand>(() => ({
@@ -74,9 +76,11 @@ const inHand = create<InHand>(() => ({
   asLast: false,
   said: null,
   opening: false,
-  storing: false,
+  storing: null,
   undo: null,
 }));
+/** Days that are taken out at once. */
+const OUT_AT_ONCE = 200;
 let picks = 0;
 /** What was worked out is kept so long after the page was left, ms. */
 const KEPT_MS = 60_000;
@@ -100,7 +104,7 @@ export function useCatches() {
     retry: false,
     structuralSharing: false,
     placeholderData: keepPreviousData,
-    queryFn: ({ signal }): Promise<CatchLook> => {
+    queryFn: ({ signal }): Promise<CatchSight> => {
       const book = committer.current();
       if (!book || !file || !told) return Promise.reject(new Error('not open'));
       const choices: CatchChoices = { ...told, kinds: FAMILY_OF_NAME, fishes: FISHES, nowMs };
@@ -135,25 +139,43 @@ export function useCatches() {
       set({ opening: false });
     }
   };
-  const store = async (puts: readonly Put[]): Promise<boolean> => {
-    set({ storing: true });
-    const stored = await committer.record(() => puts);
-    set({ storing: false });
-    if (!stored) put(CATCHES_PAGE.refused, true);
-    return stored;
-  };
-  const take = async (look: CatchLook): Promise<void> => {
-    if (storing || !(await store(look.puts))) return;
-    deviceSketches().write(keptAs(file!.columns), { ...told!, mapping: look.mapping });
-    put(CATCHES_PAGE.taken(look.days, look.fish));
-    set({ undo: look.puts });
-    away();
+  const take = async (look: CatchSight): Promise<void> => {
+    if (inHand.getState().storing || !file || !told) return;
+    const taken: Put[] = [];
+    let days = 0;
+    let fish = 0;
+    for (let i = 0; i < look.batches; i++) {
+      set({ storing: { done: i, of: look.batches } });
+      const puts = await compute.catchBatch(new AbortController().signal, i).catch(() => null);
+      if (!puts || !(await committer.record(() => puts))) break;
+      // Casts and blocks follow their day.
+      taken.push(...puts.filter((p) => p.kind === 'trip' || p.kind === 'event' || p.kind === 'tombstone'));
+      days += puts.filter((p) => p.kind === 'trip' || p.kind === 'tombstone').length;
+      fish += puts.filter((p) => p.kind === 'event' && p.data.kind === 'landed').length;
+      if (i === look.batches - 1) {
+        deviceSketches().write(keptAs(file.columns), { ...told, mapping: look.mapping });
+        set({ storing: null, undo: taken });
+        put(CATCHES_PAGE.taken(look.days, look.fish));
+        return away();
+      }
+    }
+    // Whole days are in, and are known the next time.
+    set({ storing: null, undo: taken.length > 0 ? taken : null });
+    put(taken.length > 0 ? CATCHES_PAGE.halfTaken(days, fish) : CATCHES_PAGE.refused, true);
   };
   const takeOut = async (): Promise<void> => {
     const book = committer.current();
-    if (storing || !undo || !book || !(await store(takeOutPuts(book, undo, realNowMs())))) return;
+    if (inHand.getState().storing || !undo || !book) return;
+    const parts = inBatches(takeOutPuts(book, undo, realNowMs()), OUT_AT_ONCE);
+    for (const [i, part] of parts.entries()) {
+      set({ storing: { done: i, of: parts.length } });
+      if (!(await committer.record(() => part))) {
+        set({ storing: null });
+        return put(CATCHES_PAGE.refused, true);
+      }
+    }
+    set({ storing: null, undo: null });
     put(CATCHES_PAGE.takenOut);
-    set({ undo: null });
   };
   return {
     look: file && told ? (query.data ?? null) : null,
