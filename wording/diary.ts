@@ -6,7 +6,7 @@ import type { Conditions } from '../core/water/conditions';
 import { resolveConditions, type ResolvedConditions } from '../core/water/resolve';
 import { counted, few } from './count';
 import { capital, COVER_NAME, list, SPECIES_NAME, STYLE_NAME, TIDE_NAME } from './names';
-import { clockText, dayText } from './time';
+import { clockText, pastDayText } from './time';
 import { say, type UnitPrefs } from './units';
 import { skyWord } from './water';
 
@@ -51,7 +51,7 @@ export const DIARY = {
 } as const;
 
 /** "Thu 8 Oct": the day's name in its water's zone. */
-export const dayTitleOf = (d: Pick<DiaryDay, 'trip'>, zone: string): string => dayText(d.trip.startedAtMs, zone);
+export const dayTitleOf = (d: Pick<DiaryDay, 'trip'>, zone: string): string => pastDayText(d.trip.startedAtMs, zone);
 
 /** "Lantern Kettle · largemouth bass". */
 export const dayWhere = (d: Pick<DiaryDay, 'trip'>, water: string): string =>
@@ -134,7 +134,7 @@ export const questionText = (q: DayQuestion, zone: string, u: UnitPrefs): string
 
 /** "Largemouth bass: 16 in, Thu 8 Oct, Lantern Kettle, on the Alder minnow". */
 export const bestText = (b: Best, water: string, zone: string, u: UnitPrefs): string =>
-  `${capital(SPECIES_NAME[b.species])}: ${say.size(b.event.lengthM!, u)}, ${dayText(b.event.atMs, zone)}, ${water}, on the ${b.lureName}`;
+  `${capital(SPECIES_NAME[b.species])}: ${say.size(b.event.lengthM!, u)}, ${pastDayText(b.event.atMs, zone)}, ${water}, on the ${b.lureName}`;
 
 export const openDayText = (title: string, where: string, came: string): string => `${title}, ${where}: ${came}. Open`;
 

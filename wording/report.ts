@@ -11,7 +11,7 @@ import { detailsText, eventTitle } from './events';
 import { capital, EVENT_NAME, SETTING_NAME, SPECIES_NAME } from './names';
 import { cadenceText, firstName } from './retrieve';
 import { castsText } from './strikes';
-import { clockText, dayText } from './time';
+import { clockText, pastDayText } from './time';
 import { say, type UnitPrefs } from './units';
 
 /** How much of the places a report tells; where they lie on the earth is in none of them. */
@@ -125,7 +125,7 @@ export function reportOf({ day, water, spotOf, tells, zone }: ReportOf, u: UnitP
   const empty = tally.casts + tally.events.length === 0;
   return {
     title: `A day${where}`,
-    sub: `${dayText(trip.startedAtMs, zone)}, ${daySpan(day, zone, u)}. ${capital(SPECIES_NAME[trip.species])}.`,
+    sub: `${pastDayText(trip.startedAtMs, zone)}, ${daySpan(day, zone, u)}. ${capital(SPECIES_NAME[trip.species])}.`,
     parts: empty
       ? part('Note', [trip.note])
       : [

@@ -34,6 +34,9 @@ export const hourText = (ms: number, zone: string, u: Pick<UnitPrefs, 'speed'>):
         .replace(':00', '')
     : clockText(ms, zone, u);
 export const dayText = (ms: number, zone: string): string => format('day', ms, zone);
+/** A day gone by, of any year: “Sat 18 Apr 2026”. */
+export const pastDayText = (ms: number, zone: string): string =>
+  `${format('day', ms, zone)} ${format('date', ms, zone).slice(-4)}`;
 /** “8 Oct”. */
 export const shortDayText = (ms: number, zone: string): string => format('shortDay', ms, zone);
 export const monthOf = (ms: number, zone: string): number => Number(format('month', ms, zone));

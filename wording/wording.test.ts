@@ -37,7 +37,7 @@ import {
 } from './retrieve';
 import { describeSection, holdingPhrase } from './section';
 import { castsText } from './strikes';
-import { clockText, dayText, hourText, monthOf, untilText } from './time';
+import { clockText, dayText, pastDayText, hourText, monthOf, untilText } from './time';
 import { fraction, IMPERIAL, METRIC, quantity, say } from './units';
 import { holdingReasons, waterWords } from './water';
 import { MEASUREMENTS } from '../core/records/measurement';
@@ -426,6 +426,7 @@ test('times are told in the water’s own zone', () => {
   expect(hours.map((ms) => hourText(ms, 'Etc/GMT+5', IMPERIAL))).toEqual(['midnight', '6 am', 'noon', '6 pm']);
   expect(hours.map((ms) => hourText(ms, 'Etc/GMT+5', METRIC)).slice(1)).toEqual(['6:00', '12:00', '18:00']);
   expect(dayText(at, 'Etc/GMT+5')).toContain('8 Oct');
+  expect(pastDayText(at, 'Etc/GMT+5')).toMatch(/^\w{3},? 8 Oct \d{4}$/);
   expect(monthOf(at, 'Etc/GMT+5')).toBe(10);
   expect([untilText(12 * 60_000), untilText(200 * 60_000), untilText(-5)]).toEqual([
     'in 12 min',

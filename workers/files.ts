@@ -12,7 +12,7 @@ import type { PlacesFile } from '../core/exchange/places/found';
 /** What the page shows of a list. */
 export type CatchSight = Omit<CatchLook, 'puts'> & { batches: number };
 /** About so many records are put in at once. */
-const BATCH = 600;
+const BATCH = 2000;
 let batches: Put[][] = [];
 
 /** So much of one table is unpacked, bytes. */

@@ -14,7 +14,7 @@ import type { SpeciesId } from '../../../core/water/terms';
 import { useCommitter } from '../../../data/useBook';
 import { CATCH_UP, daysAgoText, lureOfRow, PART_NAME, TROUBLE_TEXT } from '../../../wording/catchUp';
 import { capital, SPECIES_NAME } from '../../../wording/names';
-import { dayText, monthOf } from '../../../wording/time';
+import { monthOf, pastDayText } from '../../../wording/time';
 import { useBookWithoutLog, useConditions, usePrefs } from '../../day/contexts';
 import { askedLure } from '../../day/planFor';
 import { chooseTackle, outfitOf } from '../../day/tackle';
@@ -128,7 +128,7 @@ export function CatchUpScreen() {
         />
         <DateKey
           label={CATCH_UP.calendar}
-          title={RECENT.includes(ago) ? CATCH_UP.earlier : dayText(dayAt(ago) + HOUR_MS * 12, water.zone)}
+          title={RECENT.includes(ago) ? CATCH_UP.earlier : pastDayText(dayAt(ago) + HOUR_MS * 12, water.zone)}
           atMs={dayAt(ago)}
           firstMs={dayAt(MOST_DAYS)}
           lastMs={nowMs}
