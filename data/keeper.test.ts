@@ -45,6 +45,30 @@ const quiet = async (): Promise<void> => {
   for (let i = 0; i < 200; i++) await Promise.resolve();
 };
 
+test('parts of something long are stored one by one and seen together, here and in other tabs', async () => {
+  const { keepers, store, faults } = tabs(2);
+  const [k, other] = keepers as [Keeper, Keeper];
+  await k.open();
+  await other.open();
+  let shown = 0;
+  k.subscribe(() => shown++);
+  for (const id of ['a', 'b']) expect(await k.commit(oneMore(id), 'with-the-next')).toBe(true);
+  await quiet();
+  expect(shown).toBe(0);
+  expect([...store.all.keys()].filter((key) => key.startsWith('cast/'))).toHaveLength(2);
+  expect([k, other].map((x) => seqs(x.snapshot().book))).toEqual([[], []]);
+  // Each part is worked out on what is stored, shown or not.
+  expect(await k.commit(oneMore('c'), 'when-stored')).toBe(true);
+  await quiet();
+  expect([k, other].map((x) => seqs(x.snapshot().book))).toEqual([upTo(3), upTo(3)]);
+  // One that is refused shows what was stored before it.
+  expect(await k.commit(oneMore('d'), 'with-the-next')).toBe(true);
+  faults.refuse = () => true;
+  expect(await k.commit(oneMore('e'), 'with-the-next')).toBe(false);
+  expect(seqs(k.snapshot().book)).toEqual(upTo(4));
+  expect(k.snapshot()).toMatchObject({ refused: 1 });
+});
+
 test('a change counts once it is stored, and is not shown before when it is of the log', async () => {
   const { keepers, store } = tabs(1);
   const k = keepers[0]!;

@@ -53,8 +53,8 @@ export interface Keeper {
   openInMemory: () => Promise<void>;
   /** Reads what other tabs have stored. */
   catchUp: () => Promise<void>;
-  /** Stores a change; true once it is stored, false when it was refused. Shown at once, or only when stored. */
-  commit: (change: BookChange, shown: 'at-once' | 'when-stored') => Promise<boolean>;
+  /** Stores a change; true once it is stored, false when it was refused. */
+  commit: (change: BookChange, shown: Shown) => Promise<boolean>;
   /**
    * Puts a whole record in place of this one, which is kept so that it can be put back; not where `keep` is false: a
    * device that has no room for both.
@@ -81,9 +81,15 @@ export interface Ports {
   trouble: (where: string, e: unknown) => void;
 }
 
+/**
+ * When a change is shown: at once; only when it is stored; or with the next one that is, for the parts of something
+ * long, which nobody should see by halves.
+ */
+export type Shown = 'at-once' | 'when-stored' | 'with-the-next';
+
 interface Pending {
   change: BookChange;
-  shown: 'at-once' | 'when-stored';
+  shown: Shown;
   done: (stored: boolean) => void;
 }
 
@@ -169,8 +175,10 @@ export function createKeeper(ports: Ports): Keeper {
   const settle = (batch: readonly Pending[], ok: boolean, hold = true): void => {
     pending = pending.filter((p) => !batch.includes(p));
     if (!ok && hold) refused.push(...batch.map((p) => p.change));
-    publish();
-    if (ok) tell();
+    if (!ok || batch.some((p) => p.shown !== 'with-the-next')) {
+      publish();
+      if (ok) tell();
+    }
     for (const p of batch) p.done(ok);
   };
 
@@ -213,7 +221,7 @@ export function createKeeper(ports: Ports): Keeper {
   const commit: Keeper['commit'] = (change, shown) =>
     new Promise((done) => {
       pending.push({ change, shown, done });
-      publish();
+      if (shown !== 'with-the-next') publish();
       void pump();
     });
 
@@ -285,6 +293,6 @@ export function createKeeper(ports: Ports): Keeper {
       publish();
     },
     withRefused: () =>
-      play(snapshot.book, [...refused, ...pending.filter((p) => p.shown === 'when-stored').map((p) => p.change)]),
+      play(snapshot.book, [...refused, ...pending.filter((p) => p.shown !== 'at-once').map((p) => p.change)]),
   };
 }

@@ -21,12 +21,19 @@ export interface Committer {
   current: () => Book | null;
 }
 
-export function useCommitter(): Committer {
+/** For long lists too. */
+export interface PartCommitter extends Committer {
+  /** A part of something long: stored now, shown with the next change that is shown. */
+  part: (change: BookChange) => Promise<boolean>;
+}
+
+export function useCommitter(): PartCommitter {
   return useMemo(() => {
     const keeper = deviceKeeper();
     return {
       commit: (change) => keeper.commit(change, 'at-once'),
       record: (change) => keeper.commit(change, 'when-stored'),
+      part: (change) => keeper.commit(change, 'with-the-next'),
       current: () => (keeper.snapshot().status === 'ready' ? keeper.snapshot().book : null),
     };
   }, []);

@@ -29,6 +29,23 @@ export const PAGES = [
   '/kit/water/new',
 ] as const;
 
+/** Those that a wide screen lays out in another way; the others have there what they have on a phone. */
+export const WIDE_PAGES: readonly (typeof PAGES)[number][] = [
+  '/',
+  '/today',
+  '/lures',
+  '/lures/rods',
+  '/retrieve',
+  '/retrieve/cadence',
+  '/strikes',
+  '/lessons',
+  '/lessons/diary',
+  '/kit',
+  '/kit/box',
+  '/kit/spots',
+  '/kit/catches',
+];
+
 /**
  * Another page of the open application, as the browser's own back and forward come to it: nothing is loaded anew. The
  * page before is gone when this ends.

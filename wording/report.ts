@@ -75,8 +75,8 @@ function handsLine({ presentation: p }: EffortBlock, u: UnitPrefs): string {
 }
 
 /** So much of a long day stands on its page, lines; what is more is summed up. */
-const FISH_TOLD = 10;
-const CLOCK_LINES = 14;
+const FISH_TOLD = 8;
+const CLOCK_LINES = 10;
 
 /** Each fish; of many the longest, in the order of the day, and how many more there were. */
 function fishLines({ tally }: DiaryDay, line: (e: StrikeEvent) => string): string[] {

@@ -61,6 +61,8 @@ export function CastPath({
     line.push([f.x(xz[k]!), z <= 0 ? f.y(-z) : f.surfaceY - z * ((f.surfaceY - tip[1]) / Math.max(m.tipM, 0.2))]);
   }
   if (line.length > 0) line[line.length - 1] = tip;
+  const ground: [number, number] | null =
+    longest.length > 10 ? [longest[Math.floor(longest.length / 2)]![0], f.bottomY - 10] : null;
   return (
     <G strokeLinecap="round" strokeLinejoin="round" fill="none">
       {may.length > 0 ? <Path d={`${polyline(may)}z`} fill={p.copper} opacity={p.dark ? 0.3 : 0.26} /> : null}
@@ -90,16 +92,10 @@ export function CastPath({
           strokeDasharray="1 5"
         />
       ))}
-      {widest ? <Halo x={widest[0]} y={widest[1]} size={label} text="may run here" anchor="end" /> : null}
-      {longest.length > 10 ? (
-        <Halo
-          x={longest[Math.floor(longest.length / 2)]![0]}
-          y={f.bottomY - 10}
-          size={label}
-          text="touches bottom"
-          anchor="middle"
-        />
+      {widest && !(ground && meet(widest, ground, label)) ? (
+        <Halo x={widest[0]} y={widest[1]} size={label} text="may run here" anchor="end" />
       ) : null}
+      {ground ? <Halo x={ground[0]} y={ground[1]} size={label} text="touches bottom" anchor="middle" /> : null}
       <Path
         d={polyline(line.length > 1 ? line : [lure, tip])}
         stroke={p.line}
@@ -125,6 +121,13 @@ function stretches(flags: readonly boolean[]): [number, number][] {
   });
   return out;
 }
+
+/**
+ * Whether words that end at one place would run into words around another: a letter is about half as wide as it is high.
+ * The ground is then said, the range drawn alone: the key has its words.
+ */
+const meet = (end: readonly [number, number], middle: readonly [number, number], label: number): boolean =>
+  Math.abs(end[1] - middle[1]) < 1.4 * label && Math.abs(end[0] - 3.2 * label - middle[0]) < 7.5 * label;
 
 /** The words keep this clear of the lure, px. */
 const LURE_PX = 80;

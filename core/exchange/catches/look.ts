@@ -11,6 +11,8 @@ import { readCatches, type CatchList, type CatchReading } from './read';
 export type CatchChoices = CatchReading & CatchDays;
 
 export interface CatchLook extends Omit<CatchList, 'rows' | 'problems'>, Omit<FoundDays, 'problems'> {
+  /** Lines that say there was no fish. */
+  blanks: number;
   /** Lines that name no water, no fish. */
   silent: { water: number; fish: number };
   unknown: Readonly<Record<Named, readonly UnknownName[]>>;
@@ -39,6 +41,7 @@ export function lookAtCatches(text: string, book: Book, how: CatchChoices): Catc
   return {
     ...list,
     ...found,
+    blanks: rows.filter((r) => r.what === 'nothing').length,
     silent: {
       water: rows.filter((r) => r.water === '').length,
       fish: rows.filter((r) => r.fish === '').length,

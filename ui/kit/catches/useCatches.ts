@@ -116,9 +116,9 @@ export function useCatches() {
   const put = (text: string, wrong = false): void => set({ said: { text, wrong } });
   const away = (): void => set({ file: null, told: null });
   const pick = async (): Promise<void> => {
-    set({ said: null, undo: null });
     const picked = await pickFile('.csv,.tsv,.txt,.zip,text/csv,application/zip');
     if (!picked) return;
+    set({ said: null, undo: null });
     away();
     if (picked.size > MAX_BYTES) return put(CATCHES_PAGE.tooBig, true);
     set({ opening: true });
@@ -147,19 +147,22 @@ export function useCatches() {
     for (let i = 0; i < look.batches; i++) {
       set({ storing: { done: i, of: look.batches } });
       const puts = await compute.catchBatch(new AbortController().signal, i).catch(() => null);
-      if (!puts || !(await committer.record(() => puts))) break;
+      const last = i === look.batches - 1;
+      const stored = puts && (await (last ? committer.record(() => puts) : committer.part(() => puts)));
+      if (!stored) break;
       // Casts and blocks follow their day.
       taken.push(...puts.filter((p) => p.kind === 'trip' || p.kind === 'event' || p.kind === 'tombstone'));
       days += puts.filter((p) => p.kind === 'trip' || p.kind === 'tombstone').length;
       fish += puts.filter((p) => p.kind === 'event' && p.data.kind === 'landed').length;
-      if (i === look.batches - 1) {
+      if (last) {
         deviceSketches().write(keptAs(file.columns), { ...told, mapping: look.mapping });
         set({ storing: null, undo: taken });
         put(CATCHES_PAGE.taken(look.days, look.fish));
         return away();
       }
     }
-    // Whole days are in, and are known the next time.
+    // Whole days are in, and are known the next time; what was stored without being shown is shown.
+    await committer.record(() => []);
     set({ storing: null, undo: taken.length > 0 ? taken : null });
     put(taken.length > 0 ? CATCHES_PAGE.halfTaken(days, fish) : CATCHES_PAGE.refused, true);
   };
@@ -169,7 +172,8 @@ export function useCatches() {
     const parts = inBatches(takeOutPuts(book, undo, realNowMs()), OUT_AT_ONCE);
     for (const [i, part] of parts.entries()) {
       set({ storing: { done: i, of: parts.length } });
-      if (!(await committer.record(() => part))) {
+      const last = i === parts.length - 1;
+      if (!(await (last ? committer.record(() => part) : committer.part(() => part)))) {
         set({ storing: null });
         return put(CATCHES_PAGE.refused, true);
       }

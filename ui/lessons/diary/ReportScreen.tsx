@@ -100,7 +100,7 @@ export function ReportScreen() {
           </Say>
         ) : null}
       </View>
-      <Sheet id="day-report" label={REPORT.sheet} width="186mm" pictures="72%">
+      <Sheet id="day-report" label={REPORT.sheet} width="186mm" pictures="62%">
         <View onLayout={(e) => setWidth(Math.round(e.nativeEvent.layout.width))}>
           <Ink bold size={22}>
             {report.title}
