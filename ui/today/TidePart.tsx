@@ -4,7 +4,6 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { atClock, clockMinutes, startOfDay } from '../../core/base/zone';
 import { put } from '../../core/records';
-
 import type { Turn } from '../../core/tide/curve';
 import { clockOfMinutes } from '../../wording/hour';
 import { clockText, dayText } from '../../wording/time';
@@ -53,6 +52,11 @@ const DAY_MS = 24 * 60 * MIN_MS;
 /** How far from today a turn may be entered, days. */
 const DAYS_AWAY = 30;
 
+interface EnteredTurn {
+  atMs: number;
+  heightM: number;
+}
+
 function TurnForm() {
   const { day, nowMs } = useConditions();
   const book = useBookWithoutLog();
@@ -66,8 +70,12 @@ function TurnForm() {
   const { id } = day.water;
   const entered = [...(book.tides[id]?.turns ?? [])];
   const when = (ms: number): string => `${dayText(ms, zone)}, ${clockText(ms, zone, units)}`;
-  const store = (turns: { atMs: number; heightM: number }[]): void =>
-    void committer.record(() => [put('tides', { id, turns: [...turns].sort((a, b) => a.atMs - b.atMs) })]);
+  /** Worked out on what is stored: of two quick touches the page may still show neither. */
+  const change = (then: (turns: readonly EnteredTurn[]) => EnteredTurn[]): void =>
+    void committer.record((now) => {
+      const turns = then(now.tides[id]?.turns ?? []).sort((a, b) => a.atMs - b.atMs);
+      return [put('tides', { id, turns })];
+    });
   const atMs = atClock(dayMs, minutes, zone);
   return (
     <View style={{ gap: 10 }}>
@@ -76,7 +84,7 @@ function TurnForm() {
           <Say>{`${when(t.atMs)}: ${say.depth(t.heightM, units)}`}</Say>
           <Press
             label={DAY_PAGE.takeOutTurn(when(t.atMs))}
-            onPress={() => store(entered.filter((x) => x !== t))}
+            onPress={() => change((turns) => turns.filter((x) => x.atMs !== t.atMs))}
             style={{ alignItems: 'center' }}
           >
             <Glyph name="close" size={20} />
@@ -109,7 +117,7 @@ function TurnForm() {
       <Button
         title={DAY_PAGE.addTurn}
         label={DAY_PAGE.addTurnAt(when(atMs), say.depth(heightM, units))}
-        onPress={() => store([...entered.filter((t) => Math.abs(t.atMs - atMs) > MIN_MS), { atMs, heightM }])}
+        onPress={() => change((turns) => [...turns.filter((t) => Math.abs(t.atMs - atMs) > MIN_MS), { atMs, heightM }])}
       />
       <Say kind="label" tone="soft">
         {DAY_PAGE.twoTurns}
