@@ -2,7 +2,7 @@ import { buildDemoWorld } from '../demo/world';
 import { diaryDay, diaryDays } from '../core/diary/days';
 import { isLanded } from '../core/log/events';
 import { applyPuts, emptyBook, put } from '../core/records';
-import { reportOf, reportText, REPORT_TELLS, type ReportTells } from './report';
+import { reportOf, reportText, REPORT_TELLS, shrinkOf, type ReportTells } from './report';
 import { IMPERIAL, METRIC } from './units';
 
 const book = applyPuts(emptyBook(), buildDemoWorld(Date.UTC(2026, 9, 8, 12)));
@@ -42,7 +42,10 @@ test('a long day keeps to its page: the longest fish, what happened summed up wi
   const misses = Array.from({ length: 20 }, (_, i) => ({ ...one, id: `m${i}`, kind: 'missed' as const }));
   const events = [...fish, ...misses];
   const byBlock = d.byBlock.map((t, i) => (i === at ? { ...t, events } : { ...t, events: [] }));
-  const { parts } = of({ ...d, byBlock, tally: { ...d.tally, events } }, 'water');
+  const long = of({ ...d, byBlock, tally: { ...d.tally, events } }, 'water');
+  const sized = (n: number): number => shrinkOf({ parts: [{ title: 'Fish', lines: Array<string>(n).fill('one') }] });
+  expect([10, 23, 24, 29, 30, 60].map(sized)).toEqual([1, 1, 0.84, 0.84, 0.74, 0.74]);
+  const { parts } = long;
   const lines = (title: string): string[] => parts.find((p) => p.title === title)!.lines;
   expect(lines('Fish')).toHaveLength(9);
   expect(lines('Fish')[8]).toBe('And 6 more.');

@@ -80,7 +80,7 @@ const CLOCK_LINES = 10;
 
 /** Each fish; of many the longest, in the order of the day, and how many more there were. */
 function fishLines({ tally }: DiaryDay, line: (e: StrikeEvent) => string): string[] {
-  const landed = tally.events.filter((e) => isLanded(e.kind));
+  const landed = tally.events.filter((e) => isLanded(e.kind)).sort((a, b) => a.atMs - b.atMs);
   if (landed.length <= FISH_TOLD) return landed.map(line);
   const byLength = [...landed].sort((a, b) => (b.lengthM ?? 0) - (a.lengthM ?? 0));
   const told = new Set(byLength.slice(0, FISH_TOLD));
@@ -152,6 +152,19 @@ export function reportOf({ day, water, spotOf, tells, zone }: ReportOf, u: UnitP
           ...part('For the next such day', [trip.note]),
         ],
   };
+}
+
+/** Lines and headings that stand on one sheet beside the pictures, at sizes that can be read, the usual first. */
+const SHEETS = [
+  { lines: 24, size: 1 },
+  { lines: 30, size: 0.84 },
+] as const;
+/** Printed so on a day that is longer still: the sheet may have a second page. */
+const SMALLEST = 0.74;
+/** How much smaller a report is printed, so that it keeps to one sheet. */
+export function shrinkOf({ parts }: Pick<Report, 'parts'>): number {
+  const lines = parts.reduce((n, p) => n + 1 + p.lines.length, 0);
+  return SHEETS.find((s) => lines <= s.lines)?.size ?? SMALLEST;
 }
 
 /** The report as plain words, to be sent. */

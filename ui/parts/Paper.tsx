@@ -7,18 +7,20 @@ import { FONT, ThemeContext, useTheme } from '../theme/theme';
 /** A sheet of paper on a wide screen. */
 const SHEET_PX = 760;
 
-/** `width` on paper, as CSS has it; `pictures`: how much of it they take. */
+/** `width` on paper, as CSS has it; `pictures`: how much of it they take; `shrink`: all of it so much smaller there. */
 export function Sheet({
   id,
   label,
   width,
   pictures = '100%',
+  shrink = 1,
   children,
 }: {
   id: string;
   label: string;
   width: string;
   pictures?: string;
+  shrink?: number;
   children: ReactNode;
 }) {
   const theme = useTheme();
@@ -28,7 +30,7 @@ export function Sheet({
       max-width:none!important;overflow:visible!important;padding:0!important;margin:0!important;transform:none!important;
       background:#fff!important}
     body *:not(:has(#${id})):not(#${id}):not(#${id} *){display:none!important}
-    #${id}{width:${width};max-width:none!important;border:none!important;border-radius:0!important;padding:0!important}
+    #${id}{zoom:${shrink};width:calc(${width} / ${shrink});max-width:none!important;border:none!important;border-radius:0!important;padding:0!important}
     #${id} svg{width:${pictures}!important;height:auto!important}
     #${id}>*{break-inside:avoid}
     @page{margin:12mm}}`;

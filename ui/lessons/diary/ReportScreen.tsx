@@ -16,6 +16,7 @@ import {
   REPORT_TELLS_NAME,
   reportOf,
   reportText,
+  shrinkOf,
   type ReportTells,
 } from '../../../wording/report';
 import { describeSection } from '../../../wording/section';
@@ -100,7 +101,7 @@ export function ReportScreen() {
           </Say>
         ) : null}
       </View>
-      <Sheet id="day-report" label={REPORT.sheet} width="186mm" pictures="62%">
+      <Sheet id="day-report" label={REPORT.sheet} width="186mm" pictures="62%" shrink={shrinkOf(report)}>
         <View onLayout={(e) => setWidth(Math.round(e.nativeEvent.layout.width))}>
           <Ink bold size={22}>
             {report.title}
