@@ -49,7 +49,7 @@ function spoilt(world: Book): string {
     'Date,Time,Lake,Spot,Species,Lure,Result,Casts,Length (in),Weight (lb),Released,Notes',
     `5/14/2025,6:30 am,${water},,largemouth bass,${lure},caught,60,15.5,2.1,yes,"by the alders, early"`,
     `5/14/2025,7:10 am,${water},,largemouth bass,${lure},lost,60,,,,`,
-    `14.5.2025,9:00,${water},,bluegill,finesse jig,none,40,,,,`,
+    `5/15/2025,9:00,${water},,bluegill,finesse jig,none,40,,,,`,
     `2025-06-02,,${water},,bluegill,spinnerbait,landed,25,7,0.4,no,=1+1`,
   ].join('\r\n');
   const tables = Object.fromEntries(logTables(world, SI_LOG_UNITS).map((t) => [t.name, logTableCsv(t)]));
@@ -67,7 +67,7 @@ function spoilt(world: Book): string {
   ];
   const rows = kinds.map(([name, mutant]) => {
     const random = seededRandom(SEED);
-    const count = { thrown: 0, slow: 0, illegal: 0, gone: 0, told: 0, whole: 0 };
+    const count = { thrown: 0, slow: 0, illegal: 0, gone: 0, refused: 0, told: 0, whole: 0 };
     for (let i = 0; i < MUTANTS; i++) {
       const began = performance.now();
       try {
@@ -76,15 +76,27 @@ function spoilt(world: Book): string {
         const events = look.puts.filter((p) => p.kind === 'event').length;
         const blank = look.lines - events - look.problemCount;
         // A line that is neither taken nor told must be one that says there was no fish.
-        if (blank > look.blanks) count.gone++;
-        if (look.problemCount > 0) count.told++;
+        const refused = look.problems[0]?.code === 'no-columns';
+        if (!refused && blank > look.blanks) count.gone++;
+        if (refused) count.refused++;
+        else if (look.problemCount > 0) count.told++;
         else count.whole++;
       } catch {
         count.thrown++;
       }
       if (performance.now() - began > SLOW_MS) count.slow++;
     }
-    return [name, MUTANTS, count.thrown, count.slow, count.illegal, count.gone, count.told, count.whole].map(String);
+    return [
+      name,
+      MUTANTS,
+      count.thrown,
+      count.slow,
+      count.illegal,
+      count.gone,
+      count.refused,
+      count.told,
+      count.whole,
+    ].map(String);
   });
   return table(
     [
@@ -94,6 +106,7 @@ function spoilt(world: Book): string {
       'over 2 s',
       'taken and illegal',
       'counted and gone',
+      'refused whole',
       'some left out, told',
       'read whole',
     ],
@@ -139,5 +152,9 @@ ${table(
     ['memory held in the end', '', `${Math.round(usedMB() - before)} MB`],
   ],
 )}
+
+Mutants (one to four places of each changed, seed ${SEED}), each looked at as the page does:
+
+${spoilt(world)}
 `;
 }
