@@ -123,8 +123,8 @@ function stretches(flags: readonly boolean[]): [number, number][] {
 }
 
 /**
- * Whether words that end at one place would run into words around another: a letter is about half as wide as it is high.
- * The ground is then said, the range drawn alone: the key has its words.
+ * Whether words that end at one place would run into words around another: a letter is about half as wide as it is
+ * high. The ground is then said, the range drawn alone: the key has its words.
  */
 const meet = (end: readonly [number, number], middle: readonly [number, number], label: number): boolean =>
   Math.abs(end[1] - middle[1]) < 1.4 * label && Math.abs(end[0] - 3.2 * label - middle[0]) < 7.5 * label;
