@@ -2,20 +2,16 @@
 import { z } from 'zod';
 import { importBook, exportBook } from '../core/exchange/bookDocument';
 import { daysOfCatches } from '../core/exchange/catches/days';
-import { CATCH_FIELDS, CATCH_UNITS } from '../core/exchange/catches/fields';
+import { castsADaySchema, mappingSchema, orderSchema, unitsSchema } from '../core/exchange/catches/kept';
 import { readCatches } from '../core/exchange/catches/read';
 import { LOG_TABLES, logDescriptor, logTableCsv, logTables, SI_LOG_UNITS } from '../core/exchange/logTables';
 import { writeGeoJson } from '../core/exchange/places/geoJson';
 import { writeGpx } from '../core/exchange/places/writeGpx';
 import { applyPuts, emptyBook, inUse, type Book } from '../core/records';
-import { SPECIES, type SpeciesId } from '../core/water/terms';
-import { FAMILY_OF_NAME } from '../wording/box';
+import { SPECIES } from '../core/water/terms';
+import { FAMILY_OF_NAME, SPECIES_OF_NAME } from '../wording/box';
 import { ownLogUnits } from '../wording/logTables';
-import { SPECIES_NAME } from '../wording/names';
 import { IMPERIAL, METRIC } from '../wording/units';
-
-const unitOf = <Q extends keyof typeof CATCH_UNITS>(q: Q) =>
-  z.enum(Object.keys(CATCH_UNITS[q]) as [keyof (typeof CATCH_UNITS)[Q] & string]);
 
 /** Any record document: what of it cannot be read is told with the answer. */
 const recordSchema = z.looseObject({ format: z.string(), version: z.number() });
@@ -32,20 +28,19 @@ export const importSchema = z.strictObject({
   /** A list of catches with a head line. */
   csv: z.string().max(20_000_000),
   /** Which column tells what; absent: by their names. */
-  mapping: z.partialRecord(z.enum(CATCH_FIELDS), z.string()).nullish(),
+  mapping: mappingSchema.nullish(),
   /** Where the columns name none. */
-  units: z.strictObject({ length: unitOf('length'), weight: unitOf('weight'), depth: unitOf('depth') }).nullish(),
+  units: unitsSchema.nullish(),
   /** Where no date of the list tells. */
-  dates: z.enum(['day-first', 'month-first']).nullish(),
+  dates: orderSchema.nullish(),
   /** The water and the fish of lines that name none, by its name. */
   water: z.string().nullish(),
   species: z.enum(SPECIES).nullish(),
-  castsADay: z.number().int().min(1).max(1000).nullish(),
+  castsADay: castsADaySchema.nullish(),
   /** ISO 8601: later days are refused. */
   now: z.iso.datetime({ offset: true }),
 });
 
-const FISHES: ReadonlyMap<string, SpeciesId> = new Map(SPECIES.map((s) => [SPECIES_NAME[s].toLowerCase(), s]));
 const US = { length: 'in', weight: 'lb', depth: 'ft' } as const;
 
 /** A list of catches put into a record: what was read, by which columns, and the record with its days. */
@@ -62,7 +57,7 @@ export function importVerb(d: z.infer<typeof importSchema>) {
     species: d.species ?? null,
     castsADay: d.castsADay ?? null,
     kinds: FAMILY_OF_NAME,
-    fishes: FISHES,
+    fishes: SPECIES_OF_NAME,
     nowMs: Date.parse(d.now),
   });
   return {

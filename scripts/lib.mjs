@@ -88,16 +88,19 @@ const CHROMIUM_PLACES = [SHELL, '/usr/bin/chromium', '/usr/bin/chromium-browser'
 export const findChromium = () =>
   [process.env.CHROMIUM_PATH, ...CHROMIUM_PLACES].find((p) => p && existsSync(p)) ?? null;
 
+/** Where there is a browser already, another is not waited for long: there may be no network. */
+const SOON = ['-o', 'Acquire::Retries=0', '-o', 'Acquire::http::Timeout=10'];
 /** Debian's packages, the first that can be had; whether it is there now. */
-function installed(names) {
+function installed(names, how) {
   const root = process.getuid?.() === 0;
   if (!root || spawnSync('apt-get', ['--version']).status !== 0) return false;
   console.log('Installing Chromium from Debian’s packages…');
   const apt = (...args) =>
-    spawnSync('apt-get', args, {
+    spawnSync('apt-get', [...how, ...args], {
       stdio: 'inherit',
       env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
     }).status === 0;
+  // Of old lists a package may be had all the same.
   apt('update', '-qq');
   return names.some((name) => apt('install', '-y', '-qq', '--no-install-recommends', name));
 }
@@ -107,7 +110,7 @@ export function ensureChromium() {
   const found = findChromium();
   if (found && (process.env.CHROMIUM_PATH || found === SHELL)) return found;
   const names = ['chromium-headless-shell', ...(found ? [] : ['chromium'])];
-  const now = installed(names) ? findChromium() : found;
+  const now = installed(names, found ? SOON : []) ? findChromium() : found;
   return (
     now ??
     stop(

@@ -2,7 +2,8 @@
 import { readGeoJson } from '../core/exchange/places/geoJson';
 import { readGpx } from '../core/exchange/places/readGpx';
 import { strFromU8, unzipSync } from 'fflate';
-import { OWN_TABLES, ownTablesAsList } from '../core/exchange/catches/ownTables';
+import { LOG_TABLES } from '../core/exchange/logTables';
+import { ownTablesAsList } from '../core/exchange/catches/ownTables';
 import { inBatches } from '../core/exchange/catches/kept';
 import { lookAtCatches, type CatchLook } from '../core/exchange/catches/look';
 import type { Put } from '../core/records';
@@ -23,13 +24,13 @@ export const filesApi = {
   places: (text: string): PlacesFile => (/^[\s\uFEFF]*[{[]/.test(text) ? readGeoJson(text) : readGpx(text)),
   /** The log's own tables in one ZIP as a list of catches; null: they are not in it. */
   ownTables: (zip: Uint8Array): string | null => {
-    const names: ReadonlySet<string> = new Set(OWN_TABLES.map((t) => `${t}.csv`));
+    const names: ReadonlySet<string> = new Set(LOG_TABLES.map((t) => `${t}.csv`));
     const found = unzipSync(zip, { filter: (f) => names.has(f.name) && f.originalSize <= MAX_TABLE_BYTES });
-    const text = (t: (typeof OWN_TABLES)[number]): string | null => {
+    const text = (t: (typeof LOG_TABLES)[number]): string | null => {
       const bytes = found[`${t}.csv`];
       return bytes ? strFromU8(bytes) : null;
     };
-    const [trips, blocks, events, fish] = OWN_TABLES.map(text);
+    const [trips, blocks, events, fish] = LOG_TABLES.map(text);
     return trips && blocks && events && fish ? ownTablesAsList({ trips, blocks, events, fish }) : null;
   },
   /** The names of a table's columns, from its beginning. */

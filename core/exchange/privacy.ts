@@ -50,7 +50,7 @@ export function placesTold<B extends Pick<Book, 'water' | 'spot' | 'shore'>>(boo
 /**
  * The book as it is told. Below `all` no shore is in it. `roughly`: places within half a mile. `names`: every spot lies
  * where its water does, and that is told to half a degree. `nothing`: neither names nor notes of waters, spots and
- * pieces, nor notes of days and strikes, in which one may have named a place.
+ * pieces, nor notes of days and strikes, in which one may have named a place, nor the station that reports there.
  */
 export function bookTold(book: Book, tells: Tells): Book {
   const placed = placesTold(book, tells);
@@ -61,7 +61,8 @@ export function bookTold(book: Book, tells: Tells): Book {
 function unnamed(book: Book): Book {
   return {
     ...book,
-    water: each(book.water, (w, n) => ({ ...w, ...UNWRITTEN, name: `Water ${n}` })),
+    water: each(book.water, (w, n) => ({ ...w, ...UNWRITTEN, name: `Water ${n}`, station: null })),
+    stationReport: {},
     spot: each(book.spot, (s, n) => ({ ...s, ...UNWRITTEN, name: `Spot ${n}`, hazards: '', lowWater: '' })),
     piece: each(book.piece, (x, n) => ({ ...x, ...UNWRITTEN, name: `Piece ${n}` })),
     trip: each(book.trip, (t) => ({ ...t, ...UNWRITTEN })),

@@ -1,11 +1,12 @@
 /** A long list of catches read and put in, the log written as tables: how long, and what memory it takes. */
 import { readCatches } from '../../core/exchange/catches/read';
-import { daysOfCatches, type CatchDays } from '../../core/exchange/catches/days';
+import { daysOfCatches } from '../../core/exchange/catches/days';
+import type { CatchDays } from '../../core/exchange/catches/named';
 import { lookAtCatches, type CatchChoices } from '../../core/exchange/catches/look';
-import { OWN_TABLES, ownTablesAsList, type OwnTables } from '../../core/exchange/catches/ownTables';
+import { ownTablesAsList, type OwnTables } from '../../core/exchange/catches/ownTables';
 import { seededRandom, type Random } from '../../core/base/random';
 import { broken } from '../../core/fixtures/anySpot';
-import { logTableCsv, logTables, SI_LOG_UNITS } from '../../core/exchange/logTables';
+import { LOG_TABLES, logTableCsv, logTables, SI_LOG_UNITS } from '../../core/exchange/logTables';
 import { applyPuts, emptyBook, RECORDS, type Book } from '../../core/records';
 import { buildDemoWorld } from '../../demo/world';
 import { FAMILY_OF_NAME } from '../../wording/box';
@@ -61,7 +62,7 @@ function spoilt(world: Book): string {
       'the log’s own tables',
       (random) =>
         ownTablesAsList(
-          Object.fromEntries(OWN_TABLES.map((t) => [t, broken(tables[t]!.slice(0, 1500), random)])) as OwnTables,
+          Object.fromEntries(LOG_TABLES.map((t) => [t, broken(tables[t]!.slice(0, 1500), random)])) as OwnTables,
         ),
     ],
   ];

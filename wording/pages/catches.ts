@@ -1,5 +1,5 @@
 /** A list of catches from a spreadsheet or another log, put into the log. */
-import type { Named } from '../../core/exchange/catches/days';
+import type { Named } from '../../core/exchange/catches/named';
 import type { CatchField, Quantity } from '../../core/exchange/catches/fields';
 import type { CatchLook } from '../../core/exchange/catches/look';
 import type { Problem } from '../../core/base/problems';
@@ -32,7 +32,6 @@ export const CATCHES_PAGE = {
   missing: (fields: readonly CatchField[]): string =>
     `Say which column tells ${fields.map((f) => WHICH[f] ?? FIELD_TEXT[f]).join(', and which ')}.`,
   unused: (names: readonly string[]): string => `Not used: ${names.join(', ')}.`,
-  unitOf: 'Its unit',
   dates: (example: string): string => `Which number of “${example}” is the day?`,
   dayFirst: 'The first',
   monthFirst: 'The second',
@@ -61,8 +60,9 @@ export const CATCHES_PAGE = {
   take: (days: number, fish: number): string => `Put in ${daysText(days)} with ${fishText(fish)}`,
   storing: ({ done, of }: { done: number; of: number }): string =>
     of > 1 ? `Storing it: ${Math.round((100 * done) / of)} %…` : 'Storing it…',
-  halfTaken: (days: number, fish: number): string =>
-    `This device refused to store all of it. ${daysText(days)} with ${fishText(fish)} ${days === 1 ? 'is' : 'are'} in; read the file again to go on, or take them out again.`,
+  halfTaken:
+    'This device refused to store all of it. Some days are in your log: read the file again to go on, or take them out again.',
+  outRefused: 'This device refused to take all of them out. Try again.',
   taken: (days: number, fish: number): string =>
     `${daysText(days)} with ${fishText(fish)} ${days === 1 ? 'is' : 'are'} in your log.`,
   refused: 'This device refused to store that. Nothing was put in.',

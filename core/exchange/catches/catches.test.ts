@@ -1,83 +1,33 @@
 /** A list of catches from elsewhere: read with its problems by line, and as days that are put in once. */
 import { buildDemoWorld } from '../../../demo/world';
-import { FAMILY_OF_NAME } from '../../../wording/box';
-import { SPECIES_NAME } from '../../../wording/names';
+import { FAMILY_OF_NAME, SPECIES_OF_NAME } from '../../../wording/box';
 import { IMPERIAL } from '../../../wording/units';
 import { ownLogUnits } from '../../../wording/logTables';
 import { seededRandom } from '../../base/random';
 import { tallyTrip } from '../../log/tally';
 import { applyPuts, emptyBook, RECORDS, standing, tripsOf, type Book, type Put } from '../../records';
-import type { SpeciesId } from '../../water/terms';
 import { logTableCsv, logTables, SI_LOG_UNITS } from '../logTables';
-import { clockIn, dateIn, orderTold, outcomeIn, yesNoIn } from './cells';
-import { comparedWith, daysOfCatches, type CatchDays } from './days';
-import { guessMapping, guessUnits, unitInName, type CatchUnits } from './fields';
+import { comparedWith, daysOfCatches } from './days';
+import type { CatchUnits } from './fields';
 import { inBatches, keptAs, takeOutPuts, toldOfCatches } from './kept';
 import { lookAtCatches, type CatchChoices } from './look';
+import type { CatchDays } from './named';
 import { ownTablesAsList, type OwnTables } from './ownTables';
 import { readCatches, type CatchReading } from './read';
 
 const world: Book = applyPuts(emptyBook(), buildDemoWorld(0));
 const US: CatchUnits = { length: 'in', weight: 'lb', depth: 'ft' };
 const READING: CatchReading = { units: US, order: 'month-first' };
-const fishes = new Map(Object.entries(SPECIES_NAME).map(([id, name]) => [name.toLowerCase(), id as SpeciesId]));
 const HOW: CatchDays = {
   waterId: null,
   species: null,
   castsADay: null,
   kinds: FAMILY_OF_NAME,
-  fishes,
+  fishes: SPECIES_OF_NAME,
   nowMs: Date.UTC(2026, 9, 8),
 };
 const water = Object.values(world.water)[0]!;
 const lure = Object.values(world.lure)[0]!;
-
-test('columns and units are known by their names, one column for one thing', () => {
-  const columns = ['date', 'time_of_day', 'species', 'length_(in)', 'weight_[kg]', 'bait', 'lake', 'comments', 'depth'];
-  expect(guessMapping(columns)).toEqual({
-    date: 'date',
-    time: 'time_of_day',
-    fish: 'species',
-    length: 'length_(in)',
-    weight: 'weight_[kg]',
-    lure: 'bait',
-    water: 'lake',
-    note: 'comments',
-    depth: 'depth',
-  });
-  const { units, named } = guessUnits(guessMapping(columns), US);
-  expect(units).toEqual({ length: 'in', weight: 'kg', depth: 'ft' });
-  expect(named).toEqual(['length', 'weight']);
-  expect(unitInName('comm')).toEqual({ name: 'comm', unit: null });
-  expect(unitInName('depth_ft')).toEqual({ name: 'depth', unit: 'ft' });
-  expect(guessMapping(['toString', '__proto__'])).toEqual({});
-});
-
-test('dates of all orders, times of all clocks; a 30 February is none', () => {
-  expect(dateIn('2026-05-04', 'day-first')).toMatchObject({ year: 2026, month: 5, day: 4 });
-  expect(dateIn('4.5.26', 'day-first')).toMatchObject({ year: 2026, month: 5, day: 4 });
-  expect(dateIn('5/4/1998', 'month-first')).toMatchObject({ year: 1998, month: 5, day: 4 });
-  expect(dateIn('2026-05-04T06:30:00-05:00', 'day-first')!.rest).toBe('06:30:00-05:00');
-  for (const bad of ['2026-02-30', '13/13/2026', 'yesterday', '', '5/4']) expect(dateIn(bad, 'day-first')).toBeNull();
-  expect(orderTold(['5/4/2026', '2026-01-31', '5/14/2026'])).toBe('month-first');
-  expect(orderTold(['14/5/2026'])).toBe('day-first');
-  expect(orderTold(['5/4/2026'])).toBeNull();
-  expect([
-    clockIn('6:30'),
-    clockIn('6.30 PM'),
-    clockIn('12 am'),
-    clockIn('18:05:59'),
-    clockIn('06:30:00-05:00'),
-  ]).toEqual([390, 1110, 0, 1085, 390]);
-  expect(clockIn('')).toBeNull();
-  for (const bad of ['25:00', '6:61', 'noon', '13 pm', '6']) expect(clockIn(bad)).toBeNaN();
-  expect([yesNoIn('Y'), yesNoIn('kept'), yesNoIn('maybe')]).toEqual([true, false, null]);
-  expect([outcomeIn('Caught'), outcomeIn('lure lost'), outcomeIn('constructor')]).toEqual([
-    'landed',
-    'lure-lost',
-    undefined,
-  ]);
-});
 
 const list = (...lines: string[]): string =>
   ['Date,Time,Lake,Species,Lure,Result,Casts,Length (in),Notes', ...lines].join('\r\n');
@@ -181,10 +131,10 @@ test('looked at before it is taken: what it leaves open, what it calls otherwise
     days: 0,
     puts: [],
     silent: { water: 0, fish: 1 },
-    unknown: {
-      water: [{ name: 'the mill pond', lines: 2 }],
-      fish: [{ name: 'bucketmouth', lines: 1 }],
-      lure: [{ name: 'old boot', lines: 1 }],
+    names: {
+      water: { unknown: [{ name: 'the mill pond', lines: 2 }], aliased: [] },
+      fish: { unknown: [{ name: 'bucketmouth', lines: 1 }], aliased: [] },
+      lure: { unknown: [{ name: 'old boot', lines: 1 }], aliased: [] },
     },
     castless: 1,
     problemCount: 3,
@@ -198,7 +148,15 @@ test('looked at before it is taken: what it leaves open, what it calls otherwise
     lure: { 'old boot': 'casting-spoon' },
   };
   const told = choices({ aliases, species: 'bluegill', castsADay: 60 });
-  expect(lookAtCatches(text, world, told)).toMatchObject({ days: 3, fish: 3, problemCount: 0, castless: 0 });
+  // Of the aliases those are told that the list has a use for.
+  const more = { ...told, aliases: { ...aliases, lure: { ...aliases.lure, 'another boot': 'jig' } } };
+  expect(lookAtCatches(text, world, more)).toMatchObject({
+    days: 3,
+    fish: 3,
+    problemCount: 0,
+    castless: 0,
+    names: { water: { unknown: [], aliased: ['the mill pond'] }, lure: { unknown: [], aliased: ['old boot'] } },
+  });
   // As a worker is given the record: of its log only what came from a list.
   const book = applyPuts(world, lookAtCatches(text, world, told).puts);
   expect(Object.keys(comparedWith(book).event).length).toBe(3);
@@ -274,6 +232,10 @@ test.each([
   expect(strikes(back)).toEqual(strikes(world));
   const casts = (b: Book): number => standing(b, 'cast').reduce((n, c) => n + c.count, 0);
   expect(casts(back)).toBe(casts(world));
+  // A log without a day yet is a table without a line.
+  const none = Object.fromEntries(logTables(bare, units).map((t) => [t.name, logTableCsv(t)]));
+  const empty = lookAtCatches(ownTablesAsList(none as unknown as OwnTables), bare, choices());
+  expect(empty).toMatchObject({ lines: 0, problems: [] });
   // Where they came from, they are days of one's own: nothing is put in.
   expect(lookAtCatches(text, world, choices()).puts).toEqual([]);
 });

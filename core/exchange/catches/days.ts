@@ -3,48 +3,24 @@
  * line says, so that the same list put in twice changes nothing. A day that the log has by itself is left as it is.
  * The water of a past day is what is usual there; casts are told by the list or by the angler, never made up.
  */
-import { clockOfDay, dateAt, midnightMs, type CivilDate } from '../../base/zone';
+import { dateAt } from '../../base/zone';
 import { contentHash } from '../../base/hash';
 import type { Problem } from '../../base/problems';
 import { groupBy } from '../../log/tally';
 import { newBlock } from '../../log/effort';
 import { familyById } from '../../lures/families';
-import { FAMILIES, type FamilyId } from '../../lures/family';
+import type { FamilyId } from '../../lures/family';
 import { workedUnplanned, type WorkedAs } from '../../planning/plan/unplanned';
 import type { PlanRequest } from '../../planning/task/request';
 import { bringBackPuts, put, tripsOf, type Book, type Put } from '../../records';
 import { untold } from '../../records/event';
 import type { Lure } from '../../records/lure';
-import type { Spot } from '../../records/spot';
-import type { WaterPlace } from '../../records/water';
-import { usualOutfit, type Outfit } from '../../tackle/outfit';
+import { usualOutfit } from '../../tackle/outfit';
 import { composeDay } from '../../trip/day';
 import { newTrip } from '../../trip/newTrip';
 import type { Conditions } from '../../water/conditions';
-import { SPECIES, type SpeciesId } from '../../water/terms';
-import type { CatchRow } from './read';
-
-/** What a list calls by names of its own. */
-export const NAMED = ['water', 'fish', 'lure'] as const;
-export type Named = (typeof NAMED)[number];
-
-/** What the list leaves open, and how it calls what the record has. */
-export interface CatchDays {
-  /** Where a line names no water, or all of them where the list has no such column; null: such lines stay out. */
-  waterId: string | null;
-  /** Where a line names no fish. */
-  species: SpeciesId | null;
-  /** Casts of a day where the list tells none, 1–1000; null: such days stay out. */
-  castsADay: number | null;
-  /** Plain names of kinds of lure and of fish, in small letters. */
-  kinds: ReadonlyMap<string, FamilyId>;
-  fishes: ReadonlyMap<string, SpeciesId>;
-  /** Names of the list, in small letters, and what they stand for: an id of the record, a kind or a fish. */
-  aliases?: Partial<Record<Named, Readonly<Record<string, string>>>>;
-  nowMs: number;
-  /** What a lure is thrown with; absent: what is usual for its weight. */
-  outfitFor?: (lure: Lure | null, weightKg: number) => Outfit;
-}
+import { lower, own, placedIn, placesIn, type CatchDays, type Placed } from './named';
+import { MAX_CASTS, type CatchRow } from './read';
 
 /** What is to be stored, and what came of the lines. */
 export interface FoundDays {
@@ -56,33 +32,17 @@ export interface FoundDays {
   problems: Problem[];
 }
 
-/** A line with what it names. */
-interface Placed {
-  row: CatchRow;
-  water: WaterPlace;
-  spot: Spot | null;
-  species: SpeciesId;
-  lure: Lure | null;
-  family: FamilyId;
-  day: CivilDay;
-}
-/** A day of a water: the moments of its clock, minutes after midnight. */
-interface CivilDay {
-  startMs: number;
-  clock: (minutes: number) => number;
-}
-
-const FIRST_YEAR = 1970;
 /** A day that tells no time lasts from here to here, minutes after midnight; another so much around what it tells. */
 const DAY = { from: 8 * 60, to: 16 * 60, around: 30 } as const;
-const lower = (s: string): string => s.trim().toLowerCase();
-const own = <T>(of: Readonly<Record<string, T>> | undefined, key: string): T | undefined =>
-  of && Object.hasOwn(of, key) ? of[key] : undefined;
-
 /** All days of a list. Never throws. */
-export function daysOfCatches(rows: readonly CatchRow[], book: Book, how: CatchDays): FoundDays {
+export function daysOfCatches(
+  rows: readonly CatchRow[],
+  book: Book,
+  how: CatchDays,
+  places = placesIn(book),
+): FoundDays {
   const out: FoundDays = { puts: [], days: 0, fish: 0, known: 0, problems: [] };
-  const places = placesIn(book);
+
   const placed: Placed[] = [];
   for (const row of rows) {
     const at = placedIn(row, places, how);
@@ -111,98 +71,6 @@ export function daysOfCatches(rows: readonly CatchRow[], book: Book, how: CatchD
     oneDay(tripId, lines, book, how, worker, out);
   }
   return out;
-}
-
-type Places = ReturnType<typeof placesIn>;
-const placesIn = (book: Book) => {
-  const waters = Object.values(book.water);
-  const days = new Map<string, CivilDay>();
-  return {
-    book,
-    water: new Map(waters.map((w) => [lower(w.name), w])),
-    spot: new Map(Object.values(book.spot).map((s) => [`${s.waterId} ${lower(s.name)}`, s])),
-    lure: new Map(Object.values(book.lure).map((l) => [lower(l.name), l])),
-    day: ({ year, month, day }: CivilDate, zone: string): CivilDay => {
-      const key = `${year} ${month} ${day} ${zone}`;
-      const known = days.get(key);
-      if (known) return known;
-      const startMs = midnightMs(year, month, day, zone);
-      const made = { startMs, clock: clockOfDay(startMs, zone) };
-      days.set(key, made);
-      return made;
-    },
-  };
-};
-
-/** What the names of a line stand for; `undefined`: nothing known. */
-const resolve = {
-  water: ({ water }: CatchRow, at: Places, how: CatchDays): WaterPlace | undefined => {
-    const name = lower(water);
-    const id = own(how.aliases?.water, name) ?? at.water.get(name)?.id ?? (name === '' ? how.waterId : null);
-    return id === null ? undefined : own(at.book.water, id);
-  },
-  fish: ({ fish }: CatchRow, _: Places, how: CatchDays): SpeciesId | undefined => {
-    const name = lower(fish);
-    if (name === '') return how.species ?? undefined;
-    const id = own(how.aliases?.fish, name) ?? name.replace(/[\s_]+/g, '-');
-    return how.fishes.get(name) ?? SPECIES.find((s) => s === id);
-  },
-  lure: (row: CatchRow, at: Places, how: CatchDays) => {
-    const name = lower(row.lure);
-    const alias = own(how.aliases?.lure, name);
-    const lure = (alias === undefined ? undefined : own(at.book.lure, alias)) ?? at.lure.get(name) ?? null;
-    const family = lure?.family ?? kindIn(alias ?? name, how) ?? kindIn(lower(row.kind), how);
-    return family === undefined ? undefined : { lure, family };
-  },
-};
-const kindIn = (word: string, how: CatchDays): FamilyId | undefined => {
-  const id = word.replace(/[\s_]+/g, '-');
-  return how.kinds.get(word) ?? FAMILIES.find((f) => f === id);
-};
-const WANTED: Readonly<Record<Named, string>> = {
-  water: 'a water of yours',
-  fish: 'a fish that is known',
-  lure: 'a lure of your box or a kind',
-};
-
-function placedIn(row: CatchRow, at: Places, how: CatchDays): Placed | Omit<Problem, 'path'> {
-  const water = resolve.water(row, at, how);
-  const species = resolve.fish(row, at, how);
-  const thrown = resolve.lure(row, at, how);
-  if (!water || !species || !thrown) {
-    const what = !water ? 'water' : !species ? 'fish' : 'lure';
-    const had = row[what].slice(0, 40);
-    return { code: `unknown-${what}`, expected: had === '' ? `a ${what}` : `${WANTED[what]}, not “${had}”` };
-  }
-  const day = at.day(row.date, water.zone);
-  if (row.date.year < FIRST_YEAR || day.startMs < 0)
-    return { code: 'bad-date', expected: `a date from ${FIRST_YEAR} on` };
-  if (day.clock(row.minutes ?? 0) > how.nowMs) return { code: 'to-come', expected: 'a day that is over' };
-  const spot = row.spot === '' ? null : (at.spot.get(`${water.id} ${lower(row.spot)}`) ?? null);
-  return { row, water, spot, species, ...thrown, day };
-}
-
-/** A name that the list has and the record has not, as it stands there first, with how many lines have it. */
-export interface UnknownName {
-  name: string;
-  lines: number;
-}
-/** All of them, most lines first. Those that `how` has an alias for are known. */
-export function unknownNames(rows: readonly CatchRow[], book: Book, how: CatchDays): Record<Named, UnknownName[]> {
-  const at = placesIn(book);
-  const found = (what: Named): UnknownName[] => {
-    // Null: known.
-    const out = new Map<string, UnknownName | null>([['', null]]);
-    for (const row of rows) {
-      const key = lower(row[what]);
-      const before = out.get(key);
-      if (before) before.lines++;
-      else if (before === undefined)
-        out.set(key, resolve[what](row, at, how) === undefined ? { name: row[what], lines: 1 } : null);
-    }
-    return [...out.values()].filter((x) => x !== null).sort((a, b) => b.lines - a.lines);
-  };
-  return { water: found('water'), fish: found('fish'), lure: found('lure') };
 }
 
 /** Whether a record came from a list. */
@@ -307,7 +175,7 @@ function oneDay(
     if (isNew) {
       const startedAtMs = at(i / groups.length);
       const share = tells(g) > 0 ? tells(g) : Math.round((how.castsADay! * g.length) / untoldShare);
-      const count = Math.min(1000, Math.max(1, strikes(g), share));
+      const count = Math.min(MAX_CASTS, Math.max(1, strikes(g), share));
       const asked = { conditions: conditions(), lure: lureAsked(lure, family, first.lure) };
       const block = newBlock(worked(asked, lure, water.id), asked.conditions, {
         id: blockId,

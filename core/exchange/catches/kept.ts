@@ -3,20 +3,30 @@ import * as z from 'zod';
 import { contentHash } from '../../base/hash';
 import { takeBackPuts, type Book, type Put } from '../../records';
 import { SPECIES } from '../../water/terms';
-import { NAMED } from './days';
+import { NAMED } from './named';
 import { CATCH_FIELDS, CATCH_UNITS, type CatchUnits, type Quantity } from './fields';
+import { MAX_CASTS } from './read';
 
 const unitOf = <Q extends Quantity>(q: Q) =>
   z.enum(Object.keys(CATCH_UNITS[q]) as [CatchUnits[Q] & string, ...(CatchUnits[Q] & string)[]]);
 
+export const mappingSchema = z.partialRecord(z.enum(CATCH_FIELDS), z.string());
+export const unitsSchema = z.strictObject({
+  length: unitOf('length'),
+  weight: unitOf('weight'),
+  depth: unitOf('depth'),
+});
+export const orderSchema = z.enum(['day-first', 'month-first']);
+export const castsADaySchema = z.number().int().min(1).max(MAX_CASTS);
+
 /** How a list was read and what was told for it. */
 export const toldOfCatches = z.object({
-  mapping: z.partialRecord(z.enum(CATCH_FIELDS), z.string()).optional(),
-  units: z.object({ length: unitOf('length'), weight: unitOf('weight'), depth: unitOf('depth') }),
-  order: z.enum(['day-first', 'month-first']),
+  mapping: mappingSchema.optional(),
+  units: unitsSchema,
+  order: orderSchema,
   waterId: z.string().nullable(),
   species: z.enum(SPECIES).nullable(),
-  castsADay: z.number().int().min(1).max(1000).nullable(),
+  castsADay: castsADaySchema.nullable(),
   aliases: z.partialRecord(z.enum(NAMED), z.record(z.string(), z.string())),
 });
 export type ToldOfCatches = z.infer<typeof toldOfCatches>;

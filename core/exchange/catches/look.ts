@@ -4,7 +4,8 @@
  */
 import type { Problem } from '../../base/problems';
 import type { Book } from '../../records';
-import { daysOfCatches, unknownNames, type CatchDays, type FoundDays, type Named, type UnknownName } from './days';
+import { daysOfCatches, type FoundDays } from './days';
+import { namesOf, placesIn, type CatchDays, type ListNames, type Named } from './named';
 import { readCatches, type CatchList, type CatchReading } from './read';
 
 /** What the angler can say of a list; what is left out is guessed, or stays open. */
@@ -15,7 +16,7 @@ export interface CatchLook extends Omit<CatchList, 'rows' | 'problems'>, Omit<Fo
   blanks: number;
   /** Lines that name no water, no fish. */
   silent: { water: number; fish: number };
-  unknown: Readonly<Record<Named, readonly UnknownName[]>>;
+  names: Readonly<Record<Named, ListNames>>;
   /** The first of them, by line, and how many there are. */
   problems: readonly Problem[];
   problemCount: number;
@@ -33,7 +34,8 @@ const lineOf = (p: Problem): number => Number(p.path.replace('line ', ''));
 /** Never throws. */
 export function lookAtCatches(text: string, book: Book, how: CatchChoices): CatchLook {
   const { rows, problems: unread, ...list } = readCatches(text, how);
-  const { problems: left, ...found } = daysOfCatches(rows, book, how);
+  const places = placesIn(book);
+  const { problems: left, ...found } = daysOfCatches(rows, book, how, places);
   const problems = [...unread, ...left].sort((a, b) => lineOf(a) - lineOf(b));
   const days = rows.map(({ date: d }) => d.year * 10_000 + d.month * 100 + d.day);
   const written = (n: number): string => String(n).replace(/^(\d+)(\d\d)(\d\d)$/, '$1-$2-$3');
@@ -46,7 +48,7 @@ export function lookAtCatches(text: string, book: Book, how: CatchChoices): Catc
       water: rows.filter((r) => r.water === '').length,
       fish: rows.filter((r) => r.fish === '').length,
     },
-    unknown: unknownNames(rows, book, how),
+    names: namesOf(rows, places, how),
     problems: problems.slice(0, TOLD),
     problemCount: problems.length,
     castless: left.filter((p) => p.code === 'no-casts').length,

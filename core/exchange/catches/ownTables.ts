@@ -4,30 +4,13 @@
  * the water are not in such a list; the record's own file has them.
  */
 import Papa from 'papaparse';
+import type { LOG_TABLES } from '../logTables';
 import { numberIn, readTable, type TableRow } from '../table';
 import { MAX_CASTS } from './read';
 
-/** The tables that are read. */
-export const OWN_TABLES = ['trips', 'blocks', 'events', 'fish'] as const;
-export type OwnTables = Record<(typeof OWN_TABLES)[number], string>;
+export type OwnTables = Record<(typeof LOG_TABLES)[number], string>;
 
 type Cells = TableRow['cells'];
-const HEAD = [
-  'date',
-  'time',
-  'water',
-  'spot',
-  'fish',
-  'lure',
-  'lure_kind',
-  'what',
-  'casts',
-  'depth',
-  'length',
-  'weight',
-  'released',
-  'note',
-];
 
 /** A list with a head line; quantities keep the units that their columns name. */
 export function ownTablesAsList(tables: OwnTables): string {
@@ -53,26 +36,26 @@ export function ownTablesAsList(tables: OwnTables): string {
   const oneOf = (b: Cells): string => [b.trip_id, b.lure, b.lure_kind, b.spot].join('\u0000');
   const casts = new Map<string, number>();
   for (const b of blocks.rows) casts.set(oneOf(b), (casts.get(oneOf(b)) ?? 0) + (numberIn(b.casts ?? '') ?? 0));
-  const line = (b: Cells, at: string, e: Cells | null): string[] => {
+  const line = (b: Cells, at: string, e: Cells | null): Record<string, string> => {
     const trip = tripOf.get(b.trip_id ?? '');
     const caught = fishOf.get(e?.event_id ?? '');
     const [date = '', time = ''] = at.split('T');
-    return [
+    return {
       date,
-      time.slice(0, 5),
-      trip?.water ?? '',
-      b.spot ?? '',
-      trip?.fish ?? '',
-      b.lure ?? '',
-      b.lure_kind ?? '',
-      e?.what ?? 'none',
-      String(Math.min(MAX_CASTS, casts.get(oneOf(b)) ?? 0)),
-      e?.[depth] ?? '',
-      caught?.[length] ?? '',
-      caught?.[weight] ?? '',
-      caught?.released ?? '',
-      e?.note ?? '',
-    ];
+      time: time.slice(0, 5),
+      water: trip?.water ?? '',
+      spot: b.spot ?? '',
+      fish: trip?.fish ?? '',
+      lure: b.lure ?? '',
+      lure_kind: b.lure_kind ?? '',
+      what: e?.what ?? 'none',
+      casts: String(Math.min(MAX_CASTS, casts.get(oneOf(b)) ?? 0)),
+      [depth]: e?.[depth] ?? '',
+      [length]: caught?.[length] ?? '',
+      [weight]: caught?.[weight] ?? '',
+      released: caught?.released ?? '',
+      note: e?.note ?? '',
+    };
   };
   const struck = new Set(events.rows.map((e) => e.block_id));
   const lines = [
@@ -82,6 +65,5 @@ export function ownTablesAsList(tables: OwnTables): string {
     }),
     ...blocks.rows.filter((b) => !struck.has(b.block_id)).map((b) => line(b, b.started_at ?? '', null)),
   ];
-  const fields = HEAD.map((h) => ({ depth, length, weight })[h] ?? h);
-  return `${Papa.unparse({ fields, data: lines }, { newline: '\r\n' })}\r\n`;
+  return `${Papa.unparse({ fields: Object.keys(line({}, '', null)), data: lines }, { newline: '\r\n' })}\r\n`;
 }

@@ -26,6 +26,8 @@ export function CatchesScreen() {
   const { units } = useTheme();
   const catches = useCatches();
   const { look, told, busy, said } = catches;
+  // What is told holds while it is stored.
+  const asked = look && told && catches.storing === null ? { look, told, tell: catches.tell } : null;
   const none = inUse(book.water).length === 0;
   return (
     <Screen title={CATCHES_PAGE.title} sub={CATCHES_PAGE.sub} section={false} columns>
@@ -69,8 +71,8 @@ export function CatchesScreen() {
           </>
         ) : null}
       </Part>
-      {look && told ? <ColumnsPart look={look} told={told} asLast={catches.asLast} tell={catches.tell} /> : null}
-      {look && told ? <OpenPart look={look} told={told} tell={catches.tell} /> : null}
+      {asked ? <ColumnsPart {...asked} asLast={catches.asLast} /> : null}
+      {asked ? <OpenPart {...asked} /> : null}
       {look ? <ResultPart look={look} catches={catches} /> : null}
     </Screen>
   );

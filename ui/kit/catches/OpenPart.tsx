@@ -1,7 +1,8 @@
 /** What a list leaves open: waters, fish and lures that it does not name or calls otherwise, and the casts. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { NAMED, type Named, type UnknownName } from '../../../core/exchange/catches/days';
+import { NAMED, type ListNames, type Named } from '../../../core/exchange/catches/named';
+import { MAX_CASTS } from '../../../core/exchange/catches/read';
 import type { ToldOfCatches } from '../../../core/exchange/catches/kept';
 import type { CatchSight } from '../../../workers/files';
 import { FAMILIES } from '../../../core/lures/family';
@@ -19,7 +20,7 @@ import { SteppedNumber } from '../../parts/SteppedNumber';
 import { STEPPERS } from '../../theme/stepping';
 
 const SHOWN = 4;
-const CASTS = STEPPERS.plain(10, 1, 1000);
+const CASTS = STEPPERS.plain(10, 1, MAX_CASTS);
 const whole = (n: number): string => String(Math.round(n));
 const fish: readonly Option<SpeciesId>[] = SPECIES.map((value) => ({ value, title: capital(SPECIES_NAME[value]) }));
 const KINDS: readonly Option<string>[] = FAMILIES.map((value) => ({ value, title: capital(FAMILY_NAME[value]) }));
@@ -42,9 +43,9 @@ export function OpenPart({ look, told, tell }: OpenProps) {
     const rest = Object.entries(told.aliases[what] ?? {}).filter(([n]) => n !== name);
     tell({ aliases: { ...told.aliases, [what]: Object.fromEntries(as === null ? rest : [...rest, [name, as]]) } });
   };
-  const { castless, silent, unknown } = look;
+  const { castless, silent } = look;
   const asksCasts = castless > 0 || told.castsADay !== null;
-  const names = NAMED.filter((n) => unknown[n].length > 0 || Object.keys(told.aliases[n] ?? {}).length > 0);
+  const names = NAMED.filter((n) => look.names[n].unknown.length + look.names[n].aliased.length > 0);
   if (!asksCasts && silent.water === 0 && silent.fish === 0 && names.length === 0) return null;
   return (
     <Part title={CATCHES_PAGE.open}>
@@ -74,8 +75,8 @@ export function OpenPart({ look, told, tell }: OpenProps) {
         <Names
           key={n}
           what={n}
-          unknown={unknown[n]}
-          known={told.aliases[n] ?? {}}
+          names={look.names[n]}
+          standFor={told.aliases[n] ?? {}}
           options={options[n]}
           onName={(name, as) => alias(n, name, as)}
         />
@@ -102,26 +103,26 @@ export function OpenPart({ look, told, tell }: OpenProps) {
 
 function Names({
   what,
-  unknown,
-  known,
+  names: { unknown, aliased },
+  standFor,
   options,
   onName,
 }: {
   what: Named;
-  unknown: readonly UnknownName[];
-  known: Readonly<Record<string, string>>;
+  names: ListNames;
+  standFor: Readonly<Record<string, string>>;
   options: readonly Option<string>[];
   onName: (name: string, as: string | null) => void;
 }) {
   const [all, setAll] = useState(false);
   const shown = all ? unknown : unknown.slice(0, SHOWN);
-  const titleOf = (id: string): string => options.find((o) => o.value === id)?.title ?? id;
+  const titleOf = (name: string): string => options.find((o) => o.value === standFor[name])?.title ?? '–';
   return (
     <Card>
       <Say kind="strong">{NAMED_TEXT[what]}</Say>
-      {Object.entries(known).map(([name, as]) => (
+      {aliased.map((name) => (
         <View key={name}>
-          <Say>{CATCHES_PAGE.takenAs(name, titleOf(as))}</Say>
+          <Say>{CATCHES_PAGE.takenAs(name, titleOf(name))}</Say>
           <Button
             kind="plain"
             title={CATCHES_PAGE.another}

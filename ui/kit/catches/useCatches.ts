@@ -6,11 +6,9 @@ import { comparedWith } from '../../../core/exchange/catches/days';
 import { inBatches, keptAs, takeOutPuts, toldOfCatches, type ToldOfCatches } from '../../../core/exchange/catches/kept';
 import type { CatchChoices } from '../../../core/exchange/catches/look';
 import { inUse, type Put } from '../../../core/records';
-import { SPECIES, type SpeciesId } from '../../../core/water/terms';
 import { deviceSketches } from '../../../data/deviceSketches';
 import { useCommitter } from '../../../data/useBook';
-import { FAMILY_OF_NAME } from '../../../wording/box';
-import { SPECIES_NAME } from '../../../wording/names';
+import { FAMILY_OF_NAME, SPECIES_OF_NAME } from '../../../wording/box';
 import { CATCHES_PAGE } from '../../../wording/pages/catches';
 import type { UnitPrefs } from '../../../wording/units';
 import { compute } from '../../../workers/client';
@@ -20,7 +18,6 @@ import { appNowMs, realNowMs } from '../../platform/clock';
 import { pickFile } from '../../platform/files';
 import { useTheme } from '../../theme/theme';
 
-const FISHES: ReadonlyMap<string, SpeciesId> = new Map(SPECIES.map((s) => [SPECIES_NAME[s].toLowerCase(), s]));
 /** As much of a file is read, bytes. */
 const MAX_BYTES = 20_000_000;
 /** The names of the columns stand within so much of it, letters. */
@@ -95,7 +92,8 @@ export function useCatches() {
 
   const query = useQuery({
     queryKey: ['catches', file?.n ?? 0, told],
-    enabled: file !== null && told !== null,
+    // While it is stored the worker keeps the parts of this list, and the record moves on by them.
+    enabled: file !== null && told !== null && storing === null,
     gcTime: KEPT_MS,
     // The record may have changed while another page stood here.
     staleTime: 0,
@@ -107,7 +105,7 @@ export function useCatches() {
     queryFn: ({ signal }): Promise<CatchSight> => {
       const book = committer.current();
       if (!book || !file || !told) return Promise.reject(new Error('not open'));
-      const choices: CatchChoices = { ...told, kinds: FAMILY_OF_NAME, fishes: FISHES, nowMs };
+      const choices: CatchChoices = { ...told, kinds: FAMILY_OF_NAME, fishes: SPECIES_OF_NAME, nowMs };
       return compute.catches(signal, file.text, comparedWith(book), choices);
     },
   });
@@ -139,46 +137,41 @@ export function useCatches() {
       set({ opening: false });
     }
   };
+  /** Stores so many parts, seen together at the end; how many of them the device has. */
+  const storeAll = async (of: number, partAt: (i: number) => Promise<readonly Put[] | null>): Promise<number> => {
+    let done = 0;
+    for (; done < of; done++) {
+      set({ storing: { done, of } });
+      const puts = await partAt(done).catch(() => null);
+      if (!puts || !(await (done === of - 1 ? committer.record(() => puts) : committer.part(() => puts)))) break;
+    }
+    // What was stored without being shown is shown.
+    if (done < of) await committer.record(() => []);
+    return done;
+  };
   const take = async (look: CatchSight): Promise<void> => {
     if (inHand.getState().storing || !file || !told) return;
-    const taken: Put[] = [];
-    let days = 0;
-    let fish = 0;
-    for (let i = 0; i < look.batches; i++) {
-      set({ storing: { done: i, of: look.batches } });
-      const puts = await compute.catchBatch(new AbortController().signal, i).catch(() => null);
-      const last = i === look.batches - 1;
-      const stored = puts && (await (last ? committer.record(() => puts) : committer.part(() => puts)));
-      if (!stored) break;
+    const parts: Put[][] = [];
+    const done = await storeAll(look.batches, async (i) => {
+      const puts = await compute.catchBatch(new AbortController().signal, i);
       // Casts and blocks follow their day.
-      taken.push(...puts.filter((p) => p.kind === 'trip' || p.kind === 'event' || p.kind === 'tombstone'));
-      days += puts.filter((p) => p.kind === 'trip' || p.kind === 'tombstone').length;
-      fish += puts.filter((p) => p.kind === 'event' && p.data.kind === 'landed').length;
-      if (last) {
-        deviceSketches().write(keptAs(file.columns), { ...told, mapping: look.mapping });
-        set({ storing: null, undo: taken });
-        put(CATCHES_PAGE.taken(look.days, look.fish));
-        return away();
-      }
-    }
-    // Whole days are in, and are known the next time; what was stored without being shown is shown.
-    await committer.record(() => []);
-    set({ storing: null, undo: taken.length > 0 ? taken : null });
-    put(taken.length > 0 ? CATCHES_PAGE.halfTaken(days, fish) : CATCHES_PAGE.refused, true);
+      parts[i] = puts?.filter((p) => p.kind === 'trip' || p.kind === 'event' || p.kind === 'tombstone') ?? [];
+      return puts;
+    });
+    set({ storing: null, undo: done > 0 ? parts.slice(0, done).flat() : null });
+    if (done < look.batches) return put(done > 0 ? CATCHES_PAGE.halfTaken : CATCHES_PAGE.refused, true);
+    deviceSketches().write(keptAs(file.columns), { ...told, mapping: look.mapping });
+    put(CATCHES_PAGE.taken(look.days, look.fish));
+    away();
   };
   const takeOut = async (): Promise<void> => {
     const book = committer.current();
     if (inHand.getState().storing || !undo || !book) return;
     const parts = inBatches(takeOutPuts(book, undo, realNowMs()), OUT_AT_ONCE);
-    for (const [i, part] of parts.entries()) {
-      set({ storing: { done: i, of: parts.length } });
-      const last = i === parts.length - 1;
-      if (!(await (last ? committer.record(() => part) : committer.part(() => part)))) {
-        set({ storing: null });
-        return put(CATCHES_PAGE.refused, true);
-      }
-    }
-    set({ storing: null, undo: null });
+    const done = await storeAll(parts.length, async (i) => parts[i]!);
+    set({ storing: null });
+    if (done < parts.length) return put(CATCHES_PAGE.outRefused, true);
+    set({ undo: null });
     put(CATCHES_PAGE.takenOut);
   };
   return {

@@ -131,6 +131,7 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
       <Say kind="label" tone="soft">
         {SPOT_FILE.what}
       </Say>
+      <Button title={SPOTS_PAGE.readFile} onPress={() => void pick()} disabled={reading !== null} />
       {none ? null : (
         <TellsChoice
           label={SHARED.tells}
@@ -141,7 +142,6 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
         />
       )}
       <View style={{ gap: 8 }}>
-        <Button title={SPOTS_PAGE.readFile} onPress={() => void pick()} disabled={reading !== null} />
         <Button
           title={SPOTS_PAGE.saveGpx(all)}
           disabled={none}

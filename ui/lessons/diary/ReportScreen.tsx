@@ -59,6 +59,7 @@ export function ReportScreen() {
           worked.presentation.tip.heightM,
           Math.max(10, worked.presentation.castM),
         ),
+        family: worked.presentation.rig.family,
         path: track && { ...track, range: null },
       },
     [worked, track],
