@@ -91,11 +91,12 @@ export function exhaustive(request: PlanRequest): { worth: number; share: number
  */
 function beatenBy(p: PlanTask, plan: Plan): number[] {
   const own = simulateSettings(p, plan.hands, { mesh: MESH.plan }).zoneShare;
-  return trials(p, plan.hands).map(({ change, problem, hands }) => {
+  return trials(p, plan.hands).flatMap(({ change, problem, hands }) => {
     const told = plan.buys.find(
       (b) => b.kind === change.kind && JSON.stringify(b.settings) === JSON.stringify(change.settings),
-    )!;
-    return simulateSettings(problem, hands, { mesh: MESH.plan }).zoneShare - own - told.high;
+    );
+    // Of a cast that takes long to simulate not every change is looked at.
+    return told ? [simulateSettings(problem, hands, { mesh: MESH.plan }).zoneShare - own - told.high] : [];
   });
 }
 

@@ -54,15 +54,17 @@ test.each(['suspending-jerkbait', 'spinnerbait'] as const)(
       mean(corners(q).map((c) => simulateSettings(q, hands, { mesh: MESH.scan, ...c }).zoneShare));
     const atCorners = byCorners(p, plan.hands);
     const all = trials(p, plan.hands).filter((t) => byCorners(t.problem, t.hands) - atCorners < WORTH_SAYING);
-    const misses = all.map(({ change, problem, hands }) => {
-      const after = share(problem, hands);
-      const truth = mean(after.map((s, n) => s - before[n]!));
+    const misses = all.flatMap(({ change, problem, hands }) => {
       const said = plan.buys.find(
         (b) => b.kind === change.kind && JSON.stringify(b.settings) === JSON.stringify(change.settings),
-      )!;
+      );
+      // Of a cast that takes long to simulate not every change is looked at.
+      if (!said) return [];
+      const after = share(problem, hands);
+      const truth = mean(after.map((s, n) => s - before[n]!));
       expect(truth).toBeGreaterThanOrEqual(said.low);
       expect(truth).toBeLessThanOrEqual(said.high);
-      return said.gain - truth;
+      return [said.gain - truth];
     });
     expect(misses.length).toBeGreaterThanOrEqual(5);
     expect(Math.sqrt(mean(misses.map((m) => m * m)))).toBeLessThan(0.06);

@@ -24,7 +24,9 @@ test('a paddle tail is kept among the fish, and the settled plan is no worse tha
   expect(settled.zoneShare.high).toBeGreaterThanOrEqual(settled.zoneShare.mean);
   expect(settled.simulations).toBeGreaterThan(10);
   expect(first.simulations).toBeLessThan(60);
-  expect(Math.abs(first.zoneShare.mean - settled.zoneShare.mean)).toBeLessThan(0.1);
+  expect(settled.zoneShare.mean).toBeGreaterThanOrEqual(first.zoneShare.low);
+  expect(settled.zoneShare.mean).toBeLessThanOrEqual(first.zoneShare.high);
+  expect(Math.abs(first.zoneShare.mean - settled.zoneShare.mean)).toBeLessThan(0.12);
 });
 
 test.each(['suspending-jerkbait', 'square-bill', 'spinnerbait'] as const)(

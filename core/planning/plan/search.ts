@@ -1,6 +1,6 @@
 /**
  * The search for the best hands: a first scatter over everything that is free, then steps of shrinking size from the
- * best few, at least a hundred casts simulated on the coarsest mesh. The finalists are cast again on finer meshes by
+ * best few, a hundred casts and more simulated on the coarsest mesh, fewer where each takes long (see budget). The finalists are cast again on finer meshes by
  * the planner.
  */
 import { DRAW_COUNT, uniformDraw } from '../../base/draws';
@@ -8,14 +8,19 @@ import { clamp, toHalf } from '../../base/numbers';
 import { seededRandom } from '../../base/random';
 import { tipSetting, type TipPosition } from '../../tackle/stand';
 import { tableStarts, turnsFor, type PlanTask, type RetrieveSettings } from '../task/setup';
+import { affordable, rationed, workEach, WORK } from './budget';
 import { bestOf, spread, type Candidate, type Evaluate } from './candidates';
 import { together, type Steps } from './casting';
 import { freeParameters, type FreeParameter } from './freedoms';
 
-const SCATTER = 40;
-/** Casts simulated at the least where there is anything to find; from so many on no further step is begun. */
+/** Guesses over everything that is free: as many as can be afforded, between these. */
+const SCATTER = [12, 40] as const;
+/** What is scattered may take so much of the search. */
+const SCATTER_SHARE = 0.4;
+/** Casts simulated at the least where there is anything to find and it can be afforded. */
 export const MIN_CANDIDATES = 100;
-const MAX_CANDIDATES = 220;
+/** From so many on no further step is begun: as many as can be afforded, between these. */
+export const CANDIDATES = { least: 40, most: 220 } as const;
 /** The steps shrink, as shares of a freedom's own; of the best so many are followed at each size. */
 const SCALES = [2, 0.8, 0.4, 0.2] as const;
 const KEPT = [4, 4, 2, 2] as const;
@@ -34,7 +39,7 @@ export function openings(p: PlanTask, start: RetrieveSettings, free: readonly Fr
     turnsPerS: set.turnsPerS ?? turnsFor(p, o.speedMps, p.style, p.pauseS),
     tip: set.tip ? start.tip : tipSetting(nearestTip(p, o.tipM > 1 ? 'up' : 'down'), p.request.rod, p.reading.access),
   }));
-  const scattered = Array.from({ length: SCATTER }, (_, n) =>
+  const scattered = Array.from({ length: SCATTER[1] }, (_, n) =>
     free.reduce((h, f, k) => f.at(h, uniformDraw(n, k + (n < DRAW_COUNT ? 0 : 6))), start),
   );
   return [...fromTable, ...scattered];
@@ -86,21 +91,24 @@ export interface Found {
 export function* search(p: PlanTask, start: RetrieveSettings, evaluate: Evaluate): Steps<Found> {
   const free = freeParameters(p, start);
   const seen = new Map<string, Candidate>();
+  const ration = rationed(evaluate, WORK.search);
   function* tried(hands: readonly RetrieveSettings[]): Steps<Candidate[]> {
     const fresh = new Map(hands.map((h) => [keyOf(h), h] as const).filter(([key]) => !seen.has(key)));
-    for (const c of yield* evaluate([...fresh.values()])) seen.set(keyOf(c.hands), c);
+    for (const c of yield* ration.tried([...fresh.values()])) seen.set(keyOf(c.hands), c);
     return hands.map((h) => seen.get(keyOf(h))!);
   }
   const best = (): Candidate[] => [...seen.values()].sort((a, b) => b.worth - a.worth);
 
   const guesses = guessesOf(p, start, free);
-  yield* tried(guesses);
+  if (free.length === 0) return { first: yield* firstHands(p, guesses, free, tried), sifted: best() };
+  const beyond = guesses.length - SCATTER[1];
+  const least = yield* tried(guesses.slice(0, beyond + SCATTER[0]));
+  yield* tried(guesses.slice(0, beyond + affordable(SCATTER_SHARE * WORK.search, workEach(least), SCATTER)));
   // Where the first answer ends up takes no other place's turn.
   let front = spread(best(), KEPT[0]!);
   const first = yield* firstHands(p, guesses, free, tried);
-  if (free.length === 0) return { sifted: best(), first };
 
-  const more = (): boolean => seen.size < MAX_CANDIDATES;
+  const more = (): boolean => seen.size < CANDIDATES.least || (ration.more() && seen.size < CANDIDATES.most);
   function* followed(from: Candidate, scale: number): Steps<Candidate> {
     let at = from;
     for (let again = 0; again < 3 && more(); again++) {
@@ -114,7 +122,7 @@ export function* search(p: PlanTask, start: RetrieveSettings, evaluate: Evaluate
     front = spread(yield* together(front.map((c) => followed(c, scale))), KEPT[i + 1] ?? 2);
   // What is left of the hundred goes around the best, then anywhere.
   const random = seededRandom(7);
-  for (let n = 0; seen.size < MIN_CANDIDATES && n < 4 * MIN_CANDIDATES; n += AT_A_TIME) {
+  for (let n = 0; seen.size < MIN_CANDIDATES && more() && n < 4 * MIN_CANDIDATES; n += AT_A_TIME) {
     const at = best()[0]!.hands;
     const width = n < MIN_CANDIDATES ? 0.3 : 1;
     yield* tried(

@@ -4,6 +4,7 @@ import { defaultCadence } from '../cadence/library';
 import { BETWEEN_CASTS_S } from '../../tackle/cast';
 import { runRetrieve, type Sample } from '../../simulation/retrieve';
 import { netWeightN } from '../../simulation/sink';
+import { workOf } from '../../simulation/work';
 import {
   MESH,
   type LeaderPhysics,
@@ -56,6 +57,8 @@ export interface Track {
   cutShort: boolean;
   beats: Beat[];
   cadence: Cadence;
+  /** What it took to solve (see budget); 0: nothing was solved. */
+  work: number;
 }
 
 const SAMPLE_S = 0.2;
@@ -192,11 +195,14 @@ export function simulateSettings(p: PlanTask, h: RetrieveSettings, o: TrackOptio
   const timesS = Array.from({ length: Math.ceil(longestS / SAMPLE_S) }, (_, i) => i * SAMPLE_S);
   const liftOutM = h.tip.heightM + LIFT_OUT_M + (base.leader?.lengthM ?? 0);
   const tipMoves = o.mesh === MESH.scan ? compiled.tipMoves.filter(felt) : compiled.tipMoves;
-  const run = (more: readonly TipMove[]): Sample[] =>
-    runRetrieve(
-      { ...base, reel: compiled.reelProfile, tipMoves: [...tipMoves, ...more] },
-      { mesh: o.mesh, timesS, lineShapes: o.lineShapes, stopAtLineM: liftOutM },
-    ).samples;
+  let work = 0;
+  const run = (more: readonly TipMove[]): Sample[] => {
+    const input = { ...base, reel: compiled.reelProfile, tipMoves: [...tipMoves, ...more] };
+    const how = { mesh: o.mesh, timesS, lineShapes: o.lineShapes, stopAtLineM: liftOutM };
+    const { samples: out, steps } = runRetrieve(input, how);
+    work += workOf(steps, o.mesh, input);
+    return out;
+  };
   let samples = run([]);
   let climb: Climb | null = null;
   if (p.over) {
@@ -232,7 +238,7 @@ export function simulateSettings(p: PlanTask, h: RetrieveSettings, o: TrackOptio
     startS,
   };
   const last = lastWorked(p, followed, o.workedToM);
-  return { ...castTrack(p, h, followed, last, compiled.beats, cadence, longestS, o.lineShapes ?? false), climb };
+  return { ...castTrack(p, h, followed, last, compiled.beats, cadence, longestS, o.lineShapes ?? false), climb, work };
 }
 
 /**
@@ -288,6 +294,7 @@ export function trackOf(
     climb: null,
     asideM: 0,
     cutShort: false,
+    work: 0,
     ...w,
     zoneS,
     countedS,

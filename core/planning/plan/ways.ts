@@ -5,6 +5,7 @@
 import type { CadenceStyle } from '../../lures/styles';
 import { MESH } from '../../simulation/types';
 import { firstSettings, setUpTask, type PlanTask } from '../task/setup';
+import { rationed, WORK } from './budget';
 import { together, type Steps } from './casting';
 import { bestOf, evaluateOn, type Candidate } from './candidates';
 import { freeParameters } from './freedoms';
@@ -47,19 +48,19 @@ function takenMore({ style, family }: PlanTask, { phaseS, workedS }: Track): num
 }
 
 /** The best hands of a way by a few casts on the coarsest mesh: some guesses, then a look around the best of them. */
-function* tryWay(task: PlanTask): Steps<Candidate> {
+function* tryWay(task: PlanTask, work: number): Steps<Candidate> {
   const start = firstSettings(task);
   const free = freeParameters(task, start);
-  const tried = evaluateOn(task, { mesh: MESH.scan });
+  const { tried, more } = rationed(evaluateOn(task, { mesh: MESH.scan }), work);
   const guesses = yield* tried([start, ...openings(task, start, free).slice(0, GUESSES)]);
-  return yield* around(free, bestOf(guesses), 1, tried);
+  return yield* around(free, bestOf(guesses), 1, tried, more);
 }
 
 /** The way that is worth most by a few casts; of equals the one that the mood asks for. */
 export function* bestWay(p: PlanTask): Steps<PlanTask> {
   const ways = waysOf(p);
   if (ways.length === 1) return p;
-  const tried = yield* together(ways.map(tryWay));
+  const tried = yield* together(ways.map((way) => tryWay(way, WORK.ways / ways.length)));
   const worths = tried.map((c, i) => c.worth * takenMore(ways[i]!, c.track));
   return ways[worths.indexOf(Math.max(...worths))]!;
 }

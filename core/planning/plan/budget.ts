@@ -1,0 +1,41 @@
+/**
+ * How much the planner can afford: a cast that takes long to simulate (many small steps, a long time, a current across)
+ * gets fewer looks. Work is counted, never timed, so that the same request gives the same plan on every machine.
+ */
+import { clamp } from '../../base/numbers';
+import type { Candidate, Evaluate } from './candidates';
+import { mean } from './doubt';
+
+/**
+ * What each part of a plan may take. With all of them used up a plan takes some 200,000, as much as its longest casts
+ * need with the least looks; most take a quarter of it.
+ */
+export const WORK = {
+  ways: 12_000,
+  search: 60_000,
+  finalists: 16_000,
+  polish: 25_000,
+  corners: 6_000,
+  draws: 24_000,
+  changes: 30_000,
+} as const;
+
+/** So many casts of a kind can be afforded. */
+export const affordable = (work: number, each: number, [least, most]: readonly [number, number]): number =>
+  clamp(Math.floor(work / Math.max(each, 1)), least, most);
+
+/** What one of some casts took on average. */
+export const workEach = (of: readonly Candidate[]): number => mean(of.map((c) => c.track.work));
+
+/** Casts until so much work is done; `more` says whether there is some left. */
+export function rationed(evaluate: Evaluate, work: number): { tried: Evaluate; more: () => boolean } {
+  let left = work;
+  return {
+    *tried(hands) {
+      const out: Candidate[] = yield* evaluate(hands);
+      for (const c of out) left -= c.track.work;
+      return out;
+    },
+    more: () => left > 0,
+  };
+}
