@@ -232,6 +232,34 @@ test('simulate answers times in the order asked', () => {
   });
 });
 
+test('simulate solves what takes too long more coarsely, and says so', () => {
+  const twitched = {
+    kind: 'cast-retrieve',
+    lure: { massKg: 0.01, volumeM3: 3.4e-6, dragAreaM2: 2e-4 },
+    line: { diameterM: 0.0003, densityKgM3: 1140, stiffnessN: 214 },
+    tipM: [0, 0, 1],
+    lureM: [30, 0, 0],
+    lineLengthM: 30.5,
+    tipMoves: Array.from({ length: 5000 }, (_, i) => ({
+      startS: i * 0.7,
+      durationS: 0.2,
+      dxM: i % 2 ? 0.4 : -0.4,
+      dzM: 0,
+    })),
+  };
+  expect(ok('simulate', { ...twitched, timesS: [60] })).not.toHaveProperty('notes');
+  const hour = ok('simulate', { ...twitched, timesS: [60, 3600] }) as { depthM: number[]; notes: string[] };
+  expect(hour.notes).toEqual([expect.stringContaining('rough')]);
+  expect(hour.depthM.every(Number.isFinite)).toBe(true);
+  // What cannot be followed to its end at all is followed as far as it goes.
+  const line = { diameterM: 0.005, densityKgM3: 12_000, stiffnessN: 1e6 };
+  const lure = { massKg: 1e-5, volumeM3: 1e-9, dragAreaM2: 1e-7 };
+  const wild = { ...twitched, tipMoves: [], line, lure, currentMps: [3, 3, 3], windMps: [40, 40, 0], floorDepthM: 2 };
+  const cut = ok('simulate', { ...wild, timesS: [1, 3600] }) as { depthM: (number | null)[]; notes: string[] };
+  expect(cut.depthM).toEqual([expect.any(Number), null]);
+  expect(cut.notes).toContainEqual(expect.stringContaining('followed up to'));
+});
+
 test('learn without a stated prior shrinks towards the mean of all', () => {
   const out = ok('learn', {
     efforts: [

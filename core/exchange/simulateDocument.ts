@@ -1,7 +1,7 @@
 /** The line-and-lure problems as documents, and their answers. */
 import * as z from 'zod';
 import { inputProblems } from '../simulation/check';
-import { runRetrieve } from '../simulation/retrieve';
+import { runRetrieve, type Run } from '../simulation/retrieve';
 import { towedPass, verticalJig } from '../simulation/setups';
 import { crossCurrentBow, hookSet, steadyTow } from '../simulation/steady';
 import { freeSink, sinkDepthM, sinkSpeedMps } from '../simulation/sink';
@@ -224,13 +224,34 @@ function sinkAnswer({ lure, waterDensityKgM3, timesS }: z.infer<typeof freeSinkS
   };
 }
 
+/** Each mesh is given so much work; where it does not get to the end the next coarser one begins anew. */
+const MOST_WORK = 40_000;
+const MESHES = [
+  { mesh: MESH.fine, about: null },
+  { mesh: MESH.plan, about: 'rough: solved on a coarser mesh, within 2 %' },
+  { mesh: MESH.quick, about: 'rough: solved on a coarse mesh, within 5 %' },
+  { mesh: MESH.scan, about: 'rough: solved on the coarsest mesh, mostly within a tenth of the depth' },
+] as const;
+
+/** The cast on the finest mesh that can be afforded, and how rough it is; null: as asked. */
+function affordableRun(d: Moving, timesS: readonly number[]): { run: Run; notes: string[] } {
+  const input = movingInput(d);
+  let run: Run | undefined;
+  for (const { mesh, about } of MESHES) {
+    run = runRetrieve(input, { mesh, timesS, lineShapes: d.lineShapes, mostWork: MOST_WORK });
+    if (run.stoppedAtS !== null) continue;
+    const failed = run.failedAtS === null ? [] : [`no solution after ${run.failedAtS} s`];
+    return { run, notes: [...failed, ...(about ? [about] : [])] };
+  }
+  return { run: run!, notes: [MESHES[3].about, `followed up to ${run!.stoppedAtS!.toFixed(1)} s; ask for less`] };
+}
+
 function movingAnswer(d: Moving): Record<string, unknown> {
   const order = d.timesS.map((_, i) => i).sort((a, b) => d.timesS[a]! - d.timesS[b]!);
-  const run = runRetrieve(movingInput(d), {
-    mesh: MESH.fine,
-    timesS: order.map((i) => d.timesS[i]!),
-    lineShapes: d.lineShapes,
-  });
+  const { run, notes } = affordableRun(
+    d,
+    order.map((i) => d.timesS[i]!),
+  );
   const at = new Map(order.map((i, k) => [i, run.samples[k]]));
   const column = <T>(f: (s: NonNullable<(typeof run.samples)[number]>) => T) =>
     d.timesS.map((_, i) => (at.get(i) ? f(at.get(i)!) : null));
@@ -243,7 +264,7 @@ function movingAnswer(d: Moving): Record<string, unknown> {
     lineOutM: column((s) => s.lineOutM),
     onBottom: column((s) => s.onBottom),
     ...(d.lineShapes ? { lineXZ: column((s) => s.lineXZ) } : {}),
-    maxDepthM: Math.max(...run.samples.map((s) => -s.zM)),
-    ...(run.failedAtS === null ? {} : { notes: [`no solution after ${run.failedAtS} s`] }),
+    maxDepthM: run.samples.length > 0 ? Math.max(...run.samples.map((s) => -s.zM)) : null,
+    ...(notes.length > 0 ? { notes } : {}),
   };
 }

@@ -33,6 +33,8 @@ export interface Engine {
   /** Number of free nodes (the tip is node `nodes()`). */
   nodes(): number;
   lineOutM(): number;
+  /** Newton corrections made so far, those of refused steps with them. */
+  corrections(): number;
   tensionAtLureN(): number;
   onBottom(): boolean;
 }
@@ -90,6 +92,8 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
   /** Length of the step before, s; 0 = there is none to build on. */
   let stepBefore = 0;
   let next: number = mesh.firstStepS;
+  let corrections = 0;
+  let lineOutM = ell.reduce((a, b) => a + b, 0);
 
   const putTip = (to: Float64Array): void => {
     const q = lastOf();
@@ -119,6 +123,7 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
     const free = lastOf();
     let before = Infinity;
     for (let iteration = 0; iteration < NEWTON.most; iteration++) {
+      corrections++;
       forces.assemble(x, closing);
       forces.solve();
       let furthest = 0;
@@ -186,6 +191,7 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
         x1.set(x0);
         v1.set(v0);
         stepBefore = h;
+        lineOutM -= taken;
         forces.turnLure(x);
         merge();
         return h;
@@ -227,7 +233,8 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
     state: (node, out) => read(x, v, node, out),
     before: (node, out) => read(x1, v1, node, out),
     nodes: () => chain.n,
-    lineOutM: () => ell.subarray(0, chain.n).reduce((a, b) => a + b, 0),
+    lineOutM: () => lineOutM,
+    corrections: () => corrections,
     tensionAtLureN: () => forces.tensionAtLureN(),
     onBottom: () => x[dim - 1]! < chain.floorZ,
   };

@@ -4,6 +4,7 @@ import { inputProblems } from './check';
 import { driveBreaks } from './drive';
 import { createEngine, type NodeState } from './engine';
 import type { Mesh, RetrieveInput } from './types';
+import { correctionWork } from './work';
 
 /** The lure at one moment of the cast. Origin on the surface below the rod tip, x towards the cast, z up; m, m/s, N. */
 export interface Sample {
@@ -29,6 +30,8 @@ export interface RunOptions {
   stopAtLineM?: number;
   /** End after the first sample for which this holds. */
   until?: (s: Sample) => boolean;
+  /** Give up when so much work is done. */
+  mostWork?: number;
 }
 
 /** What came of a solved cast. */
@@ -40,6 +43,10 @@ export interface Run {
   problems: readonly Problem[];
   /** Steps taken. */
   steps: number;
+  /** What they took (see work). */
+  work: number;
+  /** Given up at this time because all the work was used up; null: not. */
+  stoppedAtS: number | null;
 }
 
 const nothing = (): NodeState => ({ x: 0, y: 0, z: 0, vx: 0, vy: 0, vz: 0 });
@@ -56,8 +63,9 @@ function between(s: number, h: number, p0: number, v0: number, p1: number, v1: n
 /** Samples of a cast at asked times, until it ends; `mesh` sets how wrong it may be. */
 export function runRetrieve(input: RetrieveInput, o: RunOptions): Run {
   const problems = inputProblems(input);
-  if (problems.length > 0) return { samples: [], failedAtS: null, problems, steps: 0 };
+  if (problems.length > 0) return { samples: [], failedAtS: null, problems, steps: 0, work: 0, stoppedAtS: null };
   const engine = createEngine(input, o.mesh);
+  const each = correctionWork(o.mesh, input);
   const breaks = driveBreaks(input.reel, input.tipMoves, o.mesh);
   const samples: Sample[] = [];
   const from = nothing();
@@ -70,6 +78,15 @@ export function runRetrieve(input: RetrieveInput, o: RunOptions): Run {
   let steps = 0;
   let lineBeforeM = engine.lineOutM();
   let tensionBeforeN = 0;
+  const ended = (how: Partial<Run> = {}): Run => ({
+    samples,
+    failedAtS: null,
+    problems,
+    steps,
+    work: engine.corrections() * each,
+    stoppedAtS: null,
+    ...how,
+  });
   /** The state at a moment inside the last step. */
   const sample = (tS: number): void => {
     const s = h > 0 ? 1 - (t - tS) / h : 1;
@@ -107,17 +124,18 @@ export function runRetrieve(input: RetrieveInput, o: RunOptions): Run {
       while (breaks[b] && breaks[b]!.atS <= t + 1e-9) engine.atMost(breaks[b++]!.stepS);
       lineBeforeM = engine.lineOutM();
       tensionBeforeN = engine.tensionAtLureN();
+      if (o.mostWork !== undefined && engine.corrections() * each > o.mostWork) return ended({ stoppedAtS: t });
       h = engine.step(t, (breaks[b]?.atS ?? Infinity) - t);
-      if (h === 0) return { samples, failedAtS: t, problems, steps };
+      if (h === 0) return ended({ failedAtS: t });
       t += h;
       steps++;
       if (o.stopAtLineM !== undefined && engine.lineOutM() < o.stopAtLineM) {
         sample(t);
-        return { samples, failedAtS: null, problems, steps };
+        return ended();
       }
     }
     sample(at);
     if (o.until?.(samples[samples.length - 1]!)) break;
   }
-  return { samples, failedAtS: null, problems, steps };
+  return ended();
 }

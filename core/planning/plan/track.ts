@@ -4,7 +4,6 @@ import { defaultCadence } from '../cadence/library';
 import { BETWEEN_CASTS_S } from '../../tackle/cast';
 import { runRetrieve, type Sample } from '../../simulation/retrieve';
 import { netWeightN } from '../../simulation/sink';
-import { workOf } from '../../simulation/work';
 import {
   MESH,
   type LeaderPhysics,
@@ -199,9 +198,9 @@ export function simulateSettings(p: PlanTask, h: RetrieveSettings, o: TrackOptio
   const run = (more: readonly TipMove[]): Sample[] => {
     const input = { ...base, reel: compiled.reelProfile, tipMoves: [...tipMoves, ...more] };
     const how = { mesh: o.mesh, timesS, lineShapes: o.lineShapes, stopAtLineM: liftOutM };
-    const { samples: out, steps } = runRetrieve(input, how);
-    work += workOf(steps, o.mesh, input);
-    return out;
+    const done = runRetrieve(input, how);
+    work += done.work;
+    return done.samples;
   };
   let samples = run([]);
   let climb: Climb | null = null;
