@@ -11,7 +11,7 @@ import { mean } from './doubt';
  * need with the least looks; most take a quarter of it.
  */
 export const WORK = {
-  ways: 12_000,
+  ways: 40_000,
   search: 60_000,
   finalists: 16_000,
   polish: 25_000,

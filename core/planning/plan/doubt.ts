@@ -6,6 +6,12 @@ import type { Track } from './track';
 /** Arithmetic mean of at least one value. */
 export const mean = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0) / values.length;
 
+/** Standard deviation of at least one value, as they are. */
+function deviation(values: readonly number[]): number {
+  const middle = mean(values);
+  return Math.sqrt(mean(values.map((v) => (v - middle) ** 2)));
+}
+
 /** Deviations to the ends of 5–95 %. */
 const ENDS = 1.645;
 
@@ -18,7 +24,7 @@ export function gainRange(
   likeliest: number,
 ): { gain: number; low: number; high: number } {
   const gain = mean(atCorners);
-  const spread = ENDS * Math.sqrt(mean(atCorners.map((v) => (v - gain) ** 2)));
+  const spread = ENDS * deviation(atCorners);
   const all = [...atCorners, likeliest];
   return {
     gain,
@@ -58,10 +64,12 @@ export function shareRange(value: number, coarse: number, drawn: readonly number
   if (drawn.length === 0) return { mean: value, low: value, high: value };
   const moved = drawn.map((s) => clamp(s + value - coarse, 0, 1));
   const middle = mean(moved);
+  // A few draws seldom hold the ends.
+  const ends = drawn.length < DRAW_COUNT ? ENDS * deviation(moved) : 0;
   return {
     mean: middle,
-    low: clamp(Math.min(middle, value, quantile(moved, 0.05)!) - MESH_DOUBT, 0, 1),
-    high: clamp(Math.max(middle, value, quantile(moved, 0.95)!) + MESH_DOUBT, 0, 1),
+    low: clamp(Math.min(middle - ends, value, quantile(moved, 0.05)!) - MESH_DOUBT, 0, 1),
+    high: clamp(Math.max(middle + ends, value, quantile(moved, 0.95)!) + MESH_DOUBT, 0, 1),
   };
 }
 

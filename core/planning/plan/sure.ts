@@ -1,15 +1,15 @@
 /** The share of a cast that is among the fish, with what nobody knows exactly of the tackle drawn for its range. */
 import { MESH, type Mesh } from '../../simulation/types';
 import type { PlanTask, RetrieveSettings } from '../task/setup';
-import { corners, drawTackle } from '../task/tackleDraws';
+import { drawTackle, eightDraws } from '../task/tackleDraws';
 import { WORK } from './budget';
 import type { CastJob, Steps } from './casting';
 import { COARSE_TRUSTED, DRAWS, shareRange, type ShareRange } from './doubt';
 import type { Track } from './track';
 
 /**
- * From the finely solved cast; the draws' casts besides: 32, or the four corners where so many cannot be afforded. The
- * same hands are asked the same way, whether they are a plan's or what a change would make of them.
+ * From the finely solved cast; the draws' casts besides: 32, or the eight where so many cannot be afforded. The same
+ * hands are asked the same way, whether they are a plan's or what a change would make of them.
  */
 export function* sureShare(
   task: PlanTask,
@@ -25,7 +25,7 @@ export function* sureShare(
     [coarse] = yield once();
   }
   const all = DRAWS.length * coarse!.work <= WORK.draws;
-  const draws = all ? DRAWS.map((n) => drawTackle(task, n)) : corners(task);
+  const draws = all ? DRAWS.map((n) => drawTackle(task, n)) : eightDraws(task);
   const casts = yield draws.map((draw) => ({ task, hands, how: { mesh, workedToM, ...draw } }));
   const shares = casts.map((t) => t.zoneShare);
   return [shareRange(fine.zoneShare, coarse!.zoneShare, shares), casts];

@@ -42,3 +42,20 @@ const CORNERS = [
 /** The four draws of `CORNERS`. */
 export const corners = (p: PlanTask): readonly TackleDraw[] =>
   CORNERS.map(([drag, line, lift]) => tackle(p, [drag, line, lift, 0]));
+
+/**
+ * Eight for all the draws, where these would cost too much: each of the four one deviation out both ways, so that each
+ * and each pair of them is evened out (half of the sixteen corners).
+ */
+const EIGHT = [
+  [-1, -1, -1, -1],
+  [-1, -1, 1, 1],
+  [-1, 1, -1, 1],
+  [-1, 1, 1, -1],
+  [1, -1, -1, 1],
+  [1, -1, 1, -1],
+  [1, 1, -1, -1],
+  [1, 1, 1, 1],
+] as const;
+/** The eight draws of `EIGHT`. */
+export const eightDraws = (p: PlanTask): readonly TackleDraw[] => EIGHT.map((deviations) => tackle(p, deviations));
