@@ -7,6 +7,9 @@ import type { Access, CoverKind } from '../core/water/terms';
 export interface SectionFacts {
   depthM: number;
   bandM: readonly [number, number];
+  /** Where the lure counts, and whether that is over or under the fish. */
+  countsM: readonly [number, number] | null;
+  beside: 'over' | 'under' | null;
   sightM: number;
   feltM: number;
   clarityM: number;
@@ -74,6 +77,10 @@ export const flowText = (what: 'current' | 'wind', mps: number, angleDeg: number
 const wayText = (angleDeg: number): string =>
   isAcross(angleDeg) ? 'across the cast' : Math.cos((angleDeg * Math.PI) / 180) > 0 ? 'towards you' : 'away from you';
 
+/** Where a lure that is worked over or under the fish counts; null: among them. */
+export const countsAt = ({ countsM, beside }: Pick<SectionFacts, 'countsM' | 'beside'>, u: UnitPrefs): string | null =>
+  countsM && beside ? `at ${say.depthBand(countsM, u)}, ${beside} the fish` : null;
+
 export function describeSection(s: SectionFacts, u: UnitPrefs): string {
   const parts = [
     `Section through the water: ${say.depth(s.depthM, u)} deep, ${s.cover.kind === 'none' ? 'open water' : `${COVER_NAME[s.cover.kind]} at the far end`}${s.access === 'ice' ? ', under ice' : ''}.`,
@@ -83,7 +90,7 @@ export function describeSection(s: SectionFacts, u: UnitPrefs): string {
   if (s.windMps >= 0.5) parts.push(`Wind ${say.wind(s.windMps, u)}, ${wayText(s.windAngleDeg)}.`);
   if (s.path && s.lureName)
     parts.push(
-      `${s.lureName} runs down to ${say.depth(Math.max(0, ...s.path.depthM), u)} on a ${say.distance(s.castM, u)} cast with the rod tip ${say.depth(s.tipM, u)} up${s.zoneShare === null ? '' : `, ${say.percent(s.zoneShare)} of the cast among the fish`}.`,
+      `${s.lureName} runs down to ${say.depth(Math.max(0, ...s.path.depthM), u)} on a ${say.distance(s.castM, u)} cast with the rod tip ${say.depth(s.tipM, u)} up${s.zoneShare === null ? '' : `, ${say.percent(s.zoneShare)} of the cast ${countsAt(s, u) ?? 'among the fish'}`}.`,
     );
   if (s.targetM !== null) parts.push(`A flag marks what you aim at, ${say.distance(s.targetM, u)} off.`);
   if (s.over !== null)

@@ -5,6 +5,8 @@ import { IMPERIAL, METRIC } from './units';
 const facts: KeyFacts = {
   depthM: 3,
   bandM: [1, 2],
+  countsM: null,
+  beside: null,
   sightM: 0.8,
   feltM: 1.2,
   clarityM: 1.5,
@@ -39,6 +41,15 @@ test('each thing is told once, as a sign and a sentence', () => {
     expect(k.text).toMatch(/^[A-Z].*\.$/);
     expect(k.text).not.toMatch(/undefined|NaN|null/);
   }
+});
+
+test('a lure worked under the fish counts at its own depth, and the key says where', () => {
+  const text = (more: Partial<KeyFacts>, thing: string): string =>
+    sectionKey({ ...facts, ...more }, METRIC, BOTH).find((k) => k.thing === thing)!.text;
+  expect(text({ countsM: [1, 2] }, 'band')).toContain('In it a lure counts');
+  const under = { countsM: [2.2, 2.8], beside: 'under' } as const;
+  expect(text(under, 'band')).toContain('This lure counts at 2.2–2.8 m, under the fish');
+  expect(text(under, 'path')).toContain('solid where it counts');
 });
 
 test('what is not drawn is not in the key', () => {

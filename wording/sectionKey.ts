@@ -2,7 +2,7 @@
 import type { Bottom } from '../core/water/terms';
 import { ACCESS_NAME, BOTTOM_NAME, capital, COVER_NAME, EVENT_NAME } from './names';
 import type { EventKind } from '../core/records/event';
-import { flowText, holdingPhrase, isAcross, type SectionFacts } from './section';
+import { countsAt, flowText, holdingPhrase, isAcross, type SectionFacts } from './section';
 import { say, type UnitPrefs } from './units';
 
 export const SECTION_THINGS = [
@@ -51,10 +51,11 @@ export function sectionKey(s: KeyFacts, u: UnitPrefs, shows: { sight: boolean; w
   const add = (thing: SectionThing, sign: string, text: string): void => {
     out.push({ thing, sign, text });
   };
+  const own = countsAt(s, u);
   add(
     'band',
     'Pale band',
-    `How deep the fish are expected, ${say.depthBand(s.bandM, u)}. In it a lure counts as in the zone.`,
+    `How deep the fish are expected, ${say.depthBand(s.bandM, u)}. ${own ? `This lure counts ${own}: they come to it.` : 'In it a lure counts as in the zone.'}`,
   );
   if (s.layers.length === 0)
     add('fish', 'Fish', `Where they are likeliest now: ${holdingPhrase(s.holding, s.cover.kind)}.`);
@@ -71,7 +72,7 @@ export function sectionKey(s: KeyFacts, u: UnitPrefs, shows: { sight: boolean; w
     add(
       'path',
       'Copper line',
-      'The way of the lure: solid among the fish, dotted above or below them. White dots under it: it touches something.',
+      `The way of the lure: solid ${own ? 'where it counts' : 'among the fish'}, dotted above or below. White dots under it: it touches something.`,
     );
     if (s.path.range)
       add(

@@ -132,6 +132,8 @@ describe('the section in words', () => {
     depthM: 3,
     other: { depthM: [0, 2] },
     bandM: [1, 2] as const,
+    countsM: null,
+    beside: null,
     feltM: 1.2,
     clarityM: 1.5,
     sightM: 0.8,

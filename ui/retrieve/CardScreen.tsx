@@ -23,11 +23,11 @@ const SPAN_S = 12;
 
 export function CardScreen() {
   const { plan, planBusy, lure, tackle } = usePlan();
-  const { day, nowMs } = useConditions();
+  const { day, nowMs, reading } = useConditions();
   const { units } = useTheme();
   const router = useRouter();
   const set = useHookSet(lure, tackle, plan);
-  if (!plan || !lure || !tackle || !day || !set)
+  if (!plan || !lure || !tackle || !day || !set || !reading)
     return (
       <Screen title="Plan card" section={false}>
         <Note>{CARD_PAGE.noPlan}</Note>
@@ -51,7 +51,7 @@ export function CardScreen() {
               day.water.name,
               dayText(nowMs, day.water.zone),
               day.trip.species,
-              say.depthBand(plan.bandM, units),
+              say.depthBand(plan.beside ? reading.fishBandM : plan.bandM, units),
             )}
           </Ink>
         </View>

@@ -29,7 +29,7 @@ export function CastPath({
   const may = path.range ? [...edge(path.range.shallowM), ...edge(path.range.deepM).reverse()] : [];
   const touches = stretches(path.onBottom).map(([a, b]) => points.slice(a, b + 1));
   const longest = touches.reduce<[number, number][]>((x, y) => (y.length > x.length ? y : x), []);
-  const inZone = path.depthM.map((d, k) => path.tS[k]! <= path.workedS && inBand(d, m.bandM));
+  const inZone = path.depthM.map((d, k) => path.tS[k]! <= path.workedS && inBand(d, m.countsM ?? m.bandM));
   const widest =
     path.range && f.height >= 220
       ? widestGap(path.range, points, f, points[indexAt(path.tS, atS, inZone)] ?? [0, 0], worked.length)

@@ -55,6 +55,10 @@ export interface SectionLayer {
 export interface SectionModel {
   depthM: number;
   bandM: readonly [number, number];
+  /** Where the lure counts, m; null: nothing is cast. */
+  countsM: readonly [number, number] | null;
+  /** Worked over or under the fish. */
+  beside: 'over' | 'under' | null;
   fishDepthM: number;
   castM: number;
   tipM: number;
@@ -96,6 +100,8 @@ export function sectionOfReading(r: ResolvedConditions, tipM: number, castM: num
   return {
     depthM: r.depthM,
     bandM: r.fishBandM,
+    countsM: null,
+    beside: null,
     fishDepthM: r.fishDepthM,
     castM,
     tipM,

@@ -201,6 +201,9 @@ describe('the drawing', () => {
     expect(drawn(m)).toContain(`"d":"${polyline([second!, third!])}"`);
     const missed = drawn(model({ path, bandM: [2.5, 2.9] }));
     expect(missed).not.toContain(`"d":"${polyline([second!, third!])}"`);
+    // Worked over or under the fish: what counts is at its own depth.
+    const beside = drawn(model({ path, bandM: [2.5, 2.9], countsM: [0.9, 1.6], beside: 'over' }));
+    expect(beside).toContain(`"d":"${polyline([second!, third!])}"`);
   });
 
   test.each(EVENT_KINDS)('a mark for %s stands where it is said to, and moves with it', (kind) => {

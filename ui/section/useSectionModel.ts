@@ -67,7 +67,8 @@ export function useSectionModel(reading: ResolvedConditions | null): SectionMode
         zoneShare: live && place === 'retrieve' ? live.zoneShare : plan.zoneShare.mean,
         targetM: plan.aim?.targetM ?? null,
         over: plan.over,
-        bandM: reading.fishBandM,
+        countsM: plan.bandM,
+        beside: plan.beside,
         marks: place === 'strikes' ? marksOf(tally?.events ?? [], plan.track) : [],
       };
     }

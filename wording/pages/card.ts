@@ -12,6 +12,6 @@ export const CARD_PAGE = {
     `${capital(FAMILY_NAME[family])}, ${say.weight(weightKg, units)}, on ${line}`,
   where: (water: string, day: string, species: SpeciesId, band: string): string =>
     `${water}, ${day}, ${SPECIES_NAME[species]} at ${band}`,
-  share: (p: Pick<Plan, 'zoneShare' | 'range'>): string =>
-    `Among the fish ${say.percent(p.zoneShare.mean)} of the cast${p.range ? ` (${Math.round(100 * p.zoneShare.low)}–${say.percent(p.zoneShare.high)})` : ''}.`,
+  share: (p: Pick<Plan, 'zoneShare' | 'range' | 'beside'>): string =>
+    `${p.beside ? `At its depth, ${p.beside} the fish,` : 'Among the fish'} ${say.percent(p.zoneShare.mean)} of the cast${p.range ? ` (${Math.round(100 * p.zoneShare.low)}–${say.percent(p.zoneShare.high)})` : ''}.`,
 };

@@ -64,6 +64,7 @@ function planOf(p: PlanTask, effort: PlanStage, a: Answer): Plan {
     flightM: 0,
     depthM: a.depthM,
     bandM: p.bandM,
+    beside: null,
     handleSpeedMps: 0,
     zoneShare: {
       mean: track.zoneShare,

@@ -29,6 +29,16 @@ test('a paddle tail is kept among the fish, and the settled plan is no worse tha
   expect(Math.abs(first.zoneShare.mean - settled.zoneShare.mean)).toBeLessThan(0.12);
 });
 
+test('what is swum over or under the fish counts at its own depth, and the plan says which', () => {
+  const at = (family: 'deep-crank' | 'spinnerbait' | 'popper', fishDepthM: number): Plan =>
+    firstPlan(request(family, { fishDepthM }));
+  const under = at('deep-crank', 0.8);
+  expect(under.beside).toBe('under');
+  expect(under.bandM[1]).toBeGreaterThan(1.5);
+  expect(at('spinnerbait', 1.5).beside).toBeNull();
+  expect(at('popper', 2.5).beside).toBeNull();
+});
+
 test.each(['suspending-jerkbait', 'square-bill', 'spinnerbait'] as const)(
   'the settled %s is worth what the first answer is, cast as finely, or more',
   (family) => {

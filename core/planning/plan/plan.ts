@@ -7,7 +7,7 @@
  */
 import { BETWEEN_CASTS_S } from '../../tackle/cast';
 import { MESH, type Mesh } from '../../simulation/types';
-import { wishOf, type PlanStage, type Plan } from './answer';
+import { besideFish, wishOf, type PlanStage, type Plan } from './answer';
 import { changesOf } from './buys';
 import { canFloat, type PlanChange } from './changes';
 import { castNow, type CastJob, type Progress, type Steps } from './casting';
@@ -113,6 +113,7 @@ function* planSteps(asked: PlanTask, effort: PlanStage, searched: boolean): Step
     flightM: p.flightM,
     depthM: p.depthM,
     bandM: p.bandM,
+    beside: besideFish(p),
     handleSpeedMps: hands.turnsPerS * turnM(p, hands.castM),
     zoneShare,
     zoneSecondsPerCast,
