@@ -1,9 +1,9 @@
 /**
  * The planner: what the hands should do with this lure here. A first answer, shown at once (`firstAnswer`); then a
- * hundred casts and more simulated on the coarsest mesh (`search`), the best few again on finer ones (`finest`), and the
- * winner with what nobody knows exactly drawn for its range (`sure`). `buys` says what one change alone would do. Where
- * a cast takes long to simulate there are fewer of each (`budget`). All in one order that never depends on the clock:
- * the same request gives the same plan.
+ * hundred casts and more simulated on the coarsest mesh (`search`), the best few again on finer ones (`finest`), and
+ * the winner with what nobody knows exactly drawn for its range (`sure`). `buys` says what one change alone would do.
+ * Where a cast takes long to simulate there are fewer of each (`budget`). All in one order that never depends on the
+ * clock: the same request gives the same plan.
  */
 import { BETWEEN_CASTS_S } from '../../tackle/cast';
 import { MESH, type Mesh } from '../../simulation/types';

@@ -1,7 +1,7 @@
 /**
  * The search for the best hands: a first scatter over everything that is free, then steps of shrinking size from the
- * best few, a hundred casts and more simulated on the coarsest mesh, fewer where each takes long (see budget). The finalists are cast again on finer meshes by
- * the planner.
+ * best few, a hundred casts and more simulated on the coarsest mesh, fewer where each takes long (see budget). The
+ * finalists are cast again on finer meshes (see finest).
  */
 import { DRAW_COUNT, uniformDraw } from '../../base/draws';
 import { clamp, toHalf } from '../../base/numbers';
