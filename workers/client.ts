@@ -115,6 +115,7 @@ const helpersFor = (effort: 'first' | 'settled'): number =>
   effort === 'first' ? 0 : Math.max(0, Math.min(MAX_HELPERS, (navigator.hardwareConcurrency || 2) - 2));
 
 type Args<K extends keyof ComputeApi> = Parameters<ComputeApi[K]>;
+type CatchArgs = [...Parameters<FilesApi['catches']>];
 type DayArgs = Parameters<AlmanacApi['day']>;
 
 export const compute = {
@@ -162,8 +163,12 @@ export const compute = {
     ask('files', signal, (api) => api.ownTables(...args) as Promise<ReturnType<FilesApi['ownTables']>>),
   catchColumns: (signal: AbortSignal, ...args: Parameters<FilesApi['catchColumns']>) =>
     ask('files', signal, (api) => api.catchColumns(...args) as Promise<ReturnType<FilesApi['catchColumns']>>),
-  catches: (signal: AbortSignal, ...args: Parameters<FilesApi['catches']>) =>
-    ask('files', signal, (api) => api.catches(...args) as Promise<ReturnType<FilesApi['catches']>>),
+  catches: (signal: AbortSignal, [text, book, how]: CatchArgs, tell: (percent: number) => void) =>
+    ask(
+      'files',
+      signal,
+      (api) => api.catches(text, book, how, proxy(tell)) as Promise<ReturnType<FilesApi['catches']>>,
+    ),
   catchBatch: (signal: AbortSignal, ...args: Parameters<FilesApi['catchBatch']>) =>
     ask('files', signal, (api) => api.catchBatch(...args) as Promise<ReturnType<FilesApi['catchBatch']>>),
   assessReel: (signal: AbortSignal, ...args: Args<'assessReel'>) =>

@@ -20,6 +20,7 @@ export const CATCHES_PAGE = {
   emptyFile: 'moss-kettle-catches.csv',
   reading: 'Reading the table…',
   working: 'Working out the days…',
+  howFar: 'How far it is',
   stop: 'Stop reading',
   stopped: 'Stopped. Nothing was put in.',
   unreadable: 'This file could not be read as a table. Save it as CSV and try again. Nothing was put in.',

@@ -118,6 +118,18 @@ test('what cannot be read is named by its line; what is not told is asked for, n
   expect(taken.puts.flatMap((p) => (p.kind === 'cast' ? [(p.data as { count: number }).count] : []))).toEqual([40, 40]);
 });
 
+test('how far it is, told as whole per cents that only grow', () => {
+  const days = Array.from(
+    { length: 28 },
+    (_, i) => `2/${i + 1}/2025,,${water.name},largemouth bass,${lure.name},caught,20,,`,
+  );
+  const heard: number[] = [];
+  lookAtCatches(list(...days), world, choices(), (percent) => heard.push(percent));
+  expect(heard.length).toBeGreaterThan(20);
+  expect(heard.every((x, i) => Number.isInteger(x) && x < 100 && (i === 0 || x > heard[i - 1]!))).toBe(true);
+  expect(heard.at(-1)).toBeGreaterThan(90);
+});
+
 const choices = (how: Partial<CatchChoices> = {}): CatchChoices => ({ ...READING, ...HOW, ...how });
 test('looked at before it is taken: what it leaves open, what it calls otherwise, its days', () => {
   const text = list(

@@ -20,7 +20,7 @@ import { composeDay } from '../../trip/day';
 import { newTrip } from '../../trip/newTrip';
 import type { Conditions } from '../../water/conditions';
 import { lower, own, placedIn, placesIn, type CatchDays, type Placed } from './named';
-import { MAX_CASTS, type CatchRow } from './read';
+import { MAX_CASTS, type CatchRow, type Tell } from './read';
 
 /** What is to be stored, and what came of the lines. */
 export interface FoundDays {
@@ -40,6 +40,7 @@ export function daysOfCatches(
   book: Book,
   how: CatchDays,
   places = placesIn(book),
+  tell?: Tell,
 ): FoundDays {
   const out: FoundDays = { puts: [], days: 0, fish: 0, known: 0, problems: [] };
 
@@ -54,7 +55,10 @@ export function daysOfCatches(
   const byDay = groupBy(placed, ({ row: { date: d }, water, species }) =>
     [water.id, d.year, d.month, d.day, species].join(' '),
   );
+  let done = 0;
   for (const [day, lines] of byDay) {
+    tell?.(done / placed.length);
+    done += lines.length;
     const { water, row } = lines[0]!;
     const tripId = `in-${contentHash(day)}`;
     const told = [water.id, row.date.year, row.date.month, row.date.day].join(' ');

@@ -6,7 +6,7 @@ import type { Problem } from '../../base/problems';
 import type { Book } from '../../records';
 import { daysOfCatches, type FoundDays } from './days';
 import { namesOf, placesIn, type CatchDays, type ListNames, type Named } from './named';
-import { readCatches, type CatchList, type CatchReading } from './read';
+import { readCatches, type CatchList, type CatchReading, type Tell } from './read';
 
 /** What the angler can say of a list; what is left out is guessed, or stays open. */
 export type CatchChoices = CatchReading & CatchDays;
@@ -31,11 +31,26 @@ export interface CatchLook extends Omit<CatchList, 'rows' | 'problems'>, Omit<Fo
 const TOLD = 200;
 const lineOf = (p: Problem): number => Number(p.path.replace('line ', ''));
 
-/** Never throws. */
-export function lookAtCatches(text: string, book: Book, how: CatchChoices): CatchLook {
-  const { rows, problems: unread, ...list } = readCatches(text, how);
+/** To read the lines takes so much of the whole; the days take the rest. */
+const READING = 0.25;
+
+/** Never throws. `tell` hears each whole per cent that is done. */
+export function lookAtCatches(
+  text: string,
+  book: Book,
+  how: CatchChoices,
+  tell?: (percent: number) => void,
+): CatchLook {
+  let told = 0;
+  const from =
+    (begin: number, length: number): Tell =>
+    (share) => {
+      const percent = Math.floor(100 * (begin + length * share));
+      if (percent > told) tell?.((told = percent));
+    };
+  const { rows, problems: unread, ...list } = readCatches(text, how, from(0, READING));
   const places = placesIn(book);
-  const { problems: left, ...found } = daysOfCatches(rows, book, how, places);
+  const { problems: left, ...found } = daysOfCatches(rows, book, how, places, from(READING, 1 - READING));
   const problems = [...unread, ...left].sort((a, b) => lineOf(a) - lineOf(b));
   const days = rows.map(({ date: d }) => d.year * 10_000 + d.month * 100 + d.day);
   const written = (n: number): string => String(n).replace(/^(\d+)(\d\d)(\d\d)$/, '$1-$2-$3');

@@ -85,8 +85,11 @@ const examplesOf = (columns: readonly string[], lines: readonly TableRow[]): Rec
     }),
   );
 
+/** Told how much is done, a share. */
+export type Tell = (share: number) => void;
+
 /** A list to its rows. Never throws. */
-export function readCatches(text: string, how: CatchReading): CatchList {
+export function readCatches(text: string, how: CatchReading, tell?: Tell): CatchList {
   const { columns, rows: lines } = readTable(text);
   const mapping = how.mapping ?? guessMapping(columns);
   const { units, named } = guessUnits(mapping, how.units);
@@ -119,7 +122,9 @@ export function readCatches(text: string, how: CatchReading): CatchList {
       path: `line ${lines[MAX_CATCHES]!.line}`,
       expected: `at most ${MAX_CATCHES} lines`,
     });
-  for (const { line, cells, fault } of lines.slice(0, MAX_CATCHES)) {
+  const taken = lines.slice(0, MAX_CATCHES);
+  for (const [k, { line, cells, fault }] of taken.entries()) {
+    tell?.(k / taken.length);
     const path = `line ${line}`;
     const r = fault
       ? { code: fault, expected: TABLE_EXPECTED[fault] }

@@ -9,6 +9,7 @@ import { useBookWithoutLog } from '../../day/contexts';
 import { Card, Note, Part } from '../../parts/Box';
 import { Button } from '../../parts/Buttons';
 import { Disclosure } from '../../parts/Disclosure';
+import { ProgressLine } from '../../parts/ProgressLine';
 import { Say } from '../../parts/Say';
 import type { CatchSight } from '../../../workers/files';
 import { saveFile } from '../../platform/files';
@@ -48,12 +49,18 @@ export function CatchesScreen() {
           onPress={() => saveFile(CATCHES_PAGE.emptyFile, emptyTable(CATCH_FIELDS, units), 'text/csv')}
         />
         {busy ? (
-          <View>
+          <View style={{ gap: 8 }}>
             <Say role="status">{look ? CATCHES_PAGE.working : CATCHES_PAGE.reading}</Say>
+            <ProgressLine label={CATCHES_PAGE.howFar} share={catches.percent / 100} />
             <Button title={CATCHES_PAGE.stop} onPress={catches.stop} />
           </View>
         ) : null}
-        {catches.storing ? <Say role="status">{CATCHES_PAGE.storing(catches.storing)}</Say> : null}
+        {catches.storing ? (
+          <View style={{ gap: 8 }}>
+            <Say role="status">{CATCHES_PAGE.storing(catches.storing)}</Say>
+            <ProgressLine label={CATCHES_PAGE.howFar} share={catches.storing.done / catches.storing.of} />
+          </View>
+        ) : null}
         {catches.failed ? <Note>{CATCHES_PAGE.unreadable}</Note> : null}
         {said ? (
           <Say role={said.wrong ? 'alert' : 'status'} kind="strong" tone={said.wrong ? 'bad' : 'moss'}>

@@ -63,6 +63,8 @@ interface InHand {
   asLast: boolean;
   said: { text: string; wrong: boolean } | null;
   opening: boolean;
+  /** How much of the list is worked out, per cent. */
+  percent: number;
   /** Parts that are stored, of how many; null: nothing is being stored. */
   storing: { done: number; of: number } | null;
   undo: readonly Put[] | null;
@@ -73,6 +75,7 @@ const inHand = create<InHand>(() => ({
   asLast: false,
   said: null,
   opening: false,
+  percent: 0,
   storing: null,
   undo: null,
 }));
@@ -87,7 +90,7 @@ export function useCatches() {
   const prefs = usePrefs();
   const { units } = useTheme();
   const hand = inHand();
-  const { file, told, asLast, said, opening, storing, undo } = hand;
+  const { file, told, asLast, said, opening, percent, storing, undo } = hand;
   const nowMs = useMemo(() => appNowMs(prefs.demoClock), [prefs.demoClock]);
 
   const query = useQuery({
@@ -106,7 +109,10 @@ export function useCatches() {
       const book = committer.current();
       if (!book || !file || !told) return Promise.reject(new Error('not open'));
       const choices: CatchChoices = { ...told, kinds: FAMILY_OF_NAME, fishes: SPECIES_OF_NAME, nowMs };
-      return compute.catches(signal, file.text, comparedWith(book), choices);
+      inHand.setState({ percent: 0 });
+      return compute.catches(signal, [file.text, comparedWith(book), choices], (percent) => {
+        if (!signal.aborted) inHand.setState({ percent });
+      });
     },
   });
 
@@ -181,6 +187,7 @@ export function useCatches() {
     asLast,
     /** What is shown is from before the last choice. */
     busy: opening || query.isFetching,
+    percent: opening ? 0 : percent,
     failed: query.isError,
     said,
     storing,
