@@ -35,6 +35,7 @@ import {
   wishSentence,
   windText,
 } from './retrieve';
+import { counted } from './count';
 import { describeSection, holdingPhrase } from './section';
 import { castsText } from './strikes';
 import { clockText, dayText, pastDayText, hourText, monthOf, untilText } from './time';
@@ -43,6 +44,15 @@ import { holdingReasons, waterWords } from './water';
 import { MEASUREMENTS } from '../core/records/measurement';
 import { COVER_KINDS } from '../core/water/terms';
 import { resolveConditions } from '../core/water/resolve';
+
+test('how many: one, several, so many that the thousands are set apart', () => {
+  expect([1, 2, 9999, 30_000].map((n) => counted(n, 'line'))).toEqual([
+    '1 line',
+    '2 lines',
+    '9999 lines',
+    '30,000 lines',
+  ]);
+});
 
 describe('numbers in the angler’s units', () => {
   test.each([
