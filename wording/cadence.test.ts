@@ -2,7 +2,7 @@ import { STEP_KINDS } from '../core/planning/cadence/cadence';
 import { CADENCE_FAULTS, cadenceFaults, type CadenceFault } from '../core/planning/cadence/check';
 import { freshStep } from '../core/planning/cadence/edit';
 import { cadenceLibrary, LIBRARY_MOODS } from '../core/planning/cadence/library';
-import { faultText, libraryTitle, STEP_HOW, stepText, STYLE_WHY } from './cadence';
+import { faultText, libraryTitle, STEP_HOW, stepHead, stepText, STYLE_WHY } from './cadence';
 import { IMPERIAL, METRIC } from './units';
 import { CADENCE_STYLES } from '../core/lures/styles';
 
@@ -18,6 +18,14 @@ test.each(STEP_KINDS)('a %s is said with its length and how the hands do it', (k
 
 test('turning names its turns, one of them alone', () => {
   expect(stepText({ kind: 'turn', durationS: 2, handleTurns: 1 })).toBe('turn 2 s, 1 turn');
+  expect([1, 1.5, 0.75, 1.37, 0].map((handleTurns) => stepHead({ kind: 'turn', handleTurns }))).toEqual([
+    '1 turn',
+    '1½ turns',
+    '¾ turn',
+    'turn',
+    'turn',
+  ]);
+  expect(stepHead({ kind: 'twitch', handleTurns: 1 })).toBe('twitch');
   expect(stepText({ kind: 'turn', durationS: 2, handleTurns: 1.5 })).toBe('turn 2 s, 1.5 turns');
   expect(stepText({ kind: 'pause', durationS: 5.5 })).toBe('hang 5.5 s');
 });

@@ -4,7 +4,7 @@ import type { CadenceFault } from '../core/planning/cadence/check';
 import type { LibraryMood } from '../core/planning/cadence/library';
 import { roundTo } from '../core/base/numbers';
 import { STEP_NAME, capital } from './names';
-import { turnsText } from './retrieve';
+import { turnsText, windText } from './retrieve';
 import { say, type UnitPrefs } from './units';
 import type { CadenceStyle } from '../core/lures/styles';
 
@@ -67,6 +67,12 @@ export function faultText(f: CadenceFault, kind: StepKind | null, u: UnitPrefs):
     case 'empty':
       return 'There is nothing in it yet.';
   }
+}
+
+/** A step's head where there is little room: "1½ turns", "twitch"; turns that are no quarters say "turn". */
+export function stepHead(s: { kind: StepKind; handleTurns?: number }): string {
+  const turns = s.kind === 'turn' ? (s.handleTurns ?? 0) : 0;
+  return turns > 0 && Number.isInteger(4 * turns) ? windText(turns, true) : STEP_NAME[s.kind];
 }
 
 /** A step read aloud with its length and turns: for screen readers and the list beside the drawing. */

@@ -7,8 +7,7 @@ import { ScrollView, View } from 'react-native';
 import { Path, Svg } from '../../platform/shapes';
 import { cadenceLengthS, type Cadence } from '../../../core/planning/cadence/cadence';
 import { nudgeStep, setLength } from '../../../core/planning/cadence/edit';
-import { STEP_NAME } from '../../../wording/names';
-import { stepText } from '../../../wording/cadence';
+import { stepHead, stepText } from '../../../wording/cadence';
 import { say } from '../../../wording/units';
 import { CADENCE_PAGE } from '../../../wording/pages/cadence';
 import { Press } from '../../parts/Press';
@@ -166,7 +165,7 @@ export function Surface({ cadence, at, onTake, onUnder, onChange, onKey }: Surfa
                   </Svg>
                   <View style={{ alignItems: 'center', paddingHorizontal: 2 }}>
                     <Say kind="label" numberOfLines={1}>
-                      {STEP_NAME[s.kind]}
+                      {stepHead(s)}
                     </Say>
                     <Say kind="label" tone="soft" numberOfLines={1}>
                       {say.seconds(s.durationS)}
