@@ -20,7 +20,8 @@ import { composeDay } from '../../trip/day';
 import { newTrip } from '../../trip/newTrip';
 import type { Conditions } from '../../water/conditions';
 import { lower, own, placedIn, placesIn, type CatchDays, type Placed } from './named';
-import { MAX_CASTS, type CatchRow, type Tell } from './read';
+import { MAX_CASTS } from './fields';
+import type { CatchRow, Tell } from './read';
 
 /** What is to be stored, and what came of the lines. */
 export interface FoundDays {

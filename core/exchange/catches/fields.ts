@@ -29,6 +29,9 @@ export type CatchField = (typeof CATCH_FIELDS)[number];
 /** Fields without which no line can be taken. */
 export const NEEDED: readonly CatchField[] = ['date', 'lure'];
 
+/** Casts of one line, at the most. */
+export const MAX_CASTS = 1000;
+
 /** Which column tells a field. */
 export type Mapping = Partial<Record<CatchField, string>>;
 

@@ -4,8 +4,7 @@ import { contentHash } from '../../base/hash';
 import { takeBackPuts, type Book, type Put } from '../../records';
 import { SPECIES } from '../../water/terms';
 import { NAMED } from './named';
-import { CATCH_FIELDS, CATCH_UNITS, type CatchUnits, type Quantity } from './fields';
-import { MAX_CASTS } from './read';
+import { CATCH_FIELDS, CATCH_UNITS, MAX_CASTS, type CatchUnits, type Quantity } from './fields';
 
 const unitOf = <Q extends Quantity>(q: Q) =>
   z.enum(Object.keys(CATCH_UNITS[q]) as [CatchUnits[Q] & string, ...(CatchUnits[Q] & string)[]]);

@@ -6,7 +6,7 @@
 import Papa from 'papaparse';
 import type { LOG_TABLES } from '../logTables';
 import { numberIn, readTable, type TableRow } from '../table';
-import { MAX_CASTS } from './read';
+import { MAX_CASTS } from './fields';
 
 export type OwnTables = Record<(typeof LOG_TABLES)[number], string>;
 

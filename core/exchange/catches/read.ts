@@ -13,6 +13,7 @@ import {
   CATCH_UNITS,
   guessMapping,
   guessUnits,
+  MAX_CASTS,
   NEEDED,
   type CatchField,
   type CatchUnits,
@@ -70,8 +71,6 @@ export interface CatchList {
 
 export const MAX_CATCHES = 50_000;
 const MAX_NOTE = 500;
-/** Casts of one line, at the most. */
-export const MAX_CASTS = 1000;
 /** What is taken of a quantity, SI. */
 const RANGE: Record<Quantity, readonly [number, number]> = { length: [0.01, 3], weight: [0.001, 300], depth: [0, 300] };
 

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { NAMED, type ListNames, type Named } from '../../../core/exchange/catches/named';
-import { MAX_CASTS } from '../../../core/exchange/catches/read';
+import { MAX_CASTS } from '../../../core/exchange/catches/fields';
 import type { ToldOfCatches } from '../../../core/exchange/catches/kept';
 import type { CatchSight } from '../../../workers/files';
 import { FAMILIES } from '../../../core/lures/family';
