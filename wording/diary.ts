@@ -40,7 +40,6 @@ export const DIARY = {
   goOn: 'Go on with this day',
   toStrikes: 'To the log of today',
   catchUp: 'Write in a day that was not logged',
-  fromElsewhere: 'Put in catches from another log…',
   more: 'Show more days',
   chosen: 'The day chosen',
   timeLineKey: 'On top how bright it was; below it a bar for each lure; then what happened.',

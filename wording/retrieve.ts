@@ -1,5 +1,6 @@
 /** The plan in words: what each change would buy, how sure the share is. */
 import { readingsMoved } from './moved';
+import { bandText } from './section';
 import type { Conditions } from '../core/water/conditions';
 import type { PlanChange, Plan, Progress } from '../core/planning/plan/plan';
 import type { Climb } from '../core/planning/plan/climb';
@@ -218,12 +219,12 @@ export const STAND_TEXT: Partial<Record<Access, string>> = {
 export function shareSentence(p: Plan, u: UnitPrefs): string {
   const { mean, low, high } = p.zoneShare;
   if (p.misses)
-    return `It never comes ${p.beside ? 'to its depth' : 'among the fish'} at ${say.depthBand(p.bandM, u)}${p.beside ? `, ${p.beside} the fish` : ''}: its deepest is ${say.depth(p.deepestM, u)}.`;
+    return `It never comes ${p.beside ? 'to its depth' : 'among the fish'} at ${bandText(p.bandM, p.beside, u)}: its deepest is ${say.depth(p.deepestM, u)}.`;
   const seconds = `${say.seconds(Math.round(p.zoneSecondsPerCast))} of every ${say.seconds(Math.round(p.castS))} cast`;
   const first = p.effort === 'first';
   const why = first ? 'as long as it is not settled' : 'as drag and line vary';
   const range = high - low > 0.03 ? `, likely ${Math.round(low * 100)}–${say.percent(high)} ${why}` : '';
-  return `${first ? 'About ' : ''}${say.percent(mean)} of the cast at ${say.depthBand(p.bandM, u)}${p.beside ? `, ${p.beside} the fish` : ''}: ${seconds}${range}.`;
+  return `${first ? 'About ' : ''}${say.percent(mean)} of the cast at ${bandText(p.bandM, p.beside, u)}: ${seconds}${range}.`;
 }
 
 /** Wider than this share of its depth, the path is called a guess. */

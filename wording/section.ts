@@ -1,4 +1,5 @@
 /** The section told in words, for those who do not see it. */
+import type { Beside } from '../core/planning/task/placing';
 import type { HoldingPlace } from '../core/water/holding';
 import { COVER_NAME } from './names';
 import { say, type UnitPrefs } from './units';
@@ -9,7 +10,7 @@ export interface SectionFacts {
   bandM: readonly [number, number];
   /** Where the lure counts, and whether that is over or under the fish. */
   countsM: readonly [number, number] | null;
-  beside: 'over' | 'under' | null;
+  beside: Beside;
   sightM: number;
   feltM: number;
   clarityM: number;
@@ -77,9 +78,13 @@ export const flowText = (what: 'current' | 'wind', mps: number, angleDeg: number
 const wayText = (angleDeg: number): string =>
   isAcross(angleDeg) ? 'across the cast' : Math.cos((angleDeg * Math.PI) / 180) > 0 ? 'towards you' : 'away from you';
 
+/** A band that counts, and whether it lies over or under the fish: "5½–7½ ft, under the fish". */
+export const bandText = (bandM: readonly [number, number], beside: Beside, u: UnitPrefs): string =>
+  `${say.depthBand(bandM, u)}${beside ? `, ${beside} the fish` : ''}`;
+
 /** Where a lure that is worked over or under the fish counts; null: among them. */
 export const countsAt = ({ countsM, beside }: Pick<SectionFacts, 'countsM' | 'beside'>, u: UnitPrefs): string | null =>
-  countsM && beside ? `at ${say.depthBand(countsM, u)}, ${beside} the fish` : null;
+  countsM && beside ? `at ${bandText(countsM, beside, u)}` : null;
 
 export function describeSection(s: SectionFacts, u: UnitPrefs): string {
   const parts = [

@@ -5,7 +5,7 @@ import { runRetrieve, type Run } from '../simulation/retrieve';
 import { towedPass, verticalJig } from '../simulation/setups';
 import { crossCurrentBow, hookSet, steadyTow } from '../simulation/steady';
 import { freeSink, sinkDepthM, sinkSpeedMps } from '../simulation/sink';
-import { MESH, type RetrieveInput } from '../simulation/types';
+import { MESH, type Mesh, type RetrieveInput } from '../simulation/types';
 import { FRESH_KG_M3, viscosityM2s } from '../water/fluid';
 
 const finite = z.number();
@@ -233,17 +233,20 @@ const MESHES = [
   { mesh: MESH.scan, about: 'rough: solved on the coarsest mesh, mostly within a tenth of the depth' },
 ] as const;
 
-/** The cast on the finest mesh that can be afforded, and how rough it is; null: as asked. */
+/** The cast on the finest mesh that can be afforded, and what is to be said of it. */
 function affordableRun(d: Moving, timesS: readonly number[]): { run: Run; notes: string[] } {
   const input = movingInput(d);
-  let run: Run | undefined;
-  for (const { mesh, about } of MESHES) {
-    run = runRetrieve(input, { mesh, timesS, lineShapes: d.lineShapes, mostWork: MOST_WORK });
-    if (run.stoppedAtS !== null) continue;
-    const failed = run.failedAtS === null ? [] : [`no solution after ${run.failedAtS} s`];
-    return { run, notes: [...failed, ...(about ? [about] : [])] };
-  }
-  return { run: run!, notes: [MESHES[3].about, `followed up to ${run!.stoppedAtS!.toFixed(1)} s; ask for less`] };
+  const runOn = (mesh: Mesh): Run =>
+    runRetrieve(input, { mesh, timesS, lineShapes: d.lineShapes, mostWork: MOST_WORK });
+  let [i, run] = [0, runOn(MESHES[0].mesh)];
+  while (run.stoppedAtS !== null && i < MESHES.length - 1) run = runOn(MESHES[++i]!.mesh);
+  const { failedAtS, stoppedAtS } = run;
+  const notes = [
+    failedAtS === null ? null : `no solution after ${failedAtS} s`,
+    MESHES[i]!.about,
+    stoppedAtS === null ? null : `followed up to ${stoppedAtS.toFixed(1)} s; ask for less`,
+  ].filter((x) => x !== null);
+  return { run, notes };
 }
 
 function movingAnswer(d: Moving): Record<string, unknown> {

@@ -76,7 +76,7 @@ export function LogTablesPart() {
         onChange={setTells}
       />
       <Button title={KIT_PAGE.saveTables} disabled={empty} onPress={() => void save()} />
-      <Button title={KIT_PAGE.fromElsewhere} onPress={() => router.navigate('/kit/catches' as never)} />
+      <Button title={SHARED.fromElsewhere} onPress={() => router.navigate('/kit/catches' as never)} />
       {said ? (
         <Say role="status" kind="label" tone="moss">
           {said}

@@ -2,6 +2,7 @@
  * What the section shows, in SI: made by each place from the same day, drawn by SectionDrawing, told by
  * wording/section.
  */
+import type { Beside } from '../../core/planning/task/placing';
 import type { Phase } from '../../core/planning/cadence/cadence';
 import { computeHolding, type HoldingPlace } from '../../core/water/holding';
 import { attenuationPerM } from '../../core/water/light';
@@ -58,7 +59,7 @@ export interface SectionModel {
   /** Where the lure counts, m; null: nothing is cast. */
   countsM: readonly [number, number] | null;
   /** Worked over or under the fish. */
-  beside: 'over' | 'under' | null;
+  beside: Beside;
   fishDepthM: number;
   castM: number;
   tipM: number;

@@ -38,7 +38,6 @@ export const KIT_PAGE = {
   unitsOfTables: 'Units of the tables',
   whoReadsThem: 'Who is to read them',
   saveTables: 'Save the log as tables',
-  fromElsewhere: 'Put in catches from another log…',
   recordTells: (tells: Tells): string =>
     tells === 'all'
       ? 'To keep, or to move to another device: with all of it. To send to somebody, choose less.'

@@ -7,6 +7,7 @@ export const SHARED = {
   tieOn: 'What to tie on',
   backToKit: 'Back to the Kit',
   files: 'From and to a file',
+  fromElsewhere: 'Put in catches from another log…',
   find: 'Find by a word',
   tells: 'What of your places goes along',
   putFileAway: 'Put the file away',

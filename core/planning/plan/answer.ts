@@ -1,7 +1,7 @@
 /** What a plan answers. */
 import { likeliestMood, overMoods } from '../../mood/states';
 import type { Belief } from '../calibrate/belief';
-import { inBand } from '../task/inBand';
+import type { Beside } from '../task/placing';
 import type { Phase } from '../cadence/cadence';
 import type { Presentation } from '../task/presentation';
 import type { PlanChange } from './changes';
@@ -49,7 +49,7 @@ export interface Plan {
   /** The band that counts, m. */
   bandM: readonly [number, number];
   /** Worked over or under the fish, which come to it: its own depth counts; null: theirs, the top or the bottom. */
-  beside: 'over' | 'under' | null;
+  beside: Beside;
   handleSpeedMps: number;
   zoneShare: ShareRange;
   zoneSecondsPerCast: number;
@@ -86,12 +86,6 @@ export interface Plan {
  * would buy.
  */
 export type PlanStage = 'first' | 'settled';
-
-/** Whether what is swum counts at a depth of its own. */
-export function besideFish({ family, bandM, reading: { fishBandM } }: PlanTask): Plan['beside'] {
-  if (family.mode !== 'swim' || inBand((bandM[0] + bandM[1]) / 2, fishBandM)) return null;
-  return bandM[0] < fishBandM[0] ? 'over' : 'under';
-}
 
 const moreShut = (p: PlanTask, by: number): number =>
   overMoods(p.mood.distribution, (m) => p.species.wantedPauseS[Math.min(4, Math.max(0, m - by))]!);

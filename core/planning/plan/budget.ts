@@ -7,8 +7,8 @@ import type { Candidate, Evaluate } from './candidates';
 import { mean } from './doubt';
 
 /**
- * What each part of a plan may take. With all of them used up a plan takes some 200,000, as much as its longest casts
- * need with the least looks; most take a quarter of it.
+ * What each part of a plan may take. Half of the plans take less than all of it together; the least looks at the casts
+ * that take longest go beyond it, up to some three times.
  */
 export const WORK = {
   ways: 40_000,

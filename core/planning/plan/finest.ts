@@ -52,11 +52,10 @@ export function* finest(
     again.push(...polished.filter((c) => !again.includes(c)));
   }
   const [top] = again.sort(better);
-  const atCornersWork = corners(p).length * workEach(first);
+  const atCorners = corners(p);
   const asGood = again
     .filter((c) => c.worth >= AS_GOOD * top!.worth)
-    .slice(0, affordable(WORK.corners, atCornersWork, AT_CORNERS));
-  const atCorners = corners(p);
+    .slice(0, affordable(WORK.corners, atCorners.length * workEach(first), AT_CORNERS));
   const casts = yield asGood.flatMap(({ hands }) =>
     atCorners.map((corner) => ({ task: p, hands, how: { mesh: MESH.scan, ...corner } })),
   );

@@ -7,7 +7,7 @@
  */
 import { BETWEEN_CASTS_S } from '../../tackle/cast';
 import { MESH, type Mesh } from '../../simulation/types';
-import { besideFish, wishOf, type PlanStage, type Plan } from './answer';
+import { wishOf, type PlanStage, type Plan } from './answer';
 import { changesOf } from './buys';
 import { canFloat, type PlanChange } from './changes';
 import { castNow, type CastJob, type Progress, type Steps } from './casting';
@@ -15,6 +15,7 @@ import { DRAWS, depthRange, shareRange, type ShareRange } from './doubt';
 import { finest } from './finest';
 import { firstAnswer } from './firstAnswer';
 import { isNotCast, planNotCast } from './notCast';
+import { besideFish } from '../task/placing';
 import type { PlanRequest } from '../task/request';
 import { evaluateOn, type Candidate, type Evaluate } from './candidates';
 import { MIN_CANDIDATES, search } from './search';
@@ -113,7 +114,7 @@ function* planSteps(asked: PlanTask, effort: PlanStage, searched: boolean): Step
     flightM: p.flightM,
     depthM: p.depthM,
     bandM: p.bandM,
-    beside: besideFish(p),
+    beside: besideFish(p.family, p.reading, p.depthM),
     handleSpeedMps: hands.turnsPerS * turnM(p, hands.castM),
     zoneShare,
     zoneSecondsPerCast,

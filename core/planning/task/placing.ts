@@ -34,6 +34,14 @@ const PATIENCE_S_PER_M: Record<Whereabouts, number> = { searching: 2.5, located:
 export const isOnBed = (f: Family, r: ResolvedConditions): boolean =>
   r.behaviour === 'guarding' && (f.mode === 'bottom' || f.mode === 'swim');
 
+/** What is swum over or under the fish, which come to it; null: among them, or worked on the top, the bottom, a bed. */
+export type Beside = 'over' | 'under' | null;
+export function besideFish(f: Family, r: ResolvedConditions, depthM: number): Beside {
+  if (f.mode !== 'swim' || isOnBed(f, r)) return null;
+  const [top, bottom] = r.fishBandM;
+  return depthM < top ? 'over' : depthM > bottom ? 'under' : null;
+}
+
 /**
  * The band that counts. A lure that is swum above fish that look up is among them as far as they come for it: how far
  * that is, the ranking reckons. So it is the band around the lure's own depth where that is not theirs.
@@ -41,8 +49,7 @@ export const isOnBed = (f: Family, r: ResolvedConditions): boolean =>
 function bandFor(f: Family, r: ResolvedConditions, pitched: boolean, depthM: number): readonly [number, number] {
   if (isOnBed(f, r)) return [Math.min(r.fishBandM[0], r.depthM - ON_BED_M), r.depthM];
   if (f.mode === 'surface') return [0, SURFACE_BAND_M];
-  if (f.mode === 'swim' && (depthM < r.fishBandM[0] || depthM > r.fishBandM[1]))
-    return defaultFishBandM(depthM, r.depthM);
+  if (besideFish(f, r, depthM)) return defaultFishBandM(depthM, r.depthM);
   if (f.mode === 'bottom' && !pitched) return [Math.min(r.fishBandM[0], r.depthM - BOTTOM_BAND_M), r.depthM];
   return r.fishBandM;
 }

@@ -8,6 +8,7 @@ import { bestText, dayTitleOf, dayWhere, DIARY, diaryHead } from '../../../wordi
 import { capital, SPECIES_NAME } from '../../../wording/names';
 import { useBook } from '../../day/contexts';
 import { Note, Part } from '../../parts/Box';
+import { SHARED } from '../../../wording/pages/shared';
 import { Button, Choices } from '../../parts/Buttons';
 import { Disclosure } from '../../parts/Disclosure';
 import { Find } from '../../parts/Find';
@@ -103,7 +104,7 @@ export function DiaryScreen() {
     <Screen title={DIARY.title} sub={days.length > 0 ? diaryHead(days) : undefined} section={false}>
       {days.length === 0 ? <Note>{DIARY.none}</Note> : null}
       <Button title={DIARY.catchUp} onPress={() => router.navigate('/lessons/catch-up' as never)} />
-      <Button kind="plain" title={DIARY.fromElsewhere} onPress={() => router.navigate('/kit/catches' as never)} />
+      <Button kind="plain" title={SHARED.fromElsewhere} onPress={() => router.navigate('/kit/catches' as never)} />
       {days.length === 0 ? null : wide ? (
         <View style={{ flexDirection: 'row', gap: 28, alignItems: 'flex-start' }}>
           <View style={{ flex: 1, minWidth: 0 }}>{list}</View>
