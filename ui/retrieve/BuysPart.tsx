@@ -51,6 +51,11 @@ export function BuysPart({ plan, busy }: { plan: Plan; busy: boolean }) {
         <Disclosure title={RETRIEVE_PAGE.coinToss}>{bars(tosses.slice(0, SHOWN))}</Disclosure>
       ) : null}
       {hurts.length > 0 ? <Disclosure title={RETRIEVE_PAGE.costsMost}>{bars(hurts.slice(0, SHOWN))}</Disclosure> : null}
+      {plan.untried > 0 ? (
+        <Say kind="label" tone="soft">
+          {RETRIEVE_PAGE.untried(plan.untried)}
+        </Say>
+      ) : null}
     </Part>
   );
 }

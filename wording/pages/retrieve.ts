@@ -2,6 +2,7 @@ import type { FamilyId } from '../../core/lures/family';
 import type { Plan } from '../../core/planning/plan/answer';
 import type { PlanChange } from '../../core/planning/plan/changes';
 import type { Rod } from '../../core/records/rod';
+import { counted } from '../count';
 import { FAMILY_NAME, capital } from '../names';
 import { angleText, changeTitle, gainRangeText, tipText } from '../retrieve';
 import { type UnitPrefs, say } from '../units';
@@ -33,6 +34,8 @@ export const RETRIEVE_PAGE = {
   buysNothing: 'Nothing you could change on its own is sure to hold it among the fish longer.',
   buysNote:
     'More of the cast among the fish, by one change alone: all else stays as it is. Touch to do it; touch it again under “Your changes” to take it back.',
+  untried: (n: number): string =>
+    `${counted(n, 'more change')} looked less promising and ${n === 1 ? 'was' : 'were'} not worked out: a cast this long takes too much computing.`,
   coinToss: 'A toss of a coin: may help, may cost',
   costsMost: 'And what would cost most',
   doIt: (b: PlanChange, units: UnitPrefs): string => `${changeTitle(b, units)}: ${gainRangeText(b)}. Do it`,

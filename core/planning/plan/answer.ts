@@ -73,8 +73,9 @@ export interface Plan {
   range: DepthRange | null;
   /** What is known of the lure and the reel, as ratios to the model's values. */
   known: { drag: Belief; lift: Belief; reel: Belief };
-  /** Best first. */
+  /** Best first; and how many other changes were not tried, the cast being a long one to simulate. */
   buys: PlanChange[];
+  untried: number;
   /** Different hands cast on the model, and casts simulated in all. */
   candidates: number;
   simulations: number;

@@ -6,6 +6,7 @@ import { corners } from '../task/tackleDraws';
 import { affordable, WORK } from './budget';
 import { together, type CastJob, type Steps } from './casting';
 import { trials, type PlanChange, type Trial } from './changes';
+import type { Plan } from './answer';
 import { DRAWS, gainRange, type ShareRange } from './doubt';
 import { sureShare } from './sure';
 import type { Track } from './track';
@@ -21,8 +22,11 @@ const scanned = ({ problem: task, hands }: Pick<Trial, 'problem' | 'hands'>): Ca
 const atCorners = ({ problem: task, hands }: Pick<Trial, 'problem' | 'hands'>): CastJob[] =>
   corners(task).map((corner) => ({ task, hands, how: { mesh: MESH.scan, ...corner } }));
 
-/** The changes of a plan, best first; `now` is the share of its own cast, `fine`. */
-export function* changesOf(p: PlanTask, hands: RetrieveSettings, now: ShareRange, fine: Track): Steps<PlanChange[]> {
+/** The changes of a plan, best first, and how many more looked less promising and could not be afforded. */
+export type Buys = Pick<Plan, 'buys' | 'untried'>;
+
+/** The changes of a plan; `now` is the share of its own cast, `fine`. */
+export function* changesOf(p: PlanTask, hands: RetrieveSettings, now: ShareRange, fine: Track): Steps<Buys> {
   const own = { problem: p, hands };
   const all = trials(p, hands);
   const [plain, ...each] = yield [own, ...all].flatMap(scanned);
@@ -52,5 +56,6 @@ export function* changesOf(p: PlanTask, hands: RetrieveSettings, now: ShareRange
   // One that helps less and cannot be worked out so is not held out at all.
   const most = affordable(WORK.changes, fine.work + Math.min(WORK.draws, DRAWS.length * plain!.work), AS_THE_PLAN);
   const held = yield* together(helping.slice(0, most).map(bought));
-  return [...held, ...likely.filter((x) => !helping.includes(x)).map((x) => x.change)].sort(byGain);
+  const buys = [...held, ...likely.filter((x) => !helping.includes(x)).map((x) => x.change)].sort(byGain);
+  return { buys, untried: all.length - buys.length };
 }

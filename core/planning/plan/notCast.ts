@@ -87,6 +87,7 @@ function planOf(p: PlanTask, effort: PlanStage, a: Answer): Plan {
     range: null,
     known: p.known,
     buys: [],
+    untried: 0,
     candidates: 1,
     simulations: 1,
     effort,

@@ -8,8 +8,8 @@
 import { BETWEEN_CASTS_S } from '../../tackle/cast';
 import { MESH, type Mesh } from '../../simulation/types';
 import { wishOf, type PlanStage, type Plan } from './answer';
-import { changesOf } from './buys';
-import { canFloat, type PlanChange } from './changes';
+import { changesOf, type Buys } from './buys';
+import { canFloat } from './changes';
 import { castNow, type CastJob, type Progress, type Steps } from './casting';
 import { DRAWS, depthRange, shareRange, type ShareRange } from './doubt';
 import { finest } from './finest';
@@ -92,10 +92,10 @@ function* planSteps(asked: PlanTask, effort: PlanStage, searched: boolean): Step
   const { hands, track } = best;
   const { workedToM } = track;
   let drawn: readonly Track[] = [];
-  let buys: PlanChange[] = [];
+  let changes: Buys = { buys: [], untried: 0 };
   if (searched) {
     [zoneShare, drawn] = yield* sureShare(p, hands, track);
-    buys = yield* changesOf(p, hands, zoneShare, track);
+    changes = yield* changesOf(p, hands, zoneShare, track);
   }
 
   zoneShare ??= shareRange(track.zoneShare, 0, []);
@@ -132,7 +132,7 @@ function* planSteps(asked: PlanTask, effort: PlanStage, searched: boolean): Step
     track,
     range: drawn.length > 0 ? depthRange(track, drawn) : null,
     known: p.known,
-    buys,
+    ...changes,
     candidates,
     effort,
   };
