@@ -5,7 +5,7 @@ import { expect, openDemo, PHONE, test } from './kit';
 
 test.use({ viewport: PHONE, hasTouch: true });
 
-test('the log as tables: one ZIP, four tables and what their columns are, in the units asked', async ({ page }) => {
+test('the log as tables: one ZIP, five tables and what their columns are, in the units asked', async ({ page }) => {
   await openDemo(page);
   await page.goto('/kit');
   let firstByte = 0;
@@ -20,7 +20,14 @@ test('the log as tables: one ZIP, four tables and what their columns are, in the
     return Object.fromEntries(Object.entries(zip).map(([name, bytes]) => [name, strFromU8(bytes)]));
   };
   const own = await files();
-  expect(Object.keys(own).sort()).toEqual(['blocks.csv', 'datapackage.json', 'events.csv', 'fish.csv', 'trips.csv']);
+  expect(Object.keys(own).sort()).toEqual([
+    'blocks.csv',
+    'datapackage.json',
+    'events.csv',
+    'fish.csv',
+    'photos.csv',
+    'trips.csv',
+  ]);
   expect(own['blocks.csv']).toMatch(/^block_id,trip_id,.*lure_weight_oz,.*water_temp_f/);
   expect(own['trips.csv']!.trim().split('\r\n').length).toBeGreaterThan(10);
   await expect(page.getByText('The tables are saved, with your downloads.')).toBeVisible();

@@ -1,11 +1,13 @@
 /** The diary: days as they were, in sentences. */
 import type { DayAgainstModel, DayQuestion, LureOfDay } from '../core/diary/ended';
+import type { Tally } from '../core/log/tally';
 import type { Best, DiaryDay } from '../core/diary/days';
 import type { EffortBlock } from '../core/records/block';
 import type { Conditions } from '../core/water/conditions';
 import { resolveConditions, type ResolvedConditions } from '../core/water/resolve';
 import { counted, few } from './count';
 import { capital, COVER_NAME, list, SPECIES_NAME, STYLE_NAME, TIDE_NAME } from './names';
+import { castsText } from './strikes';
 import { clockText, pastDayText } from './time';
 import { say, type UnitPrefs } from './units';
 import { skyWord } from './water';
@@ -107,6 +109,10 @@ export function waterOfBlock(b: EffortBlock, u: UnitPrefs): string {
 /** "Alder minnow, twitch and hang, at North arm alders". */
 export const blockText = (b: EffortBlock, spot: string | null): string =>
   `${b.presentation.lureName}, ${STYLE_NAME[b.presentation.style]}${spot ? `, at ${spot}` : ''}`;
+
+/** Casts of a block, or that nobody counted them: something struck, and no cast was logged. */
+export const blockCastsText = ({ casts, events }: Pick<Tally, 'casts' | 'events'>): string =>
+  casts === 0 && events.length > 0 ? 'casts not counted' : castsText(casts);
 
 /** "Alder minnow: 3 strikes in 40 casts (1.1 h), 2 landed." */
 export const lureOfDayText = (l: LureOfDay): string =>

@@ -63,6 +63,12 @@ export function detailsText(e: EventDetails & { at?: ThrownAt }, u: UnitPrefs): 
   return told.join(', ');
 }
 
+/** What a photo shows: "Landed, 16 in, 5:40 pm". */
+export const photoOfText = (e: Pick<StrikeEvent, 'kind' | 'lengthM' | 'atMs'>, zone: string, u: UnitPrefs): string =>
+  [EVENT_NAME[e.kind], e.lengthM !== null && say.size(e.lengthM, u), clockText(e.atMs, zone, u)]
+    .filter(Boolean)
+    .join(', ');
+
 /** One correction: "Until 5:40 pm it said: 14 in". */
 export const wasText = (w: StrikeEvent['was'][number], zone: string, u: UnitPrefs): string => {
   const { untilMs, ...told } = w;

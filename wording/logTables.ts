@@ -29,8 +29,8 @@ export const ownLogUnits = (u: UnitPrefs): LogUnits => ({
 
 /** What the file holds and tells. */
 export const LOG_FILE = {
-  what: 'Four tables for a spreadsheet, in one ZIP: days, what was fished how (with its casts), what happened, fish. Each line has its own id and those of what it belongs to; a description of every column lies beside them.',
-  tells: 'No position is in them. Without names your notes stay out too.',
+  what: 'Tables for a spreadsheet, in one ZIP: days, what was fished how (with its casts), what happened, fish, photos. Each line has its own id and those of what it belongs to; a description of every column lies beside them.',
+  tells: 'No position is in them. Without names your notes and photos stay out too.',
   done: 'The tables are saved, with your downloads.',
   failed: 'The tables could not be made. Nothing was changed; try again.',
 } as const;

@@ -6,11 +6,10 @@ import { groupBy } from '../core/log/tally';
 import type { EffortBlock } from '../core/records/block';
 import type { StrikeEvent } from '../core/records/event';
 import type { Conditions } from '../core/water/conditions';
-import { againstModelText, blockText, dayCame, daySpan, lureOfDayText, waterOfBlock } from './diary';
+import { againstModelText, blockCastsText, blockText, dayCame, daySpan, lureOfDayText, waterOfBlock } from './diary';
 import { detailsText, eventTitle } from './events';
 import { capital, EVENT_NAME, SETTING_NAME, SPECIES_NAME } from './names';
 import { cadenceText, firstName } from './retrieve';
-import { castsText } from './strikes';
 import { clockText, pastDayText } from './time';
 import { say, type UnitPrefs } from './units';
 
@@ -143,7 +142,7 @@ export function reportOf({ day, water, spotOf, tells, zone }: ReportOf, u: UnitP
             clockLines(
               day,
               (b, came) =>
-                `${clockText(b.startedAtMs, zone, u)}: ${blockText(b, spotName(b))}, ${[castsText(byBlock[blocks.indexOf(b)]!.casts), ...came].join(', ')}.`,
+                `${clockText(b.startedAtMs, zone, u)}: ${blockText(b, spotName(b))}, ${[blockCastsText(byBlock[blocks.indexOf(b)]!), ...came].join(', ')}.`,
               (e) => eventLine(e, lureOf(e), zone, u),
             ),
           ),
@@ -161,9 +160,11 @@ const SHEETS = [
 ] as const;
 /** Printed so on a day that is longer still: the sheet may have a second page. */
 const SMALLEST = 0.74;
+/** Photos side by side take as much room as so many lines. */
+const LINES_OF_PHOTOS = 8;
 /** How much smaller a report is printed, so that it keeps to one sheet. */
-export function shrinkOf({ parts }: Pick<Report, 'parts'>): number {
-  const lines = parts.reduce((n, p) => n + 1 + p.lines.length, 0);
+export function shrinkOf({ parts }: Pick<Report, 'parts'>, photos = false): number {
+  const lines = parts.reduce((n, p) => n + 1 + p.lines.length, photos ? LINES_OF_PHOTOS : 0);
   return SHEETS.find((s) => lines <= s.lines)?.size ?? SMALLEST;
 }
 

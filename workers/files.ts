@@ -2,11 +2,12 @@
 import { readGeoJson } from '../core/exchange/places/geoJson';
 import { readGpx } from '../core/exchange/places/readGpx';
 import { strFromU8, unzipSync } from 'fflate';
-import { LOG_TABLES } from '../core/exchange/logTables';
+import { LIST_TABLES } from '../core/exchange/logTables';
 import { ownTablesAsList } from '../core/exchange/catches/ownTables';
 import { inBatches } from '../core/exchange/catches/kept';
 import { lookAtCatches, type CatchLook } from '../core/exchange/catches/look';
 import type { Put } from '../core/records';
+import { readRecordZip } from '../core/exchange/recordZip';
 import { readTable } from '../core/exchange/table';
 import type { PlacesFile } from '../core/exchange/places/found';
 
@@ -24,15 +25,17 @@ export const filesApi = {
   places: (text: string): PlacesFile => (/^[\s\uFEFF]*[{[]/.test(text) ? readGeoJson(text) : readGpx(text)),
   /** The log's own tables in one ZIP as a list of catches; null: they are not in it. */
   ownTables: (zip: Uint8Array): string | null => {
-    const names: ReadonlySet<string> = new Set(LOG_TABLES.map((t) => `${t}.csv`));
+    const names: ReadonlySet<string> = new Set(LIST_TABLES.map((t) => `${t}.csv`));
     const found = unzipSync(zip, { filter: (f) => names.has(f.name) && f.originalSize <= MAX_TABLE_BYTES });
-    const text = (t: (typeof LOG_TABLES)[number]): string | null => {
+    const text = (t: (typeof LIST_TABLES)[number]): string | null => {
       const bytes = found[`${t}.csv`];
       return bytes ? strFromU8(bytes) : null;
     };
-    const [trips, blocks, events, fish] = LOG_TABLES.map(text);
+    const [trips, blocks, events, fish] = LIST_TABLES.map(text);
     return trips && blocks && events && fish ? ownTablesAsList({ trips, blocks, events, fish }) : null;
   },
+  /** The record and its pictures in one ZIP. */
+  recordZip: readRecordZip,
   /** The names of a table's columns, from its beginning. */
   catchColumns: (head: string): string[] => readTable(head).columns,
   /** A list of catches, and what it would put in: that itself stays here until it is asked for. */

@@ -124,6 +124,8 @@ describe('when it is over', () => {
     expect(againstModel(with_(12, 40))!.outcome).toBe('better');
     expect(againstModel(with_(0, 80))!.outcome).toBe('worse');
     expect(againstModel(with_(0, 40, 0))).toBeNull();
+    // More strikes than casts: the casts were not counted, and nothing is made of it.
+    expect(againstModel(with_(3, 1))).toBeNull();
   });
 
   const asked = (events: Partial<StrikeEvent>[], note = ''): string[] => {

@@ -55,13 +55,13 @@ export interface DayAgainstModel {
   outcome: 'as-expected' | 'better' | 'worse';
 }
 
-/** Null: nothing was expected of it. */
-export function againstModel({ blocks, byBlock, tally }: DiaryDay): DayAgainstModel | null {
-  const made = (i: number): number => Math.max(byBlock[i]!.casts, byBlock[i]!.strikes);
-  const expected = blocks.reduce((s, b, i) => s + b.expectedPerCast * made(i), 0);
+/** Null: nothing was expected of it. Where fewer casts than strikes were logged, the casts were not counted. */
+export function againstModel({ blocks, byBlock }: Pick<DiaryDay, 'blocks' | 'byBlock'>): DayAgainstModel | null {
+  const whole = blocks.map((b, i) => ({ b, ...byBlock[i]! })).filter((x) => x.casts >= x.strikes);
+  const expected = whole.reduce((s, { b, casts }) => s + b.expectedPerCast * casts, 0);
   if (expected <= 0) return null;
   const byLuck = luckOf(expected);
-  const { strikes } = tally;
+  const strikes = whole.reduce((s, x) => s + x.strikes, 0);
   const outcome = strikes > byLuck[1] ? 'better' : strikes < byLuck[0] ? 'worse' : 'as-expected';
   return { strikes, expected, byLuck, outcome };
 }

@@ -8,6 +8,8 @@ import type { Problem } from '../base/problems';
 
 /** Stands in every exported record, so that another file is not taken for one. */
 export const BOOK_FORMAT = 'moss-kettle-record';
+/** The document's name where it lies in a file with its pictures. */
+export const RECORD_IN_ZIP = 'record.json';
 /** Of the document around the records; each record carries its own version besides. */
 export const BOOK_VERSION = 1;
 

@@ -20,17 +20,20 @@ const { Package } = jest.requireActual<{
 
 const demo = applyPuts(emptyBook(), buildDemoWorld(0));
 const event = standing(demo, 'event').find((e) => e.kind === 'landed')!;
-const book = applyPuts(demo, [put('event', { ...event, note: '=1+1, "quoted"\nand more', released: true })]);
+const noted = applyPuts(demo, [put('event', { ...event, note: '=1+1, "quoted"\nand more', released: true })]);
+const photo = { id: 'a/b', eventId: event.id, atMs: event.atMs, widthPx: 1600, heightPx: 1200, bytes: 300_000 };
+const book = applyPuts(noted, [put('photo', photo)]);
 
 /** The package as it lies in a folder; `spoil` changes a table's text. */
 async function inFolder<T>(
   units: LogUnits,
   then: (p: OutsidePackage) => Promise<T>,
   spoil = (s: string): string => s,
+  of = book,
 ): Promise<T> {
   const folder = mkdtempSync(path.join(tmpdir(), 'log-'));
   try {
-    const tables = logTables(book, units);
+    const tables = logTables(of, units);
     for (const t of tables) writeFileSync(path.join(folder, `${t.name}.csv`), spoil(logTableCsv(t)));
     return await then(await Package.load(JSON.parse(logDescriptor(tables)), { basePath: folder }));
   } finally {
@@ -57,6 +60,20 @@ test.each([
   expect(landed.released).toBe(true);
   expect((landed.at as Date).getTime()).toBe(Math.floor(event.atMs / 1000) * 1000);
   expect(typeof rows.blocks![0]!.casts).toBe('number');
+  expect(rows.photos).toMatchObject([{ photo_id: 'a/b', file: 'photos/a%2Fb.jpg', width_px: 1600, height_px: 1200 }]);
+});
+
+test('without photos, and without anything, the tables are valid too: a head and no line', async () => {
+  for (const bare of [noted, emptyBook()])
+    await inFolder(
+      SI_LOG_UNITS,
+      async (p) => {
+        const rows = await Promise.all(p.resources.map((r) => r.read(READ)));
+        expect([p.valid, rows.length, rows[4]]).toEqual([true, 5, []]);
+      },
+      undefined,
+      bare,
+    );
 });
 
 test('a word among the numbers, an id that points nowhere: the same reader refuses them', async () => {

@@ -6,7 +6,11 @@ import { IMPERIAL, METRIC } from '../../wording/units';
 import { applyPuts, emptyBook, put, standing, takeBackPuts, type Book } from '../records';
 import { isoAt, LOG_TABLES, logDescriptor, logTableCsv, logTables, SI_LOG_UNITS } from './logTables';
 
-const book: Book = applyPuts(emptyBook(), buildDemoWorld(0));
+const demo: Book = applyPuts(emptyBook(), buildDemoWorld(0));
+const [one, two] = standing(demo, 'event');
+const photo = (id: string, eventId: string) =>
+  put('photo', { id, eventId, atMs: 1, widthPx: 1600, heightPx: 1200, bytes: 300_000 });
+const book = applyPuts(demo, [photo('p1', one!.id), photo('p2', one!.id), photo('p3', two!.id)]);
 const read = (b: Book, units = SI_LOG_UNITS) =>
   Object.fromEntries(
     logTables(b, units).map((t) => [
@@ -22,6 +26,7 @@ test('a line for each day, block, event and fish; ids are one each and point to 
   expect(t.events.length).toBe(standing(book, 'event').length);
   expect(t.fish.length).toBe(standing(book, 'event').filter((e) => e.kind === 'landed').length);
   expect(t.fish.length).toBeGreaterThan(5);
+  expect(t.photos.map((x) => x.event_id)).toEqual([one!.id, one!.id, two!.id]);
   const total = standing(book, 'cast').reduce((s, c) => s + c.count, 0);
   expect(t.blocks.reduce((s, b) => s + Number(b.casts), 0)).toBe(total);
   const descriptor = JSON.parse(logDescriptor(logTables(book, SI_LOG_UNITS))) as {

@@ -1,11 +1,12 @@
 /**
- * The log as tidy tables (RFC 4180): trips, blocks, events, fish, each line with its own stable id and the ids of what
- * it belongs to, and a description of every column (a Data Package). Quantities in the units that are asked, named in
- * the column; times as ISO 8601 with the offset of the water's zone. What was taken back is left out.
+ * The log as tidy tables (RFC 4180): trips, blocks, events, fish, photos, each line with its own stable id and the ids
+ * of what it belongs to, and a description of every column (a Data Package). Quantities in the units that are asked,
+ * named in the column; times as ISO 8601 with the offset of the water's zone. What was taken back is left out.
  */
 import Papa from 'papaparse';
 import { offsetMs } from '../base/zone';
 import { roundTo } from '../base/numbers';
+import { photoFile, photosOf } from '../log/photos';
 import { standing, takenBack, tripsOf, type Book } from '../records';
 import { asTextCell } from './table';
 
@@ -37,7 +38,9 @@ interface Column<T> {
   /** The table that an id points to. */
   points?: TableName;
 }
-export const LOG_TABLES = ['trips', 'blocks', 'events', 'fish'] as const;
+/** Those that make a list of catches again. */
+export const LIST_TABLES = ['trips', 'blocks', 'events', 'fish'] as const;
+export const LOG_TABLES = [...LIST_TABLES, 'photos'] as const;
 type TableName = (typeof LOG_TABLES)[number];
 
 /** A moment as ISO 8601 on the clock of a zone. */
@@ -96,7 +99,7 @@ function tableOf<T>(name: TableName, title: string, rows: readonly T[], columns:
 
 /** The tables of a book. */
 export function logTables(
-  book: Pick<Book, 'trip' | 'block' | 'event' | 'cast' | 'tombstone' | 'water' | 'spot' | 'piece'>,
+  book: Pick<Book, 'trip' | 'block' | 'event' | 'cast' | 'photo' | 'tombstone' | 'water' | 'spot' | 'piece'>,
   units: LogUnits,
 ): Table[] {
   const trips = tripsOf(book);
@@ -214,6 +217,22 @@ export function logTables(
       ],
       units,
     ),
+    tableOf(
+      'photos',
+      'Photos, each a file of its own',
+      photosOf(
+        book,
+        events.map((e) => e.id),
+      ),
+      [
+        { name: 'photo_id', title: 'The photo', is: 'id', of: (x) => x.id },
+        { name: 'event_id', title: 'Its event', is: 'id', of: (x) => x.eventId, points: 'events' },
+        { name: 'file', title: 'Where it lies', is: 'text', of: (x) => photoFile(x.id) },
+        { name: 'width_px', title: 'Width in pixels', is: 'integer', of: (x) => x.widthPx },
+        { name: 'height_px', title: 'Height in pixels', is: 'integer', of: (x) => x.heightPx },
+      ],
+      units,
+    ),
   ];
 }
 
@@ -225,7 +244,8 @@ export function logTableCsv(table: Table, bom = false): string {
     { fields: table.columns.map((c) => c.name), data: table.rows.map((r) => r.map(cell)) },
     { newline: '\r\n' },
   );
-  return `${bom ? '\uFEFF' : ''}${text}\r\n`;
+  // Without lines the writer ends the head itself: one more end would be an empty line.
+  return `${bom ? '\uFEFF' : ''}${text.replace(/\r\n$/, '')}\r\n`;
 }
 
 /** The description of the tables, for whoever reads them: what each column is, and what points where. */

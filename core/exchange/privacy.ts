@@ -50,7 +50,8 @@ export function placesTold<B extends Pick<Book, 'water' | 'spot' | 'shore'>>(boo
 /**
  * The book as it is told. Below `all` no shore is in it. `roughly`: places within half a mile. `names`: every spot lies
  * where its water does, and that is told to half a degree. `nothing`: neither names nor notes of waters, spots and
- * pieces, nor notes of days and strikes, in which one may have named a place, nor the station that reports there.
+ * pieces, nor notes of days and strikes, in which one may have named a place, nor the station that reports there, nor
+ * photos, which may show it.
  */
 export function bookTold(book: Book, tells: Tells): Book {
   const placed = placesTold(book, tells);
@@ -67,5 +68,6 @@ function unnamed(book: Book): Book {
     piece: each(book.piece, (x, n) => ({ ...x, ...UNWRITTEN, name: `Piece ${n}` })),
     trip: each(book.trip, (t) => ({ ...t, ...UNWRITTEN })),
     event: each(book.event, (e) => ({ ...e, ...UNWRITTEN, was: e.was.map(({ note: _, ...was }) => was) })),
+    photo: {},
   };
 }

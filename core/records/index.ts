@@ -7,6 +7,7 @@ import { eventRecord } from './event';
 import { lineRecord } from './line';
 import { lureRecord, type Lure } from './lure';
 import { measurementRecord, type Measurement } from './measurement';
+import { photoRecord } from './photo';
 import { pieceRecord } from './piece';
 import { practiceRecord } from './practice';
 import { DEFAULT_PREFERENCES, preferencesRecord, type Preferences } from './preferences';
@@ -45,6 +46,7 @@ export const RECORDS = {
   block: blockRecord,
   event: eventRecord,
   cast: castRecord,
+  photo: photoRecord,
   tombstone: tombstoneRecord,
   preferences: preferencesRecord,
 } as const;

@@ -6,7 +6,7 @@ import { lookAtCatches, type CatchChoices } from '../../core/exchange/catches/lo
 import { ownTablesAsList, type OwnTables } from '../../core/exchange/catches/ownTables';
 import { seededRandom, type Random } from '../../core/base/random';
 import { broken } from '../../core/fixtures/anySpot';
-import { LOG_TABLES, logTableCsv, logTables, SI_LOG_UNITS } from '../../core/exchange/logTables';
+import { LIST_TABLES, logTableCsv, logTables, SI_LOG_UNITS } from '../../core/exchange/logTables';
 import { applyPuts, emptyBook, RECORDS, type Book } from '../../core/records';
 import { buildDemoWorld } from '../../demo/world';
 import { FAMILY_OF_NAME } from '../../wording/box';
@@ -62,7 +62,7 @@ function spoilt(world: Book): string {
       'the log’s own tables',
       (random) =>
         ownTablesAsList(
-          Object.fromEntries(LOG_TABLES.map((t) => [t, broken(tables[t]!.slice(0, 1500), random)])) as OwnTables,
+          Object.fromEntries(LIST_TABLES.map((t) => [t, broken(tables[t]!.slice(0, 1500), random)])) as OwnTables,
         ),
     ],
   ];

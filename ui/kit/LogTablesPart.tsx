@@ -13,8 +13,9 @@ import { Button, Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { TellsChoice } from '../parts/TellsChoice';
 import { deviceZone, realNowMs } from '../platform/clock';
-import { saveFile } from '../platform/files';
+import { saveBlob } from '../platform/files';
 import { useTheme } from '../theme/theme';
+import { PhotosChoice, useStandingPhotos } from './PhotosChoice';
 
 export function LogTablesPart() {
   const book = useBook();
@@ -25,23 +26,25 @@ export function LogTablesPart() {
   const [mark, setMark] = useState<'plain' | 'mark'>('plain');
   const [said, setSaid] = useState('');
   const [tells, setTells] = useState<Tells>('names');
+  const photos = useStandingPhotos();
+  const [pictures, setPictures] = useState(true);
   const empty = Object.keys(book.trip).length === 0;
   const save = async (): Promise<void> => {
     try {
       // The writers are fetched only here.
-      const [{ strToU8, zipSync }, { logDescriptor, logTableCsv, logTables, SI_LOG_UNITS }] = await Promise.all([
-        import('fflate'),
-        import('../../core/exchange/csv'),
-      ]);
+      const [{ zipped }, { logDescriptor, logTableCsv, logTables, SI_LOG_UNITS }, { pictureEntries }] =
+        await Promise.all([import('../platform/zip'), import('../../core/exchange/csv'), import('../photos/pages')]);
+      const told = bookTold(committer.current() ?? book, tells);
       const tables = logTables(
-        bookTold(committer.current() ?? book, tells),
+        pictures ? told : { ...told, photo: {} },
         inUnits === 'own' ? ownLogUnits(units) : SI_LOG_UNITS,
       );
-      const files = Object.fromEntries([
-        ...tables.map((t) => [`${t.name}.csv`, strToU8(logTableCsv(t, mark === 'mark'))] as const),
-        ['datapackage.json', strToU8(logDescriptor(tables))] as const,
-      ]);
-      saveFile(`moss-kettle-log-${dateText(realNowMs(), deviceZone())}.zip`, zipSync(files), 'application/zip');
+      async function* entries() {
+        for (const t of tables) yield { name: `${t.name}.csv`, content: logTableCsv(t, mark === 'mark') };
+        yield { name: 'datapackage.json', content: logDescriptor(tables) };
+        if (pictures && tells !== 'nothing') yield* pictureEntries(photos);
+      }
+      saveBlob(`moss-kettle-log-${dateText(realNowMs(), deviceZone())}.zip`, await zipped(entries()));
       setSaid(LOG_FILE.done);
     } catch {
       setSaid(LOG_FILE.failed);
@@ -75,6 +78,7 @@ export function LogTablesPart() {
         value={tells}
         onChange={setTells}
       />
+      {tells === 'nothing' ? null : <PhotosChoice photos={photos} value={pictures} onChange={setPictures} />}
       <Button title={KIT_PAGE.saveTables} disabled={empty} onPress={() => void save()} />
       <Button title={SHARED.fromElsewhere} onPress={() => router.navigate('/kit/catches' as never)} />
       {said ? (

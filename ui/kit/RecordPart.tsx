@@ -1,13 +1,13 @@
 /** The whole record out to one open file and back, the demo world, and what could not be read. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { importBook, type ImportResult } from '../../core/exchange/bookDocument';
 import { bookTold, TELLS, type Tells } from '../../core/exchange/privacy';
 import { problemText } from '../../wording/problems';
 import { beforeText } from '../../wording/record';
 import { KIT_PAGE } from '../../wording/pages/kit';
 import { SHARED } from '../../wording/pages/shared';
 import { deviceKeeper } from '../../data/deviceKeeper';
+import { reportTrouble } from '../../data/troubles';
 import { usePutBack, useReplaceBook, useStored, type Replacement } from '../../data/useBook';
 import { useBook, usePrefs } from '../day/contexts';
 import { Card, Note, Part } from '../parts/Box';
@@ -16,9 +16,12 @@ import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
 import { TellsChoice } from '../parts/TellsChoice';
 import { deviceZone, realNowMs } from '../platform/clock';
-import { pickTextFile, saveFile } from '../platform/files';
+import { pickFile, saveFile } from '../platform/files';
 import { useTheme } from '../theme/theme';
+import { PhotosChoice, useStandingPhotos } from './PhotosChoice';
+import { readRecordFile, type RecordFile } from './readRecord';
 import { saveRecord } from './saveRecord';
+import { saveRecordWithPhotos } from './saveWithPhotos';
 import { useDemoWorld } from './useDemoWorld';
 
 const SHOWN = 12;
@@ -34,10 +37,14 @@ export function RecordPart() {
   const back = usePutBack();
   /** What was asked last, to be asked again without keeping what is here. */
   const [last, setLast] = useState<{ asked: Replacement; told: string } | null>(null);
-  const [read, setRead] = useState<ImportResult | null>(null);
+  const [read, setRead] = useState<RecordFile | null>(null);
   const [asking, setAsking] = useState<'demo' | 'clear' | null>(null);
   const [said, setSaid] = useState('');
   const [tells, setTells] = useState<Tells>('all');
+  const photos = useStandingPhotos();
+  const [pictures, setPictures] = useState(true);
+  // Nothing of them goes along where not even names are told.
+  const withPhotos = pictures && photos.length > 0 && tells !== 'nothing';
   const hasRecord = Object.keys(book.trip).length > 0 || Object.keys(book.lure).length > 0;
 
   const put = (asked: Replacement, told: string): void => {
@@ -45,13 +52,20 @@ export function RecordPart() {
     // Told once the device has it.
     replace.mutate(asked, { onSuccess: () => setSaid(told) });
   };
-  const exportAll = (): void => {
-    saveRecord(bookTold(deviceKeeper().withRefused(), tells));
-    setSaid(KIT_PAGE.recordSaved);
+  const exportAll = async (): Promise<void> => {
+    const told = bookTold(deviceKeeper().withRefused(), tells);
+    try {
+      if (withPhotos) await saveRecordWithPhotos(told, photos);
+      else saveRecord(told);
+      setSaid(KIT_PAGE.recordSaved);
+    } catch (e) {
+      reportTrouble('saving with photos', e);
+      setSaid(KIT_PAGE.notSaved);
+    }
   };
   const importFile = async (): Promise<void> => {
-    const text = await pickTextFile('.json,application/json');
-    if (text !== null) setRead(importBook(text));
+    const file = await pickFile('.json,.zip,application/json,application/zip');
+    if (file) setRead(await readRecordFile(file));
   };
   return (
     <Part title="Your record">
@@ -65,8 +79,9 @@ export function RecordPart() {
           onChange={setTells}
         />
       ) : null}
+      {tells === 'nothing' ? null : <PhotosChoice photos={photos} value={pictures} onChange={setPictures} />}
       <View style={{ gap: 8 }}>
-        <Button title={KIT_PAGE.saveRecord} onPress={exportAll} disabled={!hasRecord} />
+        <Button title={KIT_PAGE.saveRecord} onPress={() => void exportAll()} disabled={!hasRecord} />
         <Button title={KIT_PAGE.readRecord} onPress={() => void importFile()} />
         {hasRecord ? <Button title="Clear everything…" onPress={() => setAsking('clear')} /> : null}
         <Button
@@ -107,12 +122,13 @@ export function RecordPart() {
           {read.problems.length > SHOWN ? (
             <Say kind="label">{KIT_PAGE.andMore(read.problems.length - SHOWN)}</Say>
           ) : null}
+          {read.lacking > 0 ? <Say kind="label">{KIT_PAGE.lacking(read.lacking)}</Say> : null}
           {read.puts.length > 0 ? (
             <Button
               kind="copper"
               title={KIT_PAGE.putInPlace}
               onPress={() => {
-                put({ record: () => read.puts, by: 'import', atMs: realNowMs() }, KIT_PAGE.readIn);
+                put({ record: read.record, by: 'import', atMs: realNowMs() }, KIT_PAGE.readIn);
                 setRead(null);
               }}
             />

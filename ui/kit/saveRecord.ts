@@ -6,5 +6,7 @@ import { saveFile } from '../platform/files';
 
 export function saveRecord(book: Book): void {
   const at = new Date(realNowMs()).toISOString();
-  saveFile(`moss-kettle-${at.slice(0, 10)}.json`, JSON.stringify(exportBook(book, at), null, 1));
+  saveFile(`moss-kettle-${at.slice(0, 10)}.json`, documentOf(book, at));
 }
+
+export const documentOf = (book: Book, at: string): string => JSON.stringify(exportBook(book, at), null, 1);

@@ -55,6 +55,8 @@ export function Button({
           letterSpacing: 0,
           marginVertical: 8,
           marginHorizontal: kind === 'plain' ? 8 : 16 * Math.min(scale, 1.25),
+          // The library draws its icon half into the margin of the words.
+          ...(icon ? { marginLeft: 20 } : {}),
           flexShrink: 1,
           whiteSpace: 'normal',
           textDecorationLine: kind === 'plain' ? 'underline' : 'none',

@@ -4,6 +4,7 @@
  */
 import type { ComponentType } from 'react';
 import Calendar from 'lucide/dist/esm/icons/calendar.mjs';
+import Camera from 'lucide/dist/esm/icons/camera.mjs';
 import Check from 'lucide/dist/esm/icons/check.mjs';
 import ChevronDown from 'lucide/dist/esm/icons/chevron-down.mjs';
 import ChevronLeft from 'lucide/dist/esm/icons/chevron-left.mjs';
@@ -39,6 +40,7 @@ const SIGNS = {
   play: Play,
   stop: Square,
   calendar: Calendar,
+  camera: Camera,
   check: Check,
   pen: Pencil,
   search: Search,

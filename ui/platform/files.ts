@@ -1,13 +1,22 @@
 /** Files out and in, through the browser. */
 export function saveFile(name: string, content: string | Uint8Array<ArrayBuffer>, type = 'application/json'): void {
-  const url = URL.createObjectURL(new Blob([content], { type }));
+  saveBlob(name, new Blob([content], { type }));
+}
+
+export function saveBlob(name: string, blob: Blob): void {
+  const url = URL.createObjectURL(blob);
+  saveUrl(name, url);
+  setTimeout(() => URL.revokeObjectURL(url), 10_000);
+}
+
+/** What an address of this page leads to. */
+export function saveUrl(name: string, url: string): void {
   const a = document.createElement('a');
   a.href = url;
   a.download = name;
   document.body.appendChild(a);
   a.click();
   a.remove();
-  setTimeout(() => URL.revokeObjectURL(url), 10_000);
 }
 
 /** Lets the person pick one file; null when they pick none. */
@@ -33,3 +42,8 @@ export const pickTextFile = async (accept: string): Promise<string | null> => {
   const file = await pickFile(accept);
   return file ? file.text().catch(() => null) : null;
 };
+
+/** How a ZIP begins. */
+const ZIP_BEGINS = 'PK';
+export const isZip = async (file: Blob): Promise<boolean> =>
+  (await file.slice(0, ZIP_BEGINS.length).text()) === ZIP_BEGINS;

@@ -5,7 +5,7 @@ import { useStore } from 'zustand';
 import { Svg } from '../platform/shapes';
 import { PHASES } from '../../core/planning/cadence/cadence';
 import { EVENT_NAME, PHASE_NAME, capital } from '../../wording/names';
-import { askWhenText, onPhaseText, TELL } from '../../wording/events';
+import { askWhenText, onPhaseText, photoOfText, TELL } from '../../wording/events';
 import { useActions, useBook, useConditions, usePrefs } from '../day/contexts';
 import { lastTouch, type LastTouch } from '../day/lastTouch';
 import { Row } from '../parts/Box';
@@ -16,6 +16,7 @@ import { Say } from '../parts/Say';
 import { EventMark } from '../section/Marks';
 import { useTheme } from '../theme/theme';
 import type { EventKind, StrikeEvent } from '../../core/records/event';
+import { EventPhotosLater } from '../photos/later';
 import { LengthChoices } from './LengthChoices';
 import { TellLater } from './TellLater';
 
@@ -84,7 +85,7 @@ function useAsked(): { event: StrikeEvent | null; done: () => void } {
 function AskedAbout() {
   const actions = useActions();
   const { day } = useConditions();
-  const { p } = useTheme();
+  const { p, units } = useTheme();
   const { event, done } = useAsked();
   if (!event || !day) return null;
   return (
@@ -126,8 +127,16 @@ function AskedAbout() {
           <LengthChoices event={event} species={day.trip.species} />
         </>
       ) : null}
+      {event.kind === 'landed' ? (
+        <EventPhotosLater eventId={event.id} what={photoOfText(event, day.water.zone, units)} />
+      ) : null}
       <Disclosure title={TELL.more}>
-        <TellLater event={event} species={day.trip.species} zone={day.water.zone} />
+        <TellLater
+          event={event}
+          species={day.trip.species}
+          zone={day.water.zone}
+          photos={event.kind !== 'landed'}
+        />
       </Disclosure>
       <Button kind="plain" title={TELL.done} onPress={done} />
     </View>

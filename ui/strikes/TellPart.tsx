@@ -11,10 +11,11 @@ import {
 } from '../../core/records/event';
 import { USUAL_CATCH_M } from '../../core/water/species/lengths';
 import type { SpeciesId } from '../../core/water/terms';
-import { fishWeightText, PLACE_NAME, SIDE_NAME, TELL, wasText } from '../../wording/events';
+import { fishWeightText, photoOfText, PLACE_NAME, SIDE_NAME, TELL, wasText } from '../../wording/events';
 import { capital, EVENT_NAME, PHASE_NAME } from '../../wording/names';
 import { say } from '../../wording/units';
 import { useActions } from '../day/contexts';
+import { EventPhotosLater } from '../photos/later';
 import { Choices, type Option } from '../parts/Buttons';
 import { NoteField } from '../parts/NoteField';
 import { SteppedNumber } from '../parts/SteppedNumber';
@@ -27,7 +28,15 @@ const named = <T extends string>(all: readonly T[], nameOf: (x: T) => string): O
 
 const ofFish = (k: EventKind): boolean => k !== 'snag' && k !== 'lure-lost';
 
-export function TellPart({ event: e, species, zone }: { event: StrikeEvent; species: SpeciesId; zone: string }) {
+interface TellPartProps {
+  event: StrikeEvent;
+  species: SpeciesId;
+  zone: string;
+  /** Not where they stand beside it already. */
+  photos?: boolean;
+}
+
+export function TellPart({ event: e, species, zone, photos = true }: TellPartProps) {
   const { units } = useTheme();
   const actions = useActions();
   const tell = (change: Partial<EventDetails>): void => actions.tellEvent(e.id, change);
@@ -107,6 +116,7 @@ export function TellPart({ event: e, species, zone }: { event: StrikeEvent; spec
           />
         </>
       ) : null}
+      {photos ? <EventPhotosLater eventId={e.id} what={photoOfText(e, zone, units)} /> : null}
       <View style={{ gap: 4 }}>
         <Say kind="strong">{TELL.note}</Say>
         <NoteField label={TELL.note} value={e.note} most={500} onNote={(note) => tell({ note })} />

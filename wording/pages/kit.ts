@@ -2,6 +2,7 @@ import type { Tells } from '../../core/exchange/privacy';
 import type { Reel } from '../../core/records/reel';
 import type { Rod } from '../../core/records/rod';
 import type { PieceKind } from '../../core/water/pieces';
+import { counted } from '../count';
 import { capital } from '../names';
 import { PIECE_NAME } from '../pieces';
 import { type UnitPrefs, say } from '../units';
@@ -47,6 +48,15 @@ export const KIT_PAGE = {
             : 'What you wrote yourself stands as you wrote it.'
         } Read back in, it would not bring your places back: keep a whole one too.`,
   recordSaved: 'The record is saved as a file, with your downloads.',
+  photosInFile: 'Photos in the file',
+  withPhotos: (n: number, bytes: number): string =>
+    `With ${counted(n, 'photo')}, about ${Math.max(0.1, bytes / 1e6).toFixed(1)} MB`,
+  withoutPhotos: 'Without photos',
+  lacking: (n: number): string =>
+    n === 1
+      ? 'One photo has no picture in the file. Its place in the log is read in without it.'
+      : `${n} photos have no pictures in the file. Their places in the log are read in without them.`,
+  notSaved: 'The file could not be made. Nothing was changed; try again, or leave the photos out.',
   allIsYours: 'Everything you entered and logged is yours, in one open file.',
   saveRecord: 'Save the record to a file',
   readRecord: 'Read a record from a file…',

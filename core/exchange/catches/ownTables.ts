@@ -4,11 +4,11 @@
  * the water are not in such a list; the record's own file has them.
  */
 import Papa from 'papaparse';
-import type { LOG_TABLES } from '../logTables';
+import type { LIST_TABLES } from '../logTables';
 import { numberIn, readTable, type TableRow } from '../table';
 import { MAX_CASTS } from './fields';
 
-export type OwnTables = Record<(typeof LOG_TABLES)[number], string>;
+export type OwnTables = Record<(typeof LIST_TABLES)[number], string>;
 
 type Cells = TableRow['cells'];
 

@@ -15,16 +15,15 @@ import { compute } from '../../../workers/client';
 import type { CatchSight } from '../../../workers/files';
 import { usePrefs } from '../../day/contexts';
 import { appNowMs, realNowMs } from '../../platform/clock';
-import { pickFile } from '../../platform/files';
+import { isZip, pickFile } from '../../platform/files';
 import { useTheme } from '../../theme/theme';
 
 /** As much of a file is read, bytes. */
 const MAX_BYTES = 20_000_000;
+/** Of the log's own file, which may hold photos too. */
+const MAX_ZIP_BYTES = 1_000_000_000;
 /** The names of the columns stand within so much of it, letters. */
 const HEAD_CHARS = 20_000;
-
-/** How a ZIP begins. */
-const ZIP_BEGINS = 'PK';
 
 /** One file that was picked; another time the same is another. */
 interface Picked {
@@ -35,8 +34,7 @@ interface Picked {
 
 /** A table's text; of the log's own tables in one file, the list that they make. */
 async function textOf(file: File): Promise<string> {
-  const isZip = (await file.slice(0, ZIP_BEGINS.length).text()) === ZIP_BEGINS;
-  if (!isZip) return file.text();
+  if (!(await isZip(file))) return file.text();
   const list = await compute.ownTables(new AbortController().signal, new Uint8Array(await file.arrayBuffer()));
   if (list === null) throw new Error(CATCHES_PAGE.unreadable);
   return list;
@@ -124,7 +122,7 @@ export function useCatches() {
     if (!picked) return;
     set({ said: null, undo: null });
     away();
-    if (picked.size > MAX_BYTES) return put(CATCHES_PAGE.tooBig, true);
+    if (picked.size > ((await isZip(picked)) ? MAX_ZIP_BYTES : MAX_BYTES)) return put(CATCHES_PAGE.tooBig, true);
     set({ opening: true });
     try {
       const text = await textOf(picked);

@@ -9,9 +9,9 @@ import { PHASES } from '../../../core/planning/cadence/cadence';
 import { logOf, struckOut } from '../../../core/log/tally';
 import { standing } from '../../../core/records';
 import type { EffortBlock } from '../../../core/records/block';
-import { castsText } from '../../../wording/strikes';
 import {
   againstModelText,
+  blockCastsText,
   blockText,
   dayCame,
   daySpan,
@@ -30,6 +30,7 @@ import { Button, Choices } from '../../parts/Buttons';
 import { Disclosure } from '../../parts/Disclosure';
 import { NoteField } from '../../parts/NoteField';
 import { Say } from '../../parts/Say';
+import { DayPhotosLater } from '../../photos/later';
 import { EventRow } from '../../strikes/EventRow';
 import { LengthChoices } from '../../strikes/LengthChoices';
 import { useTheme } from '../../theme/theme';
@@ -65,6 +66,7 @@ export function DayPage({ tripId }: { tripId: string }) {
         {open ? <Button title={DIARY.toStrikes} onPress={() => router.navigate('/strikes')} /> : null}
       </View>
       {open ? null : <Asked day={day} zone={zone} />}
+      <DayPhotosLater events={day.tally.events} zone={zone} />
       <Happened day={day} zone={zone} />
       {day.blocks[0] ? (
         <Part title={DIARY.waterThen}>
@@ -115,11 +117,11 @@ function Happened({ day, zone }: { day: DiaryDay; zone: string }) {
   return (
     <Part title={DIARY.happened} gap={14}>
       {day.blocks.map((b, i) => {
-        const { casts, events } = day.byBlock[i]!;
-        const all = [...events, ...gone.filter((e) => e.blockId === b.id)].sort((x, y) => x.seq - y.seq);
+        const tally = day.byBlock[i]!;
+        const all = [...tally.events, ...gone.filter((e) => e.blockId === b.id)].sort((x, y) => x.seq - y.seq);
         return (
           <View key={b.id} style={{ gap: 4 }}>
-            <Say kind="strong">{`${clockText(b.startedAtMs, zone, units)} · ${castsText(casts)}`}</Say>
+            <Say kind="strong">{`${clockText(b.startedAtMs, zone, units)} · ${blockCastsText(tally)}`}</Say>
             <Say kind="label">{blockText(b, b.spotId ? (book.spot[b.spotId]?.name ?? null) : null)}</Say>
             {all.map((e) => (
               <EventRow

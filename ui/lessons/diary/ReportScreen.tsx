@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { diaryDay } from '../../../core/diary/days';
 import { bestBlock } from '../../../core/diary/ended';
+import { photosOf } from '../../../core/log/photos';
 import { logOf } from '../../../core/log/tally';
 import { standing } from '../../../core/records';
 import { resolveConditions } from '../../../core/water/resolve';
@@ -24,6 +25,7 @@ import { useBook, usePrefs } from '../../day/contexts';
 import { Note } from '../../parts/Box';
 import { Button, Choices } from '../../parts/Buttons';
 import { Ink, Sheet } from '../../parts/Paper';
+import { SheetPhotosChoiceLater, SheetPhotosLater } from '../../photos/later';
 import { Say } from '../../parts/Say';
 import { shareText } from '../../platform/share';
 import { sectionOfReading } from '../../section/model';
@@ -48,8 +50,17 @@ export function ReportScreen() {
   const [tells, setTells] = useState<ReportTells>('water');
   const [said, setSaid] = useState('');
   const [width, setWidth] = useState(0);
+  const [pictures, setPictures] = useState(true);
   const day = useMemo(() => diaryDay(book, id), [book, id]);
   const worked = day && (bestBlock(day) ?? day.blocks[0] ?? null);
+  const photos = useMemo(
+    () =>
+      photosOf(
+        book,
+        (day?.tally.events ?? []).map((e) => e.id),
+      ),
+    [book, day],
+  );
   const track = useCastAgain(worked);
   const model = useMemo(
     () =>
@@ -89,6 +100,7 @@ export function ReportScreen() {
         <Say kind="label" tone="soft">
           {REPORT.tellsWhy}
         </Say>
+        {photos.length > 0 ? <SheetPhotosChoiceLater value={pictures} onChange={setPictures} /> : null}
         {prefs.activeTripId === id ? <Note>{REPORT.open}</Note> : null}
         {day.tally.casts + day.tally.events.length === 0 ? <Note>{REPORT.empty}</Note> : null}
         <Button kind="solid" title={REPORT.print} onPress={() => window.print()} />
@@ -102,7 +114,7 @@ export function ReportScreen() {
           </Say>
         ) : null}
       </View>
-      <Sheet id="day-report" label={REPORT.sheet} width="186mm" pictures="62%" shrink={shrinkOf(report)}>
+      <Sheet id="day-report" label={REPORT.sheet} width="186mm" pictures="62%" shrink={shrinkOf(report, photos.length > 0 && pictures)}>
         <View onLayout={(e) => setWidth(Math.round(e.nativeEvent.layout.width))}>
           <Ink bold size={22}>
             {report.title}
@@ -120,6 +132,9 @@ export function ReportScreen() {
         ) : null}
         {track && worked ? <Ink>{castAgainText(worked)}</Ink> : null}
         <TimeLine day={day} casts={standing(logOf(book, day.blocks), 'cast')} zone={zone} />
+        {photos.length > 0 && pictures ? (
+          <SheetPhotosLater photos={photos} events={day.tally.events} zone={zone} />
+        ) : null}
         {report.parts.map((part) => (
           <View key={part.title} style={{ gap: 2 }}>
             <Ink bold size={16}>

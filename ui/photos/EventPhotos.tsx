@@ -1,0 +1,56 @@
+/** The photos of one event: small, each opened by a touch; one more added; one deleted brought back. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import { MAX_PHOTOS } from '../../core/records/photo';
+import { PHOTOS } from '../../wording/pages/photos';
+import { Button } from '../parts/Buttons';
+import { Glyph } from '../parts/Glyph';
+import { Say } from '../parts/Say';
+import { PhotoGrid } from './PhotoGrid';
+import { useEventPhotos, usePhotoGone } from './usePhotos';
+
+export function EventPhotos({ eventId, what }: { eventId: string; what: string }) {
+  const { photos, added, add } = useEventPhotos(eventId);
+  const { bringBack } = usePhotoGone();
+  const [gone, setGone] = useState<string | null>(null);
+  return (
+    <View style={{ gap: 8 }}>
+      <PhotoGrid photos={photos} whatOf={() => what} onRemoved={setGone} />
+      {photos.length < MAX_PHOTOS ? (
+        <Button
+          title={photos.length === 0 ? PHOTOS.add : PHOTOS.addAnother}
+          label={`${photos.length === 0 ? PHOTOS.add : PHOTOS.addAnother}: ${what}`}
+          icon={<Glyph name="camera" size={20} />}
+          disabled={added === 'storing'}
+          onPress={() => void add()}
+        />
+      ) : null}
+      {added ? (
+        <Say
+          role={added === 'stored' || added === 'storing' ? 'status' : 'alert'}
+          kind="label"
+          tone={added === 'stored' ? 'moss' : 'ink'}
+        >
+          {PHOTOS[added]}
+        </Say>
+      ) : null}
+      {photos.length > 0 ? (
+        <Say kind="label" tone="soft">
+          {PHOTOS.about}
+        </Say>
+      ) : null}
+      {gone ? (
+        <View role="status">
+          <Say kind="label">{PHOTOS.removed}</Say>
+          <Button
+            title={PHOTOS.bringBack}
+            onPress={() => {
+              bringBack(gone);
+              setGone(null);
+            }}
+          />
+        </View>
+      ) : null}
+    </View>
+  );
+}
