@@ -16,6 +16,7 @@ const book: Book = applyPuts(demo, [
   ...Object.values(demo.water).map((w) => put('water', { ...w, note: SECRET })),
   ...Object.values(demo.piece).map((x) => put('piece', { ...x, note: SECRET })),
   put('trip', { ...firstOf(demo.trip), note: SECRET }),
+  put('photo', { id: 'p', eventId: firstOf(demo.event).id, atMs: 1, widthPx: 9, heightPx: 9, bytes: 9 }),
   put('event', { ...firstOf(demo.event), note: SECRET, was: [{ note: SECRET, untilMs: 1 }] }),
 ]);
 const file = (tells: Tells): string => JSON.stringify(exportBook(bookTold(book, tells), '2026-10-08T00:00:00Z'));
@@ -30,7 +31,7 @@ test.each(TELLS)('%s: a whole record that reads back, with as many records of al
   const { puts, problems } = importBook(file(tells));
   expect(problems).toEqual([]);
   const back = applyPuts(emptyBook(), puts);
-  const left = ['shore', ...(tells === 'nothing' ? ['stationReport'] : [])];
+  const left = ['shore', ...(tells === 'nothing' ? ['stationReport', 'photo'] : [])];
   for (const kind of KINDS.filter((k) => !left.includes(k)))
     expect(Object.keys(back[kind]).sort()).toEqual(Object.keys(book[kind]).sort());
   for (const p of puts) expect(RECORDS[p.kind].schema.safeParse(p.data).success).toBe(true);

@@ -18,7 +18,7 @@ const PLANNED = 'planned';
 /** Where the asking begins: this share of the planned cast. */
 const FIRST_SHARE = 0.7;
 
-export function AimPart({ plan }: { plan: Plan }) {
+export function AimPart({ plan, busy }: { plan: Plan; busy: boolean }) {
   const { reading, day } = useConditions();
   const actions = useActions();
   const { units } = useTheme();
@@ -55,7 +55,7 @@ export function AimPart({ plan }: { plan: Plan }) {
           clearTitle="Aim at nothing"
         />
       )}
-      <RisePart plan={plan} over={day.trip.over} />
+      <RisePart plan={plan} over={day.trip.over} busy={busy} />
       {runs ? (
         <>
           <Say>{RETRIEVE_PAGE.throws(plan.hands.angleDeg)}</Say>
@@ -81,7 +81,7 @@ export function AimPart({ plan }: { plan: Plan }) {
 /** Where the asking begins: this share of the planned cast off, and this share of the depth down. */
 const FIRST_RISE = { off: 0.5, down: 0.5 } as const;
 
-function RisePart({ plan, over }: { plan: Plan; over: Rise | null }) {
+function RisePart({ plan, over, busy }: { plan: Plan; over: Rise | null; busy: boolean }) {
   const { reading } = useConditions();
   const actions = useActions();
   const { units } = useTheme();
@@ -109,7 +109,8 @@ function RisePart({ plan, over }: { plan: Plan; over: Rise | null }) {
     <>
       <Adjuster
         label={RETRIEVE_PAGE.whatRises}
-        hint={plan.over ? overText(plan.over, units) : RETRIEVE_PAGE.notInTheWay}
+        // While it is planned anew the plan in hand may know nothing of it yet.
+        hint={plan.over ? overText(plan.over, units) : busy ? RETRIEVE_PAGE.riseWaiting : RETRIEVE_PAGE.notInTheWay}
         text={`${say.distance(over.atM, units)} off`}
         onLess={step('atM', off, -1)}
         onMore={step('atM', off, 1)}

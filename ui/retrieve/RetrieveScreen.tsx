@@ -176,7 +176,7 @@ export function RetrieveScreen() {
                 <Say>{wishSentence(plan, plan.hands.style, units)}</Say>
               </Part>
               <BuysPart plan={plan} busy={planBusy} />
-              <AimPart plan={plan} />
+              <AimPart plan={plan} busy={planBusy} />
               <Part title="The cadence">
                 <Say kind="label" tone="soft">
                   {plan.own

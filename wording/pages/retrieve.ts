@@ -18,6 +18,7 @@ export const RETRIEVE_PAGE = {
   angle: 'Angle to the current',
   risesTitle: 'Something rises on the way',
   whatRises: 'What rises on the way',
+  riseWaiting: 'Working out how the lure comes over it…',
   notInTheWay: 'It is not in the way of this cast: out of its reach, or below a lure that stays on top.',
   topBelow: 'How far its top is below the surface',
   moment: 'Moment of the cast',
