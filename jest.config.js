@@ -10,6 +10,8 @@ module.exports = {
     {
       displayName: 'core',
       testEnvironment: 'node',
+      // A global is looked up slowly in a test's own world; these come with each module (a fourth of the time in all).
+      sandboxInjectedGlobals: ['Math', 'Number', 'Object', 'Array', 'Map', 'Set', 'Float64Array', 'Infinity', 'Symbol'],
       testMatch: ['<rootDir>/{core,wording,cli,demo,data,server,workers}/**/*.test.ts'],
       transform: { '^.+\\.tsx?$': swc },
     },

@@ -108,7 +108,14 @@ test('import: a list of catches becomes a day of the record; the line that names
 
 test('export: the same day as tables, in inches; put in once more the list changes nothing', () => {
   const r = answer('export') as Loose;
-  expect(Object.keys(r.files)).toEqual(['trips.csv', 'blocks.csv', 'events.csv', 'fish.csv', 'datapackage.json']);
+  expect(Object.keys(r.files)).toEqual([
+    'trips.csv',
+    'blocks.csv',
+    'events.csv',
+    'fish.csv',
+    'photos.csv',
+    'datapackage.json',
+  ]);
   const [head, fish] = r.files['fish.csv'].split('\r\n');
   expect(fish.split(',')[head.split(',').indexOf('length_in')]).toBe('15.5');
   const { record, csv, now } = JSON.parse(readFileSync(path.join(EXAMPLES, 'import.json'), 'utf8')) as Loose;
