@@ -362,6 +362,9 @@ const TASKS: readonly Task[] = [
   },
 ];
 
+// The longest file of all: its tests, each a page of its own, go to whichever browser is free.
+test.describe.configure({ mode: 'parallel' });
+
 for (const [size, viewport, touch] of [
   ['phone, touch', PHONE, true],
   ['wide, mouse', WIDE, false],

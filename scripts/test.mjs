@@ -1,5 +1,5 @@
-// One command: everything. Types, lint, boundaries, format, unit tests, one build, then the application in a real
-// browser.
+// One command: everything. Types, boundaries, format and one build beside the lint, unit tests, then the application in
+// a real browser.
 import { rmSync } from 'node:fs';
 import path from 'node:path';
 import { ensureBuild } from './ensure-build.mjs';
@@ -13,16 +13,15 @@ const chromium = ensureChromium();
 const started = Date.now();
 const step = (name) => console.log(`\n— ${name} (${Math.round((Date.now() - started) / 1000)} s)`);
 
-step('types, boundaries and format; lint beside them');
+step('types, boundaries, format and the build; lint beside them');
 const lint = runBeside(bin('eslint'), ['.', '--max-warnings', '0']);
 await runBeside(bin('tsc'), ['-b']);
 await runBeside('npm', ['run', '-s', 'depcheck']);
 await runBeside(bin('prettier'), ['--check', '.', '--log-level', 'warn']);
+await ensureBuild();
 await lint;
 step('unit tests');
 run(bin('jest'), ['--ci'], { env: { NODE_ENV: 'test' } });
-step('build');
-await ensureBuild();
 step('the application in the browser');
 for (const port of [PORT, PORT + 1])
   if (!(await isPortFree(port))) stop(`Port ${port} is taken; the browser tests need it.`);
