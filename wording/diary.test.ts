@@ -15,6 +15,7 @@ import {
   lureOfDayText,
   monthText,
   questionText,
+  waterAlong,
   waterThenText,
 } from './diary';
 import { detailsText, eventTitle, fishWeightText, placeText, wasText } from './events';
@@ -94,4 +95,21 @@ test('every step of landing has its sentence', () => {
     clean(LANDING_TEXT[s]);
     expect(LANDING_TEXT[s]).toMatch(/[.]$/);
   }
+});
+
+test('the water along a day: whole at first, then what had changed by the clock, and nothing where nothing had', () => {
+  const [a, b, c] = [0, 1, 2].map((i) => structuredClone(days.find((d) => d.blocks.length === 3)!.blocks[i]!));
+  const water = (x: typeof a): Conditions['water'] => (x!.conditions as Conditions).water;
+  const HOUR = 3_600_000;
+  [a, b, c].forEach((x, i) => (x!.startedAtMs = Date.UTC(2026, 5, 1, 12) + i * HOUR));
+  for (const x of [b, c]) x!.conditions = structuredClone(a!.conditions);
+  Object.assign(water(a), { surfaceTempC: 12, windMps: 3, tideStage: 'rising' });
+  Object.assign(water(b), { surfaceTempC: 12, windMps: 3, tideStage: 'rising' });
+  Object.assign(water(c), { surfaceTempC: 14, windMps: 3, tideStage: 'falling' });
+  const lines = waterAlong({ blocks: [a!, b!, c!] }, 'Etc/UTC', IMPERIAL);
+  expect(lines).toHaveLength(2);
+  expect(lines[0]).toMatch(/^54 °F at the top, .*tide rising/);
+  expect(lines[1]).toBe('2:00 pm: water 54 °F → 57 °F, tide falling.');
+  expect(waterAlong({ blocks: [] }, 'Etc/UTC', IMPERIAL)).toEqual([]);
+  for (const d of days) for (const line of waterAlong(d, ZONE, METRIC)) clean(line);
 });

@@ -7,6 +7,7 @@ import type { Conditions } from '../core/water/conditions';
 import { resolveConditions, type ResolvedConditions } from '../core/water/resolve';
 import { counted, few } from './count';
 import { capital, COVER_NAME, list, SPECIES_NAME, STYLE_NAME, TIDE_NAME } from './names';
+import { readingsMoved } from './moved';
 import { castsText } from './strikes';
 import { clockText, pastDayText } from './time';
 import { say, type UnitPrefs } from './units';
@@ -104,6 +105,38 @@ export function waterThenText(c: Conditions, r: ResolvedConditions, u: UnitPrefs
 export function waterOfBlock(b: EffortBlock, u: UnitPrefs): string {
   const c = b.conditions as Conditions;
   return waterThenText(c, resolveConditions(c), u);
+}
+
+/** What was otherwise in the water of a later block: "water 54 °F → 57 °F", "tide falling". */
+function waterMoved(before: EffortBlock, after: EffortBlock, u: UnitPrefs): string[] {
+  const [b, a] = [before, after].map((x) => x.conditions as Conditions) as [Conditions, Conditions];
+  const [rb, ra] = [resolveConditions(b), resolveConditions(a)];
+  const sun = (c: Conditions): string | null =>
+    typeof c.sky?.sunElevationDeg === 'number' ? sunWord(c.sky.sunElevationDeg) : null;
+  const tide = (c: Conditions): string | null => (c.water.tideStage ? `tide ${TIDE_NAME[c.water.tideStage]}` : null);
+  const cover = (r: ResolvedConditions): string => (r.cover.kind === 'none' ? 'no cover' : COVER_NAME[r.cover.kind]);
+  const now = (was: string | null, is: string | null): string[] => (is !== null && is !== was ? [is] : []);
+  return [
+    ...readingsMoved(rb, ra, u),
+    ...now(cover(rb), cover(ra)),
+    ...now(skyWord(rb.cloud), skyWord(ra.cloud)),
+    ...now(sun(b), sun(a)),
+    ...now(tide(b), tide(a)),
+  ];
+}
+
+/** The water along a day: whole at its beginning, then each time what had changed by the clock. */
+export function waterAlong({ blocks }: Pick<DiaryDay, 'blocks'>, zone: string, u: UnitPrefs): string[] {
+  let before = blocks[0];
+  if (!before) return [];
+  const lines = [waterOfBlock(before, u)];
+  for (const b of blocks.slice(1)) {
+    const moved = waterMoved(before, b, u);
+    if (moved.length === 0) continue;
+    lines.push(`${capital(clockText(b.startedAtMs, zone, u))}: ${moved.join(', ')}.`);
+    before = b;
+  }
+  return lines;
 }
 
 /** "Alder minnow, twitch and hang, at North arm alders". */

@@ -6,7 +6,7 @@ import { groupBy } from '../core/log/tally';
 import type { EffortBlock } from '../core/records/block';
 import type { StrikeEvent } from '../core/records/event';
 import type { Conditions } from '../core/water/conditions';
-import { againstModelText, blockCastsText, blockText, dayCame, daySpan, lureOfDayText, waterOfBlock } from './diary';
+import { againstModelText, blockCastsText, blockText, dayCame, daySpan, lureOfDayText, waterAlong } from './diary';
 import { detailsText, eventTitle } from './events';
 import { capital, EVENT_NAME, SETTING_NAME, SPECIES_NAME } from './names';
 import { cadenceText, firstName } from './retrieve';
@@ -104,6 +104,9 @@ function clockLines(
   });
 }
 
+/** Changes of the water that are told. */
+const MOST_CHANGES = 3;
+
 /** What a friend reads of a day. Empty of parts where nothing was logged. */
 export function reportOf({ day, water, spotOf, tells, zone }: ReportOf, u: UnitPrefs): Report {
   const { trip, blocks, byBlock, tally } = day;
@@ -115,8 +118,6 @@ export function reportOf({ day, water, spotOf, tells, zone }: ReportOf, u: UnitP
   const lureOf = (e: StrikeEvent): string => of.get(e.blockId)?.presentation.lureName ?? '–';
   const best = bestBlock(day);
   const against = trip.endedAtMs === null ? null : againstModel(day);
-  const [first, last] = [blocks[0], blocks[blocks.length - 1]];
-  const later = first && last && last !== first && waterOfBlock(last, u) !== waterOfBlock(first, u) ? last : null;
   const part = (title: string, lines: readonly (string | null)[]): Report['parts'] => {
     const told = lines.filter((x): x is string => !!x);
     return told.length > 0 ? [{ title, lines: told }] : [];
@@ -129,10 +130,11 @@ export function reportOf({ day, water, spotOf, tells, zone }: ReportOf, u: UnitP
       ? part('Note', [trip.note])
       : [
           ...part('What came of it', [`${capital(dayCame(day, u))}.`, against && againstModelText(against)]),
-          ...part('The water', [
-            first ? waterOfBlock(first, u) : null,
-            later ? `From ${clockText(later.startedAtMs, zone, u)}: ${waterOfBlock(later, u)}` : null,
-          ]),
+          // Of a day of many changes the first water and the last of them.
+          ...part(
+            'The water',
+            waterAlong(day, zone, u).filter((_, i, all) => i === 0 || i >= all.length - MOST_CHANGES),
+          ),
           ...part(
             'Fish',
             fishLines(day, (e) => eventLine(e, lureOf(e), zone, u)),

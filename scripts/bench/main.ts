@@ -27,6 +27,7 @@ import { machine, writePart } from './report';
 import { seasonsBench } from './seasons';
 import { simulatorBench } from './simulator';
 import { spreadsheetBench } from './spreadsheet';
+import { wanderBench } from './wander';
 import { longTaskBench, loggingBench } from './walk';
 
 const OUT = path.join(ROOT, 'docs', 'PERFORMANCE.md');
@@ -39,6 +40,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   drag: inBrowser(dragBench),
   logging: inBrowser(loggingBench),
   crashes: inBrowser(crashBench),
+  wander: inBrowser(wanderBench),
   choosing: inBrowser(choosingBench),
   core: coreBench,
   agreement: agreementBench,

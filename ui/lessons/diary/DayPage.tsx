@@ -18,6 +18,7 @@ import {
   DIARY,
   lureOfDayText,
   questionText,
+  waterAlong,
   waterOfBlock,
 } from '../../../wording/diary';
 import { capital, PHASE_NAME } from '../../../wording/names';
@@ -70,7 +71,9 @@ export function DayPage({ tripId }: { tripId: string }) {
       <Happened day={day} zone={zone} />
       {day.blocks[0] ? (
         <Part title={DIARY.waterThen}>
-          <Say>{waterOfBlock(day.blocks[0], units)}</Say>
+          {waterAlong(day, zone, units).map((line) => (
+            <Say key={line}>{line}</Say>
+          ))}
         </Part>
       ) : null}
       {day.tally.casts + day.tally.strikes > 0 ? (
