@@ -1,11 +1,28 @@
 /** The keeper of this device's record: the real store, a lock and notices between tabs. */
+import type { HeldStore } from './held';
 import { createKeeper, type Keeper } from './keeper';
 import { deviceStore } from './store';
 import { reportTrouble } from './troubles';
 
 const NAME = 'moss-kettle-record';
+const HELD = 'moss-kettle-held';
+const quietly = <T>(run: () => T): T | null => {
+  try {
+    return run();
+  } catch {
+    return null;
+  }
+};
 /** A page that hangs with the lock keeps the others waiting so long, ms: then they take it over. */
 const LOCK_DEADLINE_MS = 10_000;
+/** With the page's tab, over a reload; where the browser has no such place, on the page alone. */
+const heldStore: HeldStore = {
+  read: () => quietly(() => window.sessionStorage.getItem(HELD)) ?? null,
+  write: (text) =>
+    void quietly(() =>
+      text === null ? window.sessionStorage.removeItem(HELD) : window.sessionStorage.setItem(HELD, text),
+    ),
+};
 let keeper: Keeper | null = null;
 
 export function deviceKeeper(): Keeper {
@@ -32,6 +49,7 @@ function openDeviceKeeper(): Keeper {
       if (typeof document !== 'undefined')
         document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && changed());
     },
+    held: heldStore,
     trouble: reportTrouble,
   });
   // What the device has not taken yet lives on this page alone: closing it asks first.

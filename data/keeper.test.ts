@@ -6,7 +6,7 @@ import { memoryStore, type MemoryStore } from './memoryStore';
 const world = buildDemoWorld(0);
 
 /** Tabs over one store: a lock that all share, notices that reach the others, and writes that can be made to fail. */
-function tabs(count: number, store: MemoryStore = memoryStore()) {
+function tabs(count: number, store: MemoryStore = memoryStore(), held: { text: string | null } = { text: null }) {
   let last: Promise<unknown> = Promise.resolve();
   const hearers: (() => void)[] = [];
   const faults = { refuse: (_entries: Record<string, string>) => false, readsFail: false };
@@ -27,9 +27,10 @@ function tabs(count: number, store: MemoryStore = memoryStore()) {
       },
       tell: () => hearers.forEach((h, j) => j !== i && h()),
       hear: (h) => hearers.push(h),
+      held: { read: () => held.text, write: (text) => (held.text = text) },
       trouble: (where) => troubles.push(where),
     });
-  return { keepers: Array.from({ length: count }, (_, i) => open(i)), store, faults, troubles };
+  return { held, keepers: Array.from({ length: count }, (_, i) => open(i)), store, faults, troubles };
 }
 const cast = (id: string, seq: number): Put => put('cast', { id, blockId: 'b', seq, atMs: 0, count: 1 });
 /** One cast more, numbered by what stands. */
@@ -155,6 +156,75 @@ describe('a device that refuses', () => {
     expect(await k.retryRefused()).toBe(true);
     expect(seqs(k.snapshot().book)).toEqual([0, 1, 2]);
     expect(k.snapshot().refused).toBe(0);
+  });
+
+  test('what it refused outlasts a reload: counted and held anew while it refuses, stored once there is room', async () => {
+    const { keepers, faults, store, held } = tabs(1);
+    const k = keepers[0]!;
+    await k.open();
+    await k.commit(oneMore('kept'), 'when-stored');
+    expect(held.text).toBeNull();
+    faults.refuse = () => true;
+    await k.commit(oneMore('a'), 'when-stored');
+    await k.commit(oneMore('b'), 'when-stored');
+
+    // The same tab, loaded anew, on a device that refuses still.
+    const full = tabs(1, store, held);
+    full.faults.refuse = () => true;
+    await full.keepers[0]!.open();
+    expect(full.keepers[0]!.snapshot()).toMatchObject({ refused: 2, storing: 0 });
+    expect(Object.keys(full.keepers[0]!.snapshot().book.cast)).toEqual(['kept']);
+
+    const room = tabs(1, store, held);
+    await room.keepers[0]!.open();
+    expect(room.keepers[0]!.snapshot()).toMatchObject({ refused: 0, storing: 0 });
+    expect(seqs(room.keepers[0]!.snapshot().book)).toEqual([0, 1, 2]);
+    expect(held.text).toBeNull();
+    // A third time there is nothing left to store.
+    const third = tabs(1, store, held);
+    await third.keepers[0]!.open();
+    expect(seqs(third.keepers[0]!.snapshot().book)).toEqual([0, 1, 2]);
+  });
+
+  test('nothing newer is written over, no place in the order is taken twice, and damaged text is nothing', async () => {
+    const { keepers, faults, store, held } = tabs(1);
+    const k = keepers[0]!;
+    await k.open();
+    const rename =
+      (name: string): BookChange =>
+      () => [put('rod', { ...rod, name })];
+    const rod = (world.find((p) => p.kind === 'rod') as Extract<Put, { kind: 'rod' }>).data;
+    await k.commit(rename('first'), 'when-stored');
+    await k.commit(() => world.filter((p) => p.kind === 'block').slice(0, 1), 'when-stored');
+    const block = Object.values(k.snapshot().book.block)[0]!;
+    const strike =
+      (id: string): BookChange =>
+      (b) => {
+        const seq = Math.max(block.seq, ...Object.values(b.cast).map((c) => c.seq)) + 1;
+        return [put('cast', { id, blockId: block.id, seq, atMs: 0, count: 1 })];
+      };
+    faults.refuse = () => true;
+    await k.commit(rename('held'), 'when-stored');
+    await k.commit(strike('a'), 'when-stored');
+    const text = held.text;
+    // Another tab goes on meanwhile.
+    const other = tabs(1, store);
+    await other.keepers[0]!.open();
+    await other.keepers[0]!.commit(rename('newer'), 'when-stored');
+    await other.keepers[0]!.commit(strike('b'), 'when-stored');
+
+    const again = tabs(1, store, { text });
+    await again.keepers[0]!.open();
+    const { book } = again.keepers[0]!.snapshot();
+    expect(book.rod[rod.id]!.name).toBe('newer');
+    expect(Object.keys(book.cast).sort()).toEqual(['a', 'b']);
+    expect(new Set(seqs(book)).size).toBe(2);
+
+    for (const bad of ['', '{', '[[1,null,{"key":"cast/x","text":"{}","base":null}]]', '{"a":1}', '[{"length":3}]']) {
+      const spoilt = tabs(1, store, { text: bad });
+      await spoilt.keepers[0]!.open();
+      expect(spoilt.keepers[0]!.snapshot()).toMatchObject({ status: 'ready', refused: 0 });
+    }
   });
 
   test('one bad change among many takes only itself away', async () => {

@@ -1,7 +1,7 @@
 /**
  * Keeps the book: one source of truth, the store. A change is a function of the book; it is worked out again on what is
  * really stored, under a lock that all tabs share, and counts only once the store has taken it. What the store refuses
- * is held, told and tried again.
+ * is held, over a reload too, told and tried again.
  */
 import { applyPuts, emptyBook, type Book, type Put } from '../core/records';
 import type { Before } from '../core/records/replaced';
@@ -17,6 +17,7 @@ import {
   type Quarantined,
   type Revision,
 } from './repository';
+import { heldChanges, heldText, type HeldStore } from './held';
 import { memoryStore } from './memoryStore';
 import type { KeyValueStore } from './store';
 
@@ -77,6 +78,8 @@ export interface Ports {
   /** Tells other tabs that the store has changed, and hears of theirs. */
   tell: () => void;
   hear: (changed: () => void) => void;
+  /** Where what was refused outlasts a reload; absent: nowhere. */
+  held?: HeldStore;
   /** Something went wrong that the angler may read about later. */
   trouble: (where: string, e: unknown) => void;
 }
@@ -90,6 +93,8 @@ export type Shown = 'at-once' | 'when-stored' | 'with-the-next';
 interface Pending {
   change: BookChange;
   shown: Shown;
+  /** It was refused before, here or on the page that was loaded anew. */
+  again: boolean;
   done: (stored: boolean) => void;
 }
 
@@ -140,6 +145,15 @@ export function createKeeper(ports: Ports): Keeper {
     for (const l of listeners) l();
   };
 
+  /** What was refused, as it outlasts a reload. */
+  let kept: string | null = null;
+  const keepHeld = (): void => {
+    if (refused.length === 0 && kept === null) return;
+    const text = heldText(stored, [...refused, ...pending.filter((p) => p.again).map((p) => p.change)]);
+    if (text !== kept) ports.held?.write(text);
+    kept = text;
+  };
+
   const readAll = async (): Promise<void> => {
     const loaded = await loadBook(device());
     ({ revision, quarantined, newer, before } = loaded);
@@ -179,6 +193,7 @@ export function createKeeper(ports: Ports): Keeper {
       publish();
       if (ok) tell();
     }
+    keepHeld();
     for (const p of batch) p.done(ok);
   };
 
@@ -218,9 +233,9 @@ export function createKeeper(ports: Ports): Keeper {
     }
   };
 
-  const commit: Keeper['commit'] = (change, shown) =>
+  const commit = (change: BookChange, shown: Shown, again = false): Promise<boolean> =>
     new Promise((done) => {
-      pending.push({ change, shown, done });
+      pending.push({ change, shown, again, done });
       if (shown !== 'with-the-next') publish();
       void pump();
     });
@@ -234,6 +249,7 @@ export function createKeeper(ports: Ports): Keeper {
         revision = await by(await readRevision(device()));
       });
       refused = [];
+      keepHeld();
       tell();
     } finally {
       await ports.alone(readAll).catch((e: unknown) => ports.trouble('reading after replacing', e));
@@ -261,6 +277,11 @@ export function createKeeper(ports: Ports): Keeper {
     open: async () => {
       try {
         await ports.alone(readAll);
+        // What the device refused before the page was loaded anew has its next try.
+        kept = ports.held?.read() ?? null;
+        for (const change of heldChanges(kept)) {
+          pending.push({ change, shown: 'when-stored', again: true, done: () => undefined });
+        }
       } catch (e) {
         status = 'error';
         ports.trouble('opening the record', e);
@@ -275,17 +296,18 @@ export function createKeeper(ports: Ports): Keeper {
       await pump();
     },
     catchUp,
-    commit,
+    commit: (change, shown) => commit(change, shown),
     replaceAll: (puts, how) => replaced((seen) => replaceStore(device(), puts, seen, { keep: true, ...how })),
     putBack: (atMs) => replaced((seen) => putBack(device(), seen, atMs)),
     retryRefused: async () => {
       const again = refused;
       refused = [];
-      const results = await Promise.all(again.map((change) => commit(change, 'when-stored')));
+      const results = await Promise.all(again.map((change) => commit(change, 'when-stored', true)));
       return results.every(Boolean);
     },
     dropRefused: () => {
       refused = [];
+      keepHeld();
       publish();
     },
     forgetDropped: () => {

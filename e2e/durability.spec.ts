@@ -78,6 +78,11 @@ test('a full device is told, nothing that shows is untrue, and the rest can be s
   expect(await storedLog(page)).toHaveLength(1);
   await alert.getByRole('button', { name: 'Try again' }).click();
   await expect(alert).toContainText('still refuses');
+  // They outlast a reload, before which the page asks.
+  page.once('dialog', (d) => void d.accept());
+  await page.reload();
+  await expect(alert).toContainText('refused to store 5 changes');
+  await expect(page.getByRole('heading', { level: 1, name: '1 cast' })).toBeVisible();
 
   const [download] = await Promise.all([
     page.waitForEvent('download'),

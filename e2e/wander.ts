@@ -4,6 +4,7 @@
  */
 import type { Page } from '@playwright/test';
 import { seeded } from './faults';
+import { PAGES } from './pages';
 
 export interface Wandering {
   touches: number;
@@ -106,7 +107,10 @@ export async function wander(page: Page, steps: number, seed: number): Promise<W
       last = 'back or forth';
       out.turns++;
       await (random() < 0.7 ? page.goBack({ timeout: 5000 }) : page.goForward({ timeout: 5000 })).catch(() => null);
-    } else if (r < 0.09 && away === 0) {
+    } else if (r < 0.08 && away === 0) {
+      last = `the address ${one(PAGES)}`;
+      await page.goto(home + last.slice(12));
+    } else if (r < 0.1 && away === 0) {
       last = 'the network gone';
       out.offline++;
       away = 12;
@@ -120,7 +124,11 @@ export async function wander(page: Page, steps: number, seed: number): Promise<W
       await page.mouse.wheel(0, (random() - 0.35) * 1500);
     } else {
       const t = await targets(page)
-        .then((all) => (all.length > 0 ? one(all) : null))
+        .then((all) => {
+          // Fields are few among the keys.
+          const fields = all.filter((x) => x.typeable);
+          return fields.length > 0 && random() < 0.3 ? one(fields) : all.length > 0 ? one(all) : null;
+        })
         .catch(() => null);
       if (t) {
         last = t.name;
