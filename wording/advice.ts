@@ -1,5 +1,6 @@
 /** The one quiet line above the log: a fact, and what to do about it. */
-import type { Advice, Change } from '../core/log/advice';
+import type { Advice } from '../core/log/advice';
+import type { Change } from '../core/records/advice';
 import { counted } from './count';
 import { PLACE_NAME } from './events';
 import { thrownAtName } from './pieces';

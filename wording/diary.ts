@@ -29,6 +29,7 @@ export const DIARY = {
   earlier: 'Month before',
   later: 'Month after',
   bests: 'Longest of each fish',
+  advised: 'What was advised, and what you did',
   noSuchDay: 'There is no such day in the record.',
   back: 'Back to the diary',
   happened: 'What happened',

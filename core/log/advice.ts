@@ -2,16 +2,14 @@
  * The one thing to do now, from what was logged: the newest touch first, then what the casts without one say. One
  * change at a time: depth or angle, then pace or hang, then the lure, then the spot. Sentences: wording/advice.ts.
  */
+import type { Change } from '../records/advice';
 import type { CastTally } from '../records/cast';
 import type { EffortBlock } from '../records/block';
 import type { EventKind, EventPlace, StrikeEvent } from '../records/event';
 import type { ThrownAt } from '../records/piece';
 import type { SignKind } from '../water/terms';
 import { isStrike } from './events';
-
-/** What is changed next, in this order. */
-export const CHANGES = ['depth', 'pace', 'lure', 'spot'] as const;
-export type Change = (typeof CHANGES)[number];
+import { depthOf, paceOf } from './worked';
 
 export type Advice =
   /** Nothing was logged yet. */
@@ -94,11 +92,6 @@ function nextChange(
   if (paces.size < 2 && casts < 3 * enough) return 'pace';
   return q.next ? 'lure' : 'spot';
 }
-
-/** By what a block's lure is led to its depth, and at which pace. */
-const depthOf = ({ presentation: p }: EffortBlock): string => `${p.countdownS} ${p.tip.position} ${p.castM}`;
-const paceOf = ({ presentation: p }: EffortBlock): string =>
-  `${p.turnsPerS} ${p.style} ${JSON.stringify(p.cadence.steps)}`;
 
 /** The one thing to do now. */
 export function adviceOf(q: AdviceQuestion): Advice {

@@ -1,5 +1,6 @@
 /** Every kind of record, and the book they make together. */
 import type { RecordKind } from './define';
+import { adviceRecord } from './advice';
 import { blockRecord } from './block';
 import { cadenceRecord } from './cadence';
 import { castRecord } from './cast';
@@ -47,6 +48,7 @@ export const RECORDS = {
   event: eventRecord,
   cast: castRecord,
   photo: photoRecord,
+  advice: adviceRecord,
   tombstone: tombstoneRecord,
   preferences: preferencesRecord,
 } as const;

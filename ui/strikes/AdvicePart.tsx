@@ -1,11 +1,14 @@
 /** The one quiet line: what was logged, and what to do now. */
-import { useMemo } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { View } from 'react-native';
 import { adviceOf } from '../../core/log/advice';
+import { adviceGiven } from '../../core/log/adviceGiven';
 import { logOf } from '../../core/log/tally';
-import { standing } from '../../core/records';
+import { put, standing } from '../../core/records';
+import { useCommitter } from '../../data/useBook';
 import { adviceText } from '../../wording/advice';
 import { useBook, useConditions, useLog, usePlan, useRanking } from '../day/contexts';
+import { useDayClock } from '../day/useDayClock';
 import { useNames } from '../lures/useNames';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
@@ -28,8 +31,11 @@ export function AdvicePart() {
   const { units } = useTheme();
   // What the part below offers to do.
   const asks = useHandsAsked()?.answer.kind === 'set';
-  const advice = useMemo(() => {
+  const now = useDayClock();
+  const { record } = useCommitter();
+  const told = useMemo(() => {
     if (!day || !tally) return null;
+    const casts = standing(logOf(book, tally.blocks), 'cast');
     const three = ranking?.plan ?? null;
     const here = tally.blocks.filter((b) => b.spotId === day.trip.spotId);
     const thrown = new Set([lure?.id, ...here.map((b) => b.presentation.lureId)]);
@@ -41,9 +47,9 @@ export function AdvicePart() {
     ];
     const next = order.find((key) => key && !thrown.has(key)) ?? null;
     const follow = three?.follow && three.follow !== lure?.id ? nameOf(three.follow) : null;
-    return adviceOf({
+    const advice = adviceOf({
       events: tally.events,
-      casts: standing(logOf(book, tally.blocks), 'cast'),
+      casts,
       blocks: tally.blocks,
       signs: day.trip.signs,
       rests,
@@ -54,8 +60,20 @@ export function AdvicePart() {
       asks,
       nowMs,
     });
+    const [e, c] = [tally.events.at(-1), casts.at(-1)];
+    const touch = e && c ? (e.seq > c.seq ? e : c) : (e ?? c);
+    return { advice, touch, tripId: day.trip.id };
   }, [day, tally, ranking, lure, book, rests, nameOf, reading, asks, nowMs]);
-  if (!advice || !day) return null;
+  // Kept once with the touch that it followed, so that the day can tell what came of it.
+  const kept = useRef(new Set<string>());
+  useEffect(() => {
+    const given = ranking && told?.touch ? adviceGiven(told.advice, told.touch, told.tripId, now()) : null;
+    if (!given || kept.current.has(given.id)) return;
+    kept.current.add(given.id);
+    void record((b) => (Object.hasOwn(b.advice, given.id) ? [] : [put('advice', given)]));
+  }, [told, ranking, record, now]);
+  if (!told || !day) return null;
+  const { advice } = told;
   const { fact, advice: what } = adviceText(advice, day.water.zone, units);
   return (
     <View role="status" aria-live="polite">

@@ -131,12 +131,7 @@ function AskedAbout() {
         <EventPhotosLater eventId={event.id} what={photoOfText(event, day.water.zone, units)} />
       ) : null}
       <Disclosure title={TELL.more}>
-        <TellLater
-          event={event}
-          species={day.trip.species}
-          zone={day.water.zone}
-          photos={event.kind !== 'landed'}
-        />
+        <TellLater event={event} species={day.trip.species} zone={day.water.zone} photos={event.kind !== 'landed'} />
       </Disclosure>
       <Button kind="plain" title={TELL.done} onPress={done} />
     </View>

@@ -6,9 +6,12 @@ import { diaryDay, type DiaryDay } from '../../../core/diary/days';
 import { againstModel, luresOf, questionsOf, type DayQuestion } from '../../../core/diary/ended';
 import { spotsOf } from '../../../core/forecast/ahead';
 import { PHASES } from '../../../core/planning/cadence/cadence';
+import { adviceOfDay } from '../../../core/log/adviceDid';
 import { logOf, struckOut } from '../../../core/log/tally';
 import { standing } from '../../../core/records';
+import type { CastTally } from '../../../core/records/cast';
 import type { EffortBlock } from '../../../core/records/block';
+import { adviceDidText } from '../../../wording/adviceDid';
 import {
   againstModelText,
   blockCastsText,
@@ -88,6 +91,7 @@ export function DayPage({ tripId }: { tripId: string }) {
           ) : null}
         </Part>
       ) : null}
+      <AdvisedPart day={day} casts={casts} zone={zone} />
       <NotePart day={day} />
       <View style={{ gap: 8 }}>
         <Button
@@ -162,6 +166,22 @@ function Happened({ day, zone }: { day: DiaryDay; zone: string }) {
 
 const moreOfBlock = (b: EffortBlock, zone: string, units: UnitPrefs): string =>
   `${DIARY.ofBlock} ${clockText(b.startedAtMs, zone, units)}`;
+
+/** What was advised along the day, and what was done then. */
+function AdvisedPart({ day, casts, zone }: { day: DiaryDay; casts: readonly CastTally[]; zone: string }) {
+  const { advice, tombstone } = useBook();
+  const { units } = useTheme();
+  const { trip, blocks, tally } = day;
+  const given = adviceOfDay({ advice, tombstone }, { trip, blocks, casts, events: tally.events });
+  if (given.length === 0) return null;
+  return (
+    <Part title={DIARY.advised}>
+      {given.map((a) => (
+        <Say key={a.given.id}>{adviceDidText(a, zone, units)}</Say>
+      ))}
+    </Part>
+  );
+}
 
 /** At most three things that were not told. */
 function Asked({ day, zone }: { day: DiaryDay; zone: string }) {

@@ -114,7 +114,13 @@ export function ReportScreen() {
           </Say>
         ) : null}
       </View>
-      <Sheet id="day-report" label={REPORT.sheet} width="186mm" pictures="62%" shrink={shrinkOf(report, photos.length > 0 && pictures)}>
+      <Sheet
+        id="day-report"
+        label={REPORT.sheet}
+        width="186mm"
+        pictures="62%"
+        shrink={shrinkOf(report, photos.length > 0 && pictures)}
+      >
         <View onLayout={(e) => setWidth(Math.round(e.nativeEvent.layout.width))}>
           <Ink bold size={22}>
             {report.title}
