@@ -84,7 +84,9 @@ export function FieldView({ f, value, problem, onChange, onTrouble }: FieldViewP
           stepper={f.stepper}
           text={f.text}
           hint={f.hint}
-          value={typeof value === 'number' ? value : 0}
+          value={typeof value === 'number' ? value : f.unknown ? null : 0}
+          unknown={f.unknown}
+          from={f.from}
           problem={problem}
           onNumber={onChange}
           onTrouble={onTrouble}

@@ -56,7 +56,17 @@ export type FormDraft = Record<string, unknown>;
 
 export type Field =
   | { type: 'text'; key: string; label: string; hint?: string; multiline?: boolean }
-  | { type: 'number'; key: string; label: string; hint?: string; stepper: Stepper; text: (v: number) => string }
+  | {
+      type: 'number';
+      key: string;
+      label: string;
+      hint?: string;
+      stepper: Stepper;
+      text: (v: number) => string;
+      /** Where it may be left unknown: what stands there then, and where stepping sets out. */
+      unknown?: string;
+      from?: number;
+    }
   /** Both degrees at once, typed, pasted or from the device. */
   | { type: 'position'; key: string; label: string; hint?: string }
   /** `none` stands for nothing chosen. */
@@ -375,6 +385,16 @@ const pieceFields = (name: Field, u: UnitPrefs, kept: Kept): Field[] => [
     label: FIELD.topDepth,
     stepper: { ...STEPPERS.depth(u), min: 0 },
     text: (v) => say.depth(v, u),
+  },
+  {
+    type: 'number',
+    key: 'branchM',
+    label: FIELD.branches,
+    hint: FIELD.branchesHint,
+    stepper: { ...STEPPERS.size(u), min: 0.002, max: 1 },
+    text: (v) => say.size(v, u),
+    unknown: FIELD.notLooked,
+    from: 0.019,
   },
   {
     type: 'flags',
