@@ -1,4 +1,6 @@
-/** What goes out comes back: records of every kind, whole books, the log's tables; and what a list cannot hold, named. */
+/**
+ * What goes out comes back: records of every kind, whole books, the log's tables; and what a list cannot hold, named.
+ */
 import Papa from 'papaparse';
 import { buildDemoWorld } from '../../demo/world';
 import { memoryStore } from '../../data/memoryStore';
@@ -84,7 +86,9 @@ test('the tables: every cell reads back as what it stands for, and none begins a
   }
 });
 
-/** What a list of catches has room for; the rest (where on the cover, from which side, when in the cast) is not in it. */
+/**
+ * What a list of catches has room for; the rest (where on the cover, from which side, when in the cast) is not in it.
+ */
 const KEPT = ['kind', 'lengthM', 'weightKg', 'released'] as const satisfies readonly (keyof EventDetails)[];
 
 test('the tables as a list, put into a record without a day: as many of each, each as long and as heavy as it was', () => {
