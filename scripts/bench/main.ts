@@ -15,6 +15,7 @@ import { coresBench } from './cores';
 import { crashBench } from './crashes';
 import { diaryBench } from './diary';
 import { filesBench } from './files';
+import { longRecordBench } from './longRecord';
 import { firstScreenBench } from './firstScreen';
 import { dragBench } from './drag';
 import { learningBench } from './learning';
@@ -39,6 +40,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   'long-tasks': inBrowser(longTaskBench),
   drag: inBrowser(dragBench),
   logging: inBrowser(loggingBench),
+  'long-record': inBrowser(longRecordBench),
   crashes: inBrowser(crashBench),
   wander: inBrowser(wanderBench),
   choosing: inBrowser(choosingBench),

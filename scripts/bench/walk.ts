@@ -109,7 +109,7 @@ async function walk(browser: Browser, paceMs: number): Promise<Longest[][]> {
 }
 
 /** Collects what the browser reports as long tasks (50 ms and more by the clock), each with its beginning. */
-const LISTEN = `globalThis.longTasks = [];
+export const LISTEN = `globalThis.longTasks = [];
 new PerformanceObserver((l) => { for (const e of l.getEntries()) globalThis.longTasks.push([e.startTime, e.duration]); }).observe({ type: 'longtask' });`;
 
 async function walkOnce(browser: Browser, paceMs: number, trace: boolean): Promise<Longest[]> {
@@ -190,7 +190,7 @@ Of ${all.length} steps walked, ${over('workMs')} had a task of more than ${LONG_
 }
 
 /** From the touch to the frame that shows its answer, measured in the page. */
-const tapToDrawn = (page: Page, label: string, shown: RegExp): Promise<number> =>
+export const tapToDrawn = (page: Page, label: string, shown: RegExp): Promise<number> =>
   page.evaluate(
     ([name, pattern]) =>
       new Promise<number>((resolve) => {

@@ -1,7 +1,7 @@
 /**
  * A picture made small enough to keep: drawn anew as a JPEG, so that nothing which a camera writes into its files
- * (where it was, whose it is) comes along. The browser decodes it off the page; libraries for it work through every pixel on
- * the page, seconds for a photo of today's cameras.
+ * (where it was, whose it is) comes along. The browser decodes it off the page; libraries for it work through every
+ * pixel on the page, seconds for a photo of today's cameras.
  */
 import { MAX_PHOTO_BYTES, MAX_PHOTO_PX } from '../../core/records/photo';
 import type { PictureBytes } from '../../data/pictures';

@@ -1,0 +1,92 @@
+/** A record of many years and a box of five hundred lures in a browser: read in, opened, logged to, looked through. */
+import type { Browser, Page } from '@playwright/test';
+import { exportBook } from '../../core/exchange/bookDocument';
+import { applyPuts, emptyBook, put, type Book } from '../../core/records';
+import { buildDemoWorld } from '../../demo/world';
+import { ORIGIN, phone } from './browser';
+import { longSeason } from './learning';
+import { spread, spreadText, table } from './report';
+import { LISTEN, tapToDrawn } from './walk';
+
+const TOUCHES = 50_000;
+const LURES = 500;
+const PATIENT = { timeout: 180_000 };
+
+/** The sample world with so many casts and events, and so many lures. */
+function longBook(): Book {
+  const world = applyPuts(emptyBook(), buildDemoWorld(0));
+  const lures = Object.values(world.lure);
+  const more = Array.from({ length: LURES - lures.length }, (_, i) => {
+    const like = lures[i % lures.length]!;
+    return put('lure', { ...like, id: `${like.id}-${i}`, name: `${like.name.slice(0, 40)} ${i}` });
+  });
+  return applyPuts(applyPuts(world, longSeason(TOUCHES)), more);
+}
+
+/** Long tasks of the page since it was last asked, ms. */
+const longTasks = (page: Page): Promise<number[]> =>
+  page.evaluate(() => {
+    const all = (globalThis as unknown as { longTasks: [number, number][] }).longTasks.splice(0);
+    return all.map(([, ms]) => Math.round(ms));
+  });
+const most = (tasks: readonly number[]): string => (tasks.length === 0 ? 'none' : `${Math.max(...tasks)} ms`);
+
+/** Opens a page and waits for what shows that it stands: by the page's own clock, ms. */
+async function opened(page: Page, path: string, stands: (page: Page) => Promise<void>): Promise<[number, string]> {
+  await page.goto(`${ORIGIN}${path}`, { waitUntil: 'commit' });
+  await stands(page);
+  const ms = await page.evaluate(() => performance.now());
+  await page.waitForTimeout(4000);
+  return [Math.round(ms), most(await longTasks(page))];
+}
+
+export async function longRecordBench(browser: Browser): Promise<string> {
+  const context = await phone(browser);
+  await context.addInitScript(LISTEN);
+  const page = await context.newPage();
+  const rows: [string, string, string][] = [];
+  const text = JSON.stringify(exportBook(longBook(), '2026-10-08T00:00:00Z'));
+  await page.goto(`${ORIGIN}/kit`);
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'Read a record from a file…' }).click(),
+  ]);
+  await longTasks(page);
+  let from = Date.now();
+  await chooser.setFiles({ name: 'long.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+  await page.getByRole('button', { name: /in place of what is here/ }).waitFor(PATIENT);
+  rows.push([
+    `its file of ${(text.length / 1e6).toFixed(0)} MB read`,
+    `${Date.now() - from} ms`,
+    most(await longTasks(page)),
+  ]);
+  from = Date.now();
+  await page.getByRole('button', { name: /in place of what is here/ }).click();
+  await page.getByText('The record was read in.').waitFor(PATIENT);
+  rows.push(['put in place', `${Date.now() - from} ms`, most(await longTasks(page))]);
+
+  const button = (name: string | RegExp) => (p: Page) => p.getByRole('button', { name }).first().waitFor(PATIENT);
+  for (const [what, path, stands] of [
+    ['Strikes opened', '/strikes', button('Cast: add one')],
+    ['the diary opened', '/lessons/diary', button(/: open the day|\d{4}/)],
+    ['Lures opened', '/lures', (p: Page) => p.getByText('Start with', { exact: true }).waitFor(PATIENT)],
+    ['the box opened', '/kit/box', (p: Page) => p.getByRole('heading', { level: 1 }).waitFor(PATIENT)],
+  ] as const) {
+    const [ms, tasks] = await opened(page, path, stands);
+    rows.push([what, `${ms} ms`, tasks]);
+  }
+  await opened(page, '/strikes', button('Cast: add one'));
+  await page.waitForTimeout(6000);
+  const taps: number[] = [];
+  for (let i = 0; i < 15; i++) {
+    taps.push(await tapToDrawn(page, 'Cast: add one', /^\d+ casts?$/));
+    await page.waitForTimeout(200);
+  }
+  rows.push(['a cast, touch to drawn', spreadText(spread(taps)), most(await longTasks(page))]);
+  await context.close();
+  return `## A long record
+
+${TOUCHES.toLocaleString('en')} casts and events over some years and ${LURES} lures, on a phone's screen; times by the page's own clock from the navigation on, and the longest task.
+
+${table(['what', 'time', 'longest task'], rows)}`;
+}
