@@ -22,6 +22,9 @@ const TABLE = 'entries';
  */
 const WRITTEN = { durability: 'strict' } as const;
 
+/** Past so many keys all that lies in the table is read at once: a question for each takes seconds. */
+const MANY = 200;
+
 let opened: Promise<IDBPDatabase> | null = null;
 
 function database(): Promise<IDBPDatabase> {
@@ -73,6 +76,12 @@ const STORE: KeyValueStore = {
   getAllKeys: async () => (await (await begin('readonly')).store.getAllKeys()).map(String),
   getMany: async (keys) => {
     const tx = await begin('readonly');
+    if (keys.length > MANY) {
+      const [there, all] = await Promise.all([tx.store.getAllKeys(), tx.store.getAll()]);
+      await tx.done;
+      const found = new Map(there.map((key, i) => [String(key), all[i] as string]));
+      return Object.fromEntries(keys.map((key) => [key, found.get(key) ?? null]));
+    }
     const values = await Promise.all(
       keys.map(async (key) => ((await tx.store.get(key)) as string | undefined) ?? null),
     );

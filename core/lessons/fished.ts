@@ -1,7 +1,7 @@
 /** The record as all lessons take it: every block that was fished, with its day, its casts and what came of them. */
 import { minutesOf } from '../log/effort';
-import { groupBy, tallyOf, type Tally } from '../log/tally';
-import { standing, takenBack, type Book } from '../records';
+import { tallyOf, type Tally } from '../log/tally';
+import { ofBlock, takenBack, type Book } from '../records';
 import type { EffortBlock } from '../records/block';
 import type { CastTally } from '../records/cast';
 import type { Trip } from '../records/trip';
@@ -28,23 +28,37 @@ type Log = Pick<Book, 'block' | 'trip' | 'cast' | 'event' | 'tombstone'>;
 /** The last book added up: the section, the ranking's log and the Lessons ask for the same. */
 const joined = new WeakMap<Book['block'], { of: Log; all: readonly Fished[] }>();
 
+/** A block added up for these lists of its own: of a long record one block changes at a time. */
+const joinedBlocks = new WeakMap<EffortBlock, { by: readonly unknown[]; fished: readonly Fished[] }>();
+const NONE: readonly Fished[] = [];
+
+function joinBlock(book: Log, block: EffortBlock, trip: Trip, undone: ReadonlySet<string>): readonly Fished[] {
+  const by = [ofBlock(book, 'cast', block.id), ofBlock(book, 'event', block.id), trip, book.tombstone];
+  const kept = joinedBlocks.get(block);
+  if (kept && kept.by.every((x, i) => x === by[i])) return kept.fished;
+  const inTurn = <T extends { id: string; seq: number; atMs: number }>(all: readonly T[]): T[] =>
+    all.filter((x) => !undone.has(x.id)).sort((a, b) => a.seq - b.seq || a.atMs - b.atMs);
+  const casts = inTurn(ofBlock(book, 'cast', block.id));
+  const tally = tallyOf(casts, inTurn(ofBlock(book, 'event', block.id)));
+  // A strike that was logged without its cast was a cast.
+  const made = Math.max(tally.casts, tally.strikes);
+  const fished: readonly Fished[] =
+    tally.casts === 0 && tally.events.length === 0
+      ? NONE
+      : [{ block, trip, tally, casts, minutes: minutesOf(block, made), expected: block.expectedPerCast * made }];
+  joinedBlocks.set(block, { by, fished });
+  return fished;
+}
+
 function join(book: Log): readonly Fished[] {
   const kept = joined.get(book.block);
   const same = kept && (['trip', 'cast', 'event', 'tombstone'] as const).every((k) => kept.of[k] === book[k]);
   if (same) return kept.all;
   const undone = takenBack(book);
-  const castsOf = groupBy(standing(book, 'cast'), (c) => c.blockId);
-  const eventsOf = groupBy(standing(book, 'event'), (e) => e.blockId);
   const all = Object.values(book.block)
-    .flatMap((block): Fished[] => {
+    .flatMap((block): readonly Fished[] => {
       const trip = book.trip[block.tripId];
-      if (!trip || undone.has(trip.id)) return [];
-      const casts = castsOf.get(block.id) ?? [];
-      const tally = tallyOf(casts, eventsOf.get(block.id) ?? []);
-      if (tally.casts === 0 && tally.events.length === 0) return [];
-      // A strike that was logged without its cast was a cast.
-      const made = Math.max(tally.casts, tally.strikes);
-      return [{ block, trip, tally, casts, minutes: minutesOf(block, made), expected: block.expectedPerCast * made }];
+      return !trip || undone.has(trip.id) ? NONE : joinBlock(book, block, trip, undone);
     })
     .sort(
       (a, b) =>

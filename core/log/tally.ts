@@ -1,5 +1,5 @@
 /** What a trip or a block has come to so far: casts, events, strikes, and the signs they make. */
-import { standing, takenBack, type Book } from '../records';
+import { ofBlock, standing, takenBack, type Book } from '../records';
 import { isHooked, isLanded, isStrike, signsFromLog } from './events';
 import type { EffortBlock } from '../records/block';
 import type { StrikeEvent } from '../records/event';
@@ -31,13 +31,12 @@ export type LogBook = Pick<Book, 'block' | 'cast' | 'event' | 'tombstone'>;
 
 /** The log of these blocks alone: a long record is neither sorted nor added up for a few of its blocks. */
 export function logOf(book: LogBook, blocks: readonly EffortBlock[]): LogBook {
-  const ids = new Set(blocks.map((b) => b.id));
-  const mine = <T extends { blockId: string }>(all: Readonly<Record<string, T>>): Record<string, T> =>
-    Object.fromEntries(Object.entries(all).filter(([, x]) => ids.has(x.blockId)));
+  const byId = <T extends { id: string }>(all: readonly T[]): Record<string, T> =>
+    Object.fromEntries(all.map((x) => [x.id, x]));
   return {
     block: Object.fromEntries(blocks.map((b) => [b.id, b])),
-    cast: mine(book.cast),
-    event: mine(book.event),
+    cast: byId(blocks.flatMap((b) => ofBlock(book, 'cast', b.id))),
+    event: byId(blocks.flatMap((b) => ofBlock(book, 'event', b.id))),
     tombstone: book.tombstone,
   };
 }

@@ -67,6 +67,8 @@ export function decodeRecord<T>(k: RecordKind<T>, text: string): Result<T> {
 
 /** The same from parsed JSON; the given value is never changed. */
 export function upgradeRecord<T>(k: RecordKind<T>, value: unknown): Result<T> {
+  // As nearly all are: of today, with nothing to be brought up. A long record opens in half the time.
+  if (isOfToday(k, value)) return checkWith(k.schema, value.data);
   const e = checkWith(envelope, value);
   if (!e.ok) return e;
   if (e.value.version > k.version)
@@ -75,5 +77,12 @@ export function upgradeRecord<T>(k: RecordKind<T>, value: unknown): Result<T> {
   for (const step of k.migrations.slice(e.value.version - 1)) data = step.up(data);
   return checkWith(k.schema, data);
 }
+
+const isOfToday = (k: RecordKind<unknown>, v: unknown): v is { data: unknown } =>
+  typeof v === 'object' &&
+  v !== null &&
+  (v as { version?: unknown }).version === k.version &&
+  typeof (v as { data?: unknown }).data === 'object' &&
+  Object.keys(v).length === 2;
 
 const structuredCopy = (v: Plain): Plain => JSON.parse(JSON.stringify(v)) as Plain;

@@ -86,7 +86,52 @@ export function applyPuts(book: Book, puts: readonly Put[]): Book {
     copied.add(p.kind);
     next[p.kind][p.data.id] = p.data;
   }
+  for (const kind of ['cast', 'event'] as const)
+    if (copied.has(kind)) carryBlocks(kind, book, next as unknown as Book, puts);
   return next as unknown as Book;
+}
+
+type OfBlock = DataOf<'cast'> | DataOf<'event'>;
+/** Casts, and events, by their block, of the tables at hand: a day is found in a long record without a search. */
+const blocksIn = new WeakMap<object, ReadonlyMap<string, readonly OfBlock[]>>();
+
+/** Casts or events of a block, in the order they were stored, what was taken back too; the same list while it is so. */
+export function ofBlock<K extends 'cast' | 'event'>(
+  book: Pick<Book, K>,
+  kind: K,
+  blockId: string,
+): readonly DataOf<K>[] {
+  const all: Readonly<Record<string, OfBlock>> = book[kind];
+  let index = blocksIn.get(all);
+  if (!index) {
+    const made = new Map<string, OfBlock[]>();
+    for (const x of Object.values(all)) {
+      const those = made.get(x.blockId);
+      if (those) those.push(x);
+      else made.set(x.blockId, [x]);
+    }
+    index = made;
+    blocksIn.set(all, index);
+  }
+  return (index.get(blockId) ?? NONE) as readonly DataOf<K>[];
+}
+const NONE: readonly never[] = [];
+
+/** The same for a book that was changed, made from what was there. */
+function carryBlocks(kind: 'cast' | 'event', before: Book, after: Book, puts: readonly Put[]): void {
+  const known = blocksIn.get(before[kind]);
+  if (!known) return;
+  const index = new Map(known);
+  for (const p of puts) {
+    if (p.kind !== kind) continue;
+    const was = (before[kind] as Readonly<Record<string, OfBlock>>)[p.data.id];
+    // It never goes to another block; should it all the same, the whole is looked through anew.
+    if (was && was.blockId !== p.data.blockId) return;
+    const those = index.get(p.data.blockId) ?? NONE;
+    const at = those.findIndex((x) => x.id === p.data.id);
+    index.set(p.data.blockId, at < 0 ? [...those, p.data] : those.map((x, i) => (i === at ? p.data : x)));
+  }
+  blocksIn.set(after[kind], index);
 }
 
 /** Ids of what was taken back, and not brought back since. */

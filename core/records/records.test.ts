@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { applyPuts, emptyBook, KINDS, put, RECORDS } from '.';
+import { applyPuts, emptyBook, KINDS, ofBlock, put, RECORDS } from '.';
 import { exportBook, importBook, BOOK_FORMAT } from '../exchange/bookDocument';
 import { buildDemoWorld } from '../../demo/world';
 import { blocksOfTrip, tallyTrip } from '../log/tally';
@@ -234,4 +234,32 @@ test('a put replaces, and other kinds are left alone', () => {
   expect(next.lure['lure-alder']!.name).toBe('Alder, repainted');
   expect(next.rod).toBe(book.rod);
   expect(book.lure['lure-alder']!.name).toBe('Alder minnow');
+});
+
+test('casts and events of a block, followed through changes as a look through all of them finds them', () => {
+  const found = (b: typeof book, kind: 'cast' | 'event', blockId: string): unknown =>
+    Object.values(b[kind]).filter((x) => x.blockId === blockId);
+  const same = (b: typeof book): void => {
+    for (const kind of ['cast', 'event'] as const)
+      for (const id of [...Object.keys(b.block), 'nowhere']) expect(ofBlock(b, kind, id)).toEqual(found(b, kind, id));
+  };
+  same(book);
+  const [one, other] = Object.keys(book.block) as [string, string];
+  const cast = { id: 'c-new', blockId: one, seq: 900, atMs: 5, count: 1 };
+  const event = Object.values(book.event)[0]!;
+  let next = book;
+  for (const puts of [
+    [put('cast', cast)],
+    [put('cast', { ...cast, count: 3 }), put('cast', { ...cast, id: 'c-two', seq: 901 })],
+    [put('event', { ...event, note: 'told later' })],
+    // To another block, which never happens, it is looked through anew.
+    [put('cast', { ...cast, blockId: other })],
+  ]) {
+    next = applyPuts(next, puts);
+    same(next);
+  }
+  // What was found before stands as it was, and what did not change is the same list.
+  same(book);
+  const still = applyPuts(next, [put('cast', { ...cast, id: 'c-three' })]);
+  expect(ofBlock(still, 'event', event.blockId)).toBe(ofBlock(next, 'event', event.blockId));
 });
