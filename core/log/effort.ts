@@ -2,7 +2,7 @@
 import { contentHash } from '../base/hash';
 import type { RankedLure } from '../ranking/ranked';
 import { BETWEEN_CASTS_S } from '../tackle/cast';
-import { put, type Book, type Put } from '../records';
+import { ofBlock, put, type Book, type Put } from '../records';
 import type { Trip } from '../records/trip';
 import type { WorkedAs } from '../planning/plan/unplanned';
 import type { PlanRequest } from '../planning/task/request';
@@ -79,8 +79,7 @@ export const newBlock = (
 /** Where in the record a cast or an event made now goes. */
 export function placeInLog(book: Book, trip: Trip, o: Opening): LogPlace {
   const blocks = blocksOfTrip(book, trip.id);
-  const ids = new Set(blocks.map((b) => b.id));
-  const made = [...Object.values(book.event), ...Object.values(book.cast)].filter((x) => ids.has(x.blockId));
+  const made = blocks.flatMap((b) => [...ofBlock(book, 'event', b.id), ...ofBlock(book, 'cast', b.id)]);
   const next = [...made, ...blocks].reduce((m, x) => Math.max(m, x.seq + 1), 0);
   const id = presentationId(o.plan.presentation);
   const conditions = thrownAt(o.request);

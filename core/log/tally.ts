@@ -73,8 +73,16 @@ export const inOrder = (blocks: readonly EffortBlock[]): EffortBlock[] =>
   [...blocks].sort((a, b) => a.seq - b.seq || a.startedAtMs - b.startedAtMs);
 
 /** The blocks of a trip in the order they were fished. */
-export const blocksOfTrip = (book: Pick<Book, 'block'>, tripId: string): EffortBlock[] =>
-  inOrder(Object.values(book.block).filter((b) => b.tripId === tripId));
+export function blocksOfTrip({ block }: Pick<Book, 'block'>, tripId: string): EffortBlock[] {
+  let byTrip = blocksByTrip.get(block);
+  if (!byTrip) {
+    byTrip = groupBy(Object.values(block), (b) => b.tripId);
+    blocksByTrip.set(block, byTrip);
+  }
+  return inOrder(byTrip.get(tripId) ?? []);
+}
+/** Of the tables at hand: a long record has thousands of blocks, a day a handful. */
+const blocksByTrip = new WeakMap<Book['block'], ReadonlyMap<string, readonly EffortBlock[]>>();
 
 /** A trip added up. */
 export interface TripTally extends Tally {
