@@ -161,8 +161,8 @@ export const compute = {
     ask('files', signal, (api) => api.places(...args) as Promise<ReturnType<FilesApi['places']>>),
   ownTables: (signal: AbortSignal, ...args: Parameters<FilesApi['ownTables']>) =>
     ask('files', signal, (api) => api.ownTables(...args) as Promise<ReturnType<FilesApi['ownTables']>>),
-  recordZip: (signal: AbortSignal, ...args: Parameters<FilesApi['recordZip']>) =>
-    ask('files', signal, (api) => api.recordZip(...args) as Promise<ReturnType<FilesApi['recordZip']>>),
+  record: (signal: AbortSignal, ...args: Parameters<FilesApi['record']>) =>
+    ask('files', signal, (api) => api.record(...args) as Promise<ReturnType<FilesApi['record']>>),
   catchColumns: (signal: AbortSignal, ...args: Parameters<FilesApi['catchColumns']>) =>
     ask('files', signal, (api) => api.catchColumns(...args) as Promise<ReturnType<FilesApi['catchColumns']>>),
   catches: (signal: AbortSignal, [text, book, how]: CatchArgs, tell: (percent: number) => void) =>

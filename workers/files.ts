@@ -7,7 +7,8 @@ import { ownTablesAsList } from '../core/exchange/catches/ownTables';
 import { inBatches } from '../core/exchange/catches/kept';
 import { lookAtCatches, type CatchLook } from '../core/exchange/catches/look';
 import type { Put } from '../core/records';
-import { readRecordZip } from '../core/exchange/recordZip';
+import { importBook, type ImportResult } from '../core/exchange/bookDocument';
+import { readRecordZip, type RecordZip } from '../core/exchange/recordZip';
 import { readTable } from '../core/exchange/table';
 import type { PlacesFile } from '../core/exchange/places/found';
 
@@ -34,8 +35,12 @@ export const filesApi = {
     const [trips, blocks, events, fish] = LIST_TABLES.map(text);
     return trips && blocks && events && fish ? ownTablesAsList({ trips, blocks, events, fish }) : null;
   },
-  /** The record and its pictures in one ZIP. */
-  recordZip: readRecordZip,
+  /** A record's file, alone or in one ZIP with its pictures. */
+  record: (bytes: Uint8Array): ImportResult & Pick<RecordZip, 'pictures'> => {
+    const isZip = bytes[0] === 0x50 && bytes[1] === 0x4b;
+    const { text, pictures } = isZip ? readRecordZip(bytes) : { text: new TextDecoder().decode(bytes), pictures: {} };
+    return { ...importBook(text ?? ''), pictures };
+  },
   /** The names of a table's columns, from its beginning. */
   catchColumns: (head: string): string[] => readTable(head).columns,
   /** A list of catches, and what it would put in: that itself stays here until it is asked for. */

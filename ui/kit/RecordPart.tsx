@@ -37,6 +37,7 @@ export function RecordPart() {
   const back = usePutBack();
   /** What was asked last, to be asked again without keeping what is here. */
   const [last, setLast] = useState<{ asked: Replacement; told: string } | null>(null);
+  const [reading, setReading] = useState(false);
   const [read, setRead] = useState<RecordFile | null>(null);
   const [asking, setAsking] = useState<'demo' | 'clear' | null>(null);
   const [said, setSaid] = useState('');
@@ -65,7 +66,11 @@ export function RecordPart() {
   };
   const importFile = async (): Promise<void> => {
     const file = await pickFile('.json,.zip,application/json,application/zip');
-    if (file) setRead(await readRecordFile(file));
+    if (!file) return;
+    setRead(null);
+    setReading(true);
+    setRead(await readRecordFile(file));
+    setReading(false);
   };
   return (
     <Part title="Your record">
@@ -90,6 +95,7 @@ export function RecordPart() {
           disabled={demo.busy}
         />
       </View>
+      {reading ? <Say role="status">{KIT_PAGE.readingFile}</Say> : null}
       {replace.isPending || demo.busy ? <Say role="status">Storing it…</Say> : null}
       {said ? (
         <Say role="status" kind="label" tone="moss">

@@ -1,6 +1,7 @@
-/** A record's file, with or without pictures: read whole before anything is put in place. */
+/** A record's file, with or without pictures: read whole, off the page, before anything is put in place. */
 import { importBook, type ImportResult } from '../../core/exchange/bookDocument';
 import type { Put } from '../../core/records';
+import { reportTrouble } from '../../data/troubles';
 import { compute } from '../../workers/client';
 import { isZip } from '../platform/files';
 
@@ -12,25 +13,34 @@ export interface RecordFile extends ImportResult {
 }
 
 const NO_RECORD = { code: 'not-a-record', path: '(whole document)', expected: 'a file of a record' };
-const unread = (): RecordFile => ({ puts: [], problems: [NO_RECORD], lacking: 0, record: async () => [] });
+
+/** Null: it is a ZIP, or cannot be read at all. */
+const textOf = async (file: File): Promise<string | null> => {
+  try {
+    return (await isZip(file)) ? null : await file.text();
+  } catch {
+    return null;
+  }
+};
 
 export async function readRecordFile(file: File): Promise<RecordFile> {
   try {
-    const zip = (await isZip(file))
-      ? await compute.recordZip(new AbortController().signal, new Uint8Array(await file.arrayBuffer()))
-      : { text: await file.text(), pictures: {} };
-    if (zip.text === null) return unread();
-    const read = importBook(zip.text);
+    const bytes = new Uint8Array(await file.arrayBuffer());
+    const { pictures, ...read } = await compute.record(new AbortController().signal, bytes);
     const { lackingPictures, keepPictures } = await import('../photos/pages');
     return {
       ...read,
-      lacking: lackingPictures(read.puts, zip.pictures),
+      lacking: lackingPictures(read.puts, pictures),
       record: async () => {
-        await keepPictures(read.puts, zip.pictures);
+        await keepPictures(read.puts, pictures);
         return read.puts;
       },
     };
-  } catch {
-    return unread();
+  } catch (e) {
+    reportTrouble('reading a record', e);
+    // Where there is no worker the page reads what it can by itself.
+    const text = await textOf(file);
+    const read = text === null ? { puts: [], problems: [NO_RECORD] } : importBook(text);
+    return { ...read, lacking: 0, record: async () => read.puts };
   }
 }

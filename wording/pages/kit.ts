@@ -60,6 +60,7 @@ export const KIT_PAGE = {
   allIsYours: 'Everything you entered and logged is yours, in one open file.',
   saveRecord: 'Save the record to a file',
   readRecord: 'Read a record from a file…',
+  readingFile: 'Reading the file…',
   demoAfresh: 'Load the demo world afresh…',
   demoLook: 'Look around with the demo world…',
   clearAll: 'Clear the whole record on this device? It can be put back here until the next time you replace it.',
