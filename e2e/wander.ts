@@ -108,16 +108,18 @@ export async function wander(page: Page, steps: number, seed: number): Promise<W
       out.turns++;
       await (random() < 0.7 ? page.goBack({ timeout: 5000 }) : page.goForward({ timeout: 5000 })).catch(() => null);
     } else if (r < 0.08 && away === 0) {
-      last = `the address ${one(PAGES)}`;
-      await page.goto(home + last.slice(12));
+      const path = one(PAGES);
+      last = `the address ${path}`;
+      await page.goto(home + path);
     } else if (r < 0.1 && away === 0) {
       last = 'the network gone';
       out.offline++;
       away = 12;
       await page.context().setOffline(true);
     } else if (r < 0.13) {
-      last = `the key ${one(KEYS)}`;
-      await page.keyboard.press(last.slice(8));
+      const key = one(KEYS);
+      last = `the key ${key}`;
+      await page.keyboard.press(key);
     } else if (r < 0.23) {
       last = 'the wheel';
       await page.mouse.move(180, 400);

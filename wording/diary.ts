@@ -86,19 +86,26 @@ const SUN: readonly [number, string][] = [
 ];
 const sunWord = (elevationDeg: number): string => SUN.find(([below]) => elevationDeg < below)?.[1] ?? 'high sun';
 
+const sunOf = ({ sky }: Conditions): string | null =>
+  typeof sky?.sunElevationDeg === 'number' ? sunWord(sky.sunElevationDeg) : null;
+const tideOf = ({ water }: Conditions): string | null =>
+  water.tideStage ? `tide ${TIDE_NAME[water.tideStage]}` : null;
+const coverOf = ({ cover }: ResolvedConditions): string =>
+  cover.kind === 'none' ? 'no cover' : COVER_NAME[cover.kind];
+
 /** The water of a block as it was: "54 °F, seen 5 ft down, wind 7 mph, low sun, half clouded, tide rising". */
 export function waterThenText(c: Conditions, r: ResolvedConditions, u: UnitPrefs): string {
-  const tide = c.water.tideStage;
+  const [sun, tide] = [sunOf(c), tideOf(c)];
   return capital(
     [
       `${say.temp(r.surfaceTempC, u)} at the top`,
       `seen ${say.depth(r.clarityM, u)} down`,
       `${say.depth(r.depthM, u)} deep`,
-      r.cover.kind === 'none' ? 'no cover' : COVER_NAME[r.cover.kind],
+      coverOf(r),
       `wind ${say.wind(r.windMps, u)}`,
       skyWord(r.cloud),
-      ...(typeof c.sky?.sunElevationDeg === 'number' ? [sunWord(c.sky.sunElevationDeg)] : []),
-      ...(tide ? [`tide ${TIDE_NAME[tide]}`] : []),
+      ...(sun ? [sun] : []),
+      ...(tide ? [tide] : []),
     ].join(', ') + '.',
   );
 }
@@ -112,17 +119,13 @@ export function waterOfBlock(b: EffortBlock, u: UnitPrefs): string {
 function waterMoved(before: EffortBlock, after: EffortBlock, u: UnitPrefs): string[] {
   const [b, a] = [before, after].map((x) => x.conditions as Conditions) as [Conditions, Conditions];
   const [rb, ra] = [resolveConditions(b), resolveConditions(a)];
-  const sun = (c: Conditions): string | null =>
-    typeof c.sky?.sunElevationDeg === 'number' ? sunWord(c.sky.sunElevationDeg) : null;
-  const tide = (c: Conditions): string | null => (c.water.tideStage ? `tide ${TIDE_NAME[c.water.tideStage]}` : null);
-  const cover = (r: ResolvedConditions): string => (r.cover.kind === 'none' ? 'no cover' : COVER_NAME[r.cover.kind]);
   const now = (was: string | null, is: string | null): string[] => (is !== null && is !== was ? [is] : []);
   return [
     ...readingsMoved(rb, ra, u),
-    ...now(cover(rb), cover(ra)),
+    ...now(coverOf(rb), coverOf(ra)),
     ...now(skyWord(rb.cloud), skyWord(ra.cloud)),
-    ...now(sun(b), sun(a)),
-    ...now(tide(b), tide(a)),
+    ...now(sunOf(b), sunOf(a)),
+    ...now(tideOf(b), tideOf(a)),
   ];
 }
 

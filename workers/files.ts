@@ -6,6 +6,7 @@ import { LIST_TABLES } from '../core/exchange/logTables';
 import { ownTablesAsList } from '../core/exchange/catches/ownTables';
 import { inBatches } from '../core/exchange/catches/kept';
 import { lookAtCatches, type CatchLook } from '../core/exchange/catches/look';
+import { beginsAsZip } from '../core/exchange/zipped';
 import type { Put } from '../core/records';
 import { importBook, type ImportResult } from '../core/exchange/bookDocument';
 import { readRecordZip, type RecordZip } from '../core/exchange/recordZip';
@@ -37,8 +38,9 @@ export const filesApi = {
   },
   /** A record's file, alone or in one ZIP with its pictures. */
   record: (bytes: Uint8Array): ImportResult & Pick<RecordZip, 'pictures'> => {
-    const isZip = bytes[0] === 0x50 && bytes[1] === 0x4b;
-    const { text, pictures } = isZip ? readRecordZip(bytes) : { text: new TextDecoder().decode(bytes), pictures: {} };
+    const { text, pictures } = beginsAsZip(bytes)
+      ? readRecordZip(bytes)
+      : { text: new TextDecoder().decode(bytes), pictures: {} };
     return { ...importBook(text ?? ''), pictures };
   },
   /** The names of a table's columns, from its beginning. */

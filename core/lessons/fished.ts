@@ -1,7 +1,7 @@
 /** The record as all lessons take it: every block that was fished, with its day, its casts and what came of them. */
 import { minutesOf } from '../log/effort';
 import { tallyOf, type Tally } from '../log/tally';
-import { ofBlock, takenBack, type Book } from '../records';
+import { inTheirOrder, ofBlock, takenBack, type Book } from '../records';
 import type { EffortBlock } from '../records/block';
 import type { CastTally } from '../records/cast';
 import type { Trip } from '../records/trip';
@@ -33,13 +33,12 @@ const joinedBlocks = new WeakMap<EffortBlock, { by: readonly unknown[]; fished: 
 const NONE: readonly Fished[] = [];
 
 function joinBlock(book: Log, block: EffortBlock, trip: Trip, undone: ReadonlySet<string>): readonly Fished[] {
-  const by = [ofBlock(book, 'cast', block.id), ofBlock(book, 'event', block.id), trip, book.tombstone];
+  const [thrown, happened] = [ofBlock(book, 'cast', block.id), ofBlock(book, 'event', block.id)];
+  const by = [thrown, happened, trip, book.tombstone];
   const kept = joinedBlocks.get(block);
   if (kept && kept.by.every((x, i) => x === by[i])) return kept.fished;
-  const inTurn = <T extends { id: string; seq: number; atMs: number }>(all: readonly T[]): T[] =>
-    all.filter((x) => !undone.has(x.id)).sort((a, b) => a.seq - b.seq || a.atMs - b.atMs);
-  const casts = inTurn(ofBlock(book, 'cast', block.id));
-  const tally = tallyOf(casts, inTurn(ofBlock(book, 'event', block.id)));
+  const casts = inTheirOrder(thrown, undone);
+  const tally = tallyOf(casts, inTheirOrder(happened, undone));
   // A strike that was logged without its cast was a cast.
   const made = Math.max(tally.casts, tally.strikes);
   const fished: readonly Fished[] =

@@ -165,12 +165,12 @@ export function tripsOf(book: Pick<Book, 'trip' | 'tombstone'>): Trip[] {
 
 /** Casts and events that were not taken back, in the order they were made. */
 export function standing<K extends 'event' | 'cast'>(book: Pick<Book, K | 'tombstone'>, kind: K): DataOf<K>[] {
-  const undone = takenBack(book);
-  const all = Object.values(book[kind]) as { id: string; atMs: number; seq: number }[];
-  return all
-    .filter((x) => !undone.has(x.id))
-    .sort((a, b) => a.seq - b.seq || a.atMs - b.atMs) as unknown as DataOf<K>[];
+  return inTheirOrder(Object.values(book[kind]) as OfBlock[], takenBack(book)) as DataOf<K>[];
 }
+
+/** Those of a list that were not taken back, in the order they were made. */
+export const inTheirOrder = <T extends OfBlock>(all: readonly T[], undone: ReadonlySet<string>): T[] =>
+  all.filter((x) => !undone.has(x.id)).sort((a, b) => a.seq - b.seq || a.atMs - b.atMs);
 
 /** What was measured of a lure or a reel and not taken back, oldest first. */
 export function measurementsOf(book: Pick<Book, 'calibration' | 'tombstone'>, ofId: string): Measurement[] {

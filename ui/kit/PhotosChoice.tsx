@@ -1,13 +1,11 @@
 /** Whether photos go along into a file, with how many there are and how much they take. */
 import { useMemo } from 'react';
-import { View } from 'react-native';
 import { photosOf } from '../../core/log/photos';
 import { standing } from '../../core/records';
 import type { Photo } from '../../core/records/photo';
 import { KIT_PAGE } from '../../wording/pages/kit';
 import { useBook } from '../day/contexts';
-import { Choices } from '../parts/Buttons';
-import { Say } from '../parts/Say';
+import { YesNoChoice } from '../parts/YesNoChoice';
 
 /** The photos of all that stands in the log. */
 export function useStandingPhotos(): readonly Photo[] {
@@ -31,17 +29,12 @@ export function PhotosChoice({ photos, value, onChange }: PhotosChoiceProps) {
   if (photos.length === 0) return null;
   const bytes = photos.reduce((s, x) => s + x.bytes, 0);
   return (
-    <View style={{ gap: 4 }}>
-      <Say kind="strong">{KIT_PAGE.photosInFile}</Say>
-      <Choices
-        label={KIT_PAGE.photosInFile}
-        options={[
-          { value: 'with', title: KIT_PAGE.withPhotos(photos.length, bytes) },
-          { value: 'without', title: KIT_PAGE.withoutPhotos },
-        ]}
-        value={value ? 'with' : 'without'}
-        onChange={(v) => onChange(v === 'with')}
-      />
-    </View>
+    <YesNoChoice
+      label={KIT_PAGE.photosInFile}
+      yes={KIT_PAGE.withPhotos(photos.length, bytes)}
+      no={KIT_PAGE.withoutPhotos}
+      value={value}
+      onChange={onChange}
+    />
   );
 }

@@ -6,13 +6,11 @@ import type { Photo } from '../../core/records/photo';
 import { photoOfText } from '../../wording/events';
 import { PHOTOS } from '../../wording/pages/photos';
 import { Part } from '../parts/Box';
-import { Button, Choices } from '../parts/Buttons';
 import { Ink } from '../parts/Paper';
-import { Say } from '../parts/Say';
 import { Picture } from '../platform/Picture';
 import { useTheme } from '../theme/theme';
 import { PhotoGrid } from './PhotoGrid';
-import { usePhotoGone, usePhotosOf, usePicture } from './usePhotos';
+import { usePhotosOf, usePicture } from './usePhotos';
 
 export interface DayPhotosProps {
   events: readonly StrikeEvent[];
@@ -21,10 +19,11 @@ export interface DayPhotosProps {
 
 export function DayPhotos({ events, zone }: DayPhotosProps) {
   const photos = usePhotosOf(useMemo(() => events.map((e) => e.id), [events]));
-  const { bringBack } = usePhotoGone();
   const { units } = useTheme();
-  const [gone, setGone] = useState<string | null>(null);
-  if (photos.length === 0 && !gone) return null;
+  // The last one deleted leaves its way back.
+  const [any, setAny] = useState(false);
+  if (photos.length > 0 && !any) setAny(true);
+  if (photos.length === 0 && !any) return null;
   return (
     <Part title={PHOTOS.title}>
       <PhotoGrid
@@ -37,20 +36,7 @@ export function DayPhotos({ events, zone }: DayPhotosProps) {
           )
         }
         captions
-        onRemoved={setGone}
       />
-      {gone ? (
-        <View role="status">
-          <Say kind="label">{PHOTOS.removed}</Say>
-          <Button
-            title={PHOTOS.bringBack}
-            onPress={() => {
-              bringBack(gone);
-              setGone(null);
-            }}
-          />
-        </View>
-      ) : null}
     </Part>
   );
 }
@@ -88,19 +74,3 @@ function OnSheet({ photo, text }: { photo: Photo; text: string }) {
     </View>
   );
 }
-
-/** Whether the sheet shows them. */
-export const SheetPhotosChoice = ({ value, onChange }: { value: boolean; onChange: (on: boolean) => void }) => (
-  <View style={{ gap: 4 }}>
-    <Say kind="strong">{PHOTOS.inReport}</Say>
-    <Choices
-      label={PHOTOS.inReport}
-      options={[
-        { value: 'on', title: PHOTOS.onSheet },
-        { value: 'off', title: PHOTOS.offSheet },
-      ]}
-      value={value ? 'on' : 'off'}
-      onChange={(v) => onChange(v === 'on')}
-    />
-  </View>
-);

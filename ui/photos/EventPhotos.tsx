@@ -1,5 +1,4 @@
 /** The photos of one event: small, each opened by a touch; one more added; one deleted brought back. */
-import { useState } from 'react';
 import { View } from 'react-native';
 import { MAX_PHOTOS } from '../../core/records/photo';
 import { PHOTOS } from '../../wording/pages/photos';
@@ -7,15 +6,13 @@ import { Button } from '../parts/Buttons';
 import { Glyph } from '../parts/Glyph';
 import { Say } from '../parts/Say';
 import { PhotoGrid } from './PhotoGrid';
-import { useEventPhotos, usePhotoGone } from './usePhotos';
+import { useEventPhotos } from './usePhotos';
 
 export function EventPhotos({ eventId, what }: { eventId: string; what: string }) {
   const { photos, added, add } = useEventPhotos(eventId);
-  const { bringBack } = usePhotoGone();
-  const [gone, setGone] = useState<string | null>(null);
   return (
     <View style={{ gap: 8 }}>
-      <PhotoGrid photos={photos} whatOf={() => what} onRemoved={setGone} />
+      <PhotoGrid photos={photos} whatOf={() => what} />
       {photos.length < MAX_PHOTOS ? (
         <Button
           title={photos.length === 0 ? PHOTOS.add : PHOTOS.addAnother}
@@ -38,18 +35,6 @@ export function EventPhotos({ eventId, what }: { eventId: string; what: string }
         <Say kind="label" tone="soft">
           {PHOTOS.about}
         </Say>
-      ) : null}
-      {gone ? (
-        <View role="status">
-          <Say kind="label">{PHOTOS.removed}</Say>
-          <Button
-            title={PHOTOS.bringBack}
-            onPress={() => {
-              bringBack(gone);
-              setGone(null);
-            }}
-          />
-        </View>
       ) : null}
     </View>
   );

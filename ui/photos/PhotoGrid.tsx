@@ -1,9 +1,7 @@
-/** Photos as small squares; a touch shows one whole, with what can be done with it. */
+/** Photos as small squares; a touch shows one whole, with what can be done with it; one deleted is brought back. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useQueryClient } from '@tanstack/react-query';
 import type { Photo } from '../../core/records/photo';
-import { pictureQuery } from '../../data/devicePictures';
 import { PHOTOS } from '../../wording/pages/photos';
 import { Button } from '../parts/Buttons';
 import { Overlay } from '../parts/Overlay';
@@ -22,22 +20,36 @@ interface PhotoGridProps {
   whatOf: (photo: Photo) => string;
   /** Words below each, where they stand for different things. */
   captions?: boolean;
-  onRemoved: (id: string) => void;
 }
 
-export function PhotoGrid({ photos, whatOf, captions = false, onRemoved }: PhotoGridProps) {
+export function PhotoGrid({ photos, whatOf, captions = false }: PhotoGridProps) {
   const [open, setOpen] = useState<string | null>(null);
+  const [gone, setGone] = useState<string | null>(null);
+  const { remove, bringBack } = usePhotoGone();
   const at = photos.findIndex((x) => x.id === open);
-  if (photos.length === 0) return null;
   const name = (i: number): string => PHOTOS.oneOf(i + 1, photos.length, whatOf(photos[i]!));
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
-      {photos.map((x, i) => (
-        <View key={x.id} style={{ width: SQUARE, gap: 2 }}>
-          <Small photo={x} name={name(i)} onPress={() => setOpen(x.id)} />
-          {captions ? <Say kind="small">{whatOf(x)}</Say> : null}
+    <View style={{ gap: 8 }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
+        {photos.map((x, i) => (
+          <View key={x.id} style={{ width: SQUARE, gap: 2 }}>
+            <Small photo={x} name={name(i)} onPress={() => setOpen(x.id)} />
+            {captions ? <Say kind="small">{whatOf(x)}</Say> : null}
+          </View>
+        ))}
+      </View>
+      {gone ? (
+        <View role="status">
+          <Say kind="label">{PHOTOS.removed}</Say>
+          <Button
+            title={PHOTOS.bringBack}
+            onPress={() => {
+              bringBack(gone);
+              setGone(null);
+            }}
+          />
         </View>
-      ))}
+      ) : null}
       <Overlay open={at >= 0} onClose={() => setOpen(null)}>
         {at >= 0 ? (
           <Whole
@@ -47,7 +59,11 @@ export function PhotoGrid({ photos, whatOf, captions = false, onRemoved }: Photo
             previous={at > 0 ? () => setOpen(photos[at - 1]!.id) : null}
             next={at < photos.length - 1 ? () => setOpen(photos[at + 1]!.id) : null}
             onClose={() => setOpen(null)}
-            onRemoved={onRemoved}
+            onRemove={(id) => {
+              remove(id);
+              setGone(id);
+              setOpen(null);
+            }}
           />
         ) : null}
       </Overlay>
@@ -89,19 +105,17 @@ function Whole({
   previous,
   next,
   onClose,
-  onRemoved,
+  onRemove,
 }: {
   photo: Photo;
   name: string;
   previous: (() => void) | null;
   next: (() => void) | null;
   onClose: () => void;
-  onRemoved: (id: string) => void;
+  onRemove: (id: string) => void;
 }) {
   const { p } = useTheme();
   const url = usePicture(photo.id);
-  const { remove } = usePhotoGone();
-  const client = useQueryClient();
   return (
     <View
       role="dialog"
@@ -122,15 +136,7 @@ function Whole({
         {previous ? <Button title={PHOTOS.previous} onPress={previous} /> : null}
         {next ? <Button title={PHOTOS.next} onPress={next} /> : null}
         {url ? <Button title={PHOTOS.save} onPress={() => saveUrl(`moss-kettle-${photo.id}.jpg`, url)} /> : null}
-        <Button
-          title={PHOTOS.remove}
-          onPress={() => {
-            remove(photo.id);
-            onRemoved(photo.id);
-            onClose();
-            void client.invalidateQueries(pictureQuery(photo.id));
-          }}
-        />
+        <Button title={PHOTOS.remove} onPress={() => onRemove(photo.id)} />
         <Button kind="solid" title={PHOTOS.close} onPress={onClose} />
       </View>
     </View>

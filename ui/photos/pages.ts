@@ -1,4 +1,4 @@
 /** Photos, in one piece that is read in where one is shown or added, taken out or in. */
-export { DayPhotos, SheetPhotos, SheetPhotosChoice } from './DayPhotos';
+export { DayPhotos, SheetPhotos } from './DayPhotos';
 export { EventPhotos } from './EventPhotos';
 export { keepPictures, lackingPictures, pictureEntries } from './files';

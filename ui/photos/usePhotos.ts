@@ -37,11 +37,7 @@ export function useEventPhotos(eventId: string): EventPhotos {
   const now = useDayClock();
   const { record, current } = useCommitter();
   const [added, setAdded] = useState<Added | null>(null);
-  const client = useQueryClient();
-  useEffect(() => {
-    freePictures(client);
-    void sweepPictures(realNowMs());
-  }, [client]);
+  useEffect(() => void sweepPictures(realNowMs()), []);
 
   const add = async (): Promise<void> => {
     const file = await pickFile('image/*');
@@ -78,7 +74,9 @@ export function usePhotoGone(): { remove: (id: string) => void; bringBack: (id: 
 }
 
 /** The address of a picture; undefined while it is read, null where it is not on this device. */
-export const usePicture = (id: string): string | null | undefined => {
+export function usePicture(id: string): string | null | undefined {
+  const client = useQueryClient();
+  useEffect(() => freePictures(client), [client]);
   const { data, isError } = useQuery(pictureQuery(id));
   return isError ? null : data;
-};
+}

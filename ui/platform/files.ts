@@ -1,4 +1,6 @@
 /** Files out and in, through the browser. */
+import { beginsAsZip } from '../../core/exchange/zipped';
+
 export function saveFile(name: string, content: string | Uint8Array<ArrayBuffer>, type = 'application/json'): void {
   saveBlob(name, new Blob([content], { type }));
 }
@@ -43,7 +45,5 @@ export const pickTextFile = async (accept: string): Promise<string | null> => {
   return file ? file.text().catch(() => null) : null;
 };
 
-/** How a ZIP begins. */
-const ZIP_BEGINS = 'PK';
 export const isZip = async (file: Blob): Promise<boolean> =>
-  (await file.slice(0, ZIP_BEGINS.length).text()) === ZIP_BEGINS;
+  beginsAsZip(new Uint8Array(await file.slice(0, 2).arrayBuffer()));

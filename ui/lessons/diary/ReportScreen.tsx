@@ -25,8 +25,9 @@ import { useBook, usePrefs } from '../../day/contexts';
 import { Note } from '../../parts/Box';
 import { Button, Choices } from '../../parts/Buttons';
 import { Ink, Sheet } from '../../parts/Paper';
-import { SheetPhotosChoiceLater, SheetPhotosLater } from '../../photos/later';
+import { SheetPhotosLater } from '../../photos/later';
 import { Say } from '../../parts/Say';
+import { YesNoChoice } from '../../parts/YesNoChoice';
 import { shareText } from '../../platform/share';
 import { sectionOfReading } from '../../section/model';
 import { SectionDrawing } from '../../section/SectionDrawing';
@@ -100,7 +101,15 @@ export function ReportScreen() {
         <Say kind="label" tone="soft">
           {REPORT.tellsWhy}
         </Say>
-        {photos.length > 0 ? <SheetPhotosChoiceLater value={pictures} onChange={setPictures} /> : null}
+        {photos.length > 0 ? (
+          <YesNoChoice
+            label={REPORT.photos}
+            yes={REPORT.withPhotos}
+            no={REPORT.withoutPhotos}
+            value={pictures}
+            onChange={setPictures}
+          />
+        ) : null}
         {prefs.activeTripId === id ? <Note>{REPORT.open}</Note> : null}
         {day.tally.casts + day.tally.events.length === 0 ? <Note>{REPORT.empty}</Note> : null}
         <Button kind="solid" title={REPORT.print} onPress={() => window.print()} />
