@@ -190,10 +190,12 @@ export const createForetold = (c: Chain): Foretold => ({
 /** Carries the stretch of all segments on by a correction of the free nodes; the tip stays. */
 export function foretell(c: Chain, { stretch, from, direction }: Foretold, correction: Float64Array): void {
   const { n, dim, ell } = c;
+  const last = dim * (n - 1);
   for (let i = 0, q = 0; i < n; i++) {
+    const far = q < last;
     let along = 0;
-    for (let k = 0; k < dim; k++, q++)
-      along += ((i < n - 1 ? correction[q + dim]! : 0) - correction[q]!) * direction[q]!;
+    for (const end = q + dim; q < end; q++)
+      along += ((far ? correction[q + dim]! : 0) - correction[q]!) * direction[q]!;
     stretch[i] = from[i]! + along / ell[i]!;
   }
 }

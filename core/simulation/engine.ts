@@ -16,7 +16,7 @@ import { planeForces } from './plane';
 import { spaceForces } from './space';
 import type { Mesh, RetrieveInput } from './types';
 
-const { abs, cbrt, max, min } = Math;
+const { cbrt, max, min } = Math;
 
 /** A solver at work: steps forward, and says where all nodes are. */
 export interface Engine {
@@ -79,10 +79,10 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
   const size = dim * (chain.n + 1);
   const x = new Float64Array(size);
   const v = new Float64Array(size);
-  const x0 = new Float64Array(size);
-  const v0 = new Float64Array(size);
-  const x1 = new Float64Array(size);
-  const v1 = new Float64Array(size);
+  let x0 = new Float64Array(size);
+  let v0 = new Float64Array(size);
+  let x1 = new Float64Array(size);
+  let v1 = new Float64Array(size);
   const acceleration = new Float64Array(size);
   const guess = new Float64Array(size);
   const closing: Closing = { rate: 1, velocity0: new Float64Array(size), acceleration0: new Float64Array(size) };
@@ -121,22 +121,27 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
    */
   function settle(): boolean {
     const free = lastOf();
+    const at = x;
+    const { correction } = forces;
+    const { settleM } = mesh;
     let before = Infinity;
     for (let iteration = 0; iteration < NEWTON.most; iteration++) {
       corrections++;
-      forces.assemble(x, closing);
+      forces.assemble(at, closing);
       forces.solve();
       let furthest = 0;
       for (let q = 0; q < free; q++) {
-        const d = forces.correction[q]!;
-        x[q]! += d;
-        furthest = max(furthest, (q < dim ? 1 : LINE_SETTLE) * abs(d));
+        const d = correction[q]!;
+        at[q]! += d;
+        const moved = (q < dim ? 1 : LINE_SETTLE) * (d < 0 ? -d : d);
+        if (moved > furthest) furthest = moved;
+        else if (moved !== moved) return false;
       }
-      if (!(furthest < Infinity)) return false;
+      if (furthest === Infinity) return false;
       const rate = furthest / before;
       before = furthest;
       if (iteration === 0) continue;
-      if (furthest < mesh.settleM || (rate < 0.5 && rate * furthest < (1 - rate) * mesh.settleM)) return true;
+      if (furthest < settleM || (rate < 0.5 && rate * furthest < (1 - rate) * settleM)) return true;
     }
     return false;
   }
@@ -144,61 +149,85 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
   /** Line that can still be taken, m: the last pieces, or the knot of the leader, stop at the tip. */
   const leftM = (): number => (chain.n > leastNodes ? Infinity : max(0, ell[chain.n - 1]! - MIN_SEGMENT_M));
 
-  /** Sets the closing formula: two-step when there is a step to build on, else backward Euler. */
-  function close(h: number): void {
+  /** Sets the closing formula for `count` numbers: two-step when there is a step to build on, else backward Euler. */
+  function close(h: number, count: number): void {
     const r = stepBefore > 0 ? h / stepBefore : 0;
     const one = (1 + r) / h;
     const two = (r * r) / (h * (1 + r));
     closing.rate = (1 + 2 * r) / (h * (1 + r));
-    for (let q = 0; q < size; q++) {
-      closing.velocity0[q] = two * x1[q]! - one * x0[q]!;
-      closing.acceleration0[q] = two * v1[q]! - one * v0[q]!;
+    const { velocity0, acceleration0 } = closing;
+    const xa = x0,
+      va = v0,
+      xb = x1,
+      vb = v1;
+    for (let q = 0; q < count; q++) {
+      velocity0[q] = two * xb[q]! - one * xa[q]!;
+      acceleration0[q] = two * vb[q]! - one * va[q]!;
     }
   }
 
   function step(from: number, longestS: number): number {
-    x0.set(x);
-    v0.set(v);
+    const free = lastOf();
+    const count = free + dim;
     let h = min(next, longestS, mesh.longestStepS);
     // No splinter before the next break.
     if (h > 0.6 * longestS && h < longestS) h = 0.6 * longestS;
     const twoStep = stepBefore > 0;
+    const at = x,
+      speed = v,
+      bent = acceleration,
+      xa = x0,
+      va = v0;
+    for (let q = 0; q < count; q++) {
+      xa[q] = at[q]!;
+      va[q] = speed[q]!;
+    }
     for (;;) {
       const taken = min(reel.takenM(from, from + h), leftM());
       ell[chain.n - 1]! -= taken;
       setMasses(chain);
       tipOf(from + h, tip);
-      close(h);
-      const free = lastOf();
+      close(h, count);
       // First guess: carry on as before, the tip where it will be.
-      for (let q = 0; q < free; q++) guess[q] = x0[q]! + h * v0[q]! + (twoStep ? 0.5 * h * h * acceleration[q]! : 0);
-      x.set(guess);
-      putTip(x);
+      const curve = twoStep ? 0.5 * h * h : 0;
+      for (let q = 0; q < free; q++) at[q] = guess[q] = xa[q]! + h * va[q]! + curve * bent[q]!;
+      putTip(at);
       const settled = settle();
       let error = Infinity;
       if (settled) {
         error = 0;
-        for (let q = 0; q < free; q++) error = max(error, (q < dim ? 1 : LINE_WEIGHT) * abs(x[q]! - guess[q]!));
+        for (let q = 0; q < free; q++) {
+          const d = at[q]! - guess[q]!;
+          const off = (q < dim ? 1 : LINE_WEIGHT) * (d < 0 ? -d : d);
+          if (off > error) error = off;
+        }
         error *= ERROR_SHARE / mesh.errorM;
       }
       if (settled && (error <= REFUSED || h <= mesh.firstStepS / 8)) {
         const grow = GROWTH.safety / cbrt(max(error, 1e-6));
         next = h * min(GROWTH.most, max(GROWTH.least, grow));
-        for (let q = 0; q < size; q++) {
-          v[q] = closing.rate * x[q]! + closing.velocity0[q]!;
-          acceleration[q] = closing.rate * v[q]! + closing.acceleration0[q]!;
+        const { rate, velocity0, acceleration0 } = closing;
+        for (let q = 0; q < count; q++) {
+          const u = rate * at[q]! + velocity0[q]!;
+          speed[q] = u;
+          bent[q] = rate * u + acceleration0[q]!;
         }
-        x1.set(x0);
-        v1.set(v0);
+        // The step before is now this one's start; what was before that is written over by the next step.
+        x0 = x1;
+        v0 = v1;
+        x1 = xa;
+        v1 = va;
         stepBefore = h;
         lineOutM -= taken;
-        forces.turnLure(x);
+        forces.turnLure(at);
         merge();
         return h;
       }
-      x.set(x0);
       ell[chain.n - 1]! += taken;
-      if (h <= MIN_STEP_S) return 0;
+      if (h <= MIN_STEP_S) {
+        at.set(xa);
+        return 0;
+      }
       h *= settled ? max(GROWTH.least, GROWTH.safety / cbrt(error)) : NEWTON.shorter;
       if (!settled) stepBefore = 0;
     }
@@ -209,7 +238,7 @@ export function createEngine(input: RetrieveInput, mesh: Mesh): Engine {
     while (chain.n > leastNodes && ell[chain.n - 1]! < 0.3 * ell[chain.n - 2]!) {
       ell[chain.n - 2]! += ell[chain.n - 1]!;
       const q = lastOf();
-      for (const a of [x, v, x0, v0, x1, v1, acceleration]) for (let k = 0; k < dim; k++) a[q - dim + k] = a[q + k]!;
+      for (const a of [x, v, x1, v1, acceleration]) for (let k = 0; k < dim; k++) a[q - dim + k] = a[q + k]!;
       chain.n--;
     }
   }

@@ -60,7 +60,6 @@ export function spaceForces(c: Chain): Forces {
   const diag = new Float64Array(6 * c.n);
   const off = new Float64Array(6 * c.n);
   const lureBlock = new Float64Array(9);
-  const w = new Float64Array(9);
   let tension0 = 0;
   /** ê = â × ẑ with â the horizontal unit vector of the chord; kept when the chord is vertical. */
   let ex = 0;
@@ -95,13 +94,14 @@ export function spaceForces(c: Chain): Forces {
         rhs[q] = -mass[i]! * (rate * u + acceleration0[q]!);
       }
     for (let q = 3 * n; q < 3 * n + 3; q++) vel[q] = rate * p[q]! + velocity0[q]!;
-    diag.fill(0, 0, 6 * n);
-    off.fill(0, 0, 6 * n);
-    for (let i = 0; i < n; i++) {
+    for (let i = 0, o = 0; i < n; i++, o += 6) {
       const m = mass[i]! * rate * rate;
-      diag[6 * i] = m;
-      diag[6 * i + 3] = m;
-      diag[6 * i + 5] = m;
+      diag[o] = m;
+      diag[o + 1] = 0;
+      diag[o + 2] = 0;
+      diag[o + 3] = m;
+      diag[o + 4] = 0;
+      diag[o + 5] = m;
     }
     for (let i = 0; i < n; i++) {
       const a = 3 * i,
@@ -109,9 +109,12 @@ export function spaceForces(c: Chain): Forces {
         o = 6 * i;
       const last = i === n - 1;
       const l = ell[i]!;
+      const half = l / 2;
+      const za = p[a + 2]!,
+        zb = p[b + 2]!;
       const dx = p[b]! - p[a]!,
         dy = p[b + 1]! - p[a + 1]!,
-        dz = p[b + 2]! - p[a + 2]!;
+        dz = zb - za;
       const len = sqrt(dx * dx + dy * dy + dz * dz) || 1e-9;
       const tx = dx / len,
         ty = dy / len,
@@ -129,6 +132,25 @@ export function spaceForces(c: Chain): Forces {
         farQ = 0,
         midK = 0,
         midQ = 0;
+      // What has no direction of the segment's own, as xx xy xz yy yz zz: of the near end, the far end, and between.
+      let nxx = 0,
+        nxy = 0,
+        nxz = 0,
+        nyy = 0,
+        nyz = 0,
+        nzz = 0;
+      let fxx = 0,
+        fxy = 0,
+        fxz = 0,
+        fyy = 0,
+        fyz = 0,
+        fzz = 0;
+      let mxx = 0,
+        mxy = 0,
+        mxz = 0,
+        myy = 0,
+        myz = 0,
+        mzz = 0;
       from[i] = e;
       direction[a] = tx;
       direction[a + 1] = ty;
@@ -152,25 +174,32 @@ export function spaceForces(c: Chain): Forces {
       for (let g = 0; g < 2; g++) {
         const s = g === 0 ? gaussNear : 1 - gaussNear,
           r = 1 - s;
-        const half = l / 2;
-        const z = r * p[a + 2]! + s * p[b + 2]!;
+        const z = r * za + s * zb;
         const wet = wetAt(z);
         const lift = (wet * displaced[i]! - weight[i]!) * half;
         az += r * lift;
         bz += s * lift;
+        if (wet === 0 && !wind) continue;
+        const rr = r * r,
+          rs = r * s,
+          ss = s * s;
+        const ux = r * vel[a]! + s * vel[b]!,
+          uy = r * vel[a + 1]! + s * vel[b + 1]!,
+          uz = r * vel[a + 2]! + s * vel[b + 2]!;
         for (let medium = 0; medium < 2; medium++) {
           const water = medium === 0;
           const share = water ? wet : 1 - wet;
           if (share === 0 || (!water && !wind)) continue;
           const blows = water ? 0 : windAt(z);
-          const vx = r * vel[a]! + s * vel[b]! - (water ? cx : blows * wind![0]!);
-          const vy = r * vel[a + 1]! + s * vel[b + 1]! - (water ? cy : blows * wind![1]!);
-          const vz = r * vel[a + 2]! + s * vel[b + 2]! - (water ? cz : blows * wind![2]!);
+          const vx = ux - (water ? cx : blows * wind![0]!);
+          const vy = uy - (water ? cy : blows * wind![1]!);
+          const vz = uz - (water ? cz : blows * wind![2]!);
           const vt = vx * tx + vy * ty + vz * tz;
           const nx = vx - vt * tx,
             ny = vy - vt * ty,
             nz = vz - vt * tz;
-          const vn = sqrt(nx * nx + ny * ny + nz * nz);
+          const vv = nx * nx + ny * ny + nz * nz;
+          const vn = sqrt(vv);
           const kt = water ? share * half * along[i]! * (vt < 0 ? -vt : vt) : 0;
           const base = share * half * (water ? across[i]! : inAir[i]!);
           const first = water ? even[i]! : airEven[i]!;
@@ -189,43 +218,87 @@ export function spaceForces(c: Chain): Forces {
           bz += s * fz;
           const k = 2 * kt * rate,
             q = kn * rate;
-          nearK += r * r * k;
-          nearQ += r * r * q;
-          farK += s * s * k;
-          farQ += s * s * q;
-          midK += r * s * k;
-          midQ += r * s * q;
+          nearK += rr * k;
+          nearQ += rr * q;
+          farK += ss * k;
+          farQ += ss * q;
+          midK += rs * k;
+          midQ += rs * q;
           if (vn > 1e-9) {
-            const more = ((base * law.slope - kn) * rate) / (vn * vn);
-            addTo(diag, o, 0, r * r * more, nx, ny, nz);
-            if (!last) {
-              addTo(diag, o + 6, 0, s * s * more, nx, ny, nz);
-              addTo(off, o, 0, r * s * more, nx, ny, nz);
-            }
+            const more = ((base * law.slope - kn) * rate) / vv;
+            const px = more * nx,
+              py = more * ny;
+            const xx = px * nx,
+              xy = px * ny,
+              xz = px * nz,
+              yy = py * ny,
+              yz = py * nz,
+              zz = more * nz * nz;
+            nxx += rr * xx;
+            nxy += rr * xy;
+            nxz += rr * xz;
+            nyy += rr * yy;
+            nyz += rr * yz;
+            nzz += rr * zz;
+            fxx += ss * xx;
+            fxy += ss * xy;
+            fxz += ss * xz;
+            fyy += ss * yy;
+            fyz += ss * yz;
+            fzz += ss * zz;
+            mxx += rs * xx;
+            mxy += rs * xy;
+            mxz += rs * xz;
+            myy += rs * yy;
+            myz += rs * yz;
+            mzz += rs * zz;
           }
           if (water && wet < 1) {
             // Buoyancy changes with depth while the segment lies in the surface.
             const b0 = (displaced[i]! * half) / (2 * rampM);
-            diag[o + 5]! += r * r * b0;
-            if (!last) {
-              diag[o + 11]! += s * s * b0;
-              off[o + 5]! += r * s * b0;
-            }
+            nzz += rr * b0;
+            fzz += ss * b0;
+            mzz += rs * b0;
           }
         }
       }
+      // Along (k) and across (q) the segment: q + (k − q)·t tᵀ.
+      const txx = tx * tx,
+        txy = tx * ty,
+        txz = tx * tz,
+        tyy = ty * ty,
+        tyz = ty * tz,
+        tzz = tz * tz;
       rhs[a]! += ax;
       rhs[a + 1]! += ay;
       rhs[a + 2]! += az;
-      addTo(diag, o, nearQ, nearK - nearQ, tx, ty, tz);
+      const near = nearK - nearQ;
+      diag[o]! += nearQ + near * txx + nxx;
+      diag[o + 1]! += near * txy + nxy;
+      diag[o + 2]! += near * txz + nxz;
+      diag[o + 3]! += nearQ + near * tyy + nyy;
+      diag[o + 4]! += near * tyz + nyz;
+      diag[o + 5]! += nearQ + near * tzz + nzz;
       if (!last) {
         rhs[b]! += bx;
         rhs[b + 1]! += by;
         rhs[b + 2]! += bz;
-        addTo(diag, o + 6, farQ, farK - farQ, tx, ty, tz);
-        addTo(off, o, midQ, midK - midQ, tx, ty, tz);
+        const far = farK - farQ;
+        diag[o + 6]! += farQ + far * txx + fxx;
+        diag[o + 7]! += far * txy + fxy;
+        diag[o + 8]! += far * txz + fxz;
+        diag[o + 9]! += farQ + far * tyy + fyy;
+        diag[o + 10]! += far * tyz + fyz;
+        diag[o + 11]! += farQ + far * tzz + fzz;
+        const mid = midK - midQ;
+        off[o] = midQ + mid * txx + mxx;
+        off[o + 1] = mid * txy + mxy;
+        off[o + 2] = mid * txz + mxz;
+        off[o + 3] = midQ + mid * tyy + myy;
+        off[o + 4] = mid * tyz + myz;
+        off[o + 5] = midQ + mid * tzz + mzz;
       }
-      if (p[a + 2]! < floorZ) touchFloor(i, p, rate);
+      if (za < floorZ) touchFloor(i, p, rate);
     }
     lureBlock.fill(0);
     for (const b of c.bodies) pushBody(b, p, rate);
@@ -270,11 +343,20 @@ export function spaceForces(c: Chain): Forces {
     const iu = u > 1e-9 ? 1 / u : 0;
     addTo(diag, o, rate * kd * u, rate * kd * iu, ux, uy, uz);
     if (kl === 0) return;
-    const U = [ux, uy, uz];
-    const L = [lx, ly, lz];
-    const cross = [0, 0, -ey, 0, 0, ex, ey, -ex, 0];
-    for (let i = 0; i < 3; i++)
-      for (let j = 0; j < 3; j++) lureBlock[3 * i + j] = -rate * kl * (u * cross[3 * i + j]! + L[i]! * U[j]! * iu);
+    // −kl·d(u·L)/dU: u times the cross product's own matrix, and L Uᵀ / u.
+    const f = -rate * kl;
+    const gx = f * lx * iu,
+      gy = f * ly * iu,
+      gz = f * lz * iu;
+    lureBlock[0] = gx * ux;
+    lureBlock[1] = gx * uy;
+    lureBlock[2] = gx * uz - f * u * ey;
+    lureBlock[3] = gy * ux;
+    lureBlock[4] = gy * uy;
+    lureBlock[5] = gy * uz + f * u * ex;
+    lureBlock[6] = gz * ux + f * u * ey;
+    lureBlock[7] = gz * uy - f * u * ex;
+    lureBlock[8] = gz * uz;
   }
 
   /** Eliminates from the tip to the lure, where the one block that is not symmetric stands. */
@@ -297,25 +379,27 @@ export function spaceForces(c: Chain): Forces {
         c3 = off[o + 3]!,
         c4 = off[o + 4]!,
         c5 = off[o + 5]!;
-      w[0] = c0 * i0 + c1 * i1 + c2 * i2;
-      w[1] = c0 * i1 + c1 * i3 + c2 * i4;
-      w[2] = c0 * i2 + c1 * i4 + c2 * i5;
-      w[3] = c1 * i0 + c3 * i1 + c4 * i2;
-      w[4] = c1 * i1 + c3 * i3 + c4 * i4;
-      w[5] = c1 * i2 + c3 * i4 + c4 * i5;
-      w[6] = c2 * i0 + c4 * i1 + c5 * i2;
-      w[7] = c2 * i1 + c4 * i3 + c5 * i4;
-      w[8] = c2 * i2 + c4 * i4 + c5 * i5;
-      diag[o]! -= w[0] * c0 + w[1] * c1 + w[2] * c2;
-      diag[o + 1]! -= w[0] * c1 + w[1] * c3 + w[2] * c4;
-      diag[o + 2]! -= w[0] * c2 + w[1] * c4 + w[2] * c5;
-      diag[o + 3]! -= w[3] * c1 + w[4] * c3 + w[5] * c4;
-      diag[o + 4]! -= w[3] * c2 + w[4] * c4 + w[5] * c5;
-      diag[o + 5]! -= w[6] * c2 + w[7] * c4 + w[8] * c5;
+      const w0 = c0 * i0 + c1 * i1 + c2 * i2,
+        w1 = c0 * i1 + c1 * i3 + c2 * i4,
+        w2 = c0 * i2 + c1 * i4 + c2 * i5;
+      const w3 = c1 * i0 + c3 * i1 + c4 * i2,
+        w4 = c1 * i1 + c3 * i3 + c4 * i4,
+        w5 = c1 * i2 + c3 * i4 + c4 * i5;
+      const w6 = c2 * i0 + c4 * i1 + c5 * i2,
+        w7 = c2 * i1 + c4 * i3 + c5 * i4,
+        w8 = c2 * i2 + c4 * i4 + c5 * i5;
+      diag[o]! -= w0 * c0 + w1 * c1 + w2 * c2;
+      diag[o + 1]! -= w0 * c1 + w1 * c3 + w2 * c4;
+      diag[o + 2]! -= w0 * c2 + w1 * c4 + w2 * c5;
+      diag[o + 3]! -= w3 * c1 + w4 * c3 + w5 * c4;
+      diag[o + 4]! -= w3 * c2 + w4 * c4 + w5 * c5;
+      diag[o + 5]! -= w6 * c2 + w7 * c4 + w8 * c5;
       const x = rhs[q]!,
         y = rhs[q + 1]!,
         z = rhs[q + 2]!;
-      for (let k = 0; k < 3; k++) rhs[q - 3 + k]! -= w[3 * k]! * x + w[3 * k + 1]! * y + w[3 * k + 2]! * z;
+      rhs[q - 3]! -= w0 * x + w1 * y + w2 * z;
+      rhs[q - 2]! -= w3 * x + w4 * y + w5 * z;
+      rhs[q - 1]! -= w6 * x + w7 * y + w8 * z;
     }
     solveLure();
     for (let i = 1; i < n; i++) {
@@ -337,8 +421,15 @@ export function spaceForces(c: Chain): Forces {
 
   /** The lure's own full 3×3 block, by cofactors. */
   function solveLure(): void {
-    const m = [0, 1, 2, 1, 3, 4, 2, 4, 5].map((k, i) => diag[k]! + lureBlock[i]!);
-    const [a, b, cc, d, e, f, g, h, k] = m as [number, number, number, number, number, number, number, number, number];
+    const a = diag[0]! + lureBlock[0]!,
+      b = diag[1]! + lureBlock[1]!,
+      cc = diag[2]! + lureBlock[2]!;
+    const d = diag[1]! + lureBlock[3]!,
+      e = diag[3]! + lureBlock[4]!,
+      f = diag[4]! + lureBlock[5]!;
+    const g = diag[2]! + lureBlock[6]!,
+      h = diag[4]! + lureBlock[7]!,
+      k = diag[5]! + lureBlock[8]!;
     const k0 = e * k - f * h,
       k1 = f * g - d * k,
       k2 = d * h - e * g;
