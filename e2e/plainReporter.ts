@@ -1,16 +1,19 @@
-/** Closes the run with one plain line that any machine can read. */
-import type { FullResult, Reporter, TestCase, TestResult } from '@playwright/test/reporter';
+/** Closes the run with plain lines that any machine can read. */
+import type { FullResult, Reporter, Suite, TestCase } from '@playwright/test/reporter';
 
 export default class PlainReporter implements Reporter {
-  private passed = 0;
-  private failed = 0;
+  private tests: readonly TestCase[] = [];
 
-  onTestEnd(_test: TestCase, result: TestResult): void {
-    if (result.status === 'passed') this.passed++;
-    else if (result.status !== 'skipped') this.failed++;
+  onBegin(_config: unknown, suite: Suite): void {
+    this.tests = suite.allTests();
   }
 
   onEnd(_result: FullResult): void {
-    console.log(`\n${this.passed} passed, ${this.failed} failed`);
+    const ended = (how: ReturnType<TestCase['outcome']>): readonly TestCase[] =>
+      this.tests.filter((t) => t.outcome() === how);
+    const secondTime = ended('flaky');
+    console.log('');
+    for (const t of secondTime) console.log(`Right only the second time: ${t.titlePath().filter(Boolean).join(' › ')}`);
+    console.log(`${ended('expected').length + secondTime.length} passed, ${ended('unexpected').length} failed`);
   }
 }
