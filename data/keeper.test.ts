@@ -1,3 +1,4 @@
+import { storable, type Storable } from '../core/exchange/bookDocument';
 import { emptyBook, put, type Book, type Put } from '../core/records';
 import { buildDemoWorld } from '../demo/world';
 import { createKeeper, type BookChange, type Keeper } from './keeper';
@@ -37,6 +38,8 @@ const cast = (id: string, seq: number): Put => put('cast', { id, blockId: 'b', s
 const oneMore =
   (id: string): BookChange =>
   (book: Book) => [cast(id, Object.keys(book.cast).length)];
+/** A part of something long: one cast. */
+const part = (id: string): Storable => storable([cast(id, 'abcde'.indexOf(id))]);
 const seqs = (b: Book): number[] =>
   Object.values(b.cast)
     .map((c) => c.seq)
@@ -53,19 +56,19 @@ test('parts of something long are stored one by one and seen together, here and 
   await other.open();
   let shown = 0;
   k.subscribe(() => shown++);
-  for (const id of ['a', 'b']) expect(await k.commit(oneMore(id), 'with-the-next')).toBe(true);
+  for (const id of ['a', 'b']) expect(await k.part(part(id))).toBe(true);
   await quiet();
   expect(shown).toBe(0);
   expect([...store.all.keys()].filter((key) => key.startsWith('cast/'))).toHaveLength(2);
   expect([k, other].map((x) => seqs(x.snapshot().book))).toEqual([[], []]);
-  // Each part is worked out on what is stored, shown or not.
+  // A change is worked out on what is stored, shown or not.
   expect(await k.commit(oneMore('c'), 'when-stored')).toBe(true);
   await quiet();
   expect([k, other].map((x) => seqs(x.snapshot().book))).toEqual([upTo(3), upTo(3)]);
   // One that is refused shows what was stored before it.
-  expect(await k.commit(oneMore('d'), 'with-the-next')).toBe(true);
+  expect(await k.part(part('d'))).toBe(true);
   faults.refuse = () => true;
-  expect(await k.commit(oneMore('e'), 'with-the-next')).toBe(false);
+  expect(await k.part(part('e'))).toBe(false);
   expect(seqs(k.snapshot().book)).toEqual(upTo(4));
   expect(k.snapshot()).toMatchObject({ refused: 1 });
 });

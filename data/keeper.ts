@@ -3,6 +3,7 @@
  * really stored, under a lock that all tabs share, and counts only once the store has taken it. What the store refuses
  * is held, over a reload too, told and tried again.
  */
+import type { Storable } from '../core/exchange/bookDocument';
 import { applyPuts, emptyBook, type Book, type Put } from '../core/records';
 import type { Before } from '../core/records/replaced';
 import {
@@ -12,6 +13,7 @@ import {
   putBack,
   readRevision,
   replaceStore,
+  saveEntries,
   savePuts,
   Unreadable,
   type Quarantined,
@@ -57,6 +59,11 @@ export interface Keeper {
   /** Stores a change; true once it is stored, false when it was refused. */
   commit: (change: BookChange, shown: Shown) => Promise<boolean>;
   /**
+   * Stores a part of something long, whatever the book is; true once it is stored. It shows with the next change that
+   * is shown: nobody should see it by halves.
+   */
+  part: (part: Storable) => Promise<boolean>;
+  /**
    * Puts a whole record in place of this one, which is kept so that it can be put back; not where `keep` is false: a
    * device that has no room for both.
    */
@@ -84,15 +91,14 @@ export interface Ports {
   trouble: (where: string, e: unknown) => void;
 }
 
-/**
- * When a change is shown: at once; only when it is stored; or with the next one that is, for the parts of something
- * long, which nobody should see by halves.
- */
-export type Shown = 'at-once' | 'when-stored' | 'with-the-next';
+/** When a change is shown: at once, or only when it is stored. */
+export type Shown = 'at-once' | 'when-stored';
 
 interface Pending {
   change: BookChange;
-  shown: Shown;
+  shown: Shown | 'with-the-next';
+  /** What it comes to whatever the book is, read back already. */
+  part?: Storable;
   /** It was refused before, here or on the page that was loaded anew. */
   again: boolean;
   done: (stored: boolean) => void;
@@ -100,7 +106,17 @@ interface Pending {
 
 export function createKeeper(ports: Ports): Keeper {
   let status: Snapshot['status'] = 'loading';
-  let stored = emptyBook();
+  let applied = emptyBook();
+  /** Parts of something long that are stored; what they make of the book is worked out when somebody looks. */
+  let unseen: Put[] = [];
+  const stored = (): Book => {
+    if (unseen.length > 0) stands(applyPuts(applied, unseen));
+    return applied;
+  };
+  const stands = (book: Book): void => {
+    applied = book;
+    unseen = [];
+  };
   let revision: Revision = { count: 0, recent: [] };
   let quarantined: readonly Quarantined[] = [];
   let pending: Pending[] = [];
@@ -126,7 +142,7 @@ export function createKeeper(ports: Ports): Keeper {
     inMemory: memory !== null,
     dropped,
   });
-  let snapshot: Snapshot = shows(stored);
+  let snapshot: Snapshot = shows(applied);
   const listeners = new Set<() => void>();
 
   const play = (book: Book, changes: readonly BookChange[]): Book =>
@@ -141,7 +157,7 @@ export function createKeeper(ports: Ports): Keeper {
 
   const publish = (): void => {
     const shown = pending.filter((p) => p.shown === 'at-once').map((p) => p.change);
-    snapshot = shows(play(stored, shown));
+    snapshot = shows(play(stored(), shown));
     for (const l of listeners) l();
   };
 
@@ -149,7 +165,7 @@ export function createKeeper(ports: Ports): Keeper {
   let kept: string | null = null;
   const keepHeld = (): void => {
     if (refused.length === 0 && kept === null) return;
-    const text = heldText(stored, [...refused, ...pending.filter((p) => p.again).map((p) => p.change)]);
+    const text = heldText(stored(), [...refused, ...pending.filter((p) => p.again).map((p) => p.change)]);
     if (text !== kept) ports.held?.write(text);
     kept = text;
   };
@@ -157,7 +173,7 @@ export function createKeeper(ports: Ports): Keeper {
   const readAll = async (): Promise<void> => {
     const loaded = await loadBook(device());
     ({ revision, quarantined, newer, before } = loaded);
-    stored = loaded.book;
+    stands(loaded.book);
     status = 'ready';
   };
 
@@ -167,23 +183,29 @@ export function createKeeper(ports: Ports): Keeper {
     const keys = keysSince(revision, now);
     const puts = keys && (await loadKeys(device(), keys));
     if (!puts) return readAll();
-    stored = applyPuts(stored, puts);
+    stands(applyPuts(stored(), puts));
     revision = now;
   };
 
-  /** Stores what these changes come to, in one transaction. */
-  const store = async (changes: readonly BookChange[]): Promise<void> => {
+  /** Stores what these come to, in one transaction. */
+  const store = async (batch: readonly Pending[]): Promise<void> => {
     if (newer > 0) throw new Error('a newer version has stored here');
-    let book = stored;
+    const parts = batch.flatMap((p) => p.part ?? []);
+    if (parts.length === batch.length) {
+      revision = await saveEntries(device(), Object.assign({}, ...parts.map((p) => p.entries)), revision);
+      for (const { puts } of parts) for (const p of puts) unseen.push(p);
+      return;
+    }
+    let book = stored();
     const puts: Put[] = [];
-    for (const change of changes) {
+    for (const { change } of batch) {
       const more = change(book);
       puts.push(...more);
       book = applyPuts(book, more);
     }
     if (puts.length === 0) return;
     revision = await savePuts(device(), puts, revision);
-    stored = book;
+    stands(book);
   };
 
   const settle = (batch: readonly Pending[], ok: boolean, hold = true): void => {
@@ -199,7 +221,7 @@ export function createKeeper(ports: Ports): Keeper {
 
   const attempt = async (batch: readonly Pending[]): Promise<void> => {
     try {
-      await store(batch.map((p) => p.change));
+      await store(batch);
       settle(batch, true);
     } catch (e) {
       if (batch.length === 1) {
@@ -233,12 +255,13 @@ export function createKeeper(ports: Ports): Keeper {
     }
   };
 
-  const commit = (change: BookChange, shown: Shown, again = false): Promise<boolean> =>
+  const wait = (asked: Omit<Pending, 'done'>): Promise<boolean> =>
     new Promise((done) => {
-      pending.push({ change, shown, again, done });
-      if (shown !== 'with-the-next') publish();
+      pending.push({ ...asked, done });
+      if (asked.shown !== 'with-the-next') publish();
       void pump();
     });
+  const commit = (change: BookChange, shown: Shown, again = false): Promise<boolean> => wait({ change, shown, again });
 
   /** Another whole record takes the place of this one. */
   const replaced = async (by: (seen: Revision) => Promise<Revision>): Promise<void> => {
@@ -297,6 +320,7 @@ export function createKeeper(ports: Ports): Keeper {
     },
     catchUp,
     commit: (change, shown) => commit(change, shown),
+    part: (part) => wait({ change: () => part.puts, part, shown: 'with-the-next', again: false }),
     replaceAll: (puts, how) => replaced((seen) => replaceStore(device(), puts, seen, { keep: true, ...how })),
     putBack: (atMs) => replaced((seen) => putBack(device(), seen, atMs)),
     retryRefused: async () => {

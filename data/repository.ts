@@ -2,10 +2,9 @@
  * load → migrate → validate → save. What cannot be read is moved aside under quarantine/ and reported, never dropped.
  * Every write is one transaction and carries the store's revision, so that another tab can tell what it has not seen.
  */
-import { decodeStored } from '../core/exchange/bookDocument';
+import { decodeStored, encoded, storable, type Storable } from '../core/exchange/bookDocument';
 import type { Problem } from '../core/base/problems';
-import { applyPuts, emptyBook, RECORDS, storageKey, type Book, type Put } from '../core/records';
-import { encodeRecord } from '../core/records/define';
+import { applyPuts, emptyBook, type Book, type Put } from '../core/records';
 import { REPLACED_BY, type Before } from '../core/records/replaced';
 import type { KeyValueStore } from './store';
 
@@ -149,17 +148,19 @@ export async function loadKeys(store: KeyValueStore, keys: string[]): Promise<Pu
   return puts;
 }
 
-const encoded = (puts: readonly Put[]): Record<string, string> =>
-  Object.fromEntries(puts.map((p) => [storageKey(p), encodeRecord(RECORDS[p.kind] as never, p.data as never)]));
-
 /** Stores changes, all or none; the revision they made. Refuses what could not be read again (Unreadable). */
 export async function savePuts(store: KeyValueStore, puts: readonly Put[], seen: Revision): Promise<Revision> {
-  const entries = encoded(puts);
-  const problems = Object.entries(entries).flatMap(([key, text]) => {
-    const r = decodeStored(key, text);
-    return r.ok ? [] : r.problems;
-  });
+  const { entries, problems } = storable(puts);
   if (problems.length > 0) throw new Unreadable(problems);
+  return saveEntries(store, entries, seen);
+}
+
+/** The same for what was read back already. */
+export async function saveEntries(
+  store: KeyValueStore,
+  entries: Storable['entries'],
+  seen: Revision,
+): Promise<Revision> {
   const next = following(seen, Object.keys(entries));
   await store.setMany({ ...entries, [REVISION]: JSON.stringify(next) });
   return next;

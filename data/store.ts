@@ -3,7 +3,7 @@
  * opened here by `idb` so that what is written is answered only once it lies on the disk. The port is small so that
  * tests can stand in for it.
  */
-import { openDB, type IDBPDatabase } from 'idb';
+import { openDB, unwrap, type IDBPDatabase } from 'idb';
 
 export interface KeyValueStore {
   getAllKeys(): Promise<string[]>;
@@ -60,16 +60,16 @@ async function begin(mode: 'readonly' | 'readwrite') {
 
 /** One transaction over the table; done when all of it is. */
 async function writing(
-  work: (put: (key: string, value: string) => void, remove: (key: string) => void) => void,
+  work: (put: (key: string, value: string) => unknown, remove: (key: string) => unknown) => void,
 ): Promise<void> {
   const tx = await begin('readwrite');
-  const asked: Promise<unknown>[] = [];
+  // Asked without waiting for each: a single refusal ends the transaction, and that is heard.
+  const table = unwrap(tx.store) as IDBObjectStore;
   work(
-    (key, value) => asked.push(tx.store.put!(value, key)),
-    (key) => asked.push(tx.store.delete!(key)),
+    (key, value) => table.put(value, key),
+    (key) => table.delete(key),
   );
-  // All of them, so that no refusal is left unheard when the transaction fails.
-  await Promise.all([...asked, tx.done]);
+  await tx.done;
 }
 
 const STORE: KeyValueStore = {

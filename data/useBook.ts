@@ -1,6 +1,7 @@
 /** The book for the screens. */
 import { useMemo, useSyncExternalStore } from 'react';
 import { useMutation } from '@tanstack/react-query';
+import type { Storable } from '../core/exchange/bookDocument';
 import type { Book, Put } from '../core/records';
 import type { Before } from '../core/records/replaced';
 import { deviceKeeper } from './deviceKeeper';
@@ -24,7 +25,7 @@ export interface Committer {
 /** For long lists too. */
 export interface PartCommitter extends Committer {
   /** A part of something long: stored now, shown with the next change that is shown. */
-  part: (change: BookChange) => Promise<boolean>;
+  part: (part: Storable) => Promise<boolean>;
 }
 
 export function useCommitter(): PartCommitter {
@@ -33,7 +34,7 @@ export function useCommitter(): PartCommitter {
     return {
       commit: (change) => keeper.commit(change, 'at-once'),
       record: (change) => keeper.commit(change, 'when-stored'),
-      part: (change) => keeper.commit(change, 'with-the-next'),
+      part: (part) => keeper.part(part),
       current: () => (keeper.snapshot().status === 'ready' ? keeper.snapshot().book : null),
     };
   }, []);

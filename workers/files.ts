@@ -8,7 +8,7 @@ import { inBatches } from '../core/exchange/catches/kept';
 import { lookAtCatches, type CatchLook } from '../core/exchange/catches/look';
 import { beginsAsZip } from '../core/exchange/zipped';
 import type { Put } from '../core/records';
-import { importBook, type ImportResult } from '../core/exchange/bookDocument';
+import { importBook, storable, type ImportResult, type Storable } from '../core/exchange/bookDocument';
 import { readRecordZip, type RecordZip } from '../core/exchange/recordZip';
 import { readTable } from '../core/exchange/table';
 import type { PlacesFile } from '../core/exchange/places/found';
@@ -16,7 +16,7 @@ import type { PlacesFile } from '../core/exchange/places/found';
 /** What the page shows of a list. */
 export type CatchSight = Omit<CatchLook, 'puts'> & { batches: number };
 /** About so many records are put in at once. */
-const BATCH = 2000;
+const BATCH = 600;
 let batches: Put[][] = [];
 
 /** So much of one table is unpacked, bytes. */
@@ -51,7 +51,15 @@ export const filesApi = {
     batches = inBatches(puts, BATCH);
     return { ...look, batches: batches.length };
   },
-  /** One part of what the last list would put in; null: there is no such part any more. */
-  catchBatch: (i: number): Put[] | null => batches[i] ?? null,
+  /**
+   * One part of what the last list would put in, as it is stored; null: there is no such part any more, or it could not
+   * be read again.
+   */
+  catchBatch: (i: number): Storable | null => {
+    const part = batches[i];
+    if (!part) return null;
+    const { puts, entries, problems } = storable(part);
+    return problems.length > 0 ? null : { puts, entries };
+  },
 };
 export type FilesApi = typeof filesApi;

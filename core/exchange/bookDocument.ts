@@ -2,8 +2,8 @@
  * The whole record as one open JSON document, and back again with problems listed; what is good is kept, what is not is
  * named.
  */
-import { decodeRecord, upgradeRecord } from '../records/define';
-import { KINDS, RECORDS, put, type Book, type Kind, type Put } from '../records';
+import { decodeRecord, encodeRecord, upgradeRecord } from '../records/define';
+import { KINDS, RECORDS, put, storageKey, type Book, type Kind, type Put } from '../records';
 import type { Problem } from '../base/problems';
 
 /** Stands in every exported record, so that another file is not taken for one. */
@@ -85,3 +85,23 @@ export function decodeStored(key: string, text: string): { ok: true; put: Put } 
     ? { ok: true, put: put(kind, r.value as never) }
     : { ok: false, problems: r.problems.map((p) => ({ ...p, path: `${key}: ${p.path}` })) };
 }
+
+/** Records and how they are stored: a text under each key. */
+export interface Storable {
+  puts: readonly Put[];
+  entries: Readonly<Record<string, string>>;
+}
+
+/** Records as they are stored, each read back; what our own reader would refuse is a problem. */
+export function storable(puts: readonly Put[]): Storable & { problems: Problem[] } {
+  const entries = encoded(puts);
+  const problems = Object.entries(entries).flatMap(([key, text]) => {
+    const r = decodeStored(key, text);
+    return r.ok ? [] : r.problems;
+  });
+  return { puts, entries, problems };
+}
+
+/** The texts of records by their keys; not read back. */
+export const encoded = (puts: readonly Put[]): Record<string, string> =>
+  Object.fromEntries(puts.map((p) => [storageKey(p), encodeRecord(RECORDS[p.kind] as never, p.data as never)]));

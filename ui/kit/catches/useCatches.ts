@@ -5,6 +5,7 @@ import { create } from 'zustand';
 import { comparedWith } from '../../../core/exchange/catches/days';
 import { inBatches, keptAs, takeOutPuts, toldOfCatches, type ToldOfCatches } from '../../../core/exchange/catches/kept';
 import type { CatchChoices } from '../../../core/exchange/catches/look';
+import { storable, type Storable } from '../../../core/exchange/bookDocument';
 import { inUse, type Put } from '../../../core/records';
 import { deviceSketches } from '../../../data/deviceSketches';
 import { useCommitter } from '../../../data/useBook';
@@ -77,6 +78,8 @@ const inHand = create<InHand>(() => ({
   storing: null,
   undo: null,
 }));
+/** How far it is, is told after so many parts. */
+const SAID_EACH = 5;
 /** Days that are taken out at once. */
 const OUT_AT_ONCE = 200;
 let picks = 0;
@@ -142,25 +145,29 @@ export function useCatches() {
     }
   };
   /** Stores so many parts, seen together at the end; how many of them the device has. */
-  const storeAll = async (of: number, partAt: (i: number) => Promise<readonly Put[] | null>): Promise<number> => {
+  const storeAll = async (of: number, partAt: (i: number) => Promise<Storable | null>): Promise<number> => {
+    const asked = (i: number): Promise<Storable | null> =>
+      i < of ? partAt(i).catch(() => null) : Promise.resolve(null);
     let done = 0;
-    for (; done < of; done++) {
-      set({ storing: { done, of } });
-      const puts = await partAt(done).catch(() => null);
-      if (!puts || !(await (done === of - 1 ? committer.record(() => puts) : committer.part(() => puts)))) break;
+    for (let next = asked(0); done < of; done++) {
+      if (done % SAID_EACH === 0) set({ storing: { done, of } });
+      const part = await next;
+      // Made while this one is stored.
+      next = asked(done + 1);
+      if (!part || !(await committer.part(part))) break;
     }
     // What was stored without being shown is shown.
-    if (done < of) await committer.record(() => []);
+    await committer.record(() => []);
     return done;
   };
   const take = async (look: CatchSight): Promise<void> => {
     if (inHand.getState().storing || !file || !told) return;
     const parts: Put[][] = [];
     const done = await storeAll(look.batches, async (i) => {
-      const puts = await compute.catchBatch(new AbortController().signal, i);
+      const part = await compute.catchBatch(new AbortController().signal, i);
       // Casts and blocks follow their day.
-      parts[i] = puts?.filter((p) => p.kind === 'trip' || p.kind === 'event' || p.kind === 'tombstone') ?? [];
-      return puts;
+      parts[i] = part?.puts.filter((p) => p.kind === 'trip' || p.kind === 'event' || p.kind === 'tombstone') ?? [];
+      return part;
     });
     set({ storing: null, undo: done > 0 ? parts.slice(0, done).flat() : null });
     if (done < look.batches) return put(done > 0 ? CATCHES_PAGE.halfTaken : CATCHES_PAGE.refused, true);
@@ -172,7 +179,7 @@ export function useCatches() {
     const book = committer.current();
     if (inHand.getState().storing || !undo || !book) return;
     const parts = inBatches(takeOutPuts(book, undo, realNowMs()), OUT_AT_ONCE);
-    const done = await storeAll(parts.length, async (i) => parts[i]!);
+    const done = await storeAll(parts.length, async (i) => storable(parts[i]!));
     set({ storing: null });
     if (done < parts.length) return put(CATCHES_PAGE.outRefused, true);
     set({ undo: null });
