@@ -29,6 +29,20 @@ test('put in order by a column, the other way round, by keys; one chosen is told
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Alder minnow');
 });
 
+test('the whole box and the rods go onto a sheet of paper', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/kit/box');
+  await page.getByRole('button', { name: 'The box on paper' }).click();
+  const sheet = page.getByRole('region', { name: 'The box on paper' });
+  await expect(sheet.getByText(/^Lure box, .*: 21 lures$/)).toBeVisible();
+  await expect(sheet.getByText(/^Brush rod: /)).toBeVisible();
+  await expect(sheet.getByRole('listitem')).toHaveCount(21);
+  const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+  await page.getByRole('button', { name: 'Back to the box' }).click();
+  await expect(page.getByRole('heading', { name: 'The box', exact: true })).toBeVisible();
+});
+
 test('the patterns of the Lessons are a table in any order, the one chosen told above it', async ({ page }) => {
   await openDemo(page);
   await page.goto('/lessons');

@@ -23,6 +23,7 @@ export const PAGES = [
   '/lessons/catch-up',
   '/kit',
   '/kit/box',
+  '/kit/box-sheet',
   '/kit/spots',
   '/kit/catches',
   '/kit/lure/lure-alder',

@@ -1,1 +1,1 @@
-export { BoxScreen as default } from '../../ui/kit/box/BoxScreen';
+export { Box as default } from '../../ui/kit/box/later';

@@ -9,10 +9,10 @@ import { broken } from '../../core/fixtures/anySpot';
 import { LIST_TABLES, logTableCsv, logTables, SI_LOG_UNITS } from '../../core/exchange/logTables';
 import { applyPuts, emptyBook, RECORDS, type Book } from '../../core/records';
 import { buildDemoWorld } from '../../demo/world';
-import { FAMILY_OF_NAME } from '../../wording/box';
+import { FAMILY_OF_NAME, SPECIES_OF_NAME } from '../../wording/box';
 import { table } from './report';
 
-const ROWS = 50_000;
+export const ROWS = 50_000;
 const DAY_MS = 86_400_000;
 /** Of each day so many lines, with so many lures. */
 const A_DAY = 10;
@@ -23,7 +23,7 @@ const HOW: CatchDays = {
   species: 'largemouth-bass',
   castsADay: null,
   kinds: FAMILY_OF_NAME,
-  fishes: new Map(),
+  fishes: SPECIES_OF_NAME,
   nowMs: Date.UTC(2026, 9, 8),
 };
 
@@ -115,17 +115,22 @@ function spoilt(world: Book): string {
   );
 }
 
-export function filesBench(): string {
-  const world = applyPuts(emptyBook(), buildDemoWorld(0));
+/** A list of so many catches of the sample world's lures. */
+export function longList(world: Book): string {
   const water = Object.values(world.water)[0]!.name;
   const lures = Object.values(world.lure).slice(0, LURES);
-  const text = [
-    'Date,Time,Lake,Lure,Casts,Length (in)',
+  return [
+    'Date,Time,Lake,Species,Lure,Casts,Length (in)',
     ...Array.from({ length: ROWS }, (_, i) => {
       const day = new Date(Date.UTC(2010, 0, 1) + Math.floor(i / A_DAY) * DAY_MS).toISOString().slice(0, 10);
-      return `${day},${6 + (i % A_DAY)}:${10 + (i % 50)},${water},${lures[i % LURES]!.name},30,${10 + (i % 9)}`;
+      return `${day},${6 + (i % A_DAY)}:${10 + (i % 50)},${water},largemouth bass,${lures[i % LURES]!.name},30,${10 + (i % 9)}`;
     }),
   ].join('\n');
+}
+
+export function filesBench(): string {
+  const world = applyPuts(emptyBook(), buildDemoWorld(0));
+  const text = longList(world);
   const before = usedMB();
   const read = timed(() =>
     readCatches(text, { units: { length: 'in', weight: 'lb', depth: 'ft' }, order: 'day-first' }),

@@ -24,7 +24,7 @@ function longBook(): Book {
 }
 
 /** Long tasks of the page since it was last asked, ms. */
-const longTasks = (page: Page): Promise<number[]> =>
+export const longTasks = (page: Page): Promise<number[]> =>
   page.evaluate(() => {
     const all = (globalThis as unknown as { longTasks: [number, number][] }).longTasks.splice(0);
     return all.map(([, ms]) => Math.round(ms));

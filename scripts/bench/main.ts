@@ -15,6 +15,7 @@ import { coresBench } from './cores';
 import { crashBench } from './crashes';
 import { diaryBench } from './diary';
 import { filesBench } from './files';
+import { longListBench } from './longList';
 import { longRecordBench } from './longRecord';
 import { firstScreenBench } from './firstScreen';
 import { dragBench } from './drag';
@@ -50,6 +51,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   learning: inBrowser(learningBench),
   diary: diaryBench,
   files: filesBench,
+  'long-list': inBrowser(longListBench),
   spreadsheet: spreadsheetBench,
   'cast-plan': castPlanBench,
   places: placesBench,

@@ -1,5 +1,8 @@
 import type { FamilyId } from '../../core/lures/family';
-import { FAMILY_NAME, luresText } from '../names';
+import type { Lure } from '../../core/records/lure';
+import { BODY_ONLY } from '../lures';
+import { COLOUR_NAME, FAMILY_NAME, luresText } from '../names';
+import { say, type UnitPrefs } from '../units';
 
 /** The box of lures, and its files. */
 export const BOX_PAGE = {
@@ -30,5 +33,22 @@ export const BOX_PAGE = {
   doublesInFile: (n: number): string => `${n} of them look like lures you have; they can be put together below.`,
   moreLines: (n: number): string => `${n} more lines`,
   saveBad: 'Save those lines to mend them',
+  onPaper: 'The box on paper',
+  print: 'Print it',
+  toPrint: 'Every lure and every rod on a sheet',
+  sheetTitle: (n: number, day: string): string => `Lure box, ${day}: ${luresText(n)}`,
+  rods: 'Rods',
+  nothingYet: 'There is nothing in the box to print yet.',
+  back: 'Back to the box',
   putInBox: (n: number): string => `Put ${luresText(n)} into the box`,
 };
+
+/** One lure on the printed sheet: what tells it from others of its kind. */
+export const onSheet = (l: Lure, u: UnitPrefs): string =>
+  [
+    l.bare ? BODY_ONLY : say.weight(l.weightKg, u),
+    say.size(l.lengthM, u),
+    COLOUR_NAME[l.colour],
+    ...(l.count > 1 ? [`${l.count} of them`] : []),
+    ...(l.note === '' ? [] : [l.note]),
+  ].join(', ');

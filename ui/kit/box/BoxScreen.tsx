@@ -99,6 +99,9 @@ export function BoxScreen() {
         ) : null}
       </View>
       <Button kind="solid" title="Add a lure" onPress={() => router.navigate('/kit/lure/new' as never)} />
+      {box.length > 0 ? (
+        <Button title={BOX_PAGE.onPaper} onPress={() => router.navigate('/kit/box-sheet' as never)} />
+      ) : null}
       <FilePart />
       <Doubles box={box} />
       <Lacks />

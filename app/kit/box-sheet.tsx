@@ -1,0 +1,1 @@
+export { BoxSheet as default } from '../../ui/kit/box/later';
