@@ -9,7 +9,7 @@ export function memoryStore(start: Record<string, string> = {}): MemoryStore {
   const all = new Map(Object.entries(start));
   return {
     all,
-    getAllKeys: async () => [...all.keys()],
+    getAll: async (but) => Object.fromEntries([...all].filter(([k]) => k !== but)),
     getMany: async (keys) => Object.fromEntries(keys.map((k) => [k, all.get(k) ?? null])),
     setMany: async (entries) => {
       for (const [k, v] of Object.entries(entries)) all.set(k, v);

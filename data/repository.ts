@@ -49,6 +49,8 @@ export interface Revision {
   recent: readonly { count: number; keys: readonly string[] | null }[];
 }
 const RECENT = 40;
+/** Of a longer write the keys are not listed: other tabs read everything anew. */
+const LISTED = 200;
 const NEVER_WRITTEN: Revision = { count: 0, recent: [] };
 
 const following = (r: Revision, keys: readonly string[] | null): Revision => ({
@@ -96,8 +98,8 @@ function parseBefore(text: string | null | undefined): Before | null {
 
 export async function loadBook(store: KeyValueStore): Promise<Loaded> {
   await finishReplacing(store);
-  const keys = (await store.getAllKeys()).filter((k) => !k.startsWith(META));
-  const values = await store.getMany([...keys, REVISION, BEFORE_HEAD]);
+  const values = await store.getAll(BEFORE);
+  const keys = Object.keys(values).filter((k) => !k.startsWith(META));
   const puts: Put[] = [];
   const quarantined = new Map<string, Quarantined>();
   const moveAside: Quarantined[] = [];
@@ -161,7 +163,8 @@ export async function saveEntries(
   entries: Storable['entries'],
   seen: Revision,
 ): Promise<Revision> {
-  const next = following(seen, Object.keys(entries));
+  const keys = Object.keys(entries);
+  const next = following(seen, keys.length > LISTED ? null : keys);
   await store.setMany({ ...entries, [REVISION]: JSON.stringify(next) });
   return next;
 }
@@ -188,14 +191,15 @@ async function replaceWith(
   seen: Revision,
   { keep, atMs, by }: Replacing,
 ): Promise<Revision> {
-  const there = (await store.getAllKeys()).filter((k) => !k.startsWith(META));
-  const gone = there.filter((k) => !(k in entries));
+  const there = Object.fromEntries(Object.entries(await store.getAll(BEFORE)).filter(([key]) => !key.startsWith(META)));
+  const gone = Object.keys(there).filter((k) => !Object.hasOwn(entries, k));
+  const records = Object.keys(there).length;
   const next = following(seen, null);
   const before: Record<string, string> =
-    keep && there.length > 0
+    keep && records > 0
       ? {
-          [BEFORE]: JSON.stringify(await store.getMany(there)),
-          [BEFORE_HEAD]: JSON.stringify({ atMs, by, records: there.length } satisfies Before),
+          [BEFORE]: JSON.stringify(there),
+          [BEFORE_HEAD]: JSON.stringify({ atMs, by, records } satisfies Before),
         }
       : {};
   await store.setMany({

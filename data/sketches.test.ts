@@ -30,6 +30,19 @@ test('of several changes at once the last is stored, and read again', async () =
   expect([await sketches.read('cadence'), await sketches.read('other')]).toEqual([{ n: 4 }, { n: 5 }]);
 });
 
+test('what is not stored yet is read all the same', async () => {
+  const { store, sketches } = setUp({ cadence: '{"n":1}' });
+  sketches.write('cadence', { n: 2 });
+  expect(await sketches.read('cadence')).toEqual({ n: 2 });
+  let stored = (): void => undefined;
+  jest.spyOn(store, 'setMany').mockReturnValue(new Promise((ok) => (stored = ok)));
+  await jest.runAllTimersAsync();
+  expect(await sketches.read('cadence')).toEqual({ n: 2 });
+  sketches.write('cadence', null);
+  expect(await sketches.read('cadence')).toBeNull();
+  stored();
+});
+
 test('null forgets it; what was never there is null', async () => {
   const { store, sketches } = setUp({ cadence: '{"n":1}' });
   expect(await sketches.read('cadence')).toEqual({ n: 1 });

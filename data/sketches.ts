@@ -13,10 +13,16 @@ export interface Sketches {
 
 const SOON_MS = 150;
 
-export function createSketches(open: () => KeyValueStore, trouble: (where: string, e: unknown) => void): Sketches {
+/** Where they lie. */
+export type SketchStore = Omit<KeyValueStore, 'getAll'>;
+
+export function createSketches(open: () => SketchStore, trouble: (where: string, e: unknown) => void): Sketches {
   const waiting = new Map<string, object | null>();
+  /** What is being stored at this moment. */
+  let storing: ReadonlyMap<string, object | null> = new Map();
   const store = async (): Promise<void> => {
-    const all = [...waiting];
+    const all = new Map(waiting);
+    storing = all;
     waiting.clear();
     try {
       for (const [name, value] of all)
@@ -24,9 +30,12 @@ export function createSketches(open: () => KeyValueStore, trouble: (where: strin
     } catch (e) {
       trouble('keeping what is half made', e);
     }
+    if (storing === all) storing = new Map();
   };
   return {
     read: async (name) => {
+      const underway = waiting.has(name) ? waiting : storing;
+      if (underway.has(name)) return underway.get(name);
       try {
         const text = (await open().getMany([name]))[name];
         return text ? (JSON.parse(text) as unknown) : null;

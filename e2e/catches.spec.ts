@@ -1,5 +1,6 @@
 /** A list of catches from another log: read, completed, put in, known again, taken out. */
 import { expect, openDemo, PHONE, test } from './kit';
+import { storedValues } from './store';
 import type { Page } from '@playwright/test';
 
 test.use({ viewport: PHONE, hasTouch: true });
@@ -56,6 +57,44 @@ test('a list is read, what it leaves open is asked, put in once, known again and
   await expect(page.getByText('They are out again.')).toBeVisible();
   await page.goto('/lessons/diary');
   await expect(page.getByText(/2019/).first()).toBeVisible();
+});
+
+test('a long list lies together on the device: there after a reload, one of it put aside and back', async ({
+  page,
+}) => {
+  await openDemo(page);
+  const lines = Array.from({ length: 560 }, (_, i) => {
+    const day = new Date(Date.UTC(2011, 2, 1 + Math.floor(i / 8))).toISOString().slice(0, 10);
+    return `${day},${6 + (i % 8)}:00,Lantern Kettle,Alder minnow,largemouth bass,caught,40,${10 + (i % 7)}`;
+  });
+  const list = ['Date,Time,Water,Lure,Species,Result,Casts,Length (in)', ...lines].join('\n');
+  await page.goto('/kit/catches');
+  await read(page, list);
+  await page.getByRole('button', { name: 'Put in 70 days with 560 fish' }).tap();
+  await expect(page.getByText('70 days with 560 fish are in your log.')).toBeVisible();
+  const lying = async (): Promise<string[]> => Object.keys(await storedValues(page));
+  expect((await lying()).filter((k) => k.startsWith('trip/~together~')).length).toBeGreaterThan(0);
+  expect((await lying()).filter((k) => k.startsWith('event/in-'))).toEqual([]);
+  await page.goto('/kit/catches');
+  await read(page, list);
+  await expect(page.getByText('Nothing: all of its lines are in your log already.')).toBeVisible();
+  // The rescue page knows what lies in it.
+  await page.goto('/rescue.html');
+  const days = page.getByText(/^Days: \d+$/);
+  const count = Number((await days.textContent())!.slice('Days: '.length));
+  expect(count).toBeGreaterThanOrEqual(70);
+  await days.tap();
+  const one = page.getByRole('button', { name: /^Put aside: trip\/in-/ }).first();
+  const key = /trip\/in-\w+/.exec((await one.getAttribute('aria-label'))!)![0];
+  await one.tap();
+  await expect(page.getByRole('status')).toContainText(`${key} is put aside`);
+  await expect(days).toHaveText(`Days: ${count - 1}`);
+  await page.getByRole('button', { name: `Put back: ${key}` }).tap();
+  await expect(page.getByRole('status')).toContainText('is back');
+  await expect(days).toHaveText(`Days: ${count}`);
+  await page.goto('/kit/catches');
+  await read(page, list);
+  await expect(page.getByText('Nothing: all of its lines are in your log already.')).toBeVisible();
 });
 
 test('what is no table is said; nothing is put in', async ({ page }) => {

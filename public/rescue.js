@@ -3,6 +3,7 @@
 const NAME = 'moss-kettle';
 const TABLE = 'entries';
 const ASIDE = 'quarantine/';
+const TOGETHER = 'trip/~together~';
 const REVISION = 'meta/revision';
 const BEFORE = 'meta/before';
 const BEFORE_HEAD = 'meta/before-head';
@@ -45,12 +46,31 @@ async function open() {
   return done(request);
 }
 
+/** What lies many in one, the later before the earlier: [the key it lies under, its keys, their values]. */
+async function lyingTogether(table) {
+  const range = IDBKeyRange.bound(TOGETHER, `${TOGETHER}\uffff`);
+  const [keys, values] = await Promise.all([done(table.getAllKeys(range)), done(table.getAll(range))]);
+  return keys
+    .map((key, i) => [String(key), values[i]?.data?.keys, values[i]?.data?.values])
+    .filter(([, inner, those]) => Array.isArray(inner) && Array.isArray(those) && inner.length === those.length)
+    .reverse();
+}
+
 async function readAll() {
   const db = await open();
   const table = db.transaction(TABLE, 'readonly').objectStore(TABLE);
-  const [keys, values] = await Promise.all([done(table.getAllKeys()), done(table.getAll())]);
+  const [keys, values, together] = await Promise.all([
+    done(table.getAllKeys()),
+    done(table.getAll()),
+    lyingTogether(table),
+  ]);
   db.close();
-  return new Map(keys.map((key, i) => [String(key), values[i]]));
+  const all = new Map(keys.map((key, i) => [String(key), values[i]]));
+  for (const [key, inner, those] of together) {
+    all.delete(key);
+    inner.forEach((k, i) => all.has(k) || all.set(k, those[i]));
+  }
+  return all;
 }
 
 /** All changes or none. The count of writes goes, so that the application reads everything anew. */
@@ -58,6 +78,14 @@ async function write(puts, removed) {
   const db = await open();
   const tx = db.transaction(TABLE, 'readwrite', { durability: 'strict' });
   const table = tx.objectStore(TABLE);
+  const gone = new Set(removed);
+  for (const [key, inner, values] of await lyingTogether(table)) {
+    const left = inner.flatMap((k, i) => (gone.has(k) ? [] : [[k, values[i]]]));
+    if (left.length === inner.length) continue;
+    const data = { keys: left.map(([k]) => k), values: left.map(([, value]) => value) };
+    if (left.length > 0) table.put({ version: 1_000_000, data }, key);
+    else table.delete(key);
+  }
   for (const key of [...removed, REVISION]) table.delete(key);
   for (const [key, value] of puts) if (key !== REVISION) table.put(value, key);
   await new Promise((resolve, reject) => {

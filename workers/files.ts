@@ -16,8 +16,21 @@ import type { PlacesFile } from '../core/exchange/places/found';
 /** What the page shows of a list. */
 export type CatchSight = Omit<CatchLook, 'puts'> & { batches: number };
 /** About so many records are put in at once. */
-const BATCH = 600;
+const BATCH = 1200;
 let batches: Put[][] = [];
+/** Those parts as they are stored, made while the angler looks through what would be put in. */
+let made: (Storable | null)[] = [];
+const madeAt = (i: number): Storable | null => {
+  if (made[i] !== undefined) return made[i];
+  const { puts, entries, problems } = storable(batches[i]!);
+  return (made[i] = problems.length > 0 ? null : { puts, entries });
+};
+/** Makes one after the other, and lets a question in between. */
+function makeFrom(i: number, of: readonly Put[][]): void {
+  if (of !== batches || i >= of.length) return;
+  madeAt(i);
+  setTimeout(() => makeFrom(i + 1, of), 0);
+}
 
 /** So much of one table is unpacked, bytes. */
 const MAX_TABLE_BYTES = 40_000_000;
@@ -49,17 +62,15 @@ export const filesApi = {
   catches: (...args: Parameters<typeof lookAtCatches>): CatchSight => {
     const { puts, ...look } = lookAtCatches(...args);
     batches = inBatches(puts, BATCH);
+    made = [];
+    const of = batches;
+    setTimeout(() => makeFrom(0, of), 0);
     return { ...look, batches: batches.length };
   },
   /**
    * One part of what the last list would put in, as it is stored; null: there is no such part any more, or it could not
    * be read again.
    */
-  catchBatch: (i: number): Storable | null => {
-    const part = batches[i];
-    if (!part) return null;
-    const { puts, entries, problems } = storable(part);
-    return problems.length > 0 ? null : { puts, entries };
-  },
+  catchBatch: (i: number): Storable | null => (batches[i] ? madeAt(i) : null),
 };
 export type FilesApi = typeof filesApi;

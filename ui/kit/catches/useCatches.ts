@@ -1,6 +1,6 @@
 /** A list of catches in hand: its text, what is told for it, what it would put in, and putting it in. */
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { create } from 'zustand';
 import { comparedWith } from '../../../core/exchange/catches/days';
 import { inBatches, keptAs, takeOutPuts, toldOfCatches, type ToldOfCatches } from '../../../core/exchange/catches/kept';
@@ -79,7 +79,7 @@ const inHand = create<InHand>(() => ({
   undo: null,
 }));
 /** How far it is, is told after so many parts. */
-const SAID_EACH = 5;
+const SAID_EACH = 3;
 /** Days that are taken out at once. */
 const OUT_AT_ONCE = 200;
 let picks = 0;
@@ -116,6 +116,9 @@ export function useCatches() {
       });
     },
   });
+
+  // The worker reads its own script while a file is being picked.
+  useEffect(() => void compute.catchColumns(new AbortController().signal, '').catch(() => undefined), []);
 
   const { setState: set } = inHand;
   const put = (text: string, wrong = false): void => set({ said: { text, wrong } });

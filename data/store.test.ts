@@ -1,0 +1,106 @@
+/**
+ * The device's store on a stand-in for the browser's database: one by one or by the thousand, what was written last
+ * counts, and what was taken away is gone.
+ */
+import 'fake-indexeddb/auto';
+import { decodeStored } from '../core/exchange/bookDocument';
+import { seededRandom } from '../core/base/random';
+import { deviceStore, TOGETHER } from './store';
+
+const store = deviceStore();
+const NOTHING = 'meta/none';
+
+const done = <T>(r: IDBRequest<T>): Promise<T> =>
+  new Promise((ok, no) => {
+    r.onsuccess = () => ok(r.result);
+    r.onerror = () => no(r.error as Error);
+  });
+async function raw(): Promise<{ keys: string[]; values: unknown[] }> {
+  const db = await done(indexedDB.open('moss-kettle'));
+  const table = db.transaction('entries').objectStore('entries');
+  const [keys, values] = [await done(table.getAllKeys()), (await done(table.getAll())) as unknown[]];
+  db.close();
+  return { keys: keys.map(String), values };
+}
+async function putRaw(key: string, value: unknown): Promise<void> {
+  const db = await done(indexedDB.open('moss-kettle'));
+  await done(db.transaction('entries', 'readwrite').objectStore('entries').put(value, key));
+  db.close();
+}
+const many = (kind: string, from: number, to: number, text: string): Record<string, string> =>
+  Object.fromEntries(Array.from({ length: to - from }, (_, i) => [`${kind}/${from + i}`, `${text} ${from + i}`]));
+
+beforeEach(async () => {
+  await store.getMany(['a']);
+  const db = await done(indexedDB.open('moss-kettle'));
+  await done(db.transaction('entries', 'readwrite').objectStore('entries').clear());
+  db.close();
+});
+
+test('thousands lie many in one, and are found one by one and all at once', async () => {
+  const wrote = { ...many('cast', 0, 1700, 'first'), 'meta/revision': '7' };
+  await store.setMany(wrote);
+  expect((await raw()).keys.length).toBeLessThan(10);
+  expect(await store.getAll(NOTHING)).toEqual(wrote);
+  expect(await store.getAll('meta/revision')).toEqual(many('cast', 0, 1700, 'first'));
+  expect(await store.getMany(['cast/3', 'cast/1699', 'cast/1700', 'meta/revision', 'meta/x'])).toEqual({
+    'cast/3': 'first 3',
+    'cast/1699': 'first 1699',
+    'cast/1700': null,
+    'meta/revision': '7',
+    'meta/x': null,
+  });
+});
+
+test('what was written last counts, however it was written, and what is taken away is gone', async () => {
+  const random = seededRandom(5);
+  const model = new Map<string, string>();
+  for (let n = 0; n < 60; n++) {
+    const way = random();
+    const from = Math.floor(2000 * random());
+    if (way < 0.3) {
+      const entries = many('cast', from, from + 500 + Math.floor(700 * random()), `at ${n}`);
+      await store.setMany(entries);
+      for (const [k, v] of Object.entries(entries)) model.set(k, v);
+    } else if (way < 0.7) {
+      const entries = many('cast', from, from + 1 + Math.floor(5 * random()), `alone ${n}`);
+      await store.setMany(entries);
+      for (const [k, v] of Object.entries(entries)) model.set(k, v);
+    } else {
+      const keys = Object.keys(many('cast', from, from + Math.floor(300 * random()), ''));
+      await store.removeMany(keys);
+      for (const k of keys) model.delete(k);
+    }
+    const asked = Array.from({ length: 20 }, () => `cast/${Math.floor(3000 * random())}`);
+    expect(await store.getMany(asked)).toEqual(Object.fromEntries(asked.map((k) => [k, model.get(k) ?? null])));
+  }
+  expect(await store.getAll(NOTHING)).toEqual(Object.fromEntries(model));
+  const { keys } = await raw();
+  await store.removeMany([...model.keys()]);
+  expect(keys.length).toBeGreaterThan(0);
+  expect((await raw()).keys).toEqual([]);
+});
+
+test('an older build takes what lies together for a record of a newer one, and leaves it', async () => {
+  await store.setMany(many('cast', 0, 600, 'x'));
+  const { keys, values } = await raw();
+  const at = keys.findIndex((k) => k.startsWith(TOGETHER));
+  const read = decodeStored(keys[at]!, JSON.stringify(values[at]));
+  expect(read).toMatchObject({ ok: false, problems: [{ code: 'newer-version' }] });
+});
+
+test('where something else lies in its place it is handed on as it is, and the rest stands', async () => {
+  await store.setMany(many('cast', 0, 600, 'x'));
+  await putRaw(`${TOGETHER}000000001`, { version: 1, data: 'gone' });
+  await putRaw('lure/a', null);
+  const all = await store.getAll(NOTHING);
+  expect(all[`${TOGETHER}000000001`]).toEqual({ version: 1, data: 'gone' });
+  expect(all).toHaveProperty('lure/a', null);
+  expect(all['cast/599']).toBe('x 599');
+});
+
+test('one refusal, and nothing of it is stored', async () => {
+  await store.setMany({ 'lure/a': '1' });
+  await expect(store.setMany({ 'lure/b': '2', 'lure/c': (() => 0) as unknown as string })).rejects.toThrow();
+  expect(await store.getAll(NOTHING)).toEqual({ 'lure/a': '1' });
+});
