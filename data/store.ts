@@ -1,7 +1,7 @@
 /**
- * Where records lie: one key each (those that come by the thousand many in one value), in the database that AsyncStorage keeps in a browser (its name, version and table),
- * opened here by `idb` so that what is written is answered only once it lies on the disk. The port is small so that
- * tests can stand in for it.
+ * Where records lie: one key each (those that come by the thousand many in one value), in the database that
+ * AsyncStorage keeps in a browser (its name, version and table), opened here by `idb` so that what is written is
+ * answered only once it lies on the disk. The port is small so that tests can stand in for it.
  */
 import { openDB, unwrap, type IDBPDatabase, type IDBPObjectStore } from 'idb';
 
