@@ -70,6 +70,24 @@ test('a whole day is struck out, counts nowhere, and comes back as it was', asyn
   await expect(page.getByRole('button', { name: /Open$/ })).toHaveCount(1);
 });
 
+test('casts logged on the wrong day go to the right one, and are found there', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/lessons/day/trip-01');
+  const blocks = page.getByRole('button', { name: /^The water and the spot at / });
+  await expect(blocks.first()).toBeVisible();
+  const before = await blocks.count();
+  await blocks.first().tap();
+  await page.getByRole('button', { name: 'On which day these casts were made: Made on another day…' }).tap();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByText('On which day these casts were made')).toBeVisible();
+  await dialog.getByRole('button', { name: '1', exact: true }).tap();
+  await page.getByRole('button', { name: 'Take this day' }).tap();
+  await expect(page).not.toHaveURL(/trip-01$/);
+  await expect(blocks).toHaveCount(1);
+  await page.goto('/lessons/day/trip-01');
+  await expect(blocks).toHaveCount(before - 1);
+});
+
 test('a day that was not logged: what is missing is said, nothing is lost, then it has its page', async ({ page }) => {
   await openDemo(page);
   await page.goto('/lessons/catch-up');

@@ -1,4 +1,5 @@
 /** The days of the record as a diary has them: what was fished and what came of it, newest first. */
+import { startOfDay } from '../base/zone';
 import { minutesOf } from '../log/effort';
 import { blocksOfTrip, groupBy, inOrder, logOf, tallyByBlock, tallyOf, type LogBook, type Tally } from '../log/tally';
 import { isLanded } from '../log/events';
@@ -59,6 +60,19 @@ export function diaryDay(book: DiaryBook, tripId: string): (DiaryDay & { gone: b
   const blocks = blocksOfTrip(book, tripId);
   return { ...dayFrom(trip, blocks, tallyByBlock(logOf(book, blocks))), gone: takenBack(book).has(tripId) };
 }
+
+/** Other days on the date of this one, in the order in which they began: one day may have several waters. */
+export function sameDate(book: DiaryBook & Pick<Book, 'water'>, tripId: string): DiaryDay[] {
+  const dayOf = (t: Trip): number => startOfDay(t.startedAtMs, book.water[t.waterId]?.zone ?? 'UTC');
+  const trip = book.trip[tripId];
+  if (!trip) return [];
+  return tripsOf(book)
+    .filter((t) => t.id !== tripId && Math.abs(dayOf(t) - dayOf(trip)) < HALF_DAY_MS)
+    .sort((a, b) => a.startedAtMs - b.startedAtMs)
+    .flatMap((t) => diaryDay(book, t.id) ?? []);
+}
+/** The same date begins at other moments in other zones. */
+const HALF_DAY_MS = 12 * 3_600_000;
 
 /** What is looked for; empty: everything. */
 export interface DiaryQuery {

@@ -2,7 +2,7 @@
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { diaryDay, type DiaryDay } from '../../../core/diary/days';
+import { diaryDay, sameDate, type DiaryDay } from '../../../core/diary/days';
 import { againstModel, luresOf, questionsOf, type DayQuestion } from '../../../core/diary/ended';
 import { spotsOf } from '../../../core/forecast/ahead';
 import { PHASES } from '../../../core/planning/cadence/cadence';
@@ -31,15 +31,21 @@ import type { UnitPrefs } from '../../../wording/units';
 import { useActions, useBook, usePrefs } from '../../day/contexts';
 import { Card, Note, Part } from '../../parts/Box';
 import { Button, Choices } from '../../parts/Buttons';
+import { DateKey } from '../../parts/DateKey';
 import { Disclosure } from '../../parts/Disclosure';
 import { NoteField } from '../../parts/NoteField';
 import { Say } from '../../parts/Say';
 import { DayPhotosLater } from '../../photos/later';
 import { EventRow } from '../../strikes/EventRow';
 import { LengthChoices } from '../../strikes/LengthChoices';
+import { appNowMs } from '../../platform/clock';
 import { useTheme } from '../../theme/theme';
 import { useZoneOf } from './DayList';
 import { TimeLine } from './TimeLine';
+
+const YEAR_MS = 365.25 * 86_400_000;
+/** A log may be older than the application. */
+const YEARS_BACK = 30;
 
 export function DayPage({ tripId }: { tripId: string }) {
   const book = useBook();
@@ -67,11 +73,12 @@ export function DayPage({ tripId }: { tripId: string }) {
       <View style={{ gap: 6 }}>
         <Say>{`${capital(daySpan(day, zone, units))}. ${capital(dayCame(day, units))}.`}</Say>
         <TimeLine day={day} casts={casts} zone={zone} />
+        <SameDay tripId={tripId} />
         {open ? <Button title={DIARY.toStrikes} onPress={() => router.navigate('/strikes')} /> : null}
       </View>
       {open ? null : <Asked day={day} zone={zone} />}
       <DayPhotosLater events={day.tally.events} zone={zone} />
-      <Happened day={day} zone={zone} />
+      <Happened day={day} zone={zone} open={open} />
       {day.blocks[0] ? (
         <Part title={DIARY.waterThen}>
           {waterAlong(day, zone, units).map((line) => (
@@ -114,7 +121,7 @@ export function DayPage({ tripId }: { tripId: string }) {
 }
 
 /** Blocks in the order they were fished, each with what happened in it. */
-function Happened({ day, zone }: { day: DiaryDay; zone: string }) {
+function Happened({ day, zone, open }: { day: DiaryDay; zone: string; open: boolean }) {
   const book = useBook();
   const actions = useActions();
   const { units } = useTheme();
@@ -156,12 +163,51 @@ function Happened({ day, zone }: { day: DiaryDay; zone: string }) {
                   />
                 </>
               ) : null}
+              {open ? null : <OtherDay block={b} zone={zone} />}
             </Disclosure>
           </View>
         );
       })}
     </Part>
   );
+}
+
+/** Logged on the wrong day: the day they were made on is chosen, and gone to. */
+function OtherDay({ block, zone }: { block: EffortBlock; zone: string }) {
+  const actions = useActions();
+  const router = useRouter();
+  const prefs = usePrefs();
+  const nowMs = appNowMs(prefs.demoClock);
+  return (
+    <DateKey
+      label={DIARY.whichDay}
+      title={DIARY.moveDay}
+      atMs={block.startedAtMs}
+      firstMs={nowMs - YEARS_BACK * YEAR_MS}
+      lastMs={nowMs}
+      zone={zone}
+      onDay={(dayMs) =>
+        void actions.moveToDay(block.id, dayMs, zone).then((to) => {
+          if (to) router.navigate(`/lessons/day/${encodeURIComponent(to)}` as never);
+        })
+      }
+    />
+  );
+}
+
+/** Other days on the same date, on other waters: gone to by a touch. */
+function SameDay({ tripId }: { tripId: string }) {
+  const book = useBook();
+  const router = useRouter();
+  const { units } = useTheme();
+  return useMemo(() => sameDate(book, tripId), [book, tripId]).map((d) => (
+    <Button
+      key={d.trip.id}
+      kind="plain"
+      title={DIARY.sameDay(book.water[d.trip.waterId]?.name ?? DIARY.otherWater, dayCame(d, units))}
+      onPress={() => router.navigate(`/lessons/day/${encodeURIComponent(d.trip.id)}` as never)}
+    />
+  ));
 }
 
 const moreOfBlock = (b: EffortBlock, zone: string, units: UnitPrefs): string =>
