@@ -17,6 +17,8 @@ function tabs(count: number, store: MemoryStore = memoryStore(), held: { text: s
     getMany: (keys: string[]) => (faults.readsFail ? Promise.reject(new Error('no reading')) : store.getMany(keys)),
     setMany: (entries: Record<string, string>) =>
       faults.refuse(entries) ? Promise.reject(new Error('full')) : store.setMany(entries),
+    setManyIf: (...asked: Parameters<typeof store.setManyIf>) =>
+      faults.refuse(asked[0]) ? Promise.reject(new Error('full')) : store.setManyIf(...asked),
   };
   const open = (i: number): Keeper =>
     createKeeper({
@@ -273,8 +275,10 @@ test('a record that cannot be opened is an error, and opens at the next try', as
 });
 
 test('reading that fails in the middle refuses the change rather than guess', async () => {
-  const { keepers, faults } = tabs(1);
+  const { keepers, faults, store } = tabs(1);
   await keepers[0]!.open();
+  // Another page has stored something.
+  store.all.set('meta/revision', JSON.stringify({ count: 9, recent: [] }));
   faults.readsFail = true;
   expect(await keepers[0]!.commit(oneMore('a'), 'when-stored')).toBe(false);
   faults.readsFail = false;

@@ -7,6 +7,7 @@ import type { Storable } from '../core/exchange/bookDocument';
 import { applyPuts, emptyBook, type Book, type Put } from '../core/records';
 import type { Before } from '../core/records/replaced';
 import {
+  Behind,
   keysSince,
   loadBook,
   loadKeys,
@@ -103,6 +104,9 @@ interface Pending {
   again: boolean;
   done: (stored: boolean) => void;
 }
+
+/** What is stored within so long needs no word that it is on its way, ms. */
+const SOON_MS = 250;
 
 export function createKeeper(ports: Ports): Keeper {
   let status: Snapshot['status'] = 'loading';
@@ -224,12 +228,24 @@ export function createKeeper(ports: Ports): Keeper {
       await store(batch);
       settle(batch, true);
     } catch (e) {
+      if (e instanceof Behind) throw e;
       if (batch.length === 1) {
         ports.trouble('storing', e);
         // To try it again would come to the same.
         if (e instanceof Unreadable) dropped = e.message;
         settle(batch, false, !(e instanceof Unreadable));
       } else for (const p of batch) await attempt([p]);
+    }
+  };
+
+  /** Mostly no other tab has stored since: only where one has, what it stored is read first. */
+  const onNewest = async (batch: readonly Pending[]): Promise<void> => {
+    try {
+      await attempt(batch);
+    } catch (e) {
+      if (!(e instanceof Behind)) throw e;
+      await readNews();
+      await attempt(batch);
     }
   };
 
@@ -240,10 +256,7 @@ export function createKeeper(ports: Ports): Keeper {
       while (pending.length > 0) {
         const batch = [...pending];
         try {
-          await ports.alone(async () => {
-            await readNews();
-            await attempt(batch);
-          });
+          await ports.alone(() => onNewest(batch));
         } catch (e) {
           ports.trouble('reading before storing', e);
           const left = batch.filter((p) => pending.includes(p));
@@ -255,10 +268,18 @@ export function createKeeper(ports: Ports): Keeper {
     }
   };
 
+  /** A change that shows only once it is stored is soon stored: that it is under way is told when it takes long. */
+  const underWay = (p: Pending): void => {
+    snapshot = shows(snapshot.book);
+    setTimeout(() => pending.includes(p) && publish(), SOON_MS);
+  };
+
   const wait = (asked: Omit<Pending, 'done'>): Promise<boolean> =>
     new Promise((done) => {
-      pending.push({ ...asked, done });
-      if (asked.shown !== 'with-the-next') publish();
+      const p = { ...asked, done };
+      pending.push(p);
+      if (asked.shown === 'at-once') publish();
+      else if (asked.shown === 'when-stored') underWay(p);
       void pump();
     });
   const commit = (change: BookChange, shown: Shown, again = false): Promise<boolean> => wait({ change, shown, again });

@@ -7,12 +7,18 @@ export interface MemoryStore extends KeyValueStore {
 
 export function memoryStore(start: Record<string, string> = {}): MemoryStore {
   const all = new Map(Object.entries(start));
+  const setMany = async (entries: Record<string, string>): Promise<void> => {
+    for (const [k, v] of Object.entries(entries)) all.set(k, v);
+  };
   return {
     all,
     getAll: async (but) => Object.fromEntries([...all].filter(([k]) => k !== but)),
     getMany: async (keys) => Object.fromEntries(keys.map((k) => [k, all.get(k) ?? null])),
-    setMany: async (entries) => {
-      for (const [k, v] of Object.entries(entries)) all.set(k, v);
+    setMany,
+    setManyIf: async (entries, key, holds) => {
+      const held = holds(all.get(key) ?? null);
+      if (held) await setMany(entries);
+      return held;
     },
     removeMany: async (keys) => {
       for (const k of keys) all.delete(k);

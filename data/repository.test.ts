@@ -12,6 +12,7 @@ import {
   replaceStore,
   savePuts,
   type Revision,
+  Behind,
   Unreadable,
 } from './repository';
 
@@ -233,8 +234,16 @@ test('a newer event under the same key is the same event', async () => {
     phase: null,
   };
   const store = memoryStore();
-  await savePuts(store, [put('event', event)], NEW);
-  await savePuts(store, [put('event', { ...event, phase: 'pause' })], NEW);
+  const seen = await savePuts(store, [put('event', event)], NEW);
+  await savePuts(store, [put('event', { ...event, phase: 'pause' })], seen);
   expect([...store.all.keys()].filter((k) => k.startsWith('event/'))).toHaveLength(1);
   expect((await loadBook(store)).book.event.e!.phase).toBe('pause');
+});
+
+test('what was made of a state that is no more is not stored', async () => {
+  const store = memoryStore();
+  const seen = await savePuts(store, world.slice(0, 3), NEW);
+  await savePuts(store, world.slice(3, 5), seen);
+  await expect(savePuts(store, world.slice(5, 7), seen)).rejects.toBeInstanceOf(Behind);
+  expect([...store.all.keys()].filter((k) => !k.startsWith('meta/'))).toHaveLength(5);
 });

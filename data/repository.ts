@@ -150,7 +150,13 @@ export async function loadKeys(store: KeyValueStore, keys: string[]): Promise<Pu
   return puts;
 }
 
-/** Stores changes, all or none; the revision they made. Refuses what could not be read again (Unreadable). */
+/** Another page has stored since: what was to be stored must be worked out anew. */
+export class Behind extends Error {}
+
+/**
+ * Stores changes, all or none; the revision they made. Refuses what could not be read again (Unreadable), and what was
+ * made of a state that is no more (Behind).
+ */
 export async function savePuts(store: KeyValueStore, puts: readonly Put[], seen: Revision): Promise<Revision> {
   const { entries, problems } = storable(puts);
   if (problems.length > 0) throw new Unreadable(problems);
@@ -165,7 +171,8 @@ export async function saveEntries(
 ): Promise<Revision> {
   const keys = Object.keys(entries);
   const next = following(seen, keys.length > LISTED ? null : keys);
-  await store.setMany({ ...entries, [REVISION]: JSON.stringify(next) });
+  const all = { ...entries, [REVISION]: JSON.stringify(next) };
+  if (!(await store.setManyIf(all, REVISION, (text) => parseRevision(text).count === seen.count))) throw new Behind();
   return next;
 }
 

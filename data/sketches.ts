@@ -14,7 +14,7 @@ export interface Sketches {
 const SOON_MS = 150;
 
 /** Where they lie. */
-export type SketchStore = Omit<KeyValueStore, 'getAll'>;
+export type SketchStore = Pick<KeyValueStore, 'getMany' | 'setMany' | 'removeMany'>;
 
 export function createSketches(open: () => SketchStore, trouble: (where: string, e: unknown) => void): Sketches {
   const waiting = new Map<string, object | null>();

@@ -104,3 +104,11 @@ test('one refusal, and nothing of it is stored', async () => {
   await expect(store.setMany({ 'lure/b': '2', 'lure/c': (() => 0) as unknown as string })).rejects.toThrow();
   expect(await store.getAll(NOTHING)).toEqual({ 'lure/a': '1' });
 });
+
+test('written only where what stands is as it should be', async () => {
+  const is = (wanted: string | null) => (text: string | null) => text === wanted;
+  expect(await store.setManyIf({ 'lure/a': '1', 'meta/revision': 'one' }, 'meta/revision', is(null))).toBe(true);
+  expect(await store.setManyIf({ 'lure/a': '2' }, 'meta/revision', is(null))).toBe(false);
+  expect(await store.setManyIf(many('cast', 0, 600, 'x'), 'meta/revision', is('two'))).toBe(false);
+  expect(await store.getAll(NOTHING)).toEqual({ 'lure/a': '1', 'meta/revision': 'one' });
+});

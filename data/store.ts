@@ -11,6 +11,8 @@ export interface KeyValueStore {
   getMany(keys: string[]): Promise<Record<string, string | null>>;
   /** All of them or none: one transaction. */
   setMany(entries: Record<string, string>): Promise<void>;
+  /** The same, and only if what stands under a key is still as it should be; whether it was. */
+  setManyIf(entries: Record<string, string>, key: string, holds: (text: string | null) => boolean): Promise<boolean>;
   removeMany(keys: string[]): Promise<void>;
 }
 
@@ -114,7 +116,8 @@ async function readAll(but: string): Promise<Record<string, string>> {
 }
 
 /** One transaction over the table, all of it or nothing; done when it is. */
-async function writing(work: (tx: Awaited<ReturnType<typeof begin>>, table: IDBObjectStore) => Promise<void> | void) {
+type Writing = Awaited<ReturnType<typeof begin>>;
+async function writing(work: (tx: Writing, table: IDBObjectStore) => Promise<void>): Promise<void> {
   const tx = await begin('readwrite');
   try {
     // What is asked without waiting for it: a single refusal ends the transaction, and that is heard.
@@ -127,22 +130,21 @@ async function writing(work: (tx: Awaited<ReturnType<typeof begin>>, table: IDBO
   await tx.done;
 }
 
-const write = (entries: Readonly<Record<string, string>>): Promise<void> =>
-  writing(async (tx, table) => {
-    const all = Object.entries(entries);
-    const many = all.filter(([key]) => mayLieTogether(key));
-    if (many.length < TOGETHER_FROM) {
-      for (const [key, value] of all) table.put(value, key);
-      return;
-    }
-    const there = (await tx.store.getAllKeys()).map(String);
-    for (const key of there) if (mayLieTogether(key) && Object.hasOwn(entries, key)) table.delete(key);
-    const last = there.filter((key) => key.startsWith(TOGETHER)).at(-1);
-    let number = last ? Number(last.slice(TOGETHER.length)) : 0;
-    for (let at = 0; at < many.length; at += TOGETHER_FROM)
-      table.put(asTogether(many.slice(at, at + TOGETHER_FROM)), `${TOGETHER}${String(++number).padStart(DIGITS, '0')}`);
-    for (const [key, value] of all) if (!mayLieTogether(key)) table.put(value, key);
-  });
+async function fill(tx: Writing, table: IDBObjectStore, entries: Readonly<Record<string, string>>): Promise<void> {
+  const all = Object.entries(entries);
+  const many = all.filter(([key]) => mayLieTogether(key));
+  if (many.length < TOGETHER_FROM) {
+    for (const [key, value] of all) table.put(value, key);
+    return;
+  }
+  const there = (await tx.store.getAllKeys()).map(String);
+  for (const key of there) if (mayLieTogether(key) && Object.hasOwn(entries, key)) table.delete(key);
+  const last = there.filter((key) => key.startsWith(TOGETHER)).at(-1);
+  let number = last ? Number(last.slice(TOGETHER.length)) : 0;
+  for (let at = 0; at < many.length; at += TOGETHER_FROM)
+    table.put(asTogether(many.slice(at, at + TOGETHER_FROM)), `${TOGETHER}${String(++number).padStart(DIGITS, '0')}`);
+  for (const [key, value] of all) if (!mayLieTogether(key)) table.put(value, key);
+}
 
 /** Takes keys away, and with them what lies together and counts no more. */
 const remove = (keys: readonly string[]): Promise<void> =>
@@ -176,7 +178,15 @@ const STORE: KeyValueStore = {
     await tx.done;
     return Object.fromEntries(found);
   },
-  setMany: write,
+  setMany: (entries) => writing((tx, table) => fill(tx, table, entries)),
+  setManyIf: async (entries, key, holds) => {
+    let held = false;
+    await writing(async (tx, table) => {
+      held = holds(((await tx.store.get(key)) as string | undefined) ?? null);
+      if (held) await fill(tx, table, entries);
+    });
+    return held;
+  },
   removeMany: remove,
 };
 

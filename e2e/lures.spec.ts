@@ -24,6 +24,10 @@ test('from the water to “tie this on, because”: one tap, and reasons in sent
   await page.getByRole('button', { name: 'How to rig it, and why' }).first().click();
   await expect(page.getByText(/^Weight: /)).toBeVisible();
   await expect(page.getByText(/^To the lure: .*(knot|loop|twist)/)).toBeVisible();
+  // The knot, a drawing and a sentence a step.
+  await page.getByRole('button', { name: 'How to tie the improved clinch knot' }).click();
+  await expect(page.getByText('Step 4 of 4')).toBeVisible();
+  await expect(page.getByText('Five turns around the line, away from the eye.')).toBeVisible();
   // What would change its mind, and the way from loud to quiet.
   await expect(page.getByText(/overtakes|leads by a long way|is out /).first()).toBeVisible({ timeout: 60_000 });
   await expect(page.getByRole('heading', { name: 'From loud to quiet' })).toBeVisible();

@@ -244,6 +244,8 @@ export function terminalText({ part, weightKg, hookSize, count }: TerminalItem, 
   return `${what.filter(Boolean).join(', ')} ×${count}`;
 }
 
+export const howToTie = (knot: Knot): string => `How to tie the ${KNOT_NAME[knot]}`;
+
 /** The hook, then from line to lure. */
 export function tiedSentences({ hooks, joints }: { hooks: HookChoice; joints: Joints }, u: UnitPrefs): string[] {
   const hook = hookSentence(hooks, u);

@@ -7,10 +7,12 @@ import { pairingFaults } from '../../core/ranking/pairing';
 import { rodFit, type RodSpec } from '../../core/tackle/rod';
 import { inUse } from '../../core/records';
 import { speciesProfile } from '../../core/water/species';
-import { faultSentence, PART_NAME, rigReasonText, tiedSentences } from '../../wording/rig';
+import { faultSentence, howToTie, PART_NAME, rigReasonText, tiedSentences } from '../../wording/rig';
 import { LURES_PAGE } from '../../wording/pages/lures';
 import { useConditions, useMood, usePlan, useBookWithoutLog } from '../day/contexts';
 import { Note } from '../parts/Box';
+import { KnotStepsLater } from '../knots/later';
+import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
 import { useTied } from './useTied';
@@ -52,6 +54,8 @@ export function RigPart({ x }: { x: RankedLure }) {
   const reasons = rigReasons(x.rig, f, reading, species, x.weighing, schools);
   const tied = tackle && tiedWith(f, x.rig, tackle.line);
   const ties = tied ? tiedSentences(tied, units) : [];
+  const { toLeader, toLure } = tied?.joints ?? {};
+  const knots = [...(toLeader ? [toLeader] : []), ...(toLure ? [toLure] : [])];
   return (
     <View style={{ gap: 8 }}>
       {reasons.map((r) => {
@@ -65,6 +69,11 @@ export function RigPart({ x }: { x: RankedLure }) {
       })}
       {ties.map((j) => (
         <Say key={j}>{j}</Say>
+      ))}
+      {knots.map((k) => (
+        <Disclosure key={k} title={howToTie(k)}>
+          <KnotStepsLater knot={k} />
+        </Disclosure>
       ))}
     </View>
   );
