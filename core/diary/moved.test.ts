@@ -29,6 +29,7 @@ test('to a day that was none: the same casts by the same clock, and nothing of t
   expect(left.blocks.map((b) => b.id)).toEqual(day.blocks.slice(1).map((b) => b.id));
   expect(moved.tally.casts + left.tally.casts).toBe(day.tally.casts);
   expect(moved.tally.strikes + left.tally.strikes).toBe(day.tally.strikes);
+  expect(book.block[block.id]!.conditions).toEqual({ ...block.conditions, month: 2 });
   expect(minuteOfDay(book.block[block.id]!.startedAtMs)).toBe(minuteOfDay(block.startedAtMs));
   expect(eventsOf(book, block.id).map((e) => minuteOfDay(e.atMs))).toEqual(
     eventsOf(world, block.id).map((e) => minuteOfDay(e.atMs)),

@@ -49,11 +49,20 @@ export function movedToDay(book: Book, blockId: string, dayMs: number, zone: str
         startedAtMs: Math.min(target.startedAtMs, startedAtMs),
         endedAtMs: Math.max(target.endedAtMs!, endedAtMs),
       };
+  const { month } = dateAt(startedAtMs, zone);
   return {
     tripId: trip.id,
     puts: [
       put('trip', trip),
-      put('block', { ...block, tripId: trip.id, seq, startedAtMs, endedAtMs }),
+      put('block', {
+        ...block,
+        tripId: trip.id,
+        seq,
+        startedAtMs,
+        endedAtMs,
+        // What was read stays; the season goes with the day.
+        conditions: { ...block.conditions, month },
+      }),
       ...ofBlock(book, 'cast', blockId).map((c) => put('cast', shifted(c))),
       ...ofBlock(book, 'event', blockId).map((e) => put('event', shifted(e))),
     ],
