@@ -34,7 +34,18 @@ export const asTextCell = (s: string): string => (FORMULA.test(s) ? `'${s}` : s)
 const asWritten = (s: string): string => (s.startsWith("'") && FORMULA.test(s.slice(1)) ? s.slice(1) : s);
 
 const LINE_BREAK = /\r\n|\n|\r/g;
-const linesIn = (cell: string): number => cell.match(LINE_BREAK)?.length ?? 0;
+const linesIn = (cell: string): number =>
+  cell.includes('\n') || cell.includes('\r') ? cell.match(LINE_BREAK)!.length : 0;
+
+/** The cells of a row by their columns: the first of two columns of one name counts. */
+function byColumn(columns: readonly string[], cells: readonly string[]): Record<string, string> {
+  // A name that every object has must be a cell like the others.
+  if (columns.includes('__proto__'))
+    return Object.fromEntries(columns.map((c, i) => [c, asWritten(cells[i] ?? '')] as const).reverse());
+  const out: Record<string, string> = {};
+  for (let i = columns.length - 1; i >= 0; i--) out[columns[i]!] = asWritten(cells[i] ?? '');
+  return out;
+}
 
 /** A text to its table; column names as they are asked for: lower case, `_` for their spaces. */
 export function readTable(text: string): Table {
@@ -53,8 +64,7 @@ export function readTable(text: string): Table {
     columns: columns.filter((c) => c !== ''),
     rows: filled.map(({ at, cells, unclosed: open }) => ({
       line: at,
-      // The first of two columns of one name counts.
-      cells: Object.fromEntries(columns.map((c, i) => [c, asWritten(cells[i] ?? '')] as const).reverse()),
+      cells: byColumn(columns, cells),
       fault: open ? 'unclosed-quote' : cells.length > columns.length ? 'too-many-cells' : null,
     })),
   };
