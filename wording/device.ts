@@ -41,6 +41,7 @@ export const ON_THE_WATER = {
   hand: 'The hand that holds the phone: keys of the log stand on its side',
   right: 'Right hand',
   left: 'Left hand',
+  felt: 'With Buzz on (Retrieve, The beat) the phone tells the hand what is stored: one short buzz a cast, two for what happened, two long ones when it was refused.',
   screen: 'The screen while Strikes is open',
   staysOn: 'Stays on',
   goesDark: 'Goes dark as always',

@@ -1,5 +1,5 @@
 import { act, renderHook } from '@testing-library/react-native';
-import { applyPuts, emptyBook, type Book, type Put } from '../../core/records';
+import { applyPuts, emptyBook, preferencesOf, put, type Book, type Put } from '../../core/records';
 import { planRetrieve, type Plan } from '../../core/planning/plan/plan';
 import type { PlanRequest } from '../../core/planning/task/request';
 import { tallyTrip } from '../../core/log/tally';
@@ -34,7 +34,9 @@ afterEach(() => touchMade(null));
 function setUp(state: Partial<InHand> = {}) {
   let book: Book = world;
   const stored: Put[][] = [];
+  const device = { refuses: false };
   const store: Committer['commit'] = async (change) => {
+    if (device.refuses) return false;
     const puts = change(book);
     book = applyPuts(book, puts);
     stored.push([...puts]);
@@ -43,7 +45,7 @@ function setUp(state: Partial<InHand> = {}) {
   const committer: Committer = { commit: store, record: store, current: () => book };
   const hand: InHand = { worked: plan, request, lure, taken: false, ranking: null, ...state };
   const hook = renderHook(() => useActionsOfDay(hand, committer));
-  return { hook, stored, committer, tally: () => tallyTrip(book, 'trip-today', NOW_MS), book: () => book };
+  return { device, hook, stored, committer, tally: () => tallyTrip(book, 'trip-today', NOW_MS), book: () => book };
 }
 
 test('the first cast opens a block, pins the lure and counts one', async () => {
@@ -52,6 +54,28 @@ test('the first cast opens a block, pins the lure and counts one', async () => {
   expect(t.stored[0]!.map((p) => p.kind)).toEqual(['trip', 'block', 'cast']);
   expect(t.book().trip['trip-today']!.lureId).toBe(lure.id);
   expect(t.tally().casts).toBe(1);
+});
+
+test('the hand feels what is stored: one buzz a cast, two for what happened, long ones when it is refused, none with Buzz off', async () => {
+  const felt: unknown[] = [];
+  const before = Object.getOwnPropertyDescriptor(globalThis, 'navigator');
+  const navigator = { vibrate: (pattern: unknown): boolean => felt.push(pattern) > 0 };
+  Object.defineProperty(globalThis, 'navigator', { value: navigator, configurable: true });
+  const t = setUp();
+  const cast = () => act(async () => t.hook.result.current.logCast());
+  await cast();
+  await act(async () => void t.hook.result.current.logEvent('landed'));
+  expect(felt).toEqual([[18], [18, 80, 18]]);
+  t.device.refuses = true;
+  await cast();
+  expect(felt.at(-1)).toEqual([140, 80, 140]);
+  t.device.refuses = false;
+  const prefs = preferencesOf(t.book());
+  await t.committer.commit(() => [put('preferences', { ...prefs, beat: { ...prefs.beat, buzz: false } })]);
+  await cast();
+  expect(felt).toHaveLength(3);
+  if (before) Object.defineProperty(globalThis, 'navigator', before);
+  else Reflect.deleteProperty(globalThis, 'navigator');
 });
 
 test('casts in a row share one block and never a sequence number', async () => {

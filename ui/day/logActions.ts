@@ -6,13 +6,14 @@ import type { Phase } from '../../core/planning/cadence/cadence';
 import type { WorkedAs } from '../../core/planning/plan/unplanned';
 import type { PlanRequest } from '../../core/planning/task/request';
 import type { LearnedRanking } from '../../core/learning/learned';
-import { activeTrip, bringBackPuts, put, takeBackPuts, type Book, type Put } from '../../core/records';
+import { activeTrip, bringBackPuts, preferencesOf, put, takeBackPuts, type Book, type Put } from '../../core/records';
 import { corrected, untold, type EventDetails, type EventKind } from '../../core/records/event';
 import type { Lure } from '../../core/records/lure';
 import type { ThrownAt } from '../../core/records/piece';
 import type { Trip } from '../../core/records/trip';
 import type { Conditions } from '../../core/water/conditions';
 import { realNowMs } from '../platform/clock';
+import { feel } from '../platform/felt';
 import { newId } from '../platform/ids';
 import { aimsNow } from './aims';
 import { askToKeep } from '../platform/persistence';
@@ -83,6 +84,7 @@ export function logActions({ record, current, now }: ActionPorts, inHand: () => 
         ];
       }),
     ).then((stored) => {
+      if (preferencesOf(current() ?? book).beat.buzz) feel(!stored ? 'refused' : what === 'cast' ? 'cast' : 'event');
       if (!stored) return;
       touchStored(touch);
       void askToKeep();

@@ -85,6 +85,9 @@ export function SettingsPart() {
           onChange={(v) => actions.savePrefs({ hand: v as 'left' | 'right' })}
         />
         <Say kind="label" tone="soft">
+          {ON_THE_WATER.felt}
+        </Say>
+        <Say kind="label" tone="soft">
           {ON_THE_WATER.screen}
         </Say>
         <Choices
