@@ -38,6 +38,7 @@ const APART = ['meta/', 'quarantine/'] as const;
 export const TOGETHER = 'trip/~together~';
 const TOGETHER_VERSION = 1_000_000;
 const DIGITS = 9;
+const NUMBERED = new RegExp(`^${TOGETHER}(\\d{${DIGITS}})$`);
 interface Together {
   version: typeof TOGETHER_VERSION;
   data: { keys: string[]; values: string[] };
@@ -115,8 +116,8 @@ async function readAll(but: string): Promise<Record<string, string>> {
   return Object.assign(all, own);
 }
 
-/** One transaction over the table, all of it or nothing; done when it is. */
 type Writing = Awaited<ReturnType<typeof begin>>;
+/** One transaction over the table, all of it or nothing; done when it is. */
 async function writing(work: (tx: Writing, table: IDBObjectStore) => Promise<void>): Promise<void> {
   const tx = await begin('readwrite');
   try {
@@ -124,7 +125,11 @@ async function writing(work: (tx: Writing, table: IDBObjectStore) => Promise<voi
     await work(tx, unwrap(tx.store as IDBPObjectStore) as IDBObjectStore);
   } catch (e) {
     tx.done.catch(() => undefined);
-    tx.abort();
+    try {
+      tx.abort();
+    } catch {
+      // A request that was refused has ended it already.
+    }
     throw e;
   }
   await tx.done;
@@ -139,8 +144,7 @@ async function fill(tx: Writing, table: IDBObjectStore, entries: Readonly<Record
   }
   const there = (await tx.store.getAllKeys()).map(String);
   for (const key of there) if (mayLieTogether(key) && Object.hasOwn(entries, key)) table.delete(key);
-  const last = there.filter((key) => key.startsWith(TOGETHER)).at(-1);
-  let number = last ? Number(last.slice(TOGETHER.length)) : 0;
+  let number = Math.max(0, ...there.flatMap((key) => NUMBERED.exec(key)?.slice(1).map(Number) ?? []));
   for (let at = 0; at < many.length; at += TOGETHER_FROM)
     table.put(asTogether(many.slice(at, at + TOGETHER_FROM)), `${TOGETHER}${String(++number).padStart(DIGITS, '0')}`);
   for (const [key, value] of all) if (!mayLieTogether(key)) table.put(value, key);
