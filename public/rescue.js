@@ -4,6 +4,7 @@ const NAME = 'moss-kettle';
 const TABLE = 'entries';
 const ASIDE = 'quarantine/';
 const TOGETHER = 'trip/~together~';
+const TOGETHER_VERSION = 1_000_000;
 const REVISION = 'meta/revision';
 const BEFORE = 'meta/before';
 const BEFORE_HEAD = 'meta/before-head';
@@ -83,7 +84,7 @@ async function write(puts, removed) {
     const left = inner.flatMap((k, i) => (gone.has(k) ? [] : [[k, values[i]]]));
     if (left.length === inner.length) continue;
     const data = { keys: left.map(([k]) => k), values: left.map(([, value]) => value) };
-    if (left.length > 0) table.put({ version: 1_000_000, data }, key);
+    if (left.length > 0) table.put({ version: TOGETHER_VERSION, data }, key);
     else table.delete(key);
   }
   for (const key of [...removed, REVISION]) table.delete(key);

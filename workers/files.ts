@@ -8,7 +8,7 @@ import { inBatches } from '../core/exchange/catches/kept';
 import { lookAtCatches, type CatchLook } from '../core/exchange/catches/look';
 import { beginsAsZip } from '../core/exchange/zipped';
 import type { Put } from '../core/records';
-import { importBook, storable, type ImportResult, type Storable } from '../core/exchange/bookDocument';
+import { importBook, storableOrNot, type ImportResult, type Storable } from '../core/exchange/bookDocument';
 import { readRecordZip, type RecordZip } from '../core/exchange/recordZip';
 import { readTable } from '../core/exchange/table';
 import type { PlacesFile } from '../core/exchange/places/found';
@@ -22,8 +22,7 @@ let batches: Put[][] = [];
 let made: (Storable | null)[] = [];
 const madeAt = (i: number): Storable | null => {
   if (made[i] !== undefined) return made[i];
-  const { puts, entries, problems } = storable(batches[i]!);
-  return (made[i] = problems.length > 0 ? null : { puts, entries });
+  return (made[i] = storableOrNot(batches[i]!));
 };
 /** Makes one after the other, and lets a question in between. */
 function makeFrom(i: number, of: readonly Put[][]): void {

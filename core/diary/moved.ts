@@ -1,17 +1,14 @@
 /** Casts that were logged on the wrong day: the same casts by the same clock on another. */
-import { dateAt, midnightMs, startOfDay, type CivilDate } from '../base/zone';
+import { dateAt, startOfDay } from '../base/zone';
 import { blocksOfTrip, inOrder } from '../log/tally';
 import { ofBlock, put, tripsOf, type Book, type Put } from '../records';
 import type { Trip } from '../records/trip';
 import { newTrip } from '../trip/newTrip';
 
-const sameCivil = (a: CivilDate, b: CivilDate): boolean => a.year === b.year && a.month === b.month && a.day === b.day;
-
 /** The ended day of the same water on that date; else a new one of that name. */
 function targetOf(book: Book, from: Trip, dayMs: number, zone: string, newId: string): Trip {
-  const date = dateAt(dayMs, zone);
   const there = tripsOf(book).find(
-    (t) => t.waterId === from.waterId && t.endedAtMs !== null && sameCivil(dateAt(t.startedAtMs, zone), date),
+    (t) => t.waterId === from.waterId && t.endedAtMs !== null && startOfDay(t.startedAtMs, zone) === dayMs,
   );
   return there ?? newTrip(newId, from.waterId, from.species, dayMs);
 }
@@ -30,9 +27,8 @@ export function movedToDay(book: Book, blockId: string, dayMs: number, zone: str
   const block = book.block[blockId];
   const from = block && book.trip[block.tripId];
   if (!from) return null;
-  const at = dateAt(dayMs, zone);
-  if (sameCivil(at, dateAt(from.startedAtMs, zone))) return null;
-  const shiftMs = midnightMs(at.year, at.month, at.day, zone) - startOfDay(from.startedAtMs, zone);
+  const shiftMs = dayMs - startOfDay(from.startedAtMs, zone);
+  if (shiftMs === 0) return null;
   const shifted = <T extends { atMs: number }>(x: T): T => ({ ...x, atMs: x.atMs + shiftMs });
   const startedAtMs = block.startedAtMs + shiftMs;
   const endedAtMs = (block.endedAtMs ?? block.startedAtMs) + shiftMs;

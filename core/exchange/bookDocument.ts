@@ -102,6 +102,12 @@ export function storable(puts: readonly Put[]): Storable & { problems: Problem[]
   return { puts, entries, problems };
 }
 
+/** The same where all of it can be read back; else null. */
+export function storableOrNot(puts: readonly Put[]): Storable | null {
+  const { entries, problems } = storable(puts);
+  return problems.length > 0 ? null : { puts, entries };
+}
+
 /** The texts of records by their keys; not read back. */
 export const encoded = (puts: readonly Put[]): Record<string, string> =>
   Object.fromEntries(puts.map((p) => [storageKey(p), encodeRecord(RECORDS[p.kind] as never, p.data as never)]));

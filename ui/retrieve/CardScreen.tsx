@@ -39,7 +39,7 @@ export function CardScreen() {
   return (
     <Screen title="Plan card" sub="For the pocket" section={false}>
       {plan.effort === 'first' && planBusy ? <Say role="status">{CARD_PAGE.stillWorking}</Say> : null}
-      <Button kind="solid" title="Print it" onPress={() => window.print()} />
+      <Button kind="solid" title={SHARED.print} onPress={() => window.print()} />
       <Sheet id="plan-card" label="The card" width="95mm">
         <View>
           <Ink bold size={20}>

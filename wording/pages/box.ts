@@ -34,7 +34,6 @@ export const BOX_PAGE = {
   moreLines: (n: number): string => `${n} more lines`,
   saveBad: 'Save those lines to mend them',
   onPaper: 'The box on paper',
-  print: 'Print it',
   toPrint: 'Every lure and every rod on a sheet',
   sheetTitle: (n: number, day: string): string => `Lure box, ${day}: ${luresText(n)}`,
   rods: 'Rods',

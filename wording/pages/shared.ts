@@ -1,5 +1,6 @@
 /** What stands on more pages than one. */
 export const SHARED = {
+  print: 'Print it',
   backToLures: 'Back to the lures',
   saveReport: 'Save the problem report to a file',
   backToRetrieve: 'Back to the retrieve',

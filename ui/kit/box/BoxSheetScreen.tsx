@@ -6,6 +6,7 @@ import { inBox, inUse } from '../../../core/records';
 import { groupBy } from '../../../core/log/tally';
 import { capital, FAMILY_NAME } from '../../../wording/names';
 import { BOX_PAGE, onSheet } from '../../../wording/pages/box';
+import { SHARED } from '../../../wording/pages/shared';
 import { outfitText } from '../../../wording/rods';
 import { dayText } from '../../../wording/time';
 import { useBookWithoutLog, useConditions, usePrefs } from '../../day/contexts';
@@ -39,7 +40,7 @@ export function BoxSheetScreen() {
     );
   return (
     <Screen title={BOX_PAGE.onPaper} sub={BOX_PAGE.toPrint} section={false}>
-      <Button kind="solid" title={BOX_PAGE.print} onPress={() => window.print()} />
+      <Button kind="solid" title={SHARED.print} onPress={() => window.print()} />
       <Sheet id="box-sheet" label={BOX_PAGE.onPaper} width="186mm" shrink={0.85}>
         <Ink bold size={20}>
           {BOX_PAGE.sheetTitle(box.length, dayText(nowMs, day?.water.zone ?? deviceZone()))}

@@ -1,19 +1,7 @@
 /** The pages of the box, read in when one is gone to. */
-import { lazy, Suspense, type ComponentType } from 'react';
+import { laterPage } from '../../parts/laterPage';
 
-type Pages = typeof import('./pages');
+const pages = () => import('./pages');
 
-/** A page of the box as a route takes it. */
-function pageOf(name: keyof Pages): ComponentType {
-  const Page = lazy(() => import('./pages').then((m) => ({ default: m[name] })));
-  return function BoxPage() {
-    return (
-      <Suspense fallback={null}>
-        <Page />
-      </Suspense>
-    );
-  };
-}
-
-export const Box = pageOf('BoxScreen');
-export const BoxSheet = pageOf('BoxSheetScreen');
+export const Box = laterPage(pages, 'BoxScreen');
+export const BoxSheet = laterPage(pages, 'BoxSheetScreen');

@@ -5,7 +5,7 @@ import { create } from 'zustand';
 import { comparedWith } from '../../../core/exchange/catches/days';
 import { inBatches, keptAs, takeOutPuts, toldOfCatches, type ToldOfCatches } from '../../../core/exchange/catches/kept';
 import type { CatchChoices } from '../../../core/exchange/catches/look';
-import { storable, type Storable } from '../../../core/exchange/bookDocument';
+import { storableOrNot, type Storable } from '../../../core/exchange/bookDocument';
 import { inUse, type Put } from '../../../core/records';
 import { deviceSketches } from '../../../data/deviceSketches';
 import { useCommitter } from '../../../data/useBook';
@@ -182,7 +182,7 @@ export function useCatches() {
     const book = committer.current();
     if (inHand.getState().storing || !undo || !book) return;
     const parts = inBatches(takeOutPuts(book, undo, realNowMs()), OUT_AT_ONCE);
-    const done = await storeAll(parts.length, async (i) => storable(parts[i]!));
+    const done = await storeAll(parts.length, async (i) => storableOrNot(parts[i]!));
     set({ storing: null });
     if (done < parts.length) return put(CATCHES_PAGE.outRefused, true);
     set({ undo: null });

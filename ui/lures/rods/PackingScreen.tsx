@@ -52,7 +52,7 @@ export function PackingScreen() {
   });
   return (
     <Screen title="Packing list" sub={RODS_PAGE.toPrint} section={false}>
-      <Button kind="solid" title="Print it" onPress={() => window.print()} />
+      <Button kind="solid" title={SHARED.print} onPress={() => window.print()} />
       <Sheet id="packing-list" label="Packing list" width="100%">
         <View>
           <Ink bold size={20}>{`${day.water.name}, ${dayText(nowMs, day.water.zone)}`}</Ink>
