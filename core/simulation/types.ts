@@ -97,7 +97,7 @@ export const MESH = {
     rampSteps: 3,
   },
   /** For the drawn path: within 2 %. */
-  plan: { segments: 20, errorM: 5e-4, longestStepS: 0.5, firstStepS: 0.01, settleM: 1e-4, moveSteps: 5, rampSteps: 3 },
+  plan: { segments: 20, errorM: 5e-4, longestStepS: 0.5, firstStepS: 0.01, settleM: 4e-4, moveSteps: 5, rampSteps: 3 },
   /** For comparing candidates and for ranges: within 5 %. */
   quick: { segments: 12, errorM: 2e-3, longestStepS: 0.5, firstStepS: 0.02, settleM: 3e-4, moveSteps: 5, rampSteps: 3 },
   /** For sifting many candidates: mostly within a tenth of the depth, a quarter of the work of `quick`. */
