@@ -105,7 +105,7 @@ export function reasonSentence(w: Contribution, u: UnitPrefs): string {
           : `${capital(wanted)} would be seen for food more readily than ${COLOUR_NAME[text(f.has) as Colour]}.`;
     }
     case 'called':
-      return `Fish notice it from about ${say.depth(num(f.radiusM), u)} around the hole${num(f.rattle) >= 0.5 ? ', by ear before by eye' : ''}.`;
+      return `Fish notice it from about ${say.depth(num(f.radiusM), u)} around the hole${num(f.rattle) >= 0.5 ? ', and hear it before they see it' : ''}.`;
     case 'warmth':
       return num(f.fromC) > -50
         ? `Best in water above ${say.temp(num(f.fromC), u)}; it is ${say.temp(num(f.tempC), u)}.`

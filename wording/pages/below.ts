@@ -19,5 +19,6 @@ export const BELOW_PAGE = {
   waiting: 'Letting it down on the model…',
   noDay: 'Start a day and choose a lure first.',
   title: (lure: string): string => `${lure}, when nothing is cast`,
+  otherLure: 'Choose another lure',
   howFished: 'How it is fished',
 };

@@ -89,7 +89,7 @@ export function Down({ request, fishDepthM, onIce, marks }: DownProps) {
       />
       <Answer busy={isFetching} failed={isError}>
         {!data ? null : 'problem' in data ? (
-          <Note>{VERTICAL_TROUBLE[data.problem]}</Note>
+          <Trouble told={VERTICAL_TROUBLE[data.problem]} />
         ) : (
           <>
             <Part title="Let it down">
@@ -153,7 +153,7 @@ export function Behind({ request }: { request: PlanRequest }) {
       />
       <Answer busy={isFetching} failed={isError}>
         {!data ? null : 'problem' in data ? (
-          <Note>{TOWED_TROUBLE[data.problem]}</Note>
+          <Trouble told={TOWED_TROUBLE[data.problem]} />
         ) : (
           <>
             <Say>{paceSentence(data, units)}</Say>
@@ -194,6 +194,17 @@ function useFish(): (below: Below) => void {
     actions.setSettings({ below });
     router.navigate('/retrieve');
   };
+}
+
+/** Why it cannot be done with this lure, and the way to another. */
+function Trouble({ told }: { told: string }) {
+  const router = useRouter();
+  return (
+    <>
+      <Note>{told}</Note>
+      <Button title={BELOW_PAGE.otherLure} onPress={() => router.navigate('/lures')} />
+    </>
+  );
 }
 
 function Answer({ busy, failed, children }: { busy: boolean; failed: boolean; children: ReactNode }) {
