@@ -31,6 +31,9 @@ const COLUMN_OF = new Map(
   }),
 );
 
+/** A value as a table's cell; what a list or an object calls its own `toString` is never asked. */
+const cellOf = (v: unknown): string => (typeof v === 'object' ? JSON.stringify(v) : String(v));
+
 /** A problem's line is the entry's place in the list. */
 export function readBoxJson(text: string): BoxFile {
   const nothing = (fault: BoxFile['fault']): BoxFile => ({ lures: [], bad: [], fault, columns: [] });
@@ -48,7 +51,7 @@ export function readBoxJson(text: string): BoxFile {
   value.forEach((raw: unknown, i) => {
     const r = boxLureSchema.safeParse(raw);
     const record = Object.fromEntries(
-      Object.entries((raw ?? {}) as Record<string, unknown>).map(([k, v]) => [COLUMN_OF.get(k) ?? k, String(v)]),
+      Object.entries((raw ?? {}) as Record<string, unknown>).map(([k, v]) => [COLUMN_OF.get(k) ?? k, cellOf(v)]),
     );
     if (!r.success) {
       const key = String(r.error.issues[0]?.path[0] ?? '');

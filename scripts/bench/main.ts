@@ -15,6 +15,7 @@ import { coresBench } from './cores';
 import { crashBench } from './crashes';
 import { diaryBench } from './diary';
 import { filesBench } from './files';
+import { fuzzFilesBench, fuzzVerbsBench } from './fuzz';
 import { longListBench } from './longList';
 import { longRecordBench } from './longRecord';
 import { firstScreenBench } from './firstScreen';
@@ -51,6 +52,8 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   learning: inBrowser(learningBench),
   diary: diaryBench,
   files: filesBench,
+  'fuzz-files': fuzzFilesBench,
+  'fuzz-verbs': fuzzVerbsBench,
   'long-list': inBrowser(longListBench),
   spreadsheet: spreadsheetBench,
   'cast-plan': castPlanBench,

@@ -109,6 +109,17 @@ test('an own lure is planned with its hook, its length and what it is thrown wit
   expect(requestFor(x!, WATER, options, {}).rod.maxLureKg).toBe(0.03);
 });
 
+test('casts that take long to solve end the planning: who is left stands on the table and says so', () => {
+  const seen: PlanRequest[] = [];
+  const { ranking, planned } = rankPlanned(WATER, FEW, {}, (r, tell) => {
+    tell(160_000);
+    return always(0.5, seen)(r);
+  });
+  expect(seen).toHaveLength(2);
+  expect(ranking.ranked.filter((x) => x.byPlan !== null)).toHaveLength(Object.keys(planned).length);
+  expect(ranking.ranked.filter((x) => x.byPlan === null).length).toBeGreaterThan(0);
+});
+
 test('a settled plan of a lure that is let down or towed counts as one that is cast: no pace of nothing', () => {
   const deep: Conditions = { ...WATER, access: 'bow', water: { ...WATER.water, depthM: 9, fishDepthM: 8 } };
   const options: RankOptions = { families: ['vertical-metal-jig', 'towed-plug', 'paddletail'] };

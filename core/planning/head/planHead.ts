@@ -32,6 +32,8 @@ export interface PlanBasis {
 
 /** No more than so many at a time. */
 const MAX_PLANNED = 8;
+/** Nor more once their casts took so much work, counted: whoever is left stands on the table of holds, and says so. */
+const MAX_WORK = 300_000;
 
 /** The plan request of a ranked lure. */
 export function requestFor(x: RankedLure, conditions: Conditions, options: RankOptions, basis: PlanBasis): PlanRequest {
@@ -52,6 +54,9 @@ export function requestFor(x: RankedLure, conditions: Conditions, options: RankO
   };
 }
 
+/** Plans a lure, and tells of what its casts take. */
+type Planner = (r: PlanRequest, tell: (work: number) => void) => Planned;
+
 /** A ranking and what was planned for it, by key. */
 export interface PlannedRanking {
   ranking: LearnedRanking;
@@ -66,15 +71,18 @@ export function planHead(
   conditions: Conditions,
   options: RankOptions = {},
   basis: PlanBasis = {},
-  plan: (r: PlanRequest) => Planned = plannedOf,
+  plan: Planner = plannedOf,
 ): Record<string, Planned> {
   const planned: Record<string, Planned> = { ...options.planned };
-  for (let n = 0; n < MAX_PLANNED; n++) {
+  let work = 0;
+  for (let n = 0; n < MAX_PLANNED && work < MAX_WORK; n++) {
     const asked = { ...options, planned, withoutRange: true };
     const grounds = rankWithGrounds(conditions, asked);
     const next = nextToPlan(basis.log ? learnRanking(grounds, asked, { ...basis.log, trial: null }) : grounds.ranking);
     if (!next) break;
-    planned[next.key] = plan(requestFor(next, conditions, options, basis));
+    planned[next.key] = plan(requestFor(next, conditions, options, basis), (took) => {
+      work += took;
+    });
   }
   return planned;
 }
@@ -84,7 +92,7 @@ export function rankPlanned(
   conditions: Conditions,
   options: RankOptions = {},
   basis: PlanBasis = {},
-  plan?: (r: PlanRequest) => Planned,
+  plan?: Planner,
 ): PlannedRanking {
   const planned = planHead(conditions, options, basis, plan);
   return { ranking: rankWithLog(conditions, { ...options, planned }, basis.log ?? null), planned };

@@ -24,10 +24,14 @@ export type Steps<T> = Generator<readonly CastJob[], T, readonly Track[]>;
 
 export const castNow = ({ task, hands, how }: CastJob): Track => simulateSettings(task, hands, how);
 
-/** All the steps in one go. */
-export function atOnce<T>(steps: Steps<T>): T {
+/** All the steps in one go; `tell` hears what each round of casts took, counted (see core/simulation/work). */
+export function atOnce<T>(steps: Steps<T>, tell?: (work: number) => void): T {
   let step = steps.next();
-  while (!step.done) step = steps.next(step.value.map(castNow));
+  while (!step.done) {
+    const tracks = step.value.map(castNow);
+    tell?.(tracks.reduce((sum, t) => sum + t.work, 0));
+    step = steps.next(tracks);
+  }
   return step.value;
 }
 

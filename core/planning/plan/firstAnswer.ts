@@ -68,12 +68,12 @@ export function* firstAnswer(p: PlanTask): Steps<FirstAnswer> {
   };
 }
 
-/** What the ranking needs to know of a plan that nobody has made yet: its first answer. */
-export function plannedOf(request: PlanRequest): Planned {
+/** What the ranking needs to know of a plan that nobody has made yet: its first answer. `tell`: as with `atOnce`. */
+export function plannedOf(request: PlanRequest, tell?: (work: number) => void): Planned {
   const asked = setUpTask(request);
   if (isNotCast(asked)) return plannedAsIn(planNotCast(asked, 'first'));
-  const p = atOnce(bestWay(asked));
-  const { hands, track, zoneShare } = atOnce(firstAnswer(p));
+  const p = atOnce(bestWay(asked), tell);
+  const { hands, track, zoneShare } = atOnce(firstAnswer(p), tell);
   return {
     weightKg: p.family.weightKg[1],
     zoneShare: zoneShare.mean,
