@@ -118,6 +118,7 @@ export const DEMO_SHORE: Shore = {
   name: 'The bank',
   points: BANK.map(([north, east]) => ({ latDeg: place.latDeg + north / 1000, lonDeg: place.lonDeg + east / 1000 })),
   closed: true,
+  depthM: null,
   retiredAtMs: null,
 };
 

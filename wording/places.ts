@@ -110,6 +110,9 @@ export const SPOT_FILE = {
   tells:
     'Your notes are in the file too, and your shores where it tells exactly. Give it only to those you would take there.',
   onto: 'The file does not say on which of your waters they are',
+  /** Lines from elsewhere: banks, depth lines, or where a boat went. */
+  lines: (n: number): string =>
+    `It has ${n === 1 ? 'a line' : `${n} lines`} that ${n === 1 ? 'was' : 'were'} not drawn here: a bank, or only where somebody went`,
   stopped: 'Stopped; nothing was taken.',
   unreadable: 'The file could not be read; nothing was taken.',
   taken: (m: PlacesMerge): string => `${takenText(m)} taken from the file.`,
@@ -125,7 +128,8 @@ export const SPOT_PLAN = {
   noneFound: 'No spot matches that.',
   noShore: 'Nothing drawn yet: a few points along the bank, and the plan shows what lies where.',
   shoreFull: (most: number): string => `A shore has ${most} points at the most: keep this one and go on with another.`,
-  shoreIs: (n: number, long: string, closed: boolean): string => `${n} points, ${long}${closed ? ', closed' : ''}`,
+  shoreIs: (s: { points: readonly unknown[]; closed: boolean; depthM: number | null }, long: string, u: UnitPrefs) =>
+    `${s.depthM === null ? '' : `${say.depth(s.depthM, u)} deep along it, `}${s.points.length} points, ${long}${s.closed ? ', closed' : ''}`,
   putAway: (name: string): string => `${name} is put away.`,
   moved: (name: string): string => `${name} is moved.`,
   draw: 'Touch the plan along the water’s edge, or move it until the cross stands there and put a point.',

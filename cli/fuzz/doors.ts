@@ -20,7 +20,7 @@ import { readReadingsCsv } from '../../core/exchange/readingsCsv';
 import { readRecordZip } from '../../core/exchange/recordZip';
 import { readTable } from '../../core/exchange/table';
 import { anyWaters } from '../../core/fixtures/anyWater';
-import { applyPuts, emptyBook, inUse, KINDS, RECORDS, type Book, type Kind, type Put } from '../../core/records';
+import { applyPuts, emptyBook, inUse, KINDS, RECORDS, type Book } from '../../core/records';
 import { shoreFields, type Shore } from '../../core/records/shore';
 import { spotFields } from '../../core/records/spot';
 import { buildDemoWorld } from '../../demo/world';
@@ -82,8 +82,8 @@ function meetRecord(text: string): Came {
 
 function meetBox(file: BoxFile, rows: number | null): Came {
   for (const l of file.lures) {
-    const put: Put = { kind: 'lure' as Kind, data: { ...l, id: 'lure-x', retiredAtMs: null } } as never;
-    must(RECORDS.lure.schema.safeParse(put.data).success, 'a lure out of its range');
+    const lure = { ...l, id: 'lure-x', retiredAtMs: null };
+    must(RECORDS.lure.schema.safeParse(lure).success, 'a lure out of its range');
   }
   if (file.fault) return 'refused';
   if (rows !== null) must(file.lures.length + file.bad.length === rows, 'a line counted and gone');
@@ -153,6 +153,7 @@ const bank: Shore = {
   name: 'North bank',
   points: Array.from({ length: 8 }, (_, i) => ({ latDeg: 45 + i / 900, lonDeg: -75 - (i % 5) / 900 })),
   closed: false,
+  depthM: null,
   retiredAtMs: null,
 };
 const places = { spots: inUse(world.spot), shores: [bank] };

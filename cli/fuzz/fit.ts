@@ -27,7 +27,7 @@ const EPS = 1e-6;
 const fits = (key: string, v: number): boolean =>
   Number.isFinite(v) && (!SHARES.has(key) || (v >= -EPS && v <= 1 + EPS)) && (!AMOUNTS.has(key) || v >= -EPS);
 
-/** The place of the first number that is not finite or out of its range, or of a range upside down; null: there is none. */
+/** The place of the first number that is not finite, out of its range or in a range upside down; null: none is. */
 export function outOfRange(answer: unknown, at = '', key = ''): string | null {
   if (typeof answer === 'number') return fits(key, answer) ? null : `${at} = ${answer}`;
   if (!answer || typeof answer !== 'object') return null;

@@ -37,6 +37,19 @@ const OLDER: Record<string, Record<number, Record<string, unknown>>> = {
 OLDER.calibration = {
   1: { id: 'c1', lureId: 'l1', kind: 'sink-slack', depthM: 3, seconds: 4.5, turns: null, castM: 6, atMs: 1 },
 };
+OLDER.shore = {
+  1: {
+    id: 's1',
+    waterId: 'w1',
+    name: 'Old bank',
+    points: [
+      { latDeg: 45, lonDeg: -75 },
+      { latDeg: 45.001, lonDeg: -75 },
+    ],
+    closed: false,
+    retiredAtMs: null,
+  },
+};
 OLDER.block = {
   1: first('block'),
   2: { ...first('block'), seq: 3 },

@@ -1,4 +1,4 @@
-/** A shore as the angler drew it: the bank of a water, or of an island in it. */
+/** A line as the angler drew it: the bank of a water, of an island in it, or a line of one depth. */
 import * as z from 'zod';
 import { defineRecord } from './define';
 import { id, itemName, retiredAtMs } from './fields';
@@ -16,8 +16,12 @@ export const shoreFields = z.strictObject({
     .min(2)
     .max(MAX_SHORE_POINTS),
   closed: z.boolean(),
+  /** The depth all along it, m, where it is a line of one depth; null: it is the bank. */
+  depthM: z.number().min(0).max(300).nullable(),
   retiredAtMs,
 });
 
-export const shoreRecord = defineRecord('shore', shoreFields);
+export const shoreRecord = defineRecord('shore', shoreFields, [
+  { change: 'lines of one depth', up: (old) => ({ ...old, depthM: null }) },
+]);
 export type Shore = z.infer<typeof shoreFields>;

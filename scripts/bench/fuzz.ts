@@ -13,6 +13,12 @@ const HEAVY: Readonly<Record<string, number>> = { rank: 3000, plan: 3000, simula
 const SLOW_MS = 5000;
 const ONLY = process.env.FUZZ_DOORS?.split(',');
 
+/** Time of the processor since then, ms: other work on the machine does not count. */
+const cpuMs = (since: NodeJS.CpuUsage): number => {
+  const { user, system } = process.cpuUsage(since);
+  return (user + system) / 1000;
+};
+
 function knock(door: Door): string[] {
   const random = seededRandom(SEED);
   const n = { thrown: 0, broken: 0, slow: 0, refused: 0, told: 0, whole: 0 };
@@ -22,7 +28,7 @@ function knock(door: Door): string[] {
   const from = performance.now();
   for (let i = 0; i < count; i++) {
     const given = door.next(random);
-    const began = performance.now();
+    const began = process.cpuUsage();
     try {
       n[door.meet(given)]++;
     } catch (e) {
@@ -33,7 +39,7 @@ function knock(door: Door): string[] {
         console.error(`${door.name}, ${i}: ${what}\n  ${String(given).slice(0, 400)}`);
       }
     }
-    const took = performance.now() - began;
+    const took = cpuMs(began);
     slowest = Math.max(slowest, took);
     if (took > SLOW_MS && ++n.slow < 6)
       console.error(`${door.name}, ${i}: ${Math.round(took)} ms\n  ${String(given).slice(0, 900)}`);
@@ -59,7 +65,7 @@ const HEAD = [
   'mutants',
   'thrown',
   'out of range, gone, unnamed',
-  'over 5 s',
+  'over 5 s of the processor',
   'slowest',
   'refused',
   'left out, told',

@@ -31,6 +31,7 @@ const SHORE: Shore = {
   name: 'North bank',
   points: Array.from({ length: 30 }, (_, i) => ({ latDeg: 45 + i / 900, lonDeg: -75 - (i % 5) / 900 })),
   closed: false,
+  depthM: null,
   retiredAtMs: null,
 };
 

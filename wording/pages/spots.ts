@@ -12,5 +12,10 @@ export const SPOTS_PAGE = {
   putBack: 'Put it back where it was',
   allOfWater: 'All of this water',
   find: 'Find by name or note',
+  whatLine: 'What the line is',
+  depthLine: 'A line of one depth',
+  depthAlong: 'How deep it is all along the line',
+  linesIn: 'Take them as shores',
+  linesOut: 'Leave them out',
   showMore: (n: number): string => `Show ${n} more`,
 };

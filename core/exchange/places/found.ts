@@ -2,8 +2,11 @@
  * A file of places, before anything of it is taken: what could be read, what could not and why. Positions in degrees
  * (WGS 84), as the open formats have them.
  */
+import { contentHash } from '../../base/hash';
 import { shoreFields, type Shore } from '../../records/shore';
 import { spotFields, type Spot } from '../../records/spot';
+import type { Degrees } from '../../base/ground';
+import { thinned } from './thinned';
 
 /** What a file of places may weigh, in characters, and hold. */
 export const MAX_FILE_CHARS = 20_000_000;
@@ -56,7 +59,7 @@ export interface FoundPlace {
   details: Details;
 }
 
-/** A shore of a file that was written here. */
+/** A shore of a file that was written here; or a line of elsewhere, as a shore. */
 export interface FoundShore extends Omit<Shore, 'waterId' | 'retiredAtMs'> {
   n: number;
   waterId: string | null;
@@ -73,13 +76,17 @@ export interface PlaceProblem {
   of: string;
 }
 
-/** What a file of places holds. `left`: lines, areas and the like that are neither spots nor shores drawn here. */
+/**
+ * What a file of places holds. `lines`: tracks, routes, lines and areas of elsewhere, which may be shores or not.
+ * `left`: what is neither a place nor a line.
+ */
 export interface PlacesFile {
   refusal: FileRefusal | null;
   /** Where a broken file breaks, line from 1. */
   line: number | null;
   found: FoundPlace[];
   shores: FoundShore[];
+  lines: FoundShore[];
   problems: PlaceProblem[];
   left: number;
 }
@@ -96,6 +103,7 @@ export const refused = (refusal: FileRefusal, line: number | null = null): Place
   line,
   found: [],
   shores: [],
+  lines: [],
   problems: [],
   left: 0,
 });
@@ -121,6 +129,8 @@ export interface RawShore {
   waterName: unknown;
   name: unknown;
   closed: unknown;
+  /** Null or absent: the bank. */
+  depthM?: unknown;
   points: { latDeg: number | null; lonDeg: number | null }[];
 }
 
@@ -144,6 +154,7 @@ function shoresOf(raws: readonly RawShore[], problems: PlaceProblem[]): FoundSho
       name: raw.name,
       points: raw.points,
       closed: raw.closed,
+      depthM: raw.depthM ?? null,
       retiredAtMs: null,
     });
     if (!shore.success) {
@@ -151,13 +162,33 @@ function shoresOf(raws: readonly RawShore[], problems: PlaceProblem[]): FoundSho
       problems.push({ n: i + 1, line: raw.line, name, fault: 'bad-field', of: 'shore' });
       return [];
     }
-    const { id, name, points, closed } = shore.data;
-    return [{ id, name, points, closed, n: i + 1, waterId: textOf(raw.waterId), waterName: textOf(raw.waterName) }];
+    const { retiredAtMs: _, ...drawn } = shore.data;
+    return [{ ...drawn, n: i + 1, waterId: textOf(raw.waterId), waterName: textOf(raw.waterName) }];
   });
 }
 
-/** Looks through the places of a file: each is whole, or a problem with its name. */
-export function placesOf(raws: readonly RawPlace[], rawShores: readonly RawShore[], left: number): PlacesFile {
+/** Lines of elsewhere as the shores they could be, thinned where they have more points than a shore; [] where none. */
+function asShores(raw: RawShore, i: number): FoundShore[] {
+  const points = thinned(raw.points.filter((at): at is Degrees => at.latDeg !== null && at.lonDeg !== null));
+  const name = asName(textOf(raw.name) ?? '') || `Line ${i + 1}`;
+  // The same line taken twice is one shore.
+  const id = `line-${contentHash([name, points])}`;
+  return shoresOf([{ ...raw, id, name, points, closed: raw.closed === true }], []).map((shore) => ({
+    ...shore,
+    n: i + 1,
+  }));
+}
+
+/**
+ * Looks through the places of a file: each is whole, or a problem with its name. `rawLines`: those of elsewhere;
+ * `left`: so many things are no places at all.
+ */
+export function placesOf(
+  raws: readonly RawPlace[],
+  rawShores: readonly RawShore[],
+  rawLines: readonly RawShore[],
+  left: number,
+): PlacesFile {
   const found: FoundPlace[] = [];
   const problems: PlaceProblem[] = [];
   raws.forEach((raw, i) => {
@@ -195,5 +226,14 @@ export function placesOf(raws: readonly RawPlace[], rawShores: readonly RawShore
     });
   });
   const shores = shoresOf(rawShores, problems);
-  return { refusal: null, line: null, found, shores, problems, left };
+  const lines = rawLines.flatMap(asShores);
+  return {
+    refusal: null,
+    line: null,
+    found,
+    shores,
+    lines,
+    problems,
+    left: left + rawLines.length - lines.length,
+  };
 }

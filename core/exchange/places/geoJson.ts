@@ -45,7 +45,7 @@ export const writeGeoJson = ({ spots, shores }: PlacesOut, waterName: (id: strin
           geometry: { type: 'LineString', coordinates: s.points.map((p) => [p.lonDeg, p.latDeg]) },
           properties: {
             name: s.name,
-            shore: { water: s.waterId, waterName: waterName(s.waterId), closed: s.closed },
+            shore: { water: s.waterId, waterName: waterName(s.waterId), closed: s.closed, depthM: s.depthM },
           },
         })),
       ],
@@ -96,8 +96,34 @@ function shoreOf(feature: unknown): RawShore | null {
     waterName: member(own, 'waterName'),
     name: member(properties, 'name'),
     closed: member(own, 'closed'),
+    depthM: member(own, 'depthM'),
     points: (line as unknown[]).map(pairOf),
   };
+}
+
+/** Lines and the outer edges of areas of elsewhere; none: []. */
+function linesOf(feature: unknown): RawShore[] {
+  const geometry = member(feature, 'geometry');
+  const at = member(geometry, 'coordinates');
+  if (!Array.isArray(at)) return [];
+  const list = (x: unknown): unknown[] => (Array.isArray(x) ? (x as unknown[]) : []);
+  const parts: Record<string, () => [points: unknown, closed: boolean][]> = {
+    LineString: () => [[at, false]],
+    MultiLineString: () => at.map((line) => [line, false]),
+    Polygon: () => [[list(at[0]).slice(0, -1), true]],
+    MultiPolygon: () => at.map((area) => [list(list(area)[0]).slice(0, -1), true]),
+  };
+  const type = member(geometry, 'type');
+  const properties = member(feature, 'properties');
+  return (typeof type === 'string' && Object.hasOwn(parts, type) ? parts[type]!() : []).map(([points, closed]) => ({
+    line: null,
+    id: null,
+    waterId: null,
+    waterName: null,
+    name: member(properties, 'name') ?? member(properties, 'title'),
+    closed,
+    points: list(points).map(pairOf),
+  }));
 }
 
 /** The only datum the format has had since 2016; an old file may name it, or another. */
@@ -118,8 +144,19 @@ export function readGeoJson(text: string): PlacesFile {
   const datum = member(member(member(document, 'crs'), 'properties'), 'name');
   if (datum !== undefined && !(typeof datum === 'string' && WGS84.test(datum))) return refused('other-datum');
   if (features.length > MAX_PLACES) return refused('too-many');
-  const raws = (features as unknown[]).map(rawOf);
-  const points = raws.filter((x): x is RawPlace => x !== null);
-  const shores = (features as unknown[]).map(shoreOf).filter((x) => x !== null);
-  return placesOf(points, shores, raws.length - points.length - shores.length);
+  const points: RawPlace[] = [];
+  const shores: RawShore[] = [];
+  const lines: RawShore[] = [];
+  let left = 0;
+  for (const feature of features as unknown[]) {
+    const point = rawOf(feature);
+    const shore = point ? null : shoreOf(feature);
+    const others = point || shore ? [] : linesOf(feature);
+    if (point) points.push(point);
+    else if (shore) shores.push(shore);
+    else if (others.length > 0) lines.push(...others);
+    else left++;
+    if (lines.length > MAX_PLACES) return refused('too-many');
+  }
+  return placesOf(points, shores, lines, left);
 }

@@ -46,6 +46,7 @@ const bank: Shore = {
     { latDeg: 43.3, lonDeg: -84.4 },
   ],
   closed: true,
+  depthM: null,
   retiredAtMs: null,
 };
 const FORMATS = [
@@ -142,6 +143,14 @@ describe.each(FORMATS)('%s, out and back', (format, writePlaces, read) => {
     expect(short).toMatchObject({ shores: [], problems: [{ fault: 'bad-field', of: 'shore' }], left: 0 });
   });
 
+  test('a line of one depth comes back with its depth, nought too; a depth that cannot be is told', () => {
+    for (const depthM of [0, 3.5]) {
+      const line = { ...bank, closed: false, depthM };
+      expect(into(read(write([], [line]))).shores).toEqual([{ was: null, to: line }]);
+    }
+    expect(read(write([], [{ ...bank, depthM: 500 }]))).toMatchObject({ shores: [], problems: [{ of: 'shore' }] });
+  });
+
   test('every mutant of a file is read without a throw, and what is taken of it is a legal spot', () => {
     const random = seededRandom(11);
     const file = write([elbow, alder], [bank]);
@@ -155,6 +164,67 @@ describe.each(FORMATS)('%s, out and back', (format, writePlaces, read) => {
     // Some changes hurt nothing; most do.
     expect(whole).toBeGreaterThan(5);
     expect(whole).toBeLessThan(300);
+  });
+});
+
+describe('lines of elsewhere', () => {
+  const ring = (n: number): [number, number][] =>
+    Array.from({ length: n }, (_, i) => {
+      const a = (2 * Math.PI * i) / (n - 1);
+      return [-84 + 0.01 * Math.cos(a), 43 + 0.008 * Math.sin(a)];
+    });
+  const feature = (type: string, coordinates: unknown, name = 'Elbow pond') => ({
+    type: 'Feature',
+    properties: { name },
+    geometry: { type, coordinates },
+  });
+  const collection = (...features: unknown[]): string => JSON.stringify({ type: 'FeatureCollection', features });
+
+  test('tracks, routes, lines and the edges of areas may be shores; the file alone makes none of them one', () => {
+    const at = (n: number, tag: string): string =>
+      Array.from({ length: n }, (_, i) => `<${tag} lat="43.${i}" lon="-84"/>`).join('');
+    const gpx = readGpx(
+      `<gpx><trk><name>North bank</name><trkseg>${at(3, 'trkpt')}</trkseg></trk><rte>${at(4, 'rtept')}</rte><rte/></gpx>`,
+    );
+    expect(gpx).toMatchObject({ shores: [], left: 1 });
+    expect(gpx.lines.map((l) => [l.name, l.points.length, l.closed])).toEqual([
+      ['North bank', 3, false],
+      ['Line 2', 4, false],
+    ]);
+    const json = readGeoJson(
+      collection(
+        feature('Polygon', [ring(9), ring(5)]),
+        feature('LineString', ring(5).slice(0, 2), ''),
+        feature('MultiPolygon', [[ring(7)], [ring(6)]]),
+        feature('GeometryCollection', null),
+        feature('LineString', [['a', 1]]),
+      ),
+    );
+    expect(json).toMatchObject({ shores: [], left: 2 });
+    expect(json.lines.map((l) => [l.points.length, l.closed])).toEqual([
+      [8, true],
+      [2, false],
+      [6, true],
+      [5, true],
+    ]);
+    // Taken as shores, and taken once more.
+    const shores = into({ ...json, shores: json.lines }).shores.map((s) => s.to);
+    expect(shores).toHaveLength(4);
+    expect(into({ ...json, shores: json.lines }, [], shores)).toMatchObject({ shores: [], same: 4 });
+  });
+
+  test('one of many points keeps its course: none is further off it than a few metres', () => {
+    const [line] = readGeoJson(collection(feature('LineString', ring(5000)))).lines;
+    expect(line!.points.length).toBeLessThanOrEqual(400);
+    expect(line!.points.length).toBeGreaterThan(40);
+    for (const { latDeg, lonDeg } of line!.points)
+      expect(Math.hypot((lonDeg + 84) / 0.01, (latDeg - 43) / 0.008)).toBeCloseTo(1, 2);
+    // Between the points that are kept too: a chord of the ring lies inside it by so little.
+    line!.points.slice(1).forEach((b, i) => {
+      const a = line!.points[i]!;
+      const [x, y] = [(a.lonDeg + b.lonDeg) / 2 + 84, (a.latDeg + b.latDeg) / 2 - 43];
+      expect(Math.hypot(x / 0.01, y / 0.008)).toBeGreaterThan(0.99);
+    });
   });
 });
 

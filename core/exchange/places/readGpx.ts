@@ -46,7 +46,10 @@ export function readGpx(text: string): PlacesFile {
   const shores: RawShore[] = [];
   let track: RawShore | null = null;
   let points = 0;
-  let left = 0;
+  /** Tracks and routes of elsewhere. */
+  const lines: RawShore[] = [];
+  /** Whether the track that is being read was drawn here. */
+  let ours = false;
   let words = '';
 
   parser.on('error', () => {
@@ -77,21 +80,20 @@ export function readGpx(text: string): PlacesFile {
       places.push(place);
       if (places.length > MAX_PLACES) throw new Stop(refused('too-many'));
     }
-    if (path.length === 2 && t.local === 'rte') left++;
-    if (path.length === 2 && t.local === 'trk') {
-      left++;
+    if (path.length === 2 && (t.local === 'trk' || t.local === 'rte')) {
+      ours = false;
       track = { line: parser.line, id: null, waterId: null, waterName: null, name: null, closed: null, points: [] };
     }
     if (track && path.length === 4 && path[3] === 'mk:shore') {
       track.id = attribute('id');
       track.waterId = attribute('water');
       track.waterName = attribute('waterName');
+      const depth = attribute('depthM');
+      track.depthM = depth === undefined ? null : asValue('depthM', depth);
       track.closed = attribute('closed') === 'true' ? true : attribute('closed') === 'false' ? false : null;
-      // It is none of the lines left out.
-      shores.push(track);
-      left--;
+      ours = true;
     }
-    if (track && path.length === 4 && t.local === 'trkpt') {
+    if (track && ((path.length === 4 && t.local === 'trkpt') || (path.length === 3 && t.local === 'rtept'))) {
       if (++points > MAX_POINTS) throw new Stop(refused('too-many'));
       track.points.push({ latDeg: degrees(attribute('lat')), lonDeg: degrees(attribute('lon')) });
     }
@@ -118,6 +120,7 @@ export function readGpx(text: string): PlacesFile {
       place.details[name.slice(3)] = asValue(name.slice(3), words);
     if (track && path.length === 3 && name === 'name') track.name = words;
     if (path.length === 2) {
+      if (track) (ours ? shores : lines).push(track);
       place = null;
       track = null;
     }
@@ -130,5 +133,5 @@ export function readGpx(text: string): PlacesFile {
   } catch (e) {
     return e instanceof Stop ? e.file : refused('broken', parser.line);
   }
-  return placesOf(places, shores, left);
+  return placesOf(places, shores, lines, 0);
 }

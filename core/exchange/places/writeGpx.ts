@@ -53,7 +53,7 @@ const owned = (x: { id: string; waterId: string }, waterName: string): string =>
 const track = (shore: Shore, waterName: string): string =>
   [
     `  <trk>${tag('name', shore.name)}`,
-    `    <extensions><mk:shore ${owned(shore, waterName)} closed="${shore.closed}"/></extensions>`,
+    `    <extensions><mk:shore ${owned(shore, waterName)} closed="${shore.closed}"${shore.depthM === null ? '' : ` depthM="${decimal(shore.depthM)}"`}/></extensions>`,
     `    <trkseg>${shore.points.map((at) => `<trkpt ${position(at)}/>`).join('')}</trkseg>`,
     '  </trk>',
   ].join('\n');

@@ -1,4 +1,4 @@
-/** The shores of a water: drawn point by point on the plan, listed, put away and back. */
+/** The shores and the lines of one depth of a water: drawn point by point on the plan, listed, put away and back. */
 import { useState } from 'react';
 import { View } from 'react-native';
 import { lengthM, type Degrees } from '../../../core/base/ground';
@@ -9,11 +9,16 @@ import { SPOT_PLAN } from '../../../wording/places';
 import { say } from '../../../wording/units';
 import { SPOTS_PAGE } from '../../../wording/pages/spots';
 import { Card, Note, Part, Row } from '../../parts/Box';
-import { Button } from '../../parts/Buttons';
+import { Adjuster } from '../../parts/Adjuster';
+import { Button, Choices } from '../../parts/Buttons';
 import { Say } from '../../parts/Say';
 import { realNowMs } from '../../platform/clock';
 import { newId } from '../../platform/ids';
+import { stepBy, STEPPERS } from '../../theme/stepping';
 import { useTheme } from '../../theme/theme';
+
+/** A line of one depth begins at this, m. */
+const USUAL_DEPTH_M = 3;
 
 interface DrawShoreProps {
   waterId: string;
@@ -30,6 +35,8 @@ export function DrawShore({ waterId, count, drawn, at, onDrawn }: DrawShoreProps
   const committer = useCommitter();
   const { units } = useTheme();
   const [busy, setBusy] = useState(false);
+  /** The depth all along it, m; null: it is the bank. */
+  const [depthM, setDepthM] = useState<number | null>(null);
   const full = drawn.length >= MAX_SHORE_POINTS;
   const keep = async (closed: boolean): Promise<void> => {
     setBusy(true);
@@ -37,9 +44,10 @@ export function DrawShore({ waterId, count, drawn, at, onDrawn }: DrawShoreProps
       put('shore', {
         id: newId(),
         waterId,
-        name: `Shore ${count + 1}`,
+        name: depthM === null ? `Shore ${count + 1}` : `Depth line ${count + 1}`,
         points: drawn.slice(0, MAX_SHORE_POINTS).map(({ latDeg, lonDeg }) => ({ latDeg, lonDeg })),
         closed,
+        depthM,
         retiredAtMs: null,
       }),
     ]);
@@ -51,6 +59,24 @@ export function DrawShore({ waterId, count, drawn, at, onDrawn }: DrawShoreProps
       <Say role="status">
         {drawn.length === 0 ? SPOT_PLAN.draw : SPOT_PLAN.drawn(drawn.length, say.far(lengthM(drawn), units))}
       </Say>
+      <Choices
+        label={SPOTS_PAGE.whatLine}
+        options={[
+          { value: 'bank', title: 'The bank' },
+          { value: 'depth', title: SPOTS_PAGE.depthLine },
+        ]}
+        value={depthM === null ? 'bank' : 'depth'}
+        onChange={(v) => setDepthM(v === 'bank' ? null : USUAL_DEPTH_M)}
+      />
+      {depthM === null ? null : (
+        <Adjuster
+          label="Depth"
+          hint={SPOTS_PAGE.depthAlong}
+          text={say.depth(depthM, units)}
+          onLess={() => setDepthM(stepBy(STEPPERS.depth(units), depthM, -1))}
+          onMore={() => setDepthM(stepBy(STEPPERS.depth(units), depthM, 1))}
+        />
+      )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <Button title="Put a point" disabled={full || !at} onPress={() => at && onDrawn([...drawn, at])} />
         <Button
@@ -85,7 +111,7 @@ export function ShoresPart({ shores, onDraw }: { shores: readonly Shore[]; onDra
           <View style={{ flex: 1 }}>
             <Say kind="strong">{s.name}</Say>
             <Say kind="label" tone="soft">
-              {SPOT_PLAN.shoreIs(s.points.length, say.far(lengthM(s.points, s.closed), units), s.closed)}
+              {SPOT_PLAN.shoreIs(s, say.far(lengthM(s.points, s.closed), units), units)}
             </Say>
           </View>
           <Button

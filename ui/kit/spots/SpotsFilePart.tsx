@@ -29,6 +29,7 @@ import { Button, Choices } from '../../parts/Buttons';
 import { Disclosure } from '../../parts/Disclosure';
 import { Say } from '../../parts/Say';
 import { TellsChoice } from '../../parts/TellsChoice';
+import { YesNoChoice } from '../../parts/YesNoChoice';
 import { realNowMs } from '../../platform/clock';
 import { pickFile, saveFile } from '../../platform/files';
 import { useTheme } from '../../theme/theme';
@@ -57,6 +58,8 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
   const committer = useCommitter();
   const { units } = useTheme();
   const [file, setFile] = useState<PlacesFile | null>(null);
+  /** Whether lines of elsewhere are taken as shores. */
+  const [withLines, setWithLines] = useState(false);
   /** The water of those that name none that is here. */
   const [onto, setOnto] = useState<string | null>(null);
   const [said, setSaid] = useState('');
@@ -75,12 +78,18 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
   const none = out.spots.length + out.shores.length === 0;
   const nameOf = (id: string): string => book.water[id]?.name ?? '';
   const target = onto ?? waterId;
-  const merge = useMemo(() => (file && !file.refusal ? mergePlaces(file, book, target) : null), [file, book, target]);
+  const leftOut = (file?.left ?? 0) + (withLines ? 0 : (file?.lines.length ?? 0));
+  const merge = useMemo(() => {
+    if (!file || file.refusal) return null;
+    const shores = withLines ? [...file.shores, ...file.lines] : file.shores;
+    return mergePlaces({ found: file.found, shores }, book, target);
+  }, [file, withLines, book, target]);
   const problems = file && merge ? [...file.problems, ...merge.problems].sort((a, b) => a.n - b.n) : [];
 
   const pick = async (): Promise<void> => {
     setSaid('');
     setUndo(null);
+    setWithLines(false);
     const picked = await pickFile('.gpx,.geojson,.json,application/gpx+xml,application/geo+json');
     if (!picked) return;
     const stop = new AbortController();
@@ -171,8 +180,17 @@ export function SpotsFilePart({ waterId }: { waterId: string }) {
           {merge ? (
             <>
               <Say kind="strong" role="status">
-                {mergeText(merge, problems.length, file.left)}
+                {mergeText(merge, problems.length, leftOut)}
               </Say>
+              {file.lines.length > 0 ? (
+                <YesNoChoice
+                  label={SPOT_FILE.lines(file.lines.length)}
+                  yes={SPOTS_PAGE.linesIn}
+                  no={SPOTS_PAGE.linesOut}
+                  value={withLines}
+                  onChange={setWithLines}
+                />
+              ) : null}
               {merge.homeless && waters.length > 1 ? (
                 <>
                   <Say kind="label" tone="soft">

@@ -53,13 +53,14 @@ function ShoreLine({
   closed,
   at,
   colour,
-  dashed = false,
+  deep = false,
 }: {
   points: readonly Degrees[];
   closed: boolean;
   at: (x: Degrees) => readonly [number, number];
   colour: string;
-  dashed?: boolean;
+  /** A line of one depth: thin and dashed. */
+  deep?: boolean;
 }) {
   const d = points
     .map((x) =>
@@ -72,11 +73,11 @@ function ShoreLine({
     <Path
       d={`M${d}${closed ? 'Z' : ''}`}
       stroke={colour}
-      strokeWidth={5}
+      strokeWidth={deep ? 2 : 5}
       strokeLinejoin="round"
       strokeLinecap="round"
       fill="none"
-      {...(dashed ? { strokeDasharray: '1 9' } : {})}
+      {...(deep ? { strokeDasharray: '7 5' } : {})}
     />
   );
 }
@@ -99,7 +100,7 @@ function Marks({
   width: number;
   height: number;
 }) {
-  const { p } = useTheme();
+  const { p, units } = useTheme();
   const [mx, my] = [width * BEYOND, height * BEYOND];
   const marks = useMemo(
     () =>
@@ -115,8 +116,20 @@ function Marks({
   return (
     <G transform={`translate(${mx} ${my})`}>
       {shores.map((s) => (
-        <ShoreLine key={s.id} points={s.points} closed={s.closed} at={at} colour={p.dark ? p.soft : p.peat} />
+        <ShoreLine
+          key={s.id}
+          points={s.points}
+          closed={s.closed}
+          deep={s.depthM !== null}
+          at={at}
+          colour={s.depthM !== null ? p.onWater : p.dark ? p.soft : p.peat}
+        />
       ))}
+      {shores.map((s) => {
+        if (s.depthM === null) return null;
+        const [x, y] = at(s.points[Math.floor(s.points.length / 2)]!);
+        return <Halo key={s.id} x={x} y={y + 5} size={13} text={say.depth(s.depthM, units)} anchor="middle" />;
+      })}
       {drawn && drawn.length > 0 ? (
         <>
           <ShoreLine points={drawn} closed={false} at={at} colour={p.copper} />
