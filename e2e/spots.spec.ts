@@ -135,7 +135,7 @@ test.describe('wide', () => {
   test('a shore is drawn point by point by keys, kept, put away and brought back', async ({ page }) => {
     await openSpots(page);
     const plan = region(page);
-    await page.getByRole('button', { name: 'Draw the shore' }).press('Enter');
+    await page.getByRole('button', { name: 'Draw a line' }).press('Enter');
     await page.getByRole('button', { name: 'Put a point' }).press('Enter');
     for (const key of ['ArrowRight', 'ArrowDown', 'ArrowLeft']) {
       await plan.focus();
@@ -147,7 +147,7 @@ test.describe('wide', () => {
     await page.getByRole('button', { name: 'Keep it, closed' }).press('Enter');
     await expect(page.getByText(/^3 points, \d+ yd, closed$/)).toBeVisible();
     // A line of one depth is drawn in the same way, and says how deep it is.
-    await page.getByRole('button', { name: 'Draw the shore' }).press('Enter');
+    await page.getByRole('button', { name: 'Draw a line' }).press('Enter');
     await page.getByRole('radio', { name: 'A line of one depth' }).press('Space');
     await page.getByRole('button', { name: 'Depth: more' }).press('Enter');
     await page.getByRole('button', { name: 'Put a point' }).press('Enter');
@@ -155,7 +155,7 @@ test.describe('wide', () => {
     await page.keyboard.press('ArrowRight');
     await page.getByRole('button', { name: 'Put a point' }).press('Enter');
     await page.getByRole('button', { name: 'Keep it', exact: true }).press('Enter');
-    await expect(page.getByText(/^10½ ft deep along it, 2 points, \d+ yd$/)).toBeVisible();
+    await expect(page.getByText(/^11 ft deep along it, 2 points, \d+ yd$/)).toBeVisible();
     await page.getByRole('button', { name: 'Shore 2: put away' }).press('Enter');
     await expect(page.getByText('Shore 2 is put away.')).toBeVisible();
     await expect(page.getByText(/^3 points, \d+ yd, closed$/)).toHaveCount(0);

@@ -365,9 +365,22 @@ const TASKS: readonly Task[] = [
 // The longest file of all: its tests, each a page of its own, go to whichever browser is free.
 test.describe.configure({ mode: 'parallel' });
 
+/**
+ * By keys: the focus goes where Tab (in a group of choices: the arrows) takes it, and it is pressed by the key that is
+ * for it.
+ */
+async function byKeys(l: Locator): Promise<void> {
+  const reached = await l.evaluate((e) => {
+    const group = e.closest('[role="radiogroup"]');
+    return [e, ...(group?.querySelectorAll('[role="radio"]') ?? [])].some((x) => (x as HTMLElement).tabIndex >= 0);
+  });
+  expect(reached, `${String(l)} is reached by keys`).toBe(true);
+  await l.press((await l.getAttribute('role')) === 'radio' ? 'Space' : 'Enter');
+}
+
 for (const [size, viewport, touch] of [
   ['phone, touch', PHONE, true],
-  ['wide, mouse', WIDE, false],
+  ['wide, keys', WIDE, false],
 ] as const)
   test.describe(size, () => {
     test.use({ viewport, hasTouch: touch });
@@ -375,7 +388,7 @@ for (const [size, viewport, touch] of [
       test(`${task.name}: at most ${task.within} touches`, async ({ page }) => {
         await openDemo(page);
         if (task.from) await place(page, task.from).click();
-        const hand = new Hand(page, (l) => (touch ? l.tap() : l.click()));
+        const hand = new Hand(page, (l) => (touch ? l.tap() : byKeys(l)));
         await task.does(hand);
         expect(hand.touches).toBeLessThanOrEqual(task.within);
       });

@@ -15,7 +15,7 @@ import { coresBench } from './cores';
 import { crashBench } from './crashes';
 import { diaryBench } from './diary';
 import { filesBench } from './files';
-import { fuzzFilesBench, fuzzVerbsBench } from './fuzz';
+import { fuzzCastsBench, fuzzFilesBench, fuzzVerbsBench } from './fuzz';
 import { longListBench } from './longList';
 import { longRecordBench } from './longRecord';
 import { firstScreenBench } from './firstScreen';
@@ -54,6 +54,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   files: filesBench,
   'fuzz-files': fuzzFilesBench,
   'fuzz-verbs': fuzzVerbsBench,
+  'fuzz-casts': fuzzCastsBench,
   'long-list': inBrowser(longListBench),
   spreadsheet: spreadsheetBench,
   'cast-plan': castPlanBench,

@@ -6,7 +6,7 @@ import { put } from '../../../core/records';
 import { MAX_SHORE_POINTS, type Shore } from '../../../core/records/shore';
 import { useCommitter } from '../../../data/useBook';
 import { SPOT_PLAN } from '../../../wording/places';
-import { say } from '../../../wording/units';
+import { FT, say, type UnitPrefs } from '../../../wording/units';
 import { SPOTS_PAGE } from '../../../wording/pages/spots';
 import { Card, Note, Part, Row } from '../../parts/Box';
 import { Adjuster } from '../../parts/Adjuster';
@@ -17,8 +17,8 @@ import { newId } from '../../platform/ids';
 import { stepBy, STEPPERS } from '../../theme/stepping';
 import { useTheme } from '../../theme/theme';
 
-/** A line of one depth begins at this, m. */
-const USUAL_DEPTH_M = 3;
+/** A line of one depth begins at this, m: a round number in either unit. */
+const usualDepthM = (u: UnitPrefs): number => (u.depth === 'ft' ? 10 * FT : 3);
 
 interface DrawShoreProps {
   waterId: string;
@@ -66,7 +66,7 @@ export function DrawShore({ waterId, count, drawn, at, onDrawn }: DrawShoreProps
           { value: 'depth', title: SPOTS_PAGE.depthLine },
         ]}
         value={depthM === null ? 'bank' : 'depth'}
-        onChange={(v) => setDepthM(v === 'bank' ? null : USUAL_DEPTH_M)}
+        onChange={(v) => setDepthM(v === 'bank' ? null : usualDepthM(units))}
       />
       {depthM === null ? null : (
         <Adjuster
@@ -104,7 +104,7 @@ export function ShoresPart({ shores, onDraw }: { shores: readonly Shore[]; onDra
     if (await committer.record(() => [put('shore', s)])) setAway(was);
   };
   return (
-    <Part title="Its shore" right={<Button title="Draw the shore" onPress={onDraw} />}>
+    <Part title="Shore and depths" right={<Button title="Draw a line" onPress={onDraw} />}>
       {shores.length === 0 ? <Note>{SPOT_PLAN.noShore}</Note> : null}
       {shores.map((s) => (
         <Row key={s.id}>

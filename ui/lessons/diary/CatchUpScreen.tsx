@@ -173,12 +173,15 @@ export function CatchUpScreen() {
             onChange={(lureId) => change(i, { lureId })}
           />
           {spots.length > 0 ? (
-            <Choices
-              label={CATCH_UP.spot}
-              options={spots.map((s) => ({ value: s.id, title: s.name }))}
-              value={r.spotId}
-              onChange={(spotId) => change(i, { spotId: spotId === r.spotId ? null : spotId })}
-            />
+            <View style={{ gap: 4 }}>
+              <Say kind="strong">{CATCH_UP.spot}</Say>
+              <Choices
+                label={CATCH_UP.spot}
+                options={spots.map((s) => ({ value: s.id, title: s.name }))}
+                value={r.spotId}
+                onChange={(spotId) => change(i, { spotId: spotId === r.spotId ? null : spotId })}
+              />
+            </View>
           ) : null}
           <View style={{ gap: 8 }}>
             <SteppedNumber
