@@ -132,7 +132,8 @@ export const SPOT_PLAN = {
     `${s.depthM === null ? '' : `${say.depth(s.depthM, u)} deep along it, `}${s.points.length} points, ${long}${s.closed ? ', closed' : ''}`,
   putAway: (name: string): string => `${name} is put away.`,
   moved: (name: string): string => `${name} is moved.`,
-  draw: 'Touch the plan along the water’s edge, or move it until the cross stands there and put a point.',
+  draw: (deep: boolean): string =>
+    `Touch the plan along ${deep ? 'that depth' : 'the water’s edge'}, or move it until the cross stands there and put a point.`,
   drawn: (n: number, long: string): string =>
     n < 2 ? `${n} point${n === 1 ? '' : 's'} so far.` : `${n} points so far, ${long} long.`,
   none: 'There is nothing to draw yet: add a spot, mark one from Strikes, or read some from a file.',

@@ -15,7 +15,7 @@ export const SPOTS_PAGE = {
   whatLine: 'What the line is',
   depthLine: 'A line of one depth',
   depthAlong: 'How deep it is all along the line',
-  linesIn: 'Take them as shores',
-  linesOut: 'Leave them out',
+  linesIn: 'Take as shores',
+  linesOut: 'Leave out',
   showMore: (n: number): string => `Show ${n} more`,
 };

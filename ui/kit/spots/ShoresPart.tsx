@@ -57,8 +57,18 @@ export function DrawShore({ waterId, count, drawn, at, onDrawn }: DrawShoreProps
   return (
     <Card tone="wash">
       <Say role="status">
-        {drawn.length === 0 ? SPOT_PLAN.draw : SPOT_PLAN.drawn(drawn.length, say.far(lengthM(drawn), units))}
+        {drawn.length === 0
+          ? SPOT_PLAN.draw(depthM !== null)
+          : SPOT_PLAN.drawn(drawn.length, say.far(lengthM(drawn), units))}
       </Say>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Button title="Put a point" disabled={full || !at} onPress={() => at && onDrawn([...drawn, at])} />
+        <Button
+          title={SPOTS_PAGE.takeLastBack}
+          disabled={drawn.length === 0}
+          onPress={() => onDrawn(drawn.slice(0, -1))}
+        />
+      </View>
       <Choices
         label={SPOTS_PAGE.whatLine}
         options={[
@@ -77,14 +87,6 @@ export function DrawShore({ waterId, count, drawn, at, onDrawn }: DrawShoreProps
           onMore={() => setDepthM(stepBy(STEPPERS.depth(units), depthM, 1))}
         />
       )}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        <Button title="Put a point" disabled={full || !at} onPress={() => at && onDrawn([...drawn, at])} />
-        <Button
-          title={SPOTS_PAGE.takeLastBack}
-          disabled={drawn.length === 0}
-          onPress={() => onDrawn(drawn.slice(0, -1))}
-        />
-      </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <Button kind="copper" title="Keep it" disabled={drawn.length < 2 || busy} onPress={() => void keep(false)} />
         <Button title="Keep it, closed" disabled={drawn.length < 3 || busy} onPress={() => void keep(true)} />

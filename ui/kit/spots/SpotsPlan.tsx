@@ -122,7 +122,7 @@ function Marks({
           closed={s.closed}
           deep={s.depthM !== null}
           at={at}
-          colour={s.depthM !== null ? p.onWater : p.dark ? p.soft : p.peat}
+          colour={p.dark ? p.soft : p.peat}
         />
       ))}
       {shores.map((s) => {
