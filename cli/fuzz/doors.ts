@@ -23,7 +23,6 @@ import { anyWaters } from '../../core/fixtures/anyWater';
 import { applyPuts, emptyBook, inUse, KINDS, RECORDS, type Book } from '../../core/records';
 import { shoreFields, type Shore } from '../../core/records/shore';
 import { spotFields } from '../../core/records/spot';
-import { buildDemoWorld } from '../../demo/world';
 import { FAMILY_OF_NAME, SPECIES_OF_NAME } from '../../wording/box';
 import { runVerb, VERBS } from '../verbs';
 import { outOfRange } from './fit';
@@ -49,13 +48,6 @@ const must = (holds: boolean, what: string): void => {
 
 const ROOT = path.resolve(__dirname, '../..');
 const json = (file: string): unknown => JSON.parse(readFileSync(path.join(ROOT, file), 'utf8'));
-
-const world = applyPuts(emptyBook(), buildDemoWorld(0));
-/** A few of every kind: short enough for many turns. */
-const few: Book = Object.fromEntries(
-  KINDS.map((k) => [k, Object.fromEntries(Object.entries(world[k]).slice(0, 2))]),
-) as unknown as Book;
-const record = exportBook(few, '2026-10-08T06:00:00.000Z');
 
 const named = (problems: readonly { path: string; code: string }[]): void =>
   problems.forEach((p) => must(!!p.path && !!p.code, 'a problem that does not say where'));
@@ -90,7 +82,7 @@ function meetBox(file: BoxFile, rows: number | null): Came {
   return file.bad.length > 0 ? 'told' : 'whole';
 }
 
-function meetPlaces(file: PlacesFile): Came {
+function meetPlaces(file: PlacesFile, few: Book): Came {
   const merged = mergePlaces(file, { water: few.water, spot: few.spot, shore: few.shore }, Object.keys(few.water)[0]!);
   const taken = [...merged.fresh, ...merged.changed.map((c) => c.to)];
   must(
@@ -117,9 +109,7 @@ const LOOK: CatchChoices = {
   fishes: SPECIES_OF_NAME,
   nowMs: Date.UTC(2027, 0, 1),
 };
-const bare: Book = { ...world, trip: {}, block: {}, event: {}, cast: {}, tombstone: {} };
-
-function meetCatches(text: string): Came {
+function meetCatches(text: string, bare: Book): Came {
   const look = lookAtCatches(text, bare, LOOK);
   named(look.problems);
   must(
@@ -133,32 +123,6 @@ function meetCatches(text: string): Came {
   return look.problemCount > 0 ? 'told' : 'whole';
 }
 
-const someLure = Object.values(world.lure)[0]!.name;
-const someWater = Object.values(world.water)[0]!.name;
-const LIST = [
-  'Date,Time,Lake,Spot,Species,Lure,Result,Casts,Length (in),Weight (lb),Released,Notes',
-  `5/14/2025,6:30 am,${someWater},,largemouth bass,${someLure},caught,60,15.5,2.1,yes,"by the alders, early"`,
-  `5/14/2025,7:10 am,${someWater},,largemouth bass,${someLure},lost,60,,,,`,
-  `5/15/2025,9:00,${someWater},,bluegill,finesse jig,none,40,,,,`,
-  `2025-06-02,,${someWater},,bluegill,spinnerbait,landed,25,7,0.4,no,=1+1`,
-].join('\r\n');
-const tables = Object.fromEntries(logTables(few, SI_LOG_UNITS).map((t) => [t.name, logTableCsv(t)]));
-const lures = inUse(world.lure).slice(0, 6);
-const boxCsv = writeBoxCsv(lures);
-const boxJson: unknown = JSON.parse(writeBoxJson(lures));
-const READINGS = 'time,water_temp_c\n2026-05-14T06:00:00-05:00,14.2\n2026-05-14T07:00:00-05:00,14.4\n';
-const bank: Shore = {
-  id: 'shore-1',
-  waterId: Object.keys(few.water)[0]!,
-  name: 'North bank',
-  points: Array.from({ length: 8 }, (_, i) => ({ latDeg: 45 + i / 900, lonDeg: -75 - (i % 5) / 900 })),
-  closed: false,
-  depthM: null,
-  retiredAtMs: null,
-};
-const places = { spots: inUse(world.spot), shores: [bank] };
-const gpx = writeGpx(places, (id) => id);
-const geoJson: unknown = JSON.parse(writeGeoJson(places, (id) => id));
 const rowsOf = (text: string): number | null => {
   try {
     const v: unknown = JSON.parse(text);
@@ -176,7 +140,7 @@ const reader = (name: string, next: (random: Random) => string, meet: (text: str
 });
 
 /** A ZIP of a record with bytes changed, cut or put in; or of a record gone wrong. */
-function spoiltZip(random: Random): Uint8Array {
+function spoiltZip(record: unknown, random: Random): Uint8Array {
   if (random() < 0.5) return zipSync({ [RECORD_IN_ZIP]: strToU8(spoiltJson(record, random)) }, { level: 1 });
   const whole = zipSync({ [RECORD_IN_ZIP]: strToU8(noise(random)), 'photos/a.jpg': strToU8('\u00ff') }, { level: 1 });
   const out = Uint8Array.from(whole);
@@ -185,62 +149,101 @@ function spoiltZip(random: Random): Uint8Array {
   return random() < 0.3 ? out.slice(0, Math.floor(out.length * random())) : out;
 }
 
-export const FILE_DOORS: readonly Door[] = [
-  reader('a record', (r) => spoiltJson(record, r), meetRecord),
-  {
-    name: 'a record in a ZIP',
-    next: spoiltZip,
-    meet: (given) => {
-      let text: string | null;
-      try {
-        ({ text } = readRecordZip(given as Uint8Array));
-      } catch {
-        // As it promises: what is no ZIP is refused by throwing, and told by who asked.
-        return 'refused';
-      }
-      return text === null ? 'refused' : meetRecord(text);
+/** The ways in for files, with what is in this record as what has gone wrong. */
+export function fileDoors(world: Book): readonly Door[] {
+  /** A few of every kind: short enough for many turns. */
+  const few: Book = Object.fromEntries(
+    KINDS.map((k) => [k, Object.fromEntries(Object.entries(world[k]).slice(0, 2))]),
+  ) as unknown as Book;
+  const bare: Book = { ...world, trip: {}, block: {}, event: {}, cast: {}, tombstone: {} };
+  const record = exportBook(few, '2026-10-08T06:00:00.000Z');
+  const someLure = Object.values(world.lure)[0]!.name;
+  const someWater = Object.values(world.water)[0]!.name;
+  const LIST = [
+    'Date,Time,Lake,Spot,Species,Lure,Result,Casts,Length (in),Weight (lb),Released,Notes',
+    `5/14/2025,6:30 am,${someWater},,largemouth bass,${someLure},caught,60,15.5,2.1,yes,"by the alders, early"`,
+    `5/14/2025,7:10 am,${someWater},,largemouth bass,${someLure},lost,60,,,,`,
+    `5/15/2025,9:00,${someWater},,bluegill,finesse jig,none,40,,,,`,
+    `2025-06-02,,${someWater},,bluegill,spinnerbait,landed,25,7,0.4,no,=1+1`,
+  ].join('\r\n');
+  const tables = Object.fromEntries(logTables(few, SI_LOG_UNITS).map((t) => [t.name, logTableCsv(t)]));
+  const lures = inUse(world.lure).slice(0, 6);
+  const boxCsv = writeBoxCsv(lures);
+  const boxJson: unknown = JSON.parse(writeBoxJson(lures));
+  const READINGS = 'time,water_temp_c\n2026-05-14T06:00:00-05:00,14.2\n2026-05-14T07:00:00-05:00,14.4\n';
+  const bank: Shore = {
+    id: 'shore-1',
+    waterId: Object.keys(few.water)[0]!,
+    name: 'North bank',
+    points: Array.from({ length: 8 }, (_, i) => ({ latDeg: 45 + i / 900, lonDeg: -75 - (i % 5) / 900 })),
+    closed: false,
+    depthM: null,
+    retiredAtMs: null,
+  };
+  const places = { spots: inUse(world.spot), shores: [bank] };
+  const gpx = writeGpx(places, (id) => id);
+  const geoJson: unknown = JSON.parse(writeGeoJson(places, (id) => id));
+  return [
+    reader('a record', (r) => spoiltJson(record, r), meetRecord),
+    {
+      name: 'a record in a ZIP',
+      next: (r) => spoiltZip(record, r),
+      meet: (given) => {
+        let text: string | null;
+        try {
+          ({ text } = readRecordZip(given as Uint8Array));
+        } catch {
+          // As it promises: what is no ZIP is refused by throwing, and told by who asked.
+          return 'refused';
+        }
+        return text === null ? 'refused' : meetRecord(text);
+      },
     },
-  },
-  reader(
-    'the box as a table',
-    (r) => spoiltText(boxCsv, r),
-    (t) => meetBox(readBoxCsv(t, FAMILY_OF_NAME), readTable(t).rows.length),
-  ),
-  reader(
-    'the box as a document',
-    (r) => spoiltJson(boxJson, r),
-    (t) => meetBox(readBoxJson(t), rowsOf(t)),
-  ),
-  reader(
-    'readings of a station',
-    (r) => spoiltText(READINGS, r),
-    (t) => {
-      const { points, problems } = readReadingsCsv(t);
-      named(problems);
-      must(
-        points.every((p) => Number.isFinite(p.atMs) && p.tempC >= -2 && p.tempC <= 40),
-        'a reading out of range',
-      );
-      return points.length === 0 ? 'refused' : problems.length > 0 ? 'told' : 'whole';
-    },
-  ),
-  reader('a list of catches', (r) => spoiltText(LIST, r), meetCatches),
-  reader(
-    'the log’s own tables',
-    (r) => ownTablesAsList(Object.fromEntries(LIST_TABLES.map((t) => [t, spoiltText(tables[t]!, r)])) as OwnTables),
-    meetCatches,
-  ),
-  reader(
-    'spots and shores as GPX',
-    (r) => spoiltText(gpx, r),
-    (t) => meetPlaces(readGpx(t)),
-  ),
-  reader(
-    'spots and shores as GeoJSON',
-    (r) => spoiltJson(geoJson, r),
-    (t) => meetPlaces(readGeoJson(t)),
-  ),
-];
+    reader(
+      'the box as a table',
+      (r) => spoiltText(boxCsv, r),
+      (t) => meetBox(readBoxCsv(t, FAMILY_OF_NAME), readTable(t).rows.length),
+    ),
+    reader(
+      'the box as a document',
+      (r) => spoiltJson(boxJson, r),
+      (t) => meetBox(readBoxJson(t), rowsOf(t)),
+    ),
+    reader(
+      'readings of a station',
+      (r) => spoiltText(READINGS, r),
+      (t) => {
+        const { points, problems } = readReadingsCsv(t);
+        named(problems);
+        must(
+          points.every((p) => Number.isFinite(p.atMs) && p.tempC >= -2 && p.tempC <= 40),
+          'a reading out of range',
+        );
+        return points.length === 0 ? 'refused' : problems.length > 0 ? 'told' : 'whole';
+      },
+    ),
+    reader(
+      'a list of catches',
+      (r) => spoiltText(LIST, r),
+      (t) => meetCatches(t, bare),
+    ),
+    reader(
+      'the log’s own tables',
+      (r) => ownTablesAsList(Object.fromEntries(LIST_TABLES.map((t) => [t, spoiltText(tables[t]!, r)])) as OwnTables),
+      (t) => meetCatches(t, bare),
+    ),
+    reader(
+      'spots and shores as GPX',
+      (r) => spoiltText(gpx, r),
+      (t) => meetPlaces(readGpx(t), few),
+    ),
+    reader(
+      'spots and shores as GeoJSON',
+      (r) => spoiltJson(geoJson, r),
+      (t) => meetPlaces(readGeoJson(t), few),
+    ),
+  ];
+}
 
 /** What each verb is asked before it goes wrong: its example, and what the example leaves out. */
 function askedOf(verb: string): unknown[] {

@@ -1,19 +1,22 @@
 /** Every way in, knocked at with what has gone wrong. The long run: npm run bench -- fuzz-files fuzz-verbs. */
 import { seededRandom } from '../../core/base/random';
 import { readBoxJson } from '../../core/exchange/boxJson';
-import { FILE_DOORS, VERB_DOORS, type Came } from './doors';
+import { applyPuts, emptyBook } from '../../core/records';
+import { buildDemoWorld } from '../../demo/world';
+import { fileDoors, VERB_DOORS, type Came } from './doors';
 import { outOfRange } from './fit';
 import { spoiltJson } from './spoilt';
 
 jest.setTimeout(120_000);
 
+const WORLD = applyPuts(emptyBook(), buildDemoWorld(0));
 const SEED = 11;
 const TIMES = 120;
 /** Verbs that simulate. */
 const HEAVY = ['rank', 'plan', 'simulate'];
 const SLOW_MS = 20_000;
 
-test.each([...FILE_DOORS, ...VERB_DOORS].map((d) => [d.name, d] as const))(
+test.each([...fileDoors(WORLD), ...VERB_DOORS].map((d) => [d.name, d] as const))(
   '%s: nothing thrown, out of range, counted and gone, or refused without a reason',
   (name, door) => {
     const random = seededRandom(SEED);

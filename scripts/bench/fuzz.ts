@@ -3,7 +3,9 @@
  * really let in. FUZZ_DOORS (names, by commas) and FUZZ_COUNT shorten it.
  */
 import { seededRandom } from '../../core/base/random';
-import { Broken, FILE_DOORS, VERB_DOORS, type Door } from '../../cli/fuzz/doors';
+import { applyPuts, emptyBook } from '../../core/records';
+import { buildDemoWorld } from '../../demo/world';
+import { Broken, fileDoors, VERB_DOORS, type Door } from '../../cli/fuzz/doors';
 import { table } from './report';
 
 const SEED = 20261130;
@@ -79,7 +81,7 @@ export const fuzzFilesBench = (): string => `## Files gone wrong
 Of each kind so many, one to four places changed (prototype keys, wild zones, dates that are none, dangling and doubled ids, newer versions, deep nesting,
 byte order marks, cells like formulas) or noise, seed ${SEED}; every one let in. Of what is taken each record is in its shape and can be stored; each line stands or is told.
 
-${those(FILE_DOORS)}
+${those(fileDoors(applyPuts(emptyBook(), buildDemoWorld(0))))}
 `;
 
 const simulates = (d: Door): boolean => d.name in HEAVY;
