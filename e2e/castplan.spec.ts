@@ -26,6 +26,10 @@ test.describe('on a phone', () => {
     await expect(page.getByText(/^Stand on the bank/)).toBeVisible();
     await expect(casts(page).first()).toContainText('he outer limbs');
     await expect(page.getByText(/Begun from the inside it would be \d+ % less/)).toBeVisible();
+    await page.getByRole('button', { name: 'Seen from the side' }).tap();
+    await expect(
+      page.getByRole('img', { name: /^Fallen alder from the side, .* of water at its outer end/ }),
+    ).toBeVisible();
     const n = await casts(page).count();
     await page.getByRole('button', { name: 'Fish it in this order' }).tap();
     await expect(page.getByText(/^Next: the outer limbs/)).toBeVisible();
@@ -43,6 +47,7 @@ test.describe('on a phone', () => {
 
     await page.getByRole('button', { name: 'Cast plan', exact: true }).tap();
     await expect(casts(page)).toHaveCount(n - 1);
+    await expect(page.getByText(/^In the picture .*two bars a place that rests\.$/)).toBeVisible();
     await page.getByRole('button', { name: 'Why in this order' }).tap();
     await expect(page.getByText(/^Left alone: the outer limbs/)).toBeVisible();
     // One is left out, another is made next.

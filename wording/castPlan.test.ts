@@ -11,6 +11,7 @@ import {
   leftOutText,
   orderText,
   planViewText,
+  signsText,
 } from './castPlan';
 import { targetName } from './pieces';
 import { IMPERIAL, METRIC } from './units';
@@ -40,6 +41,22 @@ test.each(EXAMPLE_PIECES.map((x) => [x.piece.name, x] as const))('%s: every sent
     clean,
   );
   expect(doneText(plan)).toBe(`${plan.casts.length} casts to go`);
+});
+
+test('what the marks in the picture are is said once there are any', () => {
+  const q = exampleQuestion(EXAMPLE_PIECES[0]!);
+  const stand = bestStand(q)!;
+  const untouched = planFrom(q, stand);
+  const [first, second] = untouched.casts.map((c) => c.target.id);
+  const after = (cast: readonly string[], resting: readonly string[]) =>
+    planFrom(q, stand, { cast, hooked: [], resting } as never);
+  expect(signsText(untouched)).toBeNull();
+  expect(signsText(after([first!], []))).toBe('In the picture a tick is a cast made.');
+  expect(signsText(after([first!], [second!]))).toBe(
+    'In the picture a tick is a cast made, two bars a place that rests.',
+  );
+  const { piece, access } = { piece: EXAMPLE_PIECES[0]!.piece, access: q.access };
+  expect(planViewText(piece, after([first!], [second!]), access, IMPERIAL)).toContain('Left alone: ');
 });
 
 test('from the bank left is right', () => {

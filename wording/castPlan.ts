@@ -1,5 +1,5 @@
 /** The cast plan of a piece of cover, in words. */
-import type { CastPlan } from '../core/castplan/plan';
+import type { CastPlan, LeftOut } from '../core/castplan/plan';
 import type { PlannedCast } from '../core/castplan/casts';
 import { isEdge } from '../core/castplan/shape';
 import { isFromBank } from '../core/castplan/stands';
@@ -24,6 +24,9 @@ export const CAST_PLAN = {
   leave: 'Leave this plan',
   again: 'Begin it again',
   why: 'Why in this order',
+  side: 'Seen from the side',
+  sideNote:
+    'By the few numbers you gave; what lies between them is as such a piece usually is. Depths are drawn larger than lengths.',
   next: 'Next',
   you: 'you',
   skip: 'Leave it out',
@@ -139,10 +142,24 @@ export const pieceLine = (p: Piece, u: UnitPrefs): string =>
 /** How far one is: "7 casts to go". */
 export const doneText = (plan: CastPlan): string => `${counted(plan.casts.length, 'cast')} to go`;
 
+/** What the marks in the drawing say of places that have no cast now; null: there is none. */
+export function signsText({ leftOut }: CastPlan): string | null {
+  const has = (why: LeftOut): boolean => leftOut.some((x) => x.why === why);
+  const signs = [has('cast') ? 'a tick is a cast made' : '', has('resting') ? 'two bars a place that rests' : ''];
+  const text = signs.filter(Boolean).join(', ');
+  return text ? `In the picture ${text}.` : null;
+}
+
+/** The drawing from the side, for those who do not see it. */
+export const sideViewText = (p: Piece, u: UnitPrefs): string =>
+  `${p.name} from the side, with its casts by number: ${say.depth(p.depthM, u)} of water at its outer end${
+    p.topM > 0 && p.topM < p.depthM ? `, its top ${say.depth(p.topM, u)} down` : ''
+  }.`;
+
 /** The drawing for those who do not see it. */
 export const planViewText = (p: Piece, plan: CastPlan, access: Access, u: UnitPrefs): string =>
   `${p.name} from above. ${holdText(p, plan, access, u)} ${plan.casts
     .map(
       (c, i) => `${i + 1}: ${targetName(p.kind, c.target.id, isFromBank(access))}, ${say.distance(c.distanceM, u)} off`,
     )
-    .join('; ')}.`;
+    .join('; ')}. ${leftOutText(p, plan, access).join(' ')}`.trim();

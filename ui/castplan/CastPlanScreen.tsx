@@ -16,6 +16,7 @@ import {
   leftOutText,
   orderText,
   pieceLine,
+  signsText,
 } from '../../wording/castPlan';
 import { sideTitle } from '../../wording/pieces';
 import { say } from '../../wording/units';
@@ -27,6 +28,7 @@ import { Say } from '../parts/Say';
 import { Screen } from '../shell/Screen';
 import { useTheme } from '../theme/theme';
 import { CastList } from './CastList';
+import { PieceSection } from './PieceSection';
 import { PlanPicture } from './PlanPicture';
 import { useFishedPlan, usePlanOf, type FishedPlan } from './useCastPlan';
 
@@ -120,6 +122,7 @@ function Choosing({ piece }: { piece: Piece }) {
           <Say kind="strong">{holdText(piece, plan, reading.access, units)}</Say>
           <Button kind="solid" title={CAST_PLAN.fish} onPress={begin} />
           <CastList piece={piece} plan={plan} access={reading.access} />
+          <FromTheSide piece={piece} plan={plan} />
           <Told piece={piece} plan={plan} access={reading.access} />
         </>
       ) : (
@@ -128,6 +131,16 @@ function Choosing({ piece }: { piece: Piece }) {
     </>
   );
 }
+
+/** The piece cut along its length, or an edge across: how deep what stands there is. */
+const FromTheSide = ({ piece, plan }: Pick<FishedPlan, 'piece' | 'plan'>) => (
+  <Disclosure title={CAST_PLAN.side}>
+    <PieceSection piece={piece} plan={plan} />
+    <Say kind="label" tone="soft">
+      {CAST_PLAN.sideNote}
+    </Say>
+  </Disclosure>
+);
 
 /** What else is to be said of a plan. */
 function Told({ piece, plan, access }: FishedPlan) {
@@ -160,8 +173,14 @@ function Fishing({ piece, plan, access }: FishedPlan) {
       <PlanPicture piece={piece} plan={plan} access={access} />
       <Say kind="strong">{holdText(piece, plan, access, units)}</Say>
       <Say>{plan.casts.length === 0 ? CAST_PLAN.over : `${doneText(plan)}.`}</Say>
+      {signsText(plan) ? (
+        <Say kind="label" tone="soft">
+          {signsText(plan)}
+        </Say>
+      ) : null}
       {aimM === null ? null : <Say tone="soft">{CAST_PLAN.aimed(say.distance(aimM, units))}</Say>}
       <CastList piece={piece} plan={plan} access={access} onSkip={skip} onFirst={first} />
+      <FromTheSide piece={piece} plan={plan} />
       <Row gap={8} wrap>
         <Button title={CAST_PLAN.again} onPress={() => actions.beginCastPlanAgain()} />
         <Button title={CAST_PLAN.leave} onPress={() => actions.leaveCastPlan()} />

@@ -2,7 +2,7 @@
 import { growsFromBank, lengthOf, onLand, targetsOf } from '../../core/castplan/shape';
 import { flowOf } from '../../core/castplan/casts';
 import { isFromBank } from '../../core/castplan/stands';
-import type { CastPlan } from '../../core/castplan/plan';
+import type { CastPlan, LeftOut } from '../../core/castplan/plan';
 import type { Piece } from '../../core/records/piece';
 import type { Access } from '../../core/water/terms';
 import { CAST_PLAN, planViewText } from '../../wording/castPlan';
@@ -40,6 +40,31 @@ function FlowArrow({ piece, f, p }: { piece: Piece; f: Frame; p: Palette }) {
   );
 }
 
+/** A place that has no cast now: a tick and its line where it had one, two bars where it rests, a dot out of reach. */
+function NoCast({
+  at: [x, y],
+  from,
+  why,
+  p,
+}: {
+  at: readonly [number, number];
+  from: readonly [number, number];
+  why: LeftOut;
+  p: Palette;
+}) {
+  if (why === 'out-of-reach') return <Circle cx={x} cy={y} r={4} fill={p.water[2]} stroke={p.card} strokeWidth={1} />;
+  const sign = why === 'cast' ? `M${x - 4} ${y}l3 3.5l5 -7` : `M${x - 2.5} ${y - 4}v8M${x + 2.5} ${y - 4}v8`;
+  return (
+    <G>
+      {why === 'cast' ? (
+        <Path d={`M${from[0]} ${from[1]}L${x} ${y}`} stroke={faint(p)} strokeWidth={1.5} opacity={0.4} />
+      ) : null}
+      <Circle cx={x} cy={y} r={9} fill={p.card} stroke={p.ink} strokeWidth={1} />
+      <Path d={sign} stroke={p.ink} strokeWidth={2} fill="none" strokeLinecap="round" />
+    </G>
+  );
+}
+
 interface PlanViewProps {
   piece: Piece;
   plan: CastPlan;
@@ -70,6 +95,7 @@ export function PlanView({ piece, plan, access, width, height, numbered = 10, sm
   );
   const [sx, sy] = f.at(stand);
   const onBank = growsFromBank(piece.kind) && onLand(piece, stand);
+  const whys = new Map(plan.leftOut.map((x) => [x.id, x.why]));
   const gone = targetsOf(piece).filter((t) => !casts.some((c) => c.target.id === t.id));
   return (
     <Svg
@@ -95,10 +121,9 @@ export function PlanView({ piece, plan, access, width, height, numbered = 10, sm
           />
         );
       })}
-      {gone.map((g) => {
-        const [x, y] = f.at(g);
-        return <Circle key={g.id} cx={x} cy={y} r={4} fill={p.water[2]} stroke={p.card} strokeWidth={1} />;
-      })}
+      {gone.map((g) => (
+        <NoCast key={g.id} at={f.at(g)} from={[sx, sy]} why={whys.get(g.id) ?? 'out-of-reach'} p={p} />
+      ))}
       {[...casts]
         .map((c, i) => ({ c, i }))
         .reverse()
