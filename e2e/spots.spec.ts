@@ -156,6 +156,18 @@ test.describe('wide', () => {
     await page.getByRole('button', { name: 'Put a point' }).press('Enter');
     await page.getByRole('button', { name: 'Keep it', exact: true }).press('Enter');
     await expect(page.getByText(/^11 ft deep along it, 2 points, \d+ yd$/)).toBeVisible();
+    // A line is bent: its nearest point is taken in hand and put elsewhere, another is taken out.
+    await page.getByRole('button', { name: 'Depth line 3: change' }).press('Enter');
+    await page.getByRole('button', { name: 'Move the nearest one' }).press('Enter');
+    await expect(page.getByText(/^Point \d is in hand/)).toBeVisible();
+    await plan.focus();
+    for (let n = 0; n < 4; n++) await page.keyboard.press('ArrowDown');
+    await page.getByRole('button', { name: 'Put it here' }).press('Enter');
+    await expect(page.getByText(/^2 points so far, \d+ yd long\.$/)).toBeVisible();
+    await page.getByRole('button', { name: 'Keep it', exact: true }).press('Enter');
+    const bent = page.getByText(/^11 ft deep along it, 2 points, \d+ yd$/);
+    await expect(bent).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Depth line 3: change' })).toHaveCount(1);
     await page.getByRole('button', { name: 'Shore 2: put away' }).press('Enter');
     await expect(page.getByText('Shore 2 is put away.')).toBeVisible();
     await expect(page.getByText(/^3 points, \d+ yd, closed$/)).toHaveCount(0);

@@ -134,6 +134,7 @@ export const SPOT_PLAN = {
   moved: (name: string): string => `${name} is moved.`,
   draw: (deep: boolean): string =>
     `Touch the plan along ${deep ? 'that depth' : 'the water’s edge'}, or move it until the cross stands there and put a point.`,
+  held: (n: number): string => `Point ${n} is in hand: touch where it belongs, or bring the cross there and put it.`,
   drawn: (n: number, long: string): string =>
     n < 2 ? `${n} point${n === 1 ? '' : 's'} so far.` : `${n} points so far, ${long} long.`,
   none: 'There is nothing to draw yet: add a spot, mark one from Strikes, or read some from a file.',

@@ -3,6 +3,8 @@ import { spotsText } from '../places';
 /** Spots from above, and their files. */
 export const SPOTS_PAGE = {
   takeLastBack: 'Take the last one back',
+  keepOpen: 'Keep it, open',
+  holdNearest: 'Move the nearest one',
   readFile: 'Read spots from a file…',
   saveGpx: (spots: string): string => `Save ${spots} as GPX`,
   saveGeoJson: (spots: string): string => `Save ${spots} as GeoJSON`,

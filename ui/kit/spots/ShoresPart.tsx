@@ -16,6 +16,7 @@ import { realNowMs } from '../../platform/clock';
 import { newId } from '../../platform/ids';
 import { stepBy, STEPPERS } from '../../theme/stepping';
 import { useTheme } from '../../theme/theme';
+import { nearestTo, putAt, takenOut, type Drawing } from './drawing';
 
 /** A line of one depth begins at this, m: a round number in either unit. */
 const usualDepthM = (u: UnitPrefs): number => (u.depth === 'ft' ? 10 * FT : 3);
@@ -24,10 +25,10 @@ interface DrawShoreProps {
   waterId: string;
   /** Shores the water has already: the new one is named by its number. */
   count: number;
-  drawn: readonly Degrees[];
+  drawn: Drawing;
   /** Where the cross stands. */
   at: Degrees | null;
-  onDrawn: (points: readonly Degrees[] | null) => void;
+  onDrawn: (drawing: Drawing | null) => void;
 }
 
 /** Below the plan while a shore is drawn. */
@@ -36,19 +37,22 @@ export function DrawShore({ waterId, count, drawn, at, onDrawn }: DrawShoreProps
   const { units } = useTheme();
   const [busy, setBusy] = useState(false);
   /** The depth all along it, m; null: it is the bank. */
-  const [depthM, setDepthM] = useState<number | null>(null);
-  const full = drawn.length >= MAX_SHORE_POINTS;
+  const [depthM, setDepthM] = useState<number | null>(drawn.of?.depthM ?? null);
+  const { points, held, of } = drawn;
+  const full = points.length >= MAX_SHORE_POINTS;
   const keep = async (closed: boolean): Promise<void> => {
     setBusy(true);
     const stored = await committer.record(() => [
       put('shore', {
-        id: newId(),
-        waterId,
-        name: depthM === null ? `Shore ${count + 1}` : `Depth line ${count + 1}`,
-        points: drawn.slice(0, MAX_SHORE_POINTS).map(({ latDeg, lonDeg }) => ({ latDeg, lonDeg })),
+        ...(of ?? {
+          id: newId(),
+          waterId,
+          name: depthM === null ? `Shore ${count + 1}` : `Depth line ${count + 1}`,
+          retiredAtMs: null,
+        }),
+        points: [...points],
         closed,
         depthM,
-        retiredAtMs: null,
       }),
     ]);
     setBusy(false);
@@ -57,17 +61,32 @@ export function DrawShore({ waterId, count, drawn, at, onDrawn }: DrawShoreProps
   return (
     <Card tone="wash">
       <Say role="status">
-        {drawn.length === 0
-          ? SPOT_PLAN.draw(depthM !== null)
-          : SPOT_PLAN.drawn(drawn.length, say.far(lengthM(drawn), units))}
+        {held !== null
+          ? SPOT_PLAN.held(held + 1)
+          : points.length === 0
+            ? SPOT_PLAN.draw(depthM !== null)
+            : SPOT_PLAN.drawn(points.length, say.far(lengthM(points), units))}
       </Say>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        <Button title="Put a point" disabled={full || !at} onPress={() => at && onDrawn([...drawn, at])} />
         <Button
-          title={SPOTS_PAGE.takeLastBack}
-          disabled={drawn.length === 0}
-          onPress={() => onDrawn(drawn.slice(0, -1))}
+          title={held === null ? 'Put a point' : 'Put it here'}
+          disabled={(full && held === null) || !at}
+          onPress={() => at && onDrawn(putAt(drawn, at))}
         />
+        <Button
+          title={held === null ? SPOTS_PAGE.takeLastBack : 'Take it out'}
+          disabled={points.length === 0}
+          onPress={() => onDrawn(takenOut(drawn))}
+        />
+        {held === null ? (
+          <Button
+            title={SPOTS_PAGE.holdNearest}
+            disabled={points.length === 0 || !at}
+            onPress={() => at && onDrawn({ ...drawn, held: nearestTo(drawn, at) })}
+          />
+        ) : (
+          <Button title="Let it be" onPress={() => onDrawn({ ...drawn, held: null })} />
+        )}
       </View>
       <Choices
         label={SPOTS_PAGE.whatLine}
@@ -88,8 +107,18 @@ export function DrawShore({ waterId, count, drawn, at, onDrawn }: DrawShoreProps
         />
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        <Button kind="copper" title="Keep it" disabled={drawn.length < 2 || busy} onPress={() => void keep(false)} />
-        <Button title="Keep it, closed" disabled={drawn.length < 3 || busy} onPress={() => void keep(true)} />
+        <Button
+          kind={of?.closed ? 'outline' : 'copper'}
+          title={of?.closed ? SPOTS_PAGE.keepOpen : 'Keep it'}
+          disabled={points.length < 2 || busy}
+          onPress={() => void keep(false)}
+        />
+        <Button
+          kind={of?.closed ? 'copper' : 'outline'}
+          title="Keep it, closed"
+          disabled={points.length < 3 || busy}
+          onPress={() => void keep(true)}
+        />
         <Button title="Leave it" onPress={() => onDrawn(null)} />
       </View>
       {full ? <Note>{SPOT_PLAN.shoreFull(MAX_SHORE_POINTS)}</Note> : null}
@@ -97,8 +126,14 @@ export function DrawShore({ waterId, count, drawn, at, onDrawn }: DrawShoreProps
   );
 }
 
+interface ShoresPartProps {
+  shores: readonly Shore[];
+  onDraw: () => void;
+  onChange: (shore: Shore) => void;
+}
+
 /** What shores there are. */
-export function ShoresPart({ shores, onDraw }: { shores: readonly Shore[]; onDraw: () => void }) {
+export function ShoresPart({ shores, onDraw, onChange }: ShoresPartProps) {
   const committer = useCommitter();
   const { units } = useTheme();
   const [away, setAway] = useState<Shore | null>(null);
@@ -116,6 +151,7 @@ export function ShoresPart({ shores, onDraw }: { shores: readonly Shore[]; onDra
               {SPOT_PLAN.shoreIs(s, say.far(lengthM(s.points, s.closed), units), units)}
             </Say>
           </View>
+          <Button title="Change" label={`${s.name}: change`} onPress={() => onChange(s)} />
           <Button
             title="Put away"
             label={`${s.name}: put away`}

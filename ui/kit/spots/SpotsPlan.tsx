@@ -15,6 +15,7 @@ import { Say } from '../../parts/Say';
 import { Circle, G, Path, Rect, Svg } from '../../platform/shapes';
 import { Halo } from '../../section/Halo';
 import { useTheme } from '../../theme/theme';
+import type { Drawing } from './drawing';
 import { clampScale, fitAll, labelsThatFit, movedBy, pixelOf, roundLengthM, type PlanFrame } from './frame';
 
 const HEIGHT_PX = 340;
@@ -25,6 +26,8 @@ const KEY_PX = 40;
 /** A touch that moves no further than this picks a spot, the nearest within reach of it, px. */
 const STILL_PX = 7;
 const REACH_PX = 26;
+/** A point of a line lies close to the next: a touch on it is nearer. */
+const POINT_REACH_PX = 14;
 const WHEEL = 0.002;
 /** More marks than this in the picture are small. */
 const CROWD = 80;
@@ -35,12 +38,12 @@ const MILE_M = 1609.344;
 interface SpotsPlanProps {
   spots: readonly Spot[];
   shores: readonly Shore[];
-  /** The points of a shore that is being drawn. */
-  drawn?: readonly Degrees[];
+  /** The line that is being drawn. */
+  drawn?: Drawing;
   selectedId: string | null;
   onSelect: (id: string | null) => void;
-  /** Instead of picking a spot: a touch says where. */
-  onPoint?: (at: Degrees) => void;
+  /** Instead of picking a spot: a touch says where, and which point of the line that is drawn it touched. */
+  onPoint?: (at: Degrees, near: number | null) => void;
   /** Where the one in hand is to be put: a cross stands in the middle, and this is told where it is. */
   onMiddle?: (at: Degrees) => void;
   /** Where a plan with nothing on it begins: the water's own position. */
@@ -94,7 +97,7 @@ function Marks({
 }: {
   spots: readonly Spot[];
   shores: readonly Shore[];
-  drawn: readonly Degrees[] | undefined;
+  drawn: Drawing | undefined;
   selectedId: string | null;
   frame: PlanFrame;
   width: number;
@@ -130,12 +133,23 @@ function Marks({
         const [x, y] = at(s.points[Math.floor(s.points.length / 2)]!);
         return <Halo key={s.id} x={x} y={y + 5} size={13} text={say.depth(s.depthM, units)} anchor="middle" />;
       })}
-      {drawn && drawn.length > 0 ? (
+      {drawn && drawn.points.length > 0 ? (
         <>
-          <ShoreLine points={drawn} closed={false} at={at} colour={p.copper} />
-          {drawn.map((x, i) => {
+          <ShoreLine points={drawn.points} closed={drawn.of?.closed ?? false} at={at} colour={p.copper} />
+          {drawn.points.map((x, i) => {
             const [cx, cy] = at(x);
-            return <Circle key={i} cx={cx} cy={cy} r={5} fill={p.copper} stroke={p.onWater} strokeWidth={1.5} />;
+            const held = i === drawn.held;
+            return (
+              <Circle
+                key={i}
+                cx={cx}
+                cy={cy}
+                r={held ? 9 : 5}
+                fill={held ? p.onWater : p.copper}
+                stroke={held ? p.copper : p.onWater}
+                strokeWidth={held ? 3 : 1.5}
+              />
+            );
           })}
         </>
       ) : null}
@@ -220,17 +234,21 @@ export function SpotsPlan({ spots, shores, drawn, selectedId, onSelect, onPoint,
   };
   const pick = (x: number, y: number): void => {
     if (!f) return;
+    /** Which of them was touched. */
+    const touched = (of: readonly Degrees[], reach: number): number | null => {
+      const far = of.map((s) => {
+        const [sx, sy] = pixelOf(s, f, width, height);
+        return Math.hypot(sx - x, sy - y);
+      });
+      const nearest = Math.min(...far);
+      return nearest <= reach ? far.indexOf(nearest) : null;
+    };
     if (onPoint) {
-      onPoint(movedBy(f, x - width / 2, y - height / 2).middle);
+      onPoint(movedBy(f, x - width / 2, y - height / 2).middle, touched(drawn?.points ?? [], POINT_REACH_PX));
       return;
     }
-    const near = spots
-      .map((s) => {
-        const [sx, sy] = pixelOf(s, f, width, height);
-        return { id: s.id, far: Math.hypot(sx - x, sy - y) };
-      })
-      .reduce<{ id: string; far: number } | null>((best, s) => (!best || s.far < best.far ? s : best), null);
-    onSelect(near && near.far <= REACH_PX ? near.id : null);
+    const near = touched(spots, REACH_PX);
+    onSelect(near === null ? null : spots[near]!.id);
   };
   const point = (e: PointerEvent): readonly [number, number] => [e.clientX, e.clientY];
   const surface = {

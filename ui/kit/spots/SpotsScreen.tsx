@@ -20,6 +20,7 @@ import { Press } from '../../parts/Press';
 import { Say } from '../../parts/Say';
 import { Screen } from '../../shell/Screen';
 import { useTheme } from '../../theme/theme';
+import { drawingOf, newDrawing, putAt, type Drawing } from './drawing';
 import { DrawShore, ShoresPart } from './ShoresPart';
 import { SpotsFilePart } from './SpotsFilePart';
 import { SpotsPlan } from './SpotsPlan';
@@ -95,8 +96,8 @@ export function SpotsScreen() {
   const [asked, setAsked] = useState<string | null>(null);
   const [picked, setPicked] = useState<string | null>(null);
   const [moving, setMoving] = useState(false);
-  /** The points of a shore that is being drawn; null: none is. */
-  const [drawn, setDrawn] = useState<readonly Degrees[] | null>(null);
+  /** The line that is being drawn; null: none is. */
+  const [drawn, setDrawn] = useState<Drawing | null>(null);
   const [at, setAt] = useState<Degrees | null>(null);
   const [moved, setMoved] = useState<Spot | null>(null);
   const [search, setSearch] = useState('');
@@ -148,12 +149,18 @@ export function SpotsScreen() {
         <SpotsPlan
           key={waterId}
           spots={spots}
-          shores={shores}
+          shores={drawn?.of ? shores.filter((s) => s.id !== drawn.of!.id) : shores}
           from={book.water[waterId] ?? null}
           selectedId={inHand?.id ?? null}
           onSelect={choose}
           {...(moving || drawn ? { onMiddle: setAt } : {})}
-          {...(drawn ? { drawn, onPoint: (x: Degrees) => setDrawn([...drawn, x]) } : {})}
+          {...(drawn
+            ? {
+                drawn,
+                onPoint: (x: Degrees, near: number | null) =>
+                  setDrawn(drawn.held === null && near !== null ? { ...drawn, held: near } : putAt(drawn, x)),
+              }
+            : {})}
         />
         {spots.length > 0 && !moving && !drawn ? (
           <Say kind="label" tone="soft">
@@ -206,7 +213,13 @@ export function SpotsScreen() {
           />
         ) : null}
       </Part>
-      {waterId !== '' && !drawn ? <ShoresPart shores={shores} onDraw={() => setDrawn([])} /> : null}
+      {waterId !== '' && !drawn ? (
+        <ShoresPart
+          shores={shores}
+          onDraw={() => setDrawn(newDrawing)}
+          onChange={(shore) => setDrawn(drawingOf(shore))}
+        />
+      ) : null}
       <SpotsFilePart waterId={waterId} />
     </Screen>
   );
