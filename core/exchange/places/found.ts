@@ -167,9 +167,14 @@ function shoresOf(raws: readonly RawShore[], problems: PlaceProblem[]): FoundSho
   });
 }
 
+const isPosition = (at: RawShore['points'][number]): at is Degrees =>
+  shape.latDeg.safeParse(at.latDeg).success && shape.lonDeg.safeParse(at.lonDeg).success;
+
 /** Lines of elsewhere as the shores they could be, thinned where they have more points than a shore; [] where none. */
 function asShores(raw: RawShore, i: number): FoundShore[] {
-  const points = thinned(raw.points.filter((at): at is Degrees => at.latDeg !== null && at.lonDeg !== null));
+  const onEarth = raw.points.filter(isPosition);
+  if (onEarth.length < raw.points.length) return [];
+  const points = thinned(onEarth);
   const name = asName(textOf(raw.name) ?? '') || `Line ${i + 1}`;
   // The same line taken twice is one shore.
   const id = `line-${contentHash([name, points])}`;

@@ -129,9 +129,31 @@ function linesOf(feature: unknown): RawShore[] {
 /** The only datum the format has had since 2016; an old file may name it, or another. */
 const WGS84 = /CRS84|EPSG:{1,2}4326/;
 
+/** Areas of areas of points, among features, are ten deep; what a program adds of its own, a few more. */
+const MAX_DEPTH = 64;
+const [QUOTE, ESCAPE, LIST, LIST_END, OBJECT, OBJECT_END] = Array.from('"\\[]{}', (c) => c.charCodeAt(0));
+
+/** Whether it nests deeper than any list of places: told by its letters, before a tree is made of them. */
+function tooDeep(text: string): boolean {
+  let depth = 0;
+  let inText = false;
+  for (let i = 0; i < text.length; i++) {
+    const c = text.charCodeAt(i);
+    if (inText) {
+      if (c === ESCAPE) i++;
+      else if (c === QUOTE) inText = false;
+    } else if (c === QUOTE) inText = true;
+    else if (c === LIST || c === OBJECT) {
+      if (++depth > MAX_DEPTH) return true;
+    } else if (c === LIST_END || c === OBJECT_END) depth--;
+  }
+  return false;
+}
+
 /** A GeoJSON document to its places. Never throws. */
 export function readGeoJson(text: string): PlacesFile {
   if (text.length > MAX_FILE_CHARS) return refused('too-big');
+  if (tooDeep(text)) return refused('too-deep');
   let document: unknown;
   try {
     document = JSON.parse(text.replace(/^\uFEFF/, ''));

@@ -213,6 +213,20 @@ describe('lines of elsewhere', () => {
     expect(into({ ...json, shores: json.lines }, [], shores)).toMatchObject({ shores: [], same: 4 });
   });
 
+  test('brackets within a name are no nesting', () => {
+    const name = '["\\\\'.repeat(200);
+    expect(readGeoJson(collection(feature('LineString', ring(5), name))).lines).toHaveLength(1);
+  });
+
+  test('positions that are on no earth, and a line of two hundred thousand points, hold nothing up', () => {
+    const far = ring(900).map(([lon, lat], i): [number, number] => (i % 7 === 0 ? [1e308, lat] : [lon, -1e300]));
+    expect(readGeoJson(collection(feature('LineString', far)))).toMatchObject({ lines: [], left: 1 });
+    // A saw that no course can spare a tooth of.
+    const saw = Array.from({ length: 200_000 }, (_, i) => [-84 + i * 1e-6, 43 + (i % 2) * 0.5]);
+    const { lines } = readGeoJson(collection(feature('LineString', saw)));
+    expect(lines[0]!.points.length).toBeLessThanOrEqual(400);
+  });
+
   test('one of many points keeps its course: none is further off it than a few metres', () => {
     const [line] = readGeoJson(collection(feature('LineString', ring(5000)))).lines;
     expect(line!.points.length).toBeLessThanOrEqual(400);
@@ -342,7 +356,7 @@ describe('a GeoJSON from elsewhere', () => {
 
   test.each([
     ['no JSON', '{', 'broken'],
-    ['nesting without end', '['.repeat(300_000), 'broken'],
+    ['nesting without end', '['.repeat(300_000), 'too-deep'],
     ['something else', '{"type":"Topology"}', 'not-places'],
     ['a list', '[]', 'not-places'],
     [

@@ -5,10 +5,16 @@ import { MAX_SHORE_POINTS } from '../../records/shore';
 
 /** A point within so much of the line, degrees (about a metre), says nothing; doubled until few enough are left. */
 const SPARE_DEG = 1e-5;
+/** Of a longer line first every so manieth is taken: to weigh each against all is work that grows with its square. */
+const MOST_WEIGHED = 4000;
 
-/** The same course with as many points as a shore may have, at the most. */
+/**
+ * The same course with as many points as a shore may have, at the most. Positions must be on the earth: then a few
+ * doublings end it.
+ */
 export function thinned(points: readonly Degrees[]): Degrees[] {
-  let line = [...points];
+  const each = Math.ceil(points.length / MOST_WEIGHED);
+  let line = points.filter((_, i) => i % each === 0 || i === points.length - 1);
   for (let tolerance = SPARE_DEG; line.length > MAX_SHORE_POINTS; tolerance *= 2) {
     const { coordinates } = simplify(
       { type: 'LineString', coordinates: line.map((p) => [p.lonDeg, p.latDeg]) },
