@@ -144,8 +144,8 @@ export function ShoresPart({ shores, onDraw, onChange }: ShoresPartProps) {
     <Part title="Shore and depths" right={<Button title="Draw a line" onPress={onDraw} />}>
       {shores.length === 0 ? <Note>{SPOT_PLAN.noShore}</Note> : null}
       {shores.map((s) => (
-        <Row key={s.id}>
-          <View style={{ flex: 1 }}>
+        <Row key={s.id} wrap>
+          <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 150 }}>
             <Say kind="strong">{s.name}</Say>
             <Say kind="label" tone="soft">
               {SPOT_PLAN.shoreIs(s, say.far(lengthM(s.points, s.closed), units), units)}
