@@ -155,8 +155,9 @@ test.describe('wide', () => {
     await page.keyboard.press('ArrowRight');
     await page.getByRole('button', { name: 'Put a point' }).press('Enter');
     await page.getByRole('button', { name: 'Keep it', exact: true }).press('Enter');
-    await expect(page.getByText(/^11 ft deep along it, 2 points, \d+ yd$/)).toBeVisible();
-    // A line is bent: its nearest point is taken in hand and put elsewhere, another is taken out.
+    const line = page.getByText(/^11 ft deep along it, 2 points, \d+ yd$/);
+    const straight = (await line.textContent())!;
+    // A line is bent: its nearest point is taken in hand and put elsewhere.
     await page.getByRole('button', { name: 'Depth line 3: change' }).press('Enter');
     await page.getByRole('button', { name: 'Move the nearest one' }).press('Enter');
     await expect(page.getByText(/^Point \d is in hand/)).toBeVisible();
@@ -165,8 +166,8 @@ test.describe('wide', () => {
     await page.getByRole('button', { name: 'Put it here' }).press('Enter');
     await expect(page.getByText(/^2 points so far, \d+ yd long\.$/)).toBeVisible();
     await page.getByRole('button', { name: 'Keep it', exact: true }).press('Enter');
-    const bent = page.getByText(/^11 ft deep along it, 2 points, \d+ yd$/);
-    await expect(bent).toBeVisible();
+    await expect(line).toBeVisible();
+    await expect(line).not.toHaveText(straight);
     await expect(page.getByRole('button', { name: 'Depth line 3: change' })).toHaveCount(1);
     await page.getByRole('button', { name: 'Shore 2: put away' }).press('Enter');
     await expect(page.getByText('Shore 2 is put away.')).toBeVisible();

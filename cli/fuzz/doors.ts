@@ -5,6 +5,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { strToU8, zipSync } from 'fflate';
+import type { Random } from '../../core/base/random';
 import { exportBook, importBook, RECORD_IN_ZIP, storable } from '../../core/exchange/bookDocument';
 import { readBoxCsv, writeBoxCsv, type BoxFile } from '../../core/exchange/boxCsv';
 import { readBoxJson, writeBoxJson } from '../../core/exchange/boxJson';
@@ -28,7 +29,6 @@ import { runVerb, VERBS } from '../verbs';
 import { outOfRange } from './fit';
 import { noise, spoiltJson, spoiltText } from './spoilt';
 
-type Random = () => number;
 /** Refused whole, with a reason; taken with what was left out told; taken whole. */
 export type Came = 'refused' | 'told' | 'whole';
 
@@ -61,8 +61,8 @@ function meetRecord(text: string): Came {
     'a record out of its shape',
   );
   must(storable(puts).problems.length === 0, 'a record that cannot be stored');
-  const book = applyPuts(emptyBook(), puts);
-  must(exportBook(book, '').records.water!.length >= 0, 'no record');
+  const again = importBook(JSON.stringify(exportBook(applyPuts(emptyBook(), puts), '')));
+  must(again.problems.length === 0, 'a record that does not come back as it went out');
   if (problems.some((p) => p.path === '(whole document)')) return 'refused';
   const rows = Object.entries((JSON.parse(text) as { records: Record<string, unknown> }).records).flatMap(([k, of]) =>
     Object.hasOwn(RECORDS, k) && Array.isArray(of) ? of.map((_, i) => `records.${k}[${i}]`) : [],
@@ -285,5 +285,8 @@ function verbDoor(name: string): Door {
     },
   );
 }
+
+/** Verbs that simulate: each answer takes up to some seconds. */
+export const HEAVY_VERBS: ReadonlySet<string> = new Set(['rank', 'plan', 'simulate']);
 
 export const VERB_DOORS: readonly Door[] = Object.keys(VERBS).map(verbDoor);

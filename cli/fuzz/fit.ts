@@ -1,26 +1,14 @@
 /** Whether an answer's numbers can be what they say they are. */
 
+const words = (all: string): ReadonlySet<string> => new Set(all.split(' '));
 /** Shares and chances. */
-const SHARES = new Set(
-  ['share', 'zoneShare', 'chance', 'kept', 'snag', 'landedShare', 'pBest', 'aBeatsB', 'moonIllumination'].concat([
-    'shut',
-    'reluctant',
-    'neutral',
-    'willing',
-    'aggressive',
-  ]),
+const SHARES = words(
+  'share zoneShare chance kept snag landedShare pBest aBeatsB moonIllumination shut reluctant neutral willing aggressive',
 );
 /** What there cannot be less than none of. */
-const AMOUNTS = new Set(
-  ['strikesPerHour', 'hours', 'casts', 'castsPerHour', 'distanceM', 'pastM', 'castS', 'durationS', 'weightKg'].concat([
-    'sizeM',
-    'terminalMps',
-    'strikes',
-    'possiblePerHour',
-    'castM',
-    'countdownS',
-    'lengthM',
-  ]),
+const AMOUNTS = words(
+  'strikesPerHour hours casts castsPerHour distanceM pastM castS durationS weightKg sizeM terminalMps strikes ' +
+    'possiblePerHour castM countdownS lengthM',
 );
 const EPS = 1e-6;
 

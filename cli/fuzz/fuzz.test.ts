@@ -1,9 +1,9 @@
-/** Every way in, knocked at with what has gone wrong. The long run: npm run bench -- fuzz-files fuzz-verbs. */
+/** Every way in, knocked at with what has gone wrong. The long runs: npm run bench -- fuzz-files fuzz-verbs … */
 import { seededRandom } from '../../core/base/random';
 import { readBoxJson } from '../../core/exchange/boxJson';
 import { applyPuts, emptyBook } from '../../core/records';
 import { buildDemoWorld } from '../../demo/world';
-import { fileDoors, VERB_DOORS, type Came } from './doors';
+import { fileDoors, HEAVY_VERBS, VERB_DOORS, type Came } from './doors';
 import { outOfRange } from './fit';
 import { spoiltJson } from './spoilt';
 
@@ -12,8 +12,6 @@ jest.setTimeout(120_000);
 const WORLD = applyPuts(emptyBook(), buildDemoWorld(0));
 const SEED = 11;
 const TIMES = 120;
-/** Verbs that simulate. */
-const HEAVY = ['rank', 'plan', 'simulate'];
 const SLOW_MS = 20_000;
 
 test.each([...fileDoors(WORLD), ...VERB_DOORS].map((d) => [d.name, d] as const))(
@@ -21,7 +19,7 @@ test.each([...fileDoors(WORLD), ...VERB_DOORS].map((d) => [d.name, d] as const))
   (name, door) => {
     const random = seededRandom(SEED);
     const came: Record<Came, number> = { refused: 0, told: 0, whole: 0 };
-    for (let i = 0; i < (HEAVY.includes(name) ? TIMES / 5 : TIMES); i++) {
+    for (let i = 0; i < (HEAVY_VERBS.has(name) ? TIMES / 5 : TIMES); i++) {
       const given = door.next(random);
       const began = performance.now();
       came[door.meet(given)]++;

@@ -1,7 +1,7 @@
 /** Documents gone wrong, made with a seed: what a bad file, a foreign program or an ill will could hand over. */
+import type { Random } from '../../core/base/random';
 import { broken } from '../../core/fixtures/anySpot';
 
-type Random = () => number;
 type Holder = Record<string, unknown> | unknown[];
 
 /** So many nested lists: more than any document has, fewer than a JSON reader refuses. */

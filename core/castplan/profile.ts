@@ -28,15 +28,11 @@ const ramp = (u: number, [u0, a]: readonly [number, number], [u1, b]: readonly [
 /** Depth of the bottom there, m; above the water: less than 0. */
 export function floorAtM(p: Sized, u: number): number {
   const [D, T, S] = [p.depthM, Math.min(p.topM, p.depthM), spanOf(p)];
-  if (p.kind === 'point')
-    return u > S
-      ? ramp(u, [S, 0], [S + AT_BANK.withinM, -AT_BANK.landM])
-      : u < S / 2
-        ? ramp(u, [-S / 5, D], [S / 2, T])
-        : ramp(u, [S / 2, T], [S, 0]);
   if (growsFromBank(p.kind)) {
-    const atBank = AT_BANK.share * D;
-    return u > S ? ramp(u, [S, atBank], [S + AT_BANK.withinM, -AT_BANK.landM]) : ramp(u, [0, D], [S, atBank]);
+    const atBank = p.kind === 'point' ? 0 : AT_BANK.share * D;
+    if (u > S) return ramp(u, [S, atBank], [S + AT_BANK.withinM, -AT_BANK.landM]);
+    if (p.kind !== 'point') return ramp(u, [0, D], [S, atBank]);
+    return u < S / 2 ? ramp(u, [-S / 5, D], [S / 2, T]) : ramp(u, [S / 2, T], [S, atBank]);
   }
   if (p.kind === 'ledge') return ramp(u, [-S / 8, D], [S / 8, T]);
   if (p.kind === 'bed') return D + (u >= 0 && u <= S ? BED_M * Math.sin((Math.PI * u) / S) : 0);
@@ -77,6 +73,6 @@ export function depthOfM(p: Sized, t: Target): number {
   const u = alongOf(p, t);
   const floor = Math.max(0.1, floorAtM(p, u));
   const top = UNDER.has(t.id) ? null : topAtM(p, u);
-  if (top !== null && t.in >= OVER_IN && t.y * (isEdge(p.kind) ? 0 : 1) === 0) return clamp(top, 0, floor);
+  if (top !== null && t.in >= OVER_IN && (isEdge(p.kind) || t.y === 0)) return clamp(top, 0, floor);
   return floor / 2;
 }

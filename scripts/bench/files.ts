@@ -2,12 +2,8 @@
 import { readCatches } from '../../core/exchange/catches/read';
 import { daysOfCatches } from '../../core/exchange/catches/days';
 import type { CatchDays } from '../../core/exchange/catches/named';
-import { lookAtCatches, type CatchChoices } from '../../core/exchange/catches/look';
-import { ownTablesAsList, type OwnTables } from '../../core/exchange/catches/ownTables';
-import { seededRandom, type Random } from '../../core/base/random';
-import { broken } from '../../core/fixtures/anySpot';
-import { LIST_TABLES, logTableCsv, logTables, SI_LOG_UNITS } from '../../core/exchange/logTables';
-import { applyPuts, emptyBook, RECORDS, type Book } from '../../core/records';
+import { logTableCsv, logTables, SI_LOG_UNITS } from '../../core/exchange/logTables';
+import { applyPuts, emptyBook, type Book } from '../../core/records';
 import { buildDemoWorld } from '../../demo/world';
 import { FAMILY_OF_NAME, SPECIES_OF_NAME } from '../../wording/box';
 import { table } from './report';
@@ -35,84 +31,6 @@ function timed<T>(work: () => T): { value: T; ms: number } {
   const from = performance.now();
   const value = work();
   return { value, ms: performance.now() - from };
-}
-
-const SEED = 20261130;
-const MUTANTS = 10_000;
-const SLOW_MS = 2000;
-const READING = { units: { length: 'in', weight: 'lb', depth: 'ft' }, order: 'month-first' } as const;
-
-/** Spoilt lists, and spoilt tables of the log's own, each looked at as the page does. */
-function spoilt(world: Book): string {
-  const water = Object.values(world.water)[0]!.name;
-  const lure = Object.values(world.lure)[0]!.name;
-  const list = [
-    'Date,Time,Lake,Spot,Species,Lure,Result,Casts,Length (in),Weight (lb),Released,Notes',
-    `5/14/2025,6:30 am,${water},,largemouth bass,${lure},caught,60,15.5,2.1,yes,"by the alders, early"`,
-    `5/14/2025,7:10 am,${water},,largemouth bass,${lure},lost,60,,,,`,
-    `5/15/2025,9:00,${water},,bluegill,finesse jig,none,40,,,,`,
-    `2025-06-02,,${water},,bluegill,spinnerbait,landed,25,7,0.4,no,=1+1`,
-  ].join('\r\n');
-  const tables = Object.fromEntries(logTables(world, SI_LOG_UNITS).map((t) => [t.name, logTableCsv(t)]));
-  const bare: Book = { ...world, trip: {}, block: {}, event: {}, cast: {}, tombstone: {} };
-  const how: CatchChoices = { ...HOW, ...READING, castsADay: 50, nowMs: Date.UTC(2027, 0, 1) };
-  const kinds: readonly [string, (random: Random) => string][] = [
-    ['a list of catches', (random) => broken(list, random)],
-    [
-      'the log’s own tables',
-      (random) =>
-        ownTablesAsList(
-          Object.fromEntries(LIST_TABLES.map((t) => [t, broken(tables[t]!.slice(0, 1500), random)])) as OwnTables,
-        ),
-    ],
-  ];
-  const rows = kinds.map(([name, mutant]) => {
-    const random = seededRandom(SEED);
-    const count = { thrown: 0, slow: 0, illegal: 0, gone: 0, refused: 0, told: 0, whole: 0 };
-    for (let i = 0; i < MUTANTS; i++) {
-      const began = performance.now();
-      try {
-        const look = lookAtCatches(mutant(random), bare, how);
-        if (look.puts.some((p) => !RECORDS[p.kind].schema.safeParse(p.data).success)) count.illegal++;
-        const events = look.puts.filter((p) => p.kind === 'event').length;
-        const blank = look.lines - events - look.problemCount;
-        // A line that is neither taken nor told must be one that says there was no fish.
-        const refused = look.problems[0]?.code === 'no-columns';
-        if (!refused && blank > look.blanks) count.gone++;
-        if (refused) count.refused++;
-        else if (look.problemCount > 0) count.told++;
-        else count.whole++;
-      } catch {
-        count.thrown++;
-      }
-      if (performance.now() - began > SLOW_MS) count.slow++;
-    }
-    return [
-      name,
-      MUTANTS,
-      count.thrown,
-      count.slow,
-      count.illegal,
-      count.gone,
-      count.refused,
-      count.told,
-      count.whole,
-    ].map(String);
-  });
-  return table(
-    [
-      'what',
-      'mutants',
-      'thrown',
-      'over 2 s',
-      'taken and illegal',
-      'counted and gone',
-      'refused whole',
-      'some left out, told',
-      'read whole',
-    ],
-    rows,
-  );
 }
 
 /** A list of so many catches of the sample world's lures. */
@@ -158,9 +76,5 @@ ${table(
     ['memory held in the end', '', `${Math.round(usedMB() - before)} MB`],
   ],
 )}
-
-Mutants (one to four places of each changed, seed ${SEED}), each looked at as the page does:
-
-${spoilt(world)}
 `;
 }

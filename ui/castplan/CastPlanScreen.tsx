@@ -168,14 +168,15 @@ function Fishing({ piece, plan, access }: FishedPlan) {
   const skip = (t: TargetId): void => actions.changeCastPlan((on) => ({ ...on, skipped: [...on.skipped, t] }));
   const first = (t: TargetId): void => actions.changeCastPlan((on) => ({ ...on, next: t }));
   const aimM = day?.trip.aimM ?? null;
+  const signs = signsText(plan);
   return (
     <>
       <PlanPicture piece={piece} plan={plan} access={access} />
       <Say kind="strong">{holdText(piece, plan, access, units)}</Say>
       <Say>{plan.casts.length === 0 ? CAST_PLAN.over : `${doneText(plan)}.`}</Say>
-      {signsText(plan) ? (
+      {signs ? (
         <Say kind="label" tone="soft">
-          {signsText(plan)}
+          {signs}
         </Say>
       ) : null}
       {aimM === null ? null : <Say tone="soft">{CAST_PLAN.aimed(say.distance(aimM, units))}</Say>}

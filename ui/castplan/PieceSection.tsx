@@ -150,36 +150,38 @@ export function PieceSection({ piece, plan }: { piece: Piece; plan: CastPlan }) 
           <Path d={`M0 ${water}H${width}`} stroke={p.onWater} strokeWidth={1.5} />
           <Path d={`${pathOf(bottom)}L${width} ${HEIGHT_PX}L0 ${HEIGHT_PX}Z`} fill={p.peat} />
           <Cover piece={piece} f={f} p={p} />
-          {[...signsOf(piece, plan, f)].reverse().map(({ x, y, ns }) => {
-            const text = ns.join(', ');
-            const half = Math.max(DISC_PX, 4 + text.length * LETTER_PX);
-            const left = Math.max(2, Math.min(width - 2 * half - 2, x - half));
-            const next = ns[0] === 1;
-            return (
-              <G key={text}>
-                <Rect
-                  x={left}
-                  y={y - DISC_PX}
-                  width={2 * half}
-                  height={2 * DISC_PX}
-                  rx={DISC_PX}
-                  fill={next ? p.copper : p.card}
-                  stroke={next ? p.onCopper : p.ink}
-                  strokeWidth={1.5}
-                />
-                <SvgText
-                  x={left + half}
-                  y={y + 5}
-                  textAnchor="middle"
-                  fontSize={14}
-                  fontFamily={FONT.dataBold}
-                  fill={next ? p.onCopper : p.ink}
-                >
-                  {text}
-                </SvgText>
-              </G>
-            );
-          })}
+          {signsOf(piece, plan, f)
+            .reverse()
+            .map(({ x, y, ns }) => {
+              const text = ns.join(', ');
+              const half = Math.max(DISC_PX, 4 + text.length * LETTER_PX);
+              const left = Math.max(2, Math.min(width - 2 * half - 2, x - half));
+              const next = ns[0] === 1;
+              return (
+                <G key={text}>
+                  <Rect
+                    x={left}
+                    y={y - DISC_PX}
+                    width={2 * half}
+                    height={2 * DISC_PX}
+                    rx={DISC_PX}
+                    fill={next ? p.copper : p.card}
+                    stroke={next ? p.onCopper : p.ink}
+                    strokeWidth={1.5}
+                  />
+                  <SvgText
+                    x={left + half}
+                    y={y + 5}
+                    textAnchor="middle"
+                    fontSize={14}
+                    fontFamily={FONT.dataBold}
+                    fill={next ? p.onCopper : p.ink}
+                  >
+                    {text}
+                  </SvgText>
+                </G>
+              );
+            })}
           <Halo x={8} y={f.at(0, f.deepestM)[1] + 18} size={13} text={say.depth(f.deepestM, units)} />
         </Svg>
       ) : null}
