@@ -58,8 +58,27 @@ function openDeviceKeeper(): Keeper {
       const { refused, storing, inMemory } = k.snapshot();
       if (refused + storing > 0 || inMemory) e.preventDefault();
     });
+  tidyAtRest(k);
   void k.open();
   return k;
+}
+
+/** When nothing was changed for so long, what is stored is made quick to open, ms. */
+const REST_MS = 10_000;
+
+function tidyAtRest(k: Keeper): void {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const step = (): void =>
+    void k.tidy().then(
+      (more) => more && restThen(REST_MS / 50),
+      // It stays as it is; the next change has the next try.
+      () => undefined,
+    );
+  const restThen = (ms: number): void => {
+    clearTimeout(timer);
+    timer = setTimeout(step, ms);
+  };
+  k.subscribe(() => restThen(REST_MS));
 }
 
 /**

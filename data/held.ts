@@ -4,7 +4,7 @@
  */
 import { contentHash } from '../core/base/hash';
 import { decodeStored } from '../core/exchange/bookDocument';
-import { applyPuts, put, RECORDS, storageKey, type Book, type Put } from '../core/records';
+import { applyPuts, put, recordOf, RECORDS, recordsOf, storageKey, type Book, type Put } from '../core/records';
 import { encodeRecord } from '../core/records/define';
 
 /** Where the text lies: with the page, for as long as its tab is open. */
@@ -22,8 +22,7 @@ interface HeldPut {
 
 type Change = (book: Book) => readonly Put[];
 
-const standingAt = (book: Book, { kind, data }: Put): unknown =>
-  Object.hasOwn(book[kind], data.id) ? book[kind][data.id] : null;
+const standingAt = (book: Book, { kind, data }: Put): unknown => recordOf(book, kind, data.id) ?? null;
 const baseOf = (book: Book, p: Put): string | null => {
   const now = standingAt(book, p);
   return now === null ? null : contentHash(now);
@@ -58,7 +57,7 @@ function inTurn(book: Book, p: Put): Put {
   const tripId = p.kind === 'block' ? p.data.tripId : book.block[p.data.blockId]?.tripId;
   const others = [
     ...Object.values(book.block).filter((b) => b.tripId === tripId),
-    ...[...Object.values(book.cast), ...Object.values(book.event)].filter(
+    ...[...recordsOf(book, 'cast'), ...recordsOf(book, 'event')].filter(
       (x) => book.block[x.blockId]?.tripId === tripId,
     ),
   ].filter((x) => x.id !== p.data.id);

@@ -3,7 +3,7 @@
  * really stored, under a lock that all tabs share, and counts only once the store has taken it. What the store refuses
  * is held, over a reload too, told and tried again.
  */
-import type { Storable } from '../core/exchange/bookDocument';
+import { asWritten, type Storable } from '../core/exchange/bookDocument';
 import { applyPuts, emptyBook, type Book, type Put } from '../core/records';
 import type { Before } from '../core/records/replaced';
 import {
@@ -75,6 +75,8 @@ export interface Keeper {
   dropRefused: () => void;
   /** It was read that a change was dropped. */
   forgetDropped: () => void;
+  /** One step of making what is stored quick to open; whether there may be more to do. */
+  tidy: () => Promise<boolean>;
   /** What would be stored if the store took everything: for a file saved in need. */
   withRefused: () => Book;
 }
@@ -358,6 +360,10 @@ export function createKeeper(ports: Ports): Keeper {
     forgetDropped: () => {
       dropped = null;
       publish();
+    },
+    tidy: async () => {
+      if (status !== 'ready' || newer > 0 || pending.length > 0) return false;
+      return ports.alone(async () => (await device().tidy?.(asWritten)) ?? false);
     },
     withRefused: () =>
       play(snapshot.book, [...refused, ...pending.filter((p) => p.shown !== 'at-once').map((p) => p.change)]),

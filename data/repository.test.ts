@@ -1,6 +1,6 @@
 import { untold } from '../core/records/event';
 import { buildDemoWorld } from '../demo/world';
-import { put, storageKey } from '../core/records';
+import { put, recordOf, storageKey } from '../core/records';
 import { memoryStore } from './memoryStore';
 import {
   keysSince,
@@ -237,7 +237,7 @@ test('a newer event under the same key is the same event', async () => {
   const seen = await savePuts(store, [put('event', event)], NEW);
   await savePuts(store, [put('event', { ...event, phase: 'pause' })], seen);
   expect([...store.all.keys()].filter((k) => k.startsWith('event/'))).toHaveLength(1);
-  expect((await loadBook(store)).book.event.e!.phase).toBe('pause');
+  expect(recordOf((await loadBook(store)).book, 'event', 'e')!.phase).toBe('pause');
 });
 
 test('what was made of a state that is no more is not stored', async () => {

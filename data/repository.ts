@@ -2,10 +2,11 @@
  * load → migrate → validate → save. What cannot be read is moved aside under quarantine/ and reported, never dropped.
  * Every write is one transaction and carries the store's revision, so that another tab can tell what it has not seen.
  */
-import { decodeStored, encoded, storable, type Storable } from '../core/exchange/bookDocument';
+import { decodeStored, encoded, storable, storedBefore, type Storable } from '../core/exchange/bookDocument';
 import type { Problem } from '../core/base/problems';
 import { applyPuts, emptyBook, type Book, type Put } from '../core/records';
 import { REPLACED_BY, type Before } from '../core/records/replaced';
+import { inSlices } from './slices';
 import type { KeyValueStore } from './store';
 
 export const QUARANTINE = 'quarantine/';
@@ -96,34 +97,42 @@ function parseBefore(text: string | null | undefined): Before | null {
   }
 }
 
+/** To read a text that this build has not read before takes as long as so many that it has. */
+const UNREAD = 25;
+
 export async function loadBook(store: KeyValueStore): Promise<Loaded> {
   await finishReplacing(store);
-  const values = await store.getAll(BEFORE);
-  const keys = Object.keys(values).filter((k) => !k.startsWith(META));
+  const { values, sound } = await store.getAll(BEFORE);
+  const keys = [...values.keys()].filter((k) => !k.startsWith(META));
   const puts: Put[] = [];
   const quarantined = new Map<string, Quarantined>();
   const moveAside: Quarantined[] = [];
   const present = new Set(keys);
   let newer = 0;
-  for (const key of keys) {
-    const text = asText(values[key]);
+  await inSlices(keys, (key) => {
+    const text = asText(values.get(key));
+    if (sound.has(key)) {
+      puts.push(storedBefore(key, text));
+      return 1;
+    }
     const aside = key.startsWith(QUARANTINE);
     const original = aside ? key.slice(QUARANTINE.length) : key;
     const r = decodeStored(original, text);
     if (r.ok) {
       // What was moved aside never takes the place of what was stored since.
       if (!aside || !present.has(original)) puts.push(r.put);
-      continue;
+      return UNREAD;
     }
     // A newer build reads it: another page has it open, or had.
     if (!aside && isNewer(r.problems)) {
       newer++;
-      continue;
+      return UNREAD;
     }
     const q = { key: original, text, problems: r.problems };
     quarantined.set(original, q);
     if (!aside) moveAside.push(q);
-  }
+    return UNREAD;
+  });
   if (moveAside.length > 0) {
     await store.setMany(Object.fromEntries(moveAside.map((q) => [QUARANTINE + q.key, q.text])));
     await store.removeMany(moveAside.map((q) => q.key));
@@ -132,8 +141,8 @@ export async function loadBook(store: KeyValueStore): Promise<Loaded> {
     book: applyPuts(emptyBook(), puts),
     quarantined: [...quarantined.values()],
     newer,
-    before: parseBefore(values[BEFORE_HEAD]),
-    revision: parseRevision(values[REVISION]),
+    before: parseBefore(values.get(BEFORE_HEAD)),
+    revision: parseRevision(values.get(REVISION)),
   };
 }
 
@@ -198,7 +207,8 @@ async function replaceWith(
   seen: Revision,
   { keep, atMs, by }: Replacing,
 ): Promise<Revision> {
-  const there = Object.fromEntries(Object.entries(await store.getAll(BEFORE)).filter(([key]) => !key.startsWith(META)));
+  const { values } = await store.getAll(BEFORE);
+  const there = Object.fromEntries([...values].filter(([key]) => !key.startsWith(META)));
   const gone = Object.keys(there).filter((k) => !Object.hasOwn(entries, k));
   const records = Object.keys(there).length;
   const next = following(seen, null);

@@ -4,16 +4,29 @@
  * answered only once it lies on the disk. The port is small so that tests can stand in for it.
  */
 import { openDB, unwrap, type IDBPDatabase, type IDBPObjectStore } from 'idb';
+import { asTogether, isSound, isTogether, keyAfter, mayLieTogether, sealOf, TOGETHER, TOGETHER_FROM } from './together';
 
 export interface KeyValueStore {
-  /** All that lies there, but for one key; where something else than text lies, that. */
-  getAll(but: string): Promise<Record<string, string>>;
+  /** All that lies there, but for one key. */
+  getAll(but: string): Promise<AllStored>;
   getMany(keys: string[]): Promise<Record<string, string | null>>;
   /** All of them or none: one transaction. */
   setMany(entries: Record<string, string>): Promise<void>;
   /** The same, and only if what stands under a key is still as it should be; whether it was. */
   setManyIf(entries: Record<string, string>, key: string, holds: (text: string | null) => boolean): Promise<boolean>;
   removeMany(keys: string[]): Promise<void>;
+  /**
+   * One step of making what lies there quick to open; whether there may be more to do. `asWritten`: a text as it would
+   * be written today; null where it cannot be read.
+   */
+  tidy?(asWritten: (key: string, text: string) => string | null): Promise<boolean>;
+}
+
+export interface AllStored {
+  /** Where something else than text lies, that. */
+  values: ReadonlyMap<string, string>;
+  /** Keys of texts that this very build has read before, and that have not changed since. */
+  sound: ReadonlySet<string>;
 }
 
 const NAME = 'moss-kettle';
@@ -28,33 +41,8 @@ const WRITTEN = { durability: 'strict' } as const;
 /** Past so many keys all that lies in the table is read at once: a question for each takes seconds. */
 const MANY = 200;
 
-/**
- * Values that come by the thousand lie many in one: the database takes a tenth of a millisecond for each of its own. A
- * later one of these counts before an earlier, a value of its own before them all; what the store itself is told of
- * stays apart. Written in the shape of a record of a version to come, so that an older build leaves it where it is.
- */
-const TOGETHER_FROM = 500;
-const APART = ['meta/', 'quarantine/'] as const;
-export const TOGETHER = 'trip/~together~';
-const TOGETHER_VERSION = 1_000_000;
-const DIGITS = 9;
-const NUMBERED = new RegExp(`^${TOGETHER}(\\d{${DIGITS}})$`);
-interface Together {
-  version: typeof TOGETHER_VERSION;
-  data: { keys: string[]; values: string[] };
-}
-const isTogether = (x: unknown): x is Together => {
-  const { keys, values } = (x as Partial<Together> | null)?.data ?? {};
-  return Array.isArray(keys) && Array.isArray(values) && keys.length === values.length;
-};
-const asTogether = (entries: readonly (readonly [string, string])[]): Together => ({
-  version: TOGETHER_VERSION,
-  data: { keys: entries.map(([k]) => k), values: entries.map(([, v]) => v) },
-});
 /** All keys that begin with it. */
 const beginning = (text: string): IDBKeyRange => IDBKeyRange.bound(text, `${text}\uffff`);
-const mayLieTogether = (key: string): boolean => !APART.some((x) => key.startsWith(x));
-
 let opened: Promise<IDBPDatabase> | null = null;
 
 function database(): Promise<IDBPDatabase> {
@@ -98,22 +86,48 @@ async function together(table: IDBPObjectStore<unknown, string[], string, IDBTra
   });
 }
 
-async function readAll(but: string): Promise<Record<string, string>> {
+/** Of what lies together, what this build has read and found right: the page need not ask again. */
+const sealed = new Set<string>();
+/** What cannot be sealed, or put together: something in it cannot be read. */
+const left = new Set<string>();
+
+async function readAll(but: string): Promise<AllStored> {
   const { store, done } = await begin('readonly');
-  const ranges = [IDBKeyRange.upperBound(but, true), IDBKeyRange.lowerBound(but, true)];
-  const parts = await Promise.all(ranges.map((r) => Promise.all([store.getAllKeys(r), store.getAll(r)])));
+  const ranges = [
+    IDBKeyRange.upperBound(but, true),
+    IDBKeyRange.bound(but, TOGETHER, true, true),
+    IDBKeyRange.lowerBound(`${TOGETHER}\uffff`, true),
+  ];
+  const lying = (await store.getAllKeys(beginning(TOGETHER))).map(String);
+  // Each in a request of its own: all at once they would hold the page up.
+  const [parts, packs] = await Promise.all([
+    Promise.all(ranges.map((r) => Promise.all([store.getAllKeys(r), store.getAll(r)]))),
+    Promise.all(lying.map((key) => store.get(key) as Promise<unknown>)),
+  ]);
   await done;
-  const own: Record<string, string> = {};
-  const all: Record<string, string> = {};
-  for (const [keys, values] of parts)
-    keys.forEach((k, i) => {
-      const key = String(k);
-      const value: unknown = values[i];
-      if (key.startsWith(TOGETHER) && isTogether(value))
-        value.data.keys.forEach((inner, j) => (all[inner] = value.data.values[j]!));
-      else own[key] = value as string;
+  const values = new Map<string, string>();
+  const sound = new Set<string>();
+  for (const [i, key] of lying.entries()) {
+    const pack = packs[i];
+    if (!isTogether(pack)) {
+      values.set(key, pack as string);
+      continue;
+    }
+    const whole = await isSound(pack.data);
+    if (whole) sealed.add(key);
+    else sealed.delete(key);
+    pack.data.keys.forEach((inner, j) => {
+      values.set(inner, pack.data.values[j]!);
+      if (whole) sound.add(inner);
+      else sound.delete(inner);
     });
-  return Object.assign(all, own);
+  }
+  for (const [keys, own] of parts)
+    keys.forEach((key, i) => {
+      values.set(String(key), own[i] as string);
+      sound.delete(String(key));
+    });
+  return { values, sound };
 }
 
 type Writing = Awaited<ReturnType<typeof begin>>;
@@ -144,9 +158,9 @@ async function fill(tx: Writing, table: IDBObjectStore, entries: Readonly<Record
   }
   const there = (await tx.store.getAllKeys()).map(String);
   for (const key of there) if (mayLieTogether(key) && Object.hasOwn(entries, key)) table.delete(key);
-  let number = Math.max(0, ...there.flatMap((key) => NUMBERED.exec(key)?.slice(1).map(Number) ?? []));
-  for (let at = 0; at < many.length; at += TOGETHER_FROM)
-    table.put(asTogether(many.slice(at, at + TOGETHER_FROM)), `${TOGETHER}${String(++number).padStart(DIGITS, '0')}`);
+  const next = keyAfter(there);
+  for (let nth = 0; nth * TOGETHER_FROM < many.length; nth++)
+    table.put(asTogether(many.slice(nth * TOGETHER_FROM, (nth + 1) * TOGETHER_FROM)), next(nth + 1));
   for (const [key, value] of all) if (!mayLieTogether(key)) table.put(value, key);
 }
 
@@ -157,21 +171,80 @@ const remove = (keys: readonly string[]): Promise<void> =>
     if (lying.length > 0) {
       const counts = new Set([...keys, ...(await tx.store.getAllKeys()).map(String)]);
       for (const { key, keys: inner, values } of lying.reverse()) {
-        const left = inner.flatMap((k, i) => (counts.has(k) ? [] : [[k, values[i]!] as const]));
-        for (const [k] of left) counts.add(k);
-        if (left.length === 0) table.delete(key);
-        else if (left.length < inner.length) table.put(asTogether(left), key);
+        const rest = inner.flatMap((k, i) => (counts.has(k) ? [] : [[k, values[i]!] as const]));
+        for (const [k] of rest) counts.add(k);
+        if (rest.length < inner.length) for (const known of [sealed, left]) known.delete(key);
+        if (rest.length === 0) table.delete(key);
+        else if (rest.length < inner.length) table.put(asTogether(rest), key);
       }
     }
-    for (const key of keys) table.delete(key);
+    for (const key of keys) {
+      left.delete(key);
+      table.delete(key);
+    }
   });
+
+/** So many that lie alone are left alone. */
+const ALONE = 2 * TOGETHER_FROM;
+
+/** What is to be done next, and what lies there of it. */
+async function untidy(): Promise<{ key: string | null; keys: string[]; values: string[] } | null> {
+  const { store, done } = await begin('readonly');
+  const keys = (await store.getAllKeys()).map(String);
+  const key = keys.find((k) => k.startsWith(TOGETHER) && !sealed.has(k) && !left.has(k));
+  if (key) {
+    const pack: unknown = await store.get(key);
+    await done;
+    if (isTogether(pack) && !(await isSound(pack.data))) return { key, ...pack.data };
+    (isTogether(pack) ? sealed : left).add(key);
+    return untidy();
+  }
+  const alone = keys.filter((k) => mayLieTogether(k) && !k.startsWith(TOGETHER) && !left.has(k));
+  const some = alone.length < ALONE ? [] : alone.slice(0, TOGETHER_FROM);
+  const values = (await Promise.all(some.map((k) => store.get(k)))) as string[];
+  await done;
+  return some.length > 0 ? { key: null, keys: some, values } : null;
+}
+
+/** One step of putting together and sealing; whether there may be more to do. */
+async function tidy(asWritten: (key: string, text: string) => string | null): Promise<boolean> {
+  const next = await untidy();
+  if (!next) return false;
+  const texts = next.keys.map((key, i) => asWritten(key, next.values[i]!));
+  const good = next.keys.flatMap((key, i) => (texts[i] === null ? [] : [[key, texts[i]!] as const]));
+  const given = new Map(next.keys.map((key, i) => [key, next.values[i]!]));
+  if (next.key && good.length < next.keys.length) {
+    left.add(next.key);
+    return true;
+  }
+  for (const [i, key] of next.keys.entries()) if (texts[i] === null) left.add(key);
+  const seal = await sealOf(
+    good.map(([key]) => key),
+    good.map(([, text]) => text),
+  );
+  if (!seal) return false;
+  await writing(async (tx, table) => {
+    if (next.key) {
+      const now: unknown = await tx.store.get(next.key);
+      const same = isTogether(now) && now.data.keys.every((key, i) => given.get(key) === now.data.values[i]);
+      if (same && now.data.keys.length === given.size) table.put(asTogether(good, seal), next.key);
+      return;
+    }
+    const there = (await tx.store.getAllKeys()).map(String);
+    const now = await Promise.all(good.map(([key]) => tx.store.get(key) as Promise<unknown>));
+    if (now.some((value, i) => value !== given.get(good[i]![0]))) return;
+    table.put(asTogether(good, seal), keyAfter(there)(1));
+    for (const [key] of good) table.delete(key);
+  });
+  return true;
+}
 
 const STORE: KeyValueStore = {
   getAll: readAll,
   getMany: async (keys) => {
     if (keys.length > MANY) {
-      const all = await readAll('');
-      return Object.fromEntries(keys.map((key) => [key, all[key] ?? null]));
+      const { values } = await readAll('');
+      return Object.fromEntries(keys.map((key) => [key, values.get(key) ?? null]));
     }
     const tx = await begin('readonly');
     const values = await Promise.all(keys.map((key) => tx.store.get(key)));
@@ -192,6 +265,7 @@ const STORE: KeyValueStore = {
     return held;
   },
   removeMany: remove,
+  tidy,
 };
 
 export const deviceStore = (): KeyValueStore => STORE;

@@ -21,7 +21,7 @@ import { readReadingsCsv } from '../../core/exchange/readingsCsv';
 import { readRecordZip } from '../../core/exchange/recordZip';
 import { readTable } from '../../core/exchange/table';
 import { anyWaters } from '../../core/fixtures/anyWater';
-import { applyPuts, emptyBook, inUse, KINDS, RECORDS, type Book } from '../../core/records';
+import { applyPuts, emptyBook, inUse, KINDS, put, RECORDS, recordsOf, type Book } from '../../core/records';
 import { shoreFields, type Shore } from '../../core/records/shore';
 import { spotFields } from '../../core/records/spot';
 import { FAMILY_OF_NAME, SPECIES_OF_NAME } from '../../wording/box';
@@ -152,10 +152,15 @@ function spoiltZip(record: unknown, random: Random): Uint8Array {
 /** The ways in for files, with what is in this record as what has gone wrong. */
 export function fileDoors(world: Book): readonly Door[] {
   /** A few of every kind: short enough for many turns. */
-  const few: Book = Object.fromEntries(
-    KINDS.map((k) => [k, Object.fromEntries(Object.entries(world[k]).slice(0, 2))]),
-  ) as unknown as Book;
-  const bare: Book = { ...world, trip: {}, block: {}, event: {}, cast: {}, tombstone: {} };
+  const few = applyPuts(
+    emptyBook(),
+    KINDS.flatMap((k) =>
+      recordsOf(world, k)
+        .slice(0, 2)
+        .map((data) => put(k, data as never)),
+    ),
+  );
+  const bare: Book = { ...world, trip: {}, block: {}, event: new Map(), cast: new Map(), tombstone: {} };
   const record = exportBook(few, '2026-10-08T06:00:00.000Z');
   const someLure = Object.values(world.lure)[0]!.name;
   const someWater = Object.values(world.water)[0]!.name;

@@ -1,5 +1,5 @@
 /** A lure that went, told in the log, is gone from the box too; taking it back brings it back. */
-import { put, takenBack, type Book, type Put } from '../records';
+import { put, recordOf, takenBack, type Book, type Put } from '../records';
 
 /** One fewer; the last one is lost. */
 export function lureLost(book: Book, lureId: string | null, atMs: number): Put[] {
@@ -10,7 +10,7 @@ export function lureLost(book: Book, lureId: string | null, atMs: number): Put[]
 
 /** What taking an event back does to the box; nothing where it was taken back before, or was of another kind. */
 export function lureBack(book: Book, eventId: string): Put[] {
-  const event = book.event[eventId];
+  const event = recordOf(book, 'event', eventId);
   if (event?.kind !== 'lure-lost' || takenBack(book).has(eventId)) return [];
   const lureId = book.block[event.blockId]?.presentation.lureId;
   const lure = lureId ? book.lure[lureId] : undefined;

@@ -1,6 +1,6 @@
 import { buildDemoWorld } from '../../demo/world';
 import { dateAt, midnightMs } from '../base/zone';
-import { applyPuts, emptyBook, put, tripsOf, type Book } from '../records';
+import { applyPuts, emptyBook, put, recordsOf, tripsOf, type Book } from '../records';
 import { diaryDay, diaryDays, sameDate } from './days';
 import { movedToDay } from './moved';
 
@@ -14,7 +14,7 @@ const minuteOfDay = (ms: number): number => {
   const { year, month, day: d } = dateAt(ms, zone);
   return ms - midnightMs(year, month, d, zone);
 };
-const eventsOf = (book: Book, blockId: string) => Object.values(book.event).filter((e) => e.blockId === blockId);
+const eventsOf = (book: Book, blockId: string) => recordsOf(book, 'event').filter((e) => e.blockId === blockId);
 const midnight = (month: number, d: number): number => midnightMs(2026, month, d, zone);
 
 test('to a day that was none: the same casts by the same clock, and nothing of them left behind', () => {

@@ -3,7 +3,7 @@
  * named.
  */
 import { decodeRecord, encodeRecord, upgradeRecord } from '../records/define';
-import { KINDS, RECORDS, put, storageKey, type Book, type Kind, type Put } from '../records';
+import { KINDS, RECORDS, put, recordsOf, storageKey, type Book, type Kind, type Put } from '../records';
 import type { Problem } from '../base/problems';
 
 /** Stands in every exported record, so that another file is not taken for one. */
@@ -24,10 +24,7 @@ export interface BookDocument {
 /** The whole record as one document; `exportedAt`: ISO 8601. Nothing is left out, also what was taken back. */
 export function exportBook(book: Book, exportedAt: string): BookDocument {
   const records = Object.fromEntries(
-    KINDS.map((k) => [
-      k,
-      Object.values(book[k]).map((data) => ({ version: RECORDS[k].version, data: data as unknown })),
-    ]),
+    KINDS.map((k) => [k, recordsOf(book, k).map((data) => ({ version: RECORDS[k].version, data: data as unknown }))]),
   );
   return { format: BOOK_FORMAT, version: BOOK_VERSION, exportedAt, records };
 }
@@ -84,6 +81,16 @@ export function decodeStored(key: string, text: string): { ok: true; put: Put } 
   return r.ok
     ? { ok: true, put: put(kind, r.value as never) }
     : { ok: false, problems: r.problems.map((p) => ({ ...p, path: `${key}: ${p.path}` })) };
+}
+
+/** The same of a text that was read before and has not changed: it is not looked at again. */
+export const storedBefore = (key: string, text: string): Put =>
+  put(key.split('/')[0] as Kind, (JSON.parse(text) as { data: never }).data);
+
+/** A stored text as it would be written today; null where it cannot be read. */
+export function asWritten(key: string, text: string): string | null {
+  const r = typeof text === 'string' ? decodeStored(key, text) : null;
+  return r?.ok ? encodeRecord(RECORDS[r.put.kind] as never, r.put.data as never) : null;
 }
 
 /** Records and how they are stored: a text under each key. */

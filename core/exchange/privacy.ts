@@ -2,7 +2,8 @@
  * What of the angler's places goes along with what leaves the device: one scale for calendars, the record, spots and
  * tables.
  */
-import type { Book } from '../records';
+import { recordsOf, type Book } from '../records';
+import { withRows } from '../records/logTable';
 
 /** From nothing of them to all: no names, names, names and about where, names and exactly where. */
 export const TELLS = ['nothing', 'names', 'roughly', 'all'] as const;
@@ -67,7 +68,10 @@ function unnamed(book: Book): Book {
     spot: each(book.spot, (s, n) => ({ ...s, ...UNWRITTEN, name: `Spot ${n}`, hazards: '', lowWater: '' })),
     piece: each(book.piece, (x, n) => ({ ...x, ...UNWRITTEN, name: `Piece ${n}` })),
     trip: each(book.trip, (t) => ({ ...t, ...UNWRITTEN })),
-    event: each(book.event, (e) => ({ ...e, ...UNWRITTEN, was: e.was.map(({ note: _, ...was }) => was) })),
+    event: withRows(
+      book.event,
+      recordsOf(book, 'event').map((e) => ({ ...e, ...UNWRITTEN, was: e.was.map(({ note: _, ...was }) => was) })),
+    ),
     photo: {},
   };
 }

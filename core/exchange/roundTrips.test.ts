@@ -8,7 +8,18 @@ import { loadBook, savePuts } from '../../data/repository';
 import { FAMILY_OF_NAME } from '../../wording/box';
 import { seededRandom } from '../base/random';
 import { anyRecord } from '../fixtures/anyRecord';
-import { applyPuts, emptyBook, KINDS, put, RECORDS, standing, type Book, type Kind, type Put } from '../records';
+import {
+  applyPuts,
+  emptyBook,
+  KINDS,
+  put,
+  RECORDS,
+  recordsOf,
+  standing,
+  type Book,
+  type Kind,
+  type Put,
+} from '../records';
 import { decodeRecord, encodeRecord } from '../records/define';
 import type { EventDetails, StrikeEvent } from '../records/event';
 import { exportBook, importBook } from './bookDocument';
@@ -38,7 +49,7 @@ test('any whole book: on a device and in a file, every record as it was', async 
       Array.from({ length: 8 }, () => put(kind, anyRecord(kind, random) as never)),
     );
     const book = applyPuts(emptyBook(), puts);
-    const all = KINDS.flatMap((kind) => Object.values(book[kind]).map((data) => put(kind, data as never)));
+    const all = KINDS.flatMap((kind) => recordsOf(book, kind).map((data) => put(kind, data as never)));
     const read = importBook(JSON.stringify(exportBook(book, '2026-10-08T00:00:00Z')));
     expect(read.problems).toEqual([]);
     expect(applyPuts(emptyBook(), read.puts)).toEqual(book);
@@ -57,7 +68,7 @@ const world = applyPuts(emptyBook(), buildDemoWorld(0));
 function toldAnything(seed: number): Book {
   const random = seededRandom(seed);
   const gone = new Set(Object.values(world.tombstone).map((t) => t.of));
-  const puts = Object.values(world.event)
+  const puts = recordsOf(world, 'event')
     .filter((e) => !gone.has(e.id))
     .map((e) => {
       const any = anyRecord('event', random) as StrikeEvent;
@@ -95,7 +106,7 @@ test('the tables as a list, put into a record without a day: as many of each, ea
   for (let seed = 11; seed <= 14; seed++) {
     const book = toldAnything(seed);
     const tables = Object.fromEntries(logTables(book, SI_LOG_UNITS).map((t) => [t.name, logTableCsv(t)]));
-    const bare: Book = { ...book, trip: {}, block: {}, event: {}, cast: {}, tombstone: {}, photo: {} };
+    const bare: Book = { ...book, trip: {}, block: {}, event: new Map(), cast: new Map(), tombstone: {}, photo: {} };
     const look = lookAtCatches(ownTablesAsList(tables as unknown as OwnTables), bare, {
       waterId: null,
       species: null,

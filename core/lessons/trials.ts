@@ -1,7 +1,7 @@
 /** What came of trials. */
 import { minutesOf } from '../log/effort';
 import { isLanded, isStrike } from '../log/events';
-import { takenBack, type Book } from '../records';
+import { recordsOf, takenBack, type Book } from '../records';
 import type { LureTrial } from '../records/trial';
 import { luckOf } from './luck';
 
@@ -33,8 +33,8 @@ function reportOf(book: TrialBook, trial: LureTrial): TrialReport {
   const undone = takenBack(book);
   const counts = (x: { id: string; blockId: string; atMs: number }): boolean =>
     x.atMs >= trial.startedAtMs && blockOf.has(x.blockId) && !undone.has(x.id);
-  const made = Object.values(book.cast).filter(counts);
-  const events = Object.values(book.event).filter(counts);
+  const made = recordsOf(book, 'cast').filter(counts);
+  const events = recordsOf(book, 'event').filter(counts);
   const strikes = events.filter((e) => isStrike(e.kind)).length;
   const counted = made.reduce((sum, c) => sum + c.count, 0);
   // A strike that was logged without its cast was a cast.

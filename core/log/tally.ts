@@ -31,12 +31,10 @@ export type LogBook = Pick<Book, 'block' | 'cast' | 'event' | 'tombstone'>;
 
 /** The log of these blocks alone: a long record is neither sorted nor added up for a few of its blocks. */
 export function logOf(book: LogBook, blocks: readonly EffortBlock[]): LogBook {
-  const byId = <T extends { id: string }>(all: readonly T[]): Record<string, T> =>
-    Object.fromEntries(all.map((x) => [x.id, x]));
   return {
     block: Object.fromEntries(blocks.map((b) => [b.id, b])),
-    cast: byId(blocks.flatMap((b) => ofBlock(book, 'cast', b.id))),
-    event: byId(blocks.flatMap((b) => ofBlock(book, 'event', b.id))),
+    cast: new Map(blocks.map((b) => [b.id, ofBlock(book, 'cast', b.id)])),
+    event: new Map(blocks.map((b) => [b.id, ofBlock(book, 'event', b.id)])),
     tombstone: book.tombstone,
   };
 }
@@ -51,7 +49,8 @@ export function tallyByBlock(book: LogBook): Map<string, Tally> {
 /** Events of these blocks that were taken back, in their order. */
 export function struckOut(book: LogBook, blocks: readonly EffortBlock[]): StrikeEvent[] {
   const undone = takenBack(book);
-  return Object.values(logOf(book, blocks).event)
+  return blocks
+    .flatMap((b) => ofBlock(book, 'event', b.id))
     .filter((e) => undone.has(e.id))
     .sort((a, b) => a.seq - b.seq);
 }

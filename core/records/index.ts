@@ -6,6 +6,7 @@ import { cadenceRecord } from './cadence';
 import { castRecord } from './cast';
 import { eventRecord } from './event';
 import { lineRecord } from './line';
+import { rowIn, rowsIn, withRows, type LogTable } from './logTable';
 import { lureRecord, type Lure } from './lure';
 import { measurementRecord, type Measurement } from './measurement';
 import { photoRecord } from './photo';
@@ -59,11 +60,35 @@ export type DataOf<K extends Kind> = (typeof RECORDS)[K] extends RecordKind<infe
 /** Names of the kinds. */
 export const KINDS = Object.keys(RECORDS) as Kind[];
 
-/** All records by kind and id. */
-export type Book = { readonly [K in Kind]: Readonly<Record<string, DataOf<K>>> };
+/** What comes by the thousand: it lies by its block. */
+export type LogKind = 'cast' | 'event';
+/** All records, by kind and id; casts and events by their block. */
+export type Book = {
+  readonly [K in Kind]: K extends LogKind ? LogTable<DataOf<K>> : Readonly<Record<string, DataOf<K>>>;
+};
+
+const isLogKind = (kind: Kind): kind is LogKind => kind === 'cast' || kind === 'event';
+
+type OfBlock = DataOf<LogKind>;
+const logIn = (book: object, kind: LogKind): LogTable<OfBlock> =>
+  (book as Readonly<Record<LogKind, LogTable<OfBlock>>>)[kind];
 
 /** A book with nothing in it. */
-export const emptyBook = (): Book => Object.fromEntries(KINDS.map((k) => [k, {}])) as unknown as Book;
+export const emptyBook = (): Book =>
+  Object.fromEntries(KINDS.map((k) => [k, isLogKind(k) ? new Map() : {}])) as unknown as Book;
+
+/** Whether nothing at all was recorded. */
+export const isEmpty = (book: Book): boolean => KINDS.every((k) => recordsOf(book, k).length === 0);
+
+/** All records of a kind, what was taken back too. */
+export const recordsOf = <K extends Kind>(book: Pick<Book, K>, kind: K): DataOf<K>[] =>
+  (isLogKind(kind) ? rowsIn(logIn(book, kind)) : Object.values(book[kind])) as DataOf<K>[];
+
+/** The record of a kind with this id. */
+export function recordOf<K extends Kind>(book: Pick<Book, K>, kind: K, id: string): DataOf<K> | undefined {
+  if (isLogKind(kind)) return rowIn(logIn(book, kind), id) as DataOf<K> | undefined;
+  return Object.hasOwn(book[kind], id) ? (book[kind] as Readonly<Record<string, DataOf<K>>>)[id] : undefined;
+}
 
 /** One change of the book. */
 export type Put = { [K in Kind]: { kind: K; data: DataOf<K> } }[Kind];
@@ -79,60 +104,29 @@ export function storageKey(p: Put): string {
 
 /** The book with changes made, in order; kinds without a change stay the same object. */
 export function applyPuts(book: Book, puts: readonly Put[]): Book {
-  const next = { ...book } as Record<Kind, Record<string, unknown>>;
+  const next = { ...book } as unknown as Record<Kind, Record<string, unknown>>;
+  const logged: Record<LogKind, OfBlock[]> = { cast: [], event: [] };
   const copied = new Set<Kind>();
   for (const p of puts) {
+    if (p.kind === 'cast' || p.kind === 'event') {
+      logged[p.kind].push(p.data);
+      continue;
+    }
     if (!copied.has(p.kind)) next[p.kind] = { ...next[p.kind] };
     copied.add(p.kind);
     next[p.kind][p.data.id] = p.data;
   }
-  for (const kind of ['cast', 'event'] as const)
-    if (copied.has(kind)) carryBlocks(kind, book, next as unknown as Book, puts);
-  return next as unknown as Book;
+  return {
+    ...(next as unknown as Book),
+    cast: withRows(book.cast, logged.cast as DataOf<'cast'>[]),
+    event: withRows(book.event, logged.event as DataOf<'event'>[]),
+  };
 }
-
-type OfBlock = DataOf<'cast'> | DataOf<'event'>;
-/** Casts, and events, by their block, of the tables at hand: a day is found in a long record without a search. */
-const blocksIn = new WeakMap<object, ReadonlyMap<string, readonly OfBlock[]>>();
 
 /** Casts or events of a block, in the order they were stored, what was taken back too; the same list while it is so. */
-export function ofBlock<K extends 'cast' | 'event'>(
-  book: Pick<Book, K>,
-  kind: K,
-  blockId: string,
-): readonly DataOf<K>[] {
-  const all: Readonly<Record<string, OfBlock>> = book[kind];
-  let index = blocksIn.get(all);
-  if (!index) {
-    const made = new Map<string, OfBlock[]>();
-    for (const x of Object.values(all)) {
-      const those = made.get(x.blockId);
-      if (those) those.push(x);
-      else made.set(x.blockId, [x]);
-    }
-    index = made;
-    blocksIn.set(all, index);
-  }
-  return (index.get(blockId) ?? NONE) as readonly DataOf<K>[];
-}
+export const ofBlock = <K extends LogKind>(book: Pick<Book, K>, kind: K, blockId: string): readonly DataOf<K>[] =>
+  (logIn(book, kind).get(blockId) ?? NONE) as readonly DataOf<K>[];
 const NONE: readonly never[] = [];
-
-/** The same for a book that was changed, made from what was there. */
-function carryBlocks(kind: 'cast' | 'event', before: Book, after: Book, puts: readonly Put[]): void {
-  const known = blocksIn.get(before[kind]);
-  if (!known) return;
-  const index = new Map(known);
-  for (const p of puts) {
-    if (p.kind !== kind) continue;
-    const was = (before[kind] as Readonly<Record<string, OfBlock>>)[p.data.id];
-    // It never goes to another block; should it all the same, the whole is looked through anew.
-    if (was && was.blockId !== p.data.blockId) return;
-    const those = index.get(p.data.blockId) ?? NONE;
-    const at = those.findIndex((x) => x.id === p.data.id);
-    index.set(p.data.blockId, at < 0 ? [...those, p.data] : those.map((x, i) => (i === at ? p.data : x)));
-  }
-  blocksIn.set(after[kind], index);
-}
 
 /** Ids of what was taken back, and not brought back since. */
 export function takenBack(book: Pick<Book, 'tombstone'>): ReadonlySet<string> {
@@ -165,7 +159,7 @@ export function tripsOf(book: Pick<Book, 'trip' | 'tombstone'>): Trip[] {
 
 /** Casts and events that were not taken back, in the order they were made. */
 export function standing<K extends 'event' | 'cast'>(book: Pick<Book, K | 'tombstone'>, kind: K): DataOf<K>[] {
-  return inTheirOrder(Object.values(book[kind]) as OfBlock[], takenBack(book)) as DataOf<K>[];
+  return inTheirOrder(rowsIn(logIn(book, kind)), takenBack(book)) as DataOf<K>[];
 }
 
 /** Those of a list that were not taken back, in the order they were made. */

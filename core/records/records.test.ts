@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { applyPuts, emptyBook, KINDS, ofBlock, put, RECORDS } from '.';
+import { applyPuts, emptyBook, KINDS, ofBlock, put, RECORDS, recordsOf } from '.';
 import { exportBook, importBook, BOOK_FORMAT } from '../exchange/bookDocument';
 import { buildDemoWorld } from '../../demo/world';
 import { blocksOfTrip, tallyTrip } from '../log/tally';
@@ -251,7 +251,7 @@ test('a put replaces, and other kinds are left alone', () => {
 
 test('casts and events of a block, followed through changes as a look through all of them finds them', () => {
   const found = (b: typeof book, kind: 'cast' | 'event', blockId: string): unknown =>
-    Object.values(b[kind]).filter((x) => x.blockId === blockId);
+    recordsOf(b, kind).filter((x) => x.blockId === blockId);
   const same = (b: typeof book): void => {
     for (const kind of ['cast', 'event'] as const)
       for (const id of [...Object.keys(b.block), 'nowhere']) expect(ofBlock(b, kind, id)).toEqual(found(b, kind, id));
@@ -259,7 +259,7 @@ test('casts and events of a block, followed through changes as a look through al
   same(book);
   const [one, other] = Object.keys(book.block) as [string, string];
   const cast = { id: 'c-new', blockId: one, seq: 900, atMs: 5, count: 1 };
-  const event = Object.values(book.event)[0]!;
+  const event = recordsOf(book, 'event')[0]!;
   let next = book;
   for (const puts of [
     [put('cast', cast)],

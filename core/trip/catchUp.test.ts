@@ -1,7 +1,7 @@
 import { buildDemoWorld } from '../../demo/world';
 import { diaryDay } from '../diary/days';
 import { againstModel } from '../diary/ended';
-import { applyPuts, emptyBook, RECORDS, type Put } from '../records';
+import { applyPuts, emptyBook, RECORDS, recordsOf, type Put } from '../records';
 import type { WorkedAs } from '../planning/plan/unplanned';
 import type { Conditions } from '../water/conditions';
 import { catchUpTrouble, caughtUp, DAY_PARTS, type Remembered } from './catchUp';
@@ -45,7 +45,7 @@ test('blocks share the time in order; casts are one count, events lie within the
   }
   const seqs = [
     ...day.blocks.map((b) => b.seq),
-    ...Object.values(book.cast).map((c) => c.seq),
+    ...recordsOf(book, 'cast').map((c) => c.seq),
     ...day.tally.events.map((e) => e.seq),
   ];
   expect(new Set(seqs).size).toBe(seqs.length);

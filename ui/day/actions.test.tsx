@@ -1,5 +1,5 @@
 import { act, renderHook } from '@testing-library/react-native';
-import { applyPuts, emptyBook, preferencesOf, put, type Book, type Put } from '../../core/records';
+import { applyPuts, emptyBook, ofBlock, preferencesOf, put, type Book, type Put } from '../../core/records';
 import { planRetrieve, type Plan } from '../../core/planning/plan/plan';
 import type { PlanRequest } from '../../core/planning/task/request';
 import { tallyTrip } from '../../core/log/tally';
@@ -85,9 +85,7 @@ test('casts in a row share one block and never a sequence number', async () => {
   });
   const { blocks, casts } = t.tally();
   expect([blocks.length, casts]).toEqual([1, 12]);
-  const seqs = Object.values(t.book().cast)
-    .filter((c) => c.blockId === blocks[0]!.id)
-    .map((c) => c.seq);
+  const seqs = ofBlock(t.book(), 'cast', blocks[0]!.id).map((c) => c.seq);
   expect(new Set(seqs).size).toBe(12);
 });
 

@@ -6,7 +6,16 @@ import type { Phase } from '../../core/planning/cadence/cadence';
 import type { WorkedAs } from '../../core/planning/plan/unplanned';
 import type { PlanRequest } from '../../core/planning/task/request';
 import type { LearnedRanking } from '../../core/learning/learned';
-import { activeTrip, bringBackPuts, preferencesOf, put, takeBackPuts, type Book, type Put } from '../../core/records';
+import {
+  activeTrip,
+  bringBackPuts,
+  preferencesOf,
+  put,
+  recordOf,
+  takeBackPuts,
+  type Book,
+  type Put,
+} from '../../core/records';
 import { corrected, untold, type EventDetails, type EventKind } from '../../core/records/event';
 import type { Lure } from '../../core/records/lure';
 import type { ThrownAt } from '../../core/records/piece';
@@ -103,7 +112,7 @@ export function logActions({ record, current, now }: ActionPorts, inHand: () => 
     const atMs = now();
     void record((b) => {
       const puts = bringBackPuts(b, id, atMs);
-      const event = b.event[id];
+      const event = recordOf(b, 'event', id);
       const lost = puts.length > 0 && event?.kind === 'lure-lost' ? b.block[event.blockId] : undefined;
       return [...puts, ...(lost ? lureLost(b, lost.presentation.lureId, atMs) : [])];
     });
@@ -112,7 +121,7 @@ export function logActions({ record, current, now }: ActionPorts, inHand: () => 
   const tellEvent = (eventId: string, change: Partial<EventDetails>): void => {
     const atMs = now();
     void record((book) => {
-      const e = book.event[eventId];
+      const e = recordOf(book, 'event', eventId);
       const next = e && corrected(e, change, atMs);
       return next && next !== e ? [put('event', next)] : [];
     });

@@ -12,7 +12,8 @@ import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
 import { deviceZone } from '../platform/clock';
 import { useKeeping } from '../platform/persistence';
-import { buildName, useOfflineUse } from '../platform/updates';
+import { buildName } from '../../data/build';
+import { useOfflineUse } from '../platform/updates';
 import { saveProblemReport } from './problemReport';
 
 const SHOWN = 8;

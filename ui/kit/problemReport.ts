@@ -2,7 +2,7 @@
 import type { Trouble } from '../../data/troubles';
 import { realNowMs } from '../platform/clock';
 import { saveFile } from '../platform/files';
-import { buildName } from '../platform/updates';
+import { buildName } from '../../data/build';
 
 const iso = (ms: number): string => new Date(ms).toISOString();
 

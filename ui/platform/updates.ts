@@ -67,6 +67,3 @@ export function takeUpdate(): void {
 export const useUpdateState = (): UpdateState => standing((s) => s.update);
 export const useOfflineUse = (): OfflineUse => standing((s) => s.offline);
 
-/** The name of the build that this page runs. */
-export const buildName = (): string =>
-  document.querySelector('meta[name="build"]')?.getAttribute('content') ?? 'unfinished';

@@ -1,16 +1,13 @@
 /** On a device with no record at all, a server started for the demo offers its world: loaded once, without asking. */
 import { useEffect, useRef } from 'react';
-import { KINDS } from '../../core/records';
+import { isEmpty } from '../../core/records';
 import { useStored } from '../../data/useBook';
 import { useDemoWorld } from '../kit/useDemoWorld';
 
 export function useFirstStart(): boolean {
   // Both from what is stored this instant: the day follows a moment later, and would look empty where it is not.
   const status = useStored((s) => s.status);
-  const empty = useStored(
-    (s) =>
-      s.status === 'ready' && s.quarantined.length === 0 && KINDS.every((k) => Object.keys(s.book[k]).length === 0),
-  );
+  const empty = useStored((s) => s.status === 'ready' && s.quarantined.length === 0 && isEmpty(s.book));
   const demo = useDemoWorld();
   const asked = useRef(false);
   useEffect(() => {

@@ -15,6 +15,7 @@ import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { EventMark } from '../section/Marks';
 import { useTheme } from '../theme/theme';
+import { recordOf } from '../../core/records';
 import type { EventKind, StrikeEvent } from '../../core/records/event';
 import { EventPhotosLater } from '../photos/later';
 import { LengthChoices } from './LengthChoices';
@@ -75,7 +76,7 @@ function useAsked(): { event: StrikeEvent | null; done: () => void } {
     const timer = setTimeout(() => setDoneWith(id), ASKED_MS);
     return () => clearTimeout(timer);
   }, [id]);
-  const event = (id && book.event[id]) || null;
+  const event = (id && recordOf(book, 'event', id)) || null;
   const told =
     event && (event.phase !== null || event.side !== null) && (event.kind !== 'landed' || event.lengthM !== null);
   return { event: told ? null : event, done: () => setDoneWith(id) };

@@ -5,7 +5,7 @@ import { IMPERIAL } from '../../../wording/units';
 import { ownLogUnits } from '../../../wording/logTables';
 import { seededRandom } from '../../base/random';
 import { tallyTrip } from '../../log/tally';
-import { applyPuts, emptyBook, RECORDS, standing, tripsOf, type Book, type Put } from '../../records';
+import { applyPuts, emptyBook, RECORDS, recordsOf, standing, tripsOf, type Book, type Put } from '../../records';
 import { logTableCsv, logTables, SI_LOG_UNITS } from '../logTables';
 import { comparedWith, daysOfCatches } from './days';
 import type { CatchUnits } from './fields';
@@ -50,7 +50,7 @@ test('a list becomes days with their casts, strikes and lengths, each record as 
   const book = applyPuts(world, found.puts);
   const trip = Object.values(book.trip).find((t) => !(t.id in world.trip) && t.species === 'largemouth-bass')!;
   expect(tallyTrip(book, trip.id, HOW.nowMs)).toMatchObject({ casts: 100, strikes: 2, hooked: 2, landed: 1 });
-  const landed = Object.values(book.event).find((e) => e.note === 'by the alders')!;
+  const landed = recordsOf(book, 'event').find((e) => e.note === 'by the alders')!;
   expect(
     new Date(landed.atMs).toLocaleString('en-US', { timeZone: water.zone, hour: '2-digit', minute: '2-digit' }),
   ).toBe('06:30 AM');
@@ -63,7 +63,7 @@ test('put in twice it changes nothing; a line more is one event more; a day of o
   const more = put(list(...LINES, `5/14/2025,8:00,${water.name},largemouth bass,${lure.name},caught,60,12,`), book);
   expect(more.puts.map((p) => p.kind)).toEqual(['event']);
   const added = more.puts[0]!.data as { seq: number; blockId: string };
-  const there = Object.values(book.event).filter((e) => e.blockId === added.blockId);
+  const there = recordsOf(book, 'event').filter((e) => e.blockId === added.blockId);
   expect(there.every((e) => e.seq < added.seq)).toBe(true);
   const [own] = Object.values(world.trip).filter((t) => t.waterId === water.id);
   const day = new Date(own!.startedAtMs).toLocaleDateString('en-US', { timeZone: water.zone });
@@ -171,7 +171,7 @@ test('looked at before it is taken: what it leaves open, what it calls otherwise
   });
   // As a worker is given the record: of its log only what came from a list.
   const book = applyPuts(world, lookAtCatches(text, world, told).puts);
-  expect(Object.keys(comparedWith(book).event).length).toBe(3);
+  expect(recordsOf(comparedWith(book), 'event').length).toBe(3);
   expect(lookAtCatches(text, comparedWith(book), told)).toMatchObject({ days: 0, known: 3, puts: [] });
   expect(lookAtCatches('', world, choices())).toMatchObject({ lines: 0, from: null, problemCount: 1 });
 });
@@ -224,7 +224,7 @@ test.each([
 ])('the log’s own tables in %s, read in where no day is: the same days, casts and strikes', (_, units) => {
   const tables = Object.fromEntries(logTables(world, units).map((t) => [t.name, logTableCsv(t, true)]));
   const text = ownTablesAsList(tables as unknown as OwnTables);
-  const bare = { ...world, trip: {}, block: {}, event: {}, cast: {}, tombstone: {} };
+  const bare = { ...world, trip: {}, block: {}, event: new Map(), cast: new Map(), tombstone: {} };
   const found = lookAtCatches(text, bare, choices());
   expect(found.problems).toEqual([]);
   expect(found.days).toBe(new Set(Object.values(world.block).map((b) => b.tripId)).size);

@@ -12,7 +12,8 @@ import { familyById } from '../../lures/families';
 import type { FamilyId } from '../../lures/family';
 import { workedUnplanned, type WorkedAs } from '../../planning/plan/unplanned';
 import type { PlanRequest } from '../../planning/task/request';
-import { bringBackPuts, put, tripsOf, type Book, type Put } from '../../records';
+import { bringBackPuts, ofBlock, put, recordsOf, tripsOf, type Book, type Put } from '../../records';
+import { withRows } from '../../records/logTable';
 import { untold } from '../../records/event';
 import type { Lure } from '../../records/lure';
 import { usualOutfit } from '../../tackle/outfit';
@@ -83,13 +84,9 @@ const fromList = ({ id }: { id: string }): boolean => id.startsWith('in-');
 /** The record as far as a list is compared with it, for a worker: of the log only what came from a list. */
 export const comparedWith = (book: Book): Book => ({
   ...book,
-  ...Object.fromEntries(
-    (['block', 'event'] as const).map((kind) => [
-      kind,
-      Object.fromEntries(Object.entries(book[kind]).filter(([, x]) => fromList(x))),
-    ]),
-  ),
-  cast: {},
+  block: Object.fromEntries(Object.entries(book.block).filter(([, b]) => fromList(b))),
+  event: withRows(new Map(), recordsOf(book, 'event').filter(fromList)),
+  cast: new Map(),
 });
 
 /** Days of each water that were logged here. */
@@ -203,7 +200,8 @@ function oneDay(
       alike.set(says, nth + 1);
       const id = `in-${contentHash([blockId, says, nth])}`;
       const eventSeq = seq++;
-      if (what === 'nothing' ? !isNew : own(book.event, id)) return void out.known++;
+      if (what === 'nothing' ? !isNew : ofBlock(book, 'event', blockId).some((e) => e.id === id))
+        return void out.known++;
       if (what === 'nothing') return;
       const atMs = minutes === null ? at((i + (k + 0.5) / g.length) / groups.length) : clock(minutes);
       puts.push(
