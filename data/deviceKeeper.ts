@@ -65,12 +65,14 @@ function openDeviceKeeper(): Keeper {
 
 /** When nothing was changed for so long, what is stored is made quick to open, ms. */
 const REST_MS = 10_000;
+/** Between two steps of it, ms. */
+const STEP_MS = 100;
 
 function tidyAtRest(k: Keeper): void {
   let timer: ReturnType<typeof setTimeout> | undefined;
   const step = (): void =>
     void k.tidy().then(
-      (more) => more && restThen(REST_MS / 50),
+      (more) => more && restThen(STEP_MS),
       // It stays as it is; the next change has the next try.
       () => undefined,
     );

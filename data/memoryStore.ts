@@ -12,7 +12,7 @@ export function memoryStore(start: Record<string, string> = {}): MemoryStore {
   };
   return {
     all,
-    getAll: async (but) => ({ values: new Map([...all].filter(([k]) => k !== but)), sound: new Set() }),
+    getAll: async (but) => ({ values: new Map([...all].filter(([k]) => k !== but)), sound: new Map() }),
     getMany: async (keys) => Object.fromEntries(keys.map((k) => [k, all.get(k) ?? null])),
     setMany,
     setManyIf: async (entries, key, holds) => {

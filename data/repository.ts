@@ -112,7 +112,7 @@ export async function loadBook(store: KeyValueStore): Promise<Loaded> {
   await inSlices(keys, (key) => {
     const text = asText(values.get(key));
     if (sound.has(key)) {
-      puts.push(storedBefore(key, text));
+      puts.push(storedBefore(key, sound.get(key)));
       return 1;
     }
     const aside = key.startsWith(QUARANTINE);

@@ -4,6 +4,7 @@
  * answered only once it lies on the disk. The port is small so that tests can stand in for it.
  */
 import { openDB, unwrap, type IDBPDatabase, type IDBPObjectStore } from 'idb';
+import { rest } from './slices';
 import { asTogether, isSound, isTogether, keyAfter, mayLieTogether, sealOf, TOGETHER, TOGETHER_FROM } from './together';
 
 export interface KeyValueStore {
@@ -25,8 +26,8 @@ export interface KeyValueStore {
 export interface AllStored {
   /** Where something else than text lies, that. */
   values: ReadonlyMap<string, string>;
-  /** Keys of texts that this very build has read before, and that have not changed since. */
-  sound: ReadonlySet<string>;
+  /** What this very build has read before and has not changed since, as it was read; a text of it stands above too. */
+  sound: ReadonlyMap<string, unknown>;
 }
 
 const NAME = 'moss-kettle';
@@ -91,6 +92,9 @@ const sealed = new Set<string>();
 /** What cannot be sealed, or put together: something in it cannot be read. */
 const left = new Set<string>();
 
+/** Of what lies together so many are looked at in one go: some milliseconds. */
+const AT_ONCE = 3;
+
 async function readAll(but: string): Promise<AllStored> {
   const { store, done } = await begin('readonly');
   const ranges = [
@@ -106,19 +110,21 @@ async function readAll(but: string): Promise<AllStored> {
   ]);
   await done;
   const values = new Map<string, string>();
-  const sound = new Set<string>();
+  const sound = new Map<string, unknown>();
   for (const [i, key] of lying.entries()) {
+    if (i % AT_ONCE === AT_ONCE - 1) await rest();
     const pack = packs[i];
     if (!isTogether(pack)) {
       values.set(key, pack as string);
       continue;
     }
-    const whole = await isSound(pack.data);
+    const whole = isSound(pack.data);
     if (whole) sealed.add(key);
     else sealed.delete(key);
+    const read = whole ? (JSON.parse(`[${pack.data.values.join()}]`) as unknown[]) : null;
     pack.data.keys.forEach((inner, j) => {
       values.set(inner, pack.data.values[j]!);
-      if (whole) sound.add(inner);
+      if (read) sound.set(inner, read[j]);
       else sound.delete(inner);
     });
   }
@@ -171,11 +177,11 @@ const remove = (keys: readonly string[]): Promise<void> =>
     if (lying.length > 0) {
       const counts = new Set([...keys, ...(await tx.store.getAllKeys()).map(String)]);
       for (const { key, keys: inner, values } of lying.reverse()) {
-        const rest = inner.flatMap((k, i) => (counts.has(k) ? [] : [[k, values[i]!] as const]));
-        for (const [k] of rest) counts.add(k);
-        if (rest.length < inner.length) for (const known of [sealed, left]) known.delete(key);
-        if (rest.length === 0) table.delete(key);
-        else if (rest.length < inner.length) table.put(asTogether(rest), key);
+        const still = inner.flatMap((k, i) => (counts.has(k) ? [] : [[k, values[i]!] as const]));
+        for (const [k] of still) counts.add(k);
+        if (still.length < inner.length) for (const known of [sealed, left]) known.delete(key);
+        if (still.length === 0) table.delete(key);
+        else if (still.length < inner.length) table.put(asTogether(still), key);
       }
     }
     for (const key of keys) {
@@ -195,7 +201,7 @@ async function untidy(): Promise<{ key: string | null; keys: string[]; values: s
   if (key) {
     const pack: unknown = await store.get(key);
     await done;
-    if (isTogether(pack) && !(await isSound(pack.data))) return { key, ...pack.data };
+    if (isTogether(pack) && !isSound(pack.data)) return { key, ...pack.data };
     (isTogether(pack) ? sealed : left).add(key);
     return untidy();
   }
@@ -218,7 +224,7 @@ async function tidy(asWritten: (key: string, text: string) => string | null): Pr
     return true;
   }
   for (const [i, key] of next.keys.entries()) if (texts[i] === null) left.add(key);
-  const seal = await sealOf(
+  const seal = sealOf(
     good.map(([key]) => key),
     good.map(([, text]) => text),
   );

@@ -6,6 +6,7 @@
  * One whose texts a build has read, every one of them, carries that build's seal: as long as it is unbroken the same
  * build need not look at them again, and a log of many years opens in the time of a short one.
  */
+import { textsHash } from '../core/base/hash';
 import { buildName, UNFINISHED } from './build';
 
 export const TOGETHER_FROM = 500;
@@ -18,7 +19,7 @@ const NUMBERED = new RegExp(`^${TOGETHER}(\\d{${DIGITS}})$`);
 interface Seal {
   /** The build that has read them. */
   by: string;
-  /** Of all keys and texts: SHA-256, hexadecimal. */
+  /** Of all keys and texts: against what a device does to them by mistake, not against anybody. */
   sum: string;
 }
 
@@ -45,23 +46,13 @@ export function keyAfter(keys: readonly string[]): (nth: number) => string {
   return (nth) => `${TOGETHER}${String(last + nth).padStart(DIGITS, '0')}`;
 }
 
-async function sumOf(keys: readonly string[], values: readonly string[]): Promise<string | null> {
-  // Only where the page is served safely, or from this machine, does the browser sum.
-  const subtle = (globalThis.crypto as Crypto | undefined)?.subtle;
-  if (!subtle) return null;
-  const bytes = await subtle.digest('SHA-256', new TextEncoder().encode(JSON.stringify([keys, values])));
-  return [...new Uint8Array(bytes)].map((b) => b.toString(16).padStart(2, '0')).join('');
-}
-
 /** The seal of this build on texts that it has read; none where it cannot say which build it is. */
-export async function sealOf(keys: readonly string[], values: readonly string[]): Promise<Seal | undefined> {
+export function sealOf(keys: readonly string[], values: readonly string[]): Seal | undefined {
   const by = buildName();
-  const sum = by === UNFINISHED ? null : await sumOf(keys, values);
-  return sum === null ? undefined : { by, sum };
+  const lengths = [keys, values].map((of) => of.map((x) => x.length).join());
+  return by === UNFINISHED ? undefined : { by, sum: textsHash([lengths.join('\n'), ...keys, ...values]) };
 }
 
 /** Whether this build has read these very texts. */
-export async function isSound({ keys, values, seal }: Together['data']): Promise<boolean> {
-  if (typeof seal?.sum !== 'string' || seal.by !== buildName()) return false;
-  return (await sealOf(keys, values))?.sum === seal.sum;
-}
+export const isSound = ({ keys, values, seal }: Together['data']): boolean =>
+  typeof seal?.sum === 'string' && seal.by === buildName() && sealOf(keys, values)?.sum === seal.sum;

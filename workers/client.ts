@@ -6,8 +6,10 @@
  */
 import { proxy, wrap, type Remote } from 'comlink';
 import type { Progress } from '../core/planning/plan/plan';
+import type { RankOptions } from '../core/ranking/rank';
+import type { Conditions } from '../core/water/conditions';
 import type { AlmanacApi } from './almanac';
-import type { ComputeApi } from './compute';
+import type { ComputeApi, SentLog } from './compute';
 import type { FilesApi } from './files';
 
 type Channel = 'rank' | 'lessons' | 'head' | 'first' | 'settled' | 'assess' | 'choose' | 'live' | 'day' | 'files';
@@ -114,13 +116,21 @@ const MAX_HELPERS = 3;
 const helpersFor = (effort: 'first' | 'settled'): number =>
   effort === 'first' ? 0 : Math.max(0, Math.min(MAX_HELPERS, (navigator.hardwareConcurrency || 2) - 2));
 
+const texts = new WeakMap<object, string>();
+/** The same text as long as it is the same thing. */
+function asText(of: object): string {
+  const text = texts.get(of) ?? JSON.stringify(of);
+  texts.set(of, text);
+  return text;
+}
+
 type Args<K extends keyof ComputeApi> = Parameters<ComputeApi[K]>;
 type CatchArgs = [...Parameters<FilesApi['catches']>];
 type DayArgs = Parameters<AlmanacApi['day']>;
 
 export const compute = {
-  rank: (signal: AbortSignal, ...args: Args<'rank'>) =>
-    ask('rank', signal, (api) => api.rank(...args) as Promise<ReturnType<ComputeApi['rank']>>),
+  rank: (signal: AbortSignal, conditions: Conditions, options: RankOptions, log: SentLog | null) =>
+    ask('rank', signal, (api) => api.rank(conditions, asText(options), log) as Promise<ReturnType<ComputeApi['rank']>>),
   lookBack: (signal: AbortSignal, ...args: Args<'lookBack'>) =>
     ask('lessons', signal, (api) => api.lookBack(...args) as Promise<ReturnType<ComputeApi['lookBack']>>),
   rankPlanned: (signal: AbortSignal, ...args: Args<'rankPlanned'>) =>

@@ -1,7 +1,8 @@
 /** What the worker can do: plain core functions. Results are values; nothing is thrown on purpose. */
 import { choosingOf } from '../core/ranking/choosing';
 import { lookBack } from '../core/learning/likeness';
-import { rankWithLog } from '../core/learning/learned';
+import type { PastBlock } from '../core/learning/history';
+import { rankWithLog, type LogQuestion } from '../core/learning/learned';
 import type { RankOptions } from '../core/ranking/rank';
 import { schoolEffects } from '../core/ranking/schoolEffects';
 import { assessLure, assessReel, countedLures } from '../core/planning/calibrate/assess';
@@ -68,14 +69,32 @@ async function plan(
 const cast = (request: PlanRequest, hands: RetrieveSettings): Track =>
   simulateSettings(setUpTask(request), hands, { mesh: MESH.quick, lineShapes: true });
 
+/** The log as it is sent: its long part, the days gone by, as one text that costs the page nothing to hand over. */
+export interface SentLog extends Omit<LogQuestion, 'history'> {
+  past: string;
+  today: readonly PastBlock[];
+}
+/** What the head is planned with, and the log as it is sent. */
+export interface SentBasis extends Omit<PlanBasis, 'log'> {
+  log: SentLog | null;
+}
+const received = (log: SentLog | null): LogQuestion | null =>
+  log && {
+    ...log,
+    history: [...(JSON.parse(log.past) as PastBlock[]), ...log.today],
+  };
+
 export const computeApi = {
-  rank: rankWithLog,
+  /** `options` as text: of a box of hundreds they are much to hand over. */
+  rank: (conditions: Conditions, options: string, log: SentLog | null) =>
+    rankWithLog(conditions, JSON.parse(options) as RankOptions, received(log)),
   lookBack,
   /** What the planner finds for the head of the ranking, with what is known already. */
-  planHead: (conditions: Conditions, options: RankOptions, basis: PlanBasis) => planHead(conditions, options, basis),
+  planHead: (conditions: Conditions, options: RankOptions, basis: SentBasis) =>
+    planHead(conditions, options, { ...basis, log: received(basis.log) }),
   /** Another hour, its head planned at once. */
-  rankPlanned: (conditions: Conditions, options: RankOptions, basis: PlanBasis) =>
-    rankPlanned(conditions, options, basis).ranking,
+  rankPlanned: (conditions: Conditions, options: RankOptions, basis: SentBasis) =>
+    rankPlanned(conditions, options, { ...basis, log: received(basis.log) }).ranking,
   choosing: choosingOf,
   schools: schoolEffects,
   rods: planRodsForDay,

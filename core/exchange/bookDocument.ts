@@ -83,9 +83,9 @@ export function decodeStored(key: string, text: string): { ok: true; put: Put } 
     : { ok: false, problems: r.problems.map((p) => ({ ...p, path: `${key}: ${p.path}` })) };
 }
 
-/** The same of a text that was read before and has not changed: it is not looked at again. */
-export const storedBefore = (key: string, text: string): Put =>
-  put(key.split('/')[0] as Kind, (JSON.parse(text) as { data: never }).data);
+/** The same of what was found right before and has not changed: it is not looked at again. */
+export const storedBefore = (key: string, read: unknown): Put =>
+  put(key.split('/')[0] as Kind, (read as { data: never }).data);
 
 /** A stored text as it would be written today; null where it cannot be read. */
 export function asWritten(key: string, text: string): string | null {

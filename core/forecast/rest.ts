@@ -3,7 +3,7 @@
  * felt the hook takes longer.
  */
 import { clamp, lerp } from '../base/numbers';
-import { blocksOfTrip, groupBy, logOf, type LogBook } from '../log/tally';
+import { blocksOfTrip, blocksSince, groupBy, logOf, type LogBook } from '../log/tally';
 import { standing, tripsOf, type Book } from '../records';
 import type { EffortBlock } from '../records/block';
 import type { EventKind, EventPlace } from '../records/event';
@@ -134,11 +134,9 @@ export function leftOver(
   nowMs: number,
 ): LeftOver[] {
   const trips = tripsOf(book).filter((t) => t.waterId === trip.waterId && t.id !== trip.id);
-  const onWater = new Set(trips.map((t) => t.id));
   // What was begun a day before that may reach into it.
   const sinceMs = nowMs - REMEMBERED_MS - DAY_MS;
-  const blocks = Object.values(book.block).filter((b) => onWater.has(b.tripId) && b.startedAtMs >= sinceMs);
-  const { touches } = touchesIn(book, blocks);
+  const { touches } = touchesIn(book, blocksSince(book, trips, sinceMs));
   const today = new Set(touchesIn(book, blocksOfTrip(book, trip.id)).casts.map((c) => c.spotId));
   const out: LeftOver[] = [];
   for (const [spotId, all] of groupBy(touches, (t) => t.spotId ?? '')) {

@@ -7,6 +7,7 @@ import { planRetrieve, type Plan } from '../planning/plan/plan';
 import type { PlanRequest } from '../planning/task/request';
 import type { RankedLure } from '../ranking/ranked';
 import { placeInLog, type Opening } from './effort';
+import { goingOn } from './goingOn';
 
 const request: PlanRequest = {
   conditions: {
@@ -132,4 +133,37 @@ test('an angle set by hand is what was thrown at: it is kept, and the casts afte
   expect(blockIn(first.book, 'block-new').conditions.water.currentAngleDeg).toBe(135);
   const next = after(first.book, opening({ request: byHand, blockId: 'b2' }));
   expect([next.blockId, next.kinds]).toEqual(['block-new', []]);
+});
+
+describe('a page that comes back in the middle of a block', () => {
+  const { book } = after(emptyBook(), opening());
+  const blocks = Object.values(book.block);
+  const { presentation: p } = blocks[0]!;
+  const again = (change: Partial<PlanRequest>, spotId: string | null = null) =>
+    goingOn(blocks, spotId, { ...request, ...change });
+
+  test('goes on as it was fished, and its next cast goes into the same block', () => {
+    const worked = again({})!;
+    expect(worked).toMatchObject({ presentation: p, zoneShare: { mean: plan.zoneShare.mean }, phaseS: plan.phaseS });
+    expect(after(book, opening({ plan: worked, blockId: 'b2' }))).toMatchObject({ blockId: 'block-new', kinds: [] });
+    const later = { ...request.conditions, sky: { ...request.conditions.sky, sunElevationDeg: 20 } };
+    expect(again({ conditions: later })).not.toBeNull();
+    expect(again({ set: { castM: p.castM, tip: p.tip.position, cadence: p.cadence } })).not.toBeNull();
+  });
+
+  test.each<[string, Partial<PlanRequest>, string | null]>([
+    ['another lure', { lure: { id: 'lure-2', family: 'popper' } }, null],
+    ['another line', { line: { material: 'braid', strengthLb: 10 } }, null],
+    ['another water', { conditions: { ...request.conditions, water: { setting: 'pond', depthM: 4 } } }, null],
+    ['another spot', {}, 'spot-1'],
+    ['another cast, by hand', { set: { castM: p.castM + 1 } }, null],
+    ['what shows in no presentation', { set: { lipScale: 1 } }, null],
+  ])('waits for a plan where there is %s', (_, change, spotId) => {
+    expect(again(change, spotId)).toBeNull();
+  });
+
+  test('and where nothing was fished yet, or the block has ended', () => {
+    expect(goingOn([], null, request)).toBeNull();
+    expect(goingOn([{ ...blocks[0]!, endedAtMs: 9000 }], null, request)).toBeNull();
+  });
 });

@@ -72,13 +72,22 @@ export const inOrder = (blocks: readonly EffortBlock[]): EffortBlock[] =>
   [...blocks].sort((a, b) => a.seq - b.seq || a.startedAtMs - b.startedAtMs);
 
 /** The blocks of a trip in the order they were fished. */
-export function blocksOfTrip({ block }: Pick<Book, 'block'>, tripId: string): EffortBlock[] {
+export const blocksOfTrip = (book: Pick<Book, 'block'>, tripId: string): EffortBlock[] => inOrder(ofTrip(book, tripId));
+
+/** Blocks of these trips that were begun since, in no order. */
+export const blocksSince = (
+  book: Pick<Book, 'block'>,
+  trips: readonly { id: string }[],
+  sinceMs: number,
+): EffortBlock[] => trips.flatMap((t) => ofTrip(book, t.id).filter((b) => b.startedAtMs >= sinceMs));
+
+function ofTrip({ block }: Pick<Book, 'block'>, tripId: string): readonly EffortBlock[] {
   let byTrip = blocksByTrip.get(block);
   if (!byTrip) {
     byTrip = groupBy(Object.values(block), (b) => b.tripId);
     blocksByTrip.set(block, byTrip);
   }
-  return inOrder(byTrip.get(tripId) ?? []);
+  return byTrip.get(tripId) ?? [];
 }
 /** Of the tables at hand: a long record has thousands of blocks, a day a handful. */
 const blocksByTrip = new WeakMap<Book['block'], ReadonlyMap<string, readonly EffortBlock[]>>();

@@ -152,10 +152,17 @@ export const bringBackPuts = (book: Pick<Book, 'tombstone'>, of: string, atMs: n
     : [];
 
 /** The days that were not taken back. */
-export function tripsOf(book: Pick<Book, 'trip' | 'tombstone'>): Trip[] {
-  const undone = takenBack(book);
-  return Object.values(book.trip).filter((t) => !undone.has(t.id));
+export function tripsOf({ trip, tombstone }: Pick<Book, 'trip' | 'tombstone'>): Trip[] {
+  let kept = standingTrips.get(trip);
+  if (kept?.tombstone !== tombstone) {
+    const undone = takenBack({ tombstone });
+    kept = { tombstone, trips: Object.values(trip).filter((t) => !undone.has(t.id)) };
+    standingTrips.set(trip, kept);
+  }
+  return [...kept.trips];
 }
+/** Asked with every touch; days change seldom. */
+const standingTrips = new WeakMap<Book['trip'], { tombstone: Book['tombstone']; trips: readonly Trip[] }>();
 
 /** Casts and events that were not taken back, in the order they were made. */
 export function standing<K extends 'event' | 'cast'>(book: Pick<Book, K | 'tombstone'>, kind: K): DataOf<K>[] {

@@ -1,6 +1,7 @@
 /** One day for every place: worked out once, handed on in parts (contexts.ts). */
 import { useDeferredValue, type Context, type ReactNode } from 'react';
 import { preferencesOf } from '../../core/records';
+import type { EffortBlock } from '../../core/records/block';
 import { useCommitter, useStored } from '../../data/useBook';
 import { useNow } from '../platform/clock';
 import { useActionsOfDay } from './actions';
@@ -21,6 +22,8 @@ import { useStation } from './useStation';
 /** The day's own time, to five minutes; screens that show a clock keep their own. */
 const BUCKET_MS = 5 * 60_000;
 
+const NO_BLOCKS: readonly EffortBlock[] = [];
+
 function useParts(): DayParts {
   const committer = useCommitter();
   const status = useStored((s) => s.status);
@@ -38,7 +41,15 @@ function useParts(): DayParts {
   const question = useQuestion(bookWithoutLog, conditions, prefs, log.signs, basis, counted, history);
   const { ranking, rankingBusy } = useDayRanking(question, basis.id);
   useWatchTurns(conditions.day?.trip.id ?? null, ranking.ranking);
-  const plan = useDayPlan(bookWithoutLog, conditions, prefs, ranking.ranking, basis.id, planWater);
+  const plan = useDayPlan(
+    bookWithoutLog,
+    conditions,
+    prefs,
+    ranking.ranking,
+    basis.id,
+    planWater,
+    log.tally?.blocks ?? NO_BLOCKS,
+  );
   const station = useStation(bookWithoutLog, conditions.day, prefs, nowMs, committer);
   const actions = useActionsOfDay(
     {

@@ -6,17 +6,16 @@ import { useMemo } from 'react';
 import { useStore } from 'zustand';
 import { createStore } from 'zustand/vanilla';
 import { contentHash } from '../../core/base/hash';
-import type { LogQuestion } from '../../core/learning/learned';
-import type { PastBlock } from '../../core/learning/history';
 import { historyOf, historyOfDay } from '../../core/lessons/history';
 import type { TripTally } from '../../core/log/tally';
 import type { Book } from '../../core/records';
 import type { Trip } from '../../core/records/trip';
+import type { SentLog } from '../../workers/compute';
 
 /** What is asked of the log, and its name. */
 export interface NamedLog {
   id: string;
-  log: LogQuestion | null;
+  log: SentLog | null;
 }
 
 const counts = createStore<{ on: boolean }>(() => ({ on: true }));
@@ -27,7 +26,9 @@ interface Past {
   tombstone: Book['tombstone'];
   today: string;
   species: Trip['species'];
-  blocks: PastBlock[];
+  /** How many blocks, and their text. */
+  blocks: number;
+  text: string;
   id: string;
 }
 const pastByBlocks = new WeakMap<Book['block'], Past>();
@@ -37,7 +38,15 @@ function pastOf(book: Book, trip: Trip): Past {
   const kept = pastByBlocks.get(block);
   if (kept?.tombstone === tombstone && kept.today === trip.id && kept.species === trip.species) return kept;
   const blocks = historyOf(book, trip.species, trip.startedAtMs, trip.id);
-  const past = { tombstone, today: trip.id, species: trip.species, blocks, id: contentHash(blocks) };
+  const text = JSON.stringify(blocks);
+  const past = {
+    tombstone,
+    today: trip.id,
+    species: trip.species,
+    blocks: blocks.length,
+    text,
+    id: contentHash(text),
+  };
   pastByBlocks.set(block, past);
   return past;
 }
@@ -53,11 +62,12 @@ export function useDayHistory(book: Book, trip: Trip | null, tally: TripTally | 
     const past = pastOf(book, trip);
     const today = historyOfDay(trip, tally, trip.startedAtMs);
     const id = contentHash([past.id, today, onNow]);
-    if (past.blocks.length + today.length === 0) return NOTHING;
+    if (past.blocks + today.length === 0) return NOTHING;
     return {
       id,
       log: {
-        history: [...past.blocks, ...today],
+        past: past.text,
+        today,
         here: { water: trip.waterId, trip: trip.id },
         // A new trial with every block, the same one while nothing new is known.
         trial: { seed: parseInt(contentHash([past.id, today.length]), 36) % SEEDS, onNow },

@@ -2,6 +2,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
 import { contentHash } from '../../core/base/hash';
+import { goingOn } from '../../core/log/goingOn';
 import type { Measured } from '../../core/planning/calibrate/known';
 import { plannedAsIn } from '../../core/planning/plan/pace';
 import type { Plan } from '../../core/planning/plan/plan';
@@ -10,6 +11,7 @@ import { isSetByHand, type PlanRequest } from '../../core/planning/task/request'
 import type { Ranking } from '../../core/ranking/rank';
 import { startOf } from '../../core/ranking/ranked';
 import type { Schools } from '../../core/ranking/schools';
+import type { EffortBlock } from '../../core/records/block';
 import type { Lure } from '../../core/records/lure';
 import type { Preferences } from '../../core/records/preferences';
 import type { Day } from '../../core/trip/day';
@@ -81,6 +83,7 @@ export function useDayPlan(
   ranking: Ranking | null,
   basisId: string,
   water: PlanWater,
+  blocks: readonly EffortBlock[],
 ): DayPlan {
   const startLure = useMemo(() => {
     const key = ranking && startOf(ranking);
@@ -133,8 +136,13 @@ export function useDayPlan(
     if (known?.presentation.lureId) learnSettled(basisId, known.presentation.lureId, plannedAsIn(known));
   }, [known, basisId]);
 
-  const unplanned = useUnplanned(request, plan !== null);
-  const worked = plan ?? unplanned;
+  // A page that comes back in the middle of a day goes on at once as it was fished until then.
+  const before = useMemo(
+    () => (request && day && !plan ? goingOn(blocks, day.trip.spotId, request) : null),
+    [request, day, plan, blocks],
+  );
+  const unplanned = useUnplanned(request, plan !== null || before !== null);
+  const worked = plan ?? before ?? unplanned;
   const planBusy = settled.isFetching && !(settled.data && stillSettled);
   const planError = settled.isError;
   const suggested = startLure && lure && startLure.id !== lure.id ? startLure : null;

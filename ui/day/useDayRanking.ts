@@ -138,7 +138,9 @@ export function useDayRanking(
   { conditions, options, basis, log }: RankingQuestion,
   id: string,
 ): { ranking: DayRanking; rankingBusy: boolean } {
-  const identity = conditions ? contentHash({ c: conditions, rankOptions: options, log: log.id }) : 'none';
+  // Of a long box it takes a while, and a cast changes nothing of it.
+  const optionsId = useMemo(() => contentHash(options), [options]);
+  const identity = conditions ? contentHash({ c: conditions, optionsId, log: log.id }) : 'none';
   const query = useQuery({
     queryKey: queryKeys.ranking(identity),
     queryFn: ({ signal }) => compute.rank(signal, conditions!, options, log.log),
