@@ -4,7 +4,7 @@
  */
 import { decodeStored, encoded, storable, storedBefore, type Storable } from '../core/exchange/bookDocument';
 import type { Problem } from '../core/base/problems';
-import { applyPuts, emptyBook, type Book, type Put } from '../core/records';
+import { bookBuilder, type Book, type Put } from '../core/records';
 import { REPLACED_BY, type Before } from '../core/records/replaced';
 import { inSlices } from './slices';
 import type { KeyValueStore } from './store';
@@ -104,7 +104,7 @@ export async function loadBook(store: KeyValueStore): Promise<Loaded> {
   await finishReplacing(store);
   const { values, sound } = await store.getAll(BEFORE);
   const keys = [...values.keys()].filter((k) => !k.startsWith(META));
-  const puts: Put[] = [];
+  const building = bookBuilder();
   const quarantined = new Map<string, Quarantined>();
   const moveAside: Quarantined[] = [];
   const present = new Set(keys);
@@ -112,7 +112,7 @@ export async function loadBook(store: KeyValueStore): Promise<Loaded> {
   await inSlices(keys, (key) => {
     const text = asText(values.get(key));
     if (sound.has(key)) {
-      puts.push(storedBefore(key, sound.get(key)));
+      building.add(storedBefore(key, sound.get(key)));
       return 1;
     }
     const aside = key.startsWith(QUARANTINE);
@@ -120,7 +120,7 @@ export async function loadBook(store: KeyValueStore): Promise<Loaded> {
     const r = decodeStored(original, text);
     if (r.ok) {
       // What was moved aside never takes the place of what was stored since.
-      if (!aside || !present.has(original)) puts.push(r.put);
+      if (!aside || !present.has(original)) building.add(r.put);
       return UNREAD;
     }
     // A newer build reads it: another page has it open, or had.
@@ -138,7 +138,7 @@ export async function loadBook(store: KeyValueStore): Promise<Loaded> {
     await store.removeMany(moveAside.map((q) => q.key));
   }
   return {
-    book: applyPuts(emptyBook(), puts),
+    book: building.book(),
     quarantined: [...quarantined.values()],
     newer,
     before: parseBefore(values.get(BEFORE_HEAD)),

@@ -49,6 +49,15 @@ function joinBlock(book: Log, block: EffortBlock, trip: Trip, undone: ReadonlySe
   return fished;
 }
 
+/** Adds up these blocks, so that the whole is soon joined: for a long record, some at a time. */
+export function joinAhead(book: Log, blocks: readonly EffortBlock[]): void {
+  const undone = takenBack(book);
+  for (const block of blocks) {
+    const trip = book.trip[block.tripId];
+    if (trip && !undone.has(trip.id)) joinBlock(book, block, trip, undone);
+  }
+}
+
 function join(book: Log): readonly Fished[] {
   const kept = joined.get(book.block);
   const same = kept && (['trip', 'cast', 'event', 'tombstone'] as const).every((k) => kept.of[k] === book[k]);

@@ -6,7 +6,7 @@ import { cadenceRecord } from './cadence';
 import { castRecord } from './cast';
 import { eventRecord } from './event';
 import { lineRecord } from './line';
-import { rowIn, rowsIn, withRows, type LogTable } from './logTable';
+import { filling, rowIn, rowsIn, withRows, type LogTable } from './logTable';
 import { lureRecord, type Lure } from './lure';
 import { measurementRecord, type Measurement } from './measurement';
 import { photoRecord } from './photo';
@@ -120,6 +120,21 @@ export function applyPuts(book: Book, puts: readonly Put[]): Book {
     ...(next as unknown as Book),
     cast: withRows(book.cast, logged.cast as DataOf<'cast'>[]),
     event: withRows(book.event, logged.event as DataOf<'event'>[]),
+  };
+}
+
+/** A book made of records that come one by one. */
+export function bookBuilder(): { add: (p: Put) => void; book: () => Book } {
+  const own = emptyBook() as unknown as Record<Kind, Record<string, unknown>>;
+  const cast = filling<DataOf<'cast'>>();
+  const event = filling<DataOf<'event'>>();
+  return {
+    add: (p) => {
+      if (p.kind === 'cast') cast.add(p.data);
+      else if (p.kind === 'event') event.add(p.data);
+      else own[p.kind][p.data.id] = p.data;
+    },
+    book: () => ({ ...(own as unknown as Book), cast: cast.table, event: event.table }),
   };
 }
 

@@ -22,41 +22,74 @@ export function rowIn<T extends LogRow>(table: LogTable<T>, id: string): T | und
   return undefined;
 }
 
-/** Past so many rows it is quicker to write down once where each lies. */
-const MANY = 20;
+/** Takes rows in one by one: each in the place of the one with its id, or at the end of its block. */
+interface Filling<T> {
+  add: (row: T) => void;
+  table: LogTable<T>;
+}
 
-/** The same with these in it: each in the place of the one with its id, or at the end of its block. */
-export function withRows<T extends LogRow>(table: LogTable<T>, rows: readonly T[]): LogTable<T> {
-  if (rows.length === 0) return table;
-  const next = new Map(table);
+function fillingBy<T extends LogRow>(
+  start: LogTable<T>,
+  blockOf: (id: string) => string | undefined,
+  moved: (row: T) => void,
+): Filling<T> {
+  const table = new Map(start);
   const own = new Map<string, T[]>();
   /** The list of a block, to be written in. */
   const listOf = (blockId: string): T[] => {
-    const mine = own.get(blockId) ?? [...(next.get(blockId) ?? [])];
+    let mine = own.get(blockId);
+    if (mine) return mine;
+    mine = [...(table.get(blockId) ?? [])];
     own.set(blockId, mine);
-    next.set(blockId, mine);
+    table.set(blockId, mine);
     return mine;
   };
-  const known =
-    rows.length > MANY ? new Map([...next].flatMap(([block, of]) => of.map((x) => [x.id, block] as const))) : null;
-  for (const row of rows) {
-    const was = known ? known.get(row.id) : rowIn(next, row.id)?.blockId;
-    known?.set(row.id, row.blockId);
+  const leave = (blockId: string, id: string): void => {
+    const left = listOf(blockId);
+    left.splice(
+      left.findIndex((x) => x.id === id),
+      1,
+    );
+    if (left.length > 0) return;
+    table.delete(blockId);
+    own.delete(blockId);
+  };
+  const add = (row: T): void => {
+    const was = blockOf(row.id);
+    moved(row);
     const list = listOf(row.blockId);
     const at = was === row.blockId ? list.findIndex((x) => x.id === row.id) : -1;
     if (at >= 0) list[at] = row;
     else list.push(row);
-    if (was !== undefined && was !== row.blockId) {
-      const left = listOf(was);
-      left.splice(
-        left.findIndex((x) => x.id === row.id),
-        1,
-      );
-      if (left.length === 0) {
-        next.delete(was);
-        own.delete(was);
-      }
-    }
-  }
-  return next;
+    if (was !== undefined && was !== row.blockId) leave(was, row.id);
+  };
+  return { add, table };
+}
+
+/** Filled from nothing: where each lies is written down as it comes. */
+export function filling<T extends LogRow>(start: LogTable<T> = new Map<string, readonly T[]>()): Filling<T> {
+  const known = new Map([...start].flatMap(([block, of]) => of.map((x) => [x.id, block] as const)));
+  return fillingBy(
+    start,
+    (id) => known.get(id),
+    (row) => known.set(row.id, row.blockId),
+  );
+}
+
+/** Past so many rows it is quicker to write down once where each lies. */
+const MANY = 20;
+
+/** The same with these in it. */
+export function withRows<T extends LogRow>(table: LogTable<T>, rows: readonly T[]): LogTable<T> {
+  if (rows.length === 0) return table;
+  const f: Filling<T> =
+    rows.length > MANY
+      ? filling(table)
+      : fillingBy(
+          table,
+          (id) => rowIn(f.table, id)?.blockId,
+          () => undefined,
+        );
+  rows.forEach(f.add);
+  return f.table;
 }

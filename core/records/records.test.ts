@@ -1,5 +1,6 @@
 import * as z from 'zod';
-import { applyPuts, emptyBook, KINDS, ofBlock, put, RECORDS, recordsOf } from '.';
+import { seededRandom } from '../base/random';
+import { applyPuts, bookBuilder, emptyBook, KINDS, ofBlock, put, RECORDS, recordsOf } from '.';
 import { exportBook, importBook, BOOK_FORMAT } from '../exchange/bookDocument';
 import { buildDemoWorld } from '../../demo/world';
 import { blocksOfTrip, tallyTrip } from '../log/tally';
@@ -247,6 +248,22 @@ test('a put replaces, and other kinds are left alone', () => {
   expect(next.lure['lure-alder']!.name).toBe('Alder, repainted');
   expect(next.rod).toBe(book.rod);
   expect(book.lure['lure-alder']!.name).toBe('Alder minnow');
+});
+
+test('a book filled record by record is the one that the same changes make', () => {
+  const random = seededRandom(11);
+  const some = puts.flatMap((p) => (random() < 0.2 ? [p, p] : [p]));
+  // Some come in another order, some a second time, and some say that they lie in another block.
+  const [one, other] = Object.keys(book.block) as [string, string];
+  const moved = ofBlock(book, 'cast', one).map((c) => put('cast', { ...c, blockId: other, count: 7 }));
+  const all = [...some.sort(() => random() - 0.5), ...moved];
+  const builder = bookBuilder();
+  all.forEach(builder.add);
+  const oneByOne = all.reduce((b, p) => applyPuts(b, [p]), emptyBook());
+  expect(builder.book()).toEqual(oneByOne);
+  expect(applyPuts(emptyBook(), all)).toEqual(oneByOne);
+  expect(ofBlock(oneByOne, 'cast', one)).toEqual([]);
+  expect(recordsOf(oneByOne, 'cast')).toHaveLength(recordsOf(book, 'cast').length);
 });
 
 test('casts and events of a block, followed through changes as a look through all of them finds them', () => {

@@ -2,14 +2,16 @@
  * The log as the ranking learns from it: the days gone by, gathered anew only when a block was opened or a touch taken
  * back, and today. Whether it counts is a switch of this visit.
  */
-import { useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import { createStore } from 'zustand/vanilla';
-import { contentHash } from '../../core/base/hash';
+import { contentHash, textsHash } from '../../core/base/hash';
+import { joinAhead } from '../../core/lessons/fished';
 import { historyOf, historyOfDay } from '../../core/lessons/history';
 import type { TripTally } from '../../core/log/tally';
 import type { Book } from '../../core/records';
 import type { Trip } from '../../core/records/trip';
+import { rest } from '../../data/slices';
 import type { SentLog } from '../../workers/compute';
 
 /** What is asked of the log, and its name. */
@@ -33,36 +35,81 @@ interface Past {
 }
 const pastByBlocks = new WeakMap<Book['block'], Past>();
 
-function pastOf(book: Book, trip: Trip): Past {
-  const { tombstone, block } = book;
+function keptPast({ tombstone, block }: Book, trip: Trip): Past | null {
   const kept = pastByBlocks.get(block);
-  if (kept?.tombstone === tombstone && kept.today === trip.id && kept.species === trip.species) return kept;
+  return kept?.tombstone === tombstone && kept.today === trip.id && kept.species === trip.species ? kept : null;
+}
+
+/** The days gone by; of a long record it takes a while, in which the page has its turn between the steps. */
+function* gathering(book: Book, trip: Trip): Generator<undefined, Past> {
+  const all = Object.values(book.block);
+  for (let at = 0; at < all.length; at += JOINED_AT_ONCE) {
+    joinAhead(book, all.slice(at, at + JOINED_AT_ONCE));
+    yield;
+  }
   const blocks = historyOf(book, trip.species, trip.startedAtMs, trip.id);
+  yield;
   const text = JSON.stringify(blocks);
-  const past = {
-    tombstone,
-    today: trip.id,
-    species: trip.species,
-    blocks: blocks.length,
-    text,
-    id: contentHash(text),
-  };
+  yield;
+  const { tombstone, block } = book;
+  const past = { tombstone, today: trip.id, species: trip.species, blocks: blocks.length, text, id: textsHash([text]) };
   pastByBlocks.set(block, past);
   return past;
 }
+const JOINED_AT_ONCE = 400;
 
-const NOTHING: NamedLog = { id: 'none', log: null };
+function gatherNow(book: Book, trip: Trip): Past {
+  const steps = gathering(book, trip);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** A record with no more blocks is gathered at once. */
+const SHORT = 300;
+
+/** Null while a long record is gathered. */
+function usePast(book: Book, trip: Trip | null): Past | null {
+  const kept = useMemo(() => {
+    if (!trip) return null;
+    return keptPast(book, trip) ?? (Object.keys(book.block).length <= SHORT ? gatherNow(book, trip) : null);
+  }, [book, trip]);
+  const [gathered, setGathered] = useState<Past | null>(null);
+  useEffect(() => {
+    if (kept || !trip) return;
+    let gone = false;
+    const gather = async (): Promise<void> => {
+      const steps = gathering(book, trip);
+      for (let step = steps.next(); !gone; step = steps.next()) {
+        if (step.done) return setGathered(step.value);
+        await rest();
+      }
+    };
+    void gather();
+    return () => {
+      gone = true;
+    };
+  }, [kept, book, trip]);
+  const isOfNow = gathered?.tombstone === book.tombstone && gathered.today === trip?.id;
+  return kept ?? (isOfNow && pastByBlocks.get(book.block) === gathered ? gathered : null);
+}
+
+/** Of a log that says nothing. */
+export const NOTHING_SAID: NamedLog = { id: 'none', log: null };
 const SEEDS = 2 ** 31;
 
-export function useDayHistory(book: Book, trip: Trip | null, tally: TripTally | null): NamedLog {
+/** Null while a long record is gathered. */
+export function useDayHistory(book: Book, trip: Trip | null, tally: TripTally | null): NamedLog | null {
   const onNow = trip?.lureId ?? null;
   const on = useLogCounts();
+  const past = usePast(book, on ? trip : null);
   return useMemo(() => {
-    if (!trip || !tally || !on) return NOTHING;
-    const past = pastOf(book, trip);
+    if (!trip || !tally || !on) return NOTHING_SAID;
+    if (!past) return null;
     const today = historyOfDay(trip, tally, trip.startedAtMs);
     const id = contentHash([past.id, today, onNow]);
-    if (past.blocks + today.length === 0) return NOTHING;
+    if (past.blocks + today.length === 0) return NOTHING_SAID;
     return {
       id,
       log: {
@@ -73,5 +120,5 @@ export function useDayHistory(book: Book, trip: Trip | null, tally: TripTally | 
         trial: { seed: parseInt(contentHash([past.id, today.length]), 36) % SEEDS, onNow },
       },
     };
-  }, [book, trip, tally, on, onNow]);
+  }, [past, trip, tally, on, onNow]);
 }

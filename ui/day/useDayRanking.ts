@@ -22,7 +22,7 @@ import type { Conditions } from '../../core/water/conditions';
 import type { Sign } from '../../core/water/terms';
 import { queryKeys } from '../../data/keys';
 import { compute } from '../../workers/client';
-import type { NamedLog } from './dayHistory';
+import { NOTHING_SAID, type NamedLog } from './dayHistory';
 import { learnFirst, useKnownPlans } from './planned';
 import { measuredFor } from './planFor';
 import type { PlanWater } from './usePlanWater';
@@ -91,7 +91,7 @@ export function useQuestion(
   logSigns: readonly Sign[],
   { id: basisId, basis }: NamedBasis,
   counted: Readonly<Record<string, Counted>> | null,
-  log: NamedLog,
+  gathered: NamedLog | null,
 ): RankingQuestion {
   const { box } = book;
   const line = chooseLine(book, day, prefs);
@@ -123,11 +123,13 @@ export function useQuestion(
       ...(line ? { lineDiameterM: lineDiameterM(line) } : {}),
     };
   }, [schools, box, line, planned, inHand, onRods, counted]);
+  // Nothing is ranked before it is known what was counted, and what the log says.
+  const known = !!counted && !!gathered;
   const conditions = useMemo(
-    // Nothing is ranked before it is known what was counted.
-    () => (day && counted ? { ...day.conditions, signs: [...(day.conditions.signs ?? []), ...logSigns] } : null),
-    [day, logSigns, counted],
+    () => (day && known ? { ...day.conditions, signs: [...(day.conditions.signs ?? []), ...logSigns] } : null),
+    [day, logSigns, known],
   );
+  const log = gathered ?? NOTHING_SAID;
   return useMemo(() => ({ conditions, options, basis, log }), [conditions, options, basis, log]);
 }
 
