@@ -6,6 +6,7 @@ import {
   expectEachOnce,
   logFromBoth,
   openSettledStrikes,
+  pageOf,
   openStrikes,
   toStrikes,
 } from './faults';
@@ -25,7 +26,7 @@ test('crashes of the page while logging lose nothing that was acknowledged', asy
   test.setTimeout(300_000);
   await openDemo(page);
   await openStrikes(page);
-  const r = await crashWhileLogging(context, page, CRASHES, 20261125);
+  const r = await crashWhileLogging(pageOf(context), page, CRASHES, 20261125);
   console.log(JSON.stringify(r));
   expect(r).toMatchObject({ crashes: CRASHES, lostAcknowledged: 0 });
   expect(r.stored + r.lostUnacknowledged).toBe(r.tapped);

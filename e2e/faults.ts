@@ -58,12 +58,31 @@ const tapAll = (page: Page, names: readonly string[]): Promise<void> =>
     for (const label of labels) document.querySelector<HTMLElement>(`[role="button"][aria-label="${label}"]`)!.click();
   }, names);
 
+/** What dies, and how it is there again. */
+export interface Victim {
+  /** Over once it is dead. */
+  kill: (page: Page) => Promise<void>;
+  revive: () => Promise<Page>;
+}
+
+/** The page's process, killed through the debugging protocol. */
+export const pageOf = (context: BrowserContext): Victim => ({
+  kill: async (page) => {
+    const client = await context.newCDPSession(page);
+    const crashed = new Promise((r) => page.once('crash', r));
+    void client.send('Page.crash').catch(() => undefined);
+    await crashed;
+    await page.close();
+  },
+  revive: () => context.newPage(),
+});
+
 /**
- * Kills the page's process `times` times while someone taps: some taps that are waited for, then a burst and the crash
- * 0–150 ms into it; a new page, and a look at the store.
+ * Kills it `times` times while someone taps: some taps that are waited for, then a burst and the death 0–150 ms into
+ * it; a new page, and a look at the store.
  */
 export async function crashWhileLogging(
-  context: BrowserContext,
+  victim: Victim,
   first: Page,
   times: number,
   seed: number,
@@ -79,15 +98,11 @@ export async function crashWhileLogging(
     const burst = names(1 + Math.floor(random() * 4));
     await tapAll(page, calm);
     await expect.poll(() => acknowledged(page)).toBe(before.length + calm.length);
-    const client = await context.newCDPSession(page);
-    const crashed = new Promise((r) => page.once('crash', r));
     const tapping = tapAll(page, burst).catch(() => undefined);
     await new Promise((r) => setTimeout(r, Math.floor(random() * 150)));
-    void client.send('Page.crash').catch(() => undefined);
-    await crashed;
+    await victim.kill(page);
     await tapping;
-    await page.close();
-    page = await context.newPage();
+    page = await victim.revive();
     await openStrikes(page, base);
     const after = await storedLog(page);
     expectEachOnce(after);

@@ -36,10 +36,13 @@ export async function phone(browser: Browser, serviceWorkers: 'allow' | 'block' 
     deviceScaleFactor: 2,
     serviceWorkers,
   });
-  // What runs the scripts marks functions with their names by a helper that the page does not have.
-  await context.addInitScript('globalThis.__name = (f) => f');
+  await letNamesStand(context);
   return context;
 }
+
+/** What runs the scripts marks functions with their names by a helper that the page does not have. */
+export const letNamesStand = (context: BrowserContext): Promise<unknown> =>
+  context.addInitScript('globalThis.__name = (f) => f');
 
 /** Slows the page's processor: 4 is four times slower. */
 export async function slow(page: Page, rate: number): Promise<void> {
