@@ -92,6 +92,13 @@ function ofTrip({ block }: Pick<Book, 'block'>, tripId: string): readonly Effort
 /** Of the tables at hand: a long record has thousands of blocks, a day a handful. */
 const blocksByTrip = new WeakMap<Book['block'], ReadonlyMap<string, readonly EffortBlock[]>>();
 
+/** Casts of a trip: one number, at once. */
+export function castsOfTrip(book: Book, tripId: string): number {
+  const undone = takenBack(book);
+  const made = ofTrip(book, tripId).flatMap((b) => ofBlock(book, 'cast', b.id));
+  return made.reduce((sum, c) => sum + (undone.has(c.id) ? 0 : c.count), 0);
+}
+
 /** A trip added up. */
 export interface TripTally extends Tally {
   blocks: EffortBlock[];

@@ -15,7 +15,7 @@ import { useDayMood } from './useDayMood';
 import { useDayPlan } from './useDayPlan';
 import { usePlanWater } from './usePlanWater';
 import { useDayRanking, usePlanBasis, useQuestion } from './useDayRanking';
-import { useStoredWithoutLog } from './useBookWithoutLog';
+import { useWithoutLog } from './useBookWithoutLog';
 import { useWatchTurns } from './turned';
 import { useStation } from './useStation';
 
@@ -26,9 +26,9 @@ const NO_BLOCKS: readonly EffortBlock[] = [];
 
 function useParts(): DayParts {
   const committer = useCommitter();
-  const status = useStored((s) => s.status);
-  const book = useStored((s) => s.book);
-  const bookWithoutLog = useStoredWithoutLog();
+  // What a touch made stands on its own place at once; the day follows when the finger has its answer.
+  const { status, book } = useDeferredValue(useStored((s) => s));
+  const bookWithoutLog = useWithoutLog(book);
   const prefs = preferencesOf(book);
   const nowMs = useNow(prefs.demoClock, BUCKET_MS);
   const conditions = useDayConditions(bookWithoutLog, prefs, nowMs);

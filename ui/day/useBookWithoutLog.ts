@@ -1,7 +1,6 @@
 /** Everything stored but the log, as one value that stays the same while only casts and events come in. */
 import { useMemo } from 'react';
 import { useShallow } from 'zustand/react/shallow';
-import { useStored } from '../../data/useBook';
 import { inBox, KINDS, type Book, type Kind } from '../../core/records';
 import type { Lure } from '../../core/records/lure';
 
@@ -17,7 +16,7 @@ export type BookWithoutLog = Pick<Book, KeptKind> & {
 const withoutLog = (book: Book): Pick<Book, KeptKind> =>
   Object.fromEntries(KEPT.map((k) => [k, book[k]])) as Pick<Book, KeptKind>;
 
-export function useStoredWithoutLog(): BookWithoutLog {
-  const kept = useStored(useShallow(({ book }) => withoutLog(book)));
+export function useWithoutLog(book: Book): BookWithoutLog {
+  const kept = useShallow(withoutLog)(book);
   return useMemo(() => ({ ...kept, box: inBox(kept.lure).sort((a, b) => a.name.localeCompare(b.name)) }), [kept]);
 }

@@ -26,7 +26,7 @@ const COLUMNS = { display: 'block', columnCount: 2, columnGap: 32 } as unknown a
 const UNBROKEN = { breakInside: 'avoid', marginBottom: 24 };
 
 interface ScreenProps {
-  title: string;
+  title: ReactNode;
   sub?: string;
   /** What the title opens. */
   opens?: { label: string; expanded: boolean; onPress: () => void };

@@ -6,6 +6,7 @@ import { castsText, END_DAY_ASK, OFF_AT_THUNDER, STRIKES_CAST_PLAN } from '../..
 import { STYLE_NAME } from '../../wording/names';
 import { say } from '../../wording/units';
 import { STRIKES_PAGE } from '../../wording/pages/strikes';
+import { castsOfTrip } from '../../core/log/tally';
 import { useStored } from '../../data/useBook';
 import { CastPlanLater } from '../castplan/later';
 import { useActions, useConditions, useLog, useMood, usePlan, usePrefs } from '../day/contexts';
@@ -30,6 +31,11 @@ import { MarkPart } from './MarkPart';
 import { TrialPart } from './TrialPart';
 import { UndoKey } from './UndoKey';
 
+/** Drawn by itself the moment a cast is stored: the rest of the day follows. */
+function CastsMade({ tripId }: { tripId: string }) {
+  return <>{castsText(useStored((s) => castsOfTrip(s.book, tripId)))}</>;
+}
+
 export function StrikesScreen() {
   const { day, reading } = useConditions();
   const { plan, lure, worked } = usePlan();
@@ -53,7 +59,7 @@ export function StrikesScreen() {
   const ready = !!worked && !!lure;
   return (
     <Screen
-      title={castsText(tally.casts)}
+      title={<CastsMade tripId={day.trip.id} />}
       sub={
         ready
           ? STRIKES_PAGE.inHand(
