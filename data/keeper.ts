@@ -107,6 +107,9 @@ interface Pending {
   done: (stored: boolean) => void;
 }
 
+/** So often somebody may be quicker, who does not wait for the lock. */
+const TRIES = 50;
+
 /** What is stored within so long needs no word that it is on its way, ms. */
 const SOON_MS = 250;
 
@@ -177,7 +180,10 @@ export function createKeeper(ports: Ports): Keeper {
   };
 
   const readAll = async (): Promise<void> => {
-    const loaded = await loadBook(device());
+    const counted = revision.count;
+    let loaded = await loadBook(device());
+    // A touch of this page was stored while it was read: with it, once more.
+    if (revision.count > Math.max(counted, loaded.revision.count)) loaded = await loadBook(device());
     ({ revision, quarantined, newer, before } = loaded);
     stands(loaded.book);
     status = 'ready';
@@ -226,6 +232,7 @@ export function createKeeper(ports: Ports): Keeper {
   };
 
   const attempt = async (batch: readonly Pending[]): Promise<void> => {
+    if (batch.length === 0) return;
     try {
       await store(batch);
       settle(batch, true);
@@ -240,14 +247,29 @@ export function createKeeper(ports: Ports): Keeper {
     }
   };
 
-  /** Mostly no other tab has stored since: only where one has, what it stored is read first. */
+  /** Done again, what others stored read first, as long as somebody was quicker. */
+  const untilNewest = async <T>(work: () => Promise<T>, readFirst: () => Promise<void>): Promise<T> => {
+    for (let tries = 1; ; tries++) {
+      try {
+        await readFirst();
+        return await work();
+      } catch (e) {
+        if (!(e instanceof Behind) || tries === TRIES) throw e;
+      }
+    }
+  };
+
+  /**
+   * Mostly no other tab has stored since, and the transaction itself makes sure of that; only where one has is the lock
+   * waited for, and what it stored read first.
+   */
   const onNewest = async (batch: readonly Pending[]): Promise<void> => {
+    const left = (): Pending[] => batch.filter((p) => pending.includes(p));
     try {
       await attempt(batch);
     } catch (e) {
       if (!(e instanceof Behind)) throw e;
-      await readNews();
-      await attempt(batch);
+      await ports.alone(() => untilNewest(() => attempt(left()), readNews));
     }
   };
 
@@ -258,7 +280,7 @@ export function createKeeper(ports: Ports): Keeper {
       while (pending.length > 0) {
         const batch = [...pending];
         try {
-          await ports.alone(() => onNewest(batch));
+          await onNewest(batch);
         } catch (e) {
           ports.trouble('reading before storing', e);
           const left = batch.filter((p) => pending.includes(p));
@@ -290,9 +312,10 @@ export function createKeeper(ports: Ports): Keeper {
   const replaced = async (by: (seen: Revision) => Promise<Revision>): Promise<void> => {
     try {
       await ports.alone(async () => {
-        await readNews();
-        if (newer > 0) throw new Error('a newer version has stored here');
-        revision = await by(await readRevision(device()));
+        await untilNewest(async () => {
+          if (newer > 0) throw new Error('a newer version has stored here');
+          revision = await by(await readRevision(device()));
+        }, readNews);
       });
       refused = [];
       keepHeld();
@@ -337,6 +360,7 @@ export function createKeeper(ports: Ports): Keeper {
     },
     openInMemory: async () => {
       memory = memoryStore();
+      revision = { count: 0, recent: [] };
       await readAll();
       publish();
       await pump();

@@ -15,9 +15,10 @@ export function memoryStore(start: Record<string, string> = {}): MemoryStore {
     getAll: async (but) => ({ values: new Map([...all].filter(([k]) => k !== but)), sound: new Map() }),
     getMany: async (keys) => Object.fromEntries(keys.map((k) => [k, all.get(k) ?? null])),
     setMany,
-    setManyIf: async (entries, key, holds) => {
+    setManyIf: async (entries, key, holds, gone = []) => {
       const held = holds(all.get(key) ?? null);
       if (held) await setMany(entries);
+      if (held) for (const k of gone) all.delete(k);
       return held;
     },
     removeMany: async (keys) => {

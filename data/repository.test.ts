@@ -117,29 +117,29 @@ describe('what was there before a whole record came in its place', () => {
     const store = memoryStore({ [`${QUARANTINE}lure/older`]: '{' });
     await savePuts(store, world.slice(0, 9), NEW);
     const first = records(store);
-    await replaceStore(store, world.slice(20, 24), NEW, { keep: true, atMs: 5, by: 'demo' });
+    await replaceStore(store, world.slice(20, 24), await readRevision(store), { keep: true, atMs: 5, by: 'demo' });
     const second = records(store);
     expect((await loadBook(store)).before).toEqual({ atMs: 5, by: 'demo', records: 10 });
-    await putBack(store, NEW, 6);
+    await putBack(store, await readRevision(store), 6);
     expect(records(store)).toEqual(first);
     expect((await loadBook(store)).before).toEqual({ atMs: 6, by: 'put-back', records: 4 });
-    await putBack(store, NEW, 7);
+    await putBack(store, await readRevision(store), 7);
     expect(records(store)).toEqual(second);
   });
   test('is kept in the transaction that replaces it: refused together, nothing has changed', async () => {
     const store = memoryStore();
     await savePuts(store, world.slice(0, 9), NEW);
     const was = [...store.all];
-    const full = { ...store, setMany: () => Promise.reject(new Error('full')) };
-    await expect(replaceStore(full, [], NEW, READ_IN)).rejects.toThrow('full');
+    const full = { ...store, setManyIf: () => Promise.reject(new Error('full')) };
+    await expect(replaceStore(full, [], await readRevision(store), READ_IN)).rejects.toThrow('full');
     expect([...store.all]).toEqual(was);
   });
   test('is not kept where that is asked, nor is an empty record', async () => {
     const store = memoryStore();
     await replaceStore(store, world.slice(0, 3), NEW, READ_IN);
-    await replaceStore(store, [], NEW, { ...READ_IN, keep: false });
+    await replaceStore(store, [], await readRevision(store), { ...READ_IN, keep: false });
     expect((await loadBook(store)).before).toBeNull();
-    await expect(putBack(store, NEW, 1)).rejects.toThrow();
+    await expect(putBack(store, await readRevision(store), 1)).rejects.toThrow('nothing was kept');
   });
 });
 
@@ -177,13 +177,50 @@ test('replacing leaves nothing of the old, an empty record leaves nothing', asyn
   expect(records()).toEqual([]);
 });
 
+describe('another page stores between the look and the writing', () => {
+  /** The same store, in which a cast comes in just before the next thing is written. */
+  const overtaken = (store: ReturnType<typeof memoryStore>) => {
+    let came = false;
+    const setManyIf: typeof store.setManyIf = async (...asked) => {
+      if (!came) {
+        came = true;
+        const late = put('cast', { id: 'late', blockId: 'b', seq: 1, atMs: 0, count: 1 });
+        await savePuts(store, [late], await readRevision(store));
+      }
+      return store.setManyIf(...asked);
+    };
+    return { ...store, setManyIf };
+  };
+
+  test('a whole record does not take the place of what nobody has seen', async () => {
+    const store = memoryStore();
+    const seen = await savePuts(store, world.slice(0, 9), NEW);
+    await expect(replaceStore(overtaken(store), [], seen, READ_IN)).rejects.toThrow(Behind);
+    await replaceStore(store, [], await readRevision(store), READ_IN);
+    await putBack(store, await readRevision(store), 1);
+    expect(recordOf((await loadBook(store)).book, 'cast', 'late')).toBeDefined();
+  });
+
+  test('what is damaged stays where it is until the next page opens', async () => {
+    const store = memoryStore();
+    await savePuts(store, world.slice(0, 3), NEW);
+    store.all.set('lure/broken', '{');
+    const loaded = await loadBook(overtaken(store));
+    expect(loaded.quarantined.map((q) => q.key)).toEqual(['lure/broken']);
+    expect(store.all.get('lure/broken')).toBe('{');
+    await loadBook(store);
+    expect(store.all.has('lure/broken')).toBe(false);
+    expect(store.all.get(`${QUARANTINE}lure/broken`)).toBe('{');
+  });
+});
+
 test('a page killed in the middle of replacing is caught up with at the next load', async () => {
   const store = memoryStore();
-  await savePuts(store, world, NEW);
+  const seen = await savePuts(store, world, NEW);
   const kill = new Error('killed');
   const dying = { ...store, removeMany: () => Promise.reject(kill) };
   const some = world.filter((p) => p.kind === 'water');
-  await expect(replaceStore(dying, some, NEW, READ_IN)).rejects.toBe(kill);
+  await expect(replaceStore(dying, some, seen, READ_IN)).rejects.toBe(kill);
   const { book } = await loadBook(store);
   expect(Object.keys(book.water)).toHaveLength(some.length);
   expect(Object.keys(book.lure)).toEqual([]);

@@ -70,6 +70,12 @@ function parseRevision(text: string | null | undefined): Revision {
   }
 }
 
+/** Whether nobody has stored since. */
+const isStill =
+  (seen: Revision) =>
+  (text: string | null): boolean =>
+    parseRevision(text).count === seen.count;
+
 export const readRevision = async (store: KeyValueStore): Promise<Revision> =>
   parseRevision((await store.getMany([REVISION]))[REVISION]);
 
@@ -133,16 +139,21 @@ export async function loadBook(store: KeyValueStore): Promise<Loaded> {
     if (!aside) moveAside.push(q);
     return UNREAD;
   });
-  if (moveAside.length > 0) {
-    await store.setMany(Object.fromEntries(moveAside.map((q) => [QUARANTINE + q.key, q.text])));
-    await store.removeMany(moveAside.map((q) => q.key));
-  }
+  const revision = parseRevision(values.get(REVISION));
+  // Where another page has stored since, the next to open it moves them.
+  if (moveAside.length > 0)
+    await store.setManyIf(
+      Object.fromEntries(moveAside.map((q) => [QUARANTINE + q.key, q.text])),
+      REVISION,
+      isStill(revision),
+      moveAside.map((q) => q.key),
+    );
   return {
     book: building.book(),
     quarantined: [...quarantined.values()],
     newer,
     before: parseBefore(values.get(BEFORE_HEAD)),
-    revision: parseRevision(values.get(REVISION)),
+    revision,
   };
 }
 
@@ -181,7 +192,7 @@ export async function saveEntries(
   const keys = Object.keys(entries);
   const next = following(seen, keys.length > LISTED ? null : keys);
   const all = { ...entries, [REVISION]: JSON.stringify(next) };
-  if (!(await store.setManyIf(all, REVISION, (text) => parseRevision(text).count === seen.count))) throw new Behind();
+  if (!(await store.setManyIf(all, REVISION, isStill(seen)))) throw new Behind();
   return next;
 }
 
@@ -219,12 +230,13 @@ async function replaceWith(
           [BEFORE_HEAD]: JSON.stringify({ atMs, by, records } satisfies Before),
         }
       : {};
-  await store.setMany({
+  const all = {
     ...entries,
     ...before,
     [REVISION]: JSON.stringify(next),
     [REPLACING]: JSON.stringify(gone),
-  });
+  };
+  if (!(await store.setManyIf(all, REVISION, isStill(seen)))) throw new Behind();
   await finishReplacing(store);
   return next;
 }

@@ -13,8 +13,13 @@ export interface KeyValueStore {
   getMany(keys: string[]): Promise<Record<string, string | null>>;
   /** All of them or none: one transaction. */
   setMany(entries: Record<string, string>): Promise<void>;
-  /** The same, and only if what stands under a key is still as it should be; whether it was. */
-  setManyIf(entries: Record<string, string>, key: string, holds: (text: string | null) => boolean): Promise<boolean>;
+  /** The same, and these taken away with it; only if what stands under a key is still as it should be; whether it was. */
+  setManyIf(
+    entries: Record<string, string>,
+    key: string,
+    holds: (text: string | null) => boolean,
+    gone?: readonly string[],
+  ): Promise<boolean>;
   removeMany(keys: string[]): Promise<void>;
   /**
    * One step of making what lies there quick to open; whether there may be more to do. `asWritten`: a text as it would
@@ -171,24 +176,23 @@ async function fill(tx: Writing, table: IDBObjectStore, entries: Readonly<Record
 }
 
 /** Takes keys away, and with them what lies together and counts no more. */
-const remove = (keys: readonly string[]): Promise<void> =>
-  writing(async (tx, table) => {
-    const lying = await together(tx.store as never);
-    if (lying.length > 0) {
-      const counts = new Set([...keys, ...(await tx.store.getAllKeys()).map(String)]);
-      for (const { key, keys: inner, values } of lying.reverse()) {
-        const still = inner.flatMap((k, i) => (counts.has(k) ? [] : [[k, values[i]!] as const]));
-        for (const [k] of still) counts.add(k);
-        if (still.length < inner.length) for (const known of [sealed, left]) known.delete(key);
-        if (still.length === 0) table.delete(key);
-        else if (still.length < inner.length) table.put(asTogether(still), key);
-      }
+async function take(tx: Writing, table: IDBObjectStore, keys: readonly string[]): Promise<void> {
+  const lying = await together(tx.store as never);
+  if (lying.length > 0) {
+    const counts = new Set([...keys, ...(await tx.store.getAllKeys()).map(String)]);
+    for (const { key, keys: inner, values } of lying.reverse()) {
+      const still = inner.flatMap((k, i) => (counts.has(k) ? [] : [[k, values[i]!] as const]));
+      for (const [k] of still) counts.add(k);
+      if (still.length < inner.length) for (const known of [sealed, left]) known.delete(key);
+      if (still.length === 0) table.delete(key);
+      else if (still.length < inner.length) table.put(asTogether(still), key);
     }
-    for (const key of keys) {
-      left.delete(key);
-      table.delete(key);
-    }
-  });
+  }
+  for (const key of keys) {
+    left.delete(key);
+    table.delete(key);
+  }
+}
 
 /** So many that lie alone are left alone. */
 const ALONE = 2 * TOGETHER_FROM;
@@ -262,15 +266,17 @@ const STORE: KeyValueStore = {
     return Object.fromEntries(found);
   },
   setMany: (entries) => writing((tx, table) => fill(tx, table, entries)),
-  setManyIf: async (entries, key, holds) => {
+  setManyIf: async (entries, key, holds, gone = []) => {
     let held = false;
     await writing(async (tx, table) => {
       held = holds(((await tx.store.get(key)) as string | undefined) ?? null);
-      if (held) await fill(tx, table, entries);
+      if (!held) return;
+      await fill(tx, table, entries);
+      if (gone.length > 0) await take(tx, table, gone);
     });
     return held;
   },
-  removeMany: remove,
+  removeMany: (keys) => writing((tx, table) => take(tx, table, keys)),
   tidy,
 };
 
