@@ -13,7 +13,7 @@ export interface KeyValueStore {
   getMany(keys: string[]): Promise<Record<string, string | null>>;
   /** All of them or none: one transaction. */
   setMany(entries: Record<string, string>): Promise<void>;
-  /** The same, and these taken away with it; only if what stands under a key is still as it should be; whether it was. */
+  /** The same, `gone` taken away with it; only if what stands under a key is still as it should be; whether it was. */
   setManyIf(
     entries: Record<string, string>,
     key: string,

@@ -95,6 +95,7 @@ test('without any worker the log goes on: a lure is chosen, a cast and a strike 
 }) => {
   await page.route(/\/(compute|almanac)-[0-9a-f]+\.js$/, (r) => r.abort());
   await openDemo(page);
+  const blocksBefore = Object.keys(await storedValues(page)).filter((k) => k.startsWith('block/')).length;
   await place(page, 'Strikes').click();
   await page.getByRole('button', { name: 'Another lure, another spot' }).click();
   await page.getByLabel('Find a lure of the box').fill('humming');
@@ -112,6 +113,15 @@ test('without any worker the log goes on: a lure is chosen, a cast and a strike 
   const { data } = JSON.parse(blocks[0]![1]) as { data: { presentation: { lureName: string }; zoneShare: number } };
   expect(data.presentation.lureName).toBe('Humming skirt');
   expect(data.zoneShare).toBeGreaterThan(0);
+  // Loaded again in the middle of the day it goes on as it was fished, also where the rules alone cannot be asked.
+  await page.route(/\/offPage-[0-9a-f]+\.js$/, (r) => r.abort());
+  await page.reload();
+  await expect(cast).toBeVisible({ timeout: 30_000 });
+  await cast.click();
+  await expect(page.getByRole('heading', { level: 1, name: '2 casts' })).toBeVisible();
+  const then = Object.keys(await storedValues(page)).filter((k) => k.startsWith('block/'));
+  expect(then.filter((k) => blocks[0]![0] === k)).toHaveLength(1);
+  expect(then).toHaveLength(blocksBefore + 1);
   errors.length = 0;
 });
 

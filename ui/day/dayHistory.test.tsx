@@ -1,4 +1,4 @@
-/** The log as it is sent to the ranking: the same whether it is gathered at once or in steps, and anew when it changed. */
+/** The log as the ranking is sent it: the same gathered at once or in steps, and anew when it changed. */
 import { act, renderHook, waitFor } from '@testing-library/react-native';
 import { historyOf } from '../../core/lessons/history';
 import { tallyTrip } from '../../core/log/tally';
