@@ -232,6 +232,27 @@ test('simulate answers times in the order asked', () => {
   });
 });
 
+test.each<[string, Record<string, unknown>, string]>([
+  [
+    'a lure that nothing brakes',
+    { kind: 'free-sink', lure: { massKg: 0.01, volumeM3: 3e-6, dragAreaM2: 5e-324 }, timesS: [1] },
+    'lure.dragAreaM2',
+  ],
+  [
+    'a line that nothing stretches',
+    {
+      kind: 'cross-current-bow',
+      line: { diameterM: 0.00028, densityKgM3: 970, stiffnessN: 5e-324 },
+      crossFlowMps: 1,
+      tensionN: 2,
+      lineLengthM: 30,
+    },
+    'line.stiffnessN',
+  ],
+])('simulate has no infinite answer for %s', (_, d, path) => {
+  expect(runVerb(VERBS.simulate!, d)).toMatchObject({ ok: false, problems: [{ path }] });
+});
+
 test('simulate solves what takes too long more coarsely, and says so', () => {
   const twitched = {
     kind: 'cast-retrieve',

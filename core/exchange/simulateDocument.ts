@@ -1,6 +1,6 @@
 /** The line-and-lure problems as documents, and their answers. */
 import * as z from 'zod';
-import { inputProblems } from '../simulation/check';
+import { inputProblems, LEGAL_RANGES } from '../simulation/check';
 import { runRetrieve, type Run } from '../simulation/retrieve';
 import { towedPass, verticalJig } from '../simulation/setups';
 import { crossCurrentBow, hookSet, steadyTow } from '../simulation/steady';
@@ -11,19 +11,22 @@ import { FRESH_KG_M3, viscosityM2s } from '../water/fluid';
 const finite = z.number();
 const vec3 = z.tuple([finite, finite, finite]);
 
+/** As the laws hold: nearer to nothing they answer with the infinite. */
+const legal = (of: keyof typeof LEGAL_RANGES): z.ZodNumber =>
+  z.number().min(LEGAL_RANGES[of][0]).max(LEGAL_RANGES[of][1]);
 const lureSchema = z.strictObject({
-  massKg: z.number().positive().max(2),
-  volumeM3: z.number().positive().max(0.002),
-  dragAreaM2: z.number().positive().max(0.1),
-  liftAreaM2: z.number().min(0).max(0.1).default(0),
-  addedMass: z.number().min(0).max(3).default(0.5),
+  massKg: legal('massKg'),
+  volumeM3: legal('volumeM3'),
+  dragAreaM2: legal('dragAreaM2'),
+  liftAreaM2: legal('liftAreaM2').default(0),
+  addedMass: legal('addedMass').default(0.5),
 });
 const lineSchema = z.strictObject({
-  diameterM: z.number().positive().max(0.005),
-  densityKgM3: z.number().positive().max(12_000),
-  stiffnessN: z.number().positive().max(1e6),
-  normalDrag: z.number().positive().max(10).nullable().default(null),
-  tangentialDrag: z.number().min(0).max(1).default(0.015),
+  diameterM: legal('diameterM'),
+  densityKgM3: legal('densityKgM3'),
+  stiffnessN: legal('stiffnessN'),
+  normalDrag: legal('normalDrag').nullable().default(null),
+  tangentialDrag: legal('tangentialDrag').default(0.015),
 });
 const times = z.array(z.number().min(0).max(3600)).min(1).max(5000);
 const waterTempC = z.number().min(-2).max(40).default(18);
@@ -54,7 +57,7 @@ const motion = {
       lengthM: z.number().positive().max(50),
       line: lineSchema,
       body: z
-        .strictObject({ ...lureSchema.shape, halfHeightM: z.number().positive().max(0.3) })
+        .strictObject({ ...lureSchema.shape, halfHeightM: legal('halfHeightM') })
         .nullable()
         .default(null),
     })
@@ -77,8 +80,8 @@ const motion = {
     .max(5000)
     .default([]),
   windMps: vec3.nullable().default(null),
-  rodStiffnessNpm: z.number().positive().max(10_000).nullable().default(null),
-  floorDepthM: z.number().positive().optional(),
+  rodStiffnessNpm: legal('rodStiffnessNpm').nullable().default(null),
+  floorDepthM: legal('floorDepthM').optional(),
   timesS: times,
   /** Also the line's shape at each time, as x, z pairs from lure to tip. */
   lineShapes: z.boolean().default(false),
@@ -88,7 +91,7 @@ const castRetrieveSchema = z.strictObject({
   ...motion,
   tipM: vec3,
   lureM: vec3,
-  lineLengthM: z.number().positive().max(500),
+  lineLengthM: legal('lengthM'),
   currentMps: vec3.default([0, 0, 0]),
 });
 const tipHeightM = z.number().min(0).max(20);
@@ -115,8 +118,8 @@ const steadyTowSchema = z.strictObject({
   line: lineSchema,
   speedMps: z.number().min(0).max(10),
   tipHeightM,
-  lineLengthM: z.number().positive().max(500).optional(),
-  wetLengthM: z.number().positive().max(500).optional(),
+  lineLengthM: legal('lengthM').optional(),
+  wetLengthM: legal('lengthM').optional(),
 });
 const bowSchema = z.strictObject({
   kind: z.literal('cross-current-bow'),
@@ -124,18 +127,18 @@ const bowSchema = z.strictObject({
   waterTempC,
   line: lineSchema,
   crossFlowMps: z.number().min(0).max(10),
-  tensionN: z.number().positive().max(1000),
-  lineLengthM: z.number().positive().max(500),
+  tensionN: z.number().min(1e-3).max(1000),
+  lineLengthM: legal('lengthM'),
 });
 const hookSetSchema = z.strictObject({
   kind: z.literal('hook-set'),
   line: z.strictObject({
-    stiffnessN: z.number().positive().max(1e6),
-    strengthN: z.number().positive().max(10_000).optional(),
+    stiffnessN: legal('stiffnessN'),
+    strengthN: z.number().min(1e-3).max(10_000).optional(),
   }),
-  lineLengthM: z.number().positive().max(500),
+  lineLengthM: legal('lengthM'),
   sweepM: z.number().min(0).max(5),
-  rodStiffnessNpm: z.number().positive().max(10_000),
+  rodStiffnessNpm: legal('rodStiffnessNpm'),
 });
 
 type Moving = z.infer<typeof castRetrieveSchema> | z.infer<typeof verticalJigSchema> | z.infer<typeof towedPassSchema>;
