@@ -30,6 +30,12 @@ test.describe('on a phone', () => {
     await expect(
       page.getByRole('img', { name: /^Fallen alder from the side, .* of water at its outer end/ }),
     ).toBeVisible();
+    // The wind is told as one looks at it, drawn, read out, and goes along.
+    await expect(page.getByRole('img', { name: /Wind \d+ mph, from the left: / })).toHaveCount(0);
+    await page.getByRole('radio', { name: 'From the left', exact: true }).tap();
+    await expect(
+      page.getByRole('img', { name: /Wind \d+ mph, from the left: with it a cast goes further/ }),
+    ).toBeVisible();
     const n = await casts(page).count();
     await page.getByRole('button', { name: 'Fish it in this order' }).tap();
     await expect(page.getByText(/^Next: the outer limbs/)).toBeVisible();
@@ -47,6 +53,7 @@ test.describe('on a phone', () => {
 
     await page.getByRole('button', { name: 'Cast plan', exact: true }).tap();
     await expect(casts(page)).toHaveCount(n - 1);
+    await expect(page.getByRole('radio', { name: 'From the left', exact: true })).toBeChecked();
     await expect(page.getByText(/^In the picture .*two bars a place that rests\.$/)).toBeVisible();
     await page.getByRole('button', { name: 'Why in this order' }).tap();
     await expect(page.getByText(/^Left alone: the outer limbs/)).toBeVisible();

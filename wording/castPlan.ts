@@ -2,9 +2,11 @@
 import type { CastPlan, LeftOut } from '../core/castplan/plan';
 import type { PlannedCast } from '../core/castplan/casts';
 import { isEdge } from '../core/castplan/shape';
+import type { WindOver } from '../core/castplan/wind';
 import { isFromBank } from '../core/castplan/stands';
 import type { Piece } from '../core/records/piece';
 import { TELLING_CURRENT_MPS } from '../core/tackle/stand';
+import type { Flow } from '../core/water/pieces';
 import type { Access } from '../core/water/terms';
 import { counted } from './count';
 import { capital } from './names';
@@ -13,6 +15,10 @@ import { say, type UnitPrefs } from './units';
 
 export const CAST_PLAN = {
   title: 'Cast plan',
+  wind: (speed: string) => `The wind over it, ${speed}`,
+  windLabel: 'Which way it blows, as you look at the piece',
+  windWord: 'wind',
+  goThere: 'Go there',
   noDay: 'A cast plan needs a water and a lure: start a day first.',
   none: 'No piece of cover is kept for this water yet. A laydown, a dock, a point: a few numbers, and its casts stand here in order.',
   add: 'Add a piece of cover',
@@ -38,6 +44,26 @@ export const CAST_PLAN = {
     `Left and right are as you look at it from ${fromBank ? 'the bank' : 'open water'}. A fist at arm’s length covers about 10°.`,
   aimed: (d: string) => `Retrieve aims ${d} off now, the middle of these casts.`,
 } as const;
+
+const WIND_OVER: Record<Flow, string> = {
+  none: 'Not said',
+  inward: 'Onto it, from open water',
+  outward: 'Off it, from the bank',
+  'from-left': 'From the left',
+  'from-right': 'From the right',
+};
+/** Left and right as they are seen from where one fishes. */
+export const windOverTitle = (to: Flow, fromBank: boolean): string => asSeen(WIND_OVER[to], fromBank);
+
+/** The wind of a plan, where it is told. */
+export const windText = ({ to, mps }: WindOver, access: Access, u: UnitPrefs): string =>
+  to === 'none' || mps <= 0
+    ? ''
+    : `Wind ${say.wind(mps, u)}, ${windOverTitle(to, isFromBank(access)).toLowerCase()}: with it a cast goes further, against it less far, and across it misses more.`;
+
+/** The wind has turned: another place promises so many times as much. */
+export const betterText = (p: Piece, better: CastPlan, times: number): string =>
+  `With this wind there is about ${Math.round((times - 1) * 100)} % more in it ${sideText(isEdge(p.kind), better.side)}.`;
 
 const HOLD: Record<Access, string> = {
   bow: 'Hold the boat',
@@ -158,7 +184,7 @@ export const sideViewText = (p: Piece, u: UnitPrefs): string =>
 
 /** The drawing for those who do not see it. */
 export const planViewText = (p: Piece, plan: CastPlan, access: Access, u: UnitPrefs): string =>
-  `${p.name} from above. ${holdText(p, plan, access, u)} ${plan.casts
+  `${p.name} from above. ${holdText(p, plan, access, u)} ${windText(plan.wind, access, u)} ${plan.casts
     .map(
       (c, i) => `${i + 1}: ${targetName(p.kind, c.target.id, isFromBank(access))}, ${say.distance(c.distanceM, u)} off`,
     )

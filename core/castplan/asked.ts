@@ -3,6 +3,7 @@ import type { Family } from '../lures/family';
 import { snagChance } from '../ranking/cover';
 import type { Schools } from '../ranking/schools';
 import type { Piece } from '../records/piece';
+import type { Flow } from '../water/pieces';
 import { computeHolding } from '../water/holding';
 import type { ResolvedConditions } from '../water/resolve';
 import type { CastPlanQuestion } from './casts';
@@ -43,6 +44,7 @@ export function castPlanQuestion(
   r: ResolvedConditions,
   { family, flightM, castM, pastM, strikesPerCast }: Thrown,
   schools?: Schools,
+  wind: Flow = 'none',
 ): CastPlanQuestion {
   const here = around(piece, r);
   return {
@@ -51,6 +53,7 @@ export function castPlanQuestion(
     tightness: computeHolding(here).tightness,
     clarityM: r.clarityM,
     currentMps: r.currentMps,
+    wind: { to: wind, mps: r.windMps },
     reachM: castM !== null && castM <= PITCHED_M ? castM : (flightM ?? USUAL.reachM),
     pastM: pastM ?? USUAL.pastM,
     strikesPerCast: strikesPerCast ?? USUAL.strikesPerCast,

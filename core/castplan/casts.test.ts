@@ -5,6 +5,7 @@ import { ACCESSES, type Access } from '../water/terms';
 import { castsFrom, foughtOver, keptBy, leftByCast } from './casts';
 import { bestStand, planFrom } from './plan';
 import { isEdge, offWayM, onLand, targetsOf, wayInCoverM } from './shape';
+import { windOnCast } from './wind';
 
 describe('a cast', () => {
   test('goes past its place by what the lure needs, as far as there is open water and reach', () => {
@@ -17,7 +18,9 @@ describe('a cast', () => {
       if (!stand) continue;
       for (const c of castsFrom(q, targetsOf(q.piece), stand)) {
         expect(c.pastM).toBeLessThanOrEqual(q.pastM + 1e-9);
-        if (c.chance > 0) expect(c.distanceM + c.pastM).toBeLessThanOrEqual(q.reachM + 1e-9);
+        const out = { x: (c.target.x - stand.x) / c.distanceM, y: (c.target.y - stand.y) / c.distanceM };
+        const reachM = q.reachM * windOnCast(q.piece, q.wind, out).reach;
+        if (c.chance > 0) expect(c.distanceM + c.pastM).toBeLessThanOrEqual(reachM + 1e-9);
         if (c.pastM > 0) {
           expect(onLand(q.piece, c.landing)).toBe(false);
           expect(wayInCoverM(q.piece, c.target, c.landing)).toBeLessThanOrEqual(0.75 + 1e-9);

@@ -6,9 +6,10 @@
 import { clamp, lerp } from '../base/numbers';
 import type { Piece } from '../records/piece';
 import { TELLING_CURRENT_MPS } from '../tackle/stand';
-import type { Flow } from '../water/pieces';
 import type { Access } from '../water/terms';
-import { inCover, isEdge, lengthOf, middleOf, offWayM, onLand, wayInCoverM, type Point, type Target } from './shape';
+import { flowOf, inCover, lengthOf, middleOf, offWayM, onLand, wayInCoverM, type Point, type Target } from './shape';
+import { isFromBank } from './stands';
+import { windOnBoat, windOnCast, type WindOver } from './wind';
 
 /** What is known of water, fish, lure and hands. */
 export interface CastPlanQuestion {
@@ -18,6 +19,7 @@ export interface CastPlanQuestion {
   tightness: number;
   clarityM: number;
   currentMps: number;
+  wind: WindOver;
   /** As far as one casts with ease, and past what one aims at, m (both the plan's own). */
   reachM: number;
   pastM: number;
@@ -73,22 +75,6 @@ const BOW_LEFT: readonly [number, number] = [0.5, 0.9];
 /** No chance above this. */
 const MOST_CHANCE = 0.6;
 
-/** The way the current runs, as one looks at the piece from open water: in, and to the right. */
-const FLOW: Record<Flow, readonly [inward: number, right: number]> = {
-  none: [0, 0],
-  inward: [1, 0],
-  outward: [-1, 0],
-  'from-left': [0, 1],
-  'from-right': [0, -1],
-};
-
-/** The same on the plan; null: none. An edge lies across the way one looks at it. */
-export function flowOf(p: Pick<Piece, 'kind' | 'flow'>): Point | null {
-  const [inward, right] = FLOW[p.flow];
-  if (p.flow === 'none') return null;
-  return isEdge(p.kind) ? { x: right, y: inward } : { x: inward, y: right };
-}
-
 /** How much of its force a current has on fish and lures, 0–1. */
 const currentForce = (mps: number): number => clamp((mps - CURRENT_MPS[0]) / (CURRENT_MPS[1] - CURRENT_MPS[0]), 0, 1);
 
@@ -113,8 +99,8 @@ const along = (a: Point, b: Point, share: number): Point => ({
 const COVER_BEHIND_M = 0.75;
 
 /** As far past a place as the lure needs, as far as there is reach and open water behind it, to half a metre. */
-function pastWater(q: CastPlanQuestion, stand: Point, t: Target, distanceM: number): number {
-  const wanted = Math.min(q.pastM, Math.max(0, q.reachM - distanceM));
+function pastWater(q: CastPlanQuestion, stand: Point, t: Target, distanceM: number, reachM: number): number {
+  const wanted = Math.min(q.pastM, Math.max(0, reachM - distanceM));
   for (let past = wanted; past > 0; past -= 0.5) {
     const landing = along(stand, t, (distanceM + past) / distanceM);
     if (!onLand(q.piece, landing) && wayInCoverM(q.piece, t, landing) <= COVER_BEHIND_M) return past;
@@ -138,14 +124,17 @@ export function castsFrom(q: CastPlanQuestion, targets: readonly Target[], stand
   const solid = (q.piece.kind === 'dock' || q.piece.kind === 'jetty') && !inCover(q.piece, stand);
   return targets.map((t, i) => {
     const distanceM = Math.max(0.5, Math.hypot(t.x - stand.x, t.y - stand.y));
-    const pastM = pastWater(q, stand, t, distanceM);
-    const landing = along(stand, t, (distanceM + pastM) / distanceM);
     const [ux, uy] = [(stand.x - t.x) / distanceM, (stand.y - t.y) / distanceM];
+    const blown = windOnCast(q.piece, q.wind, { x: -ux, y: -uy });
+    const reachM = q.reachM * blown.reach;
+    const pastM = pastWater(q, stand, t, distanceM, reachM);
+    const landing = along(stand, t, (distanceM + pastM) / distanceM);
     const wood = wayInCoverM(q.piece, landing, stand);
     const barred = solid && wayInCoverM(q.piece, t, stand) > THROUGH_M + (UNDER.test(t.id) ? q.piece.widthM / 2 : 0);
-    const reached = distanceM <= q.reachM && !barred && !onLand(q.piece, t) ? 1 : 0;
+    const reached = distanceM <= reachM && !barred && !onLand(q.piece, t) ? 1 : 0;
     const unseen = 1 - 0.5 ** (distanceM / seenM);
-    const hit = 1 / (1 + ((MISS.share * distanceM) / MISS.m) ** 2);
+    const hit = 1 / (1 + ((MISS.share * blown.miss * distanceM) / MISS.m) ** 2);
+    const held = isFromBank(q.access) ? 1 : windOnBoat(q.piece, q.wind, { x: -ux, y: -uy });
     const led = t.along ? lerp(ACROSS, 1, Math.abs(ux)) : 1;
     const withIt = flow ? 1 + WITH_CURRENT * currentForce(q.currentMps) * (ux * flow.x + uy * flow.y) : 1;
     const chance = (q.strikesPerCast * worths[i]!) / mean;
@@ -157,7 +146,7 @@ export function castsFrom(q: CastPlanQuestion, targets: readonly Target[], stand
       // y is to the right as one looks in: turned to it, the angle on the plan grows.
       leftDeg: -(((turn + 540) % 360) - 180),
       landing,
-      chance: reached * clamp(chance * unseen * hit * led * withIt, 0, MOST_CHANCE),
+      chance: reached * clamp(chance * unseen * hit * held * led * withIt, 0, MOST_CHANCE),
       snag: clamp(q.snagsPerCast * clamp(wood / 3, 0.25, 2), 0, 0.9),
     };
   });

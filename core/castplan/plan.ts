@@ -8,6 +8,7 @@ import { castsFrom, foughtOver, keptBy, leftByCast, type CastPlanQuestion, type 
 import { bestOrder, worthOfOrder, type OrderQuestion } from './order';
 import { growsFromBank, targetsOf, type Point } from './shape';
 import { sideOf, standsFor } from './stands';
+import type { WindOver } from './wind';
 
 /** What came of the casts so far. */
 export interface Fished {
@@ -28,6 +29,7 @@ export type LeftOut = 'cast' | 'resting' | 'out-of-reach';
 export interface CastPlan {
   stand: Point;
   side: SideOfPiece;
+  wind: WindOver;
   /** From where one stands to the piece's outer end, m. */
   offM: number;
   /** Next first. */
@@ -116,6 +118,7 @@ export function planFrom(q: CastPlanQuestion, stand: Point, fished: Fished = NOT
   return {
     stand,
     side: sideOf(q.piece, stand),
+    wind: q.wind,
     offM: Math.hypot(stand.x, stand.y),
     casts: order.map((j, i) => ({
       ...able[j]!,

@@ -4,7 +4,7 @@
  * that are worth a cast. prior: judgement, as practised anglers go over such a piece.
  */
 import type { Piece } from '../records/piece';
-import type { PieceKind, TargetId } from '../water/pieces';
+import type { Flow, PieceKind, TargetId } from '../water/pieces';
 import type { CoverKind } from '../water/terms';
 
 export interface Point {
@@ -238,4 +238,20 @@ export function offWayM(c: Point, a: Point, b: Point): number {
   const long = dx * dx + dy * dy;
   const t = long === 0 ? 0 : Math.max(0, Math.min(1, ((c.x - a.x) * dx + (c.y - a.y) * dy) / long));
   return Math.hypot(c.x - a.x - t * dx, c.y - a.y - t * dy);
+}
+
+/** The way the current runs, as one looks at the piece from open water: in, and to the right. */
+const FLOW: Record<Flow, readonly [inward: number, right: number]> = {
+  none: [0, 0],
+  inward: [1, 0],
+  outward: [-1, 0],
+  'from-left': [0, 1],
+  'from-right': [0, -1],
+};
+
+/** The same on the plan; null: none. An edge lies across the way one looks at it. */
+export function flowOf(p: Pick<Piece, 'kind' | 'flow'>): Point | null {
+  const [inward, right] = FLOW[p.flow];
+  if (p.flow === 'none') return null;
+  return isEdge(p.kind) ? { x: right, y: inward } : { x: inward, y: right };
 }

@@ -101,6 +101,10 @@ OLDER.trip[3] = OLDER.trip[2]!;
 OLDER.trip[4] = OLDER.trip[2]!;
 OLDER.trip[5] = OLDER.trip[2]!;
 OLDER.trip[6] = { ...OLDER.trip[2]!, aimM: null, over: null };
+OLDER.trip[7] = {
+  ...OLDER.trip[6]!,
+  castPlan: { pieceId: 'p', sinceMs: 5, stand: { xM: -8, yM: 1 }, skipped: [], next: null },
+};
 OLDER.cast = { 1: { id: 'c1', blockId: 'b1', seq: 3, atMs: 5, count: 1 } };
 OLDER.event[2] = { ...OLDER.event[1]!, weightKg: null, released: null, note: '', was: [] };
 OLDER.water = { 1: first('water') };

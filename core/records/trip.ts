@@ -8,7 +8,7 @@ import { planSettingsSchema, riseSchema } from '../schemas/plan';
 import { defineRecord, onlyWidened } from './define';
 import { id, ms } from './fields';
 import { FAMILIES } from '../lures/family';
-import { TARGETS } from '../water/pieces';
+import { FLOWS, TARGETS } from '../water/pieces';
 import { SIGN_KINDS, SPECIES } from '../water/terms';
 
 /** A trip: where, when, for what fish, and every reading that was entered on it. */
@@ -48,6 +48,8 @@ export const tripRecord = defineRecord(
         pieceId: id,
         sinceMs: ms,
         stand: z.strictObject({ xM: z.number().min(-300).max(300), yM: z.number().min(-300).max(300) }),
+        /** The way the wind blows over it, as one looks at it from open water. */
+        wind: z.enum(FLOWS),
         skipped: z.array(z.enum(TARGETS)).max(TARGETS.length),
         /** Thrown at next by choice; null: as the plan has it. */
         next: z.enum(TARGETS).nullable(),
@@ -74,6 +76,10 @@ export const tripRecord = defineRecord(
       up: (old) => ({ ...old, aimM: null, over: null }),
     },
     { change: 'the piece of cover that is fished by its cast plan', up: (old) => ({ ...old, castPlan: null }) },
+    {
+      change: 'the wind over a piece of cover that is fished by its cast plan',
+      up: (old) => ({ ...old, castPlan: old.castPlan ? { ...old.castPlan, wind: 'none' } : null }),
+    },
   ],
 );
 export type Trip = z.infer<typeof tripRecord.schema>;

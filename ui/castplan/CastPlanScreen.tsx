@@ -7,8 +7,9 @@ import { isEdge } from '../../core/castplan/shape';
 import { isFromBank, openSides } from '../../core/castplan/stands';
 import { inUse } from '../../core/records';
 import type { Piece } from '../../core/records/piece';
-import type { SideOfPiece, TargetId } from '../../core/water/pieces';
+import type { Flow, SideOfPiece, TargetId } from '../../core/water/pieces';
 import {
+  betterText,
   CAST_PLAN,
   castPlanNotes,
   doneText,
@@ -17,11 +18,12 @@ import {
   orderText,
   pieceLine,
   signsText,
+  windText,
 } from '../../wording/castPlan';
 import { sideTitle } from '../../wording/pieces';
 import { say } from '../../wording/units';
 import { useActions, useBookWithoutLog, useConditions } from '../day/contexts';
-import { Note, Part, Row } from '../parts/Box';
+import { Card, Note, Part, Row } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Say } from '../parts/Say';
@@ -30,6 +32,7 @@ import { useTheme } from '../theme/theme';
 import { CastList } from './CastList';
 import { PieceSection } from './PieceSection';
 import { PlanPicture } from './PlanPicture';
+import { WindChoice } from './WindChoice';
 import { useFishedPlan, usePlanOf, type FishedPlan } from './useCastPlan';
 
 const BEST = 'best';
@@ -93,13 +96,14 @@ function Choosing({ piece }: { piece: Piece }) {
   const router = useRouter();
   const { units } = useTheme();
   const [side, setSide] = useState<SideOfPiece | null>(null);
-  const plan = usePlanOf(piece, side);
+  const [wind, setWind] = useState<Flow>('none');
+  const plan = usePlanOf(piece, side, wind);
   if (!reading) return null;
   const edge = isEdge(piece.kind);
   const sides = openSides(piece, reading.access);
   const begin = (): void => {
     if (!plan) return;
-    actions.startCastPlan(piece.id, plan.stand, middleCastM(plan));
+    actions.startCastPlan(piece.id, plan.stand, wind, middleCastM(plan));
     router.navigate('/strikes');
   };
   return (
@@ -116,6 +120,7 @@ function Choosing({ piece }: { piece: Piece }) {
           onChange={(v) => setSide(v === BEST ? null : (v as SideOfPiece))}
         />
       ) : null}
+      <WindChoice value={wind} onChange={setWind} />
       {plan ? (
         <>
           <PlanPicture piece={piece} plan={plan} access={reading.access} />
@@ -143,11 +148,17 @@ const FromTheSide = ({ piece, plan }: Pick<FishedPlan, 'piece' | 'plan'>) => (
 );
 
 /** What else is to be said of a plan. */
-function Told({ piece, plan, access }: FishedPlan) {
+function Told({ piece, plan, access }: Omit<FishedPlan, 'better'>) {
   const { reading } = useConditions();
+  const { units } = useTheme();
   return (
     <View style={{ gap: 6 }}>
-      {[orderText(plan), ...leftOutText(piece, plan, access), ...castPlanNotes(piece, access, reading?.currentMps ?? 0)]
+      {[
+        windText(plan.wind, access, units),
+        orderText(plan),
+        ...leftOutText(piece, plan, access),
+        ...castPlanNotes(piece, access, reading?.currentMps ?? 0),
+      ]
         .filter(Boolean)
         .map((t) => (
           <Say key={t}>{t}</Say>
@@ -161,7 +172,7 @@ function Told({ piece, plan, access }: FishedPlan) {
 }
 
 /** The plan that is fished, as it stands. */
-function Fishing({ piece, plan, access }: FishedPlan) {
+function Fishing({ piece, plan, access, better }: FishedPlan) {
   const { day } = useConditions();
   const actions = useActions();
   const { units } = useTheme();
@@ -174,6 +185,21 @@ function Fishing({ piece, plan, access }: FishedPlan) {
       <PlanPicture piece={piece} plan={plan} access={access} />
       <Say kind="strong">{holdText(piece, plan, access, units)}</Say>
       <Say>{plan.casts.length === 0 ? CAST_PLAN.over : `${doneText(plan)}.`}</Say>
+      {better ? (
+        <Card tone="wash">
+          <Say>{betterText(piece, better.plan, better.times)}</Say>
+          <Say tone="soft">{holdText(piece, better.plan, access, units)}</Say>
+          <Button
+            title={CAST_PLAN.goThere}
+            onPress={() =>
+              actions.changeCastPlan((on) => ({
+                ...on,
+                stand: { xM: better.plan.stand.x, yM: better.plan.stand.y },
+              }))
+            }
+          />
+        </Card>
+      ) : null}
       {signs ? (
         <Say kind="label" tone="soft">
           {signs}
@@ -181,6 +207,7 @@ function Fishing({ piece, plan, access }: FishedPlan) {
       ) : null}
       {aimM === null ? null : <Say tone="soft">{CAST_PLAN.aimed(say.distance(aimM, units))}</Say>}
       <CastList piece={piece} plan={plan} access={access} onSkip={skip} onFirst={first} />
+      <WindChoice value={plan.wind.to} onChange={(wind) => actions.changeCastPlan((on) => ({ ...on, wind }))} />
       <FromTheSide piece={piece} plan={plan} />
       <Row gap={8} wrap>
         <Button title={CAST_PLAN.again} onPress={() => actions.beginCastPlanAgain()} />

@@ -1,6 +1,5 @@
 /** A piece of cover from above, with where one stands and the casts in their order. */
-import { growsFromBank, lengthOf, onLand, targetsOf } from '../../core/castplan/shape';
-import { flowOf } from '../../core/castplan/casts';
+import { flowOf, growsFromBank, lengthOf, onLand, targetsOf } from '../../core/castplan/shape';
 import { isFromBank } from '../../core/castplan/stands';
 import type { CastPlan, LeftOut } from '../../core/castplan/plan';
 import type { Piece } from '../../core/records/piece';
@@ -37,6 +36,45 @@ function FlowArrow({ piece, f, p }: { piece: Piece; f: Frame; p: Palette }) {
       fill="none"
       strokeLinecap="round"
     />
+  );
+}
+
+/** The wind, as a feathered arrow in the other corner. */
+function WindArrow({
+  piece,
+  plan,
+  f,
+  p,
+  width,
+}: {
+  piece: Piece;
+  plan: CastPlan;
+  f: Frame;
+  p: Palette;
+  width: number;
+}) {
+  const blows = flowOf({ kind: piece.kind, flow: plan.wind.to });
+  if (!blows || plan.wind.mps <= 0) return null;
+  const [ax, ay] = f.at({ x: 0, y: 0 });
+  const [bx, by] = f.at(blows);
+  const far = Math.hypot(bx - ax, by - ay) || 1;
+  const [ux, uy] = [(bx - ax) / far, (by - ay) / far];
+  const cx = width - 30;
+  const at = (along: number, side: number): string =>
+    `${(cx + along * ux - side * uy).toFixed(1)} ${(30 + along * uy + side * ux).toFixed(1)}`;
+  return (
+    <G>
+      <Path
+        d={`M${at(-16, 0)}L${at(16, 0)}M${at(9, -6)}L${at(16, 0)}L${at(9, 6)}M${at(-16, 0)}L${at(-21, -6)}M${at(-10, 0)}L${at(-15, -6)}`}
+        stroke={p.onWater}
+        strokeWidth={2}
+        fill="none"
+        strokeLinecap="round"
+      />
+      <SvgText x={cx} y={62} textAnchor="middle" fontSize={13} fontFamily={FONT.data} fill={p.onWater}>
+        {CAST_PLAN.windWord}
+      </SvgText>
+    </G>
   );
 }
 
@@ -169,6 +207,7 @@ export function PlanView({ piece, plan, access, width, height, numbered = 10, sm
       )}
       {small ? null : <Scale f={f} p={p} height={height} onBank={isFromBank(access) && growsFromBank(piece.kind)} />}
       {small ? null : <FlowArrow piece={piece} f={f} p={p} />}
+      {small ? null : <WindArrow piece={piece} plan={plan} f={f} p={p} width={width} />}
     </Svg>
   );
 }

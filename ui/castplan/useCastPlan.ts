@@ -8,12 +8,12 @@ import { bestStand, NOTHING_FISHED, planFrom, type CastPlan } from '../../core/c
 import { withHook } from '../../core/lures/hookSnag';
 import { familyById } from '../../core/lures/families';
 import type { Piece } from '../../core/records/piece';
-import type { SideOfPiece } from '../../core/water/pieces';
+import type { Flow, SideOfPiece } from '../../core/water/pieces';
 import { aimsNow } from '../day/aims';
 import { useBook, useBookWithoutLog, useConditions, useMood, usePlan, useRanking } from '../day/contexts';
 
 /** What is asked of the planner for this piece now; null without a day. */
-function useQuestion(piece: Piece | null): CastPlanQuestion | null {
+function useQuestion(piece: Piece | null, wind: Flow): CastPlanQuestion | null {
   const { reading, schools } = useConditions();
   const { plan, lure } = usePlan();
   const { ranking } = useRanking();
@@ -32,25 +32,34 @@ function useQuestion(piece: Piece | null): CastPlanQuestion | null {
   };
   const said = JSON.stringify(thrown);
   return useMemo(
-    () => (piece && reading ? castPlanQuestion(piece, reading, { ...thrown, family }, schools) : null),
+    () => (piece && reading ? castPlanQuestion(piece, reading, { ...thrown, family }, schools, wind) : null),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- `said` is all of what is thrown
-    [piece, reading, schools, said],
+    [piece, reading, schools, said, wind],
   );
 }
 
 /** The plan of a piece that is looked at, untouched, from one side or from the best place. */
-export function usePlanOf(piece: Piece | null, side: SideOfPiece | null): CastPlan | null {
-  const q = useQuestion(piece);
+export function usePlanOf(piece: Piece | null, side: SideOfPiece | null, wind: Flow): CastPlan | null {
+  const q = useQuestion(piece, wind);
   return useMemo(() => {
     const stand = q && bestStand(q, side);
     return q && stand ? planFrom(q, stand, NOTHING_FISHED) : null;
   }, [q, side]);
 }
 
+/** Where one would stand better, as the wind is now, and how many times as much it promises. */
+export interface Better {
+  plan: CastPlan;
+  times: number;
+}
+/** For less nobody moves. */
+const WORTH_MOVING = 1.15;
+
 export interface FishedPlan {
   piece: Piece;
   plan: CastPlan;
   access: CastPlanQuestion['access'];
+  better: Better | null;
 }
 
 /** The plan that is being fished, as it stands after what was logged; null: none. It tells the log what is next. */
@@ -61,7 +70,7 @@ export function useFishedPlan(): FishedPlan | null {
   const mood = useMood();
   const on = day?.trip.castPlan ?? null;
   const piece = on ? (kept.piece[on.pieceId] ?? null) : null;
-  const q = useQuestion(piece);
+  const q = useQuestion(piece, on?.wind ?? 'none');
   const moodMean = mood?.mean ?? 2;
   const fished = useMemo(
     () => (day && on ? fishedOf(book, day.trip, moodMean, nowMs) : null),
@@ -71,11 +80,21 @@ export function useFishedPlan(): FishedPlan | null {
     if (!q || !on || !fished) return null;
     return planFrom(q, { x: on.stand.xM, y: on.stand.yM }, fished);
   }, [q, on, fished]);
+  const better = useMemo((): Better | null => {
+    if (!q || !plan || !fished || q.wind.to === 'none' || plan.strikes <= 0) return null;
+    const stand = bestStand(q);
+    const there = stand && planFrom(q, stand, fished);
+    const times = there ? there.strikes / plan.strikes : 0;
+    return there && times >= WORTH_MOVING ? { plan: there, times } : null;
+  }, [q, plan, fished]);
   const after = day && on ? castsAtPiece(book, day.trip) : 0;
   const access = q?.access;
   // With what is drawn: a cast may follow at once.
   useLayoutEffect(() => {
     aimsNow.setState({ aims: plan && piece && access ? aimsOf(piece, plan, access, after) : null });
   }, [plan, piece, access, after]);
-  return useMemo(() => (piece && plan && access ? { piece, plan, access } : null), [piece, plan, access]);
+  return useMemo(
+    () => (piece && plan && access ? { piece, plan, access, better } : null),
+    [piece, plan, access, better],
+  );
 }

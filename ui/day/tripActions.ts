@@ -1,6 +1,7 @@
 /** The day itself: begun and ended, read, signs tapped, the lure and the settings of its plan. */
 import { lureById } from './usual';
 import { blocksOfTrip } from '../../core/log/tally';
+import type { Point } from '../../core/castplan/shape';
 import type { FamilyId } from '../../core/lures/family';
 import type { PlanSettings } from '../../core/planning/task/request';
 import { activeTrip, preferencesOf, put, type Book, type Put } from '../../core/records';
@@ -10,6 +11,7 @@ import type { Trip } from '../../core/records/trip';
 import { newTrip } from '../../core/trip/newTrip';
 import type { EnteredReadings } from '../../core/schemas/conditions';
 import { readingsNow } from '../../core/trip/day';
+import type { Flow } from '../../core/water/pieces';
 import type { Access, SignKind, SpeciesId } from '../../core/water/terms';
 import { newId } from '../platform/ids';
 import type { ActionPorts } from './ports';
@@ -31,7 +33,7 @@ export interface TripActions {
   /** A spot of which only the position is known, where the day goes on. */
   markSpot: (spot: Pick<Spot, 'id' | 'waterId' | 'name' | 'latDeg' | 'lonDeg'>) => void;
   /** A piece of cover is fished by its plan, from there; `aimM`: what Retrieve aims at meanwhile, m. */
-  startCastPlan: (pieceId: string, stand: { x: number; y: number }, aimM: number | null) => void;
+  startCastPlan: (pieceId: string, stand: Point, wind: Flow, aimM: number | null) => void;
   changeCastPlan: (change: (on: NonNullable<Trip['castPlan']>) => NonNullable<Trip['castPlan']>) => void;
   /** From its first cast, with what was left out. */
   beginCastPlanAgain: () => void;
@@ -69,12 +71,12 @@ export function tripActions({ commit, now }: ActionPorts): TripActions {
     changeCastPlan,
     markSpot: (spot) =>
       void commit((book) => [put('spot', newSpot(spot)), ...forTrip(book, (t) => [put('trip', atSpot(t, spot.id))])]),
-    startCastPlan: (pieceId, stand, aimM) => {
+    startCastPlan: (pieceId, stand, wind, aimM) => {
       const sinceMs = now();
       changeTrip((t) => ({
         ...t,
         aimM: aimM ?? t.aimM,
-        castPlan: { pieceId, sinceMs, stand: { xM: stand.x, yM: stand.y }, skipped: [], next: null },
+        castPlan: { pieceId, sinceMs, stand: { xM: stand.x, yM: stand.y }, wind, skipped: [], next: null },
       }));
     },
     beginCastPlanAgain: () => {
