@@ -66,4 +66,3 @@ export function takeUpdate(): void {
 
 export const useUpdateState = (): UpdateState => standing((s) => s.update);
 export const useOfflineUse = (): OfflineUse => standing((s) => s.offline);
-
