@@ -9,7 +9,7 @@ import { writeGeoJson } from '../core/exchange/places/geoJson';
 import { writeGpx } from '../core/exchange/places/writeGpx';
 import { applyPuts, emptyBook, inUse, type Book } from '../core/records';
 import { SPECIES } from '../core/water/terms';
-import { FAMILY_OF_NAME, SPECIES_OF_NAME } from '../wording/box';
+import { FAMILY_OF_NAME, SPECIES_OF_NAME } from '../wording/readNames';
 import { ownLogUnits } from '../wording/logTables';
 import { IMPERIAL, METRIC } from '../wording/units';
 

@@ -41,6 +41,11 @@ function openDeviceKeeper(): Keeper {
   };
   const k = createKeeper({
     store: deviceStore,
+    // Fetched when there is time for it.
+    tidy: async () => {
+      const { asWritten, tidy } = await import('./atRest');
+      return tidy(asWritten);
+    },
     alone: (run) => (locks ? lockedFor(locks, run) : inTurn(run)),
     tell: () => channel?.postMessage('changed'),
     hear: (changed) => {

@@ -3,7 +3,7 @@
  * really stored, under a lock that all tabs share, and counts only once the store has taken it. What the store refuses
  * is held, over a reload too, told and tried again.
  */
-import { asWritten, type Storable } from '../core/exchange/bookDocument';
+import type { Storable } from '../core/exchange/bookDocument';
 import { applyPuts, emptyBook, type Book, type Put } from '../core/records';
 import type { Before } from '../core/records/replaced';
 import {
@@ -90,6 +90,8 @@ export interface Ports {
   hear: (changed: () => void) => void;
   /** Where what was refused outlasts a reload; absent: nowhere. */
   held?: HeldStore;
+  /** One step of making what the store holds quick to open; whether there may be more to do. */
+  tidy?: () => Promise<boolean>;
   /** Something went wrong that the angler may read about later. */
   trouble: (where: string, e: unknown) => void;
 }
@@ -387,7 +389,7 @@ export function createKeeper(ports: Ports): Keeper {
     },
     tidy: async () => {
       if (status !== 'ready' || newer > 0 || pending.length > 0) return false;
-      return ports.alone(async () => (await device().tidy?.(asWritten)) ?? false);
+      return ports.alone(async () => (!memory && (await ports.tidy?.())) || false);
     },
     withRefused: () =>
       play(snapshot.book, [...refused, ...pending.filter((p) => p.shown !== 'at-once').map((p) => p.change)]),

@@ -6,6 +6,7 @@ import 'fake-indexeddb/auto';
 import { decodeStored } from '../core/exchange/bookDocument';
 import { seededRandom } from '../core/base/random';
 import { deviceStore } from './store';
+import { tidy } from './tidy';
 import { isTogether, TOGETHER } from './together';
 
 let mockBuild = 'one';
@@ -129,7 +130,7 @@ const readable =
     not.includes(key) ? null : text;
 /** Steps until there is nothing left to do. */
 async function tidyAll(asWritten = readable()): Promise<number> {
-  for (let steps = 0; steps < 50; steps++) if (!(await store.tidy!(asWritten))) return steps;
+  for (let steps = 0; steps < 50; steps++) if (!(await tidy(asWritten))) return steps;
   throw new Error('it never ends');
 }
 const sound = async (): Promise<number> => (await store.getAll(NOTHING)).sound.size;

@@ -5,7 +5,7 @@
  */
 import { openDB, unwrap, type IDBPDatabase, type IDBPObjectStore } from 'idb';
 import { rest } from './slices';
-import { asTogether, isSound, isTogether, keyAfter, mayLieTogether, sealOf, TOGETHER, TOGETHER_FROM } from './together';
+import { asTogether, isSound, isTogether, keyAfter, mayLieTogether, TOGETHER, TOGETHER_FROM } from './together';
 
 export interface KeyValueStore {
   /** All that lies there, but for one key. */
@@ -21,11 +21,6 @@ export interface KeyValueStore {
     gone?: readonly string[],
   ): Promise<boolean>;
   removeMany(keys: string[]): Promise<void>;
-  /**
-   * One step of making what lies there quick to open; whether there may be more to do. `asWritten`: a text as it would
-   * be written today; null where it cannot be read.
-   */
-  tidy?(asWritten: (key: string, text: string) => string | null): Promise<boolean>;
 }
 
 export interface AllStored {
@@ -71,7 +66,7 @@ function database(): Promise<IDBPDatabase> {
  * A transaction, on a connection opened anew where the browser has closed the old one without a word (pages in the
  * background lose theirs). Nothing was done yet when a transaction cannot begin, so it may begin again.
  */
-async function begin(mode: 'readonly' | 'readwrite') {
+export async function begin(mode: 'readonly' | 'readwrite') {
   const start = async () => (await database()).transaction(TABLE, mode, mode === 'readwrite' ? WRITTEN : undefined);
   try {
     return await start();
@@ -93,9 +88,9 @@ async function together(table: IDBPObjectStore<unknown, string[], string, IDBTra
 }
 
 /** Of what lies together, what this build has read and found right: the page need not ask again. */
-const sealed = new Set<string>();
+export const sealed = new Set<string>();
 /** What cannot be sealed, or put together: something in it cannot be read. */
-const left = new Set<string>();
+export const left = new Set<string>();
 
 /** Of what lies together so many are looked at in one go: some milliseconds. */
 const AT_ONCE = 3;
@@ -143,7 +138,7 @@ async function readAll(but: string): Promise<AllStored> {
 
 type Writing = Awaited<ReturnType<typeof begin>>;
 /** One transaction over the table, all of it or nothing; done when it is. */
-async function writing(work: (tx: Writing, table: IDBObjectStore) => Promise<void>): Promise<void> {
+export async function writing(work: (tx: Writing, table: IDBObjectStore) => Promise<void>): Promise<void> {
   const tx = await begin('readwrite');
   try {
     // What is asked without waiting for it: a single refusal ends the transaction, and that is heard.
@@ -194,61 +189,6 @@ async function take(tx: Writing, table: IDBObjectStore, keys: readonly string[])
   }
 }
 
-/** So many that lie alone are left alone. */
-const ALONE = 2 * TOGETHER_FROM;
-
-/** What is to be done next, and what lies there of it. */
-async function untidy(): Promise<{ key: string | null; keys: string[]; values: string[] } | null> {
-  const { store, done } = await begin('readonly');
-  const keys = (await store.getAllKeys()).map(String);
-  const key = keys.find((k) => k.startsWith(TOGETHER) && !sealed.has(k) && !left.has(k));
-  if (key) {
-    const pack: unknown = await store.get(key);
-    await done;
-    if (isTogether(pack) && !isSound(pack.data)) return { key, ...pack.data };
-    (isTogether(pack) ? sealed : left).add(key);
-    return untidy();
-  }
-  const alone = keys.filter((k) => mayLieTogether(k) && !k.startsWith(TOGETHER) && !left.has(k));
-  const some = alone.length < ALONE ? [] : alone.slice(0, TOGETHER_FROM);
-  const values = (await Promise.all(some.map((k) => store.get(k)))) as string[];
-  await done;
-  return some.length > 0 ? { key: null, keys: some, values } : null;
-}
-
-/** One step of putting together and sealing; whether there may be more to do. */
-async function tidy(asWritten: (key: string, text: string) => string | null): Promise<boolean> {
-  const next = await untidy();
-  if (!next) return false;
-  const texts = next.keys.map((key, i) => asWritten(key, next.values[i]!));
-  const good = next.keys.flatMap((key, i) => (texts[i] === null ? [] : [[key, texts[i]!] as const]));
-  const given = new Map(next.keys.map((key, i) => [key, next.values[i]!]));
-  if (next.key && good.length < next.keys.length) {
-    left.add(next.key);
-    return true;
-  }
-  for (const [i, key] of next.keys.entries()) if (texts[i] === null) left.add(key);
-  const seal = sealOf(
-    good.map(([key]) => key),
-    good.map(([, text]) => text),
-  );
-  if (!seal) return false;
-  await writing(async (tx, table) => {
-    if (next.key) {
-      const now: unknown = await tx.store.get(next.key);
-      const same = isTogether(now) && now.data.keys.every((key, i) => given.get(key) === now.data.values[i]);
-      if (same && now.data.keys.length === given.size) table.put(asTogether(good, seal), next.key);
-      return;
-    }
-    const there = (await tx.store.getAllKeys()).map(String);
-    const now = await Promise.all(good.map(([key]) => tx.store.get(key) as Promise<unknown>));
-    if (now.some((value, i) => value !== given.get(good[i]![0]))) return;
-    table.put(asTogether(good, seal), keyAfter(there)(1));
-    for (const [key] of good) table.delete(key);
-  });
-  return true;
-}
-
 const STORE: KeyValueStore = {
   getAll: readAll,
   getMany: async (keys) => {
@@ -277,7 +217,6 @@ const STORE: KeyValueStore = {
     return held;
   },
   removeMany: (keys) => writing((tx, table) => take(tx, table, keys)),
-  tidy,
 };
 
 export const deviceStore = (): KeyValueStore => STORE;

@@ -90,3 +90,25 @@ test('behind a captive portal the application stays the application, and goes on
   await opens(page, again.address);
   await again.kill();
 });
+
+test('a cache that never answers is not waited for: the page comes from the network', async ({ page, context }) => {
+  const server = await serve(path.join(ROOT, 'dist'));
+  await opens(page, server.address);
+  await held(page);
+  const asked = await context.serviceWorkers()[0]!.evaluate(() => {
+    const counts = { opened: 0 };
+    CacheStorage.prototype.open = () => {
+      counts.opened++;
+      return new Promise<Cache>(() => {});
+    };
+    Object.assign(globalThis, { counts });
+    return counts.opened;
+  });
+  expect(asked).toBe(0);
+  await opens(page, server.address);
+  const opened = await context
+    .serviceWorkers()[0]!
+    .evaluate(() => (globalThis as unknown as { counts?: { opened: number } }).counts?.opened ?? 0);
+  expect(opened).toBeGreaterThan(10);
+  await server.kill();
+});

@@ -33,23 +33,41 @@ async function fromCache(cacheName, key, name) {
   return (await isSound(name, response)) ? response : null;
 }
 
-/** The file, from the first place where it is what was built; else what the network has for a page that is ours. */
-async function sound(name, isPage) {
-  const kept = await fromCache(PRECACHE, keyOf(name), name);
-  if (kept) return kept;
+/** The file as it is kept, in one copy or the other; null where neither is what was built. */
+async function kept(name) {
+  const first = await fromCache(PRECACHE, keyOf(name), name);
+  if (first) return first;
   const spare = await fromCache(SPARE, name, name);
-  if (spare) {
-    await copyTo(PRECACHE, keyOf(name), spare.clone());
-    return spare;
-  }
+  if (spare) void copyTo(PRECACHE, keyOf(name), spare.clone());
+  return spare;
+}
+
+/** The file from the network where it is what was built, or a page that is ours. */
+async function fetched(name, isPage) {
   const fresh = await fetch(name, { cache: 'reload', credentials: 'same-origin' });
   if (await isSound(name, fresh)) {
-    await copyTo(PRECACHE, keyOf(name), fresh.clone());
+    // Not waited for: the page is.
+    void copyTo(PRECACHE, keyOf(name), fresh.clone());
     return fresh;
   }
   // The server may stand at another build, whose page brings its own files.
   if (isPage && /<meta name="build"/.test(await fresh.clone().text())) return fresh;
   return Response.error();
+}
+
+/** A cache that has not answered by then may never do so (its process died, say): the network is asked beside it. */
+const SLOW_MS = 4000;
+/** The cache was late the last time: it is not waited for. */
+let isLate = false;
+
+/** The file from where it is what was built. */
+async function sound(name, isPage) {
+  const here = kept(name).finally(() => (isLate = false));
+  const soon = await Promise.race([here, new Promise((late) => setTimeout(late, isLate ? 0 : SLOW_MS, 'late'))]);
+  if (soon !== 'late') return soon ?? fetched(name, isPage);
+  isLate = true;
+  const first = (of) => of.then((response) => (response?.ok ? response : Promise.reject(new Error('none'))));
+  return Promise.any([first(here), first(fetched(name, isPage))]).catch(() => Response.error());
 }
 
 /** After a page has come the network and the disk are free. */

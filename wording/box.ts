@@ -1,21 +1,13 @@
 /** The box in words: its table, one lure of it, a box of lures from a file. */
 import type { BadRow, BoxFile } from '../core/exchange/boxCsv';
 import { familyById } from '../core/lures/families';
-import { COLOURS, FAMILIES, HOOKS, type FamilyId } from '../core/lures/family';
+import { COLOURS, FAMILIES, HOOKS } from '../core/lures/family';
 import type { Ranking } from '../core/ranking/rank';
 import type { Lure } from '../core/records/lure';
-import { SPECIES, type SpeciesId } from '../core/water/terms';
 import { BODY_ONLY, rateLine } from './lures';
-import { capital, COLOUR_NAME, FAMILY_NAME, HOOK_NAME, SPECIES_NAME, WAY_NAME } from './names';
+import { capital, COLOUR_NAME, FAMILY_NAME, HOOK_NAME, WAY_NAME } from './names';
 import { exclusionSentence } from './reasons';
 import { moneyText, say, type UnitPrefs } from './units';
-
-/** Families by their plain names, for reading files. */
-export const FAMILY_OF_NAME: ReadonlyMap<string, FamilyId> = new Map(FAMILIES.map((f) => [FAMILY_NAME[f], f]));
-/** Fish by theirs, in small letters. */
-export const SPECIES_OF_NAME: ReadonlyMap<string, SpeciesId> = new Map(
-  SPECIES.map((s) => [SPECIES_NAME[s].toLowerCase(), s]),
-);
 
 export function badRowText(b: BadRow): string {
   const had = b.had === '' ? 'nothing' : `“${b.had.slice(0, 40)}”`;

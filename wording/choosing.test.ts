@@ -16,9 +16,10 @@ import { dayScenarios, lacksOf } from '../core/rods/scenarios';
 import { ROW_FAULTS } from '../core/exchange/boxCsv';
 import type { Conditions } from '../core/water/conditions';
 import { speciesProfile } from '../core/water/species';
-import { badRowText, FAMILY_OF_NAME, readText } from './box';
+import { badRowText, readText } from './box';
 import { breakEvenSentence, compareSentence, factorLeads, rungSentence } from './choosing';
 import { FAMILY_NAME } from './names';
+import { FAMILY_OF_NAME } from './readNames';
 import { PACK_ALWAYS, packForFish } from './packing';
 import { faultSentence, jointSentences, rigReasonText } from './rig';
 import {

@@ -24,7 +24,7 @@ import { anyWaters } from '../../core/fixtures/anyWater';
 import { applyPuts, emptyBook, inUse, KINDS, put, RECORDS, recordsOf, type Book } from '../../core/records';
 import { shoreFields, type Shore } from '../../core/records/shore';
 import { spotFields } from '../../core/records/spot';
-import { FAMILY_OF_NAME, SPECIES_OF_NAME } from '../../wording/box';
+import { FAMILY_OF_NAME, SPECIES_OF_NAME } from '../../wording/readNames';
 import { runVerb, VERBS } from '../verbs';
 import { outOfRange } from './fit';
 import { noise, spoiltJson, spoiltText } from './spoilt';

@@ -5,7 +5,7 @@ import Papa from 'papaparse';
 import { buildDemoWorld } from '../../demo/world';
 import { memoryStore } from '../../data/memoryStore';
 import { loadBook, savePuts } from '../../data/repository';
-import { FAMILY_OF_NAME } from '../../wording/box';
+import { FAMILY_OF_NAME } from '../../wording/readNames';
 import { seededRandom } from '../base/random';
 import { anyRecord } from '../fixtures/anyRecord';
 import {

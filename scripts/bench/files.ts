@@ -7,7 +7,7 @@ import type { CatchDays } from '../../core/exchange/catches/named';
 import { logTableCsv, logTables, SI_LOG_UNITS } from '../../core/exchange/logTables';
 import { applyPuts, emptyBook, type Book } from '../../core/records';
 import { buildDemoWorld } from '../../demo/world';
-import { FAMILY_OF_NAME, SPECIES_OF_NAME } from '../../wording/box';
+import { FAMILY_OF_NAME, SPECIES_OF_NAME } from '../../wording/readNames';
 import { table } from './report';
 
 export const ROWS = 50_000;

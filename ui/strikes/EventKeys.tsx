@@ -2,7 +2,6 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { useStore } from 'zustand';
-import { Svg } from '../platform/shapes';
 import { PHASES } from '../../core/planning/cadence/cadence';
 import { EVENT_NAME, PHASE_NAME, capital } from '../../wording/names';
 import { askWhenText, onPhaseText, photoOfText, TELL } from '../../wording/events';
@@ -13,11 +12,11 @@ import { Button } from '../parts/Buttons';
 import { Disclosure } from '../parts/Disclosure';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
-import { EventMark } from '../section/Marks';
 import { useTheme } from '../theme/theme';
 import { recordOf } from '../../core/records';
 import type { EventKind, StrikeEvent } from '../../core/records/event';
 import { EventPhotosLater } from '../photos/later';
+import { MarkIcon } from './MarkIcon';
 import { LengthChoices } from './LengthChoices';
 import { TellLater } from './TellLater';
 
@@ -188,14 +187,5 @@ export function EventKeys() {
         ))}
       </View>
     </View>
-  );
-}
-
-export function MarkIcon({ kind, size = 34 }: { kind: EventKind; size?: number }) {
-  const { p } = useTheme();
-  return (
-    <Svg width={size} height={size} viewBox="0 0 34 34" aria-hidden>
-      <EventMark kind={kind} x={17} y={17} p={p} size={9} />
-    </Svg>
   );
 }

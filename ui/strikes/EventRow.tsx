@@ -12,7 +12,7 @@ import { Glyph } from '../parts/Glyph';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
-import { MarkIcon } from './EventKeys';
+import { MarkIcon } from './MarkIcon';
 import { TellLater } from './TellLater';
 
 interface EventRowProps {

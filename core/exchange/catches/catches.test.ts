@@ -1,6 +1,6 @@
 /** A list of catches from elsewhere: read with its problems by line, and as days that are put in once. */
 import { buildDemoWorld } from '../../../demo/world';
-import { FAMILY_OF_NAME, SPECIES_OF_NAME } from '../../../wording/box';
+import { FAMILY_OF_NAME, SPECIES_OF_NAME } from '../../../wording/readNames';
 import { IMPERIAL } from '../../../wording/units';
 import { ownLogUnits } from '../../../wording/logTables';
 import { seededRandom } from '../../base/random';

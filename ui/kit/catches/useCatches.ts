@@ -9,7 +9,7 @@ import { storableOrNot, type Storable } from '../../../core/exchange/bookDocumen
 import { inUse, type Put } from '../../../core/records';
 import { deviceSketches } from '../../../data/deviceSketches';
 import { useCommitter } from '../../../data/useBook';
-import { FAMILY_OF_NAME, SPECIES_OF_NAME } from '../../../wording/box';
+import { FAMILY_OF_NAME, SPECIES_OF_NAME } from '../../../wording/readNames';
 import { CATCHES_PAGE } from '../../../wording/pages/catches';
 import type { UnitPrefs } from '../../../wording/units';
 import { compute } from '../../../workers/client';

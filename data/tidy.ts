@@ -1,0 +1,64 @@
+/**
+ * Makes what lies in the device's store quick to open, when the page is at rest: what lies alone by the thousand is put
+ * together, and what this build has read is sealed.
+ */
+import { begin, left, sealed, writing } from './store';
+import { asTogether, isSound, isTogether, keyAfter, mayLieTogether, sealOf, TOGETHER, TOGETHER_FROM } from './together';
+
+/** So many that lie alone are left alone. */
+const ALONE = 2 * TOGETHER_FROM;
+
+/** What is to be done next, and what lies there of it. */
+async function untidy(): Promise<{ key: string | null; keys: string[]; values: string[] } | null> {
+  const { store, done } = await begin('readonly');
+  const keys = (await store.getAllKeys()).map(String);
+  const key = keys.find((k) => k.startsWith(TOGETHER) && !sealed.has(k) && !left.has(k));
+  if (key) {
+    const pack: unknown = await store.get(key);
+    await done;
+    if (isTogether(pack) && !isSound(pack.data)) return { key, ...pack.data };
+    (isTogether(pack) ? sealed : left).add(key);
+    return untidy();
+  }
+  const alone = keys.filter((k) => mayLieTogether(k) && !k.startsWith(TOGETHER) && !left.has(k));
+  const some = alone.length < ALONE ? [] : alone.slice(0, TOGETHER_FROM);
+  const values = (await Promise.all(some.map((k) => store.get(k)))) as string[];
+  await done;
+  return some.length > 0 ? { key: null, keys: some, values } : null;
+}
+
+/**
+ * One step of it; whether there may be more to do. `asWritten`: a text as it would be written today; null where it
+ * cannot be read.
+ */
+export async function tidy(asWritten: (key: string, text: string) => string | null): Promise<boolean> {
+  const next = await untidy();
+  if (!next) return false;
+  const texts = next.keys.map((key, i) => asWritten(key, next.values[i]!));
+  const good = next.keys.flatMap((key, i) => (texts[i] === null ? [] : [[key, texts[i]!] as const]));
+  const given = new Map(next.keys.map((key, i) => [key, next.values[i]!]));
+  if (next.key && good.length < next.keys.length) {
+    left.add(next.key);
+    return true;
+  }
+  for (const [i, key] of next.keys.entries()) if (texts[i] === null) left.add(key);
+  const seal = sealOf(
+    good.map(([key]) => key),
+    good.map(([, text]) => text),
+  );
+  if (!seal) return false;
+  await writing(async (tx, table) => {
+    if (next.key) {
+      const now: unknown = await tx.store.get(next.key);
+      const same = isTogether(now) && now.data.keys.every((key, i) => given.get(key) === now.data.values[i]);
+      if (same && now.data.keys.length === given.size) table.put(asTogether(good, seal), next.key);
+      return;
+    }
+    const there = (await tx.store.getAllKeys()).map(String);
+    const now = await Promise.all(good.map(([key]) => tx.store.get(key) as Promise<unknown>));
+    if (now.some((value, i) => value !== given.get(good[i]![0]))) return;
+    table.put(asTogether(good, seal), keyAfter(there)(1));
+    for (const [key] of good) table.delete(key);
+  });
+  return true;
+}
