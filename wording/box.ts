@@ -1,7 +1,7 @@
 /** The box in words: its table, one lure of it, a box of lures from a file. */
 import type { BadRow, BoxFile } from '../core/exchange/boxCsv';
 import { familyById } from '../core/lures/families';
-import { COLOURS, FAMILIES, HOOKS } from '../core/lures/family';
+import { COLOURS, HOOKS } from '../core/lures/family';
 import type { Ranking } from '../core/ranking/rank';
 import type { Lure } from '../core/records/lure';
 import { BODY_ONLY, rateLine } from './lures';
