@@ -183,3 +183,18 @@ test('a pack with what cannot be read is not sealed; what is of an older kind is
   await tidyAll((_, text) => text.replace('old', 'new'));
   expect((await all())['event/7']).toBe('"new 7"');
 });
+
+test('tidying ends, whatever lies there: a key twice in one pack, and nothing that can be read', async () => {
+  await store.setMany(written('cast', 600, 'x'));
+  const { keys, values } = await raw();
+  const at = keys.findIndex((k) => k.startsWith(TOGETHER));
+  const pack = values[at];
+  if (!isTogether(pack)) throw new Error('no pack');
+  pack.data.keys[1] = pack.data.keys[0]!;
+  await putRaw(keys[at]!, pack);
+  await tidyAll();
+  for (let i = 0; i < 1001; i++) await putRaw(`event/${i}`, '?');
+  const before = (await raw()).keys;
+  await tidyAll(() => null);
+  expect((await raw()).keys).toEqual(before);
+});

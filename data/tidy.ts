@@ -42,6 +42,7 @@ export async function tidy(asWritten: (key: string, text: string) => string | nu
     return true;
   }
   for (const [i, key] of next.keys.entries()) if (texts[i] === null) left.add(key);
+  if (good.length === 0) return true;
   const seal = sealOf(
     good.map(([key]) => key),
     good.map(([, text]) => text),
@@ -52,6 +53,8 @@ export async function tidy(asWritten: (key: string, text: string) => string | nu
       const now: unknown = await tx.store.get(next.key);
       const same = isTogether(now) && now.data.keys.every((key, i) => given.get(key) === now.data.values[i]);
       if (same && now.data.keys.length === given.size) table.put(asTogether(good, seal), next.key);
+      // A key that stands in it twice: such a one is read anew each time.
+      else left.add(next.key);
       return;
     }
     const there = (await tx.store.getAllKeys()).map(String);

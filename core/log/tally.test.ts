@@ -1,7 +1,8 @@
-import { applyPuts, emptyBook, put, standing, type Book, type Put } from '../records';
+import { buildDemoWorld } from '../../demo/world';
+import { applyPuts, emptyBook, put, recordsOf, standing, takeBackPuts, type Book, type Put } from '../records';
 import type { EffortBlock } from '../records/block';
 import { type EventKind, untold } from '../records/event';
-import { blocksOfTrip, logOf, struckOut, tallyByBlock, tallyTrip } from './tally';
+import { blocksOfTrip, castsOfTrip, logOf, struckOut, tallyByBlock, tallyTrip } from './tally';
 
 const block = (id: string, seq: number, change: Partial<EffortBlock> = {}): Put =>
   put('block', { id, tripId: 't', seq, startedAtMs: 0, zoneShare: 0.5, ...change } as EffortBlock);
@@ -113,4 +114,11 @@ test('the log of some blocks is theirs alone; what was taken back of them can be
   expect(tallyByBlock(logOf(b, [a]))).toEqual(new Map([['a', tallyByBlock(b).get('a')!]]));
   expect(struckOut(b, [a]).map((e) => e.id)).toEqual(['undone']);
   expect(struckOut(b, [])).toEqual([]);
+});
+
+test('the number of casts that is drawn at once is the one of the tally, taken back or not', () => {
+  let b = applyPuts(emptyBook(), buildDemoWorld(0));
+  for (const [i, c] of recordsOf(b, 'cast').entries()) if (i % 5 === 0) b = applyPuts(b, takeBackPuts(b, c.id, 1));
+  for (const id of Object.keys(b.trip)) expect(castsOfTrip(b, id)).toBe(tallyTrip(b, id, 0).casts);
+  expect(Object.keys(b.trip).some((id) => castsOfTrip(b, id) > 0)).toBe(true);
 });

@@ -2,7 +2,7 @@
  * The log as the ranking learns from it: the days gone by, gathered anew only when a block was opened or a touch taken
  * back, and today. Whether it counts is a switch of this visit.
  */
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useReducer } from 'react';
 import { useStore } from 'zustand';
 import { createStore } from 'zustand/vanilla';
 import { contentHash, textsHash } from '../../core/base/hash';
@@ -71,28 +71,23 @@ const SHORT = 300;
 
 /** Null while a long record is gathered. */
 function usePast(book: Book, trip: Trip | null): Past | null {
-  const kept = useMemo(() => {
-    if (!trip) return null;
-    return keptPast(book, trip) ?? (Object.keys(book.block).length <= SHORT ? gatherNow(book, trip) : null);
-  }, [book, trip]);
-  const [gathered, setGathered] = useState<Past | null>(null);
+  const [, drawAgain] = useReducer((n: number) => n + 1, 0);
+  const isShort = useMemo(() => Object.keys(book.block).length <= SHORT, [book.block]);
+  const past = trip && (keptPast(book, trip) ?? (isShort ? gatherNow(book, trip) : null));
   useEffect(() => {
-    if (kept || !trip) return;
+    if (past || !trip) return;
     let gone = false;
     const gather = async (): Promise<void> => {
       const steps = gathering(book, trip);
-      for (let step = steps.next(); !gone; step = steps.next()) {
-        if (step.done) return setGathered(step.value);
-        await rest();
-      }
+      while (!gone && !steps.next().done) await rest();
+      if (!gone) drawAgain();
     };
     void gather();
     return () => {
       gone = true;
     };
-  }, [kept, book, trip]);
-  const isOfNow = gathered?.tombstone === book.tombstone && gathered.today === trip?.id;
-  return kept ?? (isOfNow && pastByBlocks.get(book.block) === gathered ? gathered : null);
+  }, [past, book, trip]);
+  return past;
 }
 
 /** Of a log that says nothing. */
