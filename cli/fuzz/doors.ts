@@ -250,11 +250,27 @@ export function fileDoors(world: Book): readonly Door[] {
   ];
 }
 
+/** Asked with all that takes seconds, such a share of the times; else so that an answer takes some hundredths. */
+const LONG_SHARE = 0.02;
+
 /** What each verb is asked before it goes wrong: its example, and what the example leaves out. */
-function askedOf(verb: string): unknown[] {
-  const asked = [json(`docs/examples/${verb}.json`)];
+function askedOf(verb: string): { short: unknown[]; long: unknown[] } {
+  const example = json(`docs/examples/${verb}.json`) as object;
   const next = anyWaters(7);
-  if (verb === 'rank' || verb === 'mood') asked.push(...Array.from({ length: 12 }, () => next()));
+  const waters = Array.from({ length: 12 }, () => next());
+  if (verb === 'rank') {
+    // A season of trials is ranked by the table of holds; without one, casts are simulated for the head of the ranking.
+    const short = waters.map((w) => ({ ...example, ...w }));
+    return { short: [example, ...short], long: [...waters, { ...example, trial: undefined }] };
+  }
+  if (verb === 'plan') {
+    // All set by hand and a short cast: one retrieve to work out instead of some hundreds.
+    const set = { castM: 8, countdownS: 0, turnsPerS: 0.6, tip: 'up', pauseS: 0.5 };
+    const quick = ['popper', 'spinnerbait', 'hollow-frog', 'buzzbait'].map((family) => ({ lure: { family }, set }));
+    return { short: quick.map((q) => ({ ...example, ...q })), long: [example, { ...example, set }] };
+  }
+  const asked: unknown[] = [example];
+  if (verb === 'mood') asked.push(...waters);
   if (verb === 'simulate') {
     const kinds = new Map(
       (json('core/fixtures/physics.json') as { given: { kind: string } }[]).map((c) => [c.given.kind, c.given]),
@@ -262,15 +278,18 @@ function askedOf(verb: string): unknown[] {
     asked.push(...kinds.values());
   }
   if (verb === 'export')
-    asked.push({ ...(asked[0] as object), format: 'gpx' }, { ...(asked[0] as object), format: 'geojson' });
-  return asked;
+    asked.push({ ...example, format: 'gpx' }, { ...example, format: 'geojson' });
+  return { short: asked, long: [] };
 }
 
 function verbDoor(name: string): Door {
   const asked = askedOf(name);
   return reader(
     name,
-    (r) => spoiltJson(asked[Math.floor(asked.length * r())], r),
+    (r) => {
+      const from = asked.long.length > 0 && r() < LONG_SHARE ? asked.long : asked.short;
+      return spoiltJson(from[Math.floor(from.length * r())], r);
+    },
     (text) => {
       let input: unknown;
       try {
