@@ -93,6 +93,7 @@ function buildDay(
     aimM: null,
     over: null,
     castPlan: null,
+    movedFrom: null,
     cautionsSeen: [],
   };
   const month = Number(day.at.slice(5, 7));
@@ -196,6 +197,7 @@ export function buildDemoWorld(realNowMs: number): Put[] {
     aimM: null,
     over: null,
     castPlan: null,
+    movedFrom: null,
     cautionsSeen: [],
   };
   return [

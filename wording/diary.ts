@@ -1,7 +1,7 @@
 /** The diary: days as they were, in sentences. */
 import type { DayAgainstModel, DayQuestion, LureOfDay } from '../core/diary/ended';
 import type { Tally } from '../core/log/tally';
-import type { Best, DiaryDay } from '../core/diary/days';
+import type { Best, DiaryDay, Outing } from '../core/diary/days';
 import type { EffortBlock } from '../core/records/block';
 import type { Conditions } from '../core/water/conditions';
 import { resolveConditions, type ResolvedConditions } from '../core/water/resolve';
@@ -64,6 +64,18 @@ export const dayTitleOf = (d: Pick<DiaryDay, 'trip'>, zone: string): string => p
 /** "Lantern Kettle · largemouth bass". */
 export const dayWhere = (d: Pick<DiaryDay, 'trip'>, water: string): string =>
   `${water} · ${SPECIES_NAME[d.trip.species]}`;
+
+/** "Lantern Kettle, then Alder Pond · largemouth bass and bluegill". */
+export const outingWhere = ({ parts }: Outing, waterOf: (d: DiaryDay) => string): string =>
+  `${parts.map(waterOf).join(', then ')} · ${list([...new Set(parts.map((d) => SPECIES_NAME[d.trip.species]))])}`;
+
+/** The whole of an outing on its page: "The whole outing, 2 waters: 134 casts, 5 strikes, 2 landed." */
+export const outingCame = (o: Outing, u: UnitPrefs): string =>
+  `The whole outing, ${counted(o.parts.length, 'water')}: ${dayCame(o, u)}.`;
+
+/** Another part of it: "5:45 am, Lantern Kettle: 66 casts, 4 strikes". */
+export const outingPart = (d: DiaryDay, water: string, zone: string, u: UnitPrefs): string =>
+  `${capital(clockText(d.trip.startedAtMs, zone, u))}, ${water}: ${dayCame(d, u)}`;
 
 /** "66 casts, 4 strikes, 2 landed, the longest 16 in". */
 export function dayCame({ tally, longestM }: Pick<DiaryDay, 'tally' | 'longestM'>, u: UnitPrefs): string {
@@ -186,7 +198,7 @@ export const bestText = (b: Best, water: string, zone: string, u: UnitPrefs): st
 export const openDayText = (title: string, where: string, came: string): string => `${title}, ${where}: ${came}. Open`;
 
 /** "12 days, 3 of them without a strike". */
-export function diaryHead(days: readonly DiaryDay[]): string {
+export function diaryHead(days: readonly Pick<DiaryDay, 'tally'>[]): string {
   const blank = days.filter((d) => d.tally.casts > 0 && d.tally.strikes === 0).length;
   return `${counted(days.length, 'day')}${blank > 0 ? `, ${blank} of them without a strike` : ''}`;
 }

@@ -20,7 +20,7 @@ const at = (target: TargetId, pieceId = 'p'): ThrownAt => ({
 const trip = {
   id: 't',
   spotId: null,
-  castPlan: { pieceId: 'p', sinceMs: NOW, stand: { xM: -10, yM: 0 }, wind: 'none', skipped: [], next: null },
+  castPlan: { pieceId: 'p', sinceMs: NOW, stand: { xM: -10, yM: 0 }, wind: 'none', skipped: [], next: null, earlier: [] },
 } as unknown as Trip;
 const block = { id: 'b', tripId: 't', spotId: null, seq: 0, startedAtMs: NOW } as unknown as EffortBlock;
 const AIMS: Aims = { order: [at('tip'), at('outer-left'), at('root')], after: 0 };

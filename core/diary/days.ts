@@ -61,13 +61,57 @@ export function diaryDay(book: DiaryBook, tripId: string): (DiaryDay & { gone: b
   return { ...dayFrom(trip, blocks, tallyByBlock(logOf(book, blocks))), gone: takenBack(book).has(tripId) };
 }
 
-/** Other days on the date of this one, in the order in which they began: one day may have several waters. */
+/** Days on one water after another, in their order: they were one outing. */
+export interface Outing {
+  parts: readonly DiaryDay[];
+  tally: Tally;
+  longestM: number | null;
+}
+
+function outingOf(parts: readonly DiaryDay[]): Outing {
+  const casts = parts.reduce((s, d) => s + d.tally.casts, 0);
+  const events = parts.flatMap((d) => d.tally.events);
+  return { parts, tally: tallyOf(casts > 0 ? [{ count: casts }] : [], events), longestM: longest(events) };
+}
+
+/** Trips as outings: each with those that go on from it, in the order of the list; what names itself in a ring, once. */
+function chains(trips: readonly Trip[]): Trip[][] {
+  const ids = new Set(trips.map((t) => t.id));
+  const next = groupBy(trips, (t) => t.movedFrom ?? '');
+  const seen = new Set<string>();
+  const from = (t: Trip): Trip[] => {
+    if (seen.has(t.id)) return [];
+    seen.add(t.id);
+    return [t, ...(next.get(t.id) ?? []).flatMap(from)];
+  };
+  const begins = trips.filter((t) => t.movedFrom === null || !ids.has(t.movedFrom));
+  const found = new Map([...begins, ...trips].map((t) => [t.id, from(t)] as const).filter(([, all]) => all.length > 0));
+  return trips.flatMap((t) => (found.has(t.id) ? [found.get(t.id)!] : []));
+}
+
+const inTime = (parts: readonly DiaryDay[]): DiaryDay[] =>
+  [...parts].sort((a, b) => a.trip.startedAtMs - b.trip.startedAtMs);
+
+/** The days as outings; a part whose beginning is not among them stands for itself. */
+export function outingsOf(days: readonly DiaryDay[]): Outing[] {
+  const byId = new Map(days.map((d) => [d.trip.id, d]));
+  return chains(days.map((d) => d.trip)).map((all) => outingOf(inTime(all.map((t) => byId.get(t.id)!))));
+}
+
+/** The outing that a day belongs to; null: it stands for itself. */
+export function wholeOuting(book: DiaryBook, tripId: string): Outing | null {
+  const all = chains(tripsOf(book)).find((c) => c.some((t) => t.id === tripId));
+  return all && all.length > 1 ? outingOf(inTime(all.flatMap((t) => diaryDay(book, t.id) ?? []))) : null;
+}
+
+/** Other days on the date of this one that are none of its outing, in the order in which they began. */
 export function sameDate(book: DiaryBook & Pick<Book, 'water'>, tripId: string): DiaryDay[] {
   const dayOf = (t: Trip): number => startOfDay(t.startedAtMs, book.water[t.waterId]?.zone ?? 'UTC');
   const trip = book.trip[tripId];
   if (!trip) return [];
+  const outing = new Set(wholeOuting(book, tripId)?.parts.map((d) => d.trip.id));
   return tripsOf(book)
-    .filter((t) => t.id !== tripId && Math.abs(dayOf(t) - dayOf(trip)) < HALF_DAY_MS)
+    .filter((t) => t.id !== tripId && !outing.has(t.id) && Math.abs(dayOf(t) - dayOf(trip)) < HALF_DAY_MS)
     .sort((a, b) => a.startedAtMs - b.startedAtMs)
     .flatMap((t) => diaryDay(book, t.id) ?? []);
 }

@@ -3,7 +3,7 @@ import { fishedIn } from '../lessons/fished';
 import { struckOut } from '../log/tally';
 import { applyPuts, emptyBook, put, takeBackPuts, tripsOf, type Book } from '../records';
 import { corrected, untold, type StrikeEvent } from '../records/event';
-import { bestsOf, diaryDay, diaryDays, findDays, type DiaryDay } from './days';
+import { bestsOf, diaryDay, diaryDays, findDays, outingsOf, sameDate, wholeOuting, type DiaryDay } from './days';
 import { againstModel, bestBlock, luresOf, questionsOf, spanOf } from './ended';
 
 const world = applyPuts(emptyBook(), buildDemoWorld(0));
@@ -64,6 +64,40 @@ describe('the days', () => {
     expect(struckOut(book, d.blocks).map((e) => e.id)).toEqual([first.id]);
     expect(struckOut(world, d.blocks)).toEqual([]);
     expect(diaryDay(book, d.trip.id)!.tally.events).toHaveLength(d.tally.events.length - 1);
+  });
+});
+
+describe('an outing on several waters', () => {
+  const three = days
+    .filter((d) => d.tally.casts > 0)
+    .slice(0, 3)
+    .reverse();
+  const [a, b, c] = three as [DiaryDay, DiaryDay, DiaryDay];
+  const moved = (of: DiaryDay, from: DiaryDay) => put('trip', { ...of.trip, movedFrom: from.trip.id });
+  const chain = applyPuts(world, [moved(b, a), moved(c, b)]);
+  test('is one entry with all its parts in order, and comes to what they came to together', () => {
+    const all = outingsOf(diaryDays(chain));
+    expect(all).toHaveLength(days.length - 2);
+    const one = all.find((o) => o.parts.length === 3)!;
+    expect(one.parts.map((d) => d.trip.id)).toEqual([a, b, c].map((d) => d.trip.id));
+    for (const what of ['casts', 'strikes', 'landed'] as const)
+      expect(one.tally[what]).toBe(three.reduce((s, d) => s + d.tally[what], 0));
+    expect(one.longestM).toBe(Math.max(...three.map((d) => d.longestM ?? 0)) || null);
+    for (const d of three)
+      expect(wholeOuting(chain, d.trip.id)!.parts.map((x) => x.trip.id)).toEqual(one.parts.map((x) => x.trip.id));
+    expect(sameDate(chain, a.trip.id).map((d) => d.trip.id)).not.toContain(b.trip.id);
+  });
+  test('a day by itself is no outing; where a part is struck out the rest stand, each day once', () => {
+    expect(wholeOuting(world, a.trip.id)).toBeNull();
+    const without = applyPuts(chain, takeBackPuts(chain, b.trip.id, 5));
+    const all = outingsOf(diaryDays(without));
+    expect(all.flatMap((o) => o.parts)).toHaveLength(days.length - 1);
+    expect(wholeOuting(without, c.trip.id)).toBeNull();
+  });
+  test('days that name each other as the one before come to an end', () => {
+    const ring = applyPuts(world, [moved(a, b), moved(b, a)]);
+    expect(wholeOuting(ring, a.trip.id)!.parts).toHaveLength(2);
+    expect(outingsOf(diaryDays(ring)).flatMap((o) => o.parts)).toHaveLength(days.length);
   });
 });
 

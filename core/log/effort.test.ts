@@ -42,6 +42,7 @@ const trip: Trip = {
   aimM: null,
   over: null,
   castPlan: null,
+  movedFrom: null,
   cautionsSeen: [],
 };
 const opening = (change: Partial<Opening> = {}): Opening => ({

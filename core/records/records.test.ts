@@ -105,6 +105,10 @@ OLDER.trip[7] = {
   ...OLDER.trip[6]!,
   castPlan: { pieceId: 'p', sinceMs: 5, stand: { xM: -8, yM: 1 }, skipped: [], next: null },
 };
+OLDER.trip[8] = {
+  ...OLDER.trip[7]!,
+  castPlan: { ...(OLDER.trip[7]!.castPlan as object), wind: 'from-left' },
+};
 OLDER.cast = { 1: { id: 'c1', blockId: 'b1', seq: 3, atMs: 5, count: 1 } };
 OLDER.event[2] = { ...OLDER.event[1]!, weightKg: null, released: null, note: '', was: [] };
 OLDER.water = { 1: first('water') };

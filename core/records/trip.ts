@@ -11,12 +11,17 @@ import { FAMILIES } from '../lures/family';
 import { FLOWS, TARGETS } from '../water/pieces';
 import { SIGN_KINDS, SPECIES } from '../water/terms';
 
+/** Where one stands at a piece, m, as it lies on the plan. */
+const standSchema = z.strictObject({ xM: z.number().min(-300).max(300), yM: z.number().min(-300).max(300) });
+
 /** A trip: where, when, for what fish, and every reading that was entered on it. */
 export const tripRecord = defineRecord(
   'trip',
   z.strictObject({
     id,
     waterId: id,
+    /** The day on another water that this one goes on from: one outing; null: it began here. */
+    movedFrom: id.nullable(),
     spotId: id.nullable(),
     species: z.enum(SPECIES),
     startedAtMs: ms,
@@ -47,7 +52,9 @@ export const tripRecord = defineRecord(
       .strictObject({
         pieceId: id,
         sinceMs: ms,
-        stand: z.strictObject({ xM: z.number().min(-300).max(300), yM: z.number().min(-300).max(300) }),
+        stand: standSchema,
+        /** Where it was fished from before, since when, in order: the same piece at other angles. */
+        earlier: z.array(z.strictObject({ sinceMs: ms, stand: standSchema })).max(12),
         /** The way the wind blows over it, as one looks at it from open water. */
         wind: z.enum(FLOWS),
         skipped: z.array(z.enum(TARGETS)).max(TARGETS.length),
@@ -79,6 +86,10 @@ export const tripRecord = defineRecord(
     {
       change: 'the wind over a piece of cover that is fished by its cast plan',
       up: (old) => ({ ...old, castPlan: old.castPlan ? { ...old.castPlan, wind: 'none' } : null }),
+    },
+    {
+      change: 'the water that an outing went on from; the angles a piece was fished from before',
+      up: (old) => ({ ...old, movedFrom: null, castPlan: old.castPlan ? { ...old.castPlan, earlier: [] } : null }),
     },
   ],
 );

@@ -1,5 +1,6 @@
 import { act, renderHook } from '@testing-library/react-native';
-import { applyPuts, emptyBook, ofBlock, preferencesOf, put, type Book, type Put } from '../../core/records';
+import { wholeOuting } from '../../core/diary/days';
+import { applyPuts, emptyBook, ofBlock, preferencesOf, put, tripsOf, type Book, type Put } from '../../core/records';
 import { planRetrieve, type Plan } from '../../core/planning/plan/plan';
 import type { PlanRequest } from '../../core/planning/task/request';
 import { tallyTrip } from '../../core/log/tally';
@@ -207,4 +208,47 @@ test('where it is fished from belongs to the day that begins; an ended day goes 
   await act(async () => t.hook.result.current.takeUpTrip('trip-today'));
   expect(t.book().preferences.mine!.activeTripId).toBe('trip-today');
   expect(t.book().trip['trip-today']).toEqual({ ...before, endedAtMs: null });
+});
+
+test('an outing goes on at another water: the same hands, thunder told before, the water read anew; moved by mistake it goes back', async () => {
+  const t = setUp();
+  const act1 = (run: () => void): Promise<void> => act(async () => run());
+  const active = () => t.book().trip[t.book().preferences.mine!.activeTripId!]!;
+  await act1(() => t.hook.result.current.startTrip('water-sedge', 'crappie'));
+  const first = active();
+  const heard = { atMs: first.startedAtMs - 60_000, seconds: 12 };
+  await act1(() =>
+    t.hook.result.current.changeTrip((x) => ({
+      ...x,
+      thunder: [heard],
+      rodId: 'rod-middle',
+      lureId: lure.id,
+      readings: { ...x.readings, access: 'kayak', water: { clarityM: 3 }, sky: { cloud: 1 } },
+    })),
+  );
+  await act1(() => t.hook.result.current.moveOn('water-kettle', 'largemouth-bass'));
+  const there = active();
+  expect(there).toMatchObject({ movedFrom: first.id, rodId: 'rod-middle', lureId: lure.id, thunder: [heard] });
+  expect(there.readings).toEqual({ access: 'kayak', water: {}, sky: { cloud: 1 } });
+  expect(t.book().trip[first.id]!.endedAtMs).not.toBeNull();
+  await act1(() => t.hook.result.current.moveBack());
+  expect(active()).toMatchObject({ id: first.id, endedAtMs: null });
+  expect(tripsOf(t.book()).map((x) => x.id)).not.toContain(there.id);
+  // Nothing to go back to, and nothing to go back from: left alone.
+  await act1(() => t.hook.result.current.moveBack());
+  expect(active().id).toBe(first.id);
+  // A new day that is no part of it hears the thunder too.
+  await act1(() => t.hook.result.current.startTrip('water-kettle', 'bluegill'));
+  expect(active()).toMatchObject({ movedFrom: null, thunder: [heard], rodId: null });
+});
+
+test('with a cast logged there is no going back: the outing has both waters', async () => {
+  const t = setUp();
+  await act(async () => t.hook.result.current.moveOn('water-sedge', 'crappie'));
+  await act(async () => t.hook.result.current.logCast());
+  const id = t.book().preferences.mine!.activeTripId!;
+  await act(async () => t.hook.result.current.moveBack());
+  expect(t.book().preferences.mine!.activeTripId).toBe(id);
+  const outing = wholeOuting(t.book(), 'trip-today')!;
+  expect(outing.parts.map((d) => d.trip.id)).toEqual(['trip-today', id]);
 });

@@ -4,11 +4,11 @@ import { blocksOfTrip } from '../../core/log/tally';
 import type { Point } from '../../core/castplan/shape';
 import type { FamilyId } from '../../core/lures/family';
 import type { PlanSettings } from '../../core/planning/task/request';
-import { activeTrip, preferencesOf, put, type Book, type Put } from '../../core/records';
+import { activeTrip, preferencesOf, put, takeBackPuts, tripsOf, type Book, type Put } from '../../core/records';
 import type { LureTrial } from '../../core/records/trial';
 import { newSpot, type Spot } from '../../core/records/spot';
 import type { Trip } from '../../core/records/trip';
-import { newTrip } from '../../core/trip/newTrip';
+import { movedOn, newTrip, thunderOf } from '../../core/trip/newTrip';
 import type { EnteredReadings } from '../../core/schemas/conditions';
 import { readingsNow } from '../../core/trip/day';
 import type { Flow } from '../../core/water/pieces';
@@ -27,6 +27,10 @@ export interface TripActions {
   startTrial: (trial: Omit<LureTrial, 'id' | 'tripId' | 'startedAtMs'>) => void;
   /** `access`: where it is fished from, where that is known. */
   startTrip: (waterId: string, species: SpeciesId, access?: Access | null) => void;
+  /** The same outing goes on at another water, with the same rod and lure. */
+  moveOn: (waterId: string, species: SpeciesId, access?: Access | null) => void;
+  /** Moved by mistake, and nothing logged yet: back to the water before. */
+  moveBack: () => void;
   /** A day that was ended goes on. */
   takeUpTrip: (id: string) => void;
   endTrip: () => void;
@@ -66,6 +70,30 @@ export function tripActions({ commit, now }: ActionPorts): TripActions {
     void commit((book) => forTrip(book, (t) => [put('trip', change(t))]));
   const changeCastPlan: TripActions['changeCastPlan'] = (change) =>
     changeTrip((t) => (t.castPlan ? { ...t, castPlan: change(t.castPlan) } : t));
+  /** Another day begins, and the one under way is over; thunder is heard on both. */
+  const begin = (
+    waterId: string,
+    species: SpeciesId,
+    access: Access | null | undefined,
+    made: (trip: Trip, old: Trip | null) => Trip,
+  ): void => {
+    const atMs = now();
+    const id = newId();
+    void commit((book) => {
+      const old = activeTrip(book);
+      const { readings, ...rest } = newTrip(id, waterId, species, atMs);
+      const begun = {
+        ...rest,
+        readings: access ? { ...readings, access } : readings,
+        thunder: thunderOf(tripsOf(book), atMs),
+      };
+      return [
+        ...(old ? [put('trip', { ...old, endedAtMs: atMs })] : []),
+        put('trip', made(begun, old)),
+        put('preferences', { ...preferencesOf(book), activeTripId: id }),
+      ];
+    });
+  };
   return {
     changeTrip,
     changeCastPlan,
@@ -76,7 +104,15 @@ export function tripActions({ commit, now }: ActionPorts): TripActions {
       changeTrip((t) => ({
         ...t,
         aimM: aimM ?? t.aimM,
-        castPlan: { pieceId, sinceMs, stand: { xM: stand.x, yM: stand.y }, wind, skipped: [], next: null },
+        castPlan: {
+          pieceId,
+          sinceMs,
+          stand: { xM: stand.x, yM: stand.y },
+          earlier: [],
+          wind,
+          skipped: [],
+          next: null,
+        },
       }));
     },
     beginCastPlanAgain: () => {
@@ -122,15 +158,23 @@ export function tripActions({ commit, now }: ActionPorts): TripActions {
         ]),
       );
     },
-    startTrip: (waterId, species, access) => {
+    startTrip: (waterId, species, access) => begin(waterId, species, access, (trip) => trip),
+    moveOn: (waterId, species, access) =>
+      begin(waterId, species, access, (trip, old) => (old ? movedOn(old, trip) : trip)),
+    moveBack: () => {
       const atMs = now();
-      const begun = newTrip(newId(), waterId, species, atMs);
-      const trip = access ? { ...begun, readings: { ...begun.readings, access } } : begun;
-      void commit((book) => [
-        ...forTrip(book, (old) => [put('trip', { ...old, endedAtMs: atMs })]),
-        put('trip', trip),
-        put('preferences', { ...preferencesOf(book), activeTripId: trip.id }),
-      ]);
+      void commit((book) =>
+        forTrip(book, (t) => {
+          const before = t.movedFrom === null ? undefined : book.trip[t.movedFrom];
+          if (!before || blocksOfTrip(book, t.id).length > 0) return [];
+          return [
+            ...takeBackPuts(book, t.id, atMs),
+            put('trip', { ...t, endedAtMs: atMs }),
+            put('trip', { ...before, endedAtMs: null }),
+            put('preferences', { ...preferencesOf(book), activeTripId: before.id }),
+          ];
+        }),
+      );
     },
     takeUpTrip: (id) =>
       void commit((book) => {

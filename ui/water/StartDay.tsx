@@ -6,11 +6,12 @@ import { useTheme } from '../theme/theme';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { inUse, tripsOf } from '../../core/records';
+import { blocksOfTrip } from '../../core/log/tally';
 import { speciesIn, speciesProfile } from '../../core/water/species';
 import { legalText } from '../../wording/species';
 import { ACCESS_NAME, capital, SPECIES_NAME } from '../../wording/names';
 import { WATER_PAGE } from '../../wording/pages/water';
-import { useActions, useConditions, useBookWithoutLog, usePrefs } from '../day/contexts';
+import { useActions, useBook, useConditions, useBookWithoutLog, usePrefs } from '../day/contexts';
 import { Card, Note } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
@@ -57,6 +58,7 @@ export function StartDay() {
   const there = book.water[chosen]!;
   const fish = speciesIn(there.setting, there.salinity);
   const fishSought = fish.includes(species) ? species : (fish[0] ?? species);
+  const before = day?.trip.movedFrom ? book.water[book.trip[day.trip.movedFrom]?.waterId ?? ''] : undefined;
   const last = day ? null : lastEnded(tripsOf(book), nowMs);
   return (
     <Card>
@@ -100,8 +102,21 @@ export function StartDay() {
         value={from ?? there.usual.access}
         onChange={(a) => setFrom(a as Access)}
       />
+      {day && chosen !== day.water.id ? (
+        <>
+          <Button
+            kind="solid"
+            title={WATER_PAGE.moveOn(there.name)}
+            onPress={() => actions.moveOn(chosen, fishSought, from)}
+          />
+          <Say kind="label" tone="soft">
+            {WATER_PAGE.moveNote}
+          </Say>
+        </>
+      ) : null}
+      {before && day ? <MoveBack tripId={day.trip.id} to={before.name} /> : null}
       <Button
-        kind="solid"
+        kind={day ? 'outline' : 'solid'}
         title={day ? WATER_PAGE.endAndStart : 'Start the day'}
         onPress={() => actions.startTrip(chosen, fishSought, from)}
       />
@@ -111,4 +126,12 @@ export function StartDay() {
       </Say>
     </Card>
   );
+}
+
+/** Moved by mistake: back to the water before, while nothing is logged here. */
+function MoveBack({ tripId, to }: { tripId: string; to: string }) {
+  const book = useBook();
+  const actions = useActions();
+  if (blocksOfTrip(book, tripId).length > 0) return null;
+  return <Button title={WATER_PAGE.moveBack(to)} onPress={() => actions.moveBack()} />;
 }

@@ -36,7 +36,11 @@ export const WATER_PAGE = {
   demoLook: 'Look around with the demo world',
   demoFailed: 'The demo world could not be stored on this device.',
   goOn: 'Go on with it',
-  endAndStart: 'End this day and start a new one there',
+  endAndStart: 'End this day and start a new one',
+  moveOn: (water: string): string => `Go on at ${water}`,
+  moveNote:
+    'Going on keeps rod, line, lure and thunder: in the diary both waters are one outing. The water there is read anew.',
+  moveBack: (water: string): string => `Back to ${water}: nothing is logged here yet`,
   question: 'What have I got in front of me?',
   another: (access: Access): string => `Another water, fish or day (now ${ACCESS_NAME[access]})`,
 };

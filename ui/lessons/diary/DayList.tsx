@@ -1,15 +1,15 @@
 /** Days of the diary as a list, or as the months of a calendar. */
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import type { DiaryDay } from '../../../core/diary/days';
+import { outingsOf, type DiaryDay } from '../../../core/diary/days';
 import {
   calendarDayText,
   dayCame,
   DIARY,
   dayTitleOf,
-  dayWhere,
   monthText,
   openDayText,
+  outingWhere,
   WEEKDAYS,
 } from '../../../wording/diary';
 import { dateText } from '../../../wording/time';
@@ -43,13 +43,15 @@ export function DayList({ days, chosen, onOpen }: ListProps) {
   const { p, units } = useTheme();
   const zoneOf = useZoneOf();
   const [shown, setShown] = useState(SHOWN);
+  const outings = useMemo(() => outingsOf(days), [days]);
   return (
     <View>
-      {days.slice(0, shown).map((d) => {
+      {outings.slice(0, shown).map((o) => {
+        const d = o.parts[0]!;
         const title = dayTitleOf(d, zoneOf(d));
-        const where = dayWhere(d, water[d.trip.waterId]?.name ?? '–');
-        const came = dayCame(d, units);
-        const on = d.trip.id === chosen;
+        const where = outingWhere(o, (x) => water[x.trip.waterId]?.name ?? '–');
+        const came = dayCame(o, units);
+        const on = o.parts.some((x) => x.trip.id === chosen);
         return (
           <Press
             key={d.trip.id}
@@ -77,7 +79,7 @@ export function DayList({ days, chosen, onOpen }: ListProps) {
           </Press>
         );
       })}
-      {days.length > shown ? (
+      {outings.length > shown ? (
         <Button kind="plain" title={DIARY.more} onPress={() => setShown(shown + 2 * SHOWN)} />
       ) : null}
     </View>

@@ -2,7 +2,7 @@
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { diaryDay, sameDate, type DiaryDay } from '../../../core/diary/days';
+import { diaryDay, sameDate, wholeOuting, type DiaryDay, type Outing } from '../../../core/diary/days';
 import { againstModel, luresOf, questionsOf, type DayQuestion } from '../../../core/diary/ended';
 import { spotsOf } from '../../../core/forecast/ahead';
 import { PHASES } from '../../../core/planning/cadence/cadence';
@@ -20,6 +20,8 @@ import {
   daySpan,
   DIARY,
   lureOfDayText,
+  outingCame,
+  outingPart,
   questionText,
   waterAlong,
   waterOfBlock,
@@ -55,6 +57,7 @@ export function DayPage({ tripId }: { tripId: string }) {
   const { units } = useTheme();
   const zoneOf = useZoneOf();
   const day = useMemo(() => diaryDay(book, tripId), [book, tripId]);
+  const outing = useMemo(() => wholeOuting(book, tripId), [book, tripId]);
   if (!day) return <Note>{DIARY.noSuchDay}</Note>;
   const zone = zoneOf(day);
   const open = prefs.activeTripId === tripId;
@@ -73,10 +76,11 @@ export function DayPage({ tripId }: { tripId: string }) {
       <View style={{ gap: 6 }}>
         <Say>{`${capital(daySpan(day, zone, units))}. ${capital(dayCame(day, units))}.`}</Say>
         <TimeLine day={day} casts={casts} zone={zone} />
+        {outing ? <OutingParts outing={outing} tripId={tripId} /> : null}
         <SameDay tripId={tripId} />
         {open ? <Button title={DIARY.toStrikes} onPress={() => router.navigate('/strikes')} /> : null}
       </View>
-      {open ? null : <Asked day={day} zone={zone} />}
+      {open ? null : <Asked day={day} outing={outing} zone={zone} />}
       <DayPhotosLater events={day.tally.events} zone={zone} />
       <Happened day={day} zone={zone} open={open} />
       {day.blocks[0] ? (
@@ -195,6 +199,29 @@ function OtherDay({ block, zone }: { block: EffortBlock; zone: string }) {
   );
 }
 
+/** What an outing on several waters came to, and the way to its other parts. */
+function OutingParts({ outing, tripId }: { outing: Outing; tripId: string }) {
+  const { water } = useBook();
+  const router = useRouter();
+  const { units } = useTheme();
+  const zoneOf = useZoneOf();
+  return (
+    <View style={{ gap: 6 }}>
+      <Say>{outingCame(outing, units)}</Say>
+      {outing.parts
+        .filter((d) => d.trip.id !== tripId)
+        .map((d) => (
+          <Button
+            key={d.trip.id}
+            kind="plain"
+            title={outingPart(d, water[d.trip.waterId]?.name ?? DIARY.otherWater, zoneOf(d), units)}
+            onPress={() => router.navigate(`/lessons/day/${encodeURIComponent(d.trip.id)}` as never)}
+          />
+        ))}
+    </View>
+  );
+}
+
 /** Other days on the same date, on other waters: gone to by a touch. */
 function SameDay({ tripId }: { tripId: string }) {
   const book = useBook();
@@ -229,10 +256,15 @@ function AdvisedPart({ day, casts, zone }: { day: DiaryDay; casts: readonly Cast
   );
 }
 
-/** At most three things that were not told. */
-function Asked({ day, zone }: { day: DiaryDay; zone: string }) {
+/** At most three things that were not told; at the end of an outing, of all its waters. */
+function Asked({ day, outing, zone }: { day: DiaryDay; outing: Outing | null; zone: string }) {
   const { units } = useTheme();
-  const asked = questionsOf(day).filter((q) => q.ask !== 'note');
+  const last = outing?.parts.at(-1)?.trip.id === day.trip.id;
+  const asked = questionsOf(outing && last ? { trip: day.trip, tally: outing.tally } : day).filter(
+    (q) => q.ask !== 'note',
+  );
+  const dayOf = (q: DayQuestion): DiaryDay =>
+    (q.ask === 'note' ? null : outing?.parts.find((d) => d.tally.events.includes(q.event))) ?? day;
   if (asked.length === 0) return null;
   return (
     <Card tone="wash">
@@ -240,7 +272,7 @@ function Asked({ day, zone }: { day: DiaryDay; zone: string }) {
       {asked.map((q) => (
         <View key={q.ask} style={{ gap: 6 }}>
           <Say>{questionText(q, zone, units)}</Say>
-          <AnswerKeys q={q} day={day} />
+          <AnswerKeys q={q} day={dayOf(q)} />
         </View>
       ))}
     </Card>

@@ -2,7 +2,7 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { bestsOf, diaryDays, findDays } from '../../../core/diary/days';
+import { bestsOf, diaryDays, findDays, outingsOf } from '../../../core/diary/days';
 import type { SpeciesId } from '../../../core/water/terms';
 import { bestText, dayTitleOf, dayWhere, DIARY, diaryHead } from '../../../wording/diary';
 import { capital, SPECIES_NAME } from '../../../wording/names';
@@ -101,7 +101,7 @@ export function DiaryScreen() {
     </View>
   );
   return (
-    <Screen title={DIARY.title} sub={days.length > 0 ? diaryHead(days) : undefined} section={false}>
+    <Screen title={DIARY.title} sub={days.length > 0 ? diaryHead(outingsOf(days)) : undefined} section={false}>
       {days.length === 0 ? <Note>{DIARY.none}</Note> : null}
       <Button title={DIARY.catchUp} onPress={() => router.navigate('/lessons/catch-up' as never)} />
       <Button kind="plain" title={SHARED.fromElsewhere} onPress={() => router.navigate('/kit/catches' as never)} />
