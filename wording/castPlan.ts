@@ -39,7 +39,12 @@ export const CAST_PLAN = {
   first: 'Cast at it next',
   iced: 'There is no cast through ice.',
   nowhere: 'From there nothing of it can be reached. Choose another place, or come nearer.',
-  over: 'All of it was cast at. Begin it again from another side, or go on to the next piece.',
+  over: 'All of it was cast at. Begin it again later, or go on to the next piece.',
+  angles: 'Then from other angles',
+  anglesWhy:
+    'A fish that let the lure pass one way may take it another way. Reckoned with what the casts before have put off.',
+  goOnThere: 'Go on from there',
+  overHere: 'All of it was cast at from here.',
   handed: (fromBank: boolean) =>
     `Left and right are as you look at it from ${fromBank ? 'the bank' : 'open water'}. A fist at arm’s length covers about 10°.`,
   aimed: (d: string) => `Retrieve aims ${d} off now, the middle of these casts.`,
@@ -97,6 +102,16 @@ function onFootText(p: Piece, { stand, side }: CastPlan, access: Access): string
 /** Where to hold or stand: "Hold the boat off its outer end, to the right: 36 ft from that end." */
 export const holdText = (p: Piece, plan: CastPlan, access: Access, u: UnitPrefs): string =>
   `${HOLD[access]} ${onFootText(p, plan, access) ?? sideText(isEdge(p.kind), plan.side)}, ${say.distance(plan.offM, u)} from ${markOf(p, isFromBank(access))}.`;
+
+/** The same piece from its next place: "Hold the boat off its left side, 36 ft from …: 5 casts, about 0.12 strikes." */
+export const angleText = (p: Piece, plan: CastPlan, access: Access, u: UnitPrefs): string =>
+  `${holdText(p, plan, access, u).slice(0, -1)}: ${counted(plan.casts.length, 'cast')}, about ${plan.strikes.toFixed(2)} strikes.`;
+
+/** The places it is fished from in turn, for those who do not see them. */
+export const anglesViewText = (p: Piece, plans: readonly CastPlan[], access: Access, u: UnitPrefs): string =>
+  `${p.name} from above, fished from ${counted(plans.length, 'place')}. ${plans
+    .map((plan, i) => `${i + 1}: ${angleText(p, plan, access, u)}`)
+    .join(' ')}`;
 
 /** Less than this is straight at it, °. */
 const STRAIGHT_DEG = 3;

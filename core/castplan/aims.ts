@@ -18,12 +18,24 @@ export function placeOf(t: TargetId): EventPlace {
 
 export type OfPiece = { at?: ThrownAt; atMs: number; seq: number };
 
-/** What was logged at the piece of a trip's plan since it was begun. */
-export function atPiece(book: LogBook, trip: Trip) {
-  const plan = trip.castPlan!;
+/** What was logged at the piece of a trip's plan from one moment to before another. */
+function between(book: LogBook, trip: Trip, sinceMs: number, beforeMs: number) {
   const log = logOf(book, blocksOfTrip(book, trip.id));
-  const ofPlan = (x: OfPiece): boolean => x.at?.pieceId === plan.pieceId && x.atMs >= plan.sinceMs;
+  const ofPlan = (x: OfPiece): boolean =>
+    x.at?.pieceId === trip.castPlan!.pieceId && x.atMs >= sinceMs && x.atMs < beforeMs;
   return { casts: standing(log, 'cast').filter(ofPlan), events: standing(log, 'event').filter(ofPlan) };
+}
+
+/** The same since it is fished from where one stands. */
+export const atPiece = (book: LogBook, trip: Trip) => between(book, trip, trip.castPlan!.sinceMs, Infinity);
+
+/** What was logged at it from the places before. */
+export function visitsBefore(book: LogBook, trip: Trip) {
+  const { earlier, sinceMs } = trip.castPlan!;
+  return earlier.map((e, i) => ({
+    stand: { x: e.stand.xM, y: e.stand.yM },
+    ...between(book, trip, e.sinceMs, earlier[i + 1]?.sinceMs ?? sinceMs),
+  }));
 }
 
 /** The places still to be cast at, in order, as they stood after so many casts at the piece. */

@@ -20,7 +20,15 @@ const at = (target: TargetId, pieceId = 'p'): ThrownAt => ({
 const trip = {
   id: 't',
   spotId: null,
-  castPlan: { pieceId: 'p', sinceMs: NOW, stand: { xM: -10, yM: 0 }, wind: 'none', skipped: [], next: null, earlier: [] },
+  castPlan: {
+    pieceId: 'p',
+    sinceMs: NOW,
+    stand: { xM: -10, yM: 0 },
+    wind: 'none',
+    skipped: [],
+    next: null,
+    earlier: [],
+  },
 } as unknown as Trip;
 const block = { id: 'b', tripId: 't', spotId: null, seq: 0, startedAtMs: NOW } as unknown as EffortBlock;
 const AIMS: Aims = { order: [at('tip'), at('outer-left'), at('root')], after: 0 };
@@ -39,7 +47,7 @@ const fished = (book: Book, afterMin: number) => fishedOf(book, trip, 2, NOW + a
 
 test('casts are checked off, and a cast that is taken back is open again', () => {
   const book = logged('tip', 'outer-left');
-  expect(fished(book, 5)).toEqual({ cast: ['tip', 'outer-left'], hooked: [], resting: [], next: null });
+  expect(fished(book, 5)).toEqual({ cast: ['tip', 'outer-left'], hooked: [], resting: [], next: null, before: [] });
   const undone = applyPuts(book, takeBackPuts(book, 'x1', NOW));
   expect(fished(undone, 5).cast).toEqual(['tip']);
   expect(castsAtPiece(undone, trip)).toBe(1);
@@ -71,6 +79,7 @@ test('a fish in the hand is known as hooked, and what was left out stays out', (
     hooked: ['tip'],
     resting: ['root'],
     next: null,
+    before: [],
   });
 });
 

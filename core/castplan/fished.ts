@@ -2,13 +2,16 @@
 import { roundTo } from '../base/numbers';
 import { restingSpots } from '../forecast/rest';
 import type { LogBook } from '../log/tally';
+import type { StrikeEvent } from '../records/event';
 import type { Piece } from '../records/piece';
 import type { Trip } from '../records/trip';
 import type { TargetId } from '../water/pieces';
 import type { Access } from '../water/terms';
-import { atPiece, type Aims, type OfPiece } from './aims';
+import { atPiece, visitsBefore, type Aims, type OfPiece } from './aims';
 import { NOTHING_FISHED, type CastPlan, type Fished } from './plan';
 import { isFromBank } from './stands';
+
+const hookedOne = (e: StrikeEvent): boolean => e.kind === 'landed' || e.kind === 'lost';
 
 /** What came of the plan so far, as the log has it. `moodMean`: how long a place rests (forecast/rest). */
 export function fishedOf(book: LogBook, trip: Trip, moodMean: number, nowMs: number): Fished {
@@ -21,9 +24,14 @@ export function fishedOf(book: LogBook, trip: Trip, moodMean: number, nowMs: num
   const targets = (all: readonly OfPiece[]): TargetId[] => [...new Set(all.map((x) => x.at!.target))];
   return {
     cast: targets([...casts, ...events]).filter((t) => !open.has(t)),
-    hooked: targets(events.filter((e) => e.kind === 'landed' || e.kind === 'lost')),
+    hooked: targets(events.filter(hookedOne)),
     resting: [...rests.filter((r) => r.readyAtMs > nowMs).map((r) => r.at!.target), ...plan.skipped],
     next: plan.next,
+    before: visitsBefore(book, trip).map(({ stand, casts: made, events: then }) => ({
+      stand,
+      cast: targets([...made, ...then]),
+      hooked: targets(then.filter(hookedOne)),
+    })),
   };
 }
 

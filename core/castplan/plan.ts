@@ -2,11 +2,11 @@
  * The casts at a piece of cover: from where, which first, how far and how far past. What was cast already, what was
  * hooked and what rests is taken into account, and the rest is ordered anew.
  */
-import { roundTo } from '../base/numbers';
+import { clamp, lerp, roundTo } from '../base/numbers';
 import type { PieceKind, SideOfPiece, TargetId } from '../water/pieces';
 import { castsFrom, foughtOver, keptBy, leftByCast, type CastPlanQuestion, type PlannedCast } from './casts';
 import { bestOrder, worthOfOrder, type OrderQuestion } from './order';
-import { growsFromBank, targetsOf, type Point } from './shape';
+import { COVER_OF, growsFromBank, middleOf, targetsOf, type Point } from './shape';
 import { sideOf, standsFor } from './stands';
 import type { WindOver } from './wind';
 
@@ -20,6 +20,15 @@ export interface Fished {
   resting: readonly TargetId[];
   /** Cast at next by choice, whatever the plan would have first. */
   next?: TargetId | null;
+  /** From where the same piece was fished before, and what of it. */
+  before?: readonly Visit[];
+}
+
+/** A piece fished from one place: where that was, what was cast at, what was hooked. */
+export interface Visit {
+  stand: Point;
+  cast: readonly TargetId[];
+  hooked: readonly TargetId[];
 }
 export const NOTHING_FISHED: Fished = { cast: [], hooked: [], resting: [] };
 
@@ -66,13 +75,51 @@ function questionOf(q: CastPlanQuestion, casts: readonly PlannedCast[], stand: P
   };
 }
 
+/** A fish that let it pass once takes it so much less again on the same line, and past it another way. prior: judgement. */
+const AGAIN = { same: 0.45, otherWay: 0.8, fromDeg: 60 } as const;
+
+/** A place seen from two others lies so far apart between them, °. */
+function turnDeg(at: Point, a: Point, b: Point): number {
+  const turn = Math.atan2(a.y - at.y, a.x - at.x) - Math.atan2(b.y - at.y, b.x - at.x);
+  return Math.abs((((((turn * 180) / Math.PI + 540) % 360) + 360) % 360) - 180);
+}
+
+/** The casts of an earlier visit, as they were made. */
+interface Visited {
+  stand: Point;
+  cast: readonly PlannedCast[];
+  hooked: readonly PlannedCast[];
+}
+function visitedIn(q: CastPlanQuestion, before: readonly Visit[] = []): Visited[] {
+  const targets = targetsOf(q.piece);
+  return before.map((v) => {
+    const all = castsFrom(q, targets, v.stand);
+    const those = (ids: readonly TargetId[]) => all.filter((c) => ids.includes(c.target.id));
+    return { stand: v.stand, cast: those(v.cast), hooked: those(v.hooked) };
+  });
+}
+
+/** What the visits before leave of a cast's chance. */
+function leftByVisits(visits: readonly Visited[], j: PlannedCast, stand: Point): number {
+  let left = 1;
+  for (const v of visits) {
+    for (const k of v.cast)
+      left *=
+        k.target.id === j.target.id
+          ? lerp(AGAIN.same, AGAIN.otherWay, clamp(turnDeg(j.target, stand, v.stand) / AGAIN.fromDeg, 0, 1))
+          : leftByCast(k, j, v.stand);
+    for (const k of v.hooked) if (k.target.id !== j.target.id) left *= 1 - foughtOver(k, j, v.stand);
+  }
+  return left;
+}
+
 /** What was done so far leaves this of each cast's chance, and a bite makes places like it worth more. */
-function afterwards(all: readonly PlannedCast[], stand: Point, f: Fished): PlannedCast[] {
+function afterwards(all: readonly PlannedCast[], stand: Point, f: Fished, visits: readonly Visited[]): PlannedCast[] {
   const of = (id: TargetId): PlannedCast | undefined => all.find((c) => c.target.id === id);
   const done = f.cast.map(of).filter((c) => c !== undefined);
   const hooked = f.hooked.map(of).filter((c) => c !== undefined);
   return all.map((j) => {
-    let chance = j.chance;
+    let chance = j.chance * leftByVisits(visits, j, stand);
     for (const k of done) if (k !== j) chance *= leftByCast(k, j, stand);
     for (const k of hooked) if (k !== j) chance *= 1 - foughtOver(k, j, stand);
     if (hooked.some((k) => k !== j && Math.abs(k.target.in - j.target.in) <= ALIKE)) chance *= LIKE_THE_BITE;
@@ -80,15 +127,35 @@ function afterwards(all: readonly PlannedCast[], stand: Point, f: Fished): Plann
   });
 }
 
+/** From nearer to where one stood it is no other angle, °, as seen from the middle of the piece. */
+const ANOTHER_DEG = 35;
+const isAnotherAngle = (q: CastPlanQuestion, at: Point, before: readonly Visit[]): boolean =>
+  before.every((v) => turnDeg(middleOf(q.piece), at, v.stand) >= ANOTHER_DEG);
+
+/** What was cast at before is cast at again from another angle where it promises this share of the best there. */
+const WORTH_AGAIN = 0.5;
+function worthAgain(all: readonly PlannedCast[], before: readonly Visit[]): PlannedCast[] {
+  const had = new Set(before.flatMap((v) => v.cast));
+  const most = Math.max(0, ...all.map((c) => c.chance));
+  return all.filter((c) => c.chance > 0 && (!had.has(c.target.id) || c.chance >= WORTH_AGAIN * most));
+}
+
 /**
  * Where to hold or stand: of the likeliest places the one whose best order promises most; null where no place of the
  * wished side is open, and through ice. It is chosen with the piece untouched: one does not move for each cast.
  */
-export function bestStand(q: CastPlanQuestion, side: SideOfPiece | null = null): Point | null {
+export function bestStand(
+  q: CastPlanQuestion,
+  side: SideOfPiece | null = null,
+  before: readonly Visit[] = [],
+): Point | null {
   if (q.access === 'ice') return null;
   const targets = targetsOf(q.piece);
-  const open = standsFor(q.piece, q.access, side).map((stand) => {
-    const able = castsFrom(q, targets, stand).filter((c) => c.chance > 0);
+  const visits = visitedIn(q, before);
+  const elsewhere = standsFor(q.piece, q.access, side).filter((at) => isAnotherAngle(q, at, before));
+  const open = elsewhere.map((stand) => {
+    const all = castsFrom(q, targets, stand);
+    const able = worthAgain(afterwards(all, stand, NOTHING_FISHED, visits), before);
     return { stand, able, bound: able.reduce((s, c) => s + c.chance, 0) };
   });
   open.sort((a, b) => b.bound - a.bound);
@@ -104,11 +171,13 @@ export function bestStand(q: CastPlanQuestion, side: SideOfPiece | null = null):
 
 /** The casts from there that are still to be made, in their best order. */
 export function planFrom(q: CastPlanQuestion, stand: Point, fished: Fished = NOTHING_FISHED): CastPlan {
-  const now = afterwards(castsFrom(q, targetsOf(q.piece), stand), stand, fished);
+  const { before = [] } = fished;
+  const now = afterwards(castsFrom(q, targetsOf(q.piece), stand), stand, fished, visitedIn(q, before));
   const skip = new Set<TargetId>([...fished.cast, ...fished.resting]);
   // From the open side in, then the nearest: what is worth the same is fished in that order.
+  const again = new Set(worthAgain(now, before).map((c) => c.target.id));
   const able = now
-    .filter((c) => c.chance > 0 && !skip.has(c.target.id))
+    .filter((c) => again.has(c.target.id) && !skip.has(c.target.id))
     .sort((a, b) => a.target.in - b.target.in || a.distanceM - b.distanceM);
   const isNext = (c: PlannedCast): boolean => c.target.id === fished.next;
   const question = questionOf(q, able, stand);
@@ -126,9 +195,13 @@ export function planFrom(q: CastPlanQuestion, stand: Point, fished: Fished = NOT
     })),
     leftOut: now
       .filter((c) => !able.includes(c))
-      .map(({ target: { id } }) => ({
+      .map(({ target: { id }, chance }) => ({
         id,
-        why: fished.resting.includes(id) ? 'resting' : fished.cast.includes(id) ? 'cast' : 'out-of-reach',
+        why: fished.resting.includes(id)
+          ? 'resting'
+          : fished.cast.includes(id) || (chance > 0 && !again.has(id))
+            ? 'cast'
+            : 'out-of-reach',
       })),
     strikes: worthOfOrder(question, order),
     insideFirst: worthOfOrder(question, inside),
@@ -140,4 +213,37 @@ export function middleCastM({ casts }: CastPlan): number | null {
   const far = casts.map((c) => c.distanceM).sort((a, b) => a - b);
   const middle = far[Math.floor(far.length / 2)];
   return middle === undefined ? null : roundTo(middle, 1);
+}
+
+/** From so many places a piece is fished before one goes on. */
+const MOST_ANGLES = 4;
+/** For less than this share of the first place's strikes nobody moves; round bare ground, where fish wander, for less. */
+const WORTH_AN_ANGLE = { cover: 0.3, bare: 0.12 } as const;
+/** Who stands behind someone, or beside a bed, does not go round it. */
+const goesRound = (q: CastPlanQuestion): boolean =>
+  q.access !== 'stern' && q.access !== 'ice' && q.piece.kind !== 'bed';
+
+/**
+ * The same piece from the next places, once all that is open from `stand` was cast: each as its own plan, the best
+ * first. Empty where no other place promises enough.
+ */
+export function anglesAfter(q: CastPlanQuestion, stand: Point, fished: Fished = NOTHING_FISHED): CastPlan[] {
+  if (!goesRound(q)) return [];
+  const here = planFrom(q, stand, fished);
+  const all = (plan: CastPlan): TargetId[] => plan.casts.map((c) => c.target.id);
+  const before: Visit[] = [
+    ...(fished.before ?? []),
+    { stand, cast: [...fished.cast, ...all(here)], hooked: fished.hooked },
+  ];
+  const first = planFrom(q, before[0]!.stand).strikes;
+  const least = first * WORTH_AN_ANGLE[COVER_OF[q.piece.kind] === 'none' ? 'bare' : 'cover'];
+  const out: CastPlan[] = [];
+  while (before.length < MOST_ANGLES) {
+    const at = bestStand(q, null, before);
+    const next = at && planFrom(q, at, { cast: [], hooked: [], resting: fished.resting, before });
+    if (!next || next.casts.length === 0 || next.strikes < least) break;
+    out.push(next);
+    before.push({ stand: next.stand, cast: all(next), hooked: [] });
+  }
+  return out;
 }

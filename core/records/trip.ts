@@ -14,6 +14,9 @@ import { SIGN_KINDS, SPECIES } from '../water/terms';
 /** Where one stands at a piece, m, as it lies on the plan. */
 const standSchema = z.strictObject({ xM: z.number().min(-300).max(300), yM: z.number().min(-300).max(300) });
 
+/** So many places before the present one are kept. */
+export const MOST_EARLIER = 12;
+
 /** A trip: where, when, for what fish, and every reading that was entered on it. */
 export const tripRecord = defineRecord(
   'trip',
@@ -54,7 +57,7 @@ export const tripRecord = defineRecord(
         sinceMs: ms,
         stand: standSchema,
         /** Where it was fished from before, since when, in order: the same piece at other angles. */
-        earlier: z.array(z.strictObject({ sinceMs: ms, stand: standSchema })).max(12),
+        earlier: z.array(z.strictObject({ sinceMs: ms, stand: standSchema })).max(MOST_EARLIER),
         /** The way the wind blows over it, as one looks at it from open water. */
         wind: z.enum(FLOWS),
         skipped: z.array(z.enum(TARGETS)).max(TARGETS.length),

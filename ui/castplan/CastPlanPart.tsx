@@ -9,6 +9,7 @@ import { Card, Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
+import { NextAngle } from './NextAngle';
 import { PlanPicture } from './PlanPicture';
 import { useFishedPlan } from './useCastPlan';
 
@@ -21,7 +22,7 @@ export function CastPlanPart() {
   const router = useRouter();
   const { units } = useTheme();
   if (!fished) return null;
-  const { piece, plan, access } = fished;
+  const { piece, plan, access, next: angle } = fished;
   const next = plan.casts[0];
   return (
     <Card>
@@ -34,7 +35,7 @@ export function CastPlanPart() {
               <Say kind="label" tone="soft">{`${piece.name}: ${doneText(plan)}`}</Say>
             </>
           ) : (
-            <Say>{CAST_PLAN.over}</Say>
+            <Say>{angle ? CAST_PLAN.overHere : CAST_PLAN.over}</Say>
           )}
         </View>
         {next ? (
@@ -43,6 +44,7 @@ export function CastPlanPart() {
           </View>
         ) : null}
       </Row>
+      {angle ? <NextAngle piece={piece} next={angle} access={access} /> : null}
       <Row gap={8} wrap>
         {next ? (
           <Button

@@ -9,6 +9,7 @@ import { inUse } from '../../core/records';
 import type { Piece } from '../../core/records/piece';
 import type { Flow, SideOfPiece, TargetId } from '../../core/water/pieces';
 import {
+  angleText,
   betterText,
   CAST_PLAN,
   castPlanNotes,
@@ -31,9 +32,10 @@ import { Screen } from '../shell/Screen';
 import { useTheme } from '../theme/theme';
 import { CastList } from './CastList';
 import { PieceSection } from './PieceSection';
-import { PlanPicture } from './PlanPicture';
+import { AnglesPicture, PlanPicture } from './PlanPicture';
 import { WindChoice } from './WindChoice';
-import { useFishedPlan, usePlanOf, type FishedPlan } from './useCastPlan';
+import { NextAngle } from './NextAngle';
+import { useAngles, useFishedPlan, usePlanOf, type FishedPlan } from './useCastPlan';
 
 const BEST = 'best';
 
@@ -127,6 +129,7 @@ function Choosing({ piece }: { piece: Piece }) {
           <Say kind="strong">{holdText(piece, plan, reading.access, units)}</Say>
           <Button kind="solid" title={CAST_PLAN.fish} onPress={begin} />
           <CastList piece={piece} plan={plan} access={reading.access} />
+          <Angles piece={piece} plan={plan} access={reading.access} />
           <FromTheSide piece={piece} plan={plan} />
           <Told piece={piece} plan={plan} access={reading.access} />
         </>
@@ -147,8 +150,28 @@ const FromTheSide = ({ piece, plan }: Pick<FishedPlan, 'piece' | 'plan'>) => (
   </Disclosure>
 );
 
+type Planned = Pick<FishedPlan, 'piece' | 'plan' | 'access'>;
+
+/** The same piece from one place after another. */
+function Angles({ piece, plan, access }: Planned) {
+  const { units } = useTheme();
+  const angles = useAngles(piece, plan.wind.to, plan.stand);
+  if (angles.length === 0) return null;
+  return (
+    <Part title={CAST_PLAN.angles}>
+      <AnglesPicture piece={piece} plans={[plan, ...angles]} access={access} />
+      {angles.map((a, i) => (
+        <Say key={`${a.stand.x} ${a.stand.y}`}>{`${i + 2}. ${angleText(piece, a, access, units)}`}</Say>
+      ))}
+      <Say kind="label" tone="soft">
+        {CAST_PLAN.anglesWhy}
+      </Say>
+    </Part>
+  );
+}
+
 /** What else is to be said of a plan. */
-function Told({ piece, plan, access }: Omit<FishedPlan, 'better'>) {
+function Told({ piece, plan, access }: Planned) {
   const { reading } = useConditions();
   const { units } = useTheme();
   return (
@@ -172,7 +195,7 @@ function Told({ piece, plan, access }: Omit<FishedPlan, 'better'>) {
 }
 
 /** The plan that is fished, as it stands. */
-function Fishing({ piece, plan, access, better }: FishedPlan) {
+function Fishing({ piece, plan, access, better, next }: FishedPlan) {
   const { day } = useConditions();
   const actions = useActions();
   const { units } = useTheme();
@@ -184,7 +207,8 @@ function Fishing({ piece, plan, access, better }: FishedPlan) {
     <>
       <PlanPicture piece={piece} plan={plan} access={access} />
       <Say kind="strong">{holdText(piece, plan, access, units)}</Say>
-      <Say>{plan.casts.length === 0 ? CAST_PLAN.over : `${doneText(plan)}.`}</Say>
+      <Say>{plan.casts.length > 0 ? `${doneText(plan)}.` : next ? CAST_PLAN.overHere : CAST_PLAN.over}</Say>
+      {next ? <NextAngle piece={piece} next={next} access={access} /> : null}
       {better ? (
         <Card tone="wash">
           <Say>{betterText(piece, better.plan, better.times)}</Say>

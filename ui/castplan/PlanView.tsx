@@ -10,10 +10,8 @@ import { Circle, G, Path, Rect, Svg, SvgText } from '../platform/shapes';
 import { FONT, useTheme } from '../theme/theme';
 import type { Palette } from '../theme/palette';
 import { frameOf, type Frame } from './frame';
+import { NumberDisc } from './NumberDisc';
 import { Bank, PieceDrawing } from './PieceDrawing';
-
-/** A number in its disc, px. */
-const DISC_PX = 11;
 
 /** What is written and ruled on the water. */
 const faint = (p: Palette): string => (p.dark ? p.ink : p.halo);
@@ -166,30 +164,11 @@ export function PlanView({ piece, plan, access, width, height, numbered = 10, sm
         .map((c, i) => ({ c, i }))
         .reverse()
         .map(({ c, i }) => {
-          const [x, y] = f.at(c.target);
-          return (
-            <G key={c.target.id}>
-              <Circle
-                cx={x}
-                cy={y}
-                r={i < numbered ? DISC_PX : 4}
-                fill={i === 0 ? p.copper : p.card}
-                stroke={i === 0 ? p.onCopper : p.ink}
-                strokeWidth={1.5}
-              />
-              {i < numbered ? (
-                <SvgText
-                  x={x}
-                  y={y + 5}
-                  textAnchor="middle"
-                  fontSize={14}
-                  fontFamily={FONT.dataBold}
-                  fill={i === 0 ? p.onCopper : p.ink}
-                >
-                  {String(i + 1)}
-                </SvgText>
-              ) : null}
-            </G>
+          const at = f.at(c.target);
+          return i < numbered ? (
+            <NumberDisc key={c.target.id} at={at} n={i + 1} next={i === 0} p={p} />
+          ) : (
+            <Circle key={c.target.id} cx={at[0]} cy={at[1]} r={4} fill={p.card} stroke={p.ink} strokeWidth={1.5} />
           );
         })}
       <Circle cx={sx} cy={sy} r={small ? 6 : 8} fill={p.strong} stroke={p.onStrong} strokeWidth={2} />

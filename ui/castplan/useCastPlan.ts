@@ -4,7 +4,8 @@ import { castsAtPiece } from '../../core/castplan/aims';
 import { castPlanQuestion } from '../../core/castplan/asked';
 import type { CastPlanQuestion } from '../../core/castplan/casts';
 import { aimsOf, fishedOf } from '../../core/castplan/fished';
-import { bestStand, NOTHING_FISHED, planFrom, type CastPlan } from '../../core/castplan/plan';
+import { anglesAfter, bestStand, NOTHING_FISHED, planFrom, type CastPlan } from '../../core/castplan/plan';
+import type { Point } from '../../core/castplan/shape';
 import { withHook } from '../../core/lures/hookSnag';
 import { familyById } from '../../core/lures/families';
 import type { Piece } from '../../core/records/piece';
@@ -47,6 +48,12 @@ export function usePlanOf(piece: Piece | null, side: SideOfPiece | null, wind: F
   }, [q, side]);
 }
 
+/** The places it is fished from after that one, untouched so far, the best first. */
+export function useAngles(piece: Piece, wind: Flow, stand: Point | null): CastPlan[] {
+  const q = useQuestion(piece, wind);
+  return useMemo(() => (q && stand ? anglesAfter(q, stand) : []), [q, stand]);
+}
+
 /** Where one would stand better, as the wind is now, and how many times as much it promises. */
 export interface Better {
   plan: CastPlan;
@@ -60,6 +67,8 @@ export interface FishedPlan {
   plan: CastPlan;
   access: CastPlanQuestion['access'];
   better: Better | null;
+  /** From where it is fished next, once all is cast at from here; null while it is not, or where nothing is left. */
+  next: CastPlan | null;
 }
 
 /** The plan that is being fished, as it stands after what was logged; null: none. It tells the log what is next. */
@@ -87,6 +96,10 @@ export function useFishedPlan(): FishedPlan | null {
     const times = there ? there.strikes / plan.strikes : 0;
     return there && times >= WORTH_MOVING ? { plan: there, times } : null;
   }, [q, plan, fished]);
+  const next = useMemo(
+    () => (q && plan && fished && plan.casts.length === 0 ? (anglesAfter(q, plan.stand, fished)[0] ?? null) : null),
+    [q, plan, fished],
+  );
   const after = day && on ? castsAtPiece(book, day.trip) : 0;
   const access = q?.access;
   // With what is drawn: a cast may follow at once.
@@ -94,7 +107,7 @@ export function useFishedPlan(): FishedPlan | null {
     aimsNow.setState({ aims: plan && piece && access ? aimsOf(piece, plan, access, after) : null });
   }, [plan, piece, access, after]);
   return useMemo(
-    () => (piece && plan && access ? { piece, plan, access, better } : null),
-    [piece, plan, access, better],
+    () => (piece && plan && access ? { piece, plan, access, better, next } : null),
+    [piece, plan, access, better, next],
   );
 }

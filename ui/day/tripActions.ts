@@ -7,7 +7,7 @@ import type { PlanSettings } from '../../core/planning/task/request';
 import { activeTrip, preferencesOf, put, takeBackPuts, tripsOf, type Book, type Put } from '../../core/records';
 import type { LureTrial } from '../../core/records/trial';
 import { newSpot, type Spot } from '../../core/records/spot';
-import type { Trip } from '../../core/records/trip';
+import { MOST_EARLIER, type Trip } from '../../core/records/trip';
 import { movedOn, newTrip, thunderOf } from '../../core/trip/newTrip';
 import type { EnteredReadings } from '../../core/schemas/conditions';
 import { readingsNow } from '../../core/trip/day';
@@ -39,6 +39,8 @@ export interface TripActions {
   /** A piece of cover is fished by its plan, from there; `aimM`: what Retrieve aims at meanwhile, m. */
   startCastPlan: (pieceId: string, stand: Point, wind: Flow, aimM: number | null) => void;
   changeCastPlan: (change: (on: NonNullable<Trip['castPlan']>) => NonNullable<Trip['castPlan']>) => void;
+  /** The same piece from another place: what was cast at from here stays in mind. */
+  goToAngle: (stand: Point, aimM: number | null) => void;
   /** From its first cast, with what was left out. */
   beginCastPlanAgain: () => void;
   leaveCastPlan: () => void;
@@ -117,7 +119,21 @@ export function tripActions({ commit, now }: ActionPorts): TripActions {
     },
     beginCastPlanAgain: () => {
       const sinceMs = now();
-      changeCastPlan((on) => ({ ...on, sinceMs, skipped: [], next: null }));
+      changeCastPlan((on) => ({ ...on, sinceMs, earlier: [], skipped: [], next: null }));
+    },
+    goToAngle: (stand, aimM) => {
+      const sinceMs = now();
+      changeTrip((t) => {
+        const on = t.castPlan;
+        if (!on) return t;
+        const earlier = [...on.earlier, { sinceMs: on.sinceMs, stand: on.stand }].slice(-MOST_EARLIER);
+        const there = { xM: stand.x, yM: stand.y };
+        return {
+          ...t,
+          aimM: aimM ?? t.aimM,
+          castPlan: { ...on, sinceMs, stand: there, earlier, skipped: [], next: null },
+        };
+      });
     },
     leaveCastPlan: () => changeTrip((t) => ({ ...t, castPlan: null, aimM: null })),
     setReadings: (change) => {
