@@ -23,7 +23,9 @@ const clean = (text: string): void => {
 
 test('every place of every piece has a name of its own', () => {
   for (const kind of PIECE_KINDS) {
-    const names = targetsOf({ kind, lengthM: 20, widthM: 6, gaps: true }).map((t) => targetName(kind, t.id, false));
+    const names = targetsOf({ kind, lengthM: 20, widthM: 6, gaps: true, outline: null }).map((t) =>
+      targetName(kind, t.id, false),
+    );
     expect(new Set(names).size).toBe(names.length);
     names.forEach(clean);
   }

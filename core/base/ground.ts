@@ -2,6 +2,8 @@
  * A small stretch of the earth laid flat: metres east and north of a place, and back. Good to 0.1 % within 50 km of it
  * and away from the poles.
  */
+import { distance } from '@turf/distance';
+
 export interface Degrees {
   latDeg: number;
   lonDeg: number;
@@ -13,7 +15,7 @@ export interface Ground {
 }
 
 /** The earth as a sphere, m. */
-const EARTH_M = 6_371_000;
+const EARTH_M = 6_371_008.8;
 /** Metres of a degree of latitude. */
 const DEGREE_M = (EARTH_M * Math.PI) / 180;
 /** Nearer to a pole the circles of longitude are too small to go by. */
@@ -47,14 +49,9 @@ export function middleOf(places: readonly Degrees[]): Degrees | null {
   return placeOf({ eastM: mid((g) => g.eastM), northM: mid((g) => g.northM) }, first);
 }
 
-/** Distance along the earth, m (haversine on a sphere, ± 0.5 %). */
-export function distanceM(a: Degrees, b: Degrees): number {
-  const rad = Math.PI / 180;
-  const [la, lb] = [a.latDeg * rad, b.latDeg * rad];
-  const h =
-    Math.sin((lb - la) / 2) ** 2 + Math.cos(la) * Math.cos(lb) * Math.sin(((b.lonDeg - a.lonDeg) * rad) / 2) ** 2;
-  return 2 * EARTH_M * Math.asin(Math.min(1, Math.sqrt(h)));
-}
+/** Distance along the earth, m (on a sphere, ± 0.5 %). */
+export const distanceM = (a: Degrees, b: Degrees): number =>
+  distance([a.lonDeg, a.latDeg], [b.lonDeg, b.latDeg], { units: 'meters' });
 
 /** Length of a line from place to place, m; `closed`: back to its first place. */
 export const lengthM = (points: readonly Degrees[], closed = false): number =>

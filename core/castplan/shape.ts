@@ -4,6 +4,7 @@
  * that are worth a cast. prior: judgement, as practised anglers go over such a piece.
  */
 import type { Piece } from '../records/piece';
+import { acrossAt, insideOutline, outlineOf } from './outline';
 import type { Flow, PieceKind, TargetId } from '../water/pieces';
 import type { CoverKind } from '../water/terms';
 
@@ -173,7 +174,33 @@ const GAPS: Partial<Record<PieceKind, readonly Row[]>> = {
 const LONGEST_M = 36;
 export const lengthOf = (p: Pick<Piece, 'lengthM'>): number => Math.min(p.lengthM, LONGEST_M);
 
-type Sized = Pick<Piece, 'kind' | 'lengthM' | 'widthM' | 'gaps'>;
+type Sized = Pick<Piece, 'kind' | 'lengthM' | 'widthM' | 'gaps' | 'outline'>;
+
+/** Where the edge of an unsketched piece is at such a share of its length, in widths from its middle line. */
+function edgeAt(kind: PieceKind, x: number): number {
+  if (kind === 'laydown') return 0.5 * (1 - 0.6 * x);
+  if (kind === 'brush-pile' || kind === 'rock-pile' || kind === 'oyster-bar')
+    return 0.5 * Math.sqrt(Math.max(0, 1 - (2 * x - 1) ** 2));
+  return 0.5;
+}
+/** Corners in one line have no width to go by. */
+const THIN = 0.02;
+
+/** A place of such shares on a piece as it was sketched: as far out of its middle there as it usually is. */
+function placedIn(p: Sized, x: number, y: number): Point {
+  const outline = outlineOf(p);
+  const usual = { x: x * lengthOf(p), y: y * p.widthM };
+  const across = outline && acrossAt(outline, Math.min(Math.max(usual.x, THIN * p.lengthM), (1 - THIN) * p.lengthM));
+  if (!across) return usual;
+  const [low, high] = across;
+  if (isEdge(p.kind)) return { x: usual.x, y: low + (y > 0 ? y * (high - low) : usual.y) };
+  if (x < 0 || x > 1) return usual;
+  const share = y === 0 ? 0 : y / Math.max(0.1, 2 * edgeAt(p.kind, x));
+  return { x: usual.x, y: (low + high) / 2 + share * (high - low) };
+}
+
+/** On its middle line, at such a share of the length that is fished from one place. */
+export const onMiddleLine = (p: Sized, share: number): Point => placedIn(p, share, 0);
 
 /** The places of a piece that are worth a cast, at most ten. */
 export function targetsOf(p: Sized): Target[] {
@@ -183,8 +210,7 @@ export function targetsOf(p: Sized): Target[] {
     .filter(([id]) => !short || !/^(middle|inner|side|base)/.test(id))
     .map(([id, x, y, inward, along]) => ({
       id,
-      x: x * lengthOf(p),
-      y: y * p.widthM,
+      ...placedIn(p, x, y),
       in: inward,
       along: along ?? false,
     }));
@@ -192,6 +218,8 @@ export function targetsOf(p: Sized): Target[] {
 
 /** Whether a place is in the cover itself: what lands there, or is brought through it, may hang up. */
 export function inCover(p: Sized, { x, y }: Point): boolean {
+  const outline = outlineOf(p);
+  if (outline) return COVER_OF[p.kind] !== 'none' && insideOutline(outline, { x, y });
   switch (p.kind) {
     case 'laydown':
       // Widest where the limbs are, and bare towards the root.
@@ -213,6 +241,8 @@ export function inCover(p: Sized, { x, y }: Point): boolean {
 
 /** Whether a place is dry: no boat, and nothing to throw at. */
 export function onLand(p: Sized, { x, y }: Point): boolean {
+  const outline = p.kind === 'jetty' ? outlineOf(p) : null;
+  if (outline && x <= p.lengthM) return insideOutline(outline, { x, y });
   if (p.kind === 'jetty') return x >= 0 && Math.abs(y) <= p.widthM / 2;
   return FROM_BANK.has(p.kind) && x > p.lengthM;
 }

@@ -3,7 +3,7 @@ import { roundTo } from '../base/numbers';
 import { SIDES_OF_PIECE, type SideOfPiece } from '../water/pieces';
 import type { Access } from '../water/terms';
 import type { Piece } from '../records/piece';
-import { inCover, isEdge, lengthOf, middleOf, onLand, type Point } from './shape';
+import { inCover, isEdge, lengthOf, middleOf, onLand, onMiddleLine, type Point } from './shape';
 
 /** Looked at so far off the piece's own half, m. */
 const OFF_M = [4, 6, 8, 11, 14, 18, 23, 29] as const;
@@ -72,8 +72,8 @@ const nearCover = (p: Piece, at: Point): boolean =>
 
 /** On the stones, on the boards, or on the bank that the piece grows from or lies before. */
 function onFoot(p: Piece, access: Access): Point[] {
-  if (p.kind === 'jetty') return [0.02, 0.25, 0.5, 0.75].map((x) => ({ x: x * lengthOf(p), y: 0 }));
-  if (p.kind === 'dock' && access === 'dock') return [0.05, 0.4].map((x) => ({ x: x * p.lengthM, y: 0 }));
+  if (p.kind === 'jetty') return [0.02, 0.25, 0.5, 0.75].map((x) => onMiddleLine(p, x));
+  if (p.kind === 'dock' && access === 'dock') return [0.05, 0.4].map((x) => onMiddleLine(p, x));
   const out: Point[] = [];
   if (isEdge(p.kind)) {
     for (let x = -BANK_REACH_M / 2; x <= lengthOf(p) + BANK_REACH_M / 2; x += BANK_STEP_M)
@@ -87,11 +87,12 @@ function onFoot(p: Piece, access: Access): Point[] {
 /** All places to fish a piece from, of one side only where that is wished. */
 export function standsFor(p: Piece, access: Access, side: SideOfPiece | null): Point[] {
   const afloat = !ON_FOOT.has(access);
-  const raw = afloat
-    ? around(p).filter((at) => !onLand(p, at) && !nearCover(p, at) && !(isEdge(p.kind) && at.y >= 0))
-    : onFoot(p, access);
+  const raw = afloat ? around(p) : onFoot(p, access);
   // As it is kept: what is planned before is planned after.
-  const all = raw.map(({ x, y }) => ({ x: roundTo(x, 1), y: roundTo(y, 1) }));
+  const kept = raw.map(({ x, y }) => ({ x: roundTo(x, 1), y: roundTo(y, 1) }));
+  const all = afloat
+    ? kept.filter((at) => !onLand(p, at) && !nearCover(p, at) && !(isEdge(p.kind) && at.y >= 0))
+    : kept;
   return side === null ? all : all.filter((at) => sideOf(p, at) === side);
 }
 

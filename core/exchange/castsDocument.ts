@@ -1,11 +1,11 @@
 /** The question of `casts`: a piece of cover, the water, what is thrown; its casts in order. */
 import * as z from 'zod';
 import { castPlanQuestion } from '../castplan/asked';
-import { bestStand, planFrom } from '../castplan/plan';
+import { anglesAfter, bestStand, planFrom, type Fished } from '../castplan/plan';
 import { FAMILIES, HOOKS } from '../lures/family';
 import { withHook } from '../lures/hookSnag';
 import { familyById } from '../lures/families';
-import { newPiece } from '../records/piece';
+import { newPiece, outlineSchema } from '../records/piece';
 import { conditionsSchema } from '../schemas/conditions';
 import { FLOWS, PIECE_KINDS, SIDES_OF_PIECE, TARGETS } from '../water/pieces';
 import { resolveConditions } from '../water/resolve';
@@ -18,6 +18,7 @@ export const castsDocumentSchema = z.strictObject({
     kind: z.enum(PIECE_KINDS),
     lengthM: z.number().min(1).max(120),
     widthM: z.number().min(0.5).max(40),
+    outline: outlineSchema.nullish(),
     depthM: z.number().min(0.2).max(60).nullish(),
     topM: z.number().min(0).max(60).nullish(),
     branchM: z.number().min(0.002).max(1).nullish(),
@@ -40,7 +41,7 @@ const USUAL = { depthM: 2, topM: 0.5 } as const;
 
 /** The cast plan as a document; `stand` is null where it cannot be fished from there. */
 export function castsDocument(d: z.infer<typeof castsDocumentSchema>) {
-  const { depthM, topM, branchM, gaps, flow, ...size } = d.piece;
+  const { depthM, topM, branchM, gaps, flow, outline, ...size } = d.piece;
   const piece = newPiece({
     id: 'piece',
     waterId: 'water',
@@ -51,6 +52,7 @@ export function castsDocument(d: z.infer<typeof castsDocumentSchema>) {
     branchM: branchM ?? null,
     gaps: gaps ?? false,
     flow: flow ?? 'none',
+    outline: outline ?? null,
   });
   const family = d.lure ? familyById(d.lure.family) : null;
   const q = castPlanQuestion(piece, resolveConditions(d.conditions), {
@@ -61,12 +63,13 @@ export function castsDocument(d: z.infer<typeof castsDocumentSchema>) {
     strikesPerCast: d.strikesPerCast ?? null,
   });
   const stand = bestStand(q, d.side ?? null);
-  if (!stand) return { stand: null, casts: [] };
-  const plan = planFrom(q, stand, {
+  if (!stand) return { stand: null, casts: [], angles: [] };
+  const fished: Fished = {
     cast: d.fished?.cast ?? [],
     hooked: d.fished?.hooked ?? [],
     resting: d.fished?.resting ?? [],
-  });
+  };
+  const plan = planFrom(q, stand, fished);
   return {
     stand: { xM: stand.x, yM: stand.y, side: plan.side, offM: plan.offM },
     casts: plan.casts.map(({ target, distanceM, pastM, leftDeg, chance, kept, snag }) => ({
@@ -83,5 +86,11 @@ export function castsDocument(d: z.infer<typeof castsDocumentSchema>) {
     leftOut: plan.leftOut,
     strikes: plan.strikes,
     insideFirst: plan.insideFirst,
+    // Then from these places, in order.
+    angles: anglesAfter(q, stand, fished).map((a) => ({
+      stand: { xM: a.stand.x, yM: a.stand.y, side: a.side, offM: a.offM },
+      casts: a.casts.map((c) => c.target.id),
+      strikes: a.strikes,
+    })),
   };
 }

@@ -4,6 +4,14 @@ import { FLOWS, PIECE_KINDS, TARGETS } from '../water/pieces';
 import { defineRecord } from './define';
 import { id, itemName, retiredAtMs } from './fields';
 
+/** Corners of a sketched piece. */
+export const MAX_OUTLINE = 40;
+const cornerM = z.number().min(-200).max(200);
+export const outlineSchema = z
+  .array(z.strictObject({ x: cornerM, y: cornerM }))
+  .min(3)
+  .max(MAX_OUTLINE);
+
 /** A laydown, a dock, a point … of a water, and of one of its spots where that is said. */
 export const pieceRecord = defineRecord(
   'piece',
@@ -16,6 +24,11 @@ export const pieceRecord = defineRecord(
     /** From its outer end in, or along its edge; and across, m. */
     lengthM: z.number().min(1).max(120),
     widthM: z.number().min(0.5).max(40),
+    /**
+     * As it was sketched, m: corner after corner, x in from its outer end or along its edge, y to the right or into the
+     * cover; drawn as long and as wide as it is. Null: by its length and width alone.
+     */
+    outline: outlineSchema.nullable(),
     /** Depth of the water at its outer end, and of its top there, m. */
     depthM: z.number().min(0.2).max(60),
     topM: z.number().min(0).max(60),
@@ -27,13 +40,23 @@ export const pieceRecord = defineRecord(
     note: z.string().max(500),
     retiredAtMs,
   }),
+  [{ change: 'its outline, where it was sketched', up: (old) => ({ ...old, outline: null }) }],
 );
 export type Piece = z.infer<typeof pieceRecord.schema>;
 
 /** A piece of which the numbers alone are known. */
 export const newPiece = (
   of: Pick<Piece, 'id' | 'waterId' | 'name' | 'kind' | 'lengthM' | 'widthM' | 'depthM' | 'topM'> & Partial<Piece>,
-): Piece => ({ spotId: null, branchM: null, gaps: false, flow: 'none', note: '', retiredAtMs: null, ...of });
+): Piece => ({
+  spotId: null,
+  outline: null,
+  branchM: null,
+  gaps: false,
+  flow: 'none',
+  note: '',
+  retiredAtMs: null,
+  ...of,
+});
 
 /** What a cast was thrown at: which place of which piece, how far off, m, and to the left of its outer end, °. */
 export const thrownAtSchema = z.strictObject({

@@ -109,6 +109,24 @@ OLDER.trip[8] = {
   ...OLDER.trip[7]!,
   castPlan: { ...(OLDER.trip[7]!.castPlan as object), wind: 'from-left' },
 };
+OLDER.piece = {
+  1: {
+    id: 'p1',
+    waterId: 'w1',
+    spotId: null,
+    name: 'Old alder',
+    kind: 'laydown',
+    lengthM: 9,
+    widthM: 5,
+    depthM: 3,
+    topM: 0.3,
+    branchM: null,
+    gaps: false,
+    flow: 'none',
+    note: '',
+    retiredAtMs: null,
+  },
+};
 OLDER.cast = { 1: { id: 'c1', blockId: 'b1', seq: 3, atMs: 5, count: 1 } };
 OLDER.event[2] = { ...OLDER.event[1]!, weightKg: null, released: null, note: '', was: [] };
 OLDER.water = { 1: first('water') };

@@ -1,9 +1,25 @@
 /** A piece of cover as it is seen from above, and the bank that it begins on. */
+import { outlineOf } from '../../core/castplan/outline';
 import { growsFromBank, lengthOf, type Point } from '../../core/castplan/shape';
 import type { Piece } from '../../core/records/piece';
+import type { PieceKind } from '../../core/water/pieces';
 import { Circle, G, Path, Rect } from '../platform/shapes';
 import type { Palette } from '../theme/palette';
 import { line, type Frame } from './frame';
+
+/** How the outline of a sketched piece is filled and drawn; what is not named is wood. */
+const SKETCHED: Partial<
+  Record<PieceKind, { fill: 'moss' | 'peatLine' | 'coverFar'; stroke: 'moss' | 'peat' | 'cover'; dashed?: boolean }>
+> = {
+  'brush-pile': { fill: 'coverFar', stroke: 'cover', dashed: true },
+  'rock-pile': { fill: 'peatLine', stroke: 'peat' },
+  'oyster-bar': { fill: 'peatLine', stroke: 'cover' },
+  jetty: { fill: 'peatLine', stroke: 'peat' },
+  point: { fill: 'peatLine', stroke: 'peat', dashed: true },
+  ledge: { fill: 'peatLine', stroke: 'peat', dashed: true },
+  'pads-edge': { fill: 'moss', stroke: 'moss' },
+  'grass-line': { fill: 'moss', stroke: 'moss', dashed: true },
+};
 
 /** The piece itself, by its kind. */
 export function PieceDrawing({ piece, f, p }: { piece: Piece; f: Frame; p: Palette }) {
@@ -20,6 +36,21 @@ export function PieceDrawing({ piece, f, p }: { piece: Piece; f: Frame; p: Palet
     const rough = 1 + 0.06 * Math.sin(5 * a) + 0.04 * Math.cos(9 * a);
     return { x: L / 2 + (L / 2) * rough * Math.cos(a), y: (W / 2) * rough * Math.sin(a) };
   });
+  const sketched = outlineOf(piece);
+  if (sketched) {
+    const { fill, stroke, dashed } = SKETCHED[piece.kind] ?? {};
+    return (
+      <Path
+        d={path(sketched.points)}
+        fill={p[fill ?? 'coverFar']}
+        opacity={0.9}
+        stroke={p[stroke ?? 'cover']}
+        strokeWidth={2.5}
+        strokeLinejoin="round"
+        strokeDasharray={dashed ? '5 4' : undefined}
+      />
+    );
+  }
   switch (piece.kind) {
     case 'laydown':
       return (

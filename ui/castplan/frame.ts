@@ -1,4 +1,5 @@
 /** A plan in metres on a picture in pixels. */
+import { outlineOf } from '../../core/castplan/outline';
 import { isEdge, type Point } from '../../core/castplan/shape';
 import type { Piece } from '../../core/records/piece';
 
@@ -25,7 +26,7 @@ export function frameOf(
   const way = fromBank ? -1 : 1;
   const turned = (p: Point): readonly [number, number] =>
     isEdge(piece.kind) ? [way * p.x, way * p.y] : [way * p.y, way * p.x];
-  const all = points.map(turned);
+  const all = [...points, ...(outlineOf(piece)?.points ?? [])].map(turned);
   const [x0, x1] = [Math.min(...all.map(([x]) => x)) - MARGIN_M, Math.max(...all.map(([x]) => x)) + MARGIN_M];
   const [y0, y1] = [Math.min(...all.map(([, y]) => y)) - MARGIN_M, Math.max(...all.map(([, y]) => y)) + MARGIN_M];
   const perM = Math.min(width / (x1 - x0), height / (y1 - y0));

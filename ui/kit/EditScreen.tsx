@@ -100,7 +100,7 @@ function Editor({
   const change = (f: Field, value: unknown): void => {
     const put = (key: string, v: unknown): void =>
       form.setValue(key, v, { shouldDirty: true, shouldValidate: tried && f.type !== 'flags' });
-    if (f.type === 'flags' || f.type === 'position')
+    if (f.type === 'flags' || f.type === 'position' || f.type === 'sketch')
       for (const [key, v] of Object.entries(value as FormDraft)) put(key, v);
     else put(f.key, value);
     if (f.key === 'usual.cover.kind') put('usual.cover.density', value === 'none' ? 0 : 0.4);
@@ -146,7 +146,9 @@ function Editor({
         <FieldView
           key={f.key || f.label}
           f={f}
-          value={f.type === 'flags' || f.type === 'position' ? draft : (get(draft, f.key) as unknown)}
+          value={
+            f.type === 'flags' || f.type === 'position' || f.type === 'sketch' ? draft : (get(draft, f.key) as unknown)
+          }
           problem={keysOf(f)
             .map((k) => problems[k])
             .find((x) => x !== undefined)}

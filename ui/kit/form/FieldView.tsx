@@ -1,5 +1,5 @@
 /** One field of a form, by what it holds. What is wrong with it stands below it. */
-import { useState } from 'react';
+import { useState, type ComponentProps } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { Part } from '../../parts/Box';
@@ -10,6 +10,7 @@ import { Say } from '../../parts/Say';
 import { FIELD_OUTLINE, useTheme } from '../../theme/theme';
 import type { Field, FormDraft } from './fields';
 import { PositionField } from './PositionField';
+import { SketchField } from './SketchField';
 import { Wrong } from './Wrong';
 import { FIELD } from '../../../wording/pages/fields';
 
@@ -76,6 +77,10 @@ export function FieldView({ f, value, problem, onChange, onTrouble }: FieldViewP
           problem={problem}
           onChange={onChange}
         />
+      );
+    case 'sketch':
+      return (
+        <SketchField label={f.label} value={value as ComponentProps<typeof SketchField>['value']} onChange={onChange} />
       );
     case 'number':
       return (

@@ -19,6 +19,7 @@ import {
   TERMINAL_NAME,
   TIDE_NAME,
 } from '../../../wording/names';
+import { SKETCH } from '../../../wording/pages/sketch';
 import { FLOW_NAME, PIECE_NAME } from '../../../wording/pieces';
 import { moneyText, say, type UnitPrefs } from '../../../wording/units';
 import { FIELD } from '../../../wording/pages/fields';
@@ -69,6 +70,8 @@ export type Field =
     }
   /** Both degrees at once, typed, pasted or from the device. */
   | { type: 'position'; key: string; label: string; hint?: string }
+  /** A piece drawn corner by corner: its outline, and with it how long and wide it is. */
+  | { type: 'sketch'; key: string; label: string }
   /** `none` stands for nothing chosen. */
   | { type: 'choice'; key: string; label: string; options: Option<string>[]; none?: string }
   | { type: 'flags'; key: string; label: string; options: Option<string>[] }
@@ -357,6 +360,7 @@ const pieceFields = (name: Field, u: UnitPrefs, kept: Kept): Field[] => [
   { type: 'choice', key: 'kind', label: 'What it is', options: options(PIECE_KINDS, PIECE_NAME) },
   { type: 'choice', key: 'waterId', label: 'On which water', options: [...(kept.water ?? [])] },
   { type: 'choice', key: 'spotId', label: 'At which spot', options: [...(kept.spot ?? [])], none: FIELD.noSpot },
+  { type: 'sketch', key: 'outline', label: SKETCH.title },
   {
     type: 'number',
     key: 'lengthM',
