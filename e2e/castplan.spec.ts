@@ -82,6 +82,73 @@ test.describe('on a phone', () => {
   });
 });
 
+test.describe('other angles, and a sketch', () => {
+  test.use({ viewport: PHONE, hasTouch: true });
+
+  test('a point is cast over from one place, then from the next, and what was cast stays in mind', async ({ page }) => {
+    await openPlan(page);
+    await page.getByRole('button', { name: 'Add a piece of cover' }).tap();
+    await page.getByRole('textbox', { name: 'Name' }).fill('Gravel point');
+    await page.getByRole('radio', { name: 'Point', exact: true }).tap();
+    await page.getByRole('button', { name: 'Save' }).tap();
+    await page.getByRole('radio', { name: 'Gravel point' }).tap();
+    const angles = page.getByText(/^\d\. Stand .*: \d+ casts?, about 0\.\d\d strikes\.$/);
+    await expect(angles.first()).toBeVisible();
+    await expect(
+      page.getByRole('img', { name: /^Gravel point from above, fished from \d places\. 1: Stand/ }),
+    ).toBeVisible();
+    const next = (await angles.first().textContent())!.replace(/^2\. /, '');
+    await page.getByRole('button', { name: 'Fish it in this order' }).tap();
+    const cast = page.getByRole('button', { name: 'Cast: add one' });
+    const over = page.getByText('All of it was cast at from here.');
+    for (let i = 0; i < 10 && !(await over.isVisible()); i++) {
+      const toGo = page.getByText(/^Gravel point: \d+ casts? to go$/);
+      const was = await toGo.textContent();
+      await cast.tap();
+      await expect(page.getByText(was!)).toHaveCount(0);
+    }
+    await expect(over).toBeVisible();
+    // The same place as was foretold, with about as much left in it.
+    await expect(page.getByText(next.replace(/: \d.*/, ''), { exact: false })).toBeVisible();
+    await page.getByRole('button', { name: 'Go on from there' }).tap();
+    await expect(page.getByText(/^Next: /)).toBeVisible();
+    await cast.tap();
+    await page.reload();
+    await expect(page.getByText(/^Next: /)).toBeVisible({ timeout: 30_000 });
+    type Stored = { castPlan: { earlier: unknown[] } };
+    const trip = JSON.parse((await storedValues(page))['trip/trip-today']!) as { data: Stored };
+    expect(trip.data.castPlan.earlier).toHaveLength(1);
+  });
+
+  test('a dock that bends is sketched, by touch and by keys, and its casts lie on the sketch', async ({ page }) => {
+    await openPlan(page);
+    await page.getByRole('button', { name: 'Add a piece of cover' }).tap();
+    await page.getByRole('textbox', { name: 'Name' }).fill('Bent landing');
+    await page.getByRole('radio', { name: 'Dock', exact: true }).tap();
+    const pad = page.getByRole('application', { name: /^Sketch pad/ });
+    const box = (await pad.boundingBox())!;
+    const touch = (x: number, y: number) => pad.tap({ position: { x: x * box.width, y: y * box.height } });
+    await touch(0.4, 0.85);
+    await touch(0.6, 0.85);
+    await expect(page.getByText('2 corners: three make a shape.')).toBeVisible();
+    await touch(0.8, 0.3);
+    await touch(0.6, 0.3);
+    await expect(page.getByText(/^4 corners: \d+ ft long, \d+ ft wide\.$/)).toBeVisible();
+    await pad.focus();
+    await page.keyboard.press('ArrowLeft');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await expect(pad).toHaveAccessibleName(/^Sketch pad\. Cross .*; 5 corners\.$/);
+    await page.keyboard.press('Backspace');
+    await expect(page.getByText(/^4 corners/)).toBeVisible();
+    const size = (await page.getByText(/^4 corners/).textContent())!.match(/(\d+) ft long, (\d+) ft wide/)!;
+    await page.getByRole('button', { name: 'Save' }).tap();
+    await page.getByRole('radio', { name: 'Bent landing' }).tap();
+    await expect(page.getByText(`Dock, ${size[1]} ft by ${size[2]} ft`, { exact: false })).toBeVisible();
+    await expect(casts(page).first()).toContainText(/corner|front|boards/);
+  });
+});
+
 test.describe('this place, marked', () => {
   test.use({ viewport: PHONE, hasTouch: true });
 

@@ -70,6 +70,40 @@ test('a whole day is struck out, counts nowhere, and comes back as it was', asyn
   await expect(page.getByRole('button', { name: /Open$/ })).toHaveCount(1);
 });
 
+test('an outing goes on at another water and comes back when nothing was logged; in the diary both are one', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await place(page, 'Strikes').tap();
+  await page.getByRole('button', { name: /^Missed: / }).tap();
+  await place(page, 'Water').tap();
+  const change = page.getByRole('button', { name: /^Another water, fish or day/ });
+  const moveTo = async (water: string): Promise<void> => {
+    await change.tap();
+    await page.getByRole('radio', { name: water, exact: true }).last().tap();
+    await page.getByRole('button', { name: `Go on at ${water}` }).tap();
+    await expect(page.getByRole('heading', { level: 1, name: water })).toBeVisible();
+  };
+  await moveTo('Sedge Kettle');
+  // Moved by mistake.
+  await change.tap();
+  await page.getByRole('button', { name: 'Back to Lantern Kettle: nothing is logged here yet' }).tap();
+  await expect(page.getByRole('heading', { level: 1, name: 'Lantern Kettle' })).toBeVisible();
+  await moveTo('Sedge Kettle');
+  await place(page, 'Strikes').tap();
+  await page.getByRole('button', { name: /^Missed: / }).tap({ timeout: 60_000 });
+  await place(page, 'Water').tap();
+  await change.tap();
+  await expect(page.getByRole('button', { name: /^Back to Lantern Kettle/ })).toHaveCount(0);
+  await page.goto('/lessons/diary');
+  const outing = page.getByRole('button', { name: /Lantern Kettle, then Sedge Kettle · .*2 strikes.* Open$/ });
+  await outing.tap();
+  await expect(page.getByText(/^The whole outing, 2 waters: .*2 strikes\.$/)).toBeVisible();
+  await page.getByRole('button', { name: /, Sedge Kettle: .*1 strike$/ }).tap();
+  await expect(page.getByText(/^The whole outing, 2 waters: .*2 strikes\.$/).last()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'To the log of today' })).toBeVisible();
+});
+
 test('casts logged on the wrong day go to the right one, and are found there', async ({ page }) => {
   await openDemo(page);
   await page.goto('/lessons/day/trip-01');

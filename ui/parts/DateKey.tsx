@@ -3,7 +3,7 @@ import { lazy, Suspense, useState } from 'react';
 import { dateAt, midnightMs, type CivilDate } from '../../core/base/zone';
 import { Button } from './Buttons';
 
-const Dialog = lazy(() => import('./DateDialog').then((m) => ({ default: m.DateDialog })));
+const Dialog = lazy(() => import('./typing').then((m) => ({ default: m.DateDialog })));
 
 /** The calendar knows the device's days alone: a day of the water is shown to it as the same date of the device. */
 const shown = ({ year, month, day }: CivilDate): Date => new Date(year, month - 1, day, 12);

@@ -1,6 +1,6 @@
 /** A field to find things by. The library's search bar has keys of 40, too small for a thumb: this is its field. */
 import { View } from 'react-native';
-import { TextInput } from 'react-native-paper';
+import { TextField } from './TextField';
 import { FIELD_OUTLINE, useTheme } from '../theme/theme';
 import { Glyph } from './Glyph';
 import { Press } from './Press';
@@ -18,7 +18,7 @@ export function Find({ label, placeholder = label, value, onChange }: FindProps)
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
       <Glyph name="search" size={22} color={p.soft} />
-      <TextInput
+      <TextField
         mode="outlined"
         outlineStyle={FIELD_OUTLINE}
         aria-label={label}

@@ -1,6 +1,6 @@
 /** A note that is kept when it is left, by whatever way: another touch, another page. */
 import { useEffect, useRef, useState } from 'react';
-import { TextInput } from 'react-native-paper';
+import { TextField } from './TextField';
 import { FIELD_OUTLINE, useTheme } from '../theme/theme';
 
 interface NoteFieldProps {
@@ -29,7 +29,7 @@ export function NoteField({ label, value, most, multiline = false, onNote }: Not
   });
   useEffect(() => () => leaving.current(), []);
   return (
-    <TextInput
+    <TextField
       mode="outlined"
       outlineStyle={FIELD_OUTLINE}
       aria-label={label}

@@ -4,7 +4,8 @@
  */
 import { useState } from 'react';
 import { View, type StyleProp, type ViewStyle } from 'react-native';
-import { HelperText, TextInput } from 'react-native-paper';
+import { HelperText } from 'react-native-paper';
+import { TextField } from './TextField';
 import { typedMeasure, type Typed } from '../../wording/typed';
 import { FIELD_OUTLINE, FONT, useTheme } from '../theme/theme';
 
@@ -65,7 +66,7 @@ export function NumberField({
   const said = wrong ?? problem;
   return (
     <View style={[{ flexShrink: 1, minWidth: 0 }, style]}>
-      <TextInput
+      <TextField
         mode="outlined"
         outlineStyle={FIELD_OUTLINE}
         aria-label={label}

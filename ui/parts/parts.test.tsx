@@ -6,6 +6,11 @@ import { Disclosure } from './Disclosure';
 import { Say } from './Say';
 import { Tile } from './Tile';
 
+// No page's scripts are read in here: the field is there at once.
+jest.mock('./TextField', () => ({
+  TextField: jest.requireActual<typeof import('react-native-paper')>('react-native-paper').TextInput,
+}));
+
 test('a tile says its value and that it is assumed, and opens', () => {
   const press = jest.fn();
   render(<Tile name="clarity" value="3½ ft" assumed onPress={press} />);

@@ -1,7 +1,8 @@
 /** One field of a form, by what it holds. What is wrong with it stands below it. */
 import { useState, type ComponentProps } from 'react';
 import { View } from 'react-native';
-import { TextInput } from 'react-native-paper';
+import { TextField } from '../../parts/TextField';
+import { SketchLater } from '../../castplan/later';
 import { Part } from '../../parts/Box';
 import { Choices, Picks, type Option } from '../../parts/Buttons';
 import { Find } from '../../parts/Find';
@@ -10,7 +11,6 @@ import { Say } from '../../parts/Say';
 import { FIELD_OUTLINE, useTheme } from '../../theme/theme';
 import type { Field, FormDraft } from './fields';
 import { PositionField } from './PositionField';
-import { SketchField } from './SketchField';
 import { Wrong } from './Wrong';
 import { FIELD } from '../../../wording/pages/fields';
 
@@ -30,7 +30,7 @@ export function FieldView({ f, value, problem, onChange, onTrouble }: FieldViewP
       return (
         <View style={{ maxWidth: 720, gap: 4 }}>
           <Say kind="strong">{f.label}</Say>
-          <TextInput
+          <TextField
             mode="outlined"
             outlineStyle={FIELD_OUTLINE}
             aria-label={f.label}
@@ -80,7 +80,7 @@ export function FieldView({ f, value, problem, onChange, onTrouble }: FieldViewP
       );
     case 'sketch':
       return (
-        <SketchField label={f.label} value={value as ComponentProps<typeof SketchField>['value']} onChange={onChange} />
+        <SketchLater label={f.label} value={value as ComponentProps<typeof SketchLater>['value']} onChange={onChange} />
       );
     case 'number':
       return (

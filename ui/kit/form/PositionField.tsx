@@ -1,7 +1,7 @@
 /** A position: typed, pasted, or from where the device is. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { TextInput } from 'react-native-paper';
+import { TextField } from '../../parts/TextField';
 import { typedPosition } from '../../../wording/typed';
 import { positionText } from '../../../wording/units';
 import { Button } from '../../parts/Buttons';
@@ -54,7 +54,7 @@ export function PositionField({
   return (
     <View style={{ gap: 4, maxWidth: 720 }}>
       <Say kind="strong">{f.label}</Say>
-      <TextInput
+      <TextField
         mode="outlined"
         outlineStyle={FIELD_OUTLINE}
         aria-label={f.label}

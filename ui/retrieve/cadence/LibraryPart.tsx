@@ -6,7 +6,7 @@ import { useDayClock } from '../../day/useDayClock';
 import { useCommitter } from '../../../data/useBook';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { TextInput } from 'react-native-paper';
+import { TextField } from '../../parts/TextField';
 import type { Family } from '../../../core/lures/family';
 import { inUse, put } from '../../../core/records';
 import type { Cadence } from '../../../core/planning/cadence/cadence';
@@ -86,7 +86,7 @@ export function LibraryPart({ family, plan, cadence, saved, onSaved, onBegin }: 
     <>
       <Part title={CADENCE_PAGE.keep}>
         <Row gap={8} wrap>
-          <TextInput
+          <TextField
             mode="outlined"
             outlineStyle={FIELD_OUTLINE}
             value={name}

@@ -1,18 +1,18 @@
 /** A piece of cover drawn corner by corner on squared paper, as one looks at it from open water. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { roundTo } from '../../../core/base/numbers';
-import { canBeSketched, laidDown, outlineOf, sizeOf } from '../../../core/castplan/outline';
-import { isEdge, type Point } from '../../../core/castplan/shape';
-import { MAX_OUTLINE, type Piece } from '../../../core/records/piece';
-import { crossText, SKETCH, sketchedText } from '../../../wording/pages/sketch';
-import { FT, say, type UnitPrefs } from '../../../wording/units';
-import { Part, Row } from '../../parts/Box';
-import { Button, Choices } from '../../parts/Buttons';
-import { Say } from '../../parts/Say';
-import { Circle, Path, Rect, Svg } from '../../platform/shapes';
-import { Halo } from '../../section/Halo';
-import { useTheme } from '../../theme/theme';
+import { roundTo } from '../../core/base/numbers';
+import { canBeSketched, laidDown, outlineOf, sizeOf } from '../../core/castplan/outline';
+import { isEdge, type Point } from '../../core/castplan/shape';
+import { MAX_OUTLINE, type Piece } from '../../core/records/piece';
+import { crossText, SKETCH, sketchedText } from '../../wording/pages/sketch';
+import { FT, say, type UnitPrefs } from '../../wording/units';
+import { Part, Row } from '../parts/Box';
+import { Button, Choices } from '../parts/Buttons';
+import { Say } from '../parts/Say';
+import { Circle, Path, Rect, Svg } from '../platform/shapes';
+import { Halo } from '../section/Halo';
+import { useTheme } from '../theme/theme';
 
 type Drawn = Pick<Piece, 'kind' | 'lengthM' | 'widthM' | 'outline'>;
 type Sketch = Pick<Piece, 'lengthM' | 'widthM' | 'outline'>;
@@ -31,7 +31,7 @@ const FROM_BELOW = 0.2;
 const papers = (u: UnitPrefs): readonly number[] =>
   u.depth === 'ft' ? [30 * FT, 60 * FT, 120 * FT, 300 * FT] : [10, 20, 40, 100];
 
-interface SketchFieldProps {
+export interface SketchFieldProps {
   label: string;
   value: Drawn;
   onChange: (v: Sketch) => void;
@@ -183,6 +183,7 @@ export function SketchField({ label, value, onChange }: SketchFieldProps) {
         <Button title={SKETCH.takeLast} disabled={corners.length === 0} onPress={takeLast} />
         <Button title={SKETCH.wipe} disabled={corners.length === 0} onPress={() => draw([])} />
       </Row>
+      <Say kind="strong">{SKETCH.paper}</Say>
       <Choices
         label={SKETCH.paper}
         options={papers(units).map((m) => ({ value: String(m), title: say.distance(m, units) }))}
