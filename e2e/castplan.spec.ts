@@ -170,8 +170,17 @@ test.describe('this place, marked', () => {
     await expect
       .poll(async () => (JSON.parse((await storedValues(page))['trip/trip-today']!) as { data: Stored }).data.spotId)
       .toBe(spot.id);
+    // A limb of it by another touch; too far from it is said.
+    await context.setGeolocation({ latitude: 45.0125, longitude: -75.0456 });
+    await page.getByRole('button', { name: `Pin it at ${spot.name}` }).tap();
+    await expect(page.getByText(/^Pinned at Mark of .*, \d+ (ft|yd) north of it\.$/)).toBeVisible();
+    await context.setGeolocation({ latitude: 45.2, longitude: -75.0456 });
+    await page.getByRole('button', { name: `Pin it at ${spot.name}` }).tap();
+    await expect(page.getByText(/too far for a pin of it/)).toBeVisible();
+    await context.setGeolocation({ latitude: 45.0125, longitude: -75.0456 });
+    await page.getByRole('button', { name: 'Mark this place' }).tap();
     await page.getByRole('button', { name: 'Say what is there' }).tap();
-    await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue(spot.name);
+    await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue(/^Mark of /);
   });
 
   test('a device that does not tell is said, and the spot can be put in by hand', async ({ page }) => {

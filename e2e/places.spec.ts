@@ -152,7 +152,7 @@ test.describe('on a phone', () => {
     const head = page.getByRole('button', { name: 'Another spot, water or fish' });
     await expect(head).toHaveText(/^North arm alders · largemouth bass/);
     await head.click();
-    await expect(page.getByRole('button', { name: 'End this day and start a new one there' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'End this day and start a new one' })).toBeVisible();
     await page.getByRole('radio', { name: 'Three boulders' }).click();
     await expect(head).toHaveText(/^Three boulders · /);
     await head.click();

@@ -2,6 +2,7 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { expect, openDemo, PHONE, test, WIDE } from './kit';
+import { storedValues } from './store';
 
 const region = (page: Page) => page.getByRole('application', { name: /^Plan of 4 spots/ });
 const gpx = (places: string): Buffer =>
@@ -103,6 +104,47 @@ test.describe('on a phone', () => {
   });
 });
 
+test.describe('pins', () => {
+  test.use({ viewport: PHONE });
+
+  test('a rock and a limb are pinned on the plan, named, taken out and put back; they go out with the file', async ({
+    page,
+  }) => {
+    await openSpots(page);
+    const plan = region(page);
+    await page.getByRole('button', { name: 'Sluice inflow: show it' }).click();
+    await page.getByRole('button', { name: 'Pin a limb, a rock, a mark…' }).click();
+    await page.getByRole('radio', { name: 'Rock', exact: true }).click();
+    await page.getByRole('textbox', { name: 'What you call it, if anything' }).fill('the split one');
+    const box = (await plan.boundingBox())!;
+    await plan.click({ position: { x: box.width / 2 + 40, y: box.height / 2 - 30 } });
+    await expect(page.getByText('“The split one” is pinned at Sluice inflow.')).toBeVisible();
+    await expect(page.getByRole('textbox', { name: 'What you call it, if anything' })).toHaveValue('');
+    // By keys: the plan is moved under the cross.
+    await plan.focus();
+    await page.keyboard.press('ArrowLeft');
+    await page.getByRole('radio', { name: 'Limb', exact: true }).click();
+    await page.getByRole('button', { name: 'Put the pin here' }).press('Enter');
+    await expect(page.getByText('Limb is pinned at Sluice inflow.')).toBeVisible();
+    await page.getByRole('button', { name: 'No more pins' }).click();
+    await expect(page.getByText(/^Rock “the split one”, \d+ (ft|yd) [a-z-]+ of the spot$/)).toBeVisible();
+    await page.getByRole('button', { name: /^Limb, .* of the spot: take it out$/ }).click();
+    await expect(page.getByText('Limb is taken out of Sluice inflow.')).toBeVisible();
+    await expect(page.getByText(/^Limb, /)).toHaveCount(0);
+    await page.getByRole('button', { name: 'Put it back as it was' }).click();
+    await expect(page.getByText(/^Limb, /)).toBeVisible();
+    type Stored = { name: string; pins: { kind: string; name: string }[] };
+    const stored = Object.entries(await storedValues(page))
+      .filter(([key]) => key.startsWith('spot/'))
+      .map(([, v]) => (JSON.parse(v) as { data: Stored }).data)
+      .find((x) => x.name === 'Sluice inflow')!;
+    expect(stored.pins.map((x) => [x.kind, x.name])).toEqual([
+      ['rock', 'the split one'],
+      ['limb', ''],
+    ]);
+  });
+});
+
 test.describe('wide', () => {
   test.use({ viewport: WIDE });
 
@@ -128,7 +170,7 @@ test.describe('wide', () => {
     await page.getByRole('button', { name: 'Put it here' }).press('Enter');
     await expect(page.getByText('South bay pads is moved.')).toBeVisible();
     await expect(where).not.toHaveText(before!);
-    await page.getByRole('button', { name: 'Put it back where it was' }).press('Enter');
+    await page.getByRole('button', { name: 'Put it back as it was' }).press('Enter');
     await expect(where).toHaveText(before!);
   });
 

@@ -77,7 +77,7 @@ const TASKS: readonly Task[] = [
       await h.button(/^Another water, fish or day/);
       await h.choice('Thrum Creek');
       await h.choice('Red drum');
-      await h.button('End this day and start a new one there');
+      await h.button('Go on at Thrum Creek');
       await expect(h.page.getByRole('heading', { level: 1, name: 'Thrum Creek' })).toBeVisible();
       await h.sees(/red drum/);
     },

@@ -1,9 +1,8 @@
 /** Spots in files, and on their plan, in words. */
 import type { Degrees } from '../core/base/ground';
-import { groundOf } from '../core/base/ground';
 import type { FileRefusal, PlaceProblem } from '../core/exchange/places/found';
 import type { PlacesMerge } from '../core/exchange/places/merge';
-import { directionName } from './direction';
+import { movedText } from './direction';
 import { list } from './names';
 import { positionText, say, type UnitPrefs } from './units';
 
@@ -49,6 +48,7 @@ const FIELD: Record<string, string> = {
   current: 'whether there is current',
   structure: 'whether there is structure',
   depthChange: 'whether the depth changes',
+  pins: 'what is pinned there (40 pins at the most)',
 };
 
 export function placeProblemText(p: PlaceProblem): string {
@@ -87,14 +87,6 @@ export function changeText(was: Degrees & { name: string }, to: Degrees & { name
     was.name === to.name ? was.name : `${was.name} becomes ${to.name}`,
     moved ? `moves ${moved}` : 'what is known of it changes',
   ].join(': ');
-}
-
-/** How far and which way, or nothing: “40 ft north-east”. */
-export function movedText(from: Degrees, to: Degrees, u: UnitPrefs): string {
-  const g = groundOf(to, from);
-  const far = Math.hypot(g.eastM, g.northM);
-  if (far < 0.5) return '';
-  return `${far < 100 ? say.distance(far, u) : say.far(far, u)} ${directionName((Math.atan2(g.eastM, g.northM) * 180) / Math.PI)}`;
 }
 
 export const farText = (name: string, awayM: number, water: string, u: UnitPrefs): string =>

@@ -43,13 +43,14 @@ export function placesTold<B extends Pick<Book, 'water' | 'spot' | 'shore'>>(boo
   const water = each(book.water, (w) => rounded(w, to));
   const spot = each(book.spot, (s) => {
     const on = tells === 'roughly' ? undefined : water[s.waterId];
-    return on ? { ...s, latDeg: on.latDeg, lonDeg: on.lonDeg } : rounded(s, to);
+    const apart = { ...s, pins: [] };
+    return on ? { ...apart, latDeg: on.latDeg, lonDeg: on.lonDeg } : rounded(apart, to);
   });
   return { ...book, water, spot, shore: {} };
 }
 
 /**
- * The book as it is told. Below `all` no shore is in it. `roughly`: places within half a mile. `names`: every spot lies
+ * The book as it is told. Below `all` no shore and no pin is in it. `roughly`: places within half a mile. `names`: every spot lies
  * where its water does, and that is told to half a degree. `nothing`: neither names nor notes of waters, spots and
  * pieces, nor notes of days and strikes, in which one may have named a place, nor the station that reports there, nor
  * photos, which may show it.

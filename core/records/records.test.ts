@@ -147,6 +147,17 @@ OLDER.spot = {
     note: '',
   },
 };
+OLDER.spot[3] = {
+  ...OLDER.spot[1]!,
+  bestTide: 'any',
+  bestLight: 'any',
+  retiredAtMs: null,
+  part: null,
+  depthM: 2,
+  bottom: 'mud',
+  hazards: '',
+  lowWater: '',
+};
 OLDER.spot[2] = { ...OLDER.spot[1]!, bestTide: 'any', bestLight: 'any', retiredAtMs: null };
 
 describe('versions', () => {

@@ -1,8 +1,20 @@
 /** A spot on a water: what is found there and when it is known to fish. */
 import * as z from 'zod';
+import { distanceM, type Degrees } from '../base/ground';
 import { defineRecord } from './define';
 import { id, itemName, ms } from './fields';
-import { BOTTOMS, SPOT_LIGHTS, TIDE_STAGES, WATER_PARTS } from '../water/terms';
+import { BOTTOMS, PIN_KINDS, SPOT_LIGHTS, TIDE_STAGES, WATER_PARTS } from '../water/terms';
+
+/** Single things that a spot keeps apart. */
+export const MAX_PINS = 40;
+export const pinFields = z.strictObject({
+  kind: z.enum(PIN_KINDS),
+  /** What one calls it; '': by its kind. */
+  name: z.string().max(40),
+  latDeg: z.number().min(-90).max(90),
+  lonDeg: z.number().min(-180).max(180),
+});
+export type Pin = z.infer<typeof pinFields>;
 
 /** A spot, field by field: a file of places is looked through by them. */
 export const spotFields = z.strictObject({
@@ -26,6 +38,8 @@ export const spotFields = z.strictObject({
   /** What hangs up lures or holes a boat there; what was seen at low water. */
   hazards: z.string().max(300),
   lowWater: z.string().max(500),
+  /** Single limbs, rocks, snags and marks of it, each at its place. */
+  pins: z.array(pinFields).max(MAX_PINS),
   note: z.string().max(500),
   retiredAtMs: ms.nullable(),
 });
@@ -40,6 +54,7 @@ export const spotRecord = defineRecord('spot', spotFields, [
     change: 'the part of the water, depth and bottom; hazards; what low water showed',
     up: (old) => ({ ...old, part: null, depthM: null, bottom: null, hazards: '', lowWater: '' }),
   },
+  { change: 'single limbs, rocks and marks of it', up: (old) => ({ ...old, pins: [] }) },
 ]);
 export type Spot = z.infer<typeof spotFields>;
 
@@ -57,6 +72,11 @@ export const newSpot = (of: Pick<Spot, 'id' | 'waterId' | 'name' | 'latDeg' | 'l
   bottom: null,
   hazards: '',
   lowWater: '',
+  pins: [],
   note: '',
   retiredAtMs: null,
 });
+
+/** Further from its spot a pin belongs to another one, m. */
+const PIN_WITHIN_M = 800;
+export const nearEnoughToPin = (spot: Degrees, at: Degrees): boolean => distanceM(spot, at) <= PIN_WITHIN_M;

@@ -124,6 +124,10 @@ export type WaterPart = (typeof WATER_PARTS)[number];
 export const SPOT_LIGHTS = ['any', 'low', 'bright'] as const;
 export type SpotLight = (typeof SPOT_LIGHTS)[number];
 
+/** What is pinned at a spot by itself: a single thing that holds a fish or a lure. */
+export const PIN_KINDS = ['limb', 'stump', 'rock', 'snag', 'hole', 'bed', 'mark'] as const;
+export type PinKind = (typeof PIN_KINDS)[number];
+
 /** What fish can be seen to do; see mood/signs.ts for what each says. */
 export const SIGN_KINDS = [
   'empty-cast',

@@ -6,7 +6,7 @@ import type { FamilyId } from '../../core/lures/family';
 import type { PlanSettings } from '../../core/planning/task/request';
 import { activeTrip, preferencesOf, put, takeBackPuts, tripsOf, type Book, type Put } from '../../core/records';
 import type { LureTrial } from '../../core/records/trial';
-import { newSpot, type Spot } from '../../core/records/spot';
+import { MAX_PINS, newSpot, type Pin, type Spot } from '../../core/records/spot';
 import { MOST_EARLIER, type Trip } from '../../core/records/trip';
 import { movedOn, newTrip, thunderOf } from '../../core/trip/newTrip';
 import type { EnteredReadings } from '../../core/schemas/conditions';
@@ -36,6 +36,8 @@ export interface TripActions {
   endTrip: () => void;
   /** A spot of which only the position is known, where the day goes on. */
   markSpot: (spot: Pick<Spot, 'id' | 'waterId' | 'name' | 'latDeg' | 'lonDeg'>) => void;
+  /** A mark on the spot the day is at, where one is now. */
+  pinMark: (spotId: string, at: Pick<Pin, 'name' | 'latDeg' | 'lonDeg'>) => void;
   /** A piece of cover is fished by its plan, from there; `aimM`: what Retrieve aims at meanwhile, m. */
   startCastPlan: (pieceId: string, stand: Point, wind: Flow, aimM: number | null) => void;
   changeCastPlan: (change: (on: NonNullable<Trip['castPlan']>) => NonNullable<Trip['castPlan']>) => void;
@@ -101,6 +103,12 @@ export function tripActions({ commit, now }: ActionPorts): TripActions {
     changeCastPlan,
     markSpot: (spot) =>
       void commit((book) => [put('spot', newSpot(spot)), ...forTrip(book, (t) => [put('trip', atSpot(t, spot.id))])]),
+    pinMark: (spotId, at) =>
+      void commit((book) => {
+        const spot = book.spot[spotId];
+        if (!spot || spot.pins.length >= MAX_PINS) return [];
+        return [put('spot', { ...spot, pins: [...spot.pins, { kind: 'mark', ...at }] })];
+      }),
     startCastPlan: (pieceId, stand, wind, aimM) => {
       const sinceMs = now();
       changeTrip((t) => ({

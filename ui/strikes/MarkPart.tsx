@@ -2,22 +2,27 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { MAX_PINS, nearEnoughToPin, type Spot } from '../../core/records/spot';
 import { MARK } from '../../wording/mark';
+import { PINS } from '../../wording/pins';
+import { movedText } from '../../wording/direction';
 import { clockText, dayText } from '../../wording/time';
-import { useActions, useConditions } from '../day/contexts';
+import { useActions, useBookWithoutLog, useConditions } from '../day/contexts';
+import { Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { newId } from '../platform/ids';
 import { whereIAm } from '../platform/location';
 import { useTheme } from '../theme/theme';
 
-type State = 'ready' | 'asking' | { marked: string; name: string } | { trouble: string };
+type State = 'ready' | 'asking' | { marked: string; name: string } | { pinned: string } | { trouble: string };
 
 export function MarkPart() {
   const { day, nowMs } = useConditions();
   const actions = useActions();
   const router = useRouter();
   const { units } = useTheme();
+  const book = useBookWithoutLog();
   const [state, setState] = useState<State>('ready');
   if (!day) return null;
   const { id: waterId, zone } = day.water;
@@ -30,14 +35,38 @@ export function MarkPart() {
     actions.markSpot({ id: marked, waterId, name, ...at });
     setState({ marked, name });
   };
+  const spot = day.trip.spotId ? book.spot[day.trip.spotId] : undefined;
+  const pin = async (of: Spot): Promise<void> => {
+    setState('asking');
+    const at = await whereIAm();
+    if ('trouble' in at) return setState(at);
+    const way = movedText(of, at, units);
+    if (!nearEnoughToPin(of, at)) return setState({ trouble: PINS.farOff(of.name, way) });
+    if (of.pins.length >= MAX_PINS) return setState({ trouble: PINS.full });
+    actions.pinMark(of.id, { name: clockText(nowMs, zone, units), ...at });
+    setState({ pinned: PINS.done(of.name, way) });
+  };
+  const told =
+    typeof state === 'string'
+      ? null
+      : 'trouble' in state
+        ? state.trouble
+        : 'pinned' in state
+          ? state.pinned
+          : MARK.done(state.name);
   return (
     <View style={{ gap: 6 }}>
-      <Button title={MARK.title} disabled={state === 'asking'} onPress={() => void mark()} />
+      <Row gap={8} wrap>
+        <Button title={MARK.title} disabled={state === 'asking'} onPress={() => void mark()} />
+        {spot ? (
+          <Button title={PINS.here(spot.name)} disabled={state === 'asking'} onPress={() => void pin(spot)} />
+        ) : null}
+      </Row>
       <View role="status" aria-live="polite">
         {state === 'asking' ? <Say tone="soft">{MARK.asking}</Say> : null}
-        {typeof state === 'object' ? <Say>{'trouble' in state ? state.trouble : MARK.done(state.name)}</Say> : null}
+        {told ? <Say>{told}</Say> : null}
       </View>
-      {typeof state === 'object' ? (
+      {typeof state === 'object' && !('pinned' in state) ? (
         <Button
           title={'trouble' in state ? MARK.byHand : MARK.more}
           onPress={() =>

@@ -11,7 +11,7 @@ export const SPOTS_PAGE = {
   leaveIt: 'Leave it where it was',
   moveOnPlan: (name: string): string => `Move ${name} on the plan`,
   ofThisWater: (n: number): string => `${spotsText(n)} of this water`,
-  putBack: 'Put it back where it was',
+  putBack: 'Put it back as it was',
   allOfWater: 'All of this water',
   find: 'Find by name or note',
   whatLine: 'What the line is',

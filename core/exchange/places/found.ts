@@ -41,6 +41,7 @@ export const DETAILS = [
   'bottom',
   'hazards',
   'lowWater',
+  'pins',
 ] as const satisfies readonly (keyof Spot)[];
 export type Details = Partial<Pick<Spot, (typeof DETAILS)[number]>>;
 

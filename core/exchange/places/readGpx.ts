@@ -104,7 +104,16 @@ export function readGpx(text: string): PlacesFile {
       // What is not known of a spot of ours is not written; that it is not known is said all the same.
       place.note ??= '';
       for (const key of MAY_BE_UNKNOWN) place.details[key] = null;
+      // A file from before there were any does not say that there are none.
+      if (attribute('pins') !== undefined) place.details.pins = [];
     }
+    if (place && path.length === 5 && path[4] === 'mk:pin' && Array.isArray(place.details.pins))
+      place.details.pins.push({
+        kind: attribute('kind'),
+        name: attribute('name') ?? '',
+        latDeg: degrees(attribute('lat')),
+        lonDeg: degrees(attribute('lon')),
+      });
   });
   const heard = (s: string): void => {
     if (words.length + s.length > MAX_TEXT) throw new Stop(refused('too-big', parser.line));

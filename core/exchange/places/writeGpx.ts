@@ -33,14 +33,16 @@ const tag = (name: string, text: string): string => `<${name}>${escaped(text)}</
 const gpxLongitude = (lonDeg: number): number => (lonDeg === 180 ? -180 : lonDeg);
 
 function waypoint(spot: Spot, waterName: string): string {
-  const details = DETAILS.filter((k) => spot[k] !== null).map((k) =>
-    tag(`mk:${k}`, typeof spot[k] === 'number' ? decimal(spot[k]) : String(spot[k])),
-  );
+  const details = DETAILS.flatMap((k) => {
+    const value = k === 'pins' ? null : spot[k];
+    return value === null ? [] : [tag(`mk:${k}`, typeof value === 'number' ? decimal(value) : String(value))];
+  });
+  const pins = spot.pins.map((p) => `<mk:pin kind="${p.kind}" name="${inAttribute(p.name)}" ${position(p)}/>`);
   return [
     `  <wpt ${position(spot)}>`,
     `    ${tag('name', spot.name)}`,
     ...(spot.note === '' ? [] : [`    ${tag('desc', spot.note)}`]),
-    `    <extensions><mk:spot ${owned(spot, waterName)}>${details.join('')}</mk:spot></extensions>`,
+    `    <extensions><mk:spot ${owned(spot, waterName)} pins="${pins.length}">${[...details, ...pins].join('')}</mk:spot></extensions>`,
     '  </wpt>',
   ].join('\n');
 }

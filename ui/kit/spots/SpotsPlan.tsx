@@ -8,6 +8,7 @@ import { middleOf, type Degrees } from '../../../core/base/ground';
 import { spotSigns } from '../../../core/forecast/spots';
 import type { Shore } from '../../../core/records/shore';
 import type { Spot } from '../../../core/records/spot';
+import { PIN_NAME } from '../../../wording/pins';
 import { planLabel, SPOT_PLAN } from '../../../wording/places';
 import { say } from '../../../wording/units';
 import { Button } from '../../parts/Buttons';
@@ -22,6 +23,8 @@ const HEIGHT_PX = 340;
 /** Drawn beyond the edges on each side, as a share of the picture: what comes into sight while it is moved. */
 const BEYOND = 0.6;
 const STEP = 1.5;
+/** Close over a spot some eighty metres are across a phone. */
+const CLOSE_M_PER_PX = 0.22;
 const KEY_PX = 40;
 /** A touch that moves no further than this picks a spot, the nearest within reach of it, px. */
 const STILL_PX = 7;
@@ -48,6 +51,8 @@ interface SpotsPlanProps {
   onMiddle?: (at: Degrees) => void;
   /** Where a plan with nothing on it begins: the water's own position. */
   from: Degrees | null;
+  /** It begins close over this place; absent: with everything in sight. */
+  closeOver?: Degrees;
 }
 
 /** A shore as a path. */
@@ -115,6 +120,7 @@ function Marks({
     [spots, frame, width, height, selectedId, mx, my],
   );
   const at = (x: Degrees): readonly [number, number] => pixelOf(x, frame, width, height);
+  const pins = spots.find((s) => s.id === selectedId)?.pins ?? [];
   const labels = useMemo(() => labelsThatFit(marks, width, height), [marks, width, height]);
   return (
     <G transform={`translate(${mx} ${my})`}>
@@ -153,6 +159,21 @@ function Marks({
           })}
         </>
       ) : null}
+      {pins.map((pin, i) => {
+        const [x, y] = at(pin);
+        return (
+          <G key={i}>
+            <Path
+              d={`M${x} ${y}l-5 -9h10Z`}
+              fill={p.copper}
+              stroke={p.onWater}
+              strokeWidth={1.5}
+              strokeLinejoin="round"
+            />
+            <Halo x={x + 8} y={y - 2} size={13} text={pin.name === '' ? PIN_NAME[pin.kind] : pin.name} />
+          </G>
+        );
+      })}
       {marks.map(({ id, full, at: [x, y] }) => (
         <Circle
           key={id}
@@ -171,10 +192,22 @@ function Marks({
   );
 }
 
-export function SpotsPlan({ spots, shores, drawn, selectedId, onSelect, onPoint, onMiddle, from }: SpotsPlanProps) {
+export function SpotsPlan({
+  spots,
+  shores,
+  drawn,
+  selectedId,
+  onSelect,
+  onPoint,
+  onMiddle,
+  from,
+  closeOver,
+}: SpotsPlanProps) {
   const { p, units } = useTheme();
   const [width, setWidth] = useState(0);
-  const [frame, setFrame] = useState<PlanFrame | null>(null);
+  const [frame, setFrame] = useState<PlanFrame | null>(
+    closeOver ? { middle: { latDeg: closeOver.latDeg, lonDeg: closeOver.lonDeg }, mPerPx: CLOSE_M_PER_PX } : null,
+  );
   const height = HEIGHT_PX;
   const sheet = useRef<View>(null);
   const fingers = useRef(new Map<number, readonly [number, number]>());

@@ -6,9 +6,11 @@ import type { Degrees } from '../../../core/base/ground';
 import { spotsOf } from '../../../core/forecast/ahead';
 import { inUse, put } from '../../../core/records';
 import type { Shore } from '../../../core/records/shore';
-import type { Spot } from '../../../core/records/spot';
+import { MAX_PINS, type Pin, type Spot } from '../../../core/records/spot';
 import { useCommitter } from '../../../data/useBook';
-import { movedText, SPOT_PLAN, spotsText } from '../../../wording/places';
+import { pinName, PINS } from '../../../wording/pins';
+import { movedText } from '../../../wording/direction';
+import { SPOT_PLAN, spotsText } from '../../../wording/places';
 import { spotFeatures, spotWarnings } from '../../../wording/spots';
 import { positionText } from '../../../wording/units';
 import { SPOTS_PAGE } from '../../../wording/pages/spots';
@@ -22,6 +24,7 @@ import { Screen } from '../../shell/Screen';
 import { useTheme } from '../../theme/theme';
 import { drawingOf, newDrawing, putAt, type Drawing } from './drawing';
 import { DrawShore, ShoresPart } from './ShoresPart';
+import { NEW_PIN, PinsList, PuttingPins, type PinInHand } from './PinsPart';
 import { SpotsFilePart } from './SpotsFilePart';
 import { SpotsPlan } from './SpotsPlan';
 
@@ -34,12 +37,21 @@ function InHand({
   at,
   onMoving,
   onMoved,
+  pin,
+  onPin,
+  onPut,
+  onOut,
 }: {
   spot: Spot;
   moving: boolean;
   at: Degrees | null;
   onMoving: (on: boolean) => void;
   onMoved: (to: Degrees) => void;
+  /** What is being pinned; null: nothing. */
+  pin: PinInHand | null;
+  onPin: (pin: PinInHand | null) => void;
+  onPut: (at: Degrees) => void;
+  onOut: (pin: Pin) => void;
 }) {
   const router = useRouter();
   const { units } = useTheme();
@@ -50,7 +62,7 @@ function InHand({
         {spot.name}
       </Say>
       {/* While it is moved, the plan and the keys belong together on a phone's screen. */}
-      {moving ? null : (
+      {moving || pin ? null : (
         <>
           <Say kind="label">{[spotFeatures(spot), spotWarnings(spot), spot.note].filter(Boolean).join(' ')}</Say>
           <Say kind="label" tone="soft">
@@ -64,8 +76,12 @@ function InHand({
           <Button kind="copper" title="Put it here" disabled={!way} onPress={() => at && onMoved(at)} />
           <Button title={SPOTS_PAGE.leaveIt} onPress={() => onMoving(false)} />
         </>
+      ) : pin ? (
+        <PuttingPins spot={spot} pin={pin} at={at} onPin={onPin} onPut={onPut} />
       ) : (
         <>
+          <PinsList spot={spot} onOut={onOut} />
+          <Button title={PINS.add} onPress={() => onPin(NEW_PIN)} />
           <Button title={`Change ${spot.name}`} onPress={() => router.navigate(`/kit/spot/${spot.id}` as never)} />
           <Button title={SPOTS_PAGE.moveOnPlan(spot.name)} onPress={() => onMoving(true)} />
         </>
@@ -99,7 +115,10 @@ export function SpotsScreen() {
   /** The line that is being drawn; null: none is. */
   const [drawn, setDrawn] = useState<Drawing | null>(null);
   const [at, setAt] = useState<Degrees | null>(null);
-  const [moved, setMoved] = useState<Spot | null>(null);
+  /** What was changed last, with what it was before. */
+  const [moved, setMoved] = useState<{ was: Spot; text: string } | null>(null);
+  /** What is being pinned at the spot in hand; null: nothing. */
+  const [pin, setPin] = useState<PinInHand | null>(null);
   const [search, setSearch] = useState('');
   const [shown, setShown] = useState(SHOWN);
   const waterId = asked ?? day?.water.id ?? waters[0]?.id ?? '';
@@ -108,7 +127,7 @@ export function SpotsScreen() {
   const word = search.trim().toLowerCase();
   const found = spots.filter((s) => word === '' || `${s.name} ${s.note} ${s.hazards}`.toLowerCase().includes(word));
   const storing = useRef(false);
-  const store = async (s: Spot, was: Spot | null): Promise<void> => {
+  const store = async (s: Spot, was: { was: Spot; text: string } | null): Promise<void> => {
     if (storing.current) return;
     storing.current = true;
     const stored = await committer.record(() => [put('spot', s)]);
@@ -117,9 +136,15 @@ export function SpotsScreen() {
     setMoving(false);
     setMoved(was);
   };
+  const putPin = (spot: Spot, { latDeg, lonDeg }: Degrees): void => {
+    if (!pin || spot.pins.length >= MAX_PINS) return;
+    void store({ ...spot, pins: [...spot.pins, { ...pin, latDeg, lonDeg }] }, null).then(() =>
+      setPin((still) => still && { ...still, name: '' }),
+    );
+  };
   const choose = (id: string | null): void => {
     // A touch beside the cross while one is moved is part of moving it.
-    if (moving) return;
+    if (moving || pin) return;
     setMoved(null);
     setPicked(id);
   };
@@ -140,6 +165,7 @@ export function SpotsScreen() {
               setAsked(id);
               setPicked(null);
               setMoving(false);
+              setPin(null);
               setMoved(null);
               setDrawn(null);
             }}
@@ -147,13 +173,15 @@ export function SpotsScreen() {
         ) : null}
         {waters.length === 0 ? <Note>{SPOT_PLAN.noWater}</Note> : null}
         <SpotsPlan
-          key={waterId}
+          key={pin && inHand ? `${waterId} ${inHand.id}` : waterId}
+          {...(pin && inHand ? { closeOver: inHand } : {})}
           spots={spots}
           shores={drawn?.of ? shores.filter((s) => s.id !== drawn.of!.id) : shores}
           from={book.water[waterId] ?? null}
           selectedId={inHand?.id ?? null}
           onSelect={choose}
-          {...(moving || drawn ? { onMiddle: setAt } : {})}
+          {...(moving || drawn || pin ? { onMiddle: setAt } : {})}
+          {...(pin && inHand ? { onPoint: (x: Degrees) => putPin(inHand, x) } : {})}
           {...(drawn
             ? {
                 drawn,
@@ -162,7 +190,7 @@ export function SpotsScreen() {
               }
             : {})}
         />
-        {spots.length > 0 && !moving && !drawn ? (
+        {spots.length > 0 && !moving && !drawn && !pin ? (
           <Say kind="label" tone="soft">
             {SPOT_PLAN.key}
           </Say>
@@ -173,16 +201,25 @@ export function SpotsScreen() {
             moving={moving}
             at={at}
             onMoving={setMoving}
-            onMoved={(to) => void store({ ...inHand, ...to }, inHand)}
+            onMoved={(to) => void store({ ...inHand, ...to }, { was: inHand, text: SPOT_PLAN.moved(inHand.name) })}
+            pin={pin}
+            onPin={setPin}
+            onPut={(x) => putPin(inHand, x)}
+            onOut={(out) =>
+              void store(
+                { ...inHand, pins: inHand.pins.filter((x) => x !== out) },
+                { was: inHand, text: PINS.out(pinName(out), inHand.name) },
+              )
+            }
           />
         ) : null}
         {drawn ? <DrawShore waterId={waterId} count={shores.length} drawn={drawn} at={at} onDrawn={setDrawn} /> : null}
         {moved ? (
           <View>
             <Say role="status" kind="label" tone="moss">
-              {SPOT_PLAN.moved(moved.name)}
+              {moved.text}
             </Say>
-            <Button title={SPOTS_PAGE.putBack} onPress={() => void store(moved, null)} />
+            <Button title={SPOTS_PAGE.putBack} onPress={() => void store(moved.was, null)} />
           </View>
         ) : null}
       </View>
