@@ -2,7 +2,7 @@
 import type { Pin, Spot } from '../core/records/spot';
 import type { PinKind } from '../core/water/terms';
 import { capital } from './names';
-import { movedText } from './direction';
+import { movedText } from './way';
 import type { UnitPrefs } from './units';
 
 export const PIN_NAME: Record<PinKind, string> = {
@@ -28,8 +28,6 @@ export const PINS = {
   takeOut: 'Take it out',
   out: (pin: string, spot: string): string => `${capital(pin)} is taken out of ${spot}.`,
   pinned: (pin: string, spot: string): string => `${capital(pin)} is pinned at ${spot}.`,
-  undo: 'Undo',
-  here: (spot: string): string => `Pin it at ${spot}`,
   done: (spot: string, way: string): string => `Pinned at ${spot}${way ? `, ${way} of it` : ''}.`,
   farOff: (spot: string, way: string): string =>
     `You are ${way} of ${spot}: too far for a pin of it. Mark it as a place of its own.`,

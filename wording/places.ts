@@ -2,7 +2,7 @@
 import type { Degrees } from '../core/base/ground';
 import type { FileRefusal, PlaceProblem } from '../core/exchange/places/found';
 import type { PlacesMerge } from '../core/exchange/places/merge';
-import { movedText } from './direction';
+import { movedText } from './way';
 import { list } from './names';
 import { positionText, say, type UnitPrefs } from './units';
 

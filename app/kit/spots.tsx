@@ -1,1 +1,1 @@
-export { SpotsScreen as default } from '../../ui/kit/spots/SpotsScreen';
+export { Spots as default } from '../../ui/kit/spots/later';

@@ -1,6 +1,5 @@
 /** A spot on a water: what is found there and when it is known to fish. */
 import * as z from 'zod';
-import { distanceM, type Degrees } from '../base/ground';
 import { defineRecord } from './define';
 import { id, itemName, ms } from './fields';
 import { BOTTOMS, PIN_KINDS, SPOT_LIGHTS, TIDE_STAGES, WATER_PARTS } from '../water/terms';
@@ -76,7 +75,3 @@ export const newSpot = (of: Pick<Spot, 'id' | 'waterId' | 'name' | 'latDeg' | 'l
   note: '',
   retiredAtMs: null,
 });
-
-/** Further from its spot a pin belongs to another one, m. */
-const PIN_WITHIN_M = 800;
-export const nearEnoughToPin = (spot: Degrees, at: Degrees): boolean => distanceM(spot, at) <= PIN_WITHIN_M;

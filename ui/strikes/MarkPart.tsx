@@ -2,10 +2,8 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { MAX_PINS, nearEnoughToPin, type Spot } from '../../core/records/spot';
+import type { Spot } from '../../core/records/spot';
 import { MARK } from '../../wording/mark';
-import { PINS } from '../../wording/pins';
-import { movedText } from '../../wording/direction';
 import { clockText, dayText } from '../../wording/time';
 import { useActions, useBookWithoutLog, useConditions } from '../day/contexts';
 import { Row } from '../parts/Box';
@@ -40,11 +38,10 @@ export function MarkPart() {
     setState('asking');
     const at = await whereIAm();
     if ('trouble' in at) return setState(at);
-    const way = movedText(of, at, units);
-    if (!nearEnoughToPin(of, at)) return setState({ trouble: PINS.farOff(of.name, way) });
-    if (of.pins.length >= MAX_PINS) return setState({ trouble: PINS.full });
-    actions.pinMark(of.id, { name: clockText(nowMs, zone, units), ...at });
-    setState({ pinned: PINS.done(of.name, way) });
+    const { pinHere } = await import('../kit/spots/pages');
+    const done = pinHere(of, at, units);
+    if ('pinned' in done) actions.pinMark(of.id, { name: clockText(nowMs, zone, units), ...at });
+    setState(done);
   };
   const told =
     typeof state === 'string'
@@ -59,7 +56,7 @@ export function MarkPart() {
       <Row gap={8} wrap>
         <Button title={MARK.title} disabled={state === 'asking'} onPress={() => void mark()} />
         {spot ? (
-          <Button title={PINS.here(spot.name)} disabled={state === 'asking'} onPress={() => void pin(spot)} />
+          <Button title={MARK.pin(spot.name)} disabled={state === 'asking'} onPress={() => void pin(spot)} />
         ) : null}
       </Row>
       <View role="status" aria-live="polite">

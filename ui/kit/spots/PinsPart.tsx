@@ -2,11 +2,12 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { Degrees } from '../../../core/base/ground';
-import { MAX_PINS, nearEnoughToPin, type Pin, type Spot } from '../../../core/records/spot';
+import { nearEnoughToPin } from '../../../core/forecast/pins';
+import { MAX_PINS, type Pin, type Spot } from '../../../core/records/spot';
 import { PIN_KINDS, type PinKind } from '../../../core/water/terms';
 import { capital } from '../../../wording/names';
 import { PIN_NAME, pinName, PINS, pinText } from '../../../wording/pins';
-import { movedText } from '../../../wording/direction';
+import { movedText } from '../../../wording/way';
 import { Row } from '../../parts/Box';
 import { Button, Choices } from '../../parts/Buttons';
 import { Say } from '../../parts/Say';

@@ -9,7 +9,7 @@ import type { Shore } from '../../../core/records/shore';
 import { MAX_PINS, type Pin, type Spot } from '../../../core/records/spot';
 import { useCommitter } from '../../../data/useBook';
 import { pinName, PINS } from '../../../wording/pins';
-import { movedText } from '../../../wording/direction';
+import { movedText } from '../../../wording/way';
 import { SPOT_PLAN, spotsText } from '../../../wording/places';
 import { spotFeatures, spotWarnings } from '../../../wording/spots';
 import { positionText } from '../../../wording/units';
