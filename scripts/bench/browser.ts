@@ -3,7 +3,8 @@ import { chromium, type Browser, type BrowserContext, type Page } from '@playwri
 import { ensureBuild } from '../ensure-build.mjs';
 import { ensureChromium, startServer } from '../lib.mjs';
 
-const PORT = 4396;
+/** Another by BENCH_PORT, where two benches run side by side. */
+const PORT = Number(process.env.BENCH_PORT ?? 4396);
 export const ORIGIN = `http://127.0.0.1:${PORT}`;
 export const PHONE = { width: 390, height: 844 };
 

@@ -50,7 +50,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   agreement: agreementBench,
   seasons: seasonsBench,
   learning: inBrowser(learningBench),
-  diary: diaryBench,
+  diary: inBrowser(diaryBench),
   files: filesBench,
   'fuzz-files': fuzzFilesBench,
   'fuzz-verbs': fuzzVerbsBench,
