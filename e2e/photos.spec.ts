@@ -2,7 +2,9 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { unzipSync } from 'fflate';
+import { pageOf } from './faults';
 import { emptyServer, expect, openDemo, PHONE, place, test } from './kit';
+import { storedValues } from './store';
 
 test.use({ viewport: PHONE, hasTouch: true });
 
@@ -188,4 +190,54 @@ test('a device without room says so of the photo; the fish stays logged', async 
   await expect(page.getByRole('alert').filter({ hasText: 'did not take the photo' })).toBeVisible();
   await page.reload();
   await expect(page.getByRole('button', { name: /^Tell more: landed/i }).first()).toBeVisible();
+});
+
+test('two tabs land fish, tell of them and add photos at once, the page killed after each round: all of it once', async ({
+  page,
+  context,
+}) => {
+  test.setTimeout(240_000);
+  const ROUNDS = 3;
+  await openDemo(page);
+  const file = await photoFile(page);
+  type Fish = { id: string; kind: string; lengthM: number | null; phase: string | null };
+  const stored = async <T>(of: Page, kind: string): Promise<T[]> =>
+    Object.entries(await storedValues(of))
+      .filter(([key]) => key.startsWith(`${kind}/`))
+      .map(([, text]) => (JSON.parse(text) as { data: T }).data);
+  const before = new Set((await stored<Fish>(page, 'event')).map((e) => e.id));
+  const landed = async (of: Page): Promise<Fish[]> =>
+    (await stored<Fish>(of, 'event')).filter((e) => e.kind === 'landed' && !before.has(e.id));
+  /** One fish with its length, its moment and a photo, as one logs it on the water. */
+  const land = async (tab: Page, length: string): Promise<void> => {
+    await tab.getByRole('button', { name: /^Landed:/ }).tap();
+    await choose(tab, /^Add a photo: Landed/, file);
+    await expect(tab.getByText('Photo stored.')).toBeVisible();
+    await tab.getByRole('radio', { name: length, exact: true }).tap();
+    await tab.getByRole('button', { name: 'On the hang' }).tap();
+    await expect(tab.getByText('Landed. When?')).toHaveCount(0);
+    await expect(tab.getByText('all stored')).toBeVisible();
+  };
+  let tabs = [page, await context.newPage()] as [Page, Page];
+  for (let round = 1; round <= ROUNDS; round++) {
+    for (const tab of tabs) {
+      await tab.goto('/strikes');
+      await expect(tab.getByRole('button', { name: /^Landed:/ })).toBeVisible({ timeout: 60_000 });
+    }
+    await Promise.all([land(tabs[0], '16 in'), land(tabs[1], '14 in')]);
+    // Both were told that all is stored; then both die.
+    const look = await context.newPage();
+    await look.goto('/kit');
+    for (const tab of tabs) await pageOf(context).kill(tab);
+    const fish = await landed(look);
+    expect(fish.map((f) => f.lengthM!.toFixed(4)).sort()).toEqual([
+      ...Array<string>(round).fill('0.3556'),
+      ...Array<string>(round).fill('0.4064'),
+    ]);
+    expect(fish.every((f) => f.phase === 'pause')).toBe(true);
+    const photos = await stored<{ id: string; eventId: string }>(look, 'photo');
+    expect(photos.map((x) => x.eventId).sort()).toEqual(fish.map((f) => f.id).sort());
+    expect(Object.keys(await pictures(look)).sort()).toEqual(photos.map((x) => x.id).sort());
+    tabs = [look, await context.newPage()];
+  }
 });
