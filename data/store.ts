@@ -137,22 +137,31 @@ async function readAll(but: string): Promise<AllStored> {
 }
 
 type Writing = Awaited<ReturnType<typeof begin>>;
-/** One transaction over the table, all of it or nothing; done when it is. */
-export async function writing(work: (tx: Writing, table: IDBObjectStore) => Promise<void>): Promise<void> {
+/** One transaction over the table, all of it or nothing; done when it is. Nothing of it where the work says `false`. */
+export async function writing(
+  work: (tx: Writing, table: IDBObjectStore) => Promise<void> | Promise<boolean>,
+): Promise<boolean> {
   const tx = await begin('readwrite');
-  try {
-    // What is asked without waiting for it: a single refusal ends the transaction, and that is heard.
-    await work(tx, unwrap(tx.store as IDBPObjectStore) as IDBObjectStore);
-  } catch (e) {
+  const giveUp = (): void => {
     tx.done.catch(() => undefined);
     try {
       tx.abort();
     } catch {
       // A request that was refused has ended it already.
     }
+  };
+  try {
+    // What is asked without waiting for it: a single refusal ends the transaction, and that is heard.
+    if ((await work(tx, unwrap(tx.store as IDBPObjectStore) as IDBObjectStore)) === false) {
+      giveUp();
+      return false;
+    }
+  } catch (e) {
+    giveUp();
     throw e;
   }
   await tx.done;
+  return true;
 }
 
 async function fill(tx: Writing, table: IDBObjectStore, entries: Readonly<Record<string, string>>): Promise<void> {
@@ -205,18 +214,25 @@ const STORE: KeyValueStore = {
     await tx.done;
     return Object.fromEntries(found);
   },
-  setMany: (entries) => writing((tx, table) => fill(tx, table, entries)),
-  setManyIf: async (entries, key, holds, gone = []) => {
-    let held = false;
-    await writing(async (tx, table) => {
-      held = holds(((await tx.store.get(key)) as string | undefined) ?? null);
-      if (!held) return;
-      await fill(tx, table, entries);
-      if (gone.length > 0) await take(tx, table, gone);
-    });
-    return held;
+  setMany: async (entries) => {
+    await writing((tx, table) => fill(tx, table, entries));
   },
-  removeMany: (keys) => writing((tx, table) => take(tx, table, keys)),
+  setManyIf: (entries, key, holds, gone = []) =>
+    writing(async (tx, table) => {
+      const held = tx.store.get(key).then((text) => holds((text as string | undefined) ?? null));
+      // What the transaction refuses is told by what is written.
+      held.catch(() => undefined);
+      // A few are written without waiting for the answer; where it is no, all of it is taken back.
+      const few = gone.length === 0 && Object.keys(entries).length < TOGETHER_FROM;
+      if (few) await fill(tx, table, entries);
+      if (!(await held)) return false;
+      if (!few) await fill(tx, table, entries);
+      if (gone.length > 0) await take(tx, table, gone);
+      return true;
+    }),
+  removeMany: async (keys) => {
+    await writing((tx, table) => take(tx, table, keys));
+  },
 };
 
 export const deviceStore = (): KeyValueStore => STORE;
