@@ -2,7 +2,7 @@
 // npm run plans
 import { writeFileSync } from 'node:fs';
 import type { FamilyId } from '../core/lures/family';
-import { bestStand, planFrom } from '../core/castplan/plan';
+import { anglesAfter, bestStand, planFrom } from '../core/castplan/plan';
 import { EXAMPLE_PIECES, exampleQuestion, type ExamplePiece } from '../core/fixtures/pieces';
 import { planRetrieve } from '../core/planning/plan/plan';
 import type { Rise } from '../core/planning/task/request';
@@ -10,7 +10,17 @@ import { usualOutfit } from '../core/tackle/outfit';
 import { familyById } from '../core/lures/families';
 import type { Conditions } from '../core/water/conditions';
 import type { Setting, SpeciesId } from '../core/water/terms';
-import { castLine, castName, castPlanNotes, holdText, leftOutText, orderText, pieceLine } from '../wording/castPlan';
+import {
+  angleText,
+  CAST_PLAN,
+  castLine,
+  castName,
+  castPlanNotes,
+  holdText,
+  leftOutText,
+  orderText,
+  pieceLine,
+} from '../wording/castPlan';
 import { ACCESS_NAME, capital, FAMILY_NAME, SPECIES_NAME } from '../wording/names';
 import {
   aimText,
@@ -302,11 +312,15 @@ function pieceText(x: ExamplePiece): string {
     ...leftOutText(x.piece, plan, x.access),
     ...castPlanNotes(x.piece, x.access, q.currentMps),
   ];
+  const angles = anglesAfter(q, stand).map((a, i) => `${i + 2}. ${angleText(x.piece, a, x.access, IMPERIAL)}`);
   return [
     `### ${x.piece.name}`,
     `${pieceLine(x.piece, IMPERIAL)}; ${ACCESS_NAME[x.access]}, ${x.water}. **${holdText(x.piece, plan, x.access, IMPERIAL)}**`,
     casts.join('\n'),
     told.filter(Boolean).join(' '),
+    angles.length === 0
+      ? 'From no other place is there enough left in it to move.'
+      : `${CAST_PLAN.angles}:\n\n${angles.join('\n')}`,
   ].join('\n\n');
 }
 
