@@ -1,4 +1,5 @@
 /** The last touch of the log: shown once it is stored, meant by the keys as soon as it is made. */
+import { useStore } from 'zustand';
 import { createStore } from 'zustand/vanilla';
 import type { EventKind } from '../../core/records/event';
 import { realNowMs } from '../platform/clock';
@@ -17,6 +18,9 @@ export const lastTouch = createStore<{ made: LastTouch | null; shown: LastTouch 
 }));
 
 let goes: ReturnType<typeof setTimeout> | undefined;
+
+/** The last touch, once it is stored and as long as it can be undone: drawn at once, whatever else it changes. */
+export const useLastTouch = (): LastTouch | null => useStore(lastTouch, (s) => s.shown);
 
 /** Made, and not yet stored: what was shown before is over. */
 export function touchMade(touch: LastTouch | null): void {

@@ -13,6 +13,7 @@ import { reloadStored } from '../platform/reload';
 import { SHELL } from '../../wording/pages/shell';
 import { SHARED } from '../../wording/pages/shared';
 import { useActions, useLog, usePlan } from '../day/contexts';
+import { useLastTouch } from '../day/lastTouch';
 import { saveProblemReport } from '../kit/problemReport';
 import { saveRecord } from '../kit/saveRecord';
 import { Button } from '../parts/Buttons';
@@ -31,7 +32,8 @@ const isMissingScript = (e: Error): boolean => /Loading module|AsyncRequireError
 export function PlaceStumbled({ error, retry }: { error: Error; retry: () => Promise<void> }) {
   const path = usePathname();
   useEffect(() => reportTrouble(`the page ${path}`, error), [path, error]);
-  const { tally, last } = useLog();
+  const { tally } = useLog();
+  const last = useLastTouch();
   const { worked } = usePlan();
   const actions = useActions();
   return (

@@ -5,7 +5,8 @@
 import { useRouter } from 'expo-router';
 import { useLayoutEffect, useRef, useState } from 'react';
 import { ScrollView, View } from 'react-native';
-import { useActions, useLog, usePrefs } from '../day/contexts';
+import { useActions, usePrefs } from '../day/contexts';
+import { useLastTouch } from '../day/lastTouch';
 import { Row } from '../parts/Box';
 import { Button } from '../parts/Buttons';
 import { Overlay } from '../parts/Overlay';
@@ -57,7 +58,7 @@ export function Shortcuts() {
     return () => window.removeEventListener('keydown', onKey);
   }, [prefs.shortcuts]);
   // What a key logged is said aloud too: the page in view may show nothing of it.
-  const { last } = useLog();
+  const last = useLastTouch();
   const said = refused
     ? NOTHING_IN_HAND
     : last

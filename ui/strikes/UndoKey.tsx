@@ -1,8 +1,8 @@
 /** Takes the last touch back, for ten seconds. */
 import { useEffect, useState } from 'react';
 import { EVENT_NAME } from '../../wording/names';
-import { useActions, useLog } from '../day/contexts';
-import { UNDO_MS } from '../day/lastTouch';
+import { useActions } from '../day/contexts';
+import { UNDO_MS, useLastTouch } from '../day/lastTouch';
 import { Press } from '../parts/Press';
 import { Say } from '../parts/Say';
 import { realNowMs } from '../platform/clock';
@@ -11,7 +11,7 @@ import { useTheme } from '../theme/theme';
 export function UndoKey() {
   const actions = useActions();
   const { p } = useTheme();
-  const { last } = useLog();
+  const last = useLastTouch();
   const [left, setLeft] = useState(0);
   useEffect(() => {
     if (!last) return;
