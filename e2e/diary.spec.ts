@@ -87,14 +87,15 @@ test('an outing goes on at another water and comes back when nothing was logged;
   await moveTo('Sedge Kettle');
   // Moved by mistake.
   await change.tap();
-  await page.getByRole('button', { name: 'Back to Lantern Kettle: nothing is logged here yet' }).tap();
+  await page.getByRole('button', { name: 'Back to Lantern Kettle, as if never moved' }).tap();
   await expect(page.getByRole('heading', { level: 1, name: 'Lantern Kettle' })).toBeVisible();
   await moveTo('Sedge Kettle');
   await place(page, 'Strikes').tap();
   await page.getByRole('button', { name: /^Missed: / }).tap({ timeout: 60_000 });
   await place(page, 'Water').tap();
   await change.tap();
-  await expect(page.getByRole('button', { name: /^Back to Lantern Kettle/ })).toHaveCount(0);
+  await page.getByRole('button', { name: /^Back to Lantern Kettle/ }).tap();
+  await expect(page.getByText('Something is logged here: the outing keeps both waters.')).toBeVisible();
   await page.goto('/lessons/diary');
   const outing = page.getByRole('button', { name: /Lantern Kettle, then Sedge Kettle · .*2 strikes.* Open$/ });
   await outing.tap();

@@ -277,8 +277,7 @@ function askedOf(verb: string): { short: unknown[]; long: unknown[] } {
     );
     asked.push(...kinds.values());
   }
-  if (verb === 'export')
-    asked.push({ ...example, format: 'gpx' }, { ...example, format: 'geojson' });
+  if (verb === 'export') asked.push({ ...example, format: 'gpx' }, { ...example, format: 'geojson' });
   return { short: asked, long: [] };
 }
 

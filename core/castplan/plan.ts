@@ -75,7 +75,7 @@ function questionOf(q: CastPlanQuestion, casts: readonly PlannedCast[], stand: P
   };
 }
 
-/** A fish that let it pass once takes it so much less again on the same line, and past it another way. prior: judgement. */
+/** A fish that let it pass takes it so much less again on the same line, and past it another way. prior: judgement. */
 const AGAIN = { same: 0.45, otherWay: 0.8, fromDeg: 60 } as const;
 
 /** A place seen from two others lies so far apart between them, °. */
@@ -217,7 +217,7 @@ export function middleCastM({ casts }: CastPlan): number | null {
 
 /** From so many places a piece is fished before one goes on. */
 const MOST_ANGLES = 4;
-/** For less than this share of the first place's strikes nobody moves; round bare ground, where fish wander, for less. */
+/** For less than this share of the first place's strikes nobody moves; round bare ground, where fish wander, less. */
 const WORTH_AN_ANGLE = { cover: 0.3, bare: 0.12 } as const;
 /** Who stands behind someone, or beside a bed, does not go round it. */
 const goesRound = (q: CastPlanQuestion): boolean =>

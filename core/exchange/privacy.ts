@@ -50,10 +50,10 @@ export function placesTold<B extends Pick<Book, 'water' | 'spot' | 'shore'>>(boo
 }
 
 /**
- * The book as it is told. Below `all` no shore and no pin is in it. `roughly`: places within half a mile. `names`: every spot lies
- * where its water does, and that is told to half a degree. `nothing`: neither names nor notes of waters, spots and
- * pieces, nor notes of days and strikes, in which one may have named a place, nor the station that reports there, nor
- * photos, which may show it.
+ * The book as it is told. Below `all` no shore and no pin is in it. `roughly`: places within half a mile. `names`:
+ * every spot lies where its water does, and that is told to half a degree. `nothing`: neither names nor notes of
+ * waters, spots and pieces, nor notes of days and strikes, in which one may have named a place, nor the station that
+ * reports there, nor photos, which may show it.
  */
 export function bookTold(book: Book, tells: Tells): Book {
   const placed = placesTold(book, tells);

@@ -26,6 +26,9 @@ export function tallyOf(casts: readonly { count: number }[], events: readonly St
   };
 }
 
+/** Nothing was logged, or all of it was taken back. */
+export const isEmptyTally = (t: Pick<Tally, 'casts' | 'events'>): boolean => t.casts === 0 && t.events.length === 0;
+
 /** What a log is made of. */
 export type LogBook = Pick<Book, 'block' | 'cast' | 'event' | 'tombstone'>;
 

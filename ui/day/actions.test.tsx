@@ -212,7 +212,7 @@ test('where it is fished from belongs to the day that begins; an ended day goes 
 
 test('an outing goes on at another water: the same hands, thunder told before, the water read anew; moved by mistake it goes back', async () => {
   const t = setUp();
-  const act1 = (run: () => void): Promise<void> => act(async () => run());
+  const act1 = (run: () => unknown): Promise<void> => act(async () => void (await run()));
   const active = () => t.book().trip[t.book().preferences.mine!.activeTripId!]!;
   await act1(() => t.hook.result.current.startTrip('water-sedge', 'crappie'));
   const first = active();

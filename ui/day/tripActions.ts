@@ -1,6 +1,6 @@
 /** The day itself: begun and ended, read, signs tapped, the lure and the settings of its plan. */
 import { lureById } from './usual';
-import { blocksOfTrip } from '../../core/log/tally';
+import { blocksOfTrip, isEmptyTally, tallyTrip } from '../../core/log/tally';
 import type { Point } from '../../core/castplan/shape';
 import type { FamilyId } from '../../core/lures/family';
 import type { PlanSettings } from '../../core/planning/task/request';
@@ -29,8 +29,8 @@ export interface TripActions {
   startTrip: (waterId: string, species: SpeciesId, access?: Access | null) => void;
   /** The same outing goes on at another water, with the same rod and lure. */
   moveOn: (waterId: string, species: SpeciesId, access?: Access | null) => void;
-  /** Moved by mistake, and nothing logged yet: back to the water before. */
-  moveBack: () => void;
+  /** Moved by mistake, and nothing logged yet: back to the water before; false: something was logged. */
+  moveBack: () => Promise<boolean>;
   /** A day that was ended goes on. */
   takeUpTrip: (id: string) => void;
   endTrip: () => void;
@@ -185,12 +185,14 @@ export function tripActions({ commit, now }: ActionPorts): TripActions {
     startTrip: (waterId, species, access) => begin(waterId, species, access, (trip) => trip),
     moveOn: (waterId, species, access) =>
       begin(waterId, species, access, (trip, old) => (old ? movedOn(old, trip) : trip)),
-    moveBack: () => {
+    moveBack: async () => {
       const atMs = now();
-      void commit((book) =>
+      let moved = false;
+      await commit((book) =>
         forTrip(book, (t) => {
           const before = t.movedFrom === null ? undefined : book.trip[t.movedFrom];
-          if (!before || blocksOfTrip(book, t.id).length > 0) return [];
+          if (!before || !isEmptyTally(tallyTrip(book, t.id, atMs))) return [];
+          moved = true;
           return [
             ...takeBackPuts(book, t.id, atMs),
             put('trip', { ...t, endedAtMs: atMs }),
@@ -199,6 +201,7 @@ export function tripActions({ commit, now }: ActionPorts): TripActions {
           ];
         }),
       );
+      return moved;
     },
     takeUpTrip: (id) =>
       void commit((book) => {

@@ -6,12 +6,11 @@ import { useTheme } from '../theme/theme';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { inUse, tripsOf } from '../../core/records';
-import { blocksOfTrip } from '../../core/log/tally';
 import { speciesIn, speciesProfile } from '../../core/water/species';
 import { legalText } from '../../wording/species';
 import { ACCESS_NAME, capital, SPECIES_NAME } from '../../wording/names';
 import { WATER_PAGE } from '../../wording/pages/water';
-import { useActions, useBook, useConditions, useBookWithoutLog, usePrefs } from '../day/contexts';
+import { useActions, useConditions, useBookWithoutLog, usePrefs } from '../day/contexts';
 import { Card, Note } from '../parts/Box';
 import { Button, Choices } from '../parts/Buttons';
 import { Say } from '../parts/Say';
@@ -114,7 +113,7 @@ export function StartDay() {
           </Say>
         </>
       ) : null}
-      {before && day ? <MoveBack tripId={day.trip.id} to={before.name} /> : null}
+      {before && day ? <MoveBack to={before.name} /> : null}
       <Button
         kind={day ? 'outline' : 'solid'}
         title={day ? WATER_PAGE.endAndStart : 'Start the day'}
@@ -129,9 +128,17 @@ export function StartDay() {
 }
 
 /** Moved by mistake: back to the water before, while nothing is logged here. */
-function MoveBack({ tripId, to }: { tripId: string; to: string }) {
-  const book = useBook();
+function MoveBack({ to }: { to: string }) {
   const actions = useActions();
-  if (blocksOfTrip(book, tripId).length > 0) return null;
-  return <Button title={WATER_PAGE.moveBack(to)} onPress={() => actions.moveBack()} />;
+  const [logged, setLogged] = useState(false);
+  return (
+    <>
+      <Button
+        title={WATER_PAGE.moveBack(to)}
+        disabled={logged}
+        onPress={() => void actions.moveBack().then((moved) => setLogged(!moved))}
+      />
+      {logged ? <Note>{WATER_PAGE.moveBackNot}</Note> : null}
+    </>
+  );
 }

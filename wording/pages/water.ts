@@ -40,7 +40,8 @@ export const WATER_PAGE = {
   moveOn: (water: string): string => `Go on at ${water}`,
   moveNote:
     'Going on keeps rod, line, lure and thunder: in the diary both waters are one outing. The water there is read anew.',
-  moveBack: (water: string): string => `Back to ${water}: nothing is logged here yet`,
+  moveBack: (water: string): string => `Back to ${water}, as if never moved`,
+  moveBackNot: 'Something is logged here: the outing keeps both waters.',
   question: 'What have I got in front of me?',
   another: (access: Access): string => `Another water, fish or day (now ${ACCESS_NAME[access]})`,
 };
