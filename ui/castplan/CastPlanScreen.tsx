@@ -209,29 +209,24 @@ function Fishing({ piece, plan, access, better, next }: FishedPlan) {
       <Say kind="strong">{holdText(piece, plan, access, units)}</Say>
       <Say>{plan.casts.length > 0 ? `${doneText(plan)}.` : next ? CAST_PLAN.overHere : CAST_PLAN.over}</Say>
       {next ? <NextAngle piece={piece} next={next} access={access} /> : null}
-      {better ? (
-        <Card tone="wash">
-          <Say>{betterText(piece, better.plan, better.times)}</Say>
-          <Say tone="soft">{holdText(piece, better.plan, access, units)}</Say>
-          <Button
-            title={CAST_PLAN.goThere}
-            onPress={() =>
-              actions.changeCastPlan((on) => ({
-                ...on,
-                stand: { xM: better.plan.stand.x, yM: better.plan.stand.y },
-              }))
-            }
-          />
-        </Card>
-      ) : null}
       {signs ? (
         <Say kind="label" tone="soft">
           {signs}
         </Say>
       ) : null}
       {aimM === null ? null : <Say tone="soft">{CAST_PLAN.aimed(say.distance(aimM, units))}</Say>}
-      <CastList piece={piece} plan={plan} access={access} onSkip={skip} onFirst={first} />
       <WindChoice value={plan.wind.to} onChange={(wind) => actions.changeCastPlan((on) => ({ ...on, wind }))} />
+      {better ? (
+        <Card tone="wash">
+          <Say>{betterText(piece, better.plan, better.times)}</Say>
+          <Say tone="soft">{holdText(piece, better.plan, access, units)}</Say>
+          <Button
+            title={CAST_PLAN.goThere}
+            onPress={() => actions.standAt(better.plan.stand, middleCastM(better.plan))}
+          />
+        </Card>
+      ) : null}
+      <CastList piece={piece} plan={plan} access={access} onSkip={skip} onFirst={first} />
       <FromTheSide piece={piece} plan={plan} />
       <Row gap={8} wrap>
         <Button title={CAST_PLAN.again} onPress={() => actions.beginCastPlanAgain()} />

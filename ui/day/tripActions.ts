@@ -41,6 +41,8 @@ export interface TripActions {
   /** A piece of cover is fished by its plan, from there; `aimM`: what Retrieve aims at meanwhile, m. */
   startCastPlan: (pieceId: string, stand: Point, wind: Flow, aimM: number | null) => void;
   changeCastPlan: (change: (on: NonNullable<Trip['castPlan']>) => NonNullable<Trip['castPlan']>) => void;
+  /** The same casts from a better place, as the wind is now. */
+  standAt: (stand: Point, aimM: number | null) => void;
   /** The same piece from another place: what was cast at from here stays in mind. */
   goToAngle: (stand: Point, aimM: number | null) => void;
   /** From its first cast, with what was left out. */
@@ -129,6 +131,12 @@ export function tripActions({ commit, now }: ActionPorts): TripActions {
       const sinceMs = now();
       changeCastPlan((on) => ({ ...on, sinceMs, earlier: [], skipped: [], next: null }));
     },
+    standAt: (stand, aimM) =>
+      changeTrip((t) =>
+        t.castPlan
+          ? { ...t, aimM: aimM ?? t.aimM, castPlan: { ...t.castPlan, stand: { xM: stand.x, yM: stand.y } } }
+          : t,
+      ),
     goToAngle: (stand, aimM) => {
       const sinceMs = now();
       changeTrip((t) => {

@@ -57,6 +57,9 @@ export function StartDay() {
   const there = book.water[chosen]!;
   const fish = speciesIn(there.setting, there.salinity);
   const fishSought = fish.includes(species) ? species : (fish[0] ?? species);
+  // Who moves on goes on from what he stands in, where he said so.
+  const standing = from ?? (day && chosen !== day.water.id ? day.trip.readings.access : null) ?? there.usual.access;
+  const access = from ?? (standing === there.usual.access ? null : standing);
   const before = day?.trip.movedFrom ? book.water[book.trip[day.trip.movedFrom]?.waterId ?? ''] : undefined;
   const last = day ? null : lastEnded(tripsOf(book), nowMs);
   return (
@@ -98,7 +101,7 @@ export function StartDay() {
       <Choices
         label="Fishing from"
         options={ACCESSES.map((a) => ({ value: a, title: capital(ACCESS_NAME[a]) }))}
-        value={from ?? there.usual.access}
+        value={standing}
         onChange={(a) => setFrom(a as Access)}
       />
       {day && chosen !== day.water.id ? (
@@ -106,7 +109,7 @@ export function StartDay() {
           <Button
             kind="solid"
             title={WATER_PAGE.moveOn(there.name)}
-            onPress={() => actions.moveOn(chosen, fishSought, from)}
+            onPress={() => actions.moveOn(chosen, fishSought, access)}
           />
           <Say kind="label" tone="soft">
             {WATER_PAGE.moveNote}
@@ -117,7 +120,7 @@ export function StartDay() {
       <Button
         kind={day ? 'outline' : 'solid'}
         title={day ? WATER_PAGE.endAndStart : 'Start the day'}
-        onPress={() => actions.startTrip(chosen, fishSought, from)}
+        onPress={() => actions.startTrip(chosen, fishSought, access)}
       />
       <Button kind="plain" title="Add another water" onPress={() => router.navigate('/kit/water/new')} />
       <Say kind="label" tone="soft">
