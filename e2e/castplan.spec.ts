@@ -141,6 +141,10 @@ test.describe('other angles, and a sketch', () => {
     await expect(pad).toHaveAccessibleName(/^Sketch pad\. Cross .*; 5 corners\.$/);
     await page.keyboard.press('Backspace');
     await expect(page.getByText(/^4 corners/)).toBeVisible();
+    await page.getByRole('button', { name: 'Wipe it off' }).tap();
+    await expect(page.getByText(/^Not sketched/)).toBeVisible();
+    await page.getByRole('button', { name: 'Bring it back' }).tap();
+    await expect(page.getByText(/^4 corners/)).toBeVisible();
     const size = (await page.getByText(/^4 corners/).textContent())!.match(/(\d+) ft long, (\d+) ft wide/)!;
     await page.getByRole('button', { name: 'Save' }).tap();
     await page.getByRole('radio', { name: 'Bent landing' }).tap();

@@ -74,7 +74,7 @@ function outingOf(parts: readonly DiaryDay[]): Outing {
   return { parts, tally: tallyOf(casts > 0 ? [{ count: casts }] : [], events), longestM: longest(events) };
 }
 
-/** Trips as outings, in the order of the list: each with those that go on from it; what names itself in a ring, once. */
+/** Trips as outings, in the order of the list: each with those that go on from it; what makes a ring, once. */
 function chains(trips: readonly Trip[]): Trip[][] {
   const ids = new Set(trips.map((t) => t.id));
   const next = groupBy(trips, (t) => t.movedFrom ?? '');

@@ -37,7 +37,7 @@ export const thunderOf = (trips: readonly Trip[], atMs: number): Trip['thunder']
     .filter((t) => t.atMs <= atMs && atMs - t.atMs < THUNDER_KEPT_MS)
     .sort((a, b) => a.atMs - b.atMs);
 
-/** The outing at its next water: the same hands, rod and lure; the water is read anew. */
+/** The outing at its next water: the same hands, rod and lure; the water is read anew, and its cautions said anew. */
 export function movedOn(from: Trip, to: Trip): Trip {
   const { access, behaviour: _, ...read } = from.readings;
   return {
@@ -48,6 +48,5 @@ export function movedOn(from: Trip, to: Trip): Trip {
     rodId: from.rodId,
     reelId: from.reelId,
     lineId: from.lineId,
-    cautionsSeen: from.cautionsSeen,
   };
 }

@@ -82,6 +82,8 @@ export function SketchField({ label, value, onChange }: SketchFieldProps) {
       outline: outline.map((c) => ({ x: roundTo(c.x, 2), y: roundTo(c.y, 2) })),
     });
   };
+  /** What was wiped off last, while nothing was drawn since. */
+  const [wiped, setWiped] = useState<readonly Point[] | null>(null);
   const full = corners.length >= MAX_OUTLINE;
   const putAt = (c: Point): void => {
     setCross(c);
@@ -181,7 +183,18 @@ export function SketchField({ label, value, onChange }: SketchFieldProps) {
       </Say>
       <Row gap={8} wrap>
         <Button title={SKETCH.takeLast} disabled={corners.length === 0} onPress={takeLast} />
-        <Button title={SKETCH.wipe} disabled={corners.length === 0} onPress={() => draw([])} />
+        {wiped && corners.length === 0 ? (
+          <Button title={SKETCH.bringBack} onPress={() => draw(wiped)} />
+        ) : (
+          <Button
+            title={SKETCH.wipe}
+            disabled={corners.length === 0}
+            onPress={() => {
+              setWiped(corners);
+              draw([]);
+            }}
+          />
+        )}
       </Row>
       <Say kind="strong">{SKETCH.paper}</Say>
       <Choices

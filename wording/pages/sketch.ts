@@ -7,13 +7,13 @@ export const SKETCH = {
   paper: 'How much the paper shows',
   takeLast: 'Take the last corner back',
   wipe: 'Wipe it off',
+  bringBack: 'Bring it back',
   water: 'open water',
   how: 'Touch its corners one after another, all the way round. Length and width follow from them. By keys: the arrows move the cross, Enter puts a corner there, Backspace takes the last one back.',
   square: (side: string): string => `A square is ${side}.`,
   none: 'Not sketched: it is drawn by its length and width.',
   few: (n: number): string => `${counted(n, 'corner')}: three make a shape.`,
   full: 'No more corners fit.',
-  bed: 'Of a bed and of a seam there is nothing to sketch.',
 } as const;
 
 /** "5 corners: 30 ft long, 14 ft wide." */
