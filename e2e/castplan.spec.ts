@@ -40,6 +40,10 @@ test.describe('on a phone', () => {
     await page.getByRole('button', { name: 'Fish it in this order' }).tap();
     await expect(page.getByText(/^Next: the outer limbs/)).toBeVisible();
     await expect(page.getByText(`Fallen alder: ${n} casts to go`)).toBeVisible();
+    // The day has the same wind: from one's left, as one faces the casts.
+    type Stored = { data: { readings: { water: { windAngleDeg?: number } } } };
+    const trip = JSON.parse((await storedValues(page))['trip/trip-today']!) as Stored;
+    expect([-45, -90, -135]).toContain(trip.data.readings.water.windAngleDeg);
 
     await page.getByRole('button', { name: 'Cast: add one' }).tap();
     await expect(page.getByText(`Fallen alder: ${n - 1} casts to go`)).toBeVisible();

@@ -8,7 +8,7 @@ import { castsFrom, foughtOver, keptBy, leftByCast, type CastPlanQuestion, type 
 import { bestOrder, worthOfOrder, type OrderQuestion } from './order';
 import { COVER_OF, growsFromBank, middleOf, targetsOf, type Point } from './shape';
 import { sideOf, standsFor } from './stands';
-import type { WindOver } from './wind';
+import { windFacedDeg, type WindOver } from './wind';
 
 /** What came of the casts so far. */
 export interface Fished {
@@ -213,6 +213,19 @@ export function middleCastM({ casts }: CastPlan): number | null {
   const far = casts.map((c) => c.distanceM).sort((a, b) => a - b);
   const middle = far[Math.floor(far.length / 2)];
   return middle === undefined ? null : roundTo(middle, 1);
+}
+
+/** What the day takes over from a plan that is fished: what is aimed at, m, and the wind as one faces it, °; null: nothing. */
+export interface Faced {
+  aimM: number | null;
+  windAngleDeg: number | null;
+}
+export function facedIn(p: CastPlanQuestion['piece'], plan: CastPlan): Faced {
+  // The middle of the casts: one does not read the wind anew for each.
+  const [x, y] = plan.casts
+    .map(({ target: t, distanceM: far }) => [(t.x - plan.stand.x) / far, (t.y - plan.stand.y) / far] as const)
+    .reduce(([ax, ay], [bx, by]) => [ax + bx, ay + by] as const, [0, 0] as const);
+  return { aimM: middleCastM(plan), windAngleDeg: x === 0 && y === 0 ? null : windFacedDeg(p, plan.wind.to, { x, y }) };
 }
 
 /** From so many places a piece is fished before one goes on. */

@@ -2,9 +2,9 @@
 import { anyQuestions, usualPiece, usualQuestion } from '../fixtures/pieces';
 import { FLOWS, PIECE_KINDS } from '../water/pieces';
 import { castsFrom } from './casts';
-import { bestStand, planFrom } from './plan';
+import { bestStand, facedIn, planFrom } from './plan';
 import { targetsOf } from './shape';
-import { NO_WIND, windOnBoat, windOnCast } from './wind';
+import { NO_WIND, windFacedDeg, windOnBoat, windOnCast } from './wind';
 
 const dock = usualPiece('dock');
 const IN = { x: 1, y: 0 };
@@ -54,4 +54,28 @@ test('where one stands is chosen with the wind: never worse than the place of a 
     if (there > here * 1.01) moved++;
   }
   expect(moved).toBeGreaterThan(3);
+});
+
+test('the day reads it as one faces the cast: in the face, at the back, from the right, from the left', () => {
+  const face = (to: (typeof FLOWS)[number], x: number, y: number) => windFacedDeg(dock, to, { x, y });
+  expect(FLOWS.map((to) => face(to, 1, 0))).toEqual([null, 180, 0, -90, 90]);
+  // Looked at from its left side, what comes in from open water comes from the right of the cast … and the other way.
+  expect(face('inward', 0, 1)).toBe(90);
+  expect(face('inward', 0, -1)).toBe(-90);
+  expect(face('outward', -1, 0)).toBe(180);
+  // Between two ways: facing in and to the right, what comes off the bank comes from the left of one's face.
+  expect(face('outward', 1, 1)).toBe(-45);
+  // An edge lies across: along it, a wind from its left end is at the back of who stands there.
+  expect(windFacedDeg(usualPiece('grass-line'), 'from-left', IN)).toBe(180);
+});
+
+test('a plan that is fished hands the day its aim and its wind; without a wind told, the aim alone', () => {
+  for (const q of anyQuestions(60, [...PIECE_KINDS], ['bow', 'bank'])) {
+    const stand = bestStand(q);
+    if (!stand) continue;
+    const plan = planFrom(q, stand);
+    const faced = facedIn(q.piece, plan);
+    expect(faced.windAngleDeg === null).toBe(q.wind.to === 'none' || plan.casts.length === 0);
+    if (faced.windAngleDeg !== null) expect(Math.abs(faced.windAngleDeg) % 45).toBe(0);
+  }
 });

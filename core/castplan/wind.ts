@@ -37,3 +37,21 @@ export function windOnBoat(p: Pick<Piece, 'kind'>, { to, mps }: WindOver, u: Poi
   const onto = w ? Math.max(0, w.x * u.x + w.y * u.y) * mps : 0;
   return 1 - BLOWN.most * clamp(onto / BLOWN.mps, 0, 1);
 }
+
+/** Steps of the reading of the wind's way, °. */
+const WAY_STEP_DEG = 45;
+
+/**
+ * The same wind as the day reads it, by who faces his cast in this direction (a unit vector): 0 in his face, 180 at his
+ * back, 90 from his right, −90 from his left, °, to 45. Null: it is not told.
+ */
+export function windFacedDeg(p: Pick<Piece, 'kind'>, to: Flow, u: Point): number | null {
+  const w = flowOf({ kind: p.kind, flow: to });
+  if (!w) return null;
+  const behind = w.x * u.x + w.y * u.y;
+  // y is to the right as one looks in: what lies to the right of a cast is its direction turned by a quarter.
+  const toRight = w.y * u.x - w.x * u.y;
+  const deg = (Math.atan2(-toRight, -behind) * 180) / Math.PI;
+  const step = Math.round(deg / WAY_STEP_DEG) * WAY_STEP_DEG;
+  return step === -180 ? 180 : step + 0;
+}

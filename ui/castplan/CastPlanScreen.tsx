@@ -2,7 +2,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { middleCastM } from '../../core/castplan/plan';
+import { facedIn } from '../../core/castplan/plan';
 import { isEdge } from '../../core/castplan/shape';
 import { isFromBank, openSides } from '../../core/castplan/stands';
 import { inUse } from '../../core/records';
@@ -105,7 +105,7 @@ function Choosing({ piece }: { piece: Piece }) {
   const sides = openSides(piece, reading.access);
   const begin = (): void => {
     if (!plan) return;
-    actions.startCastPlan(piece.id, plan.stand, wind, middleCastM(plan));
+    actions.startCastPlan(piece.id, plan.stand, wind, facedIn(piece, plan));
     router.navigate('/strikes');
   };
   return (
@@ -215,14 +215,17 @@ function Fishing({ piece, plan, access, better, next }: FishedPlan) {
         </Say>
       ) : null}
       {aimM === null ? null : <Say tone="soft">{CAST_PLAN.aimed(say.distance(aimM, units))}</Say>}
-      <WindChoice value={plan.wind.to} onChange={(wind) => actions.changeCastPlan((on) => ({ ...on, wind }))} />
+      <WindChoice
+        value={plan.wind.to}
+        onChange={(to) => actions.turnWind(to, facedIn(piece, { ...plan, wind: { ...plan.wind, to } }))}
+      />
       {better ? (
         <Card tone="wash">
           <Say>{betterText(piece, better.plan, better.times)}</Say>
           <Say tone="soft">{holdText(piece, better.plan, access, units)}</Say>
           <Button
             title={CAST_PLAN.goThere}
-            onPress={() => actions.standAt(better.plan.stand, middleCastM(better.plan))}
+            onPress={() => actions.standAt(better.plan.stand, facedIn(piece, better.plan))}
           />
         </Card>
       ) : null}

@@ -1,5 +1,5 @@
 /** All was cast at from here: the same piece from its next place. */
-import { middleCastM, type CastPlan } from '../../core/castplan/plan';
+import { facedIn, type CastPlan } from '../../core/castplan/plan';
 import type { Piece } from '../../core/records/piece';
 import type { Access } from '../../core/water/terms';
 import { angleText, CAST_PLAN } from '../../wording/castPlan';
@@ -15,7 +15,7 @@ export function NextAngle({ piece, next, access }: { piece: Piece; next: CastPla
   return (
     <Card tone="wash">
       <Say>{angleText(piece, next, access, units)}</Say>
-      <Button title={CAST_PLAN.goOnThere} onPress={() => actions.goToAngle(next.stand, middleCastM(next))} />
+      <Button title={CAST_PLAN.goOnThere} onPress={() => actions.goToAngle(next.stand, facedIn(piece, next))} />
     </Card>
   );
 }

@@ -1,6 +1,7 @@
 /** The day itself: begun and ended, read, signs tapped, the lure and the settings of its plan. */
 import { lureById } from './usual';
 import { blocksOfTrip, isEmptyTally, tallyTrip } from '../../core/log/tally';
+import type { Faced } from '../../core/castplan/plan';
 import type { Point } from '../../core/castplan/shape';
 import type { FamilyId } from '../../core/lures/family';
 import type { PlanSettings } from '../../core/planning/task/request';
@@ -38,13 +39,15 @@ export interface TripActions {
   markSpot: (spot: Pick<Spot, 'id' | 'waterId' | 'name' | 'latDeg' | 'lonDeg'>) => void;
   /** A mark on the spot the day is at, where one is now. */
   pinMark: (spotId: string, at: Pick<Pin, 'name' | 'latDeg' | 'lonDeg'>) => void;
-  /** A piece of cover is fished by its plan, from there; `aimM`: what Retrieve aims at meanwhile, m. */
-  startCastPlan: (pieceId: string, stand: Point, wind: Flow, aimM: number | null) => void;
+  /** A piece of cover is fished by its plan, from there; `faced`: what Retrieve goes by meanwhile. */
+  startCastPlan: (pieceId: string, stand: Point, wind: Flow, faced: Faced) => void;
+  /** The wind over the piece has turned. */
+  turnWind: (wind: Flow, faced: Faced) => void;
   changeCastPlan: (change: (on: NonNullable<Trip['castPlan']>) => NonNullable<Trip['castPlan']>) => void;
   /** The same casts from a better place, as the wind is now. */
-  standAt: (stand: Point, aimM: number | null) => void;
+  standAt: (stand: Point, faced: Faced) => void;
   /** The same piece from another place: what was cast at from here stays in mind. */
-  goToAngle: (stand: Point, aimM: number | null) => void;
+  goToAngle: (stand: Point, faced: Faced) => void;
   /** From its first cast, with what was left out. */
   beginCastPlanAgain: () => void;
   leaveCastPlan: () => void;
@@ -63,6 +66,15 @@ export const atSpot = (t: Trip, spotId: string | null): Trip => ({
   aimM: null,
   over: null,
   castPlan: null,
+});
+
+const asKept = ({ x, y }: Point): { xM: number; yM: number } => ({ xM: x, yM: y });
+
+/** The trip with what its cast plan makes of aim and wind; what that does not say stays as it is. */
+const facing = (t: Trip, { aimM, windAngleDeg }: Faced): Trip => ({
+  ...t,
+  aimM: aimM ?? t.aimM,
+  readings: windAngleDeg === null ? t.readings : { ...t.readings, water: { ...t.readings.water, windAngleDeg } },
 });
 
 /** The kind of lure that fish on a bed are being shown: picked by hand, else the one last cast. */
@@ -111,45 +123,27 @@ export function tripActions({ commit, now }: ActionPorts): TripActions {
         if (!spot || spot.pins.length >= MAX_PINS) return [];
         return [put('spot', { ...spot, pins: [...spot.pins, { kind: 'mark', ...at }] })];
       }),
-    startCastPlan: (pieceId, stand, wind, aimM) => {
-      const sinceMs = now();
-      changeTrip((t) => ({
-        ...t,
-        aimM: aimM ?? t.aimM,
-        castPlan: {
-          pieceId,
-          sinceMs,
-          stand: { xM: stand.x, yM: stand.y },
-          earlier: [],
-          wind,
-          skipped: [],
-          next: null,
-        },
-      }));
+    startCastPlan: (pieceId, stand, wind, faced) => {
+      const castPlan = { pieceId, sinceMs: now(), stand: asKept(stand), earlier: [], wind, skipped: [], next: null };
+      changeTrip((t) => facing({ ...t, castPlan }, faced));
     },
-    beginCastPlanAgain: () => {
-      const sinceMs = now();
-      changeCastPlan((on) => ({ ...on, sinceMs, earlier: [], skipped: [], next: null }));
-    },
-    standAt: (stand, aimM) =>
-      changeTrip((t) =>
-        t.castPlan
-          ? { ...t, aimM: aimM ?? t.aimM, castPlan: { ...t.castPlan, stand: { xM: stand.x, yM: stand.y } } }
-          : t,
-      ),
-    goToAngle: (stand, aimM) => {
+    turnWind: (wind, faced) =>
+      changeTrip((t) => (t.castPlan ? facing({ ...t, castPlan: { ...t.castPlan, wind } }, faced) : t)),
+    standAt: (stand, faced) =>
+      changeTrip((t) => (t.castPlan ? facing({ ...t, castPlan: { ...t.castPlan, stand: asKept(stand) } }, faced) : t)),
+    goToAngle: (stand, faced) => {
       const sinceMs = now();
       changeTrip((t) => {
         const on = t.castPlan;
         if (!on) return t;
         const earlier = [...on.earlier, { sinceMs: on.sinceMs, stand: on.stand }].slice(-MOST_EARLIER);
-        const there = { xM: stand.x, yM: stand.y };
-        return {
-          ...t,
-          aimM: aimM ?? t.aimM,
-          castPlan: { ...on, sinceMs, stand: there, earlier, skipped: [], next: null },
-        };
+        const castPlan = { ...on, sinceMs, stand: asKept(stand), earlier, skipped: [], next: null };
+        return facing({ ...t, castPlan }, faced);
       });
+    },
+    beginCastPlanAgain: () => {
+      const sinceMs = now();
+      changeCastPlan((on) => ({ ...on, sinceMs, earlier: [], skipped: [], next: null }));
     },
     leaveCastPlan: () => changeTrip((t) => ({ ...t, castPlan: null, aimM: null })),
     setReadings: (change) => {
