@@ -215,7 +215,7 @@ export function middleCastM({ casts }: CastPlan): number | null {
   return middle === undefined ? null : roundTo(middle, 1);
 }
 
-/** What the day takes over from a plan that is fished: what is aimed at, m, and the wind as one faces it, °; null: nothing. */
+/** What the day takes over from a plan that is fished: how far one aims, m, and the wind as faced, °; null: nothing. */
 export interface Faced {
   aimM: number | null;
   windAngleDeg: number | null;
