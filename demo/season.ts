@@ -150,7 +150,15 @@ export const DEMO_SPOTS: readonly Spot[] = [
     [true, false, true, true],
     [2.2, 0.4],
     'Outer limbs first, then in.',
-    { part: 'first-third', depthM: 3.2, bottom: 'mud' },
+    {
+      part: 'first-third',
+      depthM: 3.2,
+      bottom: 'mud',
+      pins: [
+        { kind: 'limb', name: 'the forked one', latDeg: 45.00234, lonDeg: -74.99972 },
+        { kind: 'stump', name: '', latDeg: 45.00206, lonDeg: -74.99941 },
+      ],
+    },
   ),
   spot(
     'southbay',

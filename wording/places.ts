@@ -2,6 +2,7 @@
 import type { Degrees } from '../core/base/ground';
 import type { FileRefusal, PlaceProblem } from '../core/exchange/places/found';
 import type { PlacesMerge } from '../core/exchange/places/merge';
+import { directionName } from './direction';
 import { movedText } from './way';
 import { list } from './names';
 import { positionText, say, type UnitPrefs } from './units';
@@ -116,6 +117,8 @@ export const planLabel = (n: number, across: string): string =>
   `Plan of ${spotsText(n)}, ${across} across, north at the top. The arrow keys move it, plus and minus bring it closer and further, zero shows all.`;
 
 export const SPOT_PLAN = {
+  wind: (mps: number, fromDeg: number, u: UnitPrefs): string =>
+    `wind ${say.wind(mps, u)} from the ${directionName(fromDeg)}`,
   noSpot: 'No spot here yet. Five or six good ones are plenty.',
   noneFound: 'No spot matches that.',
   noShore: 'Nothing drawn yet: a few points along the bank, and the plan shows what lies where.',

@@ -11,7 +11,14 @@ const firstOf = <T>(rows: Readonly<Record<string, T>>): T => Object.values(rows)
 /** The sample world with a note of a place wherever one can write one. */
 const book: Book = applyPuts(demo, [
   ...Object.values(demo.spot).map((s) =>
-    put('spot', { ...s, latDeg: s.latDeg + 0.00123, note: SECRET, hazards: SECRET, lowWater: SECRET }),
+    put('spot', {
+      ...s,
+      latDeg: s.latDeg + 0.00123,
+      note: SECRET,
+      hazards: SECRET,
+      lowWater: SECRET,
+      pins: [{ kind: 'limb', name: SECRET, latDeg: s.latDeg + 0.00127, lonDeg: s.lonDeg }],
+    }),
   ),
   ...Object.values(demo.water).map((w) => put('water', { ...w, note: SECRET })),
   ...Object.values(demo.piece).map((x) => put('piece', { ...x, note: SECRET })),
@@ -29,7 +36,7 @@ const names = (b: Book): string[] =>
     (x) => x.name,
   );
 const exact = (b: Book): string[] =>
-  [...Object.values(b.spot), ...Object.values(b.shore).flatMap((s) => s.points)].map((x) => String(x.latDeg));
+  [...Object.values(b.spot), ...Object.values(b.spot).flatMap((s) => s.pins), ...Object.values(b.shore).flatMap((s) => s.points)].map((x) => String(x.latDeg));
 
 test.each(TELLS)('%s: a whole record that reads back, with as many records of all else', (tells) => {
   const { puts, problems } = importBook(file(tells));

@@ -5,23 +5,21 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { middleOf, type Degrees } from '../../../core/base/ground';
-import { spotSigns } from '../../../core/forecast/spots';
 import type { Shore } from '../../../core/records/shore';
 import type { Spot } from '../../../core/records/spot';
-import { PIN_NAME } from '../../../wording/pins';
+import { capital } from '../../../wording/names';
 import { planLabel, SPOT_PLAN } from '../../../wording/places';
 import { say } from '../../../wording/units';
 import { Button } from '../../parts/Buttons';
 import { Say } from '../../parts/Say';
-import { Circle, G, Path, Rect, Svg } from '../../platform/shapes';
+import { G, Path, Rect, Svg } from '../../platform/shapes';
 import { Halo } from '../../section/Halo';
 import { useTheme } from '../../theme/theme';
 import type { Drawing } from './drawing';
-import { clampScale, fitAll, labelsThatFit, movedBy, pixelOf, roundLengthM, type PlanFrame } from './frame';
+import { clampScale, fitAll, movedBy, pixelOf, roundLengthM, type PlanFrame } from './frame';
+import { BEYOND, Marks } from './Marks';
 
 const HEIGHT_PX = 340;
-/** Drawn beyond the edges on each side, as a share of the picture: what comes into sight while it is moved. */
-const BEYOND = 0.6;
 const STEP = 1.5;
 /** Close over a spot some eighty metres are across a phone. */
 const CLOSE_M_PER_PX = 0.22;
@@ -32,8 +30,6 @@ const REACH_PX = 26;
 /** A point of a line lies close to the next: a touch on it is nearer. */
 const POINT_REACH_PX = 14;
 const WHEEL = 0.002;
-/** More marks than this in the picture are small. */
-const CROWD = 80;
 /** Lengths that a scale is round in, m. */
 const YARD_M = 0.9144;
 const MILE_M = 1609.344;
@@ -53,143 +49,8 @@ interface SpotsPlanProps {
   from: Degrees | null;
   /** It begins close over this place; absent: with everything in sight. */
   closeOver?: Degrees;
-}
-
-/** A shore as a path. */
-function ShoreLine({
-  points,
-  closed,
-  at,
-  colour,
-  deep = false,
-}: {
-  points: readonly Degrees[];
-  closed: boolean;
-  at: (x: Degrees) => readonly [number, number];
-  colour: string;
-  /** A line of one depth: thin and dashed. */
-  deep?: boolean;
-}) {
-  const d = points
-    .map((x) =>
-      at(x)
-        .map((v) => v.toFixed(1))
-        .join(' '),
-    )
-    .join('L');
-  return (
-    <Path
-      d={`M${d}${closed ? 'Z' : ''}`}
-      stroke={colour}
-      strokeWidth={deep ? 2 : 5}
-      strokeLinejoin="round"
-      strokeLinecap="round"
-      fill="none"
-      {...(deep ? { strokeDasharray: '7 5' } : {})}
-    />
-  );
-}
-
-/** The shores, the marks and names, drawn anew only when the frame or one of them changes. */
-function Marks({
-  spots,
-  shores,
-  drawn,
-  selectedId,
-  frame,
-  width,
-  height,
-}: {
-  spots: readonly Spot[];
-  shores: readonly Shore[];
-  drawn: Drawing | undefined;
-  selectedId: string | null;
-  frame: PlanFrame;
-  width: number;
-  height: number;
-}) {
-  const { p, units } = useTheme();
-  const [mx, my] = [width * BEYOND, height * BEYOND];
-  const marks = useMemo(
-    () =>
-      spots
-        .map((s) => ({ id: s.id, name: s.name, full: spotSigns(s) >= 3, at: pixelOf(s, frame, width, height) }))
-        .filter(({ at: [x, y] }) => x > -mx && x < width + mx && y > -my && y < height + my)
-        // The one in hand has its name first.
-        .sort((a, b) => Number(b.id === selectedId) - Number(a.id === selectedId)),
-    [spots, frame, width, height, selectedId, mx, my],
-  );
-  const at = (x: Degrees): readonly [number, number] => pixelOf(x, frame, width, height);
-  const pins = spots.find((s) => s.id === selectedId)?.pins ?? [];
-  const labels = useMemo(() => labelsThatFit(marks, width, height), [marks, width, height]);
-  return (
-    <G transform={`translate(${mx} ${my})`}>
-      {shores.map((s) => (
-        <ShoreLine
-          key={s.id}
-          points={s.points}
-          closed={s.closed}
-          deep={s.depthM !== null}
-          at={at}
-          colour={p.dark ? p.soft : p.peat}
-        />
-      ))}
-      {shores.map((s) => {
-        if (s.depthM === null) return null;
-        const [x, y] = at(s.points[Math.floor(s.points.length / 2)]!);
-        return <Halo key={s.id} x={x} y={y + 5} size={13} text={say.depth(s.depthM, units)} anchor="middle" />;
-      })}
-      {drawn && drawn.points.length > 0 ? (
-        <>
-          <ShoreLine points={drawn.points} closed={drawn.of?.closed ?? false} at={at} colour={p.copper} />
-          {drawn.points.map((x, i) => {
-            const [cx, cy] = at(x);
-            const held = i === drawn.held;
-            return (
-              <Circle
-                key={i}
-                cx={cx}
-                cy={cy}
-                r={held ? 9 : 5}
-                fill={held ? p.onWater : p.copper}
-                stroke={held ? p.copper : p.onWater}
-                strokeWidth={held ? 3 : 1.5}
-              />
-            );
-          })}
-        </>
-      ) : null}
-      {pins.map((pin, i) => {
-        const [x, y] = at(pin);
-        return (
-          <G key={i}>
-            <Path
-              d={`M${x} ${y}l-5 -9h10Z`}
-              fill={p.copper}
-              stroke={p.onWater}
-              strokeWidth={1.5}
-              strokeLinejoin="round"
-            />
-            <Halo x={x + 8} y={y - 2} size={13} text={pin.name === '' ? PIN_NAME[pin.kind] : pin.name} />
-          </G>
-        );
-      })}
-      {marks.map(({ id, full, at: [x, y] }) => (
-        <Circle
-          key={id}
-          cx={x}
-          cy={y}
-          r={id === selectedId ? 10 : marks.length > CROWD ? 4 : 7}
-          fill={id === selectedId ? p.copper : full ? p.onWater : p.water[1]}
-          stroke={id === selectedId ? p.onWater : p.halo === p.onWater ? p.ink : p.onWater}
-          strokeWidth={marks.length > CROWD ? 1.5 : 2.5}
-        />
-      ))}
-      {labels.map((l) => (
-        <Halo key={l.id} x={l.x} y={l.y} size={14} text={l.text} />
-      ))}
-    </G>
-  );
+  /** Where the wind comes from, ° from north, and how it is told; absent: nobody knows. */
+  wind?: { fromDeg: number; text: string };
 }
 
 export function SpotsPlan({
@@ -202,6 +63,7 @@ export function SpotsPlan({
   onMiddle,
   from,
   closeOver,
+  wind,
 }: SpotsPlanProps) {
   const { p, units } = useTheme();
   const [width, setWidth] = useState(0);
@@ -353,7 +215,7 @@ export function SpotsPlan({
               role: 'application',
               style: { position: 'absolute', inset: 0, touchAction: 'none', userSelect: 'none', cursor: 'grab' },
             } as object)}
-            aria-label={planLabel(spots.length, say.far(f.mPerPx * width, units))}
+            aria-label={`${planLabel(spots.length, say.far(f.mPerPx * width, units))}${wind ? ` ${capital(wind.text)}.` : ''}`}
           >
             <View
               ref={sheet}
@@ -388,6 +250,7 @@ export function SpotsPlan({
                 ) : null}
                 <Path d="M22 40V14M15 22l7-9 7 9" stroke={p.onWater} strokeWidth={2.5} fill="none" />
                 <Halo x={22} y={56} size={13} text="N" anchor="middle" />
+                {wind ? <WindOnPlan {...wind} colour={p.onWater} /> : null}
                 <Rect x={14} y={height - 20} width={scaleM / f.mPerPx} height={4} fill={p.onWater} />
                 <Halo x={14} y={height - 28} size={14} text={say.far(scaleM, units)} />
               </Svg>
@@ -406,3 +269,19 @@ export function SpotsPlan({
     </View>
   );
 }
+
+/** The wind as an arrow that flies with it, beside north. */
+const WindOnPlan = ({ fromDeg, text, colour }: { fromDeg: number; text: string; colour: string }) => (
+  <G>
+    <G transform={`translate(62 27) rotate(${fromDeg})`}>
+      <Path
+        d="M0 -14V14M-6 6L0 14L6 6M0 -14L-5 -19M0 -8L-5 -13"
+        stroke={colour}
+        strokeWidth={2.5}
+        strokeLinecap="round"
+        fill="none"
+      />
+    </G>
+    <Halo x={84} y={32} size={13} text={text} />
+  </G>
+);

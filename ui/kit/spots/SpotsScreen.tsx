@@ -106,8 +106,8 @@ export function SpotsScreen() {
   const book = useBookWithoutLog();
   const committer = useCommitter();
   const router = useRouter();
-  const { day } = useConditions();
-  const { p } = useTheme();
+  const { day, reading } = useConditions();
+  const { p, units } = useTheme();
   const waters = inUse(book.water);
   const [asked, setAsked] = useState<string | null>(null);
   const [picked, setPicked] = useState<string | null>(null);
@@ -126,6 +126,11 @@ export function SpotsScreen() {
   const inHand = drawn ? null : (spots.find((s) => s.id === picked) ?? null);
   const word = search.trim().toLowerCase();
   const found = spots.filter((s) => word === '' || `${s.name} ${s.note} ${s.hazards}`.toLowerCase().includes(word));
+  // Only a station tells it by the compass.
+  const wind =
+    day?.water.id === waterId && day.station && reading
+      ? { fromDeg: day.station.windFromDeg, text: SPOT_PLAN.wind(reading.windMps, day.station.windFromDeg, units) }
+      : null;
   const storing = useRef(false);
   const store = async (s: Spot, was: { was: Spot; text: string } | null): Promise<void> => {
     if (storing.current) return;
@@ -178,6 +183,7 @@ export function SpotsScreen() {
           spots={spots}
           shores={drawn?.of ? shores.filter((s) => s.id !== drawn.of!.id) : shores}
           from={book.water[waterId] ?? null}
+          {...(wind ? { wind } : {})}
           selectedId={inHand?.id ?? null}
           onSelect={choose}
           {...(moving || drawn || pin ? { onMiddle: setAt } : {})}
