@@ -36,7 +36,11 @@ const names = (b: Book): string[] =>
     (x) => x.name,
   );
 const exact = (b: Book): string[] =>
-  [...Object.values(b.spot), ...Object.values(b.spot).flatMap((s) => s.pins), ...Object.values(b.shore).flatMap((s) => s.points)].map((x) => String(x.latDeg));
+  [
+    ...Object.values(b.spot),
+    ...Object.values(b.spot).flatMap((s) => s.pins),
+    ...Object.values(b.shore).flatMap((s) => s.points),
+  ].map((x) => String(x.latDeg));
 
 test.each(TELLS)('%s: a whole record that reads back, with as many records of all else', (tells) => {
   const { puts, problems } = importBook(file(tells));
