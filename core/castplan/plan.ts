@@ -238,9 +238,14 @@ const goesRound = (q: CastPlanQuestion): boolean =>
 
 /**
  * The same piece from the next places, once all that is open from `stand` was cast: each as its own plan, the best
- * first. Empty where no other place promises enough.
+ * first and at most so many. Empty where no other place promises enough.
  */
-export function anglesAfter(q: CastPlanQuestion, stand: Point, fished: Fished = NOTHING_FISHED): CastPlan[] {
+export function anglesAfter(
+  q: CastPlanQuestion,
+  stand: Point,
+  fished: Fished = NOTHING_FISHED,
+  most = MOST_ANGLES,
+): CastPlan[] {
   if (!goesRound(q)) return [];
   const here = planFrom(q, stand, fished);
   const all = (plan: CastPlan): TargetId[] => plan.casts.map((c) => c.target.id);
@@ -251,7 +256,7 @@ export function anglesAfter(q: CastPlanQuestion, stand: Point, fished: Fished = 
   const first = planFrom(q, before[0]!.stand).strikes;
   const least = first * WORTH_AN_ANGLE[COVER_OF[q.piece.kind] === 'none' ? 'bare' : 'cover'];
   const out: CastPlan[] = [];
-  while (before.length < MOST_ANGLES) {
+  while (before.length < MOST_ANGLES && out.length < most) {
     const at = bestStand(q, null, before);
     const next = at && planFrom(q, at, { cast: [], hooked: [], resting: fished.resting, before });
     if (!next || next.casts.length === 0 || next.strikes < least) break;

@@ -178,6 +178,7 @@ type Sized = Pick<Piece, 'kind' | 'lengthM' | 'widthM' | 'gaps' | 'outline'>;
 
 /** Where the edge of an unsketched piece is at such a share of its length, in widths from its middle line. */
 function edgeAt(kind: PieceKind, x: number): number {
+  // Widest where the limbs are, and bare towards the root.
   if (kind === 'laydown') return 0.5 * (1 - 0.6 * x);
   if (kind === 'brush-pile' || kind === 'rock-pile' || kind === 'oyster-bar')
     return 0.5 * Math.sqrt(Math.max(0, 1 - (2 * x - 1) ** 2));
@@ -222,15 +223,12 @@ export function inCover(p: Sized, { x, y }: Point): boolean {
   if (outline) return COVER_OF[p.kind] !== 'none' && insideOutline(outline, { x, y });
   switch (p.kind) {
     case 'laydown':
-      // Widest where the limbs are, and bare towards the root.
-      return x >= 0 && x <= p.lengthM && Math.abs(y) <= (p.widthM / 2) * (1 - 0.6 * (x / p.lengthM));
     case 'dock':
     case 'jetty':
-      return x >= 0 && x <= p.lengthM && Math.abs(y) <= p.widthM / 2;
     case 'brush-pile':
     case 'rock-pile':
     case 'oyster-bar':
-      return ((x - p.lengthM / 2) / (p.lengthM / 2)) ** 2 + (y / (p.widthM / 2)) ** 2 <= 1;
+      return x >= 0 && x <= p.lengthM && Math.abs(y) <= p.widthM * edgeAt(p.kind, x / p.lengthM);
     case 'pads-edge':
     case 'grass-line':
       return x >= 0 && x <= p.lengthM && y > 0 && y <= p.widthM;

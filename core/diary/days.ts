@@ -28,6 +28,9 @@ const longest = (events: readonly StrikeEvent[]): number | null =>
     null,
   );
 
+const addedUp = (casts: number, events: readonly StrikeEvent[]): Tally =>
+  tallyOf(casts > 0 ? [{ count: casts }] : [], events);
+
 function dayFrom(trip: Trip, blocks: EffortBlock[], tallies: ReadonlyMap<string, Tally>): DiaryDay {
   const byBlock = blocks.map((b) => tallies.get(b.id)!);
   const events = byBlock.flatMap((t) => t.events).sort((a, b) => a.seq - b.seq);
@@ -36,7 +39,7 @@ function dayFrom(trip: Trip, blocks: EffortBlock[], tallies: ReadonlyMap<string,
     trip,
     blocks,
     byBlock,
-    tally: tallyOf(casts > 0 ? [{ count: casts }] : [], events),
+    tally: addedUp(casts, events),
     minutes: blocks.reduce((s, b, i) => s + minutesOf(b, Math.max(byBlock[i]!.casts, byBlock[i]!.strikes)), 0),
     longestM: longest(events),
   };
@@ -71,7 +74,7 @@ export interface Outing {
 function outingOf(parts: readonly DiaryDay[]): Outing {
   const casts = parts.reduce((s, d) => s + d.tally.casts, 0);
   const events = parts.flatMap((d) => d.tally.events);
-  return { parts, tally: tallyOf(casts > 0 ? [{ count: casts }] : [], events), longestM: longest(events) };
+  return { parts, tally: addedUp(casts, events), longestM: longest(events) };
 }
 
 /** Trips as outings, in the order of the list: each with those that go on from it; what makes a ring, once. */
@@ -98,10 +101,14 @@ export function outingsOf(days: readonly DiaryDay[]): Outing[] {
   return chains(days.map((d) => d.trip)).map((all) => outingOf(inTime(all.map((t) => byId.get(t.id)!))));
 }
 
+/** The trips of the outing that a day belongs to, itself among them. */
+const chainOf = (book: DiaryBook, tripId: string): Trip[] =>
+  chains(tripsOf(book)).find((c) => c.some((t) => t.id === tripId)) ?? [];
+
 /** The outing that a day belongs to; null: it stands for itself. */
 export function wholeOuting(book: DiaryBook, tripId: string): Outing | null {
-  const all = chains(tripsOf(book)).find((c) => c.some((t) => t.id === tripId));
-  return all && all.length > 1 ? outingOf(inTime(all.flatMap((t) => diaryDay(book, t.id) ?? []))) : null;
+  const all = chainOf(book, tripId);
+  return all.length > 1 ? outingOf(inTime(all.flatMap((t) => diaryDay(book, t.id) ?? []))) : null;
 }
 
 /** Other days on the date of this one that are none of its outing, in the order in which they began. */
@@ -109,7 +116,7 @@ export function sameDate(book: DiaryBook & Pick<Book, 'water'>, tripId: string):
   const dayOf = (t: Trip): number => startOfDay(t.startedAtMs, book.water[t.waterId]?.zone ?? 'UTC');
   const trip = book.trip[tripId];
   if (!trip) return [];
-  const outing = new Set(wholeOuting(book, tripId)?.parts.map((d) => d.trip.id));
+  const outing = new Set(chainOf(book, tripId).map((t) => t.id));
   return tripsOf(book)
     .filter((t) => t.id !== tripId && !outing.has(t.id) && Math.abs(dayOf(t) - dayOf(trip)) < HALF_DAY_MS)
     .sort((a, b) => a.startedAtMs - b.startedAtMs)

@@ -7,7 +7,7 @@ import { withHook } from '../lures/hookSnag';
 import { familyById } from '../lures/families';
 import { newPiece, outlineSchema } from '../records/piece';
 import { conditionsSchema } from '../schemas/conditions';
-import { FLOWS, PIECE_KINDS, SIDES_OF_PIECE, TARGETS } from '../water/pieces';
+import { FLOWS, PIECE_KINDS, PIECE_LENGTH_M, PIECE_WIDTH_M, SIDES_OF_PIECE, TARGETS } from '../water/pieces';
 import { resolveConditions } from '../water/resolve';
 
 const targets = z.array(z.enum(TARGETS)).max(TARGETS.length);
@@ -16,8 +16,8 @@ export const castsDocumentSchema = z.strictObject({
   conditions: conditionsSchema,
   piece: z.strictObject({
     kind: z.enum(PIECE_KINDS),
-    lengthM: z.number().min(1).max(120),
-    widthM: z.number().min(0.5).max(40),
+    lengthM: z.number().min(PIECE_LENGTH_M[0]).max(PIECE_LENGTH_M[1]),
+    widthM: z.number().min(PIECE_WIDTH_M[0]).max(PIECE_WIDTH_M[1]),
     outline: outlineSchema.nullish(),
     depthM: z.number().min(0.2).max(60).nullish(),
     topM: z.number().min(0).max(60).nullish(),

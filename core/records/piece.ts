@@ -1,6 +1,6 @@
 /** A piece of cover, in the few numbers from which its casts are planned. */
 import * as z from 'zod';
-import { FLOWS, PIECE_KINDS, TARGETS } from '../water/pieces';
+import { FLOWS, PIECE_KINDS, PIECE_LENGTH_M, PIECE_WIDTH_M, TARGETS } from '../water/pieces';
 import { defineRecord } from './define';
 import { id, itemName, retiredAtMs } from './fields';
 
@@ -22,8 +22,8 @@ export const pieceRecord = defineRecord(
     name: itemName,
     kind: z.enum(PIECE_KINDS),
     /** From its outer end in, or along its edge; and across, m. */
-    lengthM: z.number().min(1).max(120),
-    widthM: z.number().min(0.5).max(40),
+    lengthM: z.number().min(PIECE_LENGTH_M[0]).max(PIECE_LENGTH_M[1]),
+    widthM: z.number().min(PIECE_WIDTH_M[0]).max(PIECE_WIDTH_M[1]),
     /**
      * As it was sketched, m: corner after corner, x in from its outer end or along its edge, y to the right or into the
      * cover; drawn as long and as wide as it is. Null: by its length and width alone.

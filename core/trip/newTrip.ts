@@ -1,4 +1,5 @@
 /** A day as it begins, and as it goes on at another water. */
+import { thunderClearMs } from '../cautions/cautions';
 import type { Trip } from '../records/trip';
 import type { SpeciesId } from '../water/terms';
 
@@ -27,23 +28,20 @@ export const newTrip = (id: string, waterId: string, species: SpeciesId, started
   cautionsSeen: [],
 });
 
-/** Thunder is heard on the next water too: what was told within this time is told there, ms. */
-const THUNDER_KEPT_MS = 2 * 3_600_000;
-
-/** Thunder that still counts, of whatever day it was told on. */
+/** Thunder that is still waited out, of whatever day it was told on: it is heard on the next water too. */
 export const thunderOf = (trips: readonly Trip[], atMs: number): Trip['thunder'] =>
   trips
     .flatMap((t) => t.thunder)
-    .filter((t) => t.atMs <= atMs && atMs - t.atMs < THUNDER_KEPT_MS)
+    .filter((t) => t.atMs <= atMs && thunderClearMs([t])! > atMs)
     .sort((a, b) => a.atMs - b.atMs);
 
 /** The outing at its next water: the same hands, rod and lure; the water is read anew, and its cautions said anew. */
 export function movedOn(from: Trip, to: Trip): Trip {
-  const { access, behaviour: _, ...read } = from.readings;
+  const { access, sky } = from.readings;
   return {
     ...to,
     movedFrom: from.id,
-    readings: { ...to.readings, sky: read.sky, ...(access && !to.readings.access ? { access } : {}) },
+    readings: { ...to.readings, sky, ...(access && !to.readings.access ? { access } : {}) },
     lureId: from.lureId,
     rodId: from.rodId,
     reelId: from.reelId,

@@ -16,6 +16,10 @@ export const PIECE_KINDS = [
 ] as const;
 export type PieceKind = (typeof PIECE_KINDS)[number];
 
+/** How long and how wide a piece may be, m. */
+export const PIECE_LENGTH_M = [1, 120] as const;
+export const PIECE_WIDTH_M = [0.5, 40] as const;
+
 /** How the current runs past a piece, looked at from open water: at it, away from it, across it. */
 export const FLOWS = ['none', 'inward', 'outward', 'from-left', 'from-right'] as const;
 export type Flow = (typeof FLOWS)[number];

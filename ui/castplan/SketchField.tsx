@@ -1,10 +1,11 @@
 /** A piece of cover drawn corner by corner on squared paper, as one looks at it from open water. */
 import { useState } from 'react';
 import { View } from 'react-native';
-import { roundTo } from '../../core/base/numbers';
+import { clamp, roundTo } from '../../core/base/numbers';
 import { canBeSketched, laidDown, outlineOf, sizeOf } from '../../core/castplan/outline';
 import { isEdge, type Point } from '../../core/castplan/shape';
 import { MAX_OUTLINE, type Piece } from '../../core/records/piece';
+import { PIECE_LENGTH_M, PIECE_WIDTH_M } from '../../core/water/pieces';
 import { crossText, SKETCH, sketchedText } from '../../wording/pages/sketch';
 import { FT, say, type UnitPrefs } from '../../wording/units';
 import { Part, Row } from '../parts/Box';
@@ -19,11 +20,7 @@ type Sketch = Pick<Piece, 'lengthM' | 'widthM' | 'outline'>;
 
 const SQUARES = 10;
 const HEIGHT_PX = 300;
-/** What a piece may be, m (core/records/piece). */
-const LENGTH_M: readonly [number, number] = [1, 120];
-const WIDTH_M: readonly [number, number] = [0.5, 40];
-const within = (v: number, [least, most]: readonly [number, number]): number =>
-  roundTo(Math.min(most, Math.max(least, v)), 2);
+const within = (v: number, [least, most]: readonly [number, number]): number => roundTo(clamp(v, least, most), 2);
 /** A drawn piece begins so far above the lower edge of the paper, as a share of it. */
 const FROM_BELOW = 0.2;
 
@@ -77,8 +74,8 @@ export function SketchField({ label, value, onChange }: SketchFieldProps) {
     const size = sizeOf(outline);
     setFrom(now);
     onChange({
-      lengthM: within(size.lengthM, LENGTH_M),
-      widthM: within(size.widthM, WIDTH_M),
+      lengthM: within(size.lengthM, PIECE_LENGTH_M),
+      widthM: within(size.widthM, PIECE_WIDTH_M),
       outline: outline.map((c) => ({ x: roundTo(c.x, 2), y: roundTo(c.y, 2) })),
     });
   };
@@ -106,8 +103,7 @@ export function SketchField({ label, value, onChange }: SketchFieldProps) {
       const move = way[e.key];
       if (move) {
         const [x, y] = pixel(at);
-        const clamp = (v: number, most: number): number => Math.min(most, Math.max(0, v));
-        setCross(placeAt(clamp(x + move[0] * stepM * perM, width), clamp(y + move[1] * stepM * perM, HEIGHT_PX)));
+        setCross(placeAt(clamp(x + move[0] * stepM * perM, 0, width), clamp(y + move[1] * stepM * perM, 0, HEIGHT_PX)));
       } else if (e.key === 'Enter' || e.key === ' ') putAt(at);
       else if (e.key === 'Backspace') takeLast();
       else return;

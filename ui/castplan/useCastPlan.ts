@@ -97,7 +97,7 @@ export function useFishedPlan(): FishedPlan | null {
     return there && times >= WORTH_MOVING ? { plan: there, times } : null;
   }, [q, plan, fished]);
   const next = useMemo(
-    () => (q && plan && fished && plan.casts.length === 0 ? (anglesAfter(q, plan.stand, fished)[0] ?? null) : null),
+    () => (q && plan && fished && plan.casts.length === 0 ? (anglesAfter(q, plan.stand, fished, 1)[0] ?? null) : null),
     [q, plan, fished],
   );
   const after = day && on ? castsAtPiece(book, day.trip) : 0;

@@ -190,8 +190,10 @@ export function tripActions({ commit, now }: ActionPorts): TripActions {
     moveBack: async () => {
       const atMs = now();
       let moved = false;
-      await commit((book) =>
+      const stored = await commit((book) =>
         forTrip(book, (t) => {
+          // Asked again where another tab was quicker.
+          moved = false;
           const before = t.movedFrom === null ? undefined : book.trip[t.movedFrom];
           if (!before || !isEmptyTally(tallyTrip(book, t.id, atMs))) return [];
           moved = true;
@@ -203,7 +205,7 @@ export function tripActions({ commit, now }: ActionPorts): TripActions {
           ];
         }),
       );
-      return moved;
+      return stored && moved;
     },
     takeUpTrip: (id) =>
       void commit((book) => {

@@ -100,8 +100,7 @@ function Editor({
   const change = (f: Field, value: unknown): void => {
     const put = (key: string, v: unknown): void =>
       form.setValue(key, v, { shouldDirty: true, shouldValidate: tried && f.type !== 'flags' });
-    if (f.type === 'flags' || f.type === 'position' || f.type === 'sketch')
-      for (const [key, v] of Object.entries(value as FormDraft)) put(key, v);
+    if (takesSeveral(f)) for (const [key, v] of Object.entries(value as FormDraft)) put(key, v);
     else put(f.key, value);
     if (f.key === 'usual.cover.kind') put('usual.cover.density', value === 'none' ? 0 : 0.4);
     if (kind === 'lure' && f.key === 'family' && !existing)
@@ -146,9 +145,7 @@ function Editor({
         <FieldView
           key={f.key || f.label}
           f={f}
-          value={
-            f.type === 'flags' || f.type === 'position' || f.type === 'sketch' ? draft : (get(draft, f.key) as unknown)
-          }
+          value={takesSeveral(f) ? draft : (get(draft, f.key) as unknown)}
           problem={keysOf(f)
             .map((k) => problems[k])
             .find((x) => x !== undefined)}
@@ -193,6 +190,9 @@ function Editor({
     </Screen>
   );
 }
+
+/** A field that reads and changes several stored values at once. */
+const takesSeveral = (f: Field): boolean => f.type === 'flags' || f.type === 'position' || f.type === 'sketch';
 
 /** The stored values that a field stands for. */
 const keysOf = (f: Field): readonly string[] =>

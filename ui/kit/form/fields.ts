@@ -28,7 +28,7 @@ import { STEPPERS, type Stepper } from '../../theme/stepping';
 import { newPiece } from '../../../core/records/piece';
 import { newSpot } from '../../../core/records/spot';
 import type { WaterPlace } from '../../../core/records/water';
-import { FLOWS, PIECE_KINDS } from '../../../core/water/pieces';
+import { FLOWS, PIECE_KINDS, PIECE_LENGTH_M, PIECE_WIDTH_M } from '../../../core/water/pieces';
 import {
   ACCESSES,
   BOTTOMS,
@@ -366,14 +366,14 @@ const pieceFields = (name: Field, u: UnitPrefs, kept: Kept): Field[] => [
     key: 'lengthM',
     label: 'How long',
     hint: FIELD.alongPiece,
-    stepper: { ...STEPPERS.distance(u), min: 1, max: 120 },
+    stepper: { ...STEPPERS.distance(u), min: PIECE_LENGTH_M[0], max: PIECE_LENGTH_M[1] },
     text: (v) => say.distance(v, u),
   },
   {
     type: 'number',
     key: 'widthM',
     label: 'How wide',
-    stepper: { ...STEPPERS.distance(u), min: 0.5, max: 40 },
+    stepper: { ...STEPPERS.distance(u), min: PIECE_WIDTH_M[0], max: PIECE_WIDTH_M[1] },
     text: (v) => say.distance(v, u),
   },
   {
