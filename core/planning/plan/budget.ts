@@ -8,7 +8,7 @@ import { mean } from './doubt';
 
 /**
  * What each part of a plan may take. Half of the plans take less than all of it together; the least looks at the casts
- * that take longest go beyond it, up to some three times.
+ * that take longest go beyond it, up to twice.
  */
 export const WORK = {
   ways: 40_000,
@@ -23,6 +23,13 @@ export const WORK = {
 /** So many casts of a kind can be afforded. */
 export const affordable = (work: number, each: number, [least, most]: readonly [number, number]): number =>
   clamp(Math.floor(work / Math.max(each, 1)), least, most);
+
+/** The least looks go beyond what a part may take by so much; one is always had. */
+const BEYOND = 1.25;
+
+/** Of the least that are asked so many, where even they would go far beyond what there is. */
+export const leastOf = (work: number, each: number, least: number, beyond = BEYOND): number =>
+  clamp(Math.floor((beyond * work) / Math.max(each, 1)), 1, least);
 
 /** What one of some casts took on average. */
 export const workEach = (of: readonly Candidate[]): number => mean(of.map((c) => c.track.work));

@@ -95,7 +95,7 @@ function* planSteps(asked: PlanTask, effort: PlanStage, searched: boolean): Step
   let changes: Buys = { buys: [], untried: 0 };
   if (searched) {
     [zoneShare, drawn] = yield* sureShare(p, hands, track);
-    changes = yield* changesOf(p, hands, zoneShare, track);
+    changes = yield* changesOf(p, hands, zoneShare, track, drawn);
   }
 
   zoneShare ??= shareRange(track.zoneShare, 0, []);
