@@ -57,8 +57,11 @@ export interface Keeper {
   openInMemory: () => Promise<void>;
   /** Reads what other tabs have stored. */
   catchUp: () => Promise<void>;
-  /** Stores a change; true once it is stored, false when it was refused. */
-  commit: (change: BookChange, shown: Shown) => Promise<boolean>;
+  /**
+   * Stores a change; true once it is stored, false when it was refused. `told` hears the same in the moment in which it
+   * is shown, so that what is drawn of it is drawn in one go.
+   */
+  commit: (change: BookChange, shown: Shown, told?: Told) => Promise<boolean>;
   /**
    * Stores a part of something long, whatever the book is; true once it is stored. It shows with the next change that
    * is shown: nobody should see it by halves.
@@ -99,6 +102,9 @@ export interface Ports {
 /** When a change is shown: at once, or only when it is stored. */
 export type Shown = 'at-once' | 'when-stored';
 
+/** Hears whether a change is stored. */
+export type Told = (stored: boolean) => void;
+
 interface Pending {
   change: BookChange;
   shown: Shown | 'with-the-next';
@@ -106,7 +112,8 @@ interface Pending {
   part?: Storable;
   /** It was refused before, here or on the page that was loaded anew. */
   again: boolean;
-  done: (stored: boolean) => void;
+  told?: Told | undefined;
+  done: Told;
 }
 
 /** So often somebody may be quicker, who does not wait for the lock. */
@@ -225,6 +232,7 @@ export function createKeeper(ports: Ports): Keeper {
   const settle = (batch: readonly Pending[], ok: boolean, hold = true): void => {
     pending = pending.filter((p) => !batch.includes(p));
     if (!ok && hold) refused.push(...batch.map((p) => p.change));
+    for (const p of batch) p.told?.(ok);
     if (!ok || batch.some((p) => p.shown !== 'with-the-next')) {
       publish();
       if (ok) tell();
@@ -308,7 +316,6 @@ export function createKeeper(ports: Ports): Keeper {
       else if (asked.shown === 'when-stored') underWay(p);
       void pump();
     });
-  const commit = (change: BookChange, shown: Shown, again = false): Promise<boolean> => wait({ change, shown, again });
 
   /** Another whole record takes the place of this one. */
   const replaced = async (by: (seen: Revision) => Promise<Revision>): Promise<void> => {
@@ -368,14 +375,14 @@ export function createKeeper(ports: Ports): Keeper {
       await pump();
     },
     catchUp,
-    commit: (change, shown) => commit(change, shown),
+    commit: (change, shown, told) => wait({ change, shown, told, again: false }),
     part: (part) => wait({ change: () => part.puts, part, shown: 'with-the-next', again: false }),
     replaceAll: (puts, how) => replaced((seen) => replaceStore(device(), puts, seen, { keep: true, ...how })),
     putBack: (atMs) => replaced((seen) => putBack(device(), seen, atMs)),
     retryRefused: async () => {
       const again = refused;
       refused = [];
-      const results = await Promise.all(again.map((change) => commit(change, 'when-stored', true)));
+      const results = await Promise.all(again.map((change) => wait({ change, shown: 'when-stored', again: true })));
       return results.every(Boolean);
     },
     dropRefused: () => {

@@ -1,11 +1,11 @@
 /** The book for the screens. */
-import { useMemo, useSyncExternalStore } from 'react';
+import { startTransition, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { useMutation } from '@tanstack/react-query';
 import type { Storable } from '../core/exchange/bookDocument';
 import type { Book, Put } from '../core/records';
 import type { Before } from '../core/records/replaced';
 import { deviceKeeper } from './deviceKeeper';
-import type { BookChange, Snapshot } from './keeper';
+import type { BookChange, Snapshot, Told } from './keeper';
 
 /** One part of what the keeper shows; the component is drawn again only when that part changes. */
 export function useStored<T>(part: (s: Snapshot) => T): T {
@@ -13,11 +13,24 @@ export function useStored<T>(part: (s: Snapshot) => T): T {
   return useSyncExternalStore(keeper.subscribe, () => part(keeper.snapshot()));
 }
 
+/** All that the keeper shows, a moment later: what follows from it is drawn in slices that hold up no finger. */
+export function useStoredLater(): Snapshot {
+  const keeper = deviceKeeper();
+  const [shown, setShown] = useState(keeper.snapshot);
+  useEffect(() => {
+    const follow = (): void => startTransition(() => setShown(keeper.snapshot()));
+    // It may have changed since it was first drawn.
+    follow();
+    return keeper.subscribe(follow);
+  }, [keeper]);
+  return shown;
+}
+
 export interface Committer {
   /** For what is easily set again (readings, settings, the kit): shows at once, stored at the next moment. */
   commit: (change: BookChange) => Promise<boolean>;
-  /** For the log: shows only when it is stored. */
-  record: (change: BookChange) => Promise<boolean>;
+  /** For the log: shows only when it is stored, and tells so in that moment. */
+  record: (change: BookChange, told?: Told) => Promise<boolean>;
   /** The book as it stands this instant, even between two taps of one frame; null before it is open. */
   current: () => Book | null;
 }
@@ -33,7 +46,7 @@ export function useCommitter(): PartCommitter {
     const keeper = deviceKeeper();
     return {
       commit: (change) => keeper.commit(change, 'at-once'),
-      record: (change) => keeper.commit(change, 'when-stored'),
+      record: (change, told) => keeper.commit(change, 'when-stored', told),
       part: (part) => keeper.part(part),
       current: () => (keeper.snapshot().status === 'ready' ? keeper.snapshot().book : null),
     };

@@ -2,7 +2,7 @@
 import { useDeferredValue, type Context, type ReactNode } from 'react';
 import { preferencesOf } from '../../core/records';
 import type { EffortBlock } from '../../core/records/block';
-import { useCommitter, useStored } from '../../data/useBook';
+import { useCommitter, useStoredLater } from '../../data/useBook';
 import { useNow } from '../platform/clock';
 import { useActionsOfDay } from './actions';
 import { DAY_CONTEXTS, useConditions, type DayParts } from './contexts';
@@ -27,7 +27,7 @@ const NO_BLOCKS: readonly EffortBlock[] = [];
 function useParts(): DayParts {
   const committer = useCommitter();
   // What a touch made stands on its own place at once; the day follows when the finger has its answer.
-  const { status, book } = useDeferredValue(useStored((s) => s));
+  const { status, book } = useStoredLater();
   const bookWithoutLog = useWithoutLog(book);
   const prefs = preferencesOf(book);
   const nowMs = useNow(prefs.demoClock, BUCKET_MS);

@@ -7,7 +7,7 @@ import { tallyTrip } from '../../core/log/tally';
 import type { Committer } from '../../data/useBook';
 import { buildDemoWorld } from '../../demo/world';
 import { useActionsOfDay } from './actions';
-import { lastTouch, touchMade } from './lastTouch';
+import { lastTouch, touchOver } from './lastTouch';
 import type { InHand } from './logActions';
 
 const NOW_MS = 1_790_000_000_000;
@@ -29,8 +29,8 @@ const request: PlanRequest = {
 };
 const plan = planRetrieve(request, 'first') as Plan;
 
-beforeEach(() => touchMade(null));
-afterEach(() => touchMade(null));
+beforeEach(() => touchOver());
+afterEach(() => touchOver());
 
 function setUp(state: Partial<InHand> = {}) {
   let book: Book = world;
@@ -43,7 +43,12 @@ function setUp(state: Partial<InHand> = {}) {
     stored.push([...puts]);
     return true;
   };
-  const committer: Committer = { commit: store, record: store, current: () => book };
+  const record: Committer['record'] = async (change, told) => {
+    const ok = await store(change);
+    told?.(ok);
+    return ok;
+  };
+  const committer: Committer = { commit: store, record, current: () => book };
   const hand: InHand = { worked: plan, request, lure, taken: false, ranking: null, ...state };
   const hook = renderHook(() => useActionsOfDay(hand, committer));
   return { device, hook, stored, committer, tally: () => tallyTrip(book, 'trip-today', NOW_MS), book: () => book };
@@ -107,7 +112,7 @@ test('an event is logged, its phase after, undo takes exactly it back', async ()
 
 test('what the device refuses is not told as logged', async () => {
   const t = setUp();
-  const refusing: Committer = { ...t.committer, record: async () => false };
+  const refusing: Committer = { ...t.committer, record: async (_, told) => (told?.(false), false) };
   const hook = renderHook(() =>
     useActionsOfDay({ worked: plan, request, lure, taken: false, ranking: null }, refusing),
   );

@@ -27,7 +27,7 @@ import { newId } from '../platform/ids';
 import { aimsNow } from './aims';
 import { askToKeep } from '../platform/persistence';
 import type { ActionPorts } from './ports';
-import { lastTouch, touchInReach, touchMade, touchStored, UNDO_MS, type LastTouch } from './lastTouch';
+import { touchInReach, touchMade, touchOver, touchTold, UNDO_MS, type LastTouch } from './lastTouch';
 import { forTrip } from './tripActions';
 
 export interface LogActions {
@@ -83,20 +83,20 @@ export function logActions({ record, current, now }: ActionPorts, inHand: () => 
     const opening: Opening = { blockId: newId(), atMs, plan: worked, request: asOf, lureId: lure.id, ranked };
     const touch: LastTouch = { id, what, untilRealMs: realNowMs() + UNDO_MS };
     touchMade(touch);
-    void record((b) =>
-      forTrip(b, (trip) => {
-        const { blockId, seq, puts } = placeInLog(b, trip, opening);
-        return [
-          ...puts,
-          thing({ id, blockId, seq, atMs }, thrownAt(b, trip, what)),
-          ...(what === 'lure-lost' ? lureLost(b, lure.id, atMs) : []),
-        ];
-      }),
+    void record(
+      (b) =>
+        forTrip(b, (trip) => {
+          const { blockId, seq, puts } = placeInLog(b, trip, opening);
+          return [
+            ...puts,
+            thing({ id, blockId, seq, atMs }, thrownAt(b, trip, what)),
+            ...(what === 'lure-lost' ? lureLost(b, lure.id, atMs) : []),
+          ];
+        }),
+      (stored) => touchTold(touch, stored),
     ).then((stored) => {
       if (preferencesOf(current() ?? book).beat.buzz) feel(!stored ? 'refused' : what === 'cast' ? 'cast' : 'event');
-      if (!stored) return;
-      touchStored(touch);
-      void askToKeep();
+      if (stored) void askToKeep();
     });
     return id;
   };
@@ -104,8 +104,7 @@ export function logActions({ record, current, now }: ActionPorts, inHand: () => 
   const takeBack = (id: string): void => {
     const atMs = now();
     void record((b) => [...takeBackPuts(b, id, atMs), ...lureBack(b, id)]);
-    const { made } = lastTouch.getState();
-    touchMade(made?.id === id ? null : made);
+    touchOver(id);
   };
 
   const bringBack = (id: string): void => {

@@ -8,7 +8,7 @@ import { createQueryClient } from '../../data/queryClient';
 import { buildDemoWorld } from '../../demo/world';
 import * as contexts from './contexts';
 import { DayProvider } from './DayProvider';
-import { touchMade } from './lastTouch';
+import { touchOver } from './lastTouch';
 
 const NOW_MS = 1_790_000_000_000;
 
@@ -112,6 +112,6 @@ test('a cast redraws what shows the log and the mood, and neither the water, the
   expect(drawn.log).toBeGreaterThan(0);
   expect(drawn.mood).toBeGreaterThan(0);
   view.unmount();
-  touchMade(null);
+  touchOver();
   client.clear();
 }, 120_000);
