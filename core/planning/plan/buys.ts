@@ -16,7 +16,7 @@ const AT_CORNERS = 5;
 /** Of those that help as many are worked out as the plan itself is, between these. */
 const AS_THE_PLAN = [2, 8] as const;
 /** What helps most is worth going so far beyond. */
-const HELD_BEYOND = 2;
+const HELD_BEYOND = 1.75;
 
 const scanned = ({ problem: task, hands }: Pick<Trial, 'problem' | 'hands'>): CastJob[] => [
   { task, hands, how: { mesh: MESH.scan } },
