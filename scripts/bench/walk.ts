@@ -189,46 +189,46 @@ ${table(
 Of ${all.length} steps walked, ${over('workMs')} had a task of more than ${LONG_MS} ms of work and ${over('clockMs')} one that the browser called long${share === null ? '' : `; ${(100 * share).toFixed(0)} % of the machine's time went to its neighbours meanwhile`}.`;
 }
 
-/** From the touch to the frame that shows its answer, measured in the page. */
-export const tapToDrawn = (page: Page, label: string, shown: RegExp): Promise<number> =>
+/**
+ * From the touch to the end of the frame that shows its answer, ms, by the page's own clock. What shows it is looked for
+ * whenever something of the page has changed; the next frame draws that change, and what waits for the frame's end is
+ * called once it is drawn.
+ */
+const touched = (page: Page, label: string, { text, key }: { text?: RegExp; key?: string }): Promise<number> =>
   page.evaluate(
-    ([name, pattern]) =>
+    ([name, pattern, answer]) =>
       new Promise<number>((resolve) => {
-        const text = (): string =>
-          [...document.querySelectorAll('[dir="auto"]')]
-            .map((e) => e.textContent ?? '')
-            .filter((t) => new RegExp(pattern!).test(t))
-            .join('|');
-        const before = text();
+        const look = pattern ? new RegExp(pattern) : null;
+        const shown = (): unknown =>
+          look
+            ? [...document.querySelectorAll('[dir="auto"]')]
+                .map((e) => e.textContent ?? '')
+                .filter((t) => look.test(t))
+                .join('|')
+            : document.querySelector(`[aria-label="${answer}"]`);
+        const before = shown();
+        const changes = new MutationObserver(() => {
+          const now = shown();
+          if (!now || now === before) return;
+          changes.disconnect();
+          requestAnimationFrame(() => {
+            const { port1, port2 } = new MessageChannel();
+            port1.onmessage = () => resolve(performance.now() - began);
+            port2.postMessage(null);
+          });
+        });
+        changes.observe(document.body, { childList: true, subtree: true, characterData: true });
         const began = performance.now();
         document.querySelector<HTMLElement>(`[role="button"][aria-label^="${name}"]`)!.click();
-        const look = (): void => {
-          if (text() === before) requestAnimationFrame(look);
-          else requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - began)));
-        };
-        look();
       }),
-    [label, shown.source],
+    [label, text?.source ?? '', key ?? ''] as const,
   );
 
+/** From the touch to the frame that shows its answer, a text that has changed. */
+export const tapToDrawn = (page: Page, label: string, text: RegExp): Promise<number> => touched(page, label, { text });
+
 /** From the touch to the drawn key that takes it back, which stands once the device has confirmed it. */
-export const tapToStored = (page: Page, label: string, undo: string): Promise<number> =>
-  page.evaluate(
-    ([name, key]) =>
-      new Promise<number>((resolve) => {
-        const find = (): Element | null => document.querySelector(`[aria-label="${key}"]`);
-        const before = find();
-        const began = performance.now();
-        document.querySelector<HTMLElement>(`[role="button"][aria-label^="${name}"]`)!.click();
-        const look = (): void => {
-          const now = find();
-          if (!now || now === before) requestAnimationFrame(look);
-          else requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - began)));
-        };
-        look();
-      }),
-    [label, undo],
-  );
+export const tapToStored = (page: Page, label: string, key: string): Promise<number> => touched(page, label, { key });
 
 /** Nobody casts sooner than this after the last touch, ms. */
 const BETWEEN_MS = 700;
