@@ -89,6 +89,32 @@ test('a change counts once it is stored, and is not shown before when it is of t
   expect([...store.all.keys()]).toContain('cast/b/000000-a');
 });
 
+test('that a change is under way is told only when it takes long; who asked hears it the moment it is shown', async () => {
+  const { keepers, store } = tabs(1);
+  const k = keepers[0]!;
+  await k.open();
+  const shown: [boolean, number][] = [];
+  k.subscribe(() => shown.push([k.snapshot().slow, seqs(k.snapshot().book).length]));
+  const heard: number[] = [];
+  await k.commit(oneMore('a'), 'when-stored', (ok) => heard.push(ok ? shown.length : -1));
+  expect([shown, heard]).toEqual([[[false, 1]], [0]]);
+  let letGo = (): void => {};
+  const waits = new Promise<void>((go) => (letGo = go));
+  const setManyIf = store.setManyIf.bind(store);
+  store.setManyIf = async (...all) => {
+    await waits;
+    return setManyIf(...all);
+  };
+  jest.useFakeTimers();
+  const stored = k.commit(oneMore('b'), 'when-stored', (ok) => heard.push(ok ? shown.length : -1));
+  jest.advanceTimersByTime(1000);
+  jest.useRealTimers();
+  expect(shown.slice(1)).toEqual([[true, 1]]);
+  letGo();
+  await stored;
+  expect([shown.slice(2), heard.slice(1)]).toEqual([[[false, 2]], [2]]);
+});
+
 test('a reading shows at once', async () => {
   const { keepers } = tabs(1);
   await keepers[0]!.open();

@@ -37,6 +37,8 @@ export interface Snapshot {
   quarantined: readonly Quarantined[];
   /** Changes on their way to the store. */
   storing: number;
+  /** Some have been on their way for longer than a moment: told on the page. */
+  slow: boolean;
   /** Changes the store refused; they are held on this page. */
   refused: number;
   /** Stored values that only a newer build can read: while there are any, nothing is stored from here. */
@@ -113,6 +115,8 @@ interface Pending {
   /** It was refused before, here or on the page that was loaded anew. */
   again: boolean;
   told?: Told | undefined;
+  /** For longer than a moment. */
+  slow: boolean;
   done: Told;
 }
 
@@ -154,6 +158,7 @@ export function createKeeper(ports: Ports): Keeper {
     book,
     quarantined,
     storing: pending.length,
+    slow: pending.some((p) => p.slow),
     refused: refused.length,
     newer,
     before,
@@ -302,18 +307,22 @@ export function createKeeper(ports: Ports): Keeper {
     }
   };
 
-  /** A change that shows only once it is stored is soon stored: that it is under way is told when it takes long. */
-  const underWay = (p: Pending): void => {
-    snapshot = shows(snapshot.book);
-    setTimeout(() => pending.includes(p) && publish(), SOON_MS);
+  /** What is soon stored needs no word that it is on its way. */
+  const tellIfSlow = (p: Pending): void => {
+    setTimeout(() => {
+      if (!pending.includes(p)) return;
+      p.slow = true;
+      publish();
+    }, SOON_MS);
   };
 
-  const wait = (asked: Omit<Pending, 'done'>): Promise<boolean> =>
+  const wait = (asked: Omit<Pending, 'done' | 'slow'>): Promise<boolean> =>
     new Promise((done) => {
-      const p = { ...asked, done };
+      const p = { ...asked, slow: false, done };
       pending.push(p);
       if (asked.shown === 'at-once') publish();
-      else if (asked.shown === 'when-stored') underWay(p);
+      else if (asked.shown === 'when-stored') snapshot = shows(snapshot.book);
+      if (asked.shown !== 'with-the-next') tellIfSlow(p);
       void pump();
     });
 
@@ -358,7 +367,7 @@ export function createKeeper(ports: Ports): Keeper {
         // What the device refused before the page was loaded anew has its next try.
         kept = ports.held?.read() ?? null;
         for (const change of heldChanges(kept)) {
-          pending.push({ change, shown: 'when-stored', again: true, done: () => undefined });
+          pending.push({ change, shown: 'when-stored', again: true, slow: false, done: () => undefined });
         }
       } catch (e) {
         status = 'error';

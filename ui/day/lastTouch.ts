@@ -28,7 +28,7 @@ const endsIn = (ms: number): void => {
 };
 
 /** What was shown stands until the next touch is stored, but no longer than this: it is drawn anew once, not twice. */
-const STANDS_MS = 120;
+const STANDS_MS = 1000;
 
 /** Made, and not yet stored: what was shown before is soon over. */
 export function touchMade(touch: LastTouch): void {

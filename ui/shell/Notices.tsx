@@ -145,7 +145,7 @@ function ThunderNotice() {
 
 function UpdateNotice() {
   const update = useUpdateState();
-  const storing = useStored((s) => s.storing);
+  const slow = useStored((s) => s.slow);
   const [later, setLater] = useState<string | null>(null);
   if (update === 'none' || later === update) return null;
   return (
@@ -155,7 +155,7 @@ function UpdateNotice() {
         <Button
           kind="solid"
           title={update === 'ready' ? SHELL.changeNow : SHELL.loadAgain}
-          disabled={storing > 0}
+          disabled={slow}
           onPress={takeUpdate}
         />
         <Button title="Later" onPress={() => setLater(update)} />

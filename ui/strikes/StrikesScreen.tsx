@@ -36,6 +36,15 @@ function CastsMade({ tripId }: { tripId: string }) {
   return <>{castsText(useStored((s) => castsOfTrip(s.book, tripId)))}</>;
 }
 
+function StoredWord({ any }: { any: boolean }) {
+  const slow = useStored((s) => s.slow);
+  return (
+    <Say kind="small" tone="soft">
+      {slow ? 'storing…' : any ? 'all stored' : ''}
+    </Say>
+  );
+}
+
 export function StrikesScreen() {
   const { day, reading } = useConditions();
   const { plan, lure, worked } = usePlan();
@@ -43,7 +52,6 @@ export function StrikesScreen() {
   const actions = useActions();
   const mood = useMood();
   const named = useCadenceName(day?.trip.settings);
-  const storing = useStored((s) => s.storing);
   const { units, p } = useTheme();
   const router = useRouter();
   const [ending, setEnding] = useState(false);
@@ -72,9 +80,7 @@ export function StrikesScreen() {
       right={
         <View style={{ alignItems: 'flex-end' }}>
           <UndoKey />
-          <Say kind="small" tone="soft">
-            {storing > 0 ? 'storing…' : tally.casts + tally.events.length > 0 ? 'all stored' : ''}
-          </Say>
+          <StoredWord any={tally.casts + tally.events.length > 0} />
         </View>
       }
       foot={
