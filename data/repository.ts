@@ -107,8 +107,12 @@ function parseBefore(text: string | null | undefined): Before | null {
 const UNREAD = 25;
 
 export async function loadBook(store: KeyValueStore): Promise<Loaded> {
-  await finishReplacing(store);
-  const { values, sound } = await store.getAll(BEFORE);
+  let all = await store.getAll(BEFORE);
+  if (all.values.has(REPLACING)) {
+    await finishReplacing(store);
+    all = await store.getAll(BEFORE);
+  }
+  const { values, sound } = all;
   const keys = [...values.keys()].filter((k) => !k.startsWith(META));
   const building = bookBuilder();
   const quarantined = new Map<string, Quarantined>();
