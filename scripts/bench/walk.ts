@@ -190,9 +190,9 @@ Of ${all.length} steps walked, ${over('workMs')} had a task of more than ${LONG_
 }
 
 /**
- * From the touch to the end of the frame that shows its answer, ms, by the page's own clock. What shows it is looked for
- * whenever something of the page has changed; the next frame draws that change, and what waits for the frame's end is
- * called once it is drawn.
+ * From the touch to the end of the frame that shows its answer, ms, by the page's own clock. What shows it is looked
+ * for whenever something of the page has changed; the next frame draws that change, and what waits for the frame's
+ * end is called once it is drawn.
  */
 const touched = (page: Page, label: string, { text, key }: { text?: RegExp; key?: string }): Promise<number> =>
   page.evaluate(
