@@ -14,6 +14,7 @@ function tabs(count: number, store: MemoryStore = memoryStore(), held: { text: s
   const troubles: string[] = [];
   const port = {
     ...store,
+    getAll: (but: string) => (faults.readsFail ? Promise.reject(new Error('no reading')) : store.getAll(but)),
     getMany: (keys: string[]) => (faults.readsFail ? Promise.reject(new Error('no reading')) : store.getMany(keys)),
     setMany: (entries: Record<string, string>) =>
       faults.refuse(entries) ? Promise.reject(new Error('full')) : store.setMany(entries),
