@@ -38,7 +38,8 @@ export function* changesOf(
   const own = { problem: p, hands };
   const all = trials(p, hands);
   const [plain, ...each] = yield [own, ...all].flatMap(scanned);
-  const eachAtCorners = corners(p).length * plain!.work;
+  const k = corners(p).length;
+  const eachAtCorners = k * plain!.work;
   const least = leastOf(WORK.changes, eachAtCorners, AT_CORNERS);
   const asked = all
     .map((trial, i) => ({ trial, gain: each[i]!.zoneShare - plain!.zoneShare }))
@@ -46,7 +47,6 @@ export function* changesOf(
     .slice(0, affordable(WORK.changes, eachAtCorners, [least, Infinity]));
 
   const cast = yield [own, ...asked.map((a) => a.trial)].flatMap(atCorners);
-  const k = corners(p).length;
   const shares = (i: number): number[] => cast.slice(i * k, (i + 1) * k).map((t) => t.zoneShare);
   const ownShares = shares(0);
   const likely = asked.map(({ trial, gain }, i) => {
