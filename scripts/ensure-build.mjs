@@ -7,6 +7,7 @@ import { bin, filesUnder, readStamp, ROOT, run, stop, writeStamp } from './lib.m
 
 const BUILD_INPUTS = ['app', 'ui', 'wording', 'data', 'workers', 'core', 'demo', 'public', 'metro'];
 const BUILD_FILES = [
+  'package.json',
   'package-lock.json',
   'app.json',
   'babel.config.js',
