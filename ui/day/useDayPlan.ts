@@ -76,6 +76,14 @@ const withoutTime = ({ conditions, ...rest }: PlanRequest): unknown => ({
   },
 });
 
+/** What was fished last here, where it is still there. */
+function lureOfLast(book: BookWithoutLog, day: Day | null, blocks: readonly EffortBlock[]): Lure | null {
+  const last = blocks.at(-1);
+  const id = last && last.spotId === day?.trip.spotId ? last.presentation.lureId : null;
+  const lure = id ? lureById(book.lure, id) : undefined;
+  return lure && lure.lostAtMs === null ? lure : null;
+}
+
 export function useDayPlan(
   book: BookWithoutLog,
   { day, schools }: DayConditions,
@@ -92,7 +100,9 @@ export function useDayPlan(
   // What is lost cannot be in hand.
   const pinned = day?.trip.lureId ? lureById(book.lure, day.trip.lureId) : undefined;
   const picked = pinned && pinned.lostAtMs === null ? pinned : null;
-  const lure = picked ?? startLure;
+  // Until the choice has come, what was fished last stays in hand; nothing is planned for it yet.
+  const lure = picked ?? startLure ?? (ranking ? null : lureOfLast(book, day, blocks));
+  const isChosen = picked !== null || ranking !== null;
   const tackle = useMemo(() => chooseTackle(book, day, prefs, lure), [book, day, prefs, lure]);
   const measured = useMemo(
     () => (lure && tackle ? measuredFor(book, lure.id, tackle.reel.id) : null),
@@ -106,7 +116,8 @@ export function useDayPlan(
   const planIdentity = request ? contentHash(request) : 'none';
   const asked = request ? contentHash(withoutTime(request)) : 'none';
   // While a changed plan is worked out the one before stays in view, as long as it is for the same lure.
-  const planOptions = { enabled: !!request, gcTime: 300_000, staleTime: Infinity, placeholderData: keepPreviousData };
+  const isAsked = request !== null && isChosen;
+  const planOptions = { enabled: isAsked, gcTime: 300_000, staleTime: Infinity, placeholderData: keepPreviousData };
   const planAs = (effort: 'first' | 'settled') => ({
     queryKey: queryKeys.plan(planIdentity, effort),
     queryFn: async ({ signal }: { signal: AbortSignal }) => {
@@ -120,7 +131,7 @@ export function useDayPlan(
   });
   const first = useQuery(planAs('first'));
   const wanted = usePlanWanted(planIdentity);
-  const settled = useQuery({ ...planAs('settled'), enabled: !!request && wanted });
+  const settled = useQuery({ ...planAs('settled'), enabled: isAsked && wanted });
   // When only time has passed the settled plan stays until the next is settled too: the hands must not change for a
   // moment between two casts.
   const stillSettled = !settled.isPlaceholderData || settled.data?.asked === asked;
@@ -143,7 +154,7 @@ export function useDayPlan(
   );
   const unplanned = useUnplanned(request, plan !== null || before !== null);
   const worked = plan ?? before ?? unplanned;
-  const planBusy = settled.isFetching && !(settled.data && stillSettled);
+  const planBusy = (request !== null && !isAsked) || (settled.isFetching && !(settled.data && stillSettled));
   const planError = settled.isError;
   const suggested = startLure && lure && startLure.id !== lure.id ? startLure : null;
   return useMemo(
