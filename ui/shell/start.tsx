@@ -3,6 +3,8 @@
  * To draw a page that waits in between would cost a third of a second: what takes its place is held back so long.
  */
 import '@expo/metro-runtime';
+// What fetches a script that is asked for later.
+import 'expo';
 import { ExpoRoot } from 'expo-router/build/ExpoRoot';
 import { renderRootComponent } from 'expo-router/build/renderRootComponent';
 import { FRAME, pageOf, pages, readPage } from './pages';
