@@ -1,3 +1,4 @@
 /** What no page carries: only a page at rest fetches it. */
 export { asWritten } from '../core/exchange/bookDocument';
+export { longOver } from '../core/log/longOver';
 export { tidy } from './tidy';

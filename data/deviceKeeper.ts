@@ -23,6 +23,8 @@ const heldStore: HeldStore = {
       text === null ? window.sessionStorage.removeItem(HELD) : window.sessionStorage.setItem(HELD, text),
     ),
 };
+/** These pages look at all days; the others are of the day, and stand before what is long over has been read. */
+export const asksForAll = (path: string): boolean => /^\/(kit|lessons|read)(\/|$)/.test(path);
 let keeper: Keeper | null = null;
 
 export function deviceKeeper(): Keeper {
@@ -42,9 +44,9 @@ function openDeviceKeeper(): Keeper {
   const k = createKeeper({
     store: deviceStore,
     // Fetched when there is time for it.
-    tidy: async () => {
-      const { asWritten, tidy } = await import('./atRest');
-      return tidy(asWritten);
+    tidy: async (book) => {
+      const { asWritten, longOver, tidy } = await import('./atRest');
+      return tidy(asWritten, longOver(book));
     },
     alone: (run) => (locks ? lockedFor(locks, run) : inTurn(run)),
     tell: () => channel?.postMessage('changed'),
@@ -55,6 +57,7 @@ function openDeviceKeeper(): Keeper {
         document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && changed());
     },
     held: heldStore,
+    drawn: untilIdle,
     trouble: reportTrouble,
   });
   // What the device has not taken yet lives on this page alone: closing it asks first.
@@ -64,9 +67,17 @@ function openDeviceKeeper(): Keeper {
       if (refused + storing > 0 || inMemory) e.preventDefault();
     });
   tidyAtRest(k);
-  void k.open();
+  void k.open(!asksForAll(window.location.pathname));
   return k;
 }
+
+/** The page draws so long at the most before more is read, ms. */
+const DRAWN_MS = 1000;
+const untilIdle = (): Promise<void> =>
+  new Promise((go) => {
+    if (typeof window.requestIdleCallback === 'function') window.requestIdleCallback(() => go(), { timeout: DRAWN_MS });
+    else setTimeout(go, DRAWN_MS / 4);
+  });
 
 /** When nothing was changed for so long, what is stored is made quick to open, ms. */
 const REST_MS = 10_000;

@@ -7,14 +7,28 @@ import { memoryStore, type MemoryStore } from './memoryStore';
 const world = buildDemoWorld(0);
 
 /** Tabs over one store: a lock that all share, notices that reach the others, and writes that can be made to fail. */
-function tabs(count: number, store: MemoryStore = memoryStore(), held: { text: string | null } = { text: null }) {
+function tabs(
+  count: number,
+  store: MemoryStore = memoryStore(),
+  held: { text: string | null } = { text: null },
+  longOver: { over?: Readonly<Record<string, string>>; drawn?: Promise<void>; fails?: () => boolean } = {},
+) {
+  const over = new Map(Object.entries(longOver.over ?? {}));
   let last: Promise<unknown> = Promise.resolve();
   const hearers: (() => void)[] = [];
   const faults = { refuse: (_entries: Record<string, string>) => false, readsFail: false };
   const troubles: string[] = [];
   const port = {
     ...store,
-    getAll: (but: string) => (faults.readsFail ? Promise.reject(new Error('no reading')) : store.getAll(but)),
+    getAll: async (but: string) => {
+      if (faults.readsFail) throw new Error('no reading');
+      return { values: new Map([...over, ...(await store.getAll(but)).values]), sound: new Map() };
+    },
+    getLate: async (but: string) => ({ ...(await store.getAll(but)), more: over.size > 0 }),
+    getLongOver: async () => {
+      if (longOver.fails?.()) throw new Error('no reading');
+      return { values: over, sound: new Map() };
+    },
     getMany: (keys: string[]) => (faults.readsFail ? Promise.reject(new Error('no reading')) : store.getMany(keys)),
     setMany: (entries: Record<string, string>) =>
       faults.refuse(entries) ? Promise.reject(new Error('full')) : store.setMany(entries),
@@ -32,6 +46,7 @@ function tabs(count: number, store: MemoryStore = memoryStore(), held: { text: s
       tell: () => hearers.forEach((h, j) => j !== i && h()),
       hear: (h) => hearers.push(h),
       held: { read: () => held.text, write: (text) => (held.text = text) },
+      ...(longOver.drawn ? { drawn: () => longOver.drawn! } : {}),
       trouble: (where) => troubles.push(where),
     });
   return { held, keepers: Array.from({ length: count }, (_, i) => open(i)), store, faults, troubles };
@@ -144,6 +159,42 @@ test.each([1, 7, 23])(
     expect([...store.all.keys()].filter((k) => k.startsWith('cast/'))).toHaveLength(60);
   },
 );
+
+test('the day stands before what is long over was read; what is changed by then shows, and is stored on the whole', async () => {
+  const over = storable([cast('old', 0)]);
+  let draw = (): void => undefined;
+  const drawn = new Promise<void>((go) => (draw = go));
+  const { keepers, store } = tabs(1, undefined, undefined, { over: over.entries, drawn });
+  const k = keepers[0]!;
+  const opened = k.open(true);
+  await quiet();
+  expect(k.snapshot().status).toBe('day');
+  expect(castsIn(k.snapshot().book)).toEqual([]);
+  const later = k.commit(oneMore('a'), 'when-stored');
+  const atOnce = k.commit(oneMore('b'), 'at-once');
+  expect(castsIn(k.snapshot().book)).toEqual(['b']);
+  expect(await k.tidy()).toBe(false);
+  await quiet();
+  expect([...store.all.keys()].filter((key) => key.startsWith('cast/'))).toEqual([]);
+  draw();
+  await opened;
+  expect(await Promise.all([later, atOnce])).toEqual([true, true]);
+  expect(k.snapshot().status).toBe('ready');
+  expect([castsIn(k.snapshot().book), seqs(k.snapshot().book)]).toEqual([['old', 'a', 'b'], upTo(3)]);
+});
+
+test('what is long over that cannot be read is an error told, and what was changed by then is stored at the next try', async () => {
+  const over = { entries: storable([cast('old', 0)]).entries, fails: true };
+  const { keepers, troubles } = tabs(1, undefined, undefined, { over: over.entries, fails: () => over.fails });
+  const k = keepers[0]!;
+  await k.open(true);
+  expect([k.snapshot().status, troubles]).toEqual(['error', ['opening the record']]);
+  const early = k.commit(oneMore('a'), 'when-stored');
+  over.fails = false;
+  await k.open();
+  expect(await early).toBe(true);
+  expect(castsIn(k.snapshot().book)).toEqual(['old', 'a']);
+});
 
 test('a notice is enough for another tab to see it', async () => {
   const { keepers } = tabs(2);

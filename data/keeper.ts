@@ -17,6 +17,7 @@ import {
   saveEntries,
   savePuts,
   Unreadable,
+  type Loaded,
   type Quarantined,
   type Revision,
 } from './repository';
@@ -31,7 +32,8 @@ import type { KeyValueStore } from './store';
 export type BookChange = (book: Book) => readonly Put[];
 
 export interface Snapshot {
-  status: 'loading' | 'error' | 'ready';
+  /** `day`: the book is there without what is long over, which is being read; nothing is stored until then. */
+  status: 'loading' | 'day' | 'error' | 'ready';
   /** What is stored, and on it the changes under way that show at once. */
   book: Book;
   quarantined: readonly Quarantined[];
@@ -54,7 +56,8 @@ export interface Snapshot {
 export interface Keeper {
   subscribe: (changed: () => void) => () => void;
   snapshot: () => Snapshot;
-  open: () => Promise<void>;
+  /** `dayFirst`: the day may stand before what is long over has been read. */
+  open: (dayFirst?: boolean) => Promise<void>;
   /** Goes on without the device's store, with a record that is empty and ends with the page. */
   openInMemory: () => Promise<void>;
   /** Reads what other tabs have stored. */
@@ -96,7 +99,9 @@ export interface Ports {
   /** Where what was refused outlasts a reload; absent: nowhere. */
   held?: HeldStore;
   /** One step of making what the store holds quick to open; whether there may be more to do. */
-  tidy?: () => Promise<boolean>;
+  tidy?: (book: Book) => Promise<boolean>;
+  /** Done once what is shown has been drawn. */
+  drawn?: () => Promise<void>;
   /** Something went wrong that the angler may read about later. */
   trouble: (where: string, e: unknown) => void;
 }
@@ -193,14 +198,23 @@ export function createKeeper(ports: Ports): Keeper {
     kept = text;
   };
 
-  const readAll = async (): Promise<void> => {
-    const counted = revision.count;
-    let loaded = await loadBook(device());
-    // A touch of this page was stored while it was read: with it, once more.
-    if (revision.count > Math.max(counted, loaded.revision.count)) loaded = await loadBook(device());
+  const takes = (loaded: Loaded, as: 'day' | 'ready'): void => {
     ({ revision, quarantined, newer, before } = loaded);
     stands(loaded.book);
-    status = 'ready';
+    status = as;
+  };
+
+  const readAll = async (dayFirst = false): Promise<void> => {
+    const counted = revision.count;
+    const dayStands = async (day: Loaded): Promise<void> => {
+      takes(day, 'day');
+      publish();
+      await ports.drawn?.();
+    };
+    let loaded = await loadBook(device(), dayFirst ? dayStands : undefined);
+    // A touch of this page was stored while it was read: with it, once more.
+    if (revision.count > Math.max(counted, loaded.revision.count)) loaded = await loadBook(device());
+    takes(loaded, 'ready');
   };
 
   const readNews = async (): Promise<void> => {
@@ -339,7 +353,7 @@ export function createKeeper(ports: Ports): Keeper {
       keepHeld();
       tell();
     } finally {
-      await ports.alone(readAll).catch((e: unknown) => ports.trouble('reading after replacing', e));
+      await ports.alone(() => readAll()).catch((e: unknown) => ports.trouble('reading after replacing', e));
       publish();
     }
   };
@@ -361,9 +375,9 @@ export function createKeeper(ports: Ports): Keeper {
       return () => listeners.delete(changed);
     },
     snapshot: () => snapshot,
-    open: async () => {
+    open: async (dayFirst = false) => {
       try {
-        await ports.alone(readAll);
+        await ports.alone(() => readAll(dayFirst));
         // What the device refused before the page was loaded anew has its next try.
         kept = ports.held?.read() ?? null;
         for (const change of heldChanges(kept)) {
@@ -405,7 +419,7 @@ export function createKeeper(ports: Ports): Keeper {
     },
     tidy: async () => {
       if (status !== 'ready' || newer > 0 || pending.length > 0) return false;
-      return ports.alone(async () => (!memory && (await ports.tidy?.())) || false);
+      return ports.alone(async () => (!memory && (await ports.tidy?.(stored()))) || false);
     },
     withRefused: () =>
       play(snapshot.book, [...refused, ...pending.filter((p) => p.shown !== 'at-once').map((p) => p.change)]),

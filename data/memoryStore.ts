@@ -10,9 +10,15 @@ export function memoryStore(start: Record<string, string> = {}): MemoryStore {
   const setMany = async (entries: Record<string, string>): Promise<void> => {
     for (const [k, v] of Object.entries(entries)) all.set(k, v);
   };
+  const getAll: KeyValueStore['getAll'] = async (but) => ({
+    values: new Map([...all].filter(([k]) => k !== but)),
+    sound: new Map(),
+  });
   return {
     all,
-    getAll: async (but) => ({ values: new Map([...all].filter(([k]) => k !== but)), sound: new Map() }),
+    getAll,
+    getLate: async (but) => ({ ...(await getAll(but)), more: false }),
+    getLongOver: async () => ({ values: new Map(), sound: new Map() }),
     getMany: async (keys) => Object.fromEntries(keys.map((k) => [k, all.get(k) ?? null])),
     setMany,
     setManyIf: async (entries, key, holds, gone = []) => {

@@ -1,6 +1,7 @@
 import { untold } from '../core/records/event';
 import { buildDemoWorld } from '../demo/world';
-import { put, recordOf, storageKey } from '../core/records';
+import { encoded } from '../core/exchange/bookDocument';
+import { KINDS, put, recordOf, recordsOf, storageKey } from '../core/records';
 import { memoryStore } from './memoryStore';
 import {
   keysSince,
@@ -11,6 +12,7 @@ import {
   readRevision,
   replaceStore,
   savePuts,
+  type Loaded,
   type Revision,
   Behind,
   Unreadable,
@@ -283,4 +285,97 @@ test('what was made of a state that is no more is not stored', async () => {
   await savePuts(store, world.slice(3, 5), seen);
   await expect(savePuts(store, world.slice(5, 7), seen)).rejects.toBeInstanceOf(Behind);
   expect([...store.all.keys()].filter((k) => !k.startsWith('meta/'))).toHaveLength(5);
+});
+
+describe('what is long over', () => {
+  const isOver = (key: string): boolean => /^(block|cast|event)\//.test(key);
+  /** A store in which the days' own lie apart; what stands in both counts in the other. */
+  function inTwo(entries: Record<string, string>, over: Record<string, string>) {
+    const store = memoryStore(entries);
+    const map = new Map(Object.entries(over));
+    return {
+      ...store,
+      getAll: async (but: string) => {
+        const { values } = await store.getAll(but);
+        return { values: new Map([...map, ...values]), sound: new Map() };
+      },
+      getLate: async (but: string) => ({ ...(await store.getAll(but)), more: true }),
+      getLongOver: async () => ({ values: map, sound: new Map<string, unknown>() }),
+    };
+  }
+  const texts = encoded(world);
+  const part = (holds: (key: string) => boolean): Record<string, string> =>
+    Object.fromEntries(Object.entries(texts).filter(([key]) => holds(key)));
+  const apart = () =>
+    inTwo(
+      part((key) => !isOver(key)),
+      part(isOver),
+    );
+
+  test('follows once the day stands, and the whole is what it would have been in one', async () => {
+    const days: Loaded[] = [];
+    const whole = await loadBook(apart(), async (day) => void days.push(day));
+    expect(days).toHaveLength(1);
+    expect(recordsOf(days[0]!.book, 'cast')).toEqual([]);
+    expect(days[0]!.book.lure).toEqual(whole.book.lure);
+    expect(whole.book.lure).toBe(days[0]!.book.lure);
+    const atOnce = await loadBook(apart());
+    for (const kind of KINDS)
+      expect(new Set(recordsOf(whole.book, kind))).toEqual(new Set(recordsOf(atOnce.book, kind)));
+    expect(recordsOf(whole.book, 'cast').length).toBeGreaterThan(30);
+  });
+
+  test('gives way to what was written since', async () => {
+    const block = world.find((p) => p.kind === 'block')!.data;
+    const changed = put('block', { ...block, zoneShare: 0.123 } as never);
+    const store = inTwo({ ...part((key) => !isOver(key)), ...encoded([changed]) }, part(isOver));
+    const { book } = await loadBook(store, async () => undefined);
+    expect(book.block[block.id]!.zoneShare).toBe(0.123);
+    // Moved to another block since: it stands there, and there alone.
+    const cast = world.find((p) => p.kind === 'cast')!.data;
+    const moved = put('cast', { ...cast, blockId: 'another' } as never);
+    const after = await loadBook(
+      inTwo({ ...part((key) => !isOver(key)), ...encoded([moved]) }, part(isOver)),
+      async () => undefined,
+    );
+    expect(recordsOf(after.book, 'cast').filter((c) => c.id === cast.id)).toEqual([moved.data]);
+  });
+
+  test('damaged in places, it is moved aside there and told; the rest stands', async () => {
+    const over = part(isOver);
+    const keys = Object.keys(over);
+    const store = inTwo(
+      part((key) => !isOver(key)),
+      { ...over, [keys[0]!]: '{', [keys[1]!]: null as unknown as string },
+    );
+    const days: Loaded[] = [];
+    const { book, quarantined } = await loadBook(store, async (day) => void days.push(day));
+    expect(days[0]!.quarantined).toEqual([]);
+    expect(quarantined.map((q) => q.key).sort()).toEqual([keys[0], keys[1]].sort());
+    expect(await store.getMany([QUARANTINE + keys[0]!])).toEqual({ [QUARANTINE + keys[0]!]: '{' });
+    expect(recordsOf(book, 'block').length + recordsOf(book, 'cast').length + recordsOf(book, 'event').length).toBe(
+      keys.length - 2,
+    );
+  });
+
+  test('a copy that was moved aside once never takes its place, and stands where there is no other', async () => {
+    const over = part(isOver);
+    const [a, b] = Object.keys(over).filter((k) => k.startsWith('block/')) as [string, string];
+    const { [b]: gone, ...rest } = over;
+    const aside = over[a]!.replace(/"zoneShare":[\d.]+/, '"zoneShare":0.987');
+    const store = inTwo({ ...part((key) => !isOver(key)), [QUARANTINE + a]: aside, [QUARANTINE + b]: gone! }, rest);
+    const { book } = await loadBook(store, async () => undefined);
+    expect(book.block[a.slice(6)]!.zoneShare).not.toBe(0.987);
+    expect(book.block[b.slice(6)]).toBeDefined();
+  });
+
+  test('read anew, all of it, where another page has stored meanwhile', async () => {
+    const store = apart();
+    const late = put('lure', { ...world.find((p) => p.kind === 'lure')!.data, id: 'new one' } as never);
+    const { book } = await loadBook(store, async () => {
+      await savePuts(store, [late], NEW);
+    });
+    expect(book.lure['new one']).toBeDefined();
+    expect(recordsOf(book, 'cast').length).toBeGreaterThan(30);
+  });
 });

@@ -4,10 +4,10 @@
  */
 import { decodeStored, encoded, storable, storedBefore, type Storable } from '../core/exchange/bookDocument';
 import type { Problem } from '../core/base/problems';
-import { bookBuilder, type Book, type Put } from '../core/records';
+import { bookBuilder, put, recordsOf, type Book, type Kind, type Put } from '../core/records';
 import { REPLACED_BY, type Before } from '../core/records/replaced';
 import { inSlices } from './slices';
-import type { KeyValueStore } from './store';
+import type { AllStored, KeyValueStore } from './store';
 
 export const QUARANTINE = 'quarantine/';
 const META = 'meta/';
@@ -106,44 +106,96 @@ function parseBefore(text: string | null | undefined): Before | null {
 /** To read a text that this build has not read before takes as long as so many that it has. */
 const UNREAD = 25;
 
-export async function loadBook(store: KeyValueStore): Promise<Loaded> {
-  let all = await store.getAll(BEFORE);
-  if (all.values.has(REPLACING)) {
-    await finishReplacing(store);
-    all = await store.getAll(BEFORE);
-  }
-  const { values, sound } = all;
-  const keys = [...values.keys()].filter((k) => !k.startsWith(META));
-  const building = bookBuilder();
+/** Reads what was stored, part by part: what cannot be read is quarantined, what a newer build wrote is left. */
+function reading() {
   const quarantined = new Map<string, Quarantined>();
   const moveAside: Quarantined[] = [];
-  const present = new Set(keys);
-  let newer = 0;
-  await inSlices(keys, (key) => {
-    const text = asText(values.get(key));
-    if (sound.has(key)) {
-      building.add(storedBefore(key, sound.get(key)));
-      return 1;
-    }
-    const aside = key.startsWith(QUARANTINE);
-    const original = aside ? key.slice(QUARANTINE.length) : key;
-    const r = decodeStored(original, text);
-    if (r.ok) {
-      // What was moved aside never takes the place of what was stored since.
-      if (!aside || !present.has(original)) building.add(r.put);
+  /** What was moved aside and can be read after all. */
+  const brought = new Map<string, Put>();
+  const counted = { newer: 0 };
+  const read = async ({ values, sound }: AllStored, counts: (key: string) => boolean, add: (p: Put) => void) => {
+    const keys = [...values.keys()].filter((k) => !k.startsWith(META) && counts(k));
+    await inSlices(keys, (key) => {
+      if (sound.has(key)) {
+        add(storedBefore(key, sound.get(key)));
+        return 1;
+      }
+      const text = asText(values.get(key));
+      const aside = key.startsWith(QUARANTINE);
+      const original = aside ? key.slice(QUARANTINE.length) : key;
+      const r = decodeStored(original, text);
+      if (r.ok) {
+        if (aside) brought.set(original, r.put);
+        else add(r.put);
+        return UNREAD;
+      }
+      // A newer build reads it: another page has it open, or had.
+      if (!aside && isNewer(r.problems)) {
+        counted.newer++;
+        return UNREAD;
+      }
+      const q = { key: original, text, problems: r.problems };
+      quarantined.set(original, q);
+      if (!aside) moveAside.push(q);
       return UNREAD;
-    }
-    // A newer build reads it: another page has it open, or had.
-    if (!aside && isNewer(r.problems)) {
-      newer++;
-      return UNREAD;
-    }
-    const q = { key: original, text, problems: r.problems };
-    quarantined.set(original, q);
-    if (!aside) moveAside.push(q);
-    return UNREAD;
-  });
+    });
+  };
+  return { read, quarantined, moveAside, brought, counted };
+}
+
+/**
+ * All that is stored. `dayStands`: is given it without what is long over, where that is still to be read; the page can
+ * go on with it until then, and stores nothing. The rest is read when it is done.
+ */
+export async function loadBook(store: KeyValueStore, dayStands?: (day: Loaded) => Promise<void>): Promise<Loaded> {
+  const ask = async (): Promise<AllStored & { more: boolean }> =>
+    dayStands ? store.getLate(BEFORE) : { ...(await store.getAll(BEFORE)), more: false };
+  let late = await ask();
+  if (late.values.has(REPLACING)) {
+    await finishReplacing(store);
+    late = await ask();
+  }
+  const { values } = late;
+  const { read, quarantined, moveAside, brought, counted } = reading();
+  const building = bookBuilder();
+  await read(late, () => true, building.add);
   const revision = parseRevision(values.get(REVISION));
+  const before = parseBefore(values.get(BEFORE_HEAD));
+  const loaded = (book: Book): Loaded => ({
+    book,
+    quarantined: [...quarantined.values()],
+    newer: counted.newer,
+    before,
+    revision,
+  });
+  /** What was moved aside never takes the place of what was stored since. */
+  const bring = (there: ReadonlyMap<string, unknown>, add: (p: Put) => void): void => {
+    for (const [key, p] of brought) if (!values.has(key) && !there.has(key)) add(p);
+  };
+  if (!late.more) bring(values, building.add);
+  let book = building.book();
+  if (late.more) {
+    await dayStands?.(loaded(book));
+    const past = bookBuilder();
+    const kinds = new Set<Kind>();
+    const add = (p: Put): void => {
+      kinds.add(p.kind);
+      past.add(p);
+    };
+    const longOver = await store.getLongOver();
+    await read(longOver, (key) => !values.has(key), add);
+    bring(longOver.values, add);
+    // Another page has stored meanwhile, and what was read belongs to two states.
+    if ((await readRevision(store)).count !== revision.count) return loadBook(store);
+    // What is of late counts before what is long over.
+    const puts = [...kinds].flatMap((kind) => recordsOf(book, kind).map((data) => put(kind, data as never)));
+    await inSlices(puts, (p) => {
+      past.add(p);
+      return 1;
+    });
+    const whole = past.book();
+    book = { ...book, ...Object.fromEntries([...kinds].map((kind) => [kind, whole[kind]])) };
+  }
   // Where another page has stored since, the next to open it moves them.
   if (moveAside.length > 0)
     await store.setManyIf(
@@ -152,13 +204,7 @@ export async function loadBook(store: KeyValueStore): Promise<Loaded> {
       isStill(revision),
       moveAside.map((q) => q.key),
     );
-  return {
-    book: building.book(),
-    quarantined: [...quarantined.values()],
-    newer,
-    before: parseBefore(values.get(BEFORE_HEAD)),
-    revision,
-  };
+  return loaded(book);
 }
 
 /** Records by their keys; null when one of them cannot be read or is gone, and only a whole load can tell. */

@@ -7,7 +7,7 @@ import { decodeStored } from '../core/exchange/bookDocument';
 import { seededRandom } from '../core/base/random';
 import { deviceStore } from './store';
 import { tidy } from './tidy';
-import { isTogether, TOGETHER } from './together';
+import { isTogether, LONG_OVER, TOGETHER } from './together';
 
 let mockBuild = 'one';
 jest.mock('./build', () => ({ UNFINISHED: 'unfinished', buildName: () => mockBuild }));
@@ -129,8 +129,8 @@ const readable =
   (key: string, text: string): string | null =>
     not.includes(key) ? null : text;
 /** Steps until there is nothing left to do. */
-async function tidyAll(asWritten = readable()): Promise<number> {
-  for (let steps = 0; steps < 50; steps++) if (!(await tidy(asWritten))) return steps;
+async function tidyAll(asWritten = readable(), isLongOver = (_: string) => false): Promise<number> {
+  for (let steps = 0; steps < 50; steps++) if (!(await tidy(asWritten, isLongOver))) return steps;
   throw new Error('it never ends');
 }
 const sound = async (): Promise<number> => (await store.getAll(NOTHING)).sound.size;
@@ -156,7 +156,8 @@ test('sealed by the build that has read it, as long as not a letter has changed'
   mockBuild = 'unfinished';
   expect(await tidyAll()).toBe(0);
   mockBuild = 'one';
-  expect(await tidyAll()).toBe(3);
+  // Sealed, and looked through for what is long over.
+  expect(await tidyAll()).toBe(2 * 3);
   expect(await sound()).toBe(1200);
   // Written again since: that one is to be read anew.
   await store.setMany({ 'cast/1': '"anew"' });
@@ -197,4 +198,73 @@ test('tidying ends, whatever lies there: a key twice in one pack, and nothing th
   const before = (await raw()).keys;
   await tidyAll(() => null);
   expect((await raw()).keys).toEqual(before);
+});
+
+const ofOld = (key: string): boolean => /^cast\/\d*[13579]$/.test(key);
+
+test('what is long over lies apart, is left out at first, and follows; what was written since counts', async () => {
+  await store.setMany({ ...written('cast', 600, 'first'), 'meta/revision': '7' });
+  await store.setMany(written('cast', 600, 'second'));
+  await tidyAll(readable(), ofOld);
+  const { keys } = await raw();
+  expect(keys.filter((k) => k.startsWith(LONG_OVER)).length).toBeGreaterThan(1);
+  const wrote: Record<string, string> = { ...written('cast', 600, 'second'), 'meta/revision': '7' };
+  expect(await all()).toEqual(wrote);
+  expect(await store.getMany(['cast/1', 'cast/2'])).toEqual({ 'cast/1': wrote['cast/1'], 'cast/2': wrote['cast/2'] });
+  const late = await store.getLate(NOTHING);
+  expect(late.more).toBe(true);
+  expect([...late.values.keys()].filter(ofOld)).toEqual([]);
+  const over = await store.getLongOver();
+  expect([...over.values.keys()].every(ofOld)).toBe(true);
+  expect(Object.fromEntries([...over.values, ...late.values])).toEqual(wrote);
+  expect(over.sound.size).toBe(300);
+
+  // One that is long over was changed: it lies alone, and counts.
+  await store.setMany({ 'cast/1': '"third"' });
+  expect((await store.getLate(NOTHING)).values.get('cast/1')).toBe('"third"');
+  expect((await all())['cast/1']).toBe('"third"');
+  await tidyAll(readable(), ofOld);
+  expect((await all())['cast/1']).toBe('"third"');
+
+  // Taken away, it is gone wherever it lay.
+  await store.removeMany(Object.keys(written('cast', 600, '')));
+  expect(await all()).toEqual({ 'meta/revision': '7' });
+  expect(await store.getLate(NOTHING)).toMatchObject({ more: false });
+});
+
+test('nothing is put apart past what cannot be read whole: what stands in both counts in the later one', async () => {
+  await store.setMany(written('cast', 500, 'first'));
+  await store.setMany(written('cast', 500, 'second'));
+  await tidyAll(readable(), () => false);
+  mockBuild = 'four';
+  // The older cannot be sealed by this build.
+  await tidyAll((_, text) => (text.includes('first') ? null : text), ofOld);
+  expect((await store.getLate(NOTHING)).more).toBe(false);
+  expect((await all())['cast/1']).toBe('"second 1"');
+});
+
+test('whatever is written and put apart in whatever order, what was written last counts', async () => {
+  const random = seededRandom(11);
+  const model = new Map<string, string>();
+  mockBuild = 'five';
+  for (let n = 0; n < 40; n++) {
+    const from = Math.floor(900 * random());
+    const size = random() < 0.5 ? 500 + Math.floor(300 * random()) : 1 + Math.floor(20 * random());
+    const texts = Object.entries(many('cast', from, from + size, `at ${n}`)).map(
+      ([k, v]) => [k, JSON.stringify(v)] as const,
+    );
+    await store.setMany(Object.fromEntries(texts));
+    for (const [k, v] of texts) model.set(k, v);
+    if (random() < 0.3) {
+      const gone = [...model.keys()].filter(() => random() < 0.1);
+      await store.removeMany(gone);
+      for (const k of gone) model.delete(k);
+    }
+    for (let steps = Math.floor(6 * random()); steps > 0; steps--) await tidy(readable(), ofOld);
+    const over = await store.getLongOver();
+    const late = await store.getLate(NOTHING);
+    expect(Object.fromEntries([...over.values, ...late.values])).toEqual(Object.fromEntries(model));
+  }
+  await tidyAll(readable(), ofOld);
+  expect(await all()).toEqual(Object.fromEntries(model));
 });

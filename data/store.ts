@@ -5,11 +5,24 @@
  */
 import { openDB, unwrap, type IDBPDatabase, type IDBPObjectStore } from 'idb';
 import { rest } from './slices';
-import { asTogether, isSound, isTogether, keyAfter, mayLieTogether, TOGETHER, TOGETHER_FROM } from './together';
+import {
+  asTogether,
+  isSound,
+  isTogether,
+  keyAfter,
+  LONG_OVER,
+  mayLieTogether,
+  TOGETHER,
+  TOGETHER_FROM,
+} from './together';
 
 export interface KeyValueStore {
   /** All that lies there, but for one key. */
   getAll(but: string): Promise<AllStored>;
+  /** The same without what is long over, where there is such: it can follow. */
+  getLate(but: string): Promise<AllStored & { more: boolean }>;
+  /** What is long over; what stands elsewhere too counts there. */
+  getLongOver(): Promise<AllStored>;
   getMany(keys: string[]): Promise<Record<string, string | null>>;
   /** All of them or none: one transaction. */
   setMany(entries: Record<string, string>): Promise<void>;
@@ -91,18 +104,28 @@ async function together(table: IDBPObjectStore<unknown, string[], string, IDBTra
 export const sealed = new Set<string>();
 /** What cannot be sealed, or put together: something in it cannot be read. */
 export const left = new Set<string>();
+/** In these nothing that is long over is left. */
+export const sifted = new Set<string>();
 
-/** Of what lies together so many are looked at in one go: some milliseconds. */
-const AT_ONCE = 3;
+/** What lies together: of all days, or of some. */
+const PACKS = {
+  all: () => beginning(TOGETHER),
+  late: () => IDBKeyRange.bound(`${LONG_OVER}\uffff`, `${TOGETHER}\uffff`, true),
+  longOver: () => beginning(LONG_OVER),
+};
 
-async function readAll(but: string): Promise<AllStored> {
+/** What lies together, and what lies alone but for one key; null: none of that. */
+async function readAll(of: keyof typeof PACKS, but: string | null): Promise<AllStored> {
   const { store, done } = await begin('readonly');
-  const ranges = [
-    IDBKeyRange.upperBound(but, true),
-    IDBKeyRange.bound(but, TOGETHER, true, true),
-    IDBKeyRange.lowerBound(`${TOGETHER}\uffff`, true),
-  ];
-  const lying = (await store.getAllKeys(beginning(TOGETHER))).map(String);
+  const ranges =
+    but === null
+      ? []
+      : [
+          IDBKeyRange.upperBound(but, true),
+          IDBKeyRange.bound(but, TOGETHER, true, true),
+          IDBKeyRange.lowerBound(`${TOGETHER}\uffff`, true),
+        ];
+  const lying = (await store.getAllKeys(PACKS[of]())).map(String);
   // Each in a request of its own: all at once they would hold the page up.
   const [parts, packs] = await Promise.all([
     Promise.all(ranges.map((r) => Promise.all([store.getAllKeys(r), store.getAll(r)]))),
@@ -112,7 +135,8 @@ async function readAll(but: string): Promise<AllStored> {
   const values = new Map<string, string>();
   const sound = new Map<string, unknown>();
   for (const [i, key] of lying.entries()) {
-    if (i % AT_ONCE === AT_ONCE - 1) await rest();
+    // Each takes some milliseconds.
+    if (i > 0) await rest();
     const pack = packs[i];
     if (!isTogether(pack)) {
       values.set(key, pack as string);
@@ -187,7 +211,7 @@ async function take(tx: Writing, table: IDBObjectStore, keys: readonly string[])
     for (const { key, keys: inner, values } of lying.reverse()) {
       const still = inner.flatMap((k, i) => (counts.has(k) ? [] : [[k, values[i]!] as const]));
       for (const [k] of still) counts.add(k);
-      if (still.length < inner.length) for (const known of [sealed, left]) known.delete(key);
+      if (still.length < inner.length) for (const known of [sealed, left, sifted]) known.delete(key);
       if (still.length === 0) table.delete(key);
       else if (still.length < inner.length) table.put(asTogether(still), key);
     }
@@ -198,11 +222,20 @@ async function take(tx: Writing, table: IDBObjectStore, keys: readonly string[])
   }
 }
 
+async function hasLongOver(): Promise<boolean> {
+  const { store, done } = await begin('readonly');
+  const count = await store.count(beginning(LONG_OVER));
+  await done;
+  return count > 0;
+}
+
 const STORE: KeyValueStore = {
-  getAll: readAll,
+  getAll: (but) => readAll('all', but),
+  getLate: async (but) => ({ ...(await readAll('late', but)), more: await hasLongOver() }),
+  getLongOver: () => readAll('longOver', null),
   getMany: async (keys) => {
     if (keys.length > MANY) {
-      const { values } = await readAll('');
+      const { values } = await readAll('all', '');
       return Object.fromEntries(keys.map((key) => [key, values.get(key) ?? null]));
     }
     const tx = await begin('readonly');

@@ -3,6 +3,9 @@
  * later one of these counts before an earlier, a value of its own before them all; what the store itself is told of
  * stays apart. Written in the shape of a record of a version to come, so that an older build leaves it where it is.
  *
+ * What belongs to days long over lies in some of their own, under keys that come before the others': it counts after
+ * them, and the day stands before they are read.
+ *
  * One whose texts a build has read, every one of them, carries that build's seal: as long as it is unbroken the same
  * build need not look at them again, and a log of many years opens in the time of a short one.
  */
@@ -12,9 +15,11 @@ import { buildName, UNFINISHED } from './build';
 export const TOGETHER_FROM = 500;
 const APART = ['meta/', 'quarantine/'] as const;
 export const TOGETHER = 'trip/~together~';
+/** Before all digits. */
+export const LONG_OVER = `${TOGETHER}!`;
 const TOGETHER_VERSION = 1_000_000;
 const DIGITS = 9;
-const NUMBERED = new RegExp(`^${TOGETHER}(\\d{${DIGITS}})$`);
+const NUMBER = new RegExp(`^\\d{${DIGITS}}$`);
 
 interface Seal {
   /** The build that has read them. */
@@ -41,9 +46,10 @@ export const asTogether = (entries: readonly (readonly [string, string])[], seal
 export const mayLieTogether = (key: string): boolean => !APART.some((x) => key.startsWith(x));
 
 /** The key of the next one, after all of these keys. */
-export function keyAfter(keys: readonly string[]): (nth: number) => string {
-  const last = Math.max(0, ...keys.flatMap((key) => NUMBERED.exec(key)?.slice(1).map(Number) ?? []));
-  return (nth) => `${TOGETHER}${String(last + nth).padStart(DIGITS, '0')}`;
+export function keyAfter(keys: readonly string[], of: string = TOGETHER): (nth: number) => string {
+  const numbers = keys.filter((key) => key.startsWith(of)).map((key) => key.slice(of.length));
+  const last = Math.max(0, ...numbers.filter((n) => NUMBER.test(n)).map(Number));
+  return (nth) => `${of}${String(last + nth).padStart(DIGITS, '0')}`;
 }
 
 /** The seal of this build on texts that it has read; none where it cannot say which build it is. */

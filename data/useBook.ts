@@ -48,7 +48,10 @@ export function useCommitter(): PartCommitter {
       commit: (change) => keeper.commit(change, 'at-once'),
       record: (change, told) => keeper.commit(change, 'when-stored', told),
       part: (part) => keeper.part(part),
-      current: () => (keeper.snapshot().status === 'ready' ? keeper.snapshot().book : null),
+      current: () => {
+        const { status, book } = keeper.snapshot();
+        return status === 'ready' || status === 'day' ? book : null;
+      },
     };
   }, []);
 }

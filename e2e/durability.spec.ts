@@ -19,6 +19,11 @@ test.use({ viewport: PHONE, acceptDownloads: true });
 
 /** Hundreds are made by the benchmark `crashes`. */
 const CRASHES = 5;
+/** A record as it lies on the device. */
+interface Stored {
+  version: number;
+  data: Record<string, unknown>;
+}
 /** Things that each of two tabs logs. */
 const EACH_TAB = 40;
 
@@ -56,6 +61,57 @@ test('a reading set in one tab is there in the other', async ({ page, context })
   await page.getByRole('radio', { name: '½ ft', exact: true }).click();
   await expect(other.getByRole('button', { name: 'clarity: ½ ft. Change' })).toBeVisible();
   await page.close();
+});
+
+/** The page has no rest for so long after it was opened, ms: what is long over is not read by then. */
+const NO_REST_MS = 6000;
+
+test('of a record of years the day stands first and takes a cast; what is long over follows, whole', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await openStrikes(page);
+  await page.getByRole('button', { name: 'Cast: add one' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: '1 cast' })).toBeVisible();
+  const stored = await storedValues(page);
+  const records = Object.entries(stored).map(([k, v]) => [k, JSON.parse(v) as Stored] as const);
+  const [, trip] = records.find(([k, r]) => k.startsWith('trip/') && r.data.endedAtMs !== null)!;
+  const [, block] = records.find(([k, r]) => k.startsWith('block/') && r.data.tripId === trip.data.id)!;
+  const years = 3 * 365 * 86_400_000;
+  const startedAtMs = (trip.data.startedAtMs as number) - years;
+  const day = { ...trip, data: { ...trip.data, id: 'years-ago', startedAtMs, endedAtMs: startedAtMs + 3_600_000 } };
+  const old: [string, Stored][] = [
+    [
+      'block/b-old',
+      { ...block, data: { ...block.data, id: 'b-old', tripId: 'years-ago', startedAtMs, endedAtMs: null } },
+    ],
+    ...Array.from({ length: 40 }, (_, seq): [string, Stored] => [
+      `cast/b-old/${String(seq).padStart(6, '0')}-old-${seq}`,
+      { version: 2, data: { id: `old-${seq}`, blockId: 'b-old', seq, atMs: startedAtMs + seq * 60_000, count: 1 } },
+    ]),
+  ];
+  await putValue(page, 'trip/years-ago', JSON.stringify(day));
+  await putValue(page, 'trip/~together~!000000001', {
+    version: 1_000_000,
+    data: { keys: old.map(([k]) => k), values: old.map(([, r]) => JSON.stringify(r)) },
+  });
+  await page.addInitScript((ms) => {
+    window.requestIdleCallback = (run) =>
+      Number(setTimeout(() => run({ didTimeout: true, timeRemaining: () => 0 }), ms));
+  }, NO_REST_MS);
+
+  await openStrikes(page);
+  await page.getByRole('button', { name: 'Cast: add one' }).click();
+  await expect(page.getByText('storing…')).toBeVisible();
+  expect(await storedLog(page)).toHaveLength(1);
+  // What looks at all days waits for them.
+  await page.getByRole('link', { name: 'Lessons' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'Opening your record…' })).toBeVisible();
+  await page.getByRole('link', { name: 'Strikes' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: '2 casts' })).toBeVisible({ timeout: 30_000 });
+  expect(await storedLog(page)).toHaveLength(2);
+  await page.goto('/lessons/day/years-ago');
+  await expect(page.getByText('40 casts').first()).toBeVisible({ timeout: 30_000 });
 });
 
 test('a full device is told, nothing that shows is untrue, and the rest can be saved to a file or tried again', async ({

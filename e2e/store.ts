@@ -23,7 +23,7 @@ export const storedValues = (page: Page, of = NAME): Promise<Record<string, stri
   }, of);
 
 /** Writes a value as it would never be written by the application. */
-export const putValue = (page: Page, key: string, value: string): Promise<void> =>
+export const putValue = (page: Page, key: string, value: unknown): Promise<void> =>
   page.evaluate(
     async ([name, k, v]) => {
       const db = await new Promise<IDBDatabase>((ok, no) => {
@@ -39,7 +39,7 @@ export const putValue = (page: Page, key: string, value: string): Promise<void> 
       });
       db.close();
     },
-    [NAME, key, value],
+    [NAME, key, value] as const,
   );
 
 export interface LogLine {

@@ -197,7 +197,8 @@ export function measurementsOf(book: Pick<Book, 'calibration' | 'tombstone'>, of
 }
 
 /** The angler's preferences, or the defaults. */
-export const preferencesOf = (book: Book | null): Preferences => book?.preferences.mine ?? DEFAULT_PREFERENCES;
+export const preferencesOf = (book: Pick<Book, 'preferences'> | null): Preferences =>
+  book?.preferences.mine ?? DEFAULT_PREFERENCES;
 
 /** The trip under way. */
 export function activeTrip(book: Book): Trip | null {

@@ -37,7 +37,7 @@ function useParts(): DayParts {
   const planWater = usePlanWater(conditions.day);
   const basis = usePlanBasis(bookWithoutLog, conditions, prefs, planWater);
   const counted = useCounted(bookWithoutLog, basis);
-  const history = useDayHistory(book, conditions.day?.trip ?? null, log.tally);
+  const history = useDayHistory(book, conditions.day?.trip ?? null, log.tally, status === 'ready');
   const question = useQuestion(bookWithoutLog, conditions, prefs, log.signs, basis, counted, history);
   const { ranking, rankingBusy } = useDayRanking(question, basis.id);
   useWatchTurns(conditions.day?.trip.id ?? null, ranking.ranking);

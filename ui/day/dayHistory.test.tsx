@@ -23,7 +23,7 @@ const long = Array.from({ length: 12 }, (_, n) => n + 1).reduce<Book>(
 );
 const trip = short.trip['trip-today']!;
 const asked = (book: Book) =>
-  renderHook(({ of }: { of: Book }) => useDayHistory(of, trip, tallyTrip(of, trip.id, NOW_MS)), {
+  renderHook(({ of }: { of: Book }) => useDayHistory(of, trip, tallyTrip(of, trip.id, NOW_MS), true), {
     initialProps: { of: book },
   });
 const pastOf = (book: Book): string => JSON.stringify(historyOf(book, trip.species, trip.startedAtMs, trip.id));

@@ -94,11 +94,16 @@ function usePast(book: Book, trip: Trip | null): Past | null {
 export const NOTHING_SAID: NamedLog = { id: 'none', log: null };
 const SEEDS = 2 ** 31;
 
-/** Null while a long record is gathered. */
-export function useDayHistory(book: Book, trip: Trip | null, tally: TripTally | null): NamedLog | null {
+/** Null while a long record is read and gathered. */
+export function useDayHistory(
+  book: Book,
+  trip: Trip | null,
+  tally: TripTally | null,
+  isWhole: boolean,
+): NamedLog | null {
   const onNow = trip?.lureId ?? null;
   const on = useLogCounts();
-  const past = usePast(book, on ? trip : null);
+  const past = usePast(book, on && isWhole ? trip : null);
   return useMemo(() => {
     if (!trip || !tally || !on) return NOTHING_SAID;
     if (!past) return null;

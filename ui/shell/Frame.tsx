@@ -2,7 +2,7 @@
 import { usePathname, useRouter } from 'expo-router';
 import { useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { deviceKeeper } from '../../data/deviceKeeper';
+import { asksForAll, deviceKeeper } from '../../data/deviceKeeper';
 import { troubles } from '../../data/troubles';
 import { NOT_OPENED_TEXT } from '../../wording/record';
 import { SHELL } from '../../wording/pages/shell';
@@ -27,7 +27,8 @@ import { useWide } from './useWide';
 export function Frame({ children }: { children: ReactNode }) {
   const { p } = useTheme();
   const wide = useWide();
-  const where = placeOfPath(usePathname());
+  const path = usePathname();
+  const where = placeOfPath(path);
   const status = useStatus();
   // The Kit and the Lessons are no places on the water, and without a record there is no water: they have the width.
   const alone = where === 'kit' || where === 'lessons' || status === 'error';
@@ -36,7 +37,7 @@ export function Frame({ children }: { children: ReactNode }) {
   useDocumentTitle();
   const waiting = loadingDemo
     ? SHELL.demoWaiting
-    : status === 'loading'
+    : status === 'loading' || (status === 'day' && asksForAll(path))
       ? 'Opening your record…'
       : status === 'error'
         ? NOT_OPENED_TEXT
@@ -63,7 +64,7 @@ export function Frame({ children }: { children: ReactNode }) {
       <Rail />
       {alone ? null : (
         <View style={{ flex: 1.25, borderRightWidth: p.stroke, borderRightColor: p.rule, minWidth: 0 }}>
-          {status === 'ready' ? (
+          {status === 'ready' || status === 'day' ? (
             <SectionBoundary>
               <SectionPanel fill />
             </SectionBoundary>
