@@ -31,6 +31,21 @@ export function deviceKeeper(): Keeper {
   return (keeper ??= openDeviceKeeper());
 }
 
+/** Done once the record is open, or cannot be, or after so long, ms. */
+export function whenOpened(ms: number): Promise<void> {
+  const k = deviceKeeper();
+  return new Promise((go) => {
+    const look = (): void => {
+      if (k.snapshot().status === 'loading') return;
+      stop();
+      go();
+    };
+    const stop = k.subscribe(look);
+    setTimeout(() => (stop(), go()), ms);
+    look();
+  });
+}
+
 function openDeviceKeeper(): Keeper {
   const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel(NAME);
   const locks = typeof navigator === 'undefined' ? undefined : navigator.locks;

@@ -1,7 +1,7 @@
 /** Long work on the page in slices, between which it draws and listens. */
 
 /** In units of the work; what takes a few milliseconds. */
-const SLICE = 1500;
+const SLICE = 500;
 
 /** Lets what waits have its turn. */
 export const rest = (): Promise<void> =>

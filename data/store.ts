@@ -107,6 +107,22 @@ export const left = new Set<string>();
 /** In these nothing that is long over is left. */
 export const sifted = new Set<string>();
 
+/** Letters that are read in one go: some milliseconds. */
+const AT_ONCE = 150_000;
+
+/** Texts of JSON, read in slices. */
+async function parsed(texts: readonly string[]): Promise<unknown[]> {
+  const read: unknown[] = [];
+  for (let from = 0; from < texts.length;) {
+    let to = from;
+    for (let letters = 0; to < texts.length && letters < AT_ONCE; to++) letters += texts[to]!.length;
+    if (from > 0) await rest();
+    read.push(...(JSON.parse(`[${texts.slice(from, to).join()}]`) as unknown[]));
+    from = to;
+  }
+  return read;
+}
+
 /** What lies together: of all days, or of some. */
 const PACKS = {
   all: () => beginning(TOGETHER),
@@ -135,7 +151,6 @@ async function readAll(of: keyof typeof PACKS, but: string | null): Promise<AllS
   const values = new Map<string, string>();
   const sound = new Map<string, unknown>();
   for (const [i, key] of lying.entries()) {
-    // Each takes some milliseconds.
     if (i > 0) await rest();
     const pack = packs[i];
     if (!isTogether(pack)) {
@@ -145,7 +160,7 @@ async function readAll(of: keyof typeof PACKS, but: string | null): Promise<AllS
     const whole = isSound(pack.data);
     if (whole) sealed.add(key);
     else sealed.delete(key);
-    const read = whole ? (JSON.parse(`[${pack.data.values.join()}]`) as unknown[]) : null;
+    const read = whole ? await parsed(pack.data.values) : null;
     pack.data.keys.forEach((inner, j) => {
       values.set(inner, pack.data.values[j]!);
       if (read) sound.set(inner, read[j]);

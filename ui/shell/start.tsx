@@ -1,18 +1,26 @@
 /**
- * Where the application begins: the frame and the page asked for are fetched together, and drawn once both are there.
- * To draw a page that waits in between would cost a third of a second: what takes its place is held back so long.
+ * Where the application begins: the frame and the page asked for are fetched together while the record is opened, and
+ * drawn once all is there. To draw a page that waits in between would cost a third of a second: what takes its place is
+ * held back so long.
  */
 import '@expo/metro-runtime';
 // What fetches a script that is asked for later.
 import 'expo';
 import { ExpoRoot } from 'expo-router/build/ExpoRoot';
 import { renderRootComponent } from 'expo-router/build/renderRootComponent';
+import { whenOpened } from '../../data/deviceKeeper';
+import { rest } from '../../data/slices';
 import { FRAME, pageOf, pages, readPage } from './pages';
 
 function App() {
   return <ExpoRoot context={pages} />;
 }
 
-const first = [FRAME, pageOf(window.location.pathname)].flatMap((key) => (key ? [readPage(key)] : []));
+/** A record that takes longer to open is waited for on the page, ms. */
+const SOON_MS = 500;
+
+const scripts = [FRAME, pageOf(window.location.pathname)].flatMap((key) => (key ? [readPage(key)] : []));
+// By itself: all kinds of record are made for it.
+const opened = rest().then(() => whenOpened(SOON_MS));
 // What does not come is asked for again by the router, which tells what is wrong.
-void Promise.allSettled(first).then(() => renderRootComponent(App));
+void Promise.allSettled([opened, ...scripts]).then(() => renderRootComponent(App));
