@@ -22,6 +22,12 @@ const TOUCHED: Partial<Record<Extract<Advice, { code: 'rest' }>['kind'], string>
 
 const strikesText = (n: number): string => (n === 0 ? 'No strike yet.' : `${counted(n, 'strike')}.`);
 
+/** Before the choice has come, which says how many casts a lure is given. */
+export const adviceToCome = (strikes: number): { fact: string; advice: string } => ({
+  fact: strikesText(strikes),
+  advice: 'One moment: weighing how long to stay with it…',
+});
+
 /** Where they are, for "pick … apart". */
 const there = ({ place, at }: Pick<Extract<Advice, { code: 'stay' }>, 'place' | 'at'>): string =>
   at ? thrownAtName(at) : place ? `the ${PLACE_NAME[place]}` : 'that place';

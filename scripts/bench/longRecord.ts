@@ -14,7 +14,7 @@ import { LISTEN, tapToDrawn } from './walk';
 const TOUCHES = 50_000;
 const LURES = 500;
 /** So long after it was read in everything is put in order, ms. */
-const IN_ORDER_MS = 60_000;
+const IN_ORDER_MS = 90_000;
 const PATIENT = { timeout: 180_000 };
 
 /** The sample world with so many casts and events, and so many lures. */

@@ -1,12 +1,12 @@
 /** The one quiet line: what was logged, and what to do now. */
-import { useEffect, useMemo, useRef } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { adviceOf } from '../../core/log/advice';
 import { adviceGiven } from '../../core/log/adviceGiven';
 import { logOf } from '../../core/log/tally';
 import { put, standing } from '../../core/records';
 import { useCommitter } from '../../data/useBook';
-import { adviceText } from '../../wording/advice';
+import { adviceText, adviceToCome } from '../../wording/advice';
 import { useBook, useConditions, useLog, usePlan, useRanking } from '../day/contexts';
 import { useDayClock } from '../day/useDayClock';
 import { useNames } from '../lures/useNames';
@@ -15,16 +15,28 @@ import { useTheme } from '../theme/theme';
 import { useRestList } from '../today/useDayAhead';
 import { useHandsAsked } from './useHandsAsked';
 
-/** Until the ranking is there. */
+/** Where no ranking comes. */
 const USUAL_CASTS = 12;
+/** It is waited for so long, ms: no number is told that another takes the place of. */
+const WAIT_MS = 5000;
 /** So far down the ranking what is tied on next is looked for. */
 const LOOKED_AT = 8;
+
+function useWaited(): boolean {
+  const [waited, setWaited] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setWaited(true), WAIT_MS);
+    return () => clearTimeout(timer);
+  }, []);
+  return waited;
+}
 
 export function AdvicePart() {
   const { day, reading, nowMs } = useConditions();
   const { tally } = useLog();
   const { lure } = usePlan();
-  const { ranking } = useRanking();
+  const { ranking, rankingError } = useRanking();
+  const waited = useWaited();
   const book = useBook();
   const rests = useRestList();
   const nameOf = useNames();
@@ -62,7 +74,7 @@ export function AdvicePart() {
     });
     const [e, c] = [tally.events.at(-1), casts.at(-1)];
     const touch = e && c ? (e.seq > c.seq ? e : c) : (e ?? c);
-    return { advice, touch, tripId: day.trip.id };
+    return { advice, touch, tripId: day.trip.id, strikes: tally.strikes };
   }, [day, tally, ranking, lure, book, rests, nameOf, reading, asks, nowMs]);
   // Kept once with the touch that it followed, so that the day can tell what came of it.
   const kept = useRef(new Set<string>());
@@ -73,8 +85,8 @@ export function AdvicePart() {
     void record((b) => (Object.hasOwn(b.advice, given.id) ? [] : [put('advice', given)]));
   }, [told, ranking, record, now]);
   if (!told || !day) return null;
-  const { advice } = told;
-  const { fact, advice: what } = adviceText(advice, day.water.zone, units);
+  const { fact, advice: what } =
+    ranking || rankingError || waited ? adviceText(told.advice, day.water.zone, units) : adviceToCome(told.strikes);
   return (
     <View role="status" aria-live="polite">
       <Say>
