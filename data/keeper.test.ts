@@ -11,7 +11,12 @@ function tabs(
   count: number,
   store: MemoryStore = memoryStore(),
   held: { text: string | null } = { text: null },
-  longOver: { over?: Readonly<Record<string, string>>; drawn?: Promise<void>; fails?: () => boolean } = {},
+  longOver: {
+    over?: Readonly<Record<string, string>>;
+    drawn?: Promise<void>;
+    fails?: () => boolean;
+    onRevision?: () => Promise<void>;
+  } = {},
 ) {
   const over = new Map(Object.entries(longOver.over ?? {}));
   let last: Promise<unknown> = Promise.resolve();
@@ -29,7 +34,12 @@ function tabs(
       if (longOver.fails?.()) throw new Error('no reading');
       return { values: over, sound: new Map() };
     },
-    getMany: (keys: string[]) => (faults.readsFail ? Promise.reject(new Error('no reading')) : store.getMany(keys)),
+    getMany: async (keys: string[]) => {
+      if (faults.readsFail) throw new Error('no reading');
+      const found = await store.getMany(keys);
+      if (keys.includes('meta/revision')) await longOver.onRevision?.();
+      return found;
+    },
     setMany: (entries: Record<string, string>) =>
       faults.refuse(entries) ? Promise.reject(new Error('full')) : store.setMany(entries),
     setManyIf: (...asked: Parameters<typeof store.setManyIf>) =>
@@ -181,6 +191,20 @@ test('the day stands before what is long over was read; what is changed by then 
   expect(await Promise.all([later, atOnce])).toEqual([true, true]);
   expect(k.snapshot().status).toBe('ready');
   expect([castsIn(k.snapshot().book), seqs(k.snapshot().book)]).toEqual([['old', 'a', 'b'], upTo(3)]);
+});
+
+test('what another page stores while the whole is put together is there once it stands', async () => {
+  const store = memoryStore();
+  const late = tabs(1, store).keepers[0]!;
+  await late.open();
+  let asked = 0;
+  const { keepers } = tabs(1, store, undefined, {
+    over: storable([cast('old', 0)]).entries,
+    // The first question after what is long over was read: whether it still is of one state.
+    onRevision: async () => void (++asked === 1 && (await late.commit(oneMore('theirs'), 'when-stored'))),
+  });
+  await keepers[0]!.open(true);
+  expect(castsIn(keepers[0]!.snapshot().book).sort()).toEqual(['old', 'theirs']);
 });
 
 test('what is long over that cannot be read is an error told, and what was changed by then is stored at the next try', async () => {

@@ -206,7 +206,9 @@ export function createKeeper(ports: Ports): Keeper {
 
   const readAll = async (dayFirst = false): Promise<void> => {
     const counted = revision.count;
+    let stood = false;
     const dayStands = async (day: Loaded): Promise<void> => {
+      stood = true;
       takes(day, 'day');
       publish();
       await ports.drawn?.();
@@ -215,6 +217,8 @@ export function createKeeper(ports: Ports): Keeper {
     // A touch of this page was stored while it was read: with it, once more.
     if (revision.count > Math.max(counted, loaded.revision.count)) loaded = await loadBook(device());
     takes(loaded, 'ready');
+    // What other tabs told meanwhile was not heard.
+    if (stood) await readNews();
   };
 
   const readNews = async (): Promise<void> => {
