@@ -129,7 +129,7 @@ export async function openSettledStrikes(page: Page): Promise<void> {
   await toStrikes(page);
 }
 
-/** Both pages tap at once until each has logged `each`; what lies in the store at the end. */
+/** Both pages tap at once until each has logged `each`, and no more; what lies in the store at the end. */
 export async function logFromBoth(pages: readonly Page[], each: number, seed: number): Promise<LogLine[]> {
   const random = seeded(seed);
   const tapIn = async (page: Page): Promise<void> => {
@@ -143,6 +143,8 @@ export async function logFromBoth(pages: readonly Page[], each: number, seed: nu
   };
   await Promise.all(pages.map(tapIn));
   for (const page of pages) await expect(page.getByText('all stored')).toBeVisible();
+  // What is stored within a quarter of a second is not told as under way.
+  await expect.poll(async () => (await storedLog(pages[0]!)).length).toBe(each * pages.length);
   return storedLog(pages[0]!);
 }
 
