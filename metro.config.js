@@ -6,11 +6,6 @@ const config = getDefaultConfig(__dirname);
 // The cache lives beside the project so that a second build is quick.
 config.cacheStores = [new FileStore({ root: path.join(__dirname, '.cache', 'metro') })];
 config.watcher = { ...config.watcher, healthCheck: { enabled: false } };
-// A module runs when it is first needed, not all of them in one go before the first page.
-config.transformer = {
-  ...config.transformer,
-  getTransformOptions: async () => ({ transform: { experimentalImportSupport: true, inlineRequires: true } }),
-};
 
 /**
  * Weight that no screen shows: the validator's sixty languages (its English stays), its compiler (it makes code out of
