@@ -53,6 +53,9 @@ export interface Snapshot {
   dropped: string | null;
 }
 
+/** Whether the days of late are there to be gone on with. */
+export const isOpen = (status: Snapshot['status']): boolean => status === 'ready' || status === 'day';
+
 export interface Keeper {
   subscribe: (changed: () => void) => () => void;
   snapshot: () => Snapshot;

@@ -5,7 +5,7 @@ import type { Storable } from '../core/exchange/bookDocument';
 import type { Book, Put } from '../core/records';
 import type { Before } from '../core/records/replaced';
 import { deviceKeeper } from './deviceKeeper';
-import type { BookChange, Snapshot, Told } from './keeper';
+import { isOpen, type BookChange, type Snapshot, type Told } from './keeper';
 
 /** One part of what the keeper shows; the component is drawn again only when that part changes. */
 export function useStored<T>(part: (s: Snapshot) => T): T {
@@ -50,7 +50,7 @@ export function useCommitter(): PartCommitter {
       part: (part) => keeper.part(part),
       current: () => {
         const { status, book } = keeper.snapshot();
-        return status === 'ready' || status === 'day' ? book : null;
+        return isOpen(status) ? book : null;
       },
     };
   }, []);

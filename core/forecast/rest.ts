@@ -122,7 +122,7 @@ export interface LeftOver {
 
 const DAY_MS = 86_400_000;
 /** So long a fish that was missed is thought of. prior: judgement. */
-const REMEMBERED_MS = 10 * DAY_MS;
+export const REMEMBERED_MS = 10 * DAY_MS;
 
 /**
  * Spots of this water where a fish was missed or lost in the last days and none was landed since, that were not fished

@@ -1,4 +1,5 @@
 import { buildDemoWorld } from '../../demo/world';
+import { REMEMBERED_MS } from '../forecast/rest';
 import { applyPuts, emptyBook, put, storageKey, type Put } from '../records';
 import type { Trip } from '../records/trip';
 import { LATE_MS, longOver } from './longOver';
@@ -57,4 +58,8 @@ it('is nothing of a day or a block that is not there, nor of another kind', () =
   ])
     expect([key, isLongOver(key)]).toEqual([key, false]);
   expect(isLongOver('event/b-old/000007-e/with a slash')).toBe(true);
+});
+
+it('is nothing that the water still thinks of: a fish left behind, on a day begun the day before', () => {
+  expect(LATE_MS).toBeGreaterThan(REMEMBERED_MS + 86_400_000);
 });

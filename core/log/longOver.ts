@@ -2,7 +2,7 @@
 import { preferencesOf, type Book } from '../records';
 
 const DAY_MS = 86_400_000;
-/** What the day looks back at is younger: a fish left behind (ten days), the earlier parts of an outing, ms. */
+/** What the day looks back at is younger: a fish left behind (forecast/rest), the earlier parts of an outing, ms. */
 export const LATE_MS = 14 * DAY_MS;
 
 const BLOCK = /^block\/(.+)$/s;

@@ -3,6 +3,7 @@ import { usePathname, useRouter } from 'expo-router';
 import { useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { asksForAll, deviceKeeper } from '../../data/deviceKeeper';
+import { isOpen } from '../../data/keeper';
 import { troubles } from '../../data/troubles';
 import { NOT_OPENED_TEXT } from '../../wording/record';
 import { SHELL } from '../../wording/pages/shell';
@@ -64,7 +65,7 @@ export function Frame({ children }: { children: ReactNode }) {
       <Rail />
       {alone ? null : (
         <View style={{ flex: 1.25, borderRightWidth: p.stroke, borderRightColor: p.rule, minWidth: 0 }}>
-          {status === 'ready' || status === 'day' ? (
+          {isOpen(status) ? (
             <SectionBoundary>
               <SectionPanel fill />
             </SectionBoundary>
