@@ -32,7 +32,7 @@ import { exclusionSentence, reasonSentence } from '../wording/reasons';
 import { IMPERIAL } from '../wording/units';
 import { MOODS } from '../core/water/moods';
 
-const rankSchema = conditionsSchema.extend({
+const rankSchema = conditionsSchema().extend({
   box: boxSchema.nullish(),
   rods: z
     .array(
@@ -44,7 +44,7 @@ const rankSchema = conditionsSchema.extend({
       }),
     )
     .nullish(),
-  schools: schoolsSchema.nullish(),
+  schools: schoolsSchema().nullish(),
   /** Also what would change its mind, and the ladder. */
   detail: z.boolean().nullish(),
   /** The angler's own log: past blocks, where one is, and whether a trial is asked for. */
@@ -109,7 +109,7 @@ function rank(d: z.infer<typeof rankSchema>) {
   };
 }
 
-function mood(d: z.infer<typeof conditionsSchema>) {
+function mood(d: z.infer<ReturnType<typeof conditionsSchema>>) {
   const r = rankLures(d, { families: [], withoutRange: true });
   return {
     mood: moodObject(r.mood.distribution),
@@ -186,10 +186,10 @@ export const VERBS: Record<string, Verb> = {
     rankSchema,
     rank,
   ),
-  mood: verb('conditions → how the fish feel, why, and which sign to look for', conditionsSchema, mood),
+  mood: verb('conditions → how the fish feel, why, and which sign to look for', conditionsSchema(), mood),
   plan: verb(
     'conditions, tackle and a lure → cast, countdown, speed, rod, cadence, share in the zone',
-    planSchema,
+    planSchema(),
     (d) => planRetrieve(d),
   ),
   box: verb(

@@ -87,7 +87,7 @@ export async function askStation(
   const served = await fromServer(id, atMs, fault, signal);
   const answer = served ?? (await onDevice(id, atMs, fault));
   if (answer.status !== 200) throw new StationFailed('out-of-order', `status ${answer.status}`);
-  const checked = checkWith(stationReportSchema, answer.body);
+  const checked = checkWith(stationReportSchema(), answer.body);
   if (!checked.ok)
     throw new StationFailed(
       'nonsense',

@@ -86,11 +86,11 @@ function meetPlaces(file: PlacesFile, few: Book): Came {
   const merged = mergePlaces(file, { water: few.water, spot: few.spot, shore: few.shore }, Object.keys(few.water)[0]!);
   const taken = [...merged.fresh, ...merged.changed.map((c) => c.to)];
   must(
-    taken.every((s) => spotFields.safeParse(s).success),
+    taken.every((s) => spotFields().safeParse(s).success),
     'a spot out of its range',
   );
   must(
-    merged.shores.every((s) => shoreFields.safeParse(s.to).success),
+    merged.shores.every((s) => shoreFields().safeParse(s.to).success),
     'a shore out of its range',
   );
   const stood = taken.length + merged.shores.length + merged.same + merged.problems.length;

@@ -13,12 +13,12 @@ import { resolveConditions } from '../water/resolve';
 const targets = z.array(z.enum(TARGETS)).max(TARGETS.length);
 
 export const castsDocumentSchema = z.strictObject({
-  conditions: conditionsSchema,
+  conditions: conditionsSchema(),
   piece: z.strictObject({
     kind: z.enum(PIECE_KINDS),
     lengthM: z.number().min(PIECE_LENGTH_M[0]).max(PIECE_LENGTH_M[1]),
     widthM: z.number().min(PIECE_WIDTH_M[0]).max(PIECE_WIDTH_M[1]),
-    outline: outlineSchema.nullish(),
+    outline: outlineSchema().nullish(),
     depthM: z.number().min(0.2).max(60).nullish(),
     topM: z.number().min(0).max(60).nullish(),
     branchM: z.number().min(0.002).max(1).nullish(),

@@ -10,11 +10,11 @@ import { lineSpecSchema, rodSpecSchema, schoolsSchema } from '../schemas/plan';
 export const coverDocumentSchema = z
   .strictObject({
     /** One day: moods, light, depth and cover around it are made from it. */
-    conditions: conditionsSchema.nullish(),
+    conditions: conditionsSchema().nullish(),
     scenarios: z
       .array(
         z.strictObject({
-          conditions: conditionsSchema,
+          conditions: conditionsSchema(),
           weight: z.number().positive(),
           name: z.string().max(60).nullish(),
         }),
@@ -25,10 +25,10 @@ export const coverDocumentSchema = z
     box: boxSchema.nullish(),
     /** Each with the line on it, if said. */
     rods: z
-      .array(rodSpecSchema.extend({ line: lineSpecSchema.nullish() }))
+      .array(rodSpecSchema().extend({ line: lineSpecSchema().nullish() }))
       .max(12)
       .nullish(),
-    schools: schoolsSchema.nullish(),
+    schools: schoolsSchema().nullish(),
     k: z.number().int().min(1).max(8),
   })
   .refine((d) => !!d.conditions !== !!d.scenarios, {

@@ -12,7 +12,7 @@ const at = (change: Record<string, unknown>, water: Record<string, unknown> = {}
   water: { ...base.water, ...water },
 });
 const paths = (v: unknown): string[] => {
-  const r = checkWith(conditionsSchema, v);
+  const r = checkWith(conditionsSchema(), v);
   return r.ok ? [] : r.problems.map((p) => p.path);
 };
 
@@ -57,7 +57,7 @@ describe('conditions', () => {
 });
 
 describe('plan requests', () => {
-  const ask = (v: unknown) => checkWith(planSchema, v);
+  const ask = (v: unknown) => checkWith(planSchema(), v);
   test('only conditions and a family are needed', () => {
     const r = ask({ conditions: base, lure: { family: 'popper' } });
     expect(r.ok && r.value.rod.lengthM).toBe(2.13);

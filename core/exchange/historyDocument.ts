@@ -12,7 +12,7 @@ const place = z.string().max(200).nullish();
 /** One block: at most a week of minutes; strikes only where there was time to have them. */
 const blockSchema = z
   .strictObject({
-    conditions: conditionsSchema,
+    conditions: conditionsSchema(),
     presentation: z.looseObject({
       /** A kind that is not known is noted and left out. */
       family: z.string().max(100),

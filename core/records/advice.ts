@@ -9,8 +9,7 @@ export const KEPT_ADVICE = ['school', 'rest', 'again', 'change', 'asked'] as con
 export const CHANGES = ['depth', 'pace', 'lure', 'spot'] as const;
 export type Change = (typeof CHANGES)[number];
 
-export const adviceRecord = defineRecord(
-  'advice',
+export const adviceRecord = defineRecord('advice', () =>
   z.strictObject({
     id,
     tripId: id,

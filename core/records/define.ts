@@ -3,6 +3,7 @@
  * ours is refused, not mangled; what cannot be read is a problem that keeps the raw text.
  */
 import * as z from 'zod';
+import { once } from '../base/once';
 import { checkWith } from '../schemas/check';
 import type { Problem, Result } from '../base/problems';
 
@@ -19,30 +20,38 @@ export interface Migration {
 export interface RecordKind<T> {
   kind: string;
   version: number;
-  schema: z.ZodType<T>;
+  readonly schema: z.ZodType<T>;
   /** In order: the first turns data of version 1 into version 2. */
   migrations: readonly Migration[];
 }
 
 /**
  * A kind of record. Its version is 1 and one more for each migration, so that a step can neither be missing nor left
- * over.
+ * over. Its schema is made when it is first asked for: all of them together would take longer than the first screen's
+ * own drawing, and most openings check only a few records.
  */
 export const defineRecord = <S extends z.ZodType>(
   kind: string,
-  schema: S,
+  schema: () => S,
   migrations: readonly Migration[] = [],
-): RecordKind<z.infer<S>> => ({
-  kind,
-  version: migrations.length + 1,
-  schema: schema as z.ZodType<z.infer<S>>,
-  migrations,
-});
+): RecordKind<z.infer<S>> => {
+  const made = once(schema);
+  return {
+    kind,
+    version: migrations.length + 1,
+    get schema() {
+      return made() as z.ZodType<z.infer<S>>;
+    },
+    migrations,
+  };
+};
 
 /** A version that older programs must not meet (it knows more values), though nothing stored has to change. */
 export const onlyWidened = (change: string): Migration => ({ change, up: (old) => old });
 
-const envelope = z.strictObject({ version: z.number().int().min(1), data: z.record(z.string(), z.unknown()) });
+const envelope = once(() =>
+  z.strictObject({ version: z.number().int().min(1), data: z.record(z.string(), z.unknown()) }),
+);
 
 /** A record as it is stored: `{version, data}` as text. */
 export function encodeRecord<T>(k: RecordKind<T>, data: T): string {
@@ -69,7 +78,7 @@ export function decodeRecord<T>(k: RecordKind<T>, text: string): Result<T> {
 export function upgradeRecord<T>(k: RecordKind<T>, value: unknown): Result<T> {
   // As nearly all are: of today, with nothing to be brought up. A long record opens in half the time.
   if (isOfToday(k, value)) return checkWith(k.schema, value.data);
-  const e = checkWith(envelope, value);
+  const e = checkWith(envelope(), value);
   if (!e.ok) return e;
   if (e.value.version > k.version)
     return problem('newer-version', k.kind, `version ${k.version} or older (this is ${e.value.version})`);

@@ -1,5 +1,6 @@
 /** What happened on a cast. */
 import * as z from 'zod';
+import { once } from '../base/once';
 import { PHASES } from '../planning/cadence/cadence';
 import { defineRecord, onlyWidened } from './define';
 import { id, ms } from './fields';
@@ -18,18 +19,20 @@ export const EVENT_SIDES = ['front', 'side', 'behind'] as const;
 export type EventSide = (typeof EVENT_SIDES)[number];
 
 /** What may be told of an event after the touch that logged it; null: not told. */
-const detailsSchema = z.strictObject({
-  kind: z.enum(EVENT_KINDS),
-  phase: z.enum(PHASES).nullable(),
-  place: z.enum(EVENT_PLACES).nullable(),
-  side: z.enum(EVENT_SIDES).nullable(),
-  depthM: z.number().min(0).max(300).nullable(),
-  lengthM: z.number().min(0).max(3).nullable(),
-  weightKg: z.number().min(0).max(300).nullable(),
-  released: z.boolean().nullable(),
-  note: z.string().max(500),
-});
-export type EventDetails = z.infer<typeof detailsSchema>;
+const detailsSchema = once(() =>
+  z.strictObject({
+    kind: z.enum(EVENT_KINDS),
+    phase: z.enum(PHASES).nullable(),
+    place: z.enum(EVENT_PLACES).nullable(),
+    side: z.enum(EVENT_SIDES).nullable(),
+    depthM: z.number().min(0).max(300).nullable(),
+    lengthM: z.number().min(0).max(3).nullable(),
+    weightKg: z.number().min(0).max(300).nullable(),
+    released: z.boolean().nullable(),
+    note: z.string().max(500),
+  }),
+);
+export type EventDetails = z.infer<ReturnType<typeof detailsSchema>>;
 
 /** So many corrections of one event are kept; the oldest go. */
 export const MAX_CORRECTIONS = 20;
@@ -37,16 +40,17 @@ export const MAX_CORRECTIONS = 20;
 /** Something that happened on a cast. */
 export const eventRecord = defineRecord(
   'event',
-  detailsSchema.extend({
-    id,
-    blockId: id,
-    seq: z.number().int().min(0),
-    atMs: ms,
-    /** What its cast was thrown at; absent: at no planned place. */
-    at: thrownAtSchema.optional(),
-    /** What it said before it was corrected, oldest first: only what was told and is told otherwise now. */
-    was: z.array(detailsSchema.partial().extend({ untilMs: ms })).max(MAX_CORRECTIONS),
-  }),
+  () =>
+    detailsSchema().extend({
+      id,
+      blockId: id,
+      seq: z.number().int().min(0),
+      atMs: ms,
+      /** What its cast was thrown at; absent: at no planned place. */
+      at: thrownAtSchema().optional(),
+      /** What it said before it was corrected, oldest first: only what was told and is told otherwise now. */
+      was: z.array(detailsSchema().partial().extend({ untilMs: ms })).max(MAX_CORRECTIONS),
+    }),
   [
     {
       change: 'the middle of the cover; weight, released or kept, a note; what was corrected',

@@ -5,8 +5,7 @@ import { defineRecord } from './define';
 import { id, itemName, retiredAtMs } from './fields';
 
 /** A line on a spool. */
-export const lineRecord = defineRecord(
-  'line',
+export const lineRecord = defineRecord('line', () =>
   z.strictObject({
     id,
     name: itemName,

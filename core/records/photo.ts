@@ -11,8 +11,7 @@ export const MAX_PHOTO_BYTES = 8_000_000;
 
 const px = z.number().int().min(1).max(MAX_PHOTO_PX);
 
-export const photoRecord = defineRecord(
-  'photo',
+export const photoRecord = defineRecord('photo', () =>
   z.strictObject({
     id,
     eventId: id,

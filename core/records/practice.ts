@@ -4,8 +4,7 @@ import { defineRecord } from './define';
 import { id, ms } from './fields';
 
 /** One practice of a beat. */
-export const practiceRecord = defineRecord(
-  'practice',
+export const practiceRecord = defineRecord('practice', () =>
   z.strictObject({
     id,
     atMs: ms,

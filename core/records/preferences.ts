@@ -1,5 +1,6 @@
 /** How the angler wants the app. One record, `mine`. */
 import * as z from 'zod';
+import { once } from '../base/once';
 import { schoolsSchema } from '../schemas/plan';
 import { withDefaults, type Schools } from '../ranking/schools';
 import { STATION_FAULTS } from '../stations/answer';
@@ -7,15 +8,17 @@ import { defineRecord, onlyWidened } from './define';
 import { id, ms } from './fields';
 import { SPECIES, type SpeciesId } from '../water/terms';
 
-const unitsSchema = z.strictObject({
-  temp: z.enum(['F', 'C']),
-  depth: z.enum(['ft', 'm']),
-  size: z.enum(['in', 'cm']),
-  weight: z.enum(['oz', 'g']),
-  line: z.enum(['lb', 'kg']),
-  speed: z.enum(['mph', 'kmh']),
-  money: z.enum(['$', '€', '£', 'kr']),
-});
+const unitsSchema = once(() =>
+  z.strictObject({
+    temp: z.enum(['F', 'C']),
+    depth: z.enum(['ft', 'm']),
+    size: z.enum(['in', 'cm']),
+    weight: z.enum(['oz', 'g']),
+    line: z.enum(['lb', 'kg']),
+    speed: z.enum(['mph', 'kmh']),
+    money: z.enum(['$', '€', '£', 'kr']),
+  }),
+);
 
 /** Noon: strongest contrast, thick strokes; Shade: the default; Night: dim and warm. */
 export const LIGHTS = ['noon', 'shade', 'night'] as const;
@@ -26,36 +29,37 @@ export const HAND_SIDES = ['right', 'left'] as const;
 /** How the angler wants the application; one record. */
 export const preferencesRecord = defineRecord(
   'preferences',
-  z.strictObject({
-    id: z.literal('mine'),
-    units: unitsSchema,
-    light: z.enum(LIGHTS),
-    textScale: z.number().min(1).max(2),
-    /** Single letters log and lead about. */
-    shortcuts: z.boolean(),
-    /** Where good anglers disagree: what was chosen, for all fish and for some alone. */
-    schools: z.strictObject({ all: schoolsSchema, bySpecies: z.partialRecord(z.enum(SPECIES), schoolsSchema) }),
-    /** Every lure with its numbers, or three that are hard to fish wrong. */
-    choosing: z.enum(['all', 'simple']),
-    /** How the readings are laid out. */
-    readingSheet: z.enum(['tiles', 'dense']),
-    /** The hand that holds the phone: what it must reach stands on its side. */
-    hand: z.enum(HAND_SIDES),
-    /** Whether the screen stays on while one fishes. */
-    staysOn: z.boolean(),
-    /** What the beat does besides the picture; `counts`: played to its end it is logged as a cast. */
-    beat: z.strictObject({ sound: z.boolean(), buzz: z.boolean(), counts: z.boolean() }),
-    /** The fault the stand-in stations are asked to have. */
-    stationFault: z.enum(STATION_FAULTS),
-    /** Demo world: the moment it stands for, and when it was loaded. */
-    demoClock: z.strictObject({ demoAtMs: ms, realAtMs: ms }).nullable(),
-    activeTripId: id.nullable(),
-    lastRodId: id.nullable(),
-    lastReelId: id.nullable(),
-    lastLineId: id.nullable(),
-    /** The rod that a lure was last put on, by lure: it comes with its reel and line. */
-    rodByLure: z.record(id, id),
-  }),
+  () =>
+    z.strictObject({
+      id: z.literal('mine'),
+      units: unitsSchema(),
+      light: z.enum(LIGHTS),
+      textScale: z.number().min(1).max(2),
+      /** Single letters log and lead about. */
+      shortcuts: z.boolean(),
+      /** Where good anglers disagree: what was chosen, for all fish and for some alone. */
+      schools: z.strictObject({ all: schoolsSchema(), bySpecies: z.partialRecord(z.enum(SPECIES), schoolsSchema()) }),
+      /** Every lure with its numbers, or three that are hard to fish wrong. */
+      choosing: z.enum(['all', 'simple']),
+      /** How the readings are laid out. */
+      readingSheet: z.enum(['tiles', 'dense']),
+      /** The hand that holds the phone: what it must reach stands on its side. */
+      hand: z.enum(HAND_SIDES),
+      /** Whether the screen stays on while one fishes. */
+      staysOn: z.boolean(),
+      /** What the beat does besides the picture; `counts`: played to its end it is logged as a cast. */
+      beat: z.strictObject({ sound: z.boolean(), buzz: z.boolean(), counts: z.boolean() }),
+      /** The fault the stand-in stations are asked to have. */
+      stationFault: z.enum(STATION_FAULTS),
+      /** Demo world: the moment it stands for, and when it was loaded. */
+      demoClock: z.strictObject({ demoAtMs: ms, realAtMs: ms }).nullable(),
+      activeTripId: id.nullable(),
+      lastRodId: id.nullable(),
+      lastReelId: id.nullable(),
+      lastLineId: id.nullable(),
+      /** The rod that a lure was last put on, by lure: it comes with its reel and line. */
+      rodByLure: z.record(id, id),
+    }),
   [
     { change: 'a third light, and a switch for the keys', up: (old) => ({ ...old, shortcuts: true }) },
     {

@@ -216,7 +216,7 @@ describe('versions', () => {
   });
 
   test('steps run in order, one a version, and the stored value is not changed by trying', () => {
-    const kind = defineRecord('thing', z.strictObject({ id: z.string(), trail: z.string() }), [
+    const kind = defineRecord('thing', () => z.strictObject({ id: z.string(), trail: z.string() }), [
       { change: 'a trail', up: (d) => ({ ...d, trail: 'a' }) },
       { change: 'a longer trail', up: (d) => ({ ...d, trail: `${String(d.trail)}b` }) },
     ]);

@@ -4,8 +4,7 @@ import { defineRecord } from './define';
 import { id, itemName, retiredAtMs } from './fields';
 
 /** A reel. */
-export const reelRecord = defineRecord(
-  'reel',
+export const reelRecord = defineRecord('reel', () =>
   z
     .strictObject({
       id,

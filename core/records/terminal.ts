@@ -5,8 +5,7 @@ import { defineRecord } from './define';
 import { id, itemName, retiredAtMs } from './fields';
 
 /** One kind of head, sinker or hook. */
-export const terminalRecord = defineRecord(
-  'terminal',
+export const terminalRecord = defineRecord('terminal', () =>
   z
     .strictObject({
       id,

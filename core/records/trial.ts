@@ -6,8 +6,7 @@ import { id, ms } from './fields';
 const perHour = z.number().min(0).max(1000);
 
 /** What is fished with this lure on this trip from then on belongs to the trial. */
-export const trialRecord = defineRecord(
-  'trial',
+export const trialRecord = defineRecord('trial', () =>
   z.strictObject({
     id,
     tripId: id,

@@ -3,8 +3,7 @@ import { defineRecord } from './define';
 import { id, itemName, ms } from './fields';
 
 /** Readings imported from a file, by water. */
-export const waterLogRecord = defineRecord(
-  'waterLog',
+export const waterLogRecord = defineRecord('waterLog', () =>
   z.strictObject({
     id,
     waterId: id,

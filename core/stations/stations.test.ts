@@ -14,7 +14,7 @@ test.each(STATION_IDS)('%s: the same moment, the same report, and a valid one in
   expect(stationReport(id, NOW)).toEqual(stationReport(id, NOW + 5 * 60_000));
   for (let m = 0; m < 12; m++) {
     const atMs = Date.UTC(2026, m, 13, 7);
-    expect(checkWith(stationReportSchema, stationReport(id, atMs))).toMatchObject({ ok: true });
+    expect(checkWith(stationReportSchema(), stationReport(id, atMs))).toMatchObject({ ok: true });
   }
 });
 
@@ -45,7 +45,7 @@ describe('faults', () => {
     expect(ask('slow').body).toEqual(ask('none').body);
     expect(ask('error').status).toBe(503);
     expect(stationReading(ask('stale').body as StationReport, NOW)).toBeNull();
-    const bad = checkWith(stationReportSchema, ask('nonsense').body);
+    const bad = checkWith(stationReportSchema(), ask('nonsense').body);
     expect(bad.ok === false && bad.problems.map((p) => p.path)).toEqual(
       expect.arrayContaining(['issuedAt', 'hours[0].windMps', 'waterTemps[0].tempC']),
     );

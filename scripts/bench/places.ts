@@ -53,8 +53,8 @@ export function placesBench(): string {
         const found = read(broken(file, random));
         const merged = mergePlaces(found, here, 'w');
         const taken = [...merged.fresh, ...merged.changed.map((c) => c.to)];
-        if (taken.some((s) => !spotFields.safeParse(s).success)) count.illegal++;
-        if (merged.shores.some((s) => !shoreFields.safeParse(s.to).success)) count.illegal++;
+        if (taken.some((s) => !spotFields().safeParse(s).success)) count.illegal++;
+        if (merged.shores.some((s) => !shoreFields().safeParse(s.to).success)) count.illegal++;
         const problems = found.problems.length + merged.problems.length;
         // Every place of the file is taken, here already, or told.
         const stood = taken.length + merged.shores.length + merged.same + merged.problems.length;

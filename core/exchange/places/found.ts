@@ -136,7 +136,8 @@ export interface RawShore {
 }
 
 const MAX_NAME = 60;
-const shape = spotFields.shape;
+/** The rules of a spot, field by field. */
+const rules = () => spotFields().shape;
 const textOf = (x: unknown): string | null => (typeof x === 'string' && x.trim() !== '' ? x : null);
 
 /** Names are cut to what a name may be; never within a letter of two halves. */
@@ -149,7 +150,7 @@ const asName = (s: string): string =>
 /** Shores of a file: each is whole, or a problem with its name. */
 function shoresOf(raws: readonly RawShore[], problems: PlaceProblem[]): FoundShore[] {
   return raws.flatMap((raw, i) => {
-    const shore = shoreFields.safeParse({
+    const shore = shoreFields().safeParse({
       id: raw.id,
       waterId: 'any',
       name: raw.name,
@@ -169,7 +170,7 @@ function shoresOf(raws: readonly RawShore[], problems: PlaceProblem[]): FoundSho
 }
 
 const isPosition = (at: RawShore['points'][number]): at is Degrees =>
-  shape.latDeg.safeParse(at.latDeg).success && shape.lonDeg.safeParse(at.lonDeg).success;
+  rules().latDeg.safeParse(at.latDeg).success && rules().lonDeg.safeParse(at.lonDeg).success;
 
 /** Lines of elsewhere as the shores they could be, thinned where they have more points than a shore; [] where none. */
 function asShores(raw: RawShore, i: number): FoundShore[] {
@@ -200,21 +201,21 @@ export function placesOf(
   raws.forEach((raw, i) => {
     const n = i + 1;
     const given = textOf(raw.name);
-    const ownName = given !== null && shape.name.safeParse(given).success;
+    const ownName = given !== null && rules().name.safeParse(given).success;
     const name = (ownName ? given : asName(given ?? '')) || `Spot ${n}`;
     const wrong = (fault: PlaceFault, of: string): void => void problems.push({ n, line: raw.line, name, fault, of });
     const { latDeg, lonDeg } = raw;
     if (latDeg === null || lonDeg === null) return wrong('no-position', 'position');
-    if (!shape.latDeg.safeParse(latDeg).success || !shape.lonDeg.safeParse(lonDeg).success)
+    if (!rules().latDeg.safeParse(latDeg).success || !rules().lonDeg.safeParse(lonDeg).success)
       return wrong('bad-position', 'position');
     const id = textOf(raw.id);
-    if (id !== null && !shape.id.safeParse(id).success) return wrong('bad-field', 'id');
+    if (id !== null && !rules().id.safeParse(id).success) return wrong('bad-field', 'id');
     const note = typeof raw.note === 'string' ? raw.note : null;
-    if (note !== null && !shape.note.safeParse(note).success) return wrong('bad-field', 'note');
+    if (note !== null && !rules().note.safeParse(note).success) return wrong('bad-field', 'note');
     const details: Record<string, unknown> = {};
     for (const key of DETAILS) {
       if (!Object.hasOwn(raw.details, key)) continue;
-      const read = shape[key].safeParse(raw.details[key]);
+      const read = rules()[key].safeParse(raw.details[key]);
       if (!read.success) return wrong('bad-field', key);
       details[key] = read.data;
     }

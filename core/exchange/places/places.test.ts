@@ -157,8 +157,8 @@ describe.each(FORMATS)('%s, out and back', (format, writePlaces, read) => {
     let whole = 0;
     for (let k = 0; k < 400; k++) {
       const { fresh, problems, shores } = into(read(broken(file, random)));
-      for (const s of fresh) expect(spotFields.safeParse(s).success).toBe(true);
-      for (const s of shores) expect(shoreFields.safeParse(s.to).success).toBe(true);
+      for (const s of fresh) expect(spotFields().safeParse(s).success).toBe(true);
+      for (const s of shores) expect(shoreFields().safeParse(s.to).success).toBe(true);
       if (fresh.length === 2 && problems.length === 0) whole++;
     }
     // Some changes hurt nothing; most do.

@@ -5,6 +5,7 @@
 import { useEffect } from 'react';
 import { create } from 'zustand';
 import * as z from 'zod';
+import { once } from '../../../core/base/once';
 import type { Cadence } from '../../../core/planning/cadence/cadence';
 import { startHistory, type History } from '../../../core/planning/cadence/edit';
 import { cadenceSchema } from '../../../core/schemas/plan';
@@ -23,12 +24,14 @@ export interface CadenceDraft {
 const NAME = 'cadence';
 /** So many changes can still be taken back, or made again, after the page was closed. */
 const KEPT = 30;
-const several = z.array(cadenceSchema);
-const draftSchema = z.object({
-  history: z.object({ past: several, now: cadenceSchema, future: several }),
-  at: z.number(),
-  from: z.string(),
-  trip: z.string(),
+const draftSchema = once(() => {
+  const several = z.array(cadenceSchema());
+  return z.object({
+    history: z.object({ past: several, now: cadenceSchema(), future: several }),
+    at: z.number(),
+    from: z.string(),
+    trip: z.string(),
+  });
 });
 
 const shown = create<{ draft: CadenceDraft | null }>(() => ({ draft: null }));
@@ -49,7 +52,7 @@ const restore = (): Promise<void> =>
   (restored ??= deviceSketches()
     .read(NAME)
     .then((left) => {
-      const found = draftSchema.safeParse(left);
+      const found = draftSchema().safeParse(left);
       if (found.success && !touched) show(found.data);
     }));
 
