@@ -29,8 +29,8 @@ export const pieceRecord = defineRecord(
       lengthM: z.number().min(PIECE_LENGTH_M[0]).max(PIECE_LENGTH_M[1]),
       widthM: z.number().min(PIECE_WIDTH_M[0]).max(PIECE_WIDTH_M[1]),
       /**
-       * As it was sketched, m: corner after corner, x in from its outer end or along its edge, y to the right or into the
-       * cover; drawn as long and as wide as it is. Null: by its length and width alone.
+       * As it was sketched, m: corner after corner, x in from its outer end or along its edge, y to the right or into
+       * the cover; drawn as long and as wide as it is. Null: by its length and width alone.
        */
       outline: outlineSchema().nullable(),
       /** Depth of the water at its outer end, and of its top there, m. */
