@@ -30,7 +30,10 @@ module.exports = [
       'no-restricted-syntax': ['error', ...noClock],
       '@typescript-eslint/no-explicit-any': 'error',
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', ignoreRestSiblings: true }],
+      // The types say it already; these would read every module once more for it.
       'import/no-unresolved': 'off',
+      'import/namespace': 'off',
+      'import/no-named-as-default-member': 'off',
       'react-hooks/exhaustive-deps': 'error',
       // Sentences may run on; code and comments may not.
       'max-len': [
