@@ -3,6 +3,7 @@
  * or other things are known.
  */
 import { DRAW_COUNT, normalDraw, uniformDraw } from '../base/draws';
+import { keeper } from '../base/keeper';
 import { judgeGuarding } from '../mood/guarding';
 import { judgeMood, moodOfDraw, type MoodJudgement } from '../mood/filter';
 import { signLogLikelihood } from '../mood/signs';
@@ -40,7 +41,12 @@ export interface Scoring {
   context: ReadContext;
   options: ContextOptions;
   score: ScoreLure;
+  /** What was scored in other moods. */
+  moods: (name: string, make: () => ScoreLure) => ScoreLure;
 }
+
+/** Moods kept beside the one at hand. */
+const OTHER_MOODS = 8;
 
 const scorerIn = (branch: Branch, c: ReadContext, agitation: readonly number[]): ScoreLure =>
   branch === 'ice'
@@ -64,6 +70,7 @@ export function scoringOf(reading: ResolvedConditions, species: SpeciesProfile, 
     context,
     options,
     score: scorerIn(branch, context, mood.guarding?.distribution ?? CALM),
+    moods: keeper<ScoreLure>(OTHER_MOODS),
   };
 }
 
@@ -76,12 +83,25 @@ export function scorerFor(
   return scorerIn(branchOf(reading), readContext(reading, species, mood, options), agitation);
 }
 
-/** The same fish in another mood. */
-export const inMood = (
-  { reading, species, branch, options, mood }: Scoring,
-  distribution: MoodDistribution,
-): ScoreLure =>
-  scorerIn(branch, readContext(reading, species, distribution, options), mood.guarding?.distribution ?? CALM);
+/** The same fish in another mood; kept, since what is asked of one is asked again when one of the plans is known. */
+export function inMood(s: Scoring, distribution: MoodDistribution): ScoreLure {
+  const { reading, species, branch, options, mood, moods } = s;
+  return moods(distribution.join(), () => {
+    const score = scorerIn(
+      branch,
+      readContext(reading, species, distribution, options),
+      mood.guarding?.distribution ?? CALM,
+    );
+    const kept = new WeakMap<Family, Score>();
+    return (f, planned) => {
+      const known = planned ? undefined : kept.get(f);
+      if (known) return known;
+      const scored = score(f, planned);
+      if (!planned) kept.set(f, scored);
+      return scored;
+    };
+  });
+}
 
 /** The same fish on their beds in another state of anger. */
 export const whenAngry = (s: Scoring, agitation: readonly number[]): ScoreLure =>

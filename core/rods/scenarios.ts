@@ -1,6 +1,7 @@
 /** What a day may bring: moods × light × depth × cover, each with its weight; and what each lure is worth in each. */
 import { familyById } from '../lures/families';
-import { atBestWeight, contextOptions, entriesOf, sift, type RankOptions } from '../ranking/rank';
+import { atBestWeight, contextOptions, entriesOf, sift } from '../ranking/layout';
+import type { RankOptions } from '../ranking/rank';
 import type { RankEntry } from '../ranking/ranked';
 import { scorerFor, scoringOf } from '../ranking/scoring';
 import { judgeMood } from '../mood/filter';

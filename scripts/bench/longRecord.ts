@@ -3,6 +3,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { Browser, Page } from '@playwright/test';
+import { COLOURS } from '../../core/lures/family';
 import { exportBook } from '../../core/exchange/bookDocument';
 import { applyPuts, emptyBook, put, type Book } from '../../core/records';
 import { buildDemoWorld } from '../../demo/world';
@@ -24,7 +25,15 @@ function longBook(): Book {
   const lures = Object.values(world.lure);
   const more = Array.from({ length: LURES - lures.length }, (_, i) => {
     const like = lures[i % lures.length]!;
-    return put('lure', { ...like, id: `${like.id}-${i}`, name: `${like.name.slice(0, 40)} ${i}` });
+    // No two of them are the same: each is ranked for itself.
+    return put('lure', {
+      ...like,
+      id: `${like.id}-${i}`,
+      name: `${like.name.slice(0, 40)} ${i}`,
+      weightKg: like.weightKg * (0.8 + 0.1 * (i % 5)),
+      lengthM: like.lengthM * (0.9 + 0.05 * (i % 7)),
+      colour: COLOURS[i % COLOURS.length]!,
+    });
   });
   return applyPuts(applyPuts(world, longSeason(TOUCHES)), more);
 }
