@@ -98,7 +98,8 @@ function buildDay(
   };
   const month = Number(day.at.slice(5, 7));
   const conditions = composeDay(applyPuts(emptyBook(), base), trip, startMs + 3600_000, month)!.conditions;
-  const ranking = rankLures(conditions, { withoutRange: true });
+  const fished = day.blocks.map((b) => lureByShortId(b.lure).family);
+  const ranking = rankLures(conditions, { withoutRange: true, families: fished });
   const out: Put[] = [put('trip', trip)];
   let atMs = startMs + 6 * 60_000;
   let seq = 0;

@@ -90,8 +90,8 @@ export const computeApi = {
     rankWithLog(conditions, JSON.parse(options) as RankOptions, received(log)),
   lookBack,
   /** What the planner finds for the head of the ranking, with what is known already. */
-  planHead: (conditions: Conditions, options: RankOptions, basis: SentBasis) =>
-    planHead(conditions, options, { ...basis, log: received(basis.log) }),
+  planHead: (conditions: Conditions, options: RankOptions, basis: Omit<PlanBasis, 'log'>) =>
+    planHead(conditions, options, basis),
   /** Another hour, its head planned at once. */
   rankPlanned: (conditions: Conditions, options: RankOptions, basis: SentBasis) =>
     rankPlanned(conditions, options, { ...basis, log: received(basis.log) }).ranking,

@@ -34,20 +34,41 @@ export const drawConditions = (r: ResolvedConditions, n: number): ResolvedCondit
 /** The same, but what was read stays as it is: only what is assumed may be otherwise. */
 export const drawAssumed = (r: ResolvedConditions, n: number): ResolvedConditions => draw(r, n, false);
 
+/** What is moved of a water, and how far; one water is drawn many times. */
+interface Moves {
+  spread: readonly ((typeof SPREAD)[number] & { size: number })[];
+  chances: typeof CHANCES;
+  currentUnread: boolean;
+}
+const movesOf = { all: new WeakMap<ResolvedConditions, Moves>(), assumed: new WeakMap<ResolvedConditions, Moves>() };
+
+function movesIn(r: ResolvedConditions, readToo: boolean): Moves {
+  const kept = movesOf[readToo ? 'all' : 'assumed'];
+  const known = kept.get(r);
+  if (known) return known;
+  const assumed = new Set(r.assumed);
+  const made: Moves = {
+    spread: SPREAD.filter((row) => readToo || assumed.has(row.path)).map((row) => ({
+      ...row,
+      size: assumed.has(row.path) ? row.assumed : row.read,
+    })),
+    chances: CHANCES.filter((row) => assumed.has(row.path)),
+    currentUnread: r.salinity !== 'fresh' && assumed.has('water.currentMps'),
+  };
+  kept.set(r, made);
+  return made;
+}
+
 function draw(r: ResolvedConditions, n: number, readToo: boolean): ResolvedConditions {
-  const isAssumed = (path: string): boolean => r.assumed.includes(path);
+  const { spread, chances, currentUnread } = movesIn(r, readToo);
   const moved: { [K in ReadingKey]?: unknown } = {};
-  for (const { key, path, as, assumed, read, dimension, within } of SPREAD) {
-    if (!readToo && !isAssumed(path)) continue;
-    const size = isAssumed(path) ? assumed : read;
+  for (const { key, as, size, dimension, within } of spread) {
     const z = normalDraw(n, dimension);
     const value = as === 'sum' ? (r[key] as number) + size * z : (r[key] as number) * size ** z;
     moved[key] = within ? clamp(value, within[0], within[1]) : value;
   }
-  for (const { key, path, dimension, of } of CHANCES)
-    if (isAssumed(path)) moved[key] = drawOf(of, uniformDraw(n, dimension));
-  if (r.salinity !== 'fresh' && isAssumed('water.currentMps'))
-    moved.currentMps = -UNREAD_CURRENT_MPS * Math.log(1 - uniformDraw(n, TIDAL_CURRENT_DIMENSION));
+  for (const { key, dimension, of } of chances) moved[key] = drawOf(of, uniformDraw(n, dimension));
+  if (currentUnread) moved.currentMps = -UNREAD_CURRENT_MPS * Math.log(1 - uniformDraw(n, TIDAL_CURRENT_DIMENSION));
   // The band goes up and down with the fish, inside the water.
   const fishDepthM = clamp((moved.fishDepthM as number | undefined) ?? r.fishDepthM, MIN_FISH_DEPTH_M, r.depthM);
   const shift = fishDepthM - r.fishDepthM;

@@ -5,8 +5,8 @@
 import { readFileSync } from 'node:fs';
 import type { Browser, Page } from '@playwright/test';
 import { ORIGIN, phone, slow } from './browser';
-import { table } from './report';
-import { findFullSpeed, noneTimed, speedText, timedText, timeInto, type Timed } from './speed';
+import { spread, spreadText, table } from './report';
+import { speedText } from './speed';
 
 const LONG_MS = 50;
 const ROUNDS = 2;
@@ -251,20 +251,20 @@ export async function loggingBench(browser: Browser): Promise<string> {
     return usedSize / 2 ** 20;
   };
   /** Casts, and something felt on every sixth. */
-  const fish = async (times: number): Promise<{ casts: Timed; events: Timed }> => {
-    const casts = noneTimed();
-    const events = noneTimed();
+  const fish = async (times: number): Promise<{ casts: number[]; events: number[] }> => {
+    const casts: number[] = [];
+    const events: number[] = [];
     for (let i = 0; i < times; i++) {
-      await timeInto(casts, () => tapToDrawn(page, 'Cast: add one', /^\d+ casts?$/));
+      casts.push(await tapToDrawn(page, 'Cast: add one', /^\d+ casts?$/));
       await page.waitForTimeout(BETWEEN_MS);
       if (i % 6 !== 5) continue;
-      await timeInto(events, () => tapToStored(page, 'Missed:', 'Undo the missed'));
+      events.push(await tapToStored(page, 'Missed:', 'Undo the missed'));
       await page.getByRole('button', { name: 'On the hang' }).tap();
       await page.waitForTimeout(BETWEEN_MS);
     }
     return { casts, events };
   };
-  await findFullSpeed();
+  const speed = await speedText();
   const before = await heap();
   const full = await fish(CASTS);
   const after = await heap();
@@ -274,13 +274,13 @@ export async function loggingBench(browser: Browser): Promise<string> {
   return `## Logging
 
 An hour of brisk fishing: ${CASTS} casts, ${CASTS / 6} events, each with its moment, ${BETWEEN_MS / 1000} s between touches. From the touch to the drawn frame that shows the stored answer
-(a cast's number, the key that takes an event back: both stand only once the device has confirmed it), median and range. ${speedText()}
+(a cast's number, the key that takes an event back: both stand only once the device has confirmed it), median and range. ${speed}
 
 ${table(
   ['what', 'touch → drawn', 'at a quarter of the speed'],
   [
-    ['cast', timedText(full.casts), timedText(slowed.casts)],
-    ['event', timedText(full.events), timedText(slowed.events)],
+    ['cast', spreadText(spread(full.casts)), spreadText(spread(slowed.casts))],
+    ['event', spreadText(spread(full.events)), spreadText(spread(slowed.events))],
   ],
 )}
 

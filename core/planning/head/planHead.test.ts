@@ -1,3 +1,7 @@
+import { learnedByKey } from '../../learning/byKey';
+import type { PastBlock } from '../../learning/history';
+import { rankWithLog } from '../../learning/learned';
+import type { FamilyId } from '../../lures/family';
 import { DEFAULT_SCHOOLS } from '../../ranking/schools';
 import { nextToPlan } from '../../ranking/head';
 import type { Planned } from '../../ranking/planned';
@@ -214,4 +218,33 @@ test('a bare body is given a weight and a hook as its kind is, and keeps its len
   }
   const [rigged] = rankLures(WATER, { lures: [{ ...body, bare: false }], withoutRange: true }).ranked;
   expect(rigged!.weightKg).toBe(0.006);
+});
+
+test('what the log says of each lure is enough: the same head as by the log itself', () => {
+  const block = (family: FamilyId, strikes: number, i: number): PastBlock => ({
+    conditions: { ...WATER, month: 5 + (i % 3) },
+    presentation: { family },
+    minutes: 90,
+    casts: 70,
+    strikes,
+    water: 'w',
+    trip: `t${i}`,
+    daysAgo: 10 + i,
+  });
+  const history = Array.from({ length: 12 }, (_, i) => [
+    block('deep-crank', 9, i),
+    block('walking-bait', 6, i),
+    block('spinnerbait', 0, i),
+    block('paddletail', 0, i),
+  ]).flat();
+  const log = { history, here: { water: 'w', trip: 'now' } };
+  const wide = { ...FEW, families: undefined };
+  const learned = learnedByKey(rankWithLog(WATER, wide, log))!;
+  const heads = [
+    planHead(WATER, wide, { log }, always(0.5)),
+    planHead(WATER, { ...wide, learned }, {}, always(0.5)),
+    planHead(WATER, wide, {}, always(0.5)),
+  ].map((planned) => Object.keys(planned).sort());
+  expect(heads[1]).toEqual(heads[0]);
+  expect(heads[2]).not.toEqual(heads[0]);
 });
