@@ -5,7 +5,7 @@
 import { contentHash } from '../base/hash';
 import { keeper } from '../base/keeper';
 import { allFamilies } from '../lures/families';
-import type { Family, FamilyId } from '../lures/family';
+import type { FamilyId } from '../lures/family';
 import { familyOfLure, type OwnLure } from '../lures/own';
 import type { RodSpec } from '../tackle/rod';
 import type { Conditions } from '../water/conditions';
