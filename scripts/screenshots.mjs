@@ -75,7 +75,10 @@ const logSome = async (page) => {
 };
 
 const rodsReady = (page) => page.getByRole('button', { name: 'Packing list' }).waitFor({ timeout: 60_000 });
-const settled = (page) => page.waitForTimeout(6000);
+const settled = async (page) => {
+  await page.waitForTimeout(6000);
+  await page.getByText('Being worked out…').first().waitFor({ state: 'detached', timeout: 60_000 });
+};
 
 const buildCadence = async (page) => {
   await page.getByText('Add after it').waitFor({ timeout: 60_000 });
@@ -130,7 +133,7 @@ try {
   await session(PHONE, 'Noon', [['castplan-phone-noon', '/strikes/cover', castsShown]]);
   await session(PHONE, 'Night', [['retrieve-phone-night', '/retrieve']]);
   await session(WIDE, 'Shade', [
-    ['water-wide', '/'],
+    ['water-wide', '/', settled],
     ['lures-wide', '/lures'],
     ['retrieve-wide', '/retrieve', compare],
     ['lessons-wide', '/lessons', showModel],
