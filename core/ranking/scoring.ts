@@ -94,10 +94,9 @@ export function inMood(s: Scoring, distribution: MoodDistribution): ScoreLure {
     );
     const kept = new WeakMap<Family, Score>();
     return (f, planned) => {
-      const known = planned ? undefined : kept.get(f);
-      if (known) return known;
-      const scored = score(f, planned);
-      if (!planned) kept.set(f, scored);
+      if (planned) return score(f, planned);
+      const scored = kept.get(f) ?? score(f);
+      kept.set(f, scored);
       return scored;
     };
   });

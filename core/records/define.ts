@@ -27,8 +27,8 @@ export interface RecordKind<T> {
 
 /**
  * A kind of record. Its version is 1 and one more for each migration, so that a step can neither be missing nor left
- * over. Its schema is made when it is first asked for: all of them together would take longer than the first screen's
- * own drawing, and most openings check only a few records.
+ * over. Its schema is made when it is first asked for: an opening checks a few records, and all schemas together would
+ * hold up every page before it is drawn.
  */
 export const defineRecord = <S extends z.ZodType>(
   kind: string,

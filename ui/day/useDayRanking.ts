@@ -7,7 +7,7 @@ import { useMemo } from 'react';
 import { contentHash } from '../../core/base/hash';
 import type { PlanBasis } from '../../core/planning/head/planHead';
 import { nextToPlan } from '../../core/ranking/head';
-import { learnedByKey } from '../../core/learning/byKey';
+import { withLearned } from '../../core/learning/byKey';
 import type { LearnedRanking } from '../../core/learning/learned';
 import type { RankOptions } from '../../core/ranking/rank';
 import { inUse } from '../../core/records';
@@ -159,8 +159,7 @@ export function useDayRanking(
     queryKey: queryKeys.planHead(contentHash([identity, id])),
     queryFn: async ({ signal }) => {
       // What the log says of each lure is known: the worker of the plans need not read it once more.
-      const learned = learnedByKey(ranking!);
-      learnFirst(id, await compute.planHead(signal, conditions!, learned ? { ...options, learned } : options, basis));
+      learnFirst(id, await compute.planHead(signal, conditions!, withLearned(options, ranking), basis));
       return true;
     },
     enabled: lacking,
