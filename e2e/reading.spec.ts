@@ -173,7 +173,8 @@ test.describe('a station that fails', () => {
 
   test('slow: it says so, and the answer comes', async ({ page }) => {
     await withFault(page, 'Slow');
-    await expect(page.getByText(/is slow to answer; the day goes on without it/)).toBeVisible({ timeout: 4000 });
+    // It is said until the answer comes: from 1.5 to 6 s after the question, which a slow machine asks late.
+    await expect(page.getByText(/is slow to answer; the day goes on without it/)).toBeVisible();
     await expect(page.getByText(/its report is .* old/)).toBeVisible({ timeout: 15_000 });
     await dayGoesOn(page);
   });
