@@ -11,15 +11,29 @@ import { capital, COLOUR_NAME, FAMILY_NAME, HOOK_NAME, NOISE_NAME, TRAILER_NAME,
 import { reasonSentence } from './reasons';
 import { say, type UnitPrefs } from './units';
 
+const middles = new WeakMap<readonly RankedLure[], ReadonlyMap<string, number>>();
+/** What each factor is to the lure in the middle of all ranked, ln; of a long box worked out once. */
+function middleOf(all: readonly RankedLure[]): ReadonlyMap<string, number> {
+  let middle = middles.get(all);
+  if (!middle) {
+    const lns = all.map((r) => new Map(r.why.map((w) => [w.factor, w.ln])));
+    const factors = new Set(lns.flatMap((of) => [...of.keys()]));
+    middle = new Map(
+      [...factors].map((f) => {
+        const values = lns.map((of) => of.get(f) ?? 0).sort((p, q) => p - q);
+        return [f, values[Math.floor(values.length / 2)]!];
+      }),
+    );
+    middles.set(all, middle);
+  }
+  return middle;
+}
+
 /** The reasons that set a lure apart: those that differ most from the middle of all ranked lures. */
 export function tellingReasons(x: RankedLure, all: readonly RankedLure[], n: number): Contribution[] {
-  const middle = new Map<string, number>();
-  for (const w of x.why) {
-    const values = all.map((r) => r.why.find((v) => v.factor === w.factor)?.ln ?? 0).sort((a, b) => a - b);
-    middle.set(w.factor, values[Math.floor(values.length / 2)] ?? 0);
-  }
+  const middle = middleOf(all);
   return x.why
-    .map((w) => ({ w, lead: w.ln - middle.get(w.factor)! }))
+    .map((w) => ({ w, lead: w.ln - (middle.get(w.factor) ?? 0) }))
     .filter((v) => v.lead > 0.03)
     .sort((a, b) => b.lead - a.lead)
     .slice(0, n)

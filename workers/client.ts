@@ -5,6 +5,7 @@
  * stands aside for a touch.
  */
 import { proxy, wrap, type Remote } from 'comlink';
+import type { LearnedRanking } from '../core/learning/learned';
 import type { Progress } from '../core/planning/plan/plan';
 import type { RankOptions } from '../core/ranking/rank';
 import type { Conditions } from '../core/water/conditions';
@@ -129,12 +130,11 @@ type CatchArgs = [...Parameters<FilesApi['catches']>];
 type DayArgs = Parameters<AlmanacApi['day']>;
 
 export const compute = {
-  rank: (signal: AbortSignal, conditions: Conditions, options: RankOptions, log: SentLog | null) =>
-    ask('rank', signal, (api) => api.rank(conditions, asText(options), log) as Promise<ReturnType<ComputeApi['rank']>>),
-  lookBack: (signal: AbortSignal, ...args: Args<'lookBack'>) =>
-    ask('lessons', signal, (api) => api.lookBack(...args) as Promise<ReturnType<ComputeApi['lookBack']>>),
+  rank: async (signal: AbortSignal, conditions: Conditions, options: RankOptions, log: SentLog | null) =>
+    JSON.parse(await ask('rank', signal, (api) => api.rank(conditions, asText(options), log))) as LearnedRanking,
+  lookBack: (signal: AbortSignal, ...args: Args<'lookBack'>) => ask('lessons', signal, (api) => api.lookBack(...args)),
   rankPlanned: (signal: AbortSignal, ...args: Args<'rankPlanned'>) =>
-    ask('choose', signal, (api) => api.rankPlanned(...args) as Promise<ReturnType<ComputeApi['rankPlanned']>>),
+    ask('choose', signal, (api) => api.rankPlanned(...args)),
   planHead: (signal: AbortSignal, ...args: Args<'planHead'>) =>
     ask('head', signal, (api) => api.planHead(...args) as Promise<ReturnType<ComputeApi['planHead']>>),
   plan: (signal: AbortSignal, request: Args<'plan'>[0], effort: 'first' | 'settled', tell?: (p: Progress) => void) =>

@@ -1,8 +1,8 @@
 /** What the worker can do: plain core functions. Results are values; nothing is thrown on purpose. */
 import { choosingOf } from '../core/ranking/choosing';
-import { lookBack } from '../core/learning/likeness';
-import type { PastBlock } from '../core/learning/history';
-import { rankWithLog, type LogQuestion } from '../core/learning/learned';
+import { lookBack, type LookedBack } from '../core/learning/likeness';
+import { expectedOf, type PastBlock } from '../core/learning/history';
+import { rankWithLog, type LearnedRanking, type LogQuestion } from '../core/learning/learned';
 import type { RankOptions } from '../core/ranking/rank';
 import { schoolEffects } from '../core/ranking/schoolEffects';
 import { assessLure, assessReel, countedLures } from '../core/planning/calibrate/assess';
@@ -18,6 +18,7 @@ import { setUpTask, type RetrieveSettings } from '../core/planning/task/setup';
 import { MESH } from '../core/simulation/types';
 import { planHead, rankPlanned, type PlanBasis } from '../core/planning/head/planHead';
 import type { Conditions } from '../core/water/conditions';
+import { judgedBefore } from './judgedBefore';
 
 let heldUntilMs = 0;
 
@@ -84,17 +85,41 @@ const received = (log: SentLog | null): LogQuestion | null =>
     history: [...(JSON.parse(log.past) as PastBlock[]), ...log.today],
   };
 
+const { recalled, keepMade } = judgedBefore(self.location.href);
+/** So many blocks are judged before what was found is kept, and a message let in. */
+const AT_A_TIME = 200;
+/**
+ * What the model said of these blocks, asked where it is not known: of a log of many years it takes seconds, and a
+ * question stopped half way leaves the next the less to do.
+ */
+async function judged(history: readonly PastBlock[], options: Pick<RankOptions, 'schools'>): Promise<void> {
+  await recalled();
+  for (let from = 0; from < history.length; from += AT_A_TIME) {
+    expectedOf(history.slice(from, from + AT_A_TIME), options);
+    await keepMade();
+  }
+}
+
 export const computeApi = {
-  /** `options` as text: of a box of hundreds they are much to hand over. */
-  rank: (conditions: Conditions, options: string, log: SentLog | null) =>
-    rankWithLog(conditions, JSON.parse(options) as RankOptions, received(log)),
-  lookBack,
+  /** Options and answer as texts: of a box of hundreds both are much to hand over, and text is read three times as fast. */
+  rank: async (conditions: Conditions, options: string, sent: SentLog | null): Promise<string> => {
+    const [asked, log] = [JSON.parse(options) as RankOptions, received(sent)];
+    await judged(log?.history ?? [], asked);
+    return JSON.stringify(rankWithLog(conditions, asked, log));
+  },
+  lookBack: async (...[history, now, options = {}]: Parameters<typeof lookBack>): Promise<LookedBack> => {
+    await judged(history, options);
+    return lookBack(history, now, options);
+  },
   /** What the planner finds for the head of the ranking, with what is known already. */
   planHead: (conditions: Conditions, options: RankOptions, basis: Omit<PlanBasis, 'log'>) =>
     planHead(conditions, options, basis),
   /** Another hour, its head planned at once. */
-  rankPlanned: (conditions: Conditions, options: RankOptions, basis: SentBasis) =>
-    rankPlanned(conditions, options, { ...basis, log: received(basis.log) }).ranking,
+  rankPlanned: async (conditions: Conditions, options: RankOptions, basis: SentBasis): Promise<LearnedRanking> => {
+    const log = received(basis.log);
+    await judged(log?.history ?? [], options);
+    return rankPlanned(conditions, options, { ...basis, log }).ranking;
+  },
   choosing: choosingOf,
   schools: schoolEffects,
   rods: planRodsForDay,

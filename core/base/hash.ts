@@ -4,6 +4,12 @@
  */
 export const contentHash = (value: unknown): string => textsHash([JSON.stringify(sorted(value))]);
 
+/**
+ * The same with the keys as they stand: several times quicker, for a name within one run of the program, where like
+ * values are made in like order.
+ */
+export const hashAsWritten = (value: unknown): string => textsHash([JSON.stringify(value)]);
+
 /** The same of texts one after another; where one ends and the next begins is not in it. */
 export function textsHash(texts: readonly string[]): string {
   let h1 = 0xdeadbeef;

@@ -4,6 +4,7 @@ import { keeper } from '../base/keeper';
 import { allFamilies, familyById } from '../lures/families';
 import type { Colour, Family, FamilyId, Hook } from '../lures/family';
 import { familyOfLure, type OwnLure } from '../lures/own';
+import { atWeight } from '../lures/weights';
 import { contextOptions } from '../ranking/layout';
 import type { RankOptions } from '../ranking/rank';
 import type { Score } from '../ranking/score';
@@ -13,6 +14,7 @@ import type { Conditions } from '../water/conditions';
 import { resolveConditions, type ResolvedConditions } from '../water/resolve';
 import { speciesProfile } from '../water/species';
 import { effectsOf, type Effect, type WaterAndDay } from './effects';
+import { judgedOnce, type Judgement } from './judged';
 import type { Row } from './design';
 
 /** How a lure was presented, as far as it is known. SI. */
@@ -81,42 +83,45 @@ const ICE_PANEL = allFamilies()
   .filter((f) => f.forIce)
   .map((f) => f.id);
 
-/** A water with what it takes to say what is expected there. */
-export interface Expecting {
-  reading: ResolvedConditions;
-  scoring: Scoring;
-  /** What is expected of lures in general there, strikes an hour. */
-  usual: number;
-}
-
 /** Strikes an hour below which an expectation is as good as none. */
 const LEAST = 1e-4;
 
-/** What lures in general draw in a water. */
-export function expectingIn(scoring: Scoring): Expecting {
+/** What is expected of lures in general in a water, strikes an hour. */
+export function usualIn(scoring: Scoring): number {
   const panel = scoring.branch === 'ice' ? ICE_PANEL : PANEL;
   const mean = panel.reduce((sum, id) => sum + scoring.score(familyById(id)).strikesPerHour, 0) / panel.length;
-  return { reading: scoring.reading, scoring, usual: Math.max(mean, LEAST) };
+  return Math.max(mean, LEAST);
 }
 
 /** ln of what is expected of a lure over what is of lures in general. */
-export const leadOf = (strikesPerHour: number, e: Expecting): number =>
-  Math.log(Math.max(strikesPerHour, LEAST) / e.usual);
+export const leadOf = (strikesPerHour: number, usual: number): number =>
+  Math.log(Math.max(strikesPerHour, LEAST) / usual);
 
 /** Everything about a block that its content alone decides. */
-interface Judged {
+interface Judged extends Judgement {
   /** Names its water and its presentation. */
   key: string;
-  score: Score;
+  reading: ResolvedConditions;
   f: Family;
-  e: Expecting;
 }
-/** Blocks never change once fished: what was worked out for one is kept, the oldest given up first. */
+/** Of so many waters and blocks it is remembered what they are. */
 const MAX_KEPT = 6000;
+/** Blocks of one water come one after another; of a day under way what its signs make of it changes with every cast. */
+const MAX_AT_HAND = 100;
 
-const waters = keeper<Expecting>(MAX_KEPT);
-const blocks = keeper<Pick<Judged, 'f' | 'score'>>(MAX_KEPT);
+const models = keeper<{ scoring: Scoring; usual: number }>(MAX_AT_HAND);
+const readings = keeper<ResolvedConditions>(MAX_KEPT);
+const families = keeper<Family>(MAX_KEPT);
 const effectsByRow = keeper<Effect[]>(MAX_KEPT);
+const ofToday = keeper<Judgement>(MAX_AT_HAND);
+
+const names = new WeakMap<object, string>();
+/** A name by content, worked out once: nothing of a log is changed where it stands. */
+function nameOf(of: object): string {
+  const name = names.get(of) ?? contentHash(of);
+  names.set(of, name);
+  return name;
+}
 
 /** What the model expects of a block's lure in its water; without the signs, which are what the blocks tell. */
 function judge(
@@ -124,20 +129,25 @@ function judge(
   options: Pick<RankOptions, 'schools'>,
   signs: Conditions['signs'] = null,
 ): Judged {
-  const water = { ...conditions, signs };
-  const waterKey = contentHash([water, options.schools ?? null]);
-  const e = waters(waterKey, () =>
-    expectingIn(scoringOf(resolveConditions(water), speciesProfile(water.species), contextOptions(options))),
-  );
-  const key = `${waterKey} ${contentHash(presentation)}`;
-  const made = blocks(key, () => {
-    const { f, score } = weigh(familyOfBlock(presentation), e.scoring.score);
-    return { f, score };
+  const waterKey = `${nameOf(conditions)} ${contentHash([signs, contextOptions(options).schools])}`;
+  const reading = readings(waterKey, () => resolveConditions({ ...conditions, signs }));
+  const key = `${waterKey} ${nameOf(presentation)}`;
+  const once = signs ? ofToday : judgedOnce;
+  const j = once(key, () => {
+    const { scoring, usual } = models(waterKey, () => {
+      const of = scoringOf(reading, speciesProfile(reading.species), contextOptions(options));
+      return { scoring: of, usual: usualIn(of) };
+    });
+    const { score } = weigh(familyOfBlock(presentation), scoring.score);
+    return {
+      perHour: Math.max(score.strikesPerHour, LEAST),
+      hooked: hookedShare(score),
+      usual,
+      weightKg: score.weightKg,
+    };
   });
-  return { ...made, e, key };
+  return { ...j, key, reading, f: families(key, () => atWeight(familyOfBlock(presentation), j.weightKg)) };
 }
-
-const perHourOf = (score: Score): number => Math.max(score.strikesPerHour, LEAST);
 
 /** The day under way, and the signs that its ranking knows of. */
 export interface Today {
@@ -147,7 +157,7 @@ export interface Today {
 
 /** Strikes that the model expects of each block, not knowing the signs. */
 export const expectedOf = (history: readonly PastBlock[], options: Pick<RankOptions, 'schools'> = {}): number[] =>
-  history.map((b) => (b.minutes / 60) * perHourOf(judge(b, options).score));
+  history.map((b) => (b.minutes / 60) * judge(b, options).perHour);
 
 /** What was fished of one kind, added up as it counts. */
 export interface RowOfHistory extends Row {
@@ -185,7 +195,7 @@ export function rowsOf(
   const rows = new Map<string, RowOfHistory>();
   for (const b of history) {
     if (b.conditions.species !== species || (b.minutes <= 0 && b.strikes === 0)) continue;
-    const { f, score, e, key: judged } = judge(b, options);
+    const { f, perHour, hooked, usual, reading, key: judged } = judge(b, options);
     const { presentation: p } = b;
     const lure = p.lure ?? null;
     const o = { water: b.water ?? null, trip: b.trip ?? null };
@@ -196,12 +206,11 @@ export function rowsOf(
     const landable = b.landed == null ? 0 : (b.hooked ?? b.strikes) * weight;
     const landed = (b.landed ?? 0) * weight;
     const row = rows.get(key);
-    const perHour = perHourOf(score);
     const was = { hours: b.minutes / 60, strikes: b.strikes, expected: (b.minutes / 60) * perHour };
     // What today's signs say of the mood lies in what is expected now: of today's blocks it is expected too, or one
     // bad hour would count twice.
     const ofToday = today?.signs && b.trip === today.trip;
-    const expected = ofToday ? hours * perHourOf(judge(b, options, today.signs).score) : hours * perHour;
+    const expected = ofToday ? hours * judge(b, options, today.signs).perHour : hours * perHour;
     if (row) {
       row.hours += hours;
       row.was.hours += was.hours;
@@ -210,7 +219,7 @@ export function rowsOf(
       row.expected += expected;
       row.strikes += b.strikes * weight;
       row.hooked += (b.hooked ?? 0) * weight;
-      row.hookedExpected += noted * hookedShare(score);
+      row.hookedExpected += noted * hooked;
       row.landable += landable;
       row.landed += landed;
     } else
@@ -222,14 +231,14 @@ export function rowsOf(
         was,
         family: f.id,
         lure,
-        reading: e.reading,
+        reading,
         water: o.water,
         hooked: (b.hooked ?? 0) * weight,
-        hookedExpected: noted * hookedShare(score),
+        hookedExpected: noted * hooked,
         landable,
         landed,
         effects: effectsByRow(key, () =>
-          effectsOf(f, { lead: leadOf(score.strikesPerHour, e), colour: p.colour, lure, ...o }, e.reading),
+          effectsOf(f, { lead: leadOf(perHour, usual), colour: p.colour, lure, ...o }, reading),
         ),
       });
   }

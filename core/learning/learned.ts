@@ -14,7 +14,7 @@ import type { ResolvedConditions } from '../water/resolve';
 import { effect, effectsOf, type Effect, type WaterAndDay } from './effects';
 import { fit, JUDGED, learnSpreads, type Posterior, type Spreads } from './fit';
 import { hookingOf, landingOf } from './hooking';
-import { expectingIn, hookedShare, leadOf, rowsOf, type PastBlock, type RowOfHistory } from './history';
+import { hookedShare, leadOf, usualIn, rowsOf, type PastBlock, type RowOfHistory } from './history';
 import { likeness } from './likeness';
 import { nextTrial, type Trial, type TrialQuestion } from './trial';
 
@@ -139,7 +139,7 @@ export function learnRanking(
   const { ranked, reading } = ranking;
   const place = { water: here?.water ?? null, trip: here?.trip ?? NEW_DAY };
   const rows = rowsOf(history, reading.species, options, { trip: place.trip, signs: reading.signs });
-  const expecting = expectingIn(scoring);
+  const usual = usualIn(scoring);
   const told = rows.length > 0;
   // Without a log nothing is asked of the lures, but by a trial.
   const asked = told || trial ? ranked : [];
@@ -148,7 +148,7 @@ export function learnRanking(
       able.find((e) => e.key === x.key)!.f,
       {
         // As the table has it, as for the blocks: what a plan found of it lies in its rate already.
-        lead: leadOf(x.strikesPerHour / (x.byPlan ?? 1), expecting),
+        lead: leadOf(x.strikesPerHour / (x.byPlan ?? 1), usual),
         colour: x.rig.colour,
         lure: x.lureId,
         ...place,

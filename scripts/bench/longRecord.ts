@@ -20,7 +20,8 @@ const IN_ORDER_MS = 90_000;
 const PATIENT = { timeout: 180_000 };
 
 /** The sample world with so many casts and events, and so many lures. */
-function longBook(): Book {
+export const boxBook = (): Book => longBook(0);
+export function longBook(touches = TOUCHES): Book {
   const world = applyPuts(emptyBook(), buildDemoWorld(0));
   const lures = Object.values(world.lure);
   const more = Array.from({ length: LURES - lures.length }, (_, i) => {
@@ -35,7 +36,7 @@ function longBook(): Book {
       colour: COLOURS[i % COLOURS.length]!,
     });
   });
-  return applyPuts(applyPuts(world, longSeason(TOUCHES)), more);
+  return applyPuts(applyPuts(world, longSeason(touches)), more);
 }
 
 /** Long tasks of the page since it was last asked, ms. */

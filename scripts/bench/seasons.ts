@@ -4,7 +4,7 @@
  */
 import { poisson, seededRandom, type Random } from '../../core/base/random';
 import { drawnSeason, normal, type Otherwise } from '../../core/fixtures/anySeason';
-import { expectingIn, leadOf, type PastBlock } from '../../core/learning/history';
+import { leadOf, usualIn, type PastBlock } from '../../core/learning/history';
 import { learnRanking } from '../../core/learning/learned';
 import { allFamilies } from '../../core/lures/families';
 import type { Family } from '../../core/lures/family';
@@ -109,7 +109,7 @@ function hoursOf(
         sky: { cloud: random(), sunElevationDeg: sun },
       };
       const grounds = rankWithGrounds(conditions, options);
-      const e = expectingIn(grounds.scoring);
+      const usual = usualIn(grounds.scoring);
       const truth = new Map(
         grounds.ranking.ranked.map((x) => {
           const t = ways.get(x.family)!;
@@ -118,7 +118,7 @@ function hoursOf(
             levels[water]! +
             luck +
             Math.log(0.8) +
-            slope * Math.max(-4, leadOf(x.strikesPerHour, e)) +
+            slope * Math.max(-4, leadOf(x.strikesPerHour, usual)) +
             t.own +
             (t.warm * (tempC - 15)) / 8 +
             t.clear * Math.log(clarityM) +

@@ -4,7 +4,7 @@
  */
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { contentHash } from '../../core/base/hash';
+import { contentHash, hashAsWritten } from '../../core/base/hash';
 import type { PlanBasis } from '../../core/planning/head/planHead';
 import { nextToPlan } from '../../core/ranking/head';
 import { withLearned } from '../../core/learning/byKey';
@@ -66,7 +66,7 @@ export function usePlanBasis(
     });
     return { ...(conditions ? { conditions } : {}), tackle: Object.fromEntries(tackle) };
   }, [book, day, prefs, conditions]);
-  return useMemo(() => ({ id: contentHash({ basis, schools }), basis }), [basis, schools]);
+  return useMemo(() => ({ id: hashAsWritten([basis, schools]), basis }), [basis, schools]);
 }
 
 /** What the rod of a lure, the line on it and what is kept of heads and weights make of it. */
@@ -142,7 +142,7 @@ export function useDayRanking(
   id: string,
 ): { ranking: DayRanking; rankingBusy: boolean } {
   // Of a long box it takes a while, and a cast changes nothing of it.
-  const optionsId = useMemo(() => contentHash(options), [options]);
+  const optionsId = useMemo(() => hashAsWritten(options), [options]);
   const identity = conditions ? contentHash({ c: conditions, optionsId, log: log.id }) : 'none';
   const query = useQuery({
     queryKey: queryKeys.ranking(identity),

@@ -4,7 +4,6 @@ import { useMemo } from 'react';
 import { contentHash } from '../../core/base/hash';
 import { fishedIn, withExpected, type Fished } from '../../core/lessons/fished';
 import { pastBlock, teaching } from '../../core/lessons/history';
-import type { LookedBack } from '../../core/learning/likeness';
 import { queryKeys } from '../../data/keys';
 import { compute } from '../../workers/client';
 import { useBook, useConditions, useRankingQuestion } from '../day/contexts';
@@ -40,7 +39,7 @@ export function useLessons(species: string | null, waterId: string | null): Less
     queryKey: queryKeys.lookBack(asked.name),
     queryFn: async ({ signal }) => ({
       of: asked.of,
-      ...((await compute.lookBack(signal, asked.history, asked.here, { schools })) as LookedBack),
+      ...(await compute.lookBack(signal, asked.history, asked.here, { schools })),
     }),
     enabled: asked.of.length > 0,
     placeholderData: keepPreviousData,
