@@ -135,8 +135,7 @@ export const compute = {
   lookBack: (signal: AbortSignal, ...args: Args<'lookBack'>) => ask('lessons', signal, (api) => api.lookBack(...args)),
   rankPlanned: (signal: AbortSignal, ...args: Args<'rankPlanned'>) =>
     ask('choose', signal, (api) => api.rankPlanned(...args)),
-  planHead: (signal: AbortSignal, ...args: Args<'planHead'>) =>
-    ask('head', signal, (api) => api.planHead(...args) as Promise<ReturnType<ComputeApi['planHead']>>),
+  planHead: (signal: AbortSignal, ...args: Args<'planHead'>) => ask('head', signal, (api) => api.planHead(...args)),
   plan: (signal: AbortSignal, request: Args<'plan'>[0], effort: 'first' | 'settled', tell?: (p: Progress) => void) =>
     ask(
       effort,
@@ -149,14 +148,10 @@ export const compute = {
   /** Not to be ended half way: it is over before another worker would have begun. */
   cast: (...args: Args<'cast'>) =>
     ask('live', new AbortController().signal, (api) => api.cast(...args) as Promise<ReturnType<ComputeApi['cast']>>),
-  choosing: (signal: AbortSignal, ...args: Args<'choosing'>) =>
-    ask('choose', signal, (api) => api.choosing(...args) as Promise<ReturnType<ComputeApi['choosing']>>),
-  schools: (signal: AbortSignal, ...args: Args<'schools'>) =>
-    ask('choose', signal, (api) => api.schools(...args) as Promise<ReturnType<ComputeApi['schools']>>),
-  rods: (signal: AbortSignal, ...args: Args<'rods'>) =>
-    ask('choose', signal, (api) => api.rods(...args) as Promise<ReturnType<ComputeApi['rods']>>),
-  lacks: (signal: AbortSignal, ...args: Args<'lacks'>) =>
-    ask('choose', signal, (api) => api.lacks(...args) as Promise<ReturnType<ComputeApi['lacks']>>),
+  choosing: (signal: AbortSignal, ...args: Args<'choosing'>) => ask('choose', signal, (api) => api.choosing(...args)),
+  schools: (signal: AbortSignal, ...args: Args<'schools'>) => ask('choose', signal, (api) => api.schools(...args)),
+  rods: (signal: AbortSignal, ...args: Args<'rods'>) => ask('choose', signal, (api) => api.rods(...args)),
+  lacks: (signal: AbortSignal, ...args: Args<'lacks'>) => ask('choose', signal, (api) => api.lacks(...args)),
   vertical: (signal: AbortSignal, ...args: Args<'vertical'>) =>
     ask('assess', signal, (api) => api.vertical(...args) as Promise<ReturnType<ComputeApi['vertical']>>),
   towed: (signal: AbortSignal, ...args: Args<'towed'>) =>

@@ -18,6 +18,7 @@ import { setUpTask, type RetrieveSettings } from '../core/planning/task/setup';
 import { MESH } from '../core/simulation/types';
 import { planHead, rankPlanned, type PlanBasis } from '../core/planning/head/planHead';
 import type { Conditions } from '../core/water/conditions';
+import { answeredBefore } from './answeredBefore';
 import { judgedBefore } from './judgedBefore';
 
 let heldUntilMs = 0;
@@ -86,6 +87,7 @@ const received = (log: SentLog | null): LogQuestion | null =>
   };
 
 const { recalled, keepMade } = judgedBefore(self.location.href);
+const remembered = answeredBefore(self.location.href);
 /** So many blocks are judged before what was found is kept, and a message let in. */
 const AT_A_TIME = 200;
 /**
@@ -100,31 +102,40 @@ async function judged(history: readonly PastBlock[], options: Pick<RankOptions, 
   }
 }
 
+const asBefore =
+  <A extends unknown[], R>(kind: string, work: (...args: A) => R) =>
+  (...args: A): Promise<R> =>
+    remembered(kind, args, () => work(...args));
+
 export const computeApi = {
   /** Options and answer as texts: of a box of hundreds both are much to hand over, and text is read three times as fast. */
-  rank: async (conditions: Conditions, options: string, sent: SentLog | null): Promise<string> => {
-    const [asked, log] = [JSON.parse(options) as RankOptions, received(sent)];
-    await judged(log?.history ?? [], asked);
-    return JSON.stringify(rankWithLog(conditions, asked, log));
-  },
+  rank: (conditions: Conditions, options: string, sent: SentLog | null): Promise<string> =>
+    remembered('rank', [conditions, options, sent], async () => {
+      const [asked, log] = [JSON.parse(options) as RankOptions, received(sent)];
+      await judged(log?.history ?? [], asked);
+      return JSON.stringify(rankWithLog(conditions, asked, log));
+    }),
   lookBack: async (...[history, now, options = {}]: Parameters<typeof lookBack>): Promise<LookedBack> => {
     await judged(history, options);
     return lookBack(history, now, options);
   },
   /** What the planner finds for the head of the ranking, with what is known already. */
-  planHead: (conditions: Conditions, options: RankOptions, basis: Omit<PlanBasis, 'log'>) =>
+  planHead: asBefore('head', (conditions: Conditions, options: RankOptions, basis: Omit<PlanBasis, 'log'>) =>
     planHead(conditions, options, basis),
+  ),
   /** Another hour, its head planned at once. */
-  rankPlanned: async (conditions: Conditions, options: RankOptions, basis: SentBasis): Promise<LearnedRanking> => {
-    const log = received(basis.log);
-    await judged(log?.history ?? [], options);
-    return rankPlanned(conditions, options, { ...basis, log }).ranking;
-  },
-  choosing: choosingOf,
-  schools: schoolEffects,
-  rods: planRodsForDay,
-  lacks: lacksForDay,
-  plan,
+  rankPlanned: (conditions: Conditions, options: RankOptions, basis: SentBasis): Promise<LearnedRanking> =>
+    remembered('hour', [conditions, options, basis], async () => {
+      const log = received(basis.log);
+      await judged(log?.history ?? [], options);
+      return rankPlanned(conditions, options, { ...basis, log }).ranking;
+    }),
+  choosing: asBefore('choosing', choosingOf),
+  schools: asBefore('schools', schoolEffects),
+  rods: asBefore('rods', planRodsForDay),
+  lacks: asBefore('lacks', lacksForDay),
+  plan: (request: PlanRequest, effort: PlanStage, helpers: number, tell?: (p: Progress) => void): Promise<Plan> =>
+    remembered(effort, request, () => plan(request, effort, helpers, tell)),
   casts: (jobs: readonly CastJob[]): Track[] => jobs.map(castNow),
   cast,
   vertical: planVertical,

@@ -27,7 +27,7 @@ const done = <T>(r: IDBRequest<T>): Promise<T> =>
     r.onerror = () => no(r.error as Error);
   });
 async function putRaw(value: unknown): Promise<void> {
-  const db = await done(indexedDB.open('moss-kettle-judged'));
+  const db = await done(indexedDB.open('moss-kettle-worked-out'));
   await done(db.transaction('judged', 'readwrite').objectStore('judged').put(value, 'all'));
   db.close();
 }
@@ -43,7 +43,7 @@ async function keep(script: string, ...keys: string[]): Promise<void> {
   await worker.keepMade();
 }
 
-beforeEach(() => done(indexedDB.deleteDatabase('moss-kettle-judged')));
+beforeEach(() => done(indexedDB.deleteDatabase('moss-kettle-worked-out')));
 
 test('what one worker judged the next does not ask; two add to one another', async () => {
   expect(await asked(SCRIPT, 'one')).toEqual(['one']);

@@ -24,6 +24,7 @@ import { Button, Choices } from '../../parts/Buttons';
 import { Disclosure } from '../../parts/Disclosure';
 import { Find } from '../../parts/Find';
 import { Glyph } from '../../parts/Glyph';
+import { Gradual } from '../../parts/Gradual';
 import { Press } from '../../parts/Press';
 import { Say } from '../../parts/Say';
 import { Screen } from '../../shell/Screen';
@@ -40,6 +41,8 @@ const VIEWS = [
 type View_ = (typeof VIEWS)[number]['value'];
 
 const SHOWN = 30;
+/** Each with its picture: all of them at once hold up a finger. */
+const ROWS_A_FRAME = 6;
 /** How the list can stand on a phone. */
 const ORDERS: readonly { value: BoxOrder | 'favour'; title: string }[] = [
   { value: 'favour', title: BOX_PAGE.byFavour },
@@ -89,7 +92,11 @@ export function BoxScreen() {
             <BoxTable lures={found} shown={shown} favourite={(l) => <Favourite l={l} />} />
           </Suspense>
         ) : (
-          sorted.slice(0, shown).map((l) => <LureRow key={l.id} l={l} />)
+          <Gradual aFrame={ROWS_A_FRAME}>
+            {sorted.slice(0, shown).map((l) => (
+              <LureRow key={l.id} l={l} />
+            ))}
+          </Gradual>
         )}
         {found.length > shown ? (
           <Button
