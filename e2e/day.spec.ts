@@ -106,6 +106,10 @@ for (const [name, viewport, touch] of [
       await press(page.getByRole('button', { name: 'Clear everything…' }));
       await press(page.getByRole('button', { name: 'Clear everything now' }));
       await expect(page.getByText('The box is empty', { exact: false })).toBeVisible();
+      // With it goes what was worked out of it.
+      await expect
+        .poll(() => page.evaluate(async () => (await indexedDB.databases()).map((db) => db.name)))
+        .not.toContain('moss-kettle-worked-out');
       const [chooser] = await Promise.all([
         page.waitForEvent('filechooser'),
         press(page.getByRole('button', { name: 'Read a record from a file…' })),

@@ -1,5 +1,12 @@
 /** What every browser test shares: a page that fails on any error, and hands that touch or click. */
-import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import {
+  test as base,
+  expect,
+  type Browser,
+  type BrowserContextOptions,
+  type Locator,
+  type Page,
+} from '@playwright/test';
 
 export const PHONE = { width: 390, height: 844 };
 export const WIDE = { width: 1280, height: 800 };
@@ -7,7 +14,41 @@ export const WIDE = { width: 1280, height: 800 };
 /** Console noise that says nothing about us. */
 const HARMLESS = [/Download the React DevTools/];
 
-export const test = base.extend<{ errors: string[] }>({
+type Stored = Exclude<BrowserContextOptions['storageState'], string | undefined>;
+/** As the browser's driver tells it when asked for the databases too. */
+interface WithDatabases {
+  indexedDB?: { name: string }[];
+}
+
+/** What workers keep on the device. */
+const WORKED_OUT = 'moss-kettle-worked-out';
+/** Rankings and plans of the demo's water are worked out within this, ms. */
+const WORKED_OUT_MS = 120_000;
+
+/** A device on which the demo world was opened before: what was worked out for it then, and nothing else. */
+async function workedOutBefore(browser: Browser, baseURL: string): Promise<Stored> {
+  const context = await browser.newContext({ baseURL, viewport: PHONE, hasTouch: true, serviceWorkers: 'block' });
+  const page = await context.newPage();
+  await openDemo(page);
+  await page.goto('/retrieve');
+  await settled(page);
+  const { origins } = await context.storageState({ indexedDB: true });
+  await context.close();
+  const kept = origins.map((o) => {
+    const indexedDB = (o as WithDatabases).indexedDB?.filter((db) => db.name === WORKED_OUT);
+    return { ...o, localStorage: [], indexedDB };
+  });
+  return { cookies: [], origins: kept };
+}
+
+export const test = base.extend<{ errors: string[]; neverOpened: boolean }, { workedOut: Stored }>({
+  workedOut: [
+    async ({ browser }, use, info) => use(await workedOutBefore(browser, String(info.project.use.baseURL))),
+    { scope: 'worker', timeout: WORKED_OUT_MS },
+  ],
+  /** A device that has never opened the application: for how it is the first time. */
+  neverOpened: [false, { option: true }],
+  storageState: async ({ workedOut, neverOpened }, go) => go(neverOpened ? undefined : workedOut),
   errors: [
     async ({ page }, use) => {
       const errors: string[] = [];
@@ -29,6 +70,12 @@ export const emptyServer = `http://127.0.0.1:${Number(process.env.E2E_PORT ?? 43
 export async function openDemo(page: Page): Promise<void> {
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Lantern Kettle' })).toBeVisible({ timeout: 60_000 });
+}
+
+/** The settled plan stands on Retrieve. */
+export async function settled(page: Page): Promise<void> {
+  await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 100_000 });
 }
 
 /** Touches on a phone, clicks with a mouse. */

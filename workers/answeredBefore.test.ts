@@ -1,6 +1,7 @@
 /** A question that took long is answered as before, by the same script only; of a kind the newest stay. */
 import 'fake-indexeddb/auto';
 import { answeredBefore } from './answeredBefore';
+import { ANSWERS, forgetAll, onDevice } from './onDevice';
 
 const SCRIPT = `https://example.test/compute-${'a'.repeat(32)}.js`;
 const OTHER = `https://example.test/compute-${'b'.repeat(32)}.js`;
@@ -50,13 +51,30 @@ test('another script works it out for itself', async () => {
   expect(await worksOut('https://example.test/compute.worker.ts', 'one')).toBe(true);
 });
 
-test('of a kind the newest eight stay; those of other kinds beside them', async () => {
+test('of a kind the newest six stay; those of other kinds beside them', async () => {
   await worksOut(SCRIPT, 'other', { kind: 'rank' });
-  for (let i = 0; i < 9; i++) await worksOut(SCRIPT, i);
-  expect(await worksOut(SCRIPT, 8)).toBe(false);
+  for (let i = 0; i < 7; i++) await worksOut(SCRIPT, i);
+  expect(await worksOut(SCRIPT, 6)).toBe(false);
   expect(await worksOut(SCRIPT, 1)).toBe(false);
   expect(await worksOut(SCRIPT, 0)).toBe(true);
   expect(await worksOut(SCRIPT, 'other', { kind: 'rank' })).toBe(false);
+});
+
+test('what was damaged where it lay is worked out anew, and stands again', async () => {
+  await worksOut(SCRIPT, 'one');
+  await onDevice(async (db) => {
+    for (const key of await db.getAllKeys(ANSWERS))
+      await db.put(ANSWERS, { ...((await db.get(ANSWERS, key)) as object), answer: { of: 'two' } }, key);
+  });
+  expect(await worksOut(SCRIPT, 'one')).toBe(true);
+  expect(await worksOut(SCRIPT, 'one')).toBe(false);
+  expect(await onDevice((db) => db.count(ANSWERS))).toBe(1);
+});
+
+test('forgotten, all of it is worked out anew', async () => {
+  await worksOut(SCRIPT, 'one');
+  await forgetAll();
+  expect(await worksOut(SCRIPT, 'one')).toBe(true);
 });
 
 test('what fails is told, and asked again', async () => {

@@ -2,18 +2,20 @@
  * Questions answered before, kept on the device: a page that comes back, from the lock screen or after the phone has
  * ended it, has the ranking and the settled plan at once, and the battery is spared.
  */
-import { textsHash } from '../core/base/hash';
+import { hashAsWritten, textsHash } from '../core/base/hash';
 import { ANSWERS, mayKeep, onDevice, soon } from './onDevice';
 
 /** What took less is worked out anew, ms. */
 const SLOW_MS = 250;
-/** So many of a kind, the newest. */
-const MOST = 8;
+/** So many of a kind, the newest; a plan is half a megabyte. */
+const MOST = 6;
 
 interface Answer {
   name: string;
   kind: string;
   answer: unknown;
+  /** Of the answer: what was damaged where it lay is no answer. */
+  hash: string;
 }
 
 /** A question of this kind: answered as before where it was asked before. */
@@ -26,10 +28,11 @@ export function answeredBefore(script: string): Remembering {
     if (!isKept) return work();
     const name = textsHash([script, kind, JSON.stringify(question)]);
     const known = (await soon(onDevice((db) => db.getFromIndex(ANSWERS, 'name', name)))) as Answer | undefined;
-    if (known?.kind === kind) return known.answer as Awaited<ReturnType<typeof work>>;
+    if (known && known.hash === hashAsWritten([known.answer])) return known.answer as Awaited<ReturnType<typeof work>>;
     const from = performance.now();
     const answer = await work();
-    if (performance.now() - from > SLOW_MS) void keep({ name, kind, answer }).catch(() => undefined);
+    // Before it is handed over: whoever then throws away what is kept has all of it.
+    if (performance.now() - from > SLOW_MS) await soon(keep({ name, kind, answer, hash: hashAsWritten([answer]) }));
     return answer;
   };
 }
@@ -37,9 +40,11 @@ export function answeredBefore(script: string): Remembering {
 async function keep(answer: Answer): Promise<void> {
   await onDevice(async (db) => {
     const tx = db.transaction(ANSWERS, 'readwrite');
-    await tx.store.put(answer);
-    const all = await tx.store.index('kind').getAllKeys(answer.kind);
-    await Promise.all(all.slice(0, -MOST).map((key) => tx.store.delete(key)));
-    await tx.done;
+    const [before, all] = await Promise.all([
+      tx.store.index('name').getAllKeys(answer.name),
+      tx.store.index('kind').getAllKeys(answer.kind),
+    ]);
+    const gone = new Set([...before, ...all.slice(0, 1 - MOST)]);
+    await Promise.all([tx.store.put(answer), ...[...gone].map((key) => tx.store.delete(key)), tx.done]);
   });
 }

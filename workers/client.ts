@@ -12,6 +12,7 @@ import type { Conditions } from '../core/water/conditions';
 import type { AlmanacApi } from './almanac';
 import type { ComputeApi, SentLog } from './compute';
 import type { FilesApi } from './files';
+import { forgetAll } from './onDevice';
 
 type Channel = 'rank' | 'lessons' | 'head' | 'first' | 'settled' | 'assess' | 'choose' | 'live' | 'day' | 'files';
 /** All that the workers answer; each desk's worker knows its own part. */
@@ -77,6 +78,14 @@ const SETTLE_MS: Record<Channel, number> = {
  * screen.
  */
 const quick = new Set<Promise<unknown>>();
+/** All that is not yet answered. */
+const underWay = new Set<Promise<unknown>>();
+
+function until(answer: Promise<unknown>, of: Set<Promise<unknown>>): void {
+  of.add(answer);
+  const done = (): void => void of.delete(answer);
+  answer.then(done, done);
+}
 
 async function ask<T>(desk: Channel, signal: AbortSignal, question: (api: Api) => Promise<T>): Promise<T> {
   await new Promise((r) => setTimeout(r, SETTLE_MS[desk]));
@@ -84,11 +93,8 @@ async function ask<T>(desk: Channel, signal: AbortSignal, question: (api: Api) =
   signal.throwIfAborted();
   if (desk === 'settled') watchTouches();
   const answer = answerFrom(desk, signal, question);
-  if (desk !== 'settled') {
-    quick.add(answer);
-    const done = (): void => void quick.delete(answer);
-    answer.then(done, done);
-  }
+  until(answer, underWay);
+  if (desk !== 'settled') until(answer, quick);
   return answer;
 }
 
@@ -123,6 +129,21 @@ function asText(of: object): string {
   const text = texts.get(of) ?? JSON.stringify(of);
   texts.set(of, text);
   return text;
+}
+
+/**
+ * What was worked out of a record that is here no more is not kept, nor what is still being worked out of it; where it
+ * cannot be thrown away it ages out.
+ */
+export async function forgetWorkedOut(): Promise<void> {
+  const last = [...underWay];
+  try {
+    await forgetAll();
+    await Promise.allSettled(last);
+    if (last.length > 0) await forgetAll();
+  } catch {
+    // The browser has no database, or holds on to it.
+  }
 }
 
 type Args<K extends keyof ComputeApi> = Parameters<ComputeApi[K]>;

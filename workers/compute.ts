@@ -108,7 +108,7 @@ const asBefore =
     remembered(kind, args, () => work(...args));
 
 export const computeApi = {
-  /** Options and answer as texts: of a box of hundreds both are much to hand over, and text is read three times as fast. */
+  /** Options and answer as texts: of a box of hundreds both are much to hand over, and text is read far quicker. */
   rank: (conditions: Conditions, options: string, sent: SentLog | null): Promise<string> =>
     remembered('rank', [conditions, options, sent], async () => {
       const [asked, log] = [JSON.parse(options) as RankOptions, received(sent)];

@@ -2,7 +2,7 @@
  * Where workers keep what they have worked out, from one opening to the next. All of it counts for the very script that
  * worked it out: another may think otherwise. Nothing hangs on it: what is not there is worked out anew.
  */
-import { openDB, type IDBPDatabase } from 'idb';
+import { deleteDB, openDB, type IDBPDatabase } from 'idb';
 
 const NAME = 'moss-kettle-worked-out';
 /** What the model said of blocks gone by; one value. */
@@ -28,6 +28,9 @@ export async function onDevice<T>(run: (db: IDBPDatabase) => Promise<T>): Promis
     db.close();
   }
 }
+
+/** All of it, of every script: with a record that was cleared goes what was made of it. */
+export const forgetAll = (): Promise<void> => deleteDB(NAME);
 
 /** A script whose name tells what is in it ends with the hash of that. */
 const NAMED = /-[0-9a-f]{32}\.js$/;

@@ -20,8 +20,7 @@ const IN_ORDER_MS = 90_000;
 const PATIENT = { timeout: 180_000 };
 
 /** The sample world with so many casts and events, and so many lures. */
-export const boxBook = (): Book => longBook(0);
-export function longBook(touches = TOUCHES): Book {
+function longBook(): Book {
   const world = applyPuts(emptyBook(), buildDemoWorld(0));
   const lures = Object.values(world.lure);
   const more = Array.from({ length: LURES - lures.length }, (_, i) => {
@@ -36,7 +35,7 @@ export function longBook(touches = TOUCHES): Book {
       colour: COLOURS[i % COLOURS.length]!,
     });
   });
-  return applyPuts(applyPuts(world, longSeason(touches)), more);
+  return applyPuts(applyPuts(world, longSeason(TOUCHES)), more);
 }
 
 /** Long tasks of the page since it was last asked, ms. */

@@ -18,6 +18,7 @@ import { filesBench } from './files';
 import { fuzzCastsBench, fuzzFilesBench, fuzzVerbsBench } from './fuzz';
 import { longListBench } from './longList';
 import { longRecordBench } from './longRecord';
+import { reopenedBench } from './reopened';
 import { firstScreenBench } from './firstScreen';
 import { dragBench } from './drag';
 import { learningBench } from './learning';
@@ -43,6 +44,7 @@ const PARTS: Record<string, () => Promise<string> | string> = {
   drag: inBrowser(dragBench),
   logging: inBrowser(loggingBench),
   'long-record': inBrowser(longRecordBench),
+  reopened: inBrowser(reopenedBench),
   crashes: inBrowser(crashBench),
   wander: inBrowser(wanderBench),
   choosing: inBrowser(choosingBench),

@@ -239,7 +239,7 @@ const SLOW_CASTS = 90;
 /** What a touch may take, at full and at a quarter of the speed, ms. */
 const GOAL_MS = { full: 50, slowed: 100 };
 
-/** A touch, and the longer of two fixed pieces of work done right before and right after it: how slow the machine was. */
+/** A touch, and the longer of two fixed pieces of work right before and right after it: how slow the machine was. */
 interface Timed {
   ms: number;
   workMs: number;

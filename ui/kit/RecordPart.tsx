@@ -9,6 +9,7 @@ import { SHARED } from '../../wording/pages/shared';
 import { deviceKeeper } from '../../data/deviceKeeper';
 import { reportTrouble } from '../../data/troubles';
 import { usePutBack, useReplaceBook, useStored, type Replacement } from '../../data/useBook';
+import { forgetWorkedOut } from '../../workers/client';
 import { useBook, usePrefs } from '../day/contexts';
 import { Card, Note, Part } from '../parts/Box';
 import { Button } from '../parts/Buttons';
@@ -51,7 +52,11 @@ export function RecordPart() {
   const put = (asked: Replacement, told: string): void => {
     setLast({ asked, told });
     // Told once the device has it.
-    replace.mutate(asked, { onSuccess: () => setSaid(told) });
+    const done = (): void => {
+      setSaid(told);
+      void forgetWorkedOut();
+    };
+    replace.mutate(asked, { onSuccess: done });
   };
   const exportAll = async (): Promise<void> => {
     const told = bookTold(deviceKeeper().withRefused(), tells);
