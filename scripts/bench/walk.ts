@@ -260,6 +260,33 @@ function told(touches: readonly Timed[], goalMs: number, leastWorkMs: number): s
   return `${all}, ${within(touches)} within ${goalMs} ms; ${within(calm)} while the machine was calm`;
 }
 
+/** A long day: so many casts and events before it is touched again, hurried into the log by the page itself. */
+const FULL_DAY = { casts: 1500, events: 300 };
+const AFTER_FULL_DAY = 42;
+
+/** Presses in the page until so many more casts and events stand there, as fast as it takes them. */
+const hurried = (page: Page, casts: number, events: number): Promise<void> =>
+  page.evaluate(
+    async ([moreCasts, moreEvents]) => {
+      const rest = (): Promise<void> => new Promise((go) => setTimeout(go, 25));
+      const press = async (name: string): Promise<void> => {
+        const button = (): HTMLElement | undefined =>
+          [...document.querySelectorAll<HTMLElement>('[role="button"]')].find((e) =>
+            (e.getAttribute('aria-label') ?? e.textContent ?? '').startsWith(name),
+          );
+        while (!button()) await rest();
+        button()!.click();
+        await rest();
+      };
+      for (let i = 0; i < moreCasts; i++) await press('Cast: add one');
+      for (let i = 0; i < moreEvents; i++) {
+        await press('Missed:');
+        await press('On the hang');
+      }
+    },
+    [casts, events] as const,
+  );
+
 export async function loggingBench(browser: Browser): Promise<string> {
   const context = await phone(browser);
   const page = await context.newPage();
@@ -292,7 +319,14 @@ export async function loggingBench(browser: Browser): Promise<string> {
   const after = await heap();
   await slow(page, 4);
   const slowed = await fish(SLOW_CASTS);
-  const all = [full.casts, full.events, slowed.casts, slowed.events];
+  await slow(page, 1);
+  const done = CASTS + SLOW_CASTS;
+  await hurried(page, FULL_DAY.casts - done, FULL_DAY.events - done / 6);
+  await page.waitForTimeout(30_000);
+  const late = await fish(AFTER_FULL_DAY);
+  await slow(page, 4);
+  const lateSlowed = await fish(AFTER_FULL_DAY);
+  const all = [full, slowed, late, lateSlowed].flatMap((x) => [x.casts, x.events]);
   const least = Math.min(...all.flat().map((x) => x.workMs));
   await context.close();
   return `## Logging
@@ -306,6 +340,12 @@ ${table(
   [
     ['cast', told(full.casts, GOAL_MS.full, least), told(slowed.casts, GOAL_MS.slowed, least)],
     ['event', told(full.events, GOAL_MS.full, least), told(slowed.events, GOAL_MS.slowed, least)],
+    [
+      `cast, after ${FULL_DAY.casts} casts and ${FULL_DAY.events} events`,
+      told(late.casts, GOAL_MS.full, least),
+      told(lateSlowed.casts, GOAL_MS.slowed, least),
+    ],
+    ['event, after them', told(late.events, GOAL_MS.full, least), told(lateSlowed.events, GOAL_MS.slowed, least)],
   ],
 )}
 
