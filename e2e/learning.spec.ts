@@ -1,6 +1,6 @@
 /** What was logged moves the ranking, and says so; without the log it is as before. */
 import type { Page } from '@playwright/test';
-import { expect, openDemo, PHONE, place, test } from './kit';
+import { expect, openDemo, PHONE, place, settled, test } from './kit';
 
 test.use({ viewport: PHONE, hasTouch: true });
 
@@ -46,6 +46,9 @@ test('Lessons says what worked in cold stained water and what it does not know; 
 }) => {
   test.setTimeout(180_000);
   await openDemo(page);
+  // What is worth a trial hangs on the plans: they stand first.
+  await place(page, 'Retrieve').tap();
+  await settled(page);
   await place(page, 'Lessons').tap();
   const waters = page.getByRole('button', { name: /^How warm, how clear\./ });
   await expect(waters).toContainText('46–55 °F, clarity 1½–3½ ft: 2 strikes', { timeout: 60_000 });

@@ -1,6 +1,7 @@
 /** What the log does to the choice, with its switch, and what is worth a try. */
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { nextToPlan } from '../../core/ranking/head';
 import { AMONG_REASONS, levelText, LOG_CHOICES, TRIAL_TITLE, trialText, TRY_IT } from '../../wording/learning';
 import { useActions, useBookWithoutLog, useRanking } from '../day/contexts';
 import { letLogCount, useLogCounts } from '../day/dayHistory';
@@ -43,7 +44,8 @@ export function TrialCard() {
   const actions = useActions();
   const router = useRouter();
   const nameOf = useNames();
-  const trial = ranking ? trialText(ranking, nameOf) : null;
+  // What the head's plans find may still turn it: an offer does not come and go under one's hand.
+  const trial = ranking && !nextToPlan(ranking) ? trialText(ranking, nameOf) : null;
   if (!trial) return null;
   const own = lureById(lure, trial.key);
   return (
