@@ -9,10 +9,14 @@ export function marksOf(
   path: Pick<Track, 'phase' | 'xM' | 'depthM'>,
 ): SectionMark[] {
   const used = new Map<string, number>();
+  const everywhere = path.phase.map((_, i) => i);
+  // Once a phase, not once an event: a day may have hundreds.
+  const placesOf = new Map<string, number[]>(
+    [...new Set(path.phase)].map((phase) => [phase, everywhere.filter((i) => path.phase[i] === phase)]),
+  );
   return events.map((e) => {
     const phase = e.phase ?? 'move';
-    const idx = path.phase.flatMap((p, i) => (p === phase ? [i] : []));
-    const places = idx.length > 0 ? idx : path.phase.map((_, i) => i);
+    const places = placesOf.get(phase) ?? everywhere;
     const n = used.get(phase) ?? 0;
     used.set(phase, n + 1);
     // Golden-ratio stepping keeps marks apart however many there are.
