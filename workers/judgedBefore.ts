@@ -1,10 +1,8 @@
 /** What the model said of blocks gone by, kept on the device: to ask it anew of a log of many years takes seconds. */
-import { madeSince, recall, type Judgement } from '../core/learning/judged';
+import { MAX_JUDGED, madeSince, recall, type Judgement } from '../core/learning/judged';
 import { JUDGED, mayKeep, onDevice, soon } from './onDevice';
 
 const ALL = 'all';
-/** So many blocks, the newest. */
-const MOST = 6000;
 
 interface KeptOnDevice {
   script: string;
@@ -34,7 +32,7 @@ export function judgedBefore(script: string): { recalled: () => Promise<void>; k
       await onDevice(async (db) => {
         const tx = db.transaction(JUDGED, 'readwrite');
         const all = new Map([...ofScript(await tx.store.get(ALL), script), ...made]);
-        await tx.store.put({ script, of: [...all].slice(-MOST) } satisfies KeptOnDevice, ALL);
+        await tx.store.put({ script, of: [...all].slice(-MAX_JUDGED) } satisfies KeptOnDevice, ALL);
         await tx.done;
       }).catch(() => undefined);
     },

@@ -6,7 +6,7 @@ export const contentHash = (value: unknown): string => textsHash([JSON.stringify
 
 /**
  * The same with the keys as they stand: several times quicker, for a name within one run of the program, where like
- * values are made in like order.
+ * values are made in like order, and to see whether a kept value is still what it was.
  */
 export const hashAsWritten = (value: unknown): string => textsHash([JSON.stringify(value)]);
 

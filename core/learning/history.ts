@@ -14,7 +14,7 @@ import type { Conditions } from '../water/conditions';
 import { resolveConditions, type ResolvedConditions } from '../water/resolve';
 import { speciesProfile } from '../water/species';
 import { effectsOf, type Effect, type WaterAndDay } from './effects';
-import { judgedOnce, type Judgement } from './judged';
+import { judgedOnce, MAX_JUDGED, type Judgement } from './judged';
 import type { Row } from './design';
 
 /** How a lure was presented, as far as it is known. SI. */
@@ -104,15 +104,13 @@ interface Judged extends Judgement {
   reading: ResolvedConditions;
   f: Family;
 }
-/** Of so many waters and blocks it is remembered what they are. */
-const MAX_KEPT = 6000;
 /** Blocks of one water come one after another; of a day under way what its signs make of it changes with every cast. */
 const MAX_AT_HAND = 100;
 
 const models = keeper<{ scoring: Scoring; usual: number }>(MAX_AT_HAND);
-const readings = keeper<ResolvedConditions>(MAX_KEPT);
-const families = keeper<Family>(MAX_KEPT);
-const effectsByRow = keeper<Effect[]>(MAX_KEPT);
+const readings = keeper<ResolvedConditions>(MAX_JUDGED);
+const families = keeper<Family>(MAX_JUDGED);
+const effectsByRow = keeper<Effect[]>(MAX_JUDGED);
 const ofToday = keeper<Judgement>(MAX_AT_HAND);
 
 const names = new WeakMap<object, string>();

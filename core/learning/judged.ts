@@ -3,6 +3,7 @@
  * milliseconds: the four numbers that the fit needs of it are kept, and can be handed on to the next run of this very
  * program.
  */
+import { keeper } from '../base/keeper';
 
 /** What the model says of a block's lure in its water. */
 export interface Judgement {
@@ -16,25 +17,18 @@ export interface Judgement {
   weightKg: number;
 }
 
-/** So many are kept, the oldest given up first. */
-const MAX_KEPT = 6000;
-const kept = new Map<string, Judgement>();
+/** Of so many blocks it is kept, the oldest given up first; workers keep as many on the device. */
+export const MAX_JUDGED = 6000;
+const kept = keeper<Judgement>(MAX_JUDGED);
 let made: [string, Judgement][] = [];
 
-function keep(key: string, j: Judgement): void {
-  kept.set(key, j);
-  if (kept.size > MAX_KEPT) kept.delete(kept.keys().next().value!);
-}
-
 /** The judgement of this name, asked for the first time only. */
-export function judgedOnce(key: string, judge: () => Judgement): Judgement {
-  const known = kept.get(key);
-  if (known) return known;
-  const j = judge();
-  keep(key, j);
-  made.push([key, j]);
-  return j;
-}
+export const judgedOnce = (key: string, judge: () => Judgement): Judgement =>
+  kept(key, () => {
+    const j = judge();
+    made.push([key, j]);
+    return j;
+  });
 
 /** Those made since the last time this was asked. */
 export function madeSince(): [string, Judgement][] {
@@ -51,7 +45,7 @@ export function recall(all: Iterable<readonly [unknown, unknown]>): void {
   for (const [key, value] of all) {
     if (typeof key !== 'string' || typeof value !== 'object' || value === null) continue;
     const { perHour, hooked, usual, weightKg } = value as Record<keyof Judgement, unknown>;
-    if (isAbove0(perHour) && isShare(hooked) && isAbove0(usual) && isAbove0(weightKg) && !kept.has(key))
-      keep(key, { perHour, hooked, usual, weightKg });
+    if (isAbove0(perHour) && isShare(hooked) && isAbove0(usual) && isAbove0(weightKg))
+      kept(key, () => ({ perHour, hooked, usual, weightKg }));
   }
 }
