@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { drawnPath, expect, openDemo, PHONE, place, presser, test, WIDE } from './kit';
+import { drawnPath, expect, openDemo, PHONE, place, presser, settled, test, WIDE } from './kit';
 
 for (const [name, viewport, touch] of [
   ['phone by touch', PHONE, true],
@@ -49,7 +49,7 @@ for (const [name, viewport, touch] of [
       });
       expect(await drawnPath(page)).not.toBe(firstPath);
       // Wait until the settled plan stands, so that one block holds all that follows.
-      await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
+      await settled(page);
 
       // Ten casts and no fish yet.
       await go('Strikes');

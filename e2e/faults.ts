@@ -3,7 +3,7 @@
  * once.
  */
 import type { BrowserContext, Page } from '@playwright/test';
-import { expect, place } from './kit';
+import { expect, place, settled } from './kit';
 import { storedLog, type LogLine } from './store';
 
 /** A small seeded generator, 0 ≤ x < 1. */
@@ -124,8 +124,7 @@ export async function crashWhileLogging(
 /** The log of a page whose plan is settled: from then on the presentation stays what it is. */
 export async function openSettledStrikes(page: Page): Promise<void> {
   await page.goto('/retrieve');
-  await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
-  await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
+  await settled(page);
   await toStrikes(page);
 }
 

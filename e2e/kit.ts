@@ -72,9 +72,9 @@ export async function openDemo(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Lantern Kettle' })).toBeVisible({ timeout: 60_000 });
 }
 
-/** The settled plan stands on Retrieve. */
+/** The settled plan stands on Retrieve: a share that is not about, and nothing more under way. */
 export async function settled(page: Page): Promise<void> {
-  await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole('status', { name: /^In the zone \d/ })).toBeVisible({ timeout: 100_000 });
   await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 100_000 });
 }
 

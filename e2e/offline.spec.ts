@@ -3,7 +3,7 @@ import { cpSync, mkdtempSync, readFileSync, readdirSync, renameSync, rmSync, wri
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { Page } from '@playwright/test';
-import { expect, PHONE, place, test } from './kit';
+import { expect, PHONE, place, settled, test } from './kit';
 import { held, ROOT, serve } from './ownServer';
 
 test.use({ serviceWorkers: 'allow', viewport: PHONE, acceptDownloads: true });
@@ -37,8 +37,7 @@ test('the whole day with the server gone: cold start, deep links, the worker, th
   await place(again, 'Lures').click();
   await expect(again.getByText('Start with', { exact: true })).toBeVisible({ timeout: 60_000 });
   await place(again, 'Retrieve').click();
-  await expect(again.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
-  await expect(again.getByText(/A first answer/)).toHaveCount(0, { timeout: 90_000 });
+  await settled(again);
   await place(again, 'Strikes').click();
   const cast = again.getByRole('button', { name: 'Cast: add one' });
   for (let i = 0; i < 3; i++) await cast.click();

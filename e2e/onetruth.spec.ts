@@ -1,6 +1,6 @@
 /** A figure that stands on several screens is one figure. The demo's day is walked and what they say is compared. */
 import type { Page } from '@playwright/test';
-import { expect, openDemo, PHONE, place, test, WIDE } from './kit';
+import { expect, openDemo, PHONE, place, settled, test, WIDE } from './kit';
 
 test.use({ viewport: PHONE, hasTouch: true });
 
@@ -30,8 +30,7 @@ test('the lure, its casts, its depth and its pace are the same on Lures, Retriev
   const casts = found(lures, /once (\d+) casts drew nothing/);
 
   await place(page, 'Retrieve').tap();
-  await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
-  await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
+  await settled(page);
   const retrieve = await textWith(page, /of the cast at .* ft/);
   expect(retrieve.startsWith(first)).toBe(true);
   const share = found(retrieve, /in the zone (\d+) %/);
@@ -67,7 +66,7 @@ test('a retrieve set by hand is told on Lures with its own share, beside the one
   await place(page, 'Retrieve').tap();
   await page.getByRole('button', { name: /^handle/ }).tap();
   for (let n = 0; n < 4; n++) await page.getByRole('button', { name: 'Handle: more' }).tap();
-  await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
+  await settled(page);
   const retrieve = await textWith(page, /of the cast at .* ft/);
   const share = found(retrieve, /in the zone (\d+) %/);
   await place(page, 'Lures').tap();
@@ -147,8 +146,7 @@ test.describe('wide', () => {
     await openDemo(page);
     const card = (title: RegExp) => page.getByRole('link', { name: title });
     await place(page, 'Retrieve').click();
-    await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
-    await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
+    await settled(page);
     const share = found(await textWith(page, /of the cast at .* ft/), /in the zone (\d+) %/);
     await place(page, 'Strikes').click();
     await page.getByRole('button', { name: 'Cast: add one' }).click();

@@ -1,5 +1,6 @@
 /** Every page of the application, brought to rest and unfolded, for the checks that look at all of them. */
 import { expect, type Page } from '@playwright/test';
+import { settled } from './kit';
 import { storedValues } from './store';
 
 export const PAGES = [
@@ -72,8 +73,7 @@ export async function settle(page: Page, path: string): Promise<void> {
     await expect(page.getByRole('button', { name: 'Packing list' })).toBeVisible({ timeout: 60_000 });
   if (path === '/lures/packing')
     await expect(page.getByRole('region', { name: 'Packing list' })).toBeVisible({ timeout: 60_000 });
-  if (path === '/retrieve') await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
-  if (path === '/retrieve') await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
+  if (path === '/retrieve') await settled(page);
   if (path === '/retrieve/cadence') await expect(page.getByText('Add after it')).toBeVisible({ timeout: 60_000 });
   if (path === '/retrieve/card')
     await expect(page.getByRole('button', { name: 'Print it' })).toBeVisible({ timeout: 60_000 });

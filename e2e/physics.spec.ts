@@ -1,6 +1,6 @@
 /** The drawn path answers to the tackle as line and lure do, to what is counted, and says the same as the command. */
 import { spawnSync } from 'node:child_process';
-import { expect, openDemo, openMore, PHONE, place, test } from './kit';
+import { expect, openDemo, openMore, PHONE, place, settled, test } from './kit';
 import { putValue, storedValues } from './store';
 import type { Page } from '@playwright/test';
 
@@ -28,7 +28,7 @@ interface Shown {
 
 /** What the page says of the depth once the plan is settled. */
 async function shown(page: Page): Promise<Shown> {
-  await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
+  await settled(page);
   const text = (await page.getByText(/^How deep is/).textContent({ timeout: 60_000 }))!;
   const [, deepest, low, high] = /its deepest is ([\d.]+) m, likely ([\d.]+)–([\d.]+) m/.exec(text)!;
   return { deepestM: Number(deepest), lowM: Number(low), highM: Number(high) };

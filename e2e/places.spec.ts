@@ -1,5 +1,5 @@
 /** Each place for itself, as someone who has just opened it would try it. */
-import { drawnPath, expect, openDemo, openMore, PHONE, place, test, WIDE } from './kit';
+import { drawnPath, expect, openDemo, openMore, PHONE, place, settled, test, WIDE } from './kit';
 
 test.describe('on a phone', () => {
   test.use({ viewport: PHONE });
@@ -80,7 +80,7 @@ test.describe('on a phone', () => {
     await openDemo(page);
     await place(page, 'Retrieve').click();
     await expect(page.getByText('What one change would buy')).toBeVisible({ timeout: 60_000 });
-    await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
+    await settled(page);
     const planned = await drawnPath(page);
 
     await page.getByRole('button', { name: /^rod tip: / }).click();
@@ -89,7 +89,7 @@ test.describe('on a phone', () => {
     await expect.poll(() => drawnPath(page), { timeout: 60_000 }).not.toBe(planned);
     await page.getByRole('button', { name: 'Rod tip up: take back' }).click();
     await expect(page.getByRole('button', { name: /^rod tip: / })).toBeVisible();
-    await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
+    await settled(page);
 
     await page.getByRole('button', { name: /^cast: / }).click();
     for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Cast: less' }).click();
@@ -110,8 +110,7 @@ test.describe('on a phone', () => {
   test('Retrieve: a thicker line changes the path', async ({ page }) => {
     await openDemo(page);
     await place(page, 'Retrieve').click();
-    await expect(page.getByText('Your hands')).toBeVisible({ timeout: 60_000 });
-    await expect(page.getByText(/A first answer/)).toHaveCount(0, { timeout: 60_000 });
+    await settled(page);
     const thin = await drawnPath(page);
     await openMore(page);
     await page.getByRole('button', { name: 'Change rod, reel or line' }).click();

@@ -154,8 +154,10 @@ export function useDayPlan(
   );
   const unplanned = useUnplanned(request, plan !== null || before !== null);
   const worked = plan ?? before ?? unplanned;
-  const planBusy = (request !== null && !isAsked) || (settled.isFetching && !(settled.data && stillSettled));
   const planError = settled.isError;
+  // A first plan is never told as the last word: a settled one follows it wherever it is read on.
+  const isFirst = plan?.effort === 'first' && !planError;
+  const planBusy = (request !== null && !isAsked) || isFirst || (settled.isFetching && !(settled.data && stillSettled));
   const suggested = startLure && lure && startLure.id !== lure.id ? startLure : null;
   return useMemo(
     () => ({ lure, suggested, tackle, request, plan, worked, planBusy, planError, water }),
