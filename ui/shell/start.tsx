@@ -6,21 +6,20 @@
 import '@expo/metro-runtime';
 // What fetches a script that is asked for later.
 import 'expo';
-import { ExpoRoot } from 'expo-router/build/ExpoRoot';
-import { renderRootComponent } from 'expo-router/build/renderRootComponent';
 import { whenOpened } from '../../data/deviceKeeper';
 import { rest } from '../../data/slices';
-import { FRAME, pageOf, pages, readPage } from './pages';
-
-function App() {
-  return <ExpoRoot context={pages} />;
-}
+import { FRAME, pageOf, readPage } from './pages';
 
 /** A record that takes longer to open is waited for on the page, ms. */
 const SOON_MS = 500;
 
 const scripts = [FRAME, pageOf(window.location.pathname)].flatMap((key) => (key ? [readPage(key)] : []));
-// By itself: all kinds of record are made for it.
+// Each by itself, in a task of its own: all kinds of record are made for the one, the router for the other.
 const opened = rest().then(() => whenOpened(SOON_MS));
+const application = rest()
+  .then(rest)
+  // In the same script as this: a part that is fetched would come later.
+  // eslint-disable-next-line @typescript-eslint/no-require-imports
+  .then(() => require('./application') as typeof import('./application'));
 // What does not come is asked for again by the router, which tells what is wrong.
-void Promise.allSettled([opened, ...scripts]).then(() => renderRootComponent(App));
+void Promise.allSettled([opened, ...scripts]).then(async () => (await application).draw());
