@@ -5,7 +5,6 @@
  * stands aside for a touch.
  */
 import { proxy, wrap, type Remote } from 'comlink';
-import type { LearnedRanking } from '../core/learning/learned';
 import type { Progress } from '../core/planning/plan/plan';
 import type { RankOptions } from '../core/ranking/rank';
 import type { Conditions } from '../core/water/conditions';
@@ -13,6 +12,7 @@ import type { AlmanacApi } from './almanac';
 import type { ComputeApi, SentLog } from './compute';
 import type { FilesApi } from './files';
 import { forgetAll } from './onDevice';
+import { whole } from './pieces';
 
 type Channel = 'rank' | 'lessons' | 'head' | 'first' | 'settled' | 'assess' | 'choose' | 'live' | 'day' | 'files';
 /** All that the workers answer; each desk's worker knows its own part. */
@@ -152,7 +152,7 @@ type DayArgs = Parameters<AlmanacApi['day']>;
 
 export const compute = {
   rank: async (signal: AbortSignal, conditions: Conditions, options: RankOptions, log: SentLog | null) =>
-    JSON.parse(await ask('rank', signal, (api) => api.rank(conditions, asText(options), log))) as LearnedRanking,
+    whole(await ask('rank', signal, (api) => api.rank(conditions, asText(options), log))),
   lookBack: (signal: AbortSignal, ...args: Args<'lookBack'>) => ask('lessons', signal, (api) => api.lookBack(...args)),
   rankPlanned: (signal: AbortSignal, ...args: Args<'rankPlanned'>) =>
     ask('choose', signal, (api) => api.rankPlanned(...args)),

@@ -20,19 +20,14 @@ import { planHead, rankPlanned, type PlanBasis } from '../core/planning/head/pla
 import type { Conditions } from '../core/water/conditions';
 import { answeredBefore } from './answeredBefore';
 import { judgedBefore } from './judgedBefore';
+import { inPieces, type RankingPieces } from './pieces';
+import { rest } from './rest';
 
 let heldUntilMs = 0;
 
 /** Lets messages in; while held, waits. */
 async function breathe(): Promise<void> {
-  await new Promise<void>((go) => {
-    const { port1, port2 } = new MessageChannel();
-    port1.onmessage = () => {
-      port1.close();
-      go();
-    };
-    port2.postMessage(null);
-  });
+  await rest();
   for (let leftMs = heldUntilMs - performance.now(); leftMs > 0; leftMs = heldUntilMs - performance.now())
     await new Promise((r) => setTimeout(r, leftMs));
 }
@@ -108,12 +103,12 @@ const asBefore =
     remembered(kind, args, () => work(...args));
 
 export const computeApi = {
-  /** Options and answer as texts: of a box of hundreds both are much to hand over, and text is read far quicker. */
-  rank: (conditions: Conditions, options: string, sent: SentLog | null): Promise<string> =>
+  /** Options and answer as texts: of a box of hundreds both are much to hand over. */
+  rank: (conditions: Conditions, options: string, sent: SentLog | null): Promise<RankingPieces> =>
     remembered('rank', [conditions, options, sent], async () => {
       const [asked, log] = [JSON.parse(options) as RankOptions, received(sent)];
       await judged(log?.history ?? [], asked);
-      return JSON.stringify(rankWithLog(conditions, asked, log));
+      return inPieces(rankWithLog(conditions, asked, log));
     }),
   lookBack: async (...[history, now, options = {}]: Parameters<typeof lookBack>): Promise<LookedBack> => {
     await judged(history, options);

@@ -6,7 +6,7 @@ import { useEffect, useMemo, useReducer } from 'react';
 import { useStore } from 'zustand';
 import { createStore } from 'zustand/vanilla';
 import { contentHash, textsHash } from '../../core/base/hash';
-import { joinAhead } from '../../core/lessons/fished';
+import { fishedIn, joinAhead } from '../../core/lessons/fished';
 import { historyOf, historyOfDay } from '../../core/lessons/history';
 import type { TripTally } from '../../core/log/tally';
 import type { Book } from '../../core/records';
@@ -47,6 +47,8 @@ function* gathering(book: Book, trip: Trip): Generator<undefined, Past> {
     joinAhead(book, all.slice(at, at + JOINED_AT_ONCE));
     yield;
   }
+  fishedIn(book);
+  yield;
   const blocks = historyOf(book, trip.species, trip.startedAtMs, trip.id);
   yield;
   const text = JSON.stringify(blocks);
@@ -56,7 +58,7 @@ function* gathering(book: Book, trip: Trip): Generator<undefined, Past> {
   pastByBlocks.set(block, past);
   return past;
 }
-const JOINED_AT_ONCE = 400;
+const JOINED_AT_ONCE = 150;
 
 function gatherNow(book: Book, trip: Trip): Past {
   const steps = gathering(book, trip);
