@@ -1,4 +1,5 @@
 /** Long work on the page in slices, between which it draws and listens. */
+import type { Steps } from '../core/base/steps';
 
 /** In units of the work; what takes a few milliseconds. */
 const SLICE = 500;
@@ -23,4 +24,14 @@ export async function inSlices<T>(all: readonly T[], each: (one: T) => number): 
     done = 0;
     await rest();
   }
+}
+
+/** Takes the steps one by one; null where it is no longer wanted before the last. */
+export async function stepByStep<T>(steps: Steps<T>, isWanted: () => boolean): Promise<T | null> {
+  while (isWanted()) {
+    const step = steps.next();
+    if (step.done) return step.value;
+    await rest();
+  }
+  return null;
 }

@@ -16,6 +16,7 @@ import { skyWord } from './water';
 export const DIARY = {
   title: 'Diary',
   none: 'No day yet. What you log on Strikes stands here as a page a day; a day that was not logged can be written in.',
+  gathering: 'Adding up the days…',
   nothingFound: 'No day holds that.',
   find: 'Find a lure, a spot, a word of a note',
   fish: 'Fish',

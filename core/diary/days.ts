@@ -1,7 +1,18 @@
 /** The days of the record as a diary has them: what was fished and what came of it, newest first. */
+import { allSteps, type Steps } from '../base/steps';
 import { startOfDay } from '../base/zone';
 import { minutesOf } from '../log/effort';
-import { blocksOfTrip, groupBy, inOrder, logOf, tallyByBlock, tallyOf, type LogBook, type Tally } from '../log/tally';
+import {
+  blocksOfTrip,
+  groupBy,
+  inOrder,
+  logOf,
+  tallyByBlock,
+  tallyOf,
+  tallyOfBlock,
+  type LogBook,
+  type Tally,
+} from '../log/tally';
 import { isLanded } from '../log/events';
 import { takenBack, tripsOf, type Book } from '../records';
 import type { EffortBlock } from '../records/block';
@@ -47,14 +58,24 @@ function dayFrom(trip: Trip, blocks: EffortBlock[], tallies: ReadonlyMap<string,
 
 type DiaryBook = LogBook & Pick<Book, 'trip'>;
 
-/** Every day that was not taken back, the newest first. */
-export function diaryDays(book: DiaryBook): DiaryDay[] {
-  const tallies = tallyByBlock(book);
+/** Days that are added up in one step. */
+const DAYS_A_STEP = 50;
+
+/** Every day that was not taken back, the newest first; a record of many years takes some steps. */
+export function* gatherDays(book: DiaryBook): Steps<DiaryDay[]> {
+  const undone = takenBack(book);
   const blocksOf = groupBy(Object.values(book.block), (b) => b.tripId);
-  return tripsOf(book)
-    .map((t) => dayFrom(t, inOrder(blocksOf.get(t.id) ?? []), tallies))
-    .sort((a, b) => b.trip.startedAtMs - a.trip.startedAtMs);
+  const days: DiaryDay[] = [];
+  for (const t of tripsOf(book)) {
+    const blocks = inOrder(blocksOf.get(t.id) ?? []);
+    days.push(dayFrom(t, blocks, new Map(blocks.map((b) => [b.id, tallyOfBlock(book, b, undone).tally]))));
+    if (days.length % DAYS_A_STEP === 0) yield;
+  }
+  return days.sort((a, b) => b.trip.startedAtMs - a.trip.startedAtMs);
 }
+
+/** The same at once. */
+export const diaryDays = (book: DiaryBook): DiaryDay[] => allSteps(gatherDays(book));
 
 /** One day, struck out or not; null: there is none of that name. */
 export function diaryDay(book: DiaryBook, tripId: string): (DiaryDay & { gone: boolean }) | null {

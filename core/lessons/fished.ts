@@ -1,7 +1,7 @@
 /** The record as all lessons take it: every block that was fished, with its day, its casts and what came of them. */
 import { minutesOf } from '../log/effort';
-import { tallyOf, type Tally } from '../log/tally';
-import { inTheirOrder, ofBlock, takenBack, type Book } from '../records';
+import { tallyOfBlock, type BlockTally, type Tally } from '../log/tally';
+import { takenBack, type Book } from '../records';
 import type { EffortBlock } from '../records/block';
 import type { CastTally } from '../records/cast';
 import type { Trip } from '../records/trip';
@@ -28,24 +28,22 @@ type Log = Pick<Book, 'block' | 'trip' | 'cast' | 'event' | 'tombstone'>;
 /** The last book added up: the section, the ranking's log and the Lessons ask for the same. */
 const joined = new WeakMap<Book['block'], { of: Log; all: readonly Fished[] }>();
 
-/** A block added up for these lists of its own: of a long record one block changes at a time. */
-const joinedBlocks = new WeakMap<EffortBlock, { by: readonly unknown[]; fished: readonly Fished[] }>();
+/** As long as its tally and its day are the same. */
+const joinedBlocks = new WeakMap<EffortBlock, { of: BlockTally; trip: Trip; fished: readonly Fished[] }>();
 const NONE: readonly Fished[] = [];
 
 function joinBlock(book: Log, block: EffortBlock, trip: Trip, undone: ReadonlySet<string>): readonly Fished[] {
-  const [thrown, happened] = [ofBlock(book, 'cast', block.id), ofBlock(book, 'event', block.id)];
-  const by = [thrown, happened, trip, book.tombstone];
+  const of = tallyOfBlock(book, block, undone);
   const kept = joinedBlocks.get(block);
-  if (kept && kept.by.every((x, i) => x === by[i])) return kept.fished;
-  const casts = inTheirOrder(thrown, undone);
-  const tally = tallyOf(casts, inTheirOrder(happened, undone));
+  if (kept && kept.of === of && kept.trip === trip) return kept.fished;
+  const { casts, tally } = of;
   // A strike that was logged without its cast was a cast.
   const made = Math.max(tally.casts, tally.strikes);
   const fished: readonly Fished[] =
     tally.casts === 0 && tally.events.length === 0
       ? NONE
       : [{ block, trip, tally, casts, minutes: minutesOf(block, made), expected: block.expectedPerCast * made }];
-  joinedBlocks.set(block, { by, fished });
+  joinedBlocks.set(block, { of, trip, fished });
   return fished;
 }
 

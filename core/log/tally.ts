@@ -1,7 +1,8 @@
 /** What a trip or a block has come to so far: casts, events, strikes, and the signs they make. */
-import { ofBlock, standing, takenBack, type Book } from '../records';
+import { inTheirOrder, ofBlock, takenBack, type Book } from '../records';
 import { isHooked, isLanded, isStrike, signsFromLog } from './events';
 import type { EffortBlock } from '../records/block';
+import type { CastTally } from '../records/cast';
 import type { StrikeEvent } from '../records/event';
 import type { Sign } from '../water/terms';
 
@@ -42,11 +43,30 @@ export function logOf(book: LogBook, blocks: readonly EffortBlock[]): LogBook {
   };
 }
 
-/** Tallies of every block of a log, in one pass. */
+/** What stands of a block, in the order it was made, and what it came to. */
+export interface BlockTally {
+  casts: readonly CastTally[];
+  tally: Tally;
+}
+/** As long as nothing is logged to it: of a long record one block changes at a time. */
+const tallied = new WeakMap<EffortBlock, { by: readonly unknown[]; is: BlockTally }>();
+
+/** A block added up; `undone`: what was taken back (`takenBack`), asked once for many blocks. */
+export function tallyOfBlock(book: LogBook, block: EffortBlock, undone: ReadonlySet<string>): BlockTally {
+  const [thrown, happened] = [ofBlock(book, 'cast', block.id), ofBlock(book, 'event', block.id)];
+  const by = [thrown, happened, book.tombstone];
+  const kept = tallied.get(block);
+  if (kept && kept.by.every((x, i) => x === by[i])) return kept.is;
+  const casts = inTheirOrder(thrown, undone);
+  const is = { casts, tally: tallyOf(casts, inTheirOrder(happened, undone)) };
+  tallied.set(block, { by, is });
+  return is;
+}
+
+/** Tallies of every block of a log. */
 export function tallyByBlock(book: LogBook): Map<string, Tally> {
-  const casts = groupBy(standing(book, 'cast'), (c) => c.blockId);
-  const events = groupBy(standing(book, 'event'), (e) => e.blockId);
-  return new Map(Object.keys(book.block).map((id) => [id, tallyOf(casts.get(id) ?? [], events.get(id) ?? [])]));
+  const undone = takenBack(book);
+  return new Map(Object.values(book.block).map((b) => [b.id, tallyOfBlock(book, b, undone).tally]));
 }
 
 /** Events of these blocks that were taken back, in their order. */

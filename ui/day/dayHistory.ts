@@ -6,12 +6,13 @@ import { useEffect, useMemo, useReducer } from 'react';
 import { useStore } from 'zustand';
 import { createStore } from 'zustand/vanilla';
 import { contentHash, textsHash } from '../../core/base/hash';
+import { allSteps, type Steps } from '../../core/base/steps';
 import { fishedIn, joinAhead } from '../../core/lessons/fished';
 import { historyOf, historyOfDay } from '../../core/lessons/history';
 import type { TripTally } from '../../core/log/tally';
 import type { Book } from '../../core/records';
 import type { Trip } from '../../core/records/trip';
-import { rest } from '../../data/slices';
+import { stepByStep } from '../../data/slices';
 import type { SentLog } from '../../workers/compute';
 
 /** What is asked of the log, and its name. */
@@ -41,7 +42,7 @@ function keptPast({ tombstone, block }: Book, trip: Trip): Past | null {
 }
 
 /** The days gone by; of a long record it takes a while, in which the page has its turn between the steps. */
-function* gathering(book: Book, trip: Trip): Generator<undefined, Past> {
+function* gathering(book: Book, trip: Trip): Steps<Past> {
   const all = Object.values(book.block);
   for (let at = 0; at < all.length; at += JOINED_AT_ONCE) {
     joinAhead(book, all.slice(at, at + JOINED_AT_ONCE));
@@ -60,33 +61,21 @@ function* gathering(book: Book, trip: Trip): Generator<undefined, Past> {
 }
 const JOINED_AT_ONCE = 150;
 
-function gatherNow(book: Book, trip: Trip): Past {
-  const steps = gathering(book, trip);
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
-}
-
-/** A record with no more blocks is gathered at once. */
+/** Of a record with no more blocks all is worked out at once. */
 const SHORT = 300;
+export const isShort = ({ block }: Pick<Book, 'block'>): boolean => Object.keys(block).length <= SHORT;
 
 /** Null while a long record is gathered. */
 function usePast(book: Book, trip: Trip | null): Past | null {
   const [, drawAgain] = useReducer((n: number) => n + 1, 0);
-  const isShort = useMemo(() => Object.keys(book.block).length <= SHORT, [book.block]);
-  const past = trip && (keptPast(book, trip) ?? (isShort ? gatherNow(book, trip) : null));
+  const short = useMemo(() => isShort({ block: book.block }), [book.block]);
+  const past = trip && (keptPast(book, trip) ?? (short ? allSteps(gathering(book, trip)) : null));
   useEffect(() => {
     if (past || !trip) return;
-    let gone = false;
-    const gather = async (): Promise<void> => {
-      const steps = gathering(book, trip);
-      while (!gone && !steps.next().done) await rest();
-      if (!gone) drawAgain();
-    };
-    void gather();
+    let wanted = true;
+    void stepByStep(gathering(book, trip), () => wanted).then((found) => found && wanted && drawAgain());
     return () => {
-      gone = true;
+      wanted = false;
     };
   }, [past, book, trip]);
   return past;

@@ -3,7 +3,7 @@ import { useDayClock } from '../../day/useDayClock';
 import { useCommitter } from '../../../data/useBook';
 import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { duplicatesIn } from '../../../core/box/duplicates';
 import { byFavour, sortedBox, type BoxOrder } from '../../../core/box/sorted';
@@ -41,6 +41,8 @@ const VIEWS = [
 type View_ = (typeof VIEWS)[number]['value'];
 
 const SHOWN = 30;
+/** Of what is in it twice, at first. */
+const DOUBLES_SHOWN = 6;
 /** Each with its picture: all of them at once hold up a finger. */
 const ROWS_A_FRAME = 6;
 /** How the list can stand on a phone. */
@@ -66,7 +68,7 @@ export function BoxScreen() {
   const [shown, setShown] = useState(SHOWN);
   const [order, setOrder] = useState<BoxOrder | 'favour'>('favour');
   const all = Object.values(book.lure);
-  const box = inBox(book.lure);
+  const box = useMemo(() => inBox(book.lure), [book.lure]);
   const word = search.trim().toLowerCase();
   const found = (view === 'gone' ? all.filter((l) => !box.includes(l)) : box)
     .filter((l) => view !== 'favourite' || l.favourite)
@@ -167,7 +169,8 @@ function LureRow({ l }: { l: Lure }) {
 function Doubles({ box }: { box: readonly Lure[] }) {
   const now = useDayClock();
   const committer = useCommitter();
-  const groups = duplicatesIn([...box].sort(byFavour));
+  const [shown, setShown] = useState(DOUBLES_SHOWN);
+  const groups = useMemo(() => duplicatesIn([...box].sort(byFavour)), [box]);
   if (groups.length === 0) return null;
   const merge = (group: readonly Lure[]): void =>
     void committer.commit((book) => {
@@ -182,7 +185,7 @@ function Doubles({ box }: { box: readonly Lure[] }) {
     });
   return (
     <Part title="In it twice">
-      {groups.map((g) => (
+      {groups.slice(0, shown).map((g) => (
         <Row key={g[0]!.id} style={{ justifyContent: 'space-between' }} wrap>
           <Say style={{ flexShrink: 1 }}>
             {BOX_PAGE.doubles(
@@ -193,6 +196,13 @@ function Doubles({ box }: { box: readonly Lure[] }) {
           <Button title={`Keep as ${g[0]!.name}`} onPress={() => merge(g)} />
         </Row>
       ))}
+      {groups.length > shown ? (
+        <Button
+          kind="plain"
+          title={BOX_PAGE.moreDoubles(Math.min(SHOWN, groups.length - shown), groups.length)}
+          onPress={() => setShown(shown + SHOWN)}
+        />
+      ) : null}
     </Part>
   );
 }

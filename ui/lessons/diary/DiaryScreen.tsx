@@ -1,18 +1,20 @@
 /** Past days: as a list or a calendar, found by a word; wide, the day beside them. */
 import { useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { bestsOf, diaryDays, findDays, outingsOf } from '../../../core/diary/days';
+import { bestsOf, findDays, gatherDays, outingsOf, type DiaryDay } from '../../../core/diary/days';
 import type { SpeciesId } from '../../../core/water/terms';
 import { bestText, dayTitleOf, dayWhere, DIARY, diaryHead } from '../../../wording/diary';
 import { capital, SPECIES_NAME } from '../../../wording/names';
 import { useBook } from '../../day/contexts';
+import { isShort } from '../../day/dayHistory';
 import { Note, Part } from '../../parts/Box';
 import { SHARED } from '../../../wording/pages/shared';
 import { Button, Choices } from '../../parts/Buttons';
 import { Disclosure } from '../../parts/Disclosure';
 import { Find } from '../../parts/Find';
 import { Say } from '../../parts/Say';
+import { useInSteps } from '../../platform/inSteps';
 import { Screen } from '../../shell/Screen';
 import { useWide } from '../../shell/useWide';
 import { useTheme } from '../../theme/theme';
@@ -20,6 +22,7 @@ import { DayCalendar, DayList, useZoneOf } from './DayList';
 import { DayPage } from './DayPage';
 
 const ALL = '';
+const NONE: readonly DiaryDay[] = [];
 
 export function DiaryScreen() {
   const book = useBook();
@@ -28,7 +31,12 @@ export function DiaryScreen() {
   const zoneOf = useZoneOf();
   const { units } = useTheme();
   const { trip, block, cast, event, tombstone, water, spot } = book;
-  const days = useMemo(() => diaryDays({ trip, block, cast, event, tombstone }), [trip, block, cast, event, tombstone]);
+  const gather = useCallback(
+    () => gatherDays({ trip, block, cast, event, tombstone }),
+    [trip, block, cast, event, tombstone],
+  );
+  const gathered = useInSteps(gather, isShort(book));
+  const days = gathered ?? NONE;
   const [text, setText] = useState('');
   const [species, setSpecies] = useState<string>(ALL);
   const [landed, setLanded] = useState(false);
@@ -102,7 +110,8 @@ export function DiaryScreen() {
   );
   return (
     <Screen title={DIARY.title} sub={days.length > 0 ? diaryHead(outingsOf(days)) : undefined} section={false}>
-      {days.length === 0 ? <Note>{DIARY.none}</Note> : null}
+      {gathered === null ? <Say role="status">{DIARY.gathering}</Say> : null}
+      {gathered?.length === 0 ? <Note>{DIARY.none}</Note> : null}
       <Button title={DIARY.catchUp} onPress={() => router.navigate('/lessons/catch-up' as never)} />
       <Button kind="plain" title={SHARED.fromElsewhere} onPress={() => router.navigate('/kit/catches' as never)} />
       {days.length === 0 ? null : wide ? (
