@@ -59,7 +59,7 @@ function dayFrom(trip: Trip, blocks: EffortBlock[], tallies: ReadonlyMap<string,
 type DiaryBook = LogBook & Pick<Book, 'trip'>;
 
 /** Days that are added up in one step. */
-const DAYS_A_STEP = 50;
+const DAYS_A_STEP = 25;
 
 /** Every day that was not taken back, the newest first; a record of many years takes some steps. */
 export function* gatherDays(book: DiaryBook): Steps<DiaryDay[]> {
@@ -93,6 +93,8 @@ export interface Outing {
 }
 
 function outingOf(parts: readonly DiaryDay[]): Outing {
+  const [only, ...more] = parts;
+  if (only && more.length === 0) return { parts, tally: only.tally, longestM: only.longestM };
   const casts = parts.reduce((s, d) => s + d.tally.casts, 0);
   const events = parts.flatMap((d) => d.tally.events);
   return { parts, tally: addedUp(casts, events), longestM: longest(events) };

@@ -20,7 +20,7 @@ const IN_ORDER_MS = 90_000;
 const PATIENT = { timeout: 180_000 };
 
 /** The sample world with so many casts and events, and so many lures. */
-function longBook(): Book {
+export function longBook(): Book {
   const world = applyPuts(emptyBook(), buildDemoWorld(0));
   const lures = Object.values(world.lure);
   const more = Array.from({ length: LURES - lures.length }, (_, i) => {

@@ -1,5 +1,5 @@
 /** What may take long to work out: a little of it at once, much of it in steps between which the page has its turn. */
-import { useEffect, useMemo, useState } from 'react';
+import { startTransition, useEffect, useMemo, useState } from 'react';
 import { allSteps, type Steps } from '../../core/base/steps';
 import { stepByStep } from '../../data/slices';
 
@@ -12,7 +12,8 @@ export function useInSteps<T extends object>(begin: () => Steps<T>, isShort: boo
     let wanted = true;
     void stepByStep(begin(), () => wanted).then(
       (found) => {
-        if (wanted) setLast(found);
+        // Drawn in slices too.
+        if (wanted) startTransition(() => setLast(found));
       },
       // What goes wrong is for the page, as if it had been worked out while it was drawn.
       (e: unknown) =>
