@@ -6,7 +6,10 @@ import { inPieces, whole } from './pieces';
 const ranking = rankWithLog(usualRequest('paddletail').conditions, {}, null);
 const withLures = (count: number): LearnedRanking => ({
   ...ranking,
-  ranked: Array.from({ length: count }, (_, i) => ({ ...ranking.ranked[i % ranking.ranked.length]!, key: `lure-${i}` })),
+  ranked: Array.from({ length: count }, (_, i) => ({
+    ...ranking.ranked[i % ranking.ranked.length]!,
+    key: `lure-${i}`,
+  })),
 });
 
 test.each([0, 1, 39, 40, 41, 500])('%i lures', async (count) => {
