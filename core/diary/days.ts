@@ -2,17 +2,7 @@
 import { allSteps, type Steps } from '../base/steps';
 import { startOfDay } from '../base/zone';
 import { minutesOf } from '../log/effort';
-import {
-  blocksOfTrip,
-  groupBy,
-  inOrder,
-  logOf,
-  tallyByBlock,
-  tallyOf,
-  tallyOfBlock,
-  type LogBook,
-  type Tally,
-} from '../log/tally';
+import { blocksOfTrip, groupBy, inOrder, tallyOf, tallyOfBlock, type LogBook, type Tally } from '../log/tally';
 import { isLanded } from '../log/events';
 import { takenBack, tripsOf, type Book } from '../records';
 import type { EffortBlock } from '../records/block';
@@ -42,8 +32,11 @@ const longest = (events: readonly StrikeEvent[]): number | null =>
 const addedUp = (casts: number, events: readonly StrikeEvent[]): Tally =>
   tallyOf(casts > 0 ? [{ count: casts }] : [], events);
 
-function dayFrom(trip: Trip, blocks: EffortBlock[], tallies: ReadonlyMap<string, Tally>): DiaryDay {
-  const byBlock = blocks.map((b) => tallies.get(b.id)!);
+type DiaryBook = LogBook & Pick<Book, 'trip'>;
+
+/** `undone`: what was taken back. */
+function dayFrom(book: DiaryBook, trip: Trip, blocks: EffortBlock[], undone: ReadonlySet<string>): DiaryDay {
+  const byBlock = blocks.map((b) => tallyOfBlock(book, b, undone).tally);
   const events = byBlock.flatMap((t) => t.events).sort((a, b) => a.seq - b.seq);
   const casts = byBlock.reduce((s, t) => s + t.casts, 0);
   return {
@@ -56,8 +49,6 @@ function dayFrom(trip: Trip, blocks: EffortBlock[], tallies: ReadonlyMap<string,
   };
 }
 
-type DiaryBook = LogBook & Pick<Book, 'trip'>;
-
 /** Days that are added up in one step. */
 const DAYS_A_STEP = 25;
 
@@ -67,8 +58,7 @@ export function* gatherDays(book: DiaryBook): Steps<DiaryDay[]> {
   const blocksOf = groupBy(Object.values(book.block), (b) => b.tripId);
   const days: DiaryDay[] = [];
   for (const t of tripsOf(book)) {
-    const blocks = inOrder(blocksOf.get(t.id) ?? []);
-    days.push(dayFrom(t, blocks, new Map(blocks.map((b) => [b.id, tallyOfBlock(book, b, undone).tally]))));
+    days.push(dayFrom(book, t, inOrder(blocksOf.get(t.id) ?? []), undone));
     if (days.length % DAYS_A_STEP === 0) yield;
   }
   return days.sort((a, b) => b.trip.startedAtMs - a.trip.startedAtMs);
@@ -81,8 +71,8 @@ export const diaryDays = (book: DiaryBook): DiaryDay[] => allSteps(gatherDays(bo
 export function diaryDay(book: DiaryBook, tripId: string): (DiaryDay & { gone: boolean }) | null {
   const trip = book.trip[tripId];
   if (!trip) return null;
-  const blocks = blocksOfTrip(book, tripId);
-  return { ...dayFrom(trip, blocks, tallyByBlock(logOf(book, blocks))), gone: takenBack(book).has(tripId) };
+  const undone = takenBack(book);
+  return { ...dayFrom(book, trip, blocksOfTrip(book, tripId), undone), gone: undone.has(tripId) };
 }
 
 /** Days on one water after another, in their order: they were one outing. */
