@@ -59,9 +59,12 @@ function openDeviceKeeper(): Keeper {
   const k = createKeeper({
     store: deviceStore,
     // Fetched when there is time for it.
-    tidy: async (book) => {
-      const { asWritten, longOver, tidy } = await import('./atRest');
-      return tidy(asWritten, longOver(book));
+    tidy: async (book, isStill) => {
+      const { asWritten, keepPast, longOver, longPast, madeOf, tidy } = await import('./atRest');
+      const isOver = longOver(book);
+      if (await tidy(asWritten, isOver)) return true;
+      await keepPast(isOver, { made: () => madeOf(book), taught: (made) => longPast(book, made), isStill });
+      return false;
     },
     alone: (run) => (locks ? lockedFor(locks, run) : inTurn(run)),
     tell: () => channel?.postMessage('changed'),

@@ -4,10 +4,12 @@
  * is held, over a reload too, told and tried again.
  */
 import type { Storable } from '../core/exchange/bookDocument';
-import { applyPuts, emptyBook, type Book, type Put } from '../core/records';
+import { isAsMade } from '../core/lessons/longPast';
+import { activeTrip, applyPuts, emptyBook, type Book, type Kind, type Put } from '../core/records';
 import type { Before } from '../core/records/replaced';
 import {
   Behind,
+  isStill,
   keysSince,
   loadBook,
   loadKeys,
@@ -17,11 +19,13 @@ import {
   saveEntries,
   savePuts,
   Unreadable,
+  type Late,
   type Loaded,
   type Quarantined,
   type Revision,
 } from './repository';
 import { heldChanges, heldText, type HeldStore } from './held';
+import type { LongPast } from './longPast';
 import { memoryStore } from './memoryStore';
 import type { KeyValueStore } from './store';
 
@@ -32,8 +36,13 @@ import type { KeyValueStore } from './store';
 export type BookChange = (book: Book) => readonly Put[];
 
 export interface Snapshot {
-  /** `day`: the book is there without what is long over, which is being read; nothing is stored until then. */
-  status: 'loading' | 'day' | 'error' | 'ready';
+  /**
+   * `day`: the book is there without what is long over, which is being read; nothing is stored until then. `late`: the
+   * same, but it is read only when it is asked for (`whole`), or at rest.
+   */
+  status: 'loading' | 'day' | 'late' | 'error' | 'ready';
+  /** What stands for what is long over while it is left unread; null: nothing does. */
+  past: LongPast | null;
   /** What is stored, and on it the changes under way that show at once. */
   book: Book;
   quarantined: readonly Quarantined[];
@@ -54,13 +63,17 @@ export interface Snapshot {
 }
 
 /** Whether the days of late are there to be gone on with. */
-export const isOpen = (status: Snapshot['status']): boolean => status === 'ready' || status === 'day';
+export const isOpen = (status: Snapshot['status']): boolean => status === 'ready' || isPart(status);
+/** Whether what is long over is not there. */
+export const isPart = (status: Snapshot['status']): boolean => status === 'day' || status === 'late';
 
 export interface Keeper {
   subscribe: (changed: () => void) => () => void;
   snapshot: () => Snapshot;
   /** `dayFirst`: the day may stand before what is long over has been read. */
   open: (dayFirst?: boolean) => Promise<void>;
+  /** Reads what is long over where it was left unread; done once all is there. */
+  whole: () => Promise<void>;
   /** Goes on without the device's store, with a record that is empty and ends with the page. */
   openInMemory: () => Promise<void>;
   /** Reads what other tabs have stored. */
@@ -89,7 +102,7 @@ export interface Keeper {
   /** One step of making what is stored quick to open; whether there may be more to do. */
   tidy: () => Promise<boolean>;
   /** What would be stored if the store took everything: for a file saved in need. */
-  withRefused: () => Book;
+  withRefused: () => Promise<Book>;
 }
 
 export interface Ports {
@@ -102,7 +115,7 @@ export interface Ports {
   /** Where what was refused outlasts a reload; absent: nowhere. */
   held?: HeldStore;
   /** One step of making what the store holds quick to open; whether there may be more to do. */
-  tidy?: (book: Book) => Promise<boolean>;
+  tidy?: (book: Book, isStill: (revision: string | null) => boolean) => Promise<boolean>;
   /** Done once what is shown has been drawn. */
   drawn?: () => Promise<void>;
   /** Something went wrong that the angler may read about later. */
@@ -131,6 +144,13 @@ interface Pending {
 /** So often somebody may be quicker, who does not wait for the lock. */
 const TRIES = 50;
 
+/** By these it can become plain that what stands for the days long over counts no more. */
+const DECIDING: ReadonlySet<Kind> = new Set<Kind>(['trip', 'block', 'tombstone', 'preferences']);
+const stillCounts = ({ made, species }: Late, book: Book): boolean => {
+  const now = activeTrip(book)?.species;
+  return (now === undefined || now === species) && isAsMade(made, book);
+};
+
 /** What is stored within so long needs no word that it is on its way, ms. */
 const SOON_MS = 250;
 
@@ -155,6 +175,9 @@ export function createKeeper(ports: Ports): Keeper {
   let newer = 0;
   let before: Before | null = null;
   let dropped: string | null = null;
+  /** Where what is long over was left unread, and whether what stands for it counts. */
+  let late: Late | null = null;
+  let holds = true;
   let memory: KeyValueStore | null = null;
   const device = (): KeyValueStore => memory ?? ports.store();
   /** Other tabs have nothing of what lives on this page alone. */
@@ -163,6 +186,7 @@ export function createKeeper(ports: Ports): Keeper {
   };
   const shows = (book: Book): Snapshot => ({
     status,
+    past: late && holds ? late : null,
     book,
     quarantined,
     storing: pending.length,
@@ -204,7 +228,9 @@ export function createKeeper(ports: Ports): Keeper {
   const takes = (loaded: Loaded, as: 'day' | 'ready'): void => {
     ({ revision, quarantined, newer, before } = loaded);
     stands(loaded.book);
-    status = as;
+    late = loaded.late ?? null;
+    holds = true;
+    status = late ? 'late' : as;
   };
 
   const readAll = async (dayFirst = false): Promise<void> => {
@@ -232,7 +258,29 @@ export function createKeeper(ports: Ports): Keeper {
     if (!puts) return readAll();
     stands(applyPuts(stored(), puts));
     revision = now;
+    // Of a day long over: what stands for it counts no more.
+    if (late && !stillCounts(late, applied)) await readAll();
   };
+
+  /** What is long over is put to the rest; what is stored meanwhile is in it. */
+  const readLongOver = async (): Promise<void> => {
+    if (!late) return;
+    await readNews();
+    const of = late;
+    if (!of) return publish();
+    const found = await of.rest(() => revision);
+    if (late !== of) return;
+    ({ quarantined, newer } = found);
+    stands(found.under(stored()));
+    late = null;
+    status = 'ready';
+    publish();
+  };
+  let reading: Promise<void> | null = null;
+  const whole = (): Promise<void> =>
+    (reading ??= ports.alone(readLongOver).finally(() => {
+      reading = null;
+    }));
 
   /** Stores what these come to, in one transaction. */
   const store = async (batch: readonly Pending[]): Promise<void> => {
@@ -253,6 +301,11 @@ export function createKeeper(ports: Ports): Keeper {
     if (puts.length === 0) return;
     revision = await savePuts(device(), puts, revision);
     stands(book);
+    // It is the day of another fish, or touches a day long over.
+    if (late && holds && puts.some((p) => DECIDING.has(p.kind)) && !stillCounts(late, book)) {
+      holds = false;
+      void whole().catch((e: unknown) => ports.trouble('reading what is long over', e));
+    }
   };
 
   const settle = (batch: readonly Pending[], ok: boolean, hold = true): void => {
@@ -309,8 +362,10 @@ export function createKeeper(ports: Ports): Keeper {
     }
   };
 
+  const stores = (): boolean => status === 'ready' || status === 'late';
+
   const pump = async (): Promise<void> => {
-    if (running || status !== 'ready') return;
+    if (running || !stores()) return;
     running = true;
     try {
       while (pending.length > 0) {
@@ -366,7 +421,7 @@ export function createKeeper(ports: Ports): Keeper {
   };
 
   const catchUp = async (): Promise<void> => {
-    if (status !== 'ready') return;
+    if (!stores()) return;
     try {
       await ports.alone(readNews);
       publish();
@@ -384,9 +439,9 @@ export function createKeeper(ports: Ports): Keeper {
     snapshot: () => snapshot,
     open: async (dayFirst = false) => {
       try {
-        await ports.alone(() => readAll(dayFirst));
-        // What the device refused before the page was loaded anew has its next try.
+        // What the device refused before the page was loaded anew has its next try: on all that stands.
         kept = ports.held?.read() ?? null;
+        await ports.alone(() => readAll(dayFirst && kept === null));
         for (const change of heldChanges(kept)) {
           pending.push({ change, shown: 'when-stored', again: true, slow: false, done: () => undefined });
         }
@@ -425,10 +480,27 @@ export function createKeeper(ports: Ports): Keeper {
       publish();
     },
     tidy: async () => {
-      if (status !== 'ready' || newer > 0 || pending.length > 0) return false;
-      return ports.alone(async () => (!memory && (await ports.tidy?.(stored()))) || false);
+      if (!stores() || newer > 0 || pending.length > 0) return false;
+      if (status === 'late') {
+        await whole();
+        return true;
+      }
+      const seen = revision;
+      return ports.alone(async () => (!memory && (await ports.tidy?.(stored(), isStill(seen)))) || false);
     },
-    withRefused: () =>
-      play(snapshot.book, [...refused, ...pending.filter((p) => p.shown !== 'at-once').map((p) => p.change)]),
+    whole: async () => {
+      try {
+        await whole();
+      } catch (e) {
+        status = 'error';
+        ports.trouble('reading what is long over', e);
+        publish();
+      }
+    },
+    withRefused: async () => {
+      // What there is, where the rest cannot be read.
+      if (isPart(status)) await whole().catch((e: unknown) => ports.trouble('reading what is long over', e));
+      return play(snapshot.book, [...refused, ...pending.filter((p) => p.shown !== 'at-once').map((p) => p.change)]);
+    },
   };
 }

@@ -17,8 +17,9 @@ export function memoryStore(start: Record<string, string> = {}): MemoryStore {
   return {
     all,
     getAll,
-    getLate: async (but) => ({ ...(await getAll(but)), more: false }),
+    getLate: async (but) => ({ ...(await getAll(but)), over: [] }),
     getLongOver: async () => ({ values: new Map(), sound: new Map() }),
+    getPastOf: async () => undefined,
     getMany: async (keys) => Object.fromEntries(keys.map((k) => [k, all.get(k) ?? null])),
     setMany,
     setManyIf: async (entries, key, holds, gone = []) => {

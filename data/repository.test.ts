@@ -299,7 +299,7 @@ describe('what is long over', () => {
         const { values } = await store.getAll(but);
         return { values: new Map([...map, ...values]), sound: new Map() };
       },
-      getLate: async (but: string) => ({ ...(await store.getAll(but)), more: true }),
+      getLate: async (but: string) => ({ ...(await store.getAll(but)), over: ['a pack'] }),
       getLongOver: async () => ({ values: map, sound: new Map<string, unknown>() }),
     };
   }

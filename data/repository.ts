@@ -4,8 +4,10 @@
  */
 import { decodeStored, encoded, storable, storedBefore, type Storable } from '../core/exchange/bookDocument';
 import type { Problem } from '../core/base/problems';
-import { bookBuilder, put, recordsOf, type Book, type Kind, type Put } from '../core/records';
+import { isAsMade, type MadeOf } from '../core/lessons/longPast';
+import { activeTrip, bookBuilder, put, recordsOf, type Book, type Kind, type Put } from '../core/records';
 import { REPLACED_BY, type Before } from '../core/records/replaced';
+import { madeIn, PAST, taughtIn, WORTH_LEAVING, type LongPast } from './longPast';
 import { inSlices } from './slices';
 import type { AllStored, KeyValueStore } from './store';
 
@@ -34,7 +36,19 @@ export interface Loaded {
   newer: number;
   before: Before | null;
   revision: Revision;
+  /** There where what is long over was left unread: what stands for it, and how it is read after all. */
+  late?: Late;
 }
+
+export interface Late extends LongPast {
+  made: MadeOf;
+  rest: ReadRest;
+}
+
+/** Reads what is long over; `under`: puts it under the days of late as they stand by then, which count before it. */
+type ReadRest = (
+  standing: () => Revision,
+) => Promise<Pick<Loaded, 'quarantined' | 'newer'> & { under: (late: Book) => Book }>;
 
 /** A change that our own reader would refuse: it is never written. */
 export class Unreadable extends Error {
@@ -71,7 +85,7 @@ function parseRevision(text: string | null | undefined): Revision {
 }
 
 /** Whether nobody has stored since. */
-const isStill =
+export const isStill =
   (seen: Revision) =>
   (text: string | null): boolean =>
     parseRevision(text).count === seen.count;
@@ -144,18 +158,19 @@ function reading() {
 }
 
 /**
- * All that is stored. `dayStands`: is given it without what is long over, where that is still to be read; the page can
- * go on with it until then, and stores nothing. The rest is read when it is done.
+ * All that is stored. `dayStands`: what is long over may be left unread where what it teaches was kept; else this is
+ * given the days of late, where something is still to be read, and the page can go on with them until then, and stores
+ * nothing.
  */
 export async function loadBook(store: KeyValueStore, dayStands?: (day: Loaded) => Promise<void>): Promise<Loaded> {
-  const ask = async (): Promise<AllStored & { more: boolean }> =>
-    dayStands ? store.getLate(BEFORE) : { ...(await store.getAll(BEFORE)), more: false };
+  const ask = async (): Promise<AllStored & { over: readonly string[] }> =>
+    dayStands ? store.getLate(BEFORE) : { ...(await store.getAll(BEFORE)), over: [] };
   let late = await ask();
   if (late.values.has(REPLACING)) {
     await finishReplacing(store);
     late = await ask();
   }
-  const { values } = late;
+  const { values, over } = late;
   const { read, quarantined, moveAside, brought, counted } = reading();
   const building = bookBuilder();
   await read(late, () => true, building.add);
@@ -172,10 +187,18 @@ export async function loadBook(store: KeyValueStore, dayStands?: (day: Loaded) =
   const bring = (there: ReadonlyMap<string, unknown>, add: (p: Put) => void): void => {
     for (const [key, p] of brought) if (!values.has(key) && !there.has(key)) add(p);
   };
-  if (!late.more) bring(values, building.add);
-  let book = building.book();
-  if (late.more) {
-    await dayStands?.(loaded(book));
+  /** Where another page has stored since, the next to open it moves them. */
+  const putAside = async (seen: Revision): Promise<void> => {
+    if (moveAside.length > 0)
+      await store.setManyIf(
+        Object.fromEntries(moveAside.map((q) => [QUARANTINE + q.key, q.text])),
+        REVISION,
+        isStill(seen),
+        moveAside.map((q) => q.key),
+      );
+  };
+  /** What is long over; what is of late is added to it, and then the whole is there. */
+  const readLongOver = async () => {
     const past = bookBuilder();
     const kinds = new Set<Kind>();
     const add = (p: Put): void => {
@@ -185,26 +208,59 @@ export async function loadBook(store: KeyValueStore, dayStands?: (day: Loaded) =
     const longOver = await store.getLongOver();
     await read(longOver, (key) => !values.has(key), add);
     bring(longOver.values, add);
-    // Another page has stored meanwhile, and what was read belongs to two states.
-    if ((await readRevision(store)).count !== revision.count) return loadBook(store);
-    // What is of late counts before what is long over.
-    const puts = [...kinds].flatMap((kind) => recordsOf(book, kind).map((data) => put(kind, data as never)));
-    await inSlices(puts, (p) => {
-      past.add(p);
-      return 1;
-    });
-    const whole = past.book();
-    book = { ...book, ...Object.fromEntries([...kinds].map((kind) => [kind, whole[kind]])) };
+    return {
+      ofLate: (of: Book): Put[] =>
+        [...kinds].flatMap((kind) => recordsOf(of, kind).map((data) => put(kind, data as never))),
+      add: past.add,
+      whole: (of: Book): Book => {
+        const all = past.book();
+        return { ...of, ...Object.fromEntries([...kinds].map((kind) => [kind, all[kind]])) };
+      },
+    };
+  };
+  if (over.length === 0) bring(values, building.add);
+  const book = building.book();
+  if (over.length === 0 || !dayStands) {
+    await putAside(revision);
+    return loaded(book);
   }
-  // Where another page has stored since, the next to open it moves them.
-  if (moveAside.length > 0)
-    await store.setManyIf(
-      Object.fromEntries(moveAside.map((q) => [QUARANTINE + q.key, q.text])),
-      REVISION,
-      isStill(revision),
-      moveAside.map((q) => q.key),
-    );
-  return loaded(book);
+  const past = quarantined.size + brought.size + counted.newer > 0 ? null : await pastFor(store, late, book);
+  if (past) {
+    const rest: ReadRest = async (standing) => {
+      const longOver = await readLongOver();
+      await putAside(standing());
+      const under = (of: Book): Book => {
+        longOver.ofLate(of).forEach(longOver.add);
+        return longOver.whole(of);
+      };
+      return { under, quarantined: [...quarantined.values()], newer: counted.newer };
+    };
+    return { ...loaded(book), late: { ...past, rest } };
+  }
+  await dayStands(loaded(book));
+  const longOver = await readLongOver();
+  await inSlices(longOver.ofLate(book), (p) => {
+    longOver.add(p);
+    return 1;
+  });
+  // Another page has stored meanwhile, and what was read belongs to two states.
+  if ((await readRevision(store)).count !== revision.count) return loadBook(store);
+  await putAside(revision);
+  return loaded(longOver.whole(book));
+}
+
+/** What stands for the days long over, of the fish of the day under way; null where nothing does. */
+async function pastFor(
+  store: KeyValueStore,
+  { values, over }: AllStored & { over: readonly string[] },
+  book: Book,
+): Promise<Omit<Late, 'rest'> | null> {
+  if (over.length < WORTH_LEAVING) return null;
+  const kept = madeIn(values.get(PAST), over);
+  if (!kept || !isAsMade(kept.made, book)) return null;
+  const species = activeTrip(book)?.species ?? null;
+  const days = species === null ? [] : taughtIn(await store.getPastOf(species), kept, species);
+  return days && { made: kept.made, species, days };
 }
 
 /** Records by their keys; null when one of them cannot be read or is gone, and only a whole load can tell. */

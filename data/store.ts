@@ -4,6 +4,7 @@
  * answered only once it lies on the disk. The port is small so that tests can stand in for it.
  */
 import { openDB, unwrap, type IDBPDatabase, type IDBPObjectStore } from 'idb';
+import { PAST, PAST_OF } from './longPast';
 import { rest } from './slices';
 import {
   asTogether,
@@ -19,10 +20,12 @@ import {
 export interface KeyValueStore {
   /** All that lies there, but for one key. */
   getAll(but: string): Promise<AllStored>;
-  /** The same without what is long over, where there is such: it can follow. */
-  getLate(but: string): Promise<AllStored & { more: boolean }>;
+  /** The same without what is long over; `over`: where that lies, it can follow. */
+  getLate(but: string): Promise<AllStored & { over: readonly string[] }>;
   /** What is long over; what stands elsewhere too counts there. */
   getLongOver(): Promise<AllStored>;
+  /** What is kept of it for this fish. */
+  getPastOf(species: string): Promise<unknown>;
   getMany(keys: string[]): Promise<Record<string, string | null>>;
   /** All of them or none: one transaction. */
   setMany(entries: Record<string, string>): Promise<void>;
@@ -130,17 +133,22 @@ const PACKS = {
   longOver: () => beginning(LONG_OVER),
 };
 
+/** All that lies alone, but for one key and what is asked for by itself. */
+function aloneBut(but: string): IDBKeyRange[] {
+  const holes = [[but, but], ...[PAST_OF, TOGETHER].map((of) => [of, `${of}\uffff`])].sort((a, b) =>
+    a[0]! < b[0]! ? -1 : 1,
+  );
+  return [
+    IDBKeyRange.upperBound(holes[0]![0], true),
+    ...holes.slice(1).map(([from], i) => IDBKeyRange.bound(holes[i]![1], from, true, true)),
+    IDBKeyRange.lowerBound(holes.at(-1)![1], true),
+  ];
+}
+
 /** What lies together, and what lies alone but for one key; null: none of that. */
 async function readAll(of: keyof typeof PACKS, but: string | null): Promise<AllStored> {
   const { store, done } = await begin('readonly');
-  const ranges =
-    but === null
-      ? []
-      : [
-          IDBKeyRange.upperBound(but, true),
-          IDBKeyRange.bound(but, TOGETHER, true, true),
-          IDBKeyRange.lowerBound(`${TOGETHER}\uffff`, true),
-        ];
+  const ranges = but === null ? [] : aloneBut(but);
   const lying = (await store.getAllKeys(PACKS[of]())).map(String);
   // Each in a request of its own: all at once they would hold the page up.
   const [parts, packs] = await Promise.all([
@@ -203,6 +211,11 @@ export async function writing(
   return true;
 }
 
+/** What was made of the days long over counts no more: what lies there is changed. */
+export function forgetPast(table: IDBObjectStore, changed: string): void {
+  if (changed.startsWith(LONG_OVER)) table.delete(beginning(PAST));
+}
+
 async function fill(tx: Writing, table: IDBObjectStore, entries: Readonly<Record<string, string>>): Promise<void> {
   const all = Object.entries(entries);
   const many = all.filter(([key]) => mayLieTogether(key));
@@ -226,7 +239,10 @@ async function take(tx: Writing, table: IDBObjectStore, keys: readonly string[])
     for (const { key, keys: inner, values } of lying.reverse()) {
       const still = inner.flatMap((k, i) => (counts.has(k) ? [] : [[k, values[i]!] as const]));
       for (const [k] of still) counts.add(k);
-      if (still.length < inner.length) for (const known of [sealed, left, sifted]) known.delete(key);
+      if (still.length < inner.length) {
+        for (const known of [sealed, left, sifted]) known.delete(key);
+        forgetPast(table, key);
+      }
       if (still.length === 0) table.delete(key);
       else if (still.length < inner.length) table.put(asTogether(still), key);
     }
@@ -237,17 +253,24 @@ async function take(tx: Writing, table: IDBObjectStore, keys: readonly string[])
   }
 }
 
-async function hasLongOver(): Promise<boolean> {
+/** Where what is long over lies. */
+export async function longOverKeys(): Promise<string[]> {
   const { store, done } = await begin('readonly');
-  const count = await store.count(beginning(LONG_OVER));
+  const keys = await store.getAllKeys(beginning(LONG_OVER));
   await done;
-  return count > 0;
+  return keys.map(String);
 }
 
 const STORE: KeyValueStore = {
   getAll: (but) => readAll('all', but),
-  getLate: async (but) => ({ ...(await readAll('late', but)), more: await hasLongOver() }),
+  getLate: async (but) => ({ ...(await readAll('late', but)), over: await longOverKeys() }),
   getLongOver: () => readAll('longOver', null),
+  getPastOf: async (species) => {
+    const { store, done } = await begin('readonly');
+    const value: unknown = await store.get(`${PAST_OF}${species}`);
+    await done;
+    return value;
+  },
   getMany: async (keys) => {
     if (keys.length > MANY) {
       const { values } = await readAll('all', '');

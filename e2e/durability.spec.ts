@@ -1,5 +1,6 @@
 /** What is promised of the record, tried in the real browser with faults that are seeded and counted. */
 import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
 import {
   acknowledged,
   crashWhileLogging,
@@ -63,6 +64,35 @@ test('a reading set in one tab is there in the other', async ({ page, context })
   await page.close();
 });
 
+/** A day of three years ago with forty casts, as it lies apart on a device that is in order. */
+async function putDayLongOver(page: Page, id: string, nth: number): Promise<void> {
+  const stored = Object.entries(await storedValues(page)).filter(([, v]) => typeof v === 'string');
+  const records = stored.map(([k, v]) => [k, JSON.parse(v) as Stored] as const);
+  const [, trip] = records.find(([k, r]) => k.startsWith('trip/') && r.data.endedAtMs !== null)!;
+  const [, block] = records.find(([k]) => k.startsWith('block/'))!;
+  const years = 3 * 365 * 86_400_000 + nth * 86_400_000;
+  const startedAtMs = (trip.data.startedAtMs as number) - years;
+  const day = { ...trip, data: { ...trip.data, id, startedAtMs, endedAtMs: startedAtMs + 3_600_000 } };
+  const old: [string, Stored][] = [
+    [
+      `block/b-${id}`,
+      { ...block, data: { ...block.data, id: `b-${id}`, tripId: id, startedAtMs, endedAtMs: startedAtMs + 3_000_000 } },
+    ],
+    ...Array.from({ length: 40 }, (_, seq): [string, Stored] => [
+      `cast/b-${id}/${String(seq).padStart(6, '0')}-${id}-${seq}`,
+      {
+        version: 2,
+        data: { id: `${id}-${seq}`, blockId: `b-${id}`, seq, atMs: startedAtMs + seq * 60_000, count: 1 },
+      },
+    ]),
+  ];
+  await putValue(page, `trip/${id}`, JSON.stringify(day));
+  await putValue(page, `trip/~together~!${String(nth).padStart(9, '0')}`, {
+    version: 1_000_000,
+    data: { keys: old.map(([k]) => k), values: old.map(([, r]) => JSON.stringify(r)) },
+  });
+}
+
 /** The page has no rest for so long after it was opened, ms: what is long over is not read by then. */
 const NO_REST_MS = 6000;
 
@@ -73,28 +103,7 @@ test('of a record of years the day stands first and takes a cast; what is long o
   await openStrikes(page);
   await page.getByRole('button', { name: 'Cast: add one' }).click();
   await expect(page.getByRole('heading', { level: 1, name: '1 cast' })).toBeVisible();
-  const stored = await storedValues(page);
-  const records = Object.entries(stored).map(([k, v]) => [k, JSON.parse(v) as Stored] as const);
-  const [, trip] = records.find(([k, r]) => k.startsWith('trip/') && r.data.endedAtMs !== null)!;
-  const [, block] = records.find(([k, r]) => k.startsWith('block/') && r.data.tripId === trip.data.id)!;
-  const years = 3 * 365 * 86_400_000;
-  const startedAtMs = (trip.data.startedAtMs as number) - years;
-  const day = { ...trip, data: { ...trip.data, id: 'years-ago', startedAtMs, endedAtMs: startedAtMs + 3_600_000 } };
-  const old: [string, Stored][] = [
-    [
-      'block/b-old',
-      { ...block, data: { ...block.data, id: 'b-old', tripId: 'years-ago', startedAtMs, endedAtMs: null } },
-    ],
-    ...Array.from({ length: 40 }, (_, seq): [string, Stored] => [
-      `cast/b-old/${String(seq).padStart(6, '0')}-old-${seq}`,
-      { version: 2, data: { id: `old-${seq}`, blockId: 'b-old', seq, atMs: startedAtMs + seq * 60_000, count: 1 } },
-    ]),
-  ];
-  await putValue(page, 'trip/years-ago', JSON.stringify(day));
-  await putValue(page, 'trip/~together~!000000001', {
-    version: 1_000_000,
-    data: { keys: old.map(([k]) => k), values: old.map(([, r]) => JSON.stringify(r)) },
-  });
+  await putDayLongOver(page, 'years-ago', 1);
   await page.addInitScript((ms) => {
     window.requestIdleCallback = (run) =>
       Number(setTimeout(() => run({ didTimeout: true, timeRemaining: () => 0 }), ms));
@@ -111,6 +120,57 @@ test('of a record of years the day stands first and takes a cast; what is long o
   await expect(page.getByRole('heading', { level: 1, name: '2 casts' })).toBeVisible({ timeout: 30_000 });
   expect(await storedLog(page)).toHaveLength(2);
   await page.goto('/lessons/day/years-ago');
+  await expect(page.getByText('40 casts').first()).toBeVisible({ timeout: 30_000 });
+});
+
+/** What the page asked its database for by name, since it was opened. */
+const askedFor = (page: Page): Promise<string[]> =>
+  page.evaluate(() => (globalThis as unknown as { askedFor: string[] }).askedFor);
+const isOld = (key: string): boolean => key.startsWith('trip/~together~!');
+
+test('opened again, the day goes on without what is long over, learns from it, and has it where it is asked for', async ({
+  page,
+}) => {
+  test.setTimeout(180_000);
+  await openDemo(page);
+  await openStrikes(page);
+  await page.getByRole('button', { name: 'Cast: add one' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: '1 cast' })).toBeVisible();
+  for (let nth = 1; nth <= 6; nth++) await putDayLongOver(page, `old-${nth}`, nth);
+  await page.addInitScript(() => {
+    const asked: string[] = [];
+    Object.assign(globalThis, { askedFor: asked });
+    const { get } = IDBObjectStore.prototype;
+    IDBObjectStore.prototype.get = function (key) {
+      asked.push(String(key));
+      return get.call(this, key);
+    };
+  });
+  const firstOfAll = async (): Promise<string> => {
+    await page.goto('/lures');
+    await expect(page.getByText('Start with', { exact: true })).toBeVisible({ timeout: 60_000 });
+    await page.waitForLoadState('networkidle');
+    // What the log says of the angler hangs on every day of it.
+    return (await page.getByText(/^By your log you draw/).textContent())!;
+  };
+  const read = await firstOfAll();
+  expect((await askedFor(page)).filter(isOld).length).toBeGreaterThan(5);
+  // At rest it is put in order.
+  await expect.poll(async () => Object.keys(await storedValues(page)), { timeout: 90_000 }).toContain('meta/past');
+
+  const unread = await firstOfAll();
+  expect((await askedFor(page)).filter(isOld)).toEqual([]);
+  expect(unread).toBe(read);
+  await page.getByRole('link', { name: 'Strikes' }).click();
+  await page.getByRole('button', { name: 'Cast: add one' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: '2 casts' })).toBeVisible();
+  await expect.poll(() => storedLog(page)).toHaveLength(2);
+  expect((await askedFor(page)).filter(isOld)).toEqual([]);
+  await page.getByRole('link', { name: 'Lessons' }).click();
+  await page.getByRole('link', { name: 'Strikes' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: '2 casts' })).toBeVisible();
+  expect((await askedFor(page)).filter(isOld).length).toBeGreaterThan(5);
+  await page.goto('/lessons/day/old-4');
   await expect(page.getByText('40 casts').first()).toBeVisible({ timeout: 30_000 });
 });
 

@@ -8,6 +8,8 @@ const TOGETHER_VERSION = 1_000_000;
 const REVISION = 'meta/revision';
 const BEFORE = 'meta/before';
 const BEFORE_HEAD = 'meta/before-head';
+/** What is kept of days long over is made anew. */
+const PAST = 'meta/past';
 const FORMAT = 'moss-kettle-rescue';
 const PREFERENCES = 'preferences/mine';
 const SHOWN_LETTERS = 300;
@@ -66,7 +68,7 @@ async function readAll() {
     lyingTogether(table),
   ]);
   db.close();
-  const all = new Map(keys.map((key, i) => [String(key), values[i]]));
+  const all = new Map(keys.map((key, i) => [String(key), values[i]]).filter(([key]) => !key.startsWith(PAST)));
   for (const [key, inner, those] of together) {
     all.delete(key);
     inner.forEach((k, i) => all.has(k) || all.set(k, those[i]));
@@ -88,6 +90,7 @@ async function write(puts, removed) {
     else table.delete(key);
   }
   for (const key of [...removed, REVISION]) table.delete(key);
+  table.delete(IDBKeyRange.bound(PAST, `${PAST}\uffff`));
   for (const [key, value] of puts) if (key !== REVISION) table.put(value, key);
   await new Promise((resolve, reject) => {
     tx.oncomplete = resolve;

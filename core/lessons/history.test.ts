@@ -3,9 +3,20 @@ import { buildDemoWorld } from '../../demo/world';
 import { rankWithLog } from '../learning/learned';
 import { isStrike } from '../log/events';
 import { tallyTrip } from '../log/tally';
-import { applyPuts, emptyBook, put, standing } from '../records';
+import { applyPuts, emptyBook, put, standing, type Book } from '../records';
 import type { Conditions } from '../water/conditions';
-import { historyOf, historyOfDay } from './history';
+import { allSteps } from '../base/steps';
+import type { PastBlock } from '../learning/history';
+import { fishedIn } from './fished';
+import { historyOfDay, pastBlock, taughtDays, teaching, textOfDays } from './history';
+
+/** The blocks of the days on which this fish was fished for, but of one day. */
+function historyOf(book: Book, species: string, nowMs: number, but: string | null = null): PastBlock[] {
+  const { text, blocks } = textOfDays(allSteps(taughtDays(book, species, (day) => day.id !== but)), nowMs);
+  const told = JSON.parse(text) as PastBlock[];
+  expect(told).toHaveLength(blocks);
+  return told;
+}
 
 const world = applyPuts(emptyBook(), buildDemoWorld(0));
 const today = world.trip[world.preferences.mine!.activeTripId!]!;
@@ -22,6 +33,16 @@ test('every strike and cast of this fish is in it, and of no other', () => {
   expect(all.reduce((sum, b) => sum + b.strikes, 0)).toBe(strikes);
   expect(all.every((b) => b.minutes > 0 && b.daysAgo! >= 0)).toBe(true);
   expect(historyOf(world, 'tarpon', today.startedAtMs)).toEqual([]);
+});
+
+test('told as text it is what it is as values, whichever days are told by themselves', () => {
+  const later = today.startedAtMs + 20 * 86_400_000;
+  const values = teaching(fishedIn(world, { species: today.species })).map((f) => pastBlock(f, later));
+  expect(historyOf(world, today.species, later)).toEqual(JSON.parse(JSON.stringify(values)));
+  const days = allSteps(taughtDays(world, today.species, () => true));
+  expect(days.length).toBeGreaterThan(2);
+  const parted = [...days.filter((_, i) => i % 2 === 1), ...days.filter((_, i) => i % 2 === 0)];
+  expect(textOfDays(parted, later)).toEqual(textOfDays(days, later));
 });
 
 test('a day can be left out, and is the rest by itself', () => {

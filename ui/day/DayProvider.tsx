@@ -27,7 +27,7 @@ const NO_BLOCKS: readonly EffortBlock[] = [];
 function useParts(): DayParts {
   const committer = useCommitter();
   // What a touch made stands on its own place at once; the day follows when the finger has its answer.
-  const { status, book } = useStoredLater();
+  const { status, book, past } = useStoredLater();
   const bookWithoutLog = useWithoutLog(book);
   const prefs = preferencesOf(book);
   const nowMs = useNow(prefs.demoClock, BUCKET_MS);
@@ -37,7 +37,7 @@ function useParts(): DayParts {
   const planWater = usePlanWater(conditions.day);
   const basis = usePlanBasis(bookWithoutLog, conditions, prefs, planWater);
   const counted = useCounted(bookWithoutLog, basis);
-  const history = useDayHistory(book, conditions.day?.trip ?? null, log.tally, status === 'ready');
+  const history = useDayHistory(book, conditions.day?.trip ?? null, log.tally, status === 'ready', past);
   const question = useQuestion(bookWithoutLog, conditions, prefs, log.signs, basis, counted, history);
   const { ranking, rankingBusy } = useDayRanking(question, basis.id);
   useWatchTurns(conditions.day?.trip.id ?? null, ranking.ranking);

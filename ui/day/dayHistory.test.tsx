@@ -1,8 +1,11 @@
 /** The log as the ranking is sent it: the same gathered at once or in steps, and anew when it changed. */
 import { act, renderHook, waitFor } from '@testing-library/react-native';
-import { historyOf } from '../../core/lessons/history';
+import { allSteps } from '../../core/base/steps';
+import { taughtDays, textOfDays } from '../../core/lessons/history';
+import { longPast, madeOf } from '../../core/lessons/makeLongPast';
 import { tallyTrip } from '../../core/log/tally';
 import { applyPuts, emptyBook, put, recordsOf, takeBackPuts, type Book } from '../../core/records';
+import type { LongPast } from '../../data/longPast';
 import { buildDemoWorld } from '../../demo/world';
 import { useDayHistory } from './dayHistory';
 
@@ -26,7 +29,8 @@ const asked = (book: Book) =>
   renderHook(({ of }: { of: Book }) => useDayHistory(of, trip, tallyTrip(of, trip.id, NOW_MS), true), {
     initialProps: { of: book },
   });
-const pastOf = (book: Book): string => JSON.stringify(historyOf(book, trip.species, trip.startedAtMs, trip.id));
+const pastOf = (book: Book): string =>
+  textOfDays(allSteps(taughtDays(book, trip.species, (day) => day.id !== trip.id)), trip.startedAtMs).text;
 
 test('a short one is there at once, a long one soon, both with every block of this fish', async () => {
   expect(Object.keys(long.block).length).toBeGreaterThan(300);
@@ -49,4 +53,37 @@ test('a long one is gathered anew when a touch was taken back, and never told as
   await waitFor(() => expect(result.current).not.toBeNull());
   expect(result.current!.log!.past).toBe(pastOf(without));
   expect(result.current!.log!.past).not.toBe(before);
+});
+
+test('while the days long over are unread what they teach stands for them, and read they say the same', async () => {
+  const of = madeOf(long);
+  const stands = { species: trip.species, days: allSteps(longPast(long, of)).get(trip.species)! };
+  const ids = new Set(of.days.map((d) => d.id));
+  const isLate = (blockId: string): boolean => !ids.has(long.block[blockId]!.tripId);
+  const late: Book = {
+    ...long,
+    block: Object.fromEntries(Object.entries(long.block).filter(([id]) => isLate(id))),
+    cast: new Map([...long.cast].filter(([id]) => isLate(id))),
+    event: new Map([...long.event].filter(([id]) => isLate(id))),
+  };
+  expect(Object.keys(late.block).length).toBeLessThan(200);
+  const { result, rerender } = renderHook(
+    ({ book, past }: { book: Book; past: LongPast | null }) =>
+      useDayHistory(book, trip, tallyTrip(book, trip.id, NOW_MS), past === null, past),
+    { initialProps: { book: late, past: stands as LongPast | null } },
+  );
+  const first = result.current!;
+  expect(first.log!.past).toBe(pastOf(long));
+  // Read, and not yet gathered: the ranking is not asked anew.
+  const seen: (string | undefined)[] = [];
+  rerender({ book: { ...long, block: { ...long.block } }, past: null });
+  seen.push(result.current?.id);
+  await act(async () => new Promise((r) => setTimeout(r, 300)));
+  seen.push(result.current?.id);
+  expect(seen).toEqual([first.id, first.id]);
+  // Of another fish they say nothing.
+  const other = renderHook(() =>
+    useDayHistory(late, trip, tallyTrip(late, trip.id, NOW_MS), false, { ...stands, species: 'tarpon' }),
+  );
+  expect(other.result.current).toBeNull();
 });

@@ -59,7 +59,7 @@ export function RecordPart() {
     replace.mutate(asked, { onSuccess: done });
   };
   const exportAll = async (): Promise<void> => {
-    const told = bookTold(deviceKeeper().withRefused(), tells);
+    const told = bookTold(await deviceKeeper().withRefused(), tells);
     try {
       if (withPhotos) await saveRecordWithPhotos(told, photos);
       else saveRecord(told);

@@ -15,7 +15,7 @@ import { SHARED } from '../../wording/pages/shared';
 import { useActions, useLog, usePlan } from '../day/contexts';
 import { useLastTouch } from '../day/lastTouch';
 import { saveProblemReport } from '../kit/problemReport';
-import { saveRecord } from '../kit/saveRecord';
+import { saveAll } from '../kit/saveRecord';
 import { Button } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { useTheme } from '../theme/theme';
@@ -110,7 +110,7 @@ function EverythingStumbled() {
         <Say>{SHELL.storedIsStored}</Say>
       </View>
       <Button kind="solid" title="Load everything again" onPress={reloadStored} />
-      <Button title={SHELL.saveRecord} onPress={() => saveRecord(deviceKeeper().withRefused())} />
+      <Button title={SHELL.saveRecord} onPress={() => void saveAll()} />
       <Button title={SHARED.saveReport} onPress={saveTroubles} />
       <Button title={SHELL.lookIntoAndAside} onPress={toRescue} />
     </View>

@@ -3,7 +3,7 @@ import { usePathname, useRouter } from 'expo-router';
 import { useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { asksForAll, deviceKeeper } from '../../data/deviceKeeper';
-import { isOpen } from '../../data/keeper';
+import { isOpen, isPart } from '../../data/keeper';
 import { troubles } from '../../data/troubles';
 import { NOT_OPENED_TEXT } from '../../wording/record';
 import { SHELL } from '../../wording/pages/shell';
@@ -33,12 +33,16 @@ export function Frame({ children }: { children: ReactNode }) {
   const status = useStatus();
   // The Kit and the Lessons are no places on the water, and without a record there is no water: they have the width.
   const alone = where === 'kit' || where === 'lessons' || status === 'error';
+  const all = asksForAll(path);
+  useEffect(() => {
+    if (all && status === 'late') void deviceKeeper().whole();
+  }, [all, status]);
   const loadingDemo = useFirstStart();
   useDocumentColours(p.ground, p.copper, p.dark);
   useDocumentTitle();
   const waiting = loadingDemo
     ? SHELL.demoWaiting
-    : status === 'loading' || (status === 'day' && asksForAll(path))
+    : status === 'loading' || (isPart(status) && all)
       ? 'Opening your record…'
       : status === 'error'
         ? NOT_OPENED_TEXT

@@ -13,7 +13,7 @@ import { droppedText, IN_MEMORY_TEXT, NEWER_TEXT } from '../../wording/record';
 import { clockText } from '../../wording/time';
 import { SHELL } from '../../wording/pages/shell';
 import { useConditions, usePrefs } from '../day/contexts';
-import { saveRecord } from '../kit/saveRecord';
+import { saveAll } from '../kit/saveRecord';
 import { Button } from '../parts/Buttons';
 import { Say } from '../parts/Say';
 import { useNow } from '../platform/clock';
@@ -71,7 +71,7 @@ function MemoryNotice() {
     <Band tone="copperWash" role="alert">
       <Say kind="strong">{IN_MEMORY_TEXT}</Say>
       <Keys>
-        <Button title={SHELL.saveNow} onPress={() => saveRecord(deviceKeeper().withRefused())} />
+        <Button title={SHELL.saveNow} onPress={() => void saveAll()} />
       </Keys>
     </Band>
   );
@@ -90,7 +90,7 @@ function RefusedNotice() {
       <Say kind="strong">{refusedText(refused, still)}</Say>
       <Keys>
         <Button kind="solid" title="Try again" onPress={again} />
-        <Button title={SHELL.saveNow} onPress={() => saveRecord(deviceKeeper().withRefused())} />
+        <Button title={SHELL.saveNow} onPress={() => void saveAll()} />
         <Button title="Let it go" onPress={() => deviceKeeper().dropRefused()} />
       </Keys>
     </Band>
@@ -107,7 +107,7 @@ function NewerNotice() {
       <Say kind="strong">{NEWER_TEXT}</Say>
       <Keys>
         <Button kind="solid" title={SHELL.loadAgain} onPress={reloadStored} />
-        {held > 0 ? <Button title={SHELL.saveNow} onPress={() => saveRecord(deviceKeeper().withRefused())} /> : null}
+        {held > 0 ? <Button title={SHELL.saveNow} onPress={() => void saveAll()} /> : null}
       </Keys>
     </Band>
   );
