@@ -98,7 +98,7 @@ function pages(count = 1) {
   return { keepers: Array.from({ length: count }, (_, i) => open(i)), store, reading, hold, held, troubles };
 }
 const quiet = async (): Promise<void> => {
-  for (let i = 0; i < 50; i++) await new Promise((r) => setImmediate(r));
+  for (let i = 0; i < 50; i++) await new Promise<void>((go) => setImmediate(go));
 };
 const cast = (id: string, blockId = 'new-b'): Put => put('cast', { id, blockId, seq: 900, atMs: 5, count: 1 });
 const block = put('block', { ...like, id: 'new-b', tripId: today.id });

@@ -5,7 +5,6 @@ import { usePathname } from 'expo-router';
 import { useEffect, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { ErrorBoundary } from 'react-error-boundary';
-import { deviceKeeper } from '../../data/deviceKeeper';
 import { reportTrouble, troubles } from '../../data/troubles';
 import { EVENT_NAME } from '../../wording/names';
 import { castsText } from '../../wording/strikes';
