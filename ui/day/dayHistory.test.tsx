@@ -72,6 +72,7 @@ test('while the days long over are unread what they teach stands for them, and r
       useDayHistory(book, trip, tallyTrip(book, trip.id, NOW_MS), past === null, past),
     { initialProps: { book: late, past: stands as LongPast | null } },
   );
+  await waitFor(() => expect(result.current).not.toBeNull());
   const first = result.current!;
   expect(first.log!.past).toBe(pastOf(long));
   // Read, and not yet gathered: the ranking is not asked anew.

@@ -78,7 +78,7 @@ const NO_DAYS: readonly TaughtDay[] = [];
 /** Null while a long record is gathered. `over`: the days long over, where the book is without them. */
 function usePast(book: Book, trip: Trip | null, over: readonly TaughtDay[]): Past | null {
   const [, drawAgain] = useReducer((n: number) => n + 1, 0);
-  const short = useMemo(() => isShort({ block: book.block }), [book.block]);
+  const short = useMemo(() => over.length === 0 && isShort({ block: book.block }), [book.block, over]);
   const past = trip && (keptPast(book, trip) ?? (short ? allSteps(gathering(book, trip, over)) : null));
   useEffect(() => {
     if (past || !trip) return;

@@ -43,6 +43,8 @@ const ROLES = [
   { key: 'refusal', title: 'If they refuse' },
 ] as const;
 
+/** So many are listed at once: nobody chooses among hundreds, and each is a row to be laid out. */
+const SHOWN = 60;
 /** How many of the left-out are told at once. */
 const SHOWN_OUT = 6;
 
@@ -186,6 +188,7 @@ function Everything() {
   const { box } = useBookWithoutLog();
   const { conditions, options: rankOptions, log } = useRankingQuestion();
   const [every, setEvery] = useState(false);
+  const [listed, setListed] = useState(SHOWN);
   const kinds = { ...rankOptions, lures: null };
   const identity = contentHash({ c: conditions!, kinds, log: log.id });
   const all = useQuery({
@@ -197,6 +200,7 @@ function Everything() {
     placeholderData: (old) => old,
   });
   const shown = every ? (all.data ?? null) : ranking;
+  const count = shown?.ranked.length ?? 0;
   return (
     <Part title={LURES_PAGE.everything}>
       {box.length > 0 ? (
@@ -215,10 +219,16 @@ function Everything() {
       </Say>
       {!shown ? <Say role="status">{all.isError ? LURES_PAGE.notWorkedOut : LURES_PAGE.everyKindWaiting}</Say> : null}
       <Gradual>
-        {(shown?.ranked ?? []).map((x, i) => (
+        {(shown?.ranked ?? []).slice(0, listed).map((x, i) => (
           <RankedRow key={x.key} x={x} place={i + 1} all={shown!.ranked} />
         ))}
       </Gradual>
+      {count > listed ? (
+        <Button
+          title={SHARED.showMore(Math.min(SHOWN, count - listed), count)}
+          onPress={() => setListed(listed + SHOWN)}
+        />
+      ) : null}
     </Part>
   );
 }

@@ -17,7 +17,6 @@ export const BOX_PAGE = {
   favourites: 'Press the leaf of a lure to make it a favourite.',
   empty: 'The box is empty: add a lure, or read a list from a file.',
   noneFound: 'Nothing in the box matches that.',
-  showMore: (n: number, of: number): string => `Show ${n} more of ${of}`,
   moreDoubles: (n: number, of: number): string => `Show ${n} more of ${of} that are in it twice`,
   doubles: (names: string[], family: FamilyId): string => `${names.join(', ')}: the same ${FAMILY_NAME[family]}.`,
   lacksFor: (water: string): string => `What it lacks for ${water}`,

@@ -17,5 +17,6 @@ export const SHARED = {
   failedNow: 'This could not be worked out just now.',
   failed: 'This could not be worked out. Change something and it will try again.',
   dayWaiting: 'Working out the day…',
+  showMore: (n: number, of: number): string => `Show ${n} more of ${of}`,
 };
 export const foundNothingText = (wanted: string): string => `Nothing here is called “${wanted.trim()}”.`;

@@ -102,7 +102,7 @@ export function BoxScreen() {
         )}
         {found.length > shown ? (
           <Button
-            title={BOX_PAGE.showMore(Math.min(SHOWN, found.length - shown), found.length)}
+            title={SHARED.showMore(Math.min(SHOWN, found.length - shown), found.length)}
             onPress={() => setShown(shown + SHOWN)}
           />
         ) : null}
