@@ -13,6 +13,17 @@ import { FRAME, pageOf, readPage } from './pages';
 /** A record that takes longer to open is waited for on the page, ms. */
 const SOON_MS = 500;
 
+/** Whoever fetches a script asks this for it. */
+const fetching = globalThis as { __loadBundleAsync?: (address: string) => Promise<unknown> };
+const fetchScript = fetching.__loadBundleAsync;
+if (fetchScript)
+  // What stands on the router is made ready after it, each script in a task of its own.
+  fetching.__loadBundleAsync = async (address) => {
+    await fetchScript(address);
+    await application;
+    await rest();
+  };
+
 const scripts = [FRAME, pageOf(window.location.pathname)].flatMap((key) => (key ? [readPage(key)] : []));
 // Each by itself, in a task of its own: all kinds of record are made for the one, the router for the other.
 const opened = rest().then(() => whenOpened(SOON_MS));
