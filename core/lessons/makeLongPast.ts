@@ -25,11 +25,14 @@ function without(book: LogOfDays, days: ReadonlySet<string>): LogOfDays {
 
 /** What the days long over of a whole record are. */
 export function madeOf(book: LogOfDays): MadeOf {
-  const ids = daysLongOver(book).map((t) => t.id);
+  // In an order that does not hang on how the record was read.
+  const ids = daysLongOver(book)
+    .map((t) => t.id)
+    .sort();
   const undone = takenBack(book);
   return {
     days: ids.flatMap((id) => dayMade(book, id, undone) ?? []),
-    back: foreign(without(book, new Set(ids))),
+    back: foreign(without(book, new Set(ids))).sort(),
   };
 }
 

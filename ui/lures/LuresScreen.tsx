@@ -222,13 +222,13 @@ function Everything() {
         {(shown?.ranked ?? []).slice(0, listed).map((x, i) => (
           <RankedRow key={x.key} x={x} place={i + 1} all={shown!.ranked} />
         ))}
+        {count > listed ? (
+          <Button
+            title={SHARED.showMore(Math.min(SHOWN, count - listed), count)}
+            onPress={() => setListed(listed + SHOWN)}
+          />
+        ) : null}
       </Gradual>
-      {count > listed ? (
-        <Button
-          title={SHARED.showMore(Math.min(SHOWN, count - listed), count)}
-          onPress={() => setListed(listed + SHOWN)}
-        />
-      ) : null}
     </Part>
   );
 }
