@@ -440,8 +440,9 @@ export function createKeeper(ports: Ports): Keeper {
     open: async (dayFirst = false) => {
       try {
         // What the device refused before the page was loaded anew has its next try: on all that stands.
-        kept = ports.held?.read() ?? null;
-        await ports.alone(() => readAll(dayFirst && kept === null));
+        const was = ports.held?.read() ?? null;
+        await ports.alone(() => readAll(dayFirst && was === null));
+        kept = was;
         for (const change of heldChanges(kept)) {
           pending.push({ change, shown: 'when-stored', again: true, slow: false, done: () => undefined });
         }

@@ -62,7 +62,10 @@ function pages(count = 1) {
   };
   const port: KeyValueStore = {
     ...store,
-    getAll: async (but) => ({ values: new Map([...over, ...(await store.getAll(but)).values]), sound: new Map() }),
+    getAll: async (but) => {
+      if (reading.fails) throw new Error('no reading');
+      return { values: new Map([...over, ...(await store.getAll(but)).values]), sound: new Map() };
+    },
     getLate: async (but) => ({ ...(await store.getAll(but)), over: PACKS }),
     getLongOver: async () => {
       reading.asked++;
@@ -155,6 +158,17 @@ test('a page that looks at all days opens with them; so does one that holds what
   held.text = '[]';
   await keepers[1]!.open(true);
   expect(keepers[1]!.snapshot().status).toBe('ready');
+});
+
+test('what was refused is still held where the record could not be opened, and the page went on without it', async () => {
+  const { keepers, held, reading } = pages();
+  held.text = '[[]]';
+  reading.fails = true;
+  await keepers[0]!.open(true);
+  expect(keepers[0]!.snapshot().status).toBe('error');
+  await keepers[0]!.openInMemory();
+  expect(await keepers[0]!.commit(() => [block], 'when-stored')).toBe(true);
+  expect(held.text).toBe('[[]]');
 });
 
 test('what another page stores of today is taken up; of a day long over, and they are read', async () => {
