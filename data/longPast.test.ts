@@ -83,7 +83,7 @@ async function opened(): Promise<Loaded & { waited: boolean }> {
   const loaded = await loadBook(store, async () => void (waited = true));
   return { ...loaded, waited };
 }
-const store1 = async (puts: readonly Put[]): Promise<void> => {
+const stored = async (puts: readonly Put[]): Promise<void> => {
   await savePuts(store, puts, (await whole()).revision);
 };
 const same = (a: Book, b: Book): void => {
@@ -127,12 +127,12 @@ test('a page of the day opens without them, knows what they teach, and reads the
 });
 
 test.each<[string, () => Promise<unknown>]>([
-  ['one of their blocks was changed', () => store1([put('block', { ...like, id: 'old-3-b', tripId: 'old-3' })])],
-  ['a day was told to be of another fish', () => store1([put('trip', { ...base.trip[like.tripId]!, id: 'old-3' })])],
-  ['one of their events was taken back', () => store1(takeBackPuts(base, 'old-3-b-e', 5))],
+  ['one of their blocks was changed', () => stored([put('block', { ...like, id: 'old-3-b', tripId: 'old-3' })])],
+  ['a day was told to be of another fish', () => stored([put('trip', { ...base.trip[like.tripId]!, id: 'old-3' })])],
+  ['one of their events was taken back', () => stored(takeBackPuts(base, 'old-3-b-e', 5))],
   [
     'a cast of theirs was added',
-    () => store1([put('cast', { id: 'x', blockId: 'old-3-b', seq: 99, atMs: 9, count: 1 })]),
+    () => stored([put('cast', { id: 'x', blockId: 'old-3-b', seq: 99, atMs: 9, count: 1 })]),
   ],
   ['casts of theirs were taken away', () => store.removeMany(['cast/old-3-b/000001-old-3-b-1'])],
   ['it is another build', async () => (mockBuild = 'two')],
@@ -162,7 +162,7 @@ test.each<[string, () => Promise<unknown>]>([
 
 test('what was changed of them goes to the others at rest, and they are left unread again', async () => {
   const changed = put('block', { ...base.block[like.id]!, id: 'old-3-b', tripId: 'old-3', zoneShare: 0.123 });
-  await store1([changed, put('cast', { id: 'x', blockId: 'old-3-b', seq: 99, atMs: 9, count: 7 })]);
+  await stored([changed, put('cast', { id: 'x', blockId: 'old-3-b', seq: 99, atMs: 9, count: 7 })]);
   const before = await whole();
   await rest();
   expect((await keys()).filter((k) => k === 'block/old-3-b' || k.includes('-x'))).toEqual([]);
@@ -174,21 +174,21 @@ test('what was changed of them goes to the others at rest, and they are left unr
 
 test('a new cast, what was taken back of today, a day begun: they are left unread', async () => {
   const block = Object.values(base.block).find((b) => !longOver(base)(`block/${b.id}`))!;
-  await store1([
+  await stored([
     put('cast', { id: 'now', blockId: block.id, seq: 99, atMs: 9, count: 1 }),
     put('trip', { ...today, id: 'another', startedAtMs: today.startedAtMs + 5 }),
   ]);
-  await store1(takeBackPuts(base, 'now', 6));
+  await stored(takeBackPuts(base, 'now', 6));
   expect((await opened()).waited).toBe(false);
 });
 
 test('a day of them that is gone on with is read, and nothing is kept until it is long over again', async () => {
   const on = put('trip', { ...(await whole()).book.trip['old-3']!, endedAtMs: null });
-  await store1([on]);
+  await stored([on]);
   await rest();
   expect(await keys()).toContain(PAST);
   expect((await opened()).waited).toBe(true);
-  await store1([put('trip', { ...on.data, endedAtMs: 5 } as never)]);
+  await stored([put('trip', { ...on.data, endedAtMs: 5 } as never)]);
   await rest();
   expect((await opened()).waited).toBe(false);
 });

@@ -13,7 +13,8 @@ import type { AllStored, KeyValueStore } from './store';
 
 export const QUARANTINE = 'quarantine/';
 const META = 'meta/';
-const REVISION = `${META}revision`;
+/** How often was stored, and what of late. */
+export const REVISION = `${META}revision`;
 /** All that was stored before the record was last replaced, to be put back; and a few words on it, cheap to read. */
 const BEFORE = `${META}before`;
 const BEFORE_HEAD = `${META}before-head`;

@@ -7,6 +7,7 @@ import type { TaughtDay } from '../core/lessons/history';
 import type { TaughtByFish } from '../core/lessons/makeLongPast';
 import type { Steps } from '../core/base/steps';
 import { madeIn, MARK, PAST, PAST_OF, WORTH_LEAVING } from './longPast';
+import { REVISION } from './repository';
 import { stepByStep } from './slices';
 import { begin, forgetPast, left, longOverKeys, sealed, sifted, writing } from './store';
 import {
@@ -195,7 +196,7 @@ export async function keepPast(
   const entries = keptPast(made, over, (await stepByStep(taught(made), () => true))!);
   if (!entries) return;
   await writing(async (tx, table) => {
-    const [keys, revision] = await Promise.all([tx.store.getAllKeys(), tx.store.get('meta/revision')]);
+    const [keys, revision] = await Promise.all([tx.store.getAllKeys(), tx.store.get(REVISION)]);
     const lying = keys.map(String).filter((k) => k.startsWith(LONG_OVER));
     if (lying.join() !== over.join() || !isStill((revision as string | undefined) ?? null)) return;
     forgetPast(table, LONG_OVER);
